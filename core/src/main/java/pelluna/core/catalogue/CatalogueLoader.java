@@ -1,0 +1,145 @@
+package pelluna.core.catalogue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.snakeyaml.engine.v2.api.LoadSettings;
+import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
+import org.snakeyaml.engine.v2.nodes.MappingNode;
+import org.snakeyaml.engine.v2.nodes.Node;
+import org.snakeyaml.engine.v2.nodes.NodeTuple;
+import org.snakeyaml.engine.v2.nodes.ScalarNode;
+
+import pelluna.core.units.Named;
+
+/**
+ * Reads catalogue files, one family each: 'family', 'facts' and 'genera'; each genus has 'facts' and 'species'. A fact
+ * is 'key: value ~ source'. Collects every problem with its file and line before it gives up.
+ */
+final class CatalogueLoader {
+    private final List<Species> species = new ArrayList<>();
+    private final List<String> problems = new ArrayList<>();
+    private String file;
+
+    List<Species> load(List<String> files) {
+        files.forEach(name -> {
+            try (InputStream in = CatalogueLoader.class.getResourceAsStream("/catalogue/" + name)) {
+                if (in == null) {
+                    throw new CatalogueException(name, "is listed in index.txt but missing");
+                }
+                read(name, new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+        return result();
+    }
+
+    List<Species> result() {
+        if (!problems.isEmpty()) {
+            throw new CatalogueException(problems);
+        }
+        return species;
+    }
+
+    void read(String name, String yaml) {
+        file = name;
+        try {
+            Node root = new Compose(LoadSettings.builder().setLabel(name).setUseMarks(true).build()).composeString(yaml)
+                .orElseThrow(() -> new CatalogueException(name, "is empty"));
+            family(mapping(root));
+        } catch (CatalogueException e) {
+            problems.addAll(e.problems());
+        } catch (YamlEngineException e) {
+            problems.add(name + ": " + e.getMessage());
+        }
+    }
+
+    private void family(Map<String, Entry> top) {
+        String family = top.containsKey("family") ? text(top.get("family").node()) : "";
+        if (!family.matches("[A-Z][a-z]+idae")) {
+            throw new CatalogueException(file + ":1", "no family name ending in -idae");
+        }
+        Map<String, Fact> facts = top.containsKey("facts") ? facts(top.get("facts").node()) : Map.of();
+        if (!top.containsKey("genera")) {
+            throw new CatalogueException(file + ":1", "no genera");
+        }
+        mapping(top.get("genera").node()).forEach((genus, entry) -> {
+            if (!genus.matches("[A-Z][a-z]+")) {
+                problems.add(entry.place() + ": '" + genus + "' is no genus name");
+            }
+            genus(family, facts, genus, mapping(entry.node()));
+        });
+    }
+
+    private void genus(String family, Map<String, Fact> familyFacts, String genus, Map<String, Entry> entries) {
+        Map<String, Fact> inherited = new LinkedHashMap<>(familyFacts);
+        if (entries.containsKey("facts")) {
+            inherited.putAll(facts(entries.get("facts").node()));
+        }
+        if (!entries.containsKey("species")) {
+            problems.add(file + ": " + genus + " has no species");
+            return;
+        }
+        mapping(entries.get("species").node()).forEach((epithet, entry) -> {
+            try {
+                Map<String, Fact> all = new LinkedHashMap<>(inherited);
+                all.putAll(facts(entry.node()));
+                String name = genus + " " + epithet;
+                problems.addAll(SpeciesReader.unknownKeys(all));
+                species.add(new SpeciesReader(new FactReader(name, entry.place(), all), genus).read(name, family, all));
+            } catch (CatalogueException e) {
+                problems.addAll(e.problems());
+            }
+        });
+    }
+
+    private Map<String, Fact> facts(Node node) {
+        Map<String, Fact> facts = new LinkedHashMap<>();
+        mapping(node).forEach((key, entry) -> {
+            String written = text(entry.node());
+            int tilde = written.lastIndexOf(" ~ ");
+            Source source = tilde < 0 ? null : Named.find(Source.class, written.substring(tilde + 3).trim()).orElse(null);
+            if (source == null) {
+                problems.add(entry.place() + ": '" + key + "' has no source; end it with ' ~ ' and one of " + Named.words(Source.class));
+            } else {
+                facts.put(key, new Fact(key, written.substring(0, tilde).trim(), source, entry.place()));
+            }
+        });
+        return facts;
+    }
+
+    private record Entry(Node node, String place) { }
+
+    private Map<String, Entry> mapping(Node node) {
+        if (!(node instanceof MappingNode map)) {
+            throw new CatalogueException(place(node), "a list of 'key: value' is expected here");
+        }
+        Map<String, Entry> entries = new LinkedHashMap<>();
+        for (NodeTuple tuple : map.getValue()) {
+            String key = text(tuple.getKeyNode());
+            if (entries.put(key, new Entry(tuple.getValueNode(), place(tuple.getKeyNode()))) != null) {
+                problems.add(place(tuple.getKeyNode()) + ": '" + key + "' stands here twice");
+            }
+        }
+        return entries;
+    }
+
+    private String text(Node node) {
+        if (node instanceof ScalarNode scalar) {
+            return scalar.getValue();
+        }
+        throw new CatalogueException(place(node), "one line of text is expected here");
+    }
+
+    private String place(Node node) {
+        return file + ":" + node.getStartMark().map(mark -> mark.getLine() + 1).orElse(0);
+    }
+}

@@ -1,0 +1,108 @@
+package pelluna.core.catalogue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import pelluna.core.growth.BodyMass;
+import pelluna.core.growth.Growth;
+import pelluna.core.tank.ReefLife;
+
+/**
+ * What Pelluna knows of one species. Every fact has a source code, see {@link #source}.
+ *
+ * @param group      the keeper's group, such as 'dwarf angels'
+ * @param mouthShare the longest fish that it can swallow, as a share of its own length, 0 to 1; 0 eats no fish
+ * @param reefLife   what it does to each kind of other life; a missing kind is left alone
+ * @param skill      1 easy to 4 for the seasoned
+ * @param allAtOnce  whether several of its genus go in on one day, so that nobody owns ground yet
+ * @param facts      the facts as written, by key, for showing and for their sources
+ */
+public record Species(String scientificName, List<String> commonNames, List<String> synonyms, String family, String genus,
+                      String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
+                      double mouthShare, Map<ReefLife, ReefRisk> reefLife, Needs needs, Set<Habit> habits,
+                      Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner,
+                      boolean allAtOnce, Look look, Map<String, Fact> facts) {
+
+    /** Adult length usual in captivity and record, cm; mass; growth; lifespan in years. */
+    public record Size(double usualCm, double recordCm, BodyMass mass, double growthPerYear, double lifespanYears) {
+        public Growth growth() {
+            return new Growth(usualCm, growthPerYear);
+        }
+
+        public double adultGrams() {
+            return mass.gramsAt(usualCm);
+        }
+    }
+
+    /** Least net volume in litres (for one or a pair, and for a group where that differs) and least run in cm. */
+    public record Room(Schools litres, Optional<Schools> groupLitres, Schools runCm) { }
+
+    /** Zones it lives in; radius in cm of the ground it holds, 0 for none; how it swims. */
+    public record Place(Set<Zone> zones, double groundCm, Swims swims) {
+        public boolean holdsGround() {
+            return groundCm > 0;
+        }
+    }
+
+    /** Guild, meals a day, whether it grazes daily, need of pods 0 to 2, how hard to get eating 1 to 5, pace at meals. */
+    public record Diet(Guild guild, int mealsADay, boolean algaeDaily, int pods, int hard, Pace pace) { }
+
+    /** All 0 to 5: boldness, timidity, and how it takes own kind, genus, look-alikes, food rivals, newcomers, smaller fish. */
+    public record Manner(int bold, int timid, int ownKind, int genus, int lookAlikes, int foodRivals, int newcomers,
+                         int smaller) { }
+
+    /** Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in words. */
+    public record Social(GroupLife life, int least, int most, Optional<String> sexChange) { }
+
+    /** Harm to one kind of life, and the size in cm from which it is spared, 0 if size does not help. */
+    public record ReefRisk(Harm harm, double sparesFromCm) { }
+
+    /** Sand depth cm, hides, tank age in months, temperature range °C, salinity range g/kg. */
+    public record Needs(double sandCm, int hides, double ageMonths, double coolestC, double warmestC, double leastSalinity,
+                        double mostSalinity) { }
+
+    /** Illnesses it leans to, and whether copper harms it more than most. */
+    public record Health(Set<Leaning> leanings, boolean copperSensitive) { }
+
+    public Species {
+        commonNames = List.copyOf(commonNames);
+        synonyms = List.copyOf(synonyms);
+        reefLife = Map.copyOf(reefLife);
+        habits = Set.copyOf(habits);
+        hazards = Set.copyOf(hazards);
+        facts = Map.copyOf(facts);
+    }
+
+    /** The first common name: what Pelluna calls the fish in a sentence. */
+    public String name() {
+        return commonNames.get(0);
+    }
+
+    public Harm harmTo(ReefLife kind) {
+        ReefRisk risk = reefLife.get(kind);
+        return risk == null ? Harm.LEAVES_ALONE : risk.harm();
+    }
+
+    /** Whether it jumps, as a share of concern: 0 never, 1 sometimes, 2 often. */
+    public int jumps() {
+        return habits.contains(Habit.JUMPS_OFTEN) ? 2 : habits.contains(Habit.JUMPS_SOMETIMES) ? 1 : 0;
+    }
+
+    /** Length when bought, cm, if nobody says: a little under half grown, at least 3 cm. Pelluna's judgement. */
+    public double usualShopCm() {
+        return Math.min(size.usualCm(), Math.max(3, 0.45 * size.usualCm()));
+    }
+
+    /** Where a fact comes from, in words. */
+    public String source(String key) {
+        Fact fact = facts.get(key);
+        return fact == null ? Source.JUDGEMENT.words() : fact.source().words();
+    }
+
+    /** Least litres for so many of them. */
+    public Schools litresFor(int count) {
+        return count >= 3 ? room.groupLitres().orElse(room.litres()) : room.litres();
+    }
+}

@@ -1,0 +1,95 @@
+package pelluna.core.tank;
+
+import java.time.LocalDate;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * A tank with everything that may be left out: absent figures get the documented default. Fields are public and
+ * nullable on purpose: this is the one place where 'not said' is allowed; {@link #on} turns it into a whole {@link Tank}.
+ */
+public final class TankDraft {
+    /** A tank without a cycle date is taken for one year old. Pelluna's judgement. */
+    public static final int DEFAULT_AGE_MONTHS = 12;
+    /** Rock that leaves about one hide, kg. Pelluna's judgement. */
+    public static final double ROCK_KG_PER_HIDE = 8;
+    /** Ceilings for nitrate, mg/L: with corals, clams or anemones (common practice) and without (Pelluna's judgement). */
+    public static final double REEF_NITRATE_CEILING = 15;
+    public static final double FISH_NITRATE_CEILING = 40;
+
+    public TankShape shape;
+    public Double lengthCm;
+    public Double widthCm;
+    public Double waterHeightCm;
+    public Double netLitres;
+    public Double runCm;
+    public Double rockKg;
+    public Double sandDepthCm;
+    public Double sumpLitres;
+    public Integer hides;
+    public Cover cover;
+    public LocalDate cycledOn;
+    public Keeper keeper;
+    public Set<ReefLife> keeps;
+    public Double waterChangePercent;
+    public Double waterChangeEveryDays;
+    public Integer mealsADay;
+    public Boolean seaweed;
+    public Pods pods;
+    public Double temperatureC;
+    public Double salinity;
+    public Double nitrate;
+    public Double phosphate;
+    public Double nitrateCeiling;
+    public Integer quarantinePlaces;
+    public QuarantineSchool school;
+
+    /**
+     * The whole tank, for a plan that starts on the given day.
+     *
+     * @throws ImpossibleTankException if there is neither a size nor a volume, or no water is left
+     */
+    public Tank on(LocalDate startOn) {
+        TankShape form = or(shape, TankShape.BOX);
+        boolean cubic = form == TankShape.CUBE;
+        boolean round = form == TankShape.CYLINDER;
+        double length = or(lengthCm, or(runCm, 0.0));
+        double width = or(widthCm, cubic || round ? length : 0.0);
+        double height = or(waterHeightCm, cubic ? length : 0.0);
+        if (netLitres == null && (length <= 0 || width <= 0 || height <= 0)) {
+            throw new ImpossibleTankException("tank", "no complete size",
+                "inside length, width and water height, or a measured volume and the run");
+        }
+        double rock = or(rockKg, 0.0);
+        Set<ReefLife> kept = or(keeps, Set.of());
+        double ceiling = kept.stream().anyMatch(ReefLife::lightLoving) ? REEF_NITRATE_CEILING : FISH_NITRATE_CEILING;
+        Tank tank = new Tank(form, length, width, height, optional(netLitres), or(runCm, length), rock,
+            or(sandDepthCm, 0.0), or(sumpLitres, 0.0), or(hides, (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE))),
+            or(cover, Cover.PARTIAL), or(cycledOn, startOn.minusMonths(DEFAULT_AGE_MONTHS)), or(keeper, Keeper.SETTLED),
+            kept, or(waterChangePercent, 10.0), or(waterChangeEveryDays, 7.0), or(mealsADay, 2), or(seaweed, false),
+            or(pods, Pods.SOME), or(temperatureC, 25.5), or(salinity, 35.0), optional(nitrate), optional(phosphate),
+            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH));
+        requireWater(tank);
+        return tank;
+    }
+
+    private void requireWater(Tank tank) {
+        TankVolume volume = tank.volume();
+        if (volume.netLitres() <= 0) {
+            throw new ImpossibleTankException("tank.rockKg", "rock and sand fill the whole tank",
+                "less rock or sand than water");
+        }
+        if (netLitres != null && volume.grossLitres() > 0 && netLitres > volume.grossLitres() + tank.sumpLitres() + 1) {
+            throw new ImpossibleTankException("tank.netLitres", netLitres + " L",
+                "no more than the tank and sump hold, " + Math.round(volume.grossLitres() + tank.sumpLitres()) + " L");
+        }
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static <T> T or(T value, T otherwise) {
+        return value == null ? otherwise : value;
+    }
+}

@@ -1,0 +1,28 @@
+package pelluna.core.units;
+
+import java.util.List;
+
+/** The few turns of phrase that computed sentences share. */
+public final class English {
+    private static final String[] SMALL =
+        {"no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"};
+
+    private English() { }
+
+    /** 'one fish', 'three fish', '14 wishes'. */
+    public static String count(int n, String one, String many) {
+        return (n >= 0 && n < SMALL.length ? SMALL[n] : Integer.toString(n)) + " " + (n == 1 ? one : many);
+    }
+
+    /** 'a', 'a and b', 'a, b and c'. */
+    public static String list(List<String> words) {
+        if (words.size() < 2) {
+            return String.join("", words);
+        }
+        return String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+    }
+
+    public static String capital(String sentence) {
+        return sentence.isEmpty() ? sentence : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+}
