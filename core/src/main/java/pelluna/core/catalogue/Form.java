@@ -70,8 +70,8 @@ public enum Form implements Named {
         return depthShare;
     }
 
-    /** Likeness of two forms, 0 to 1: one form 1, one shape 0.6, otherwise 0. Symmetric. Pelluna's judgement. */
+    /** Likeness of two forms, 0 to 1: one form 1, one shape 0.5, otherwise 0. Symmetric. Pelluna's judgement. */
     public double likeness(Form other) {
-        return this == other ? 1 : shape == other.shape ? 0.6 : 0;
+        return this == other ? 1 : shape == other.shape ? 0.5 : 0;
     }
 }

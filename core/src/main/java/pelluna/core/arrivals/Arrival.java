@@ -1,0 +1,56 @@
+package pelluna.core.arrivals;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.ArrayList;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import pelluna.core.capacity.Waste;
+import pelluna.core.plan.Party;
+
+/** What goes in together: a fish, a pair, a group, or several of one genus that are best added all at once. */
+public record Arrival(List<Party> parties) {
+    public Arrival {
+        parties = List.copyOf(parties);
+    }
+
+    /** Arrivals of these wishes in an order that does not depend on how they were written down. */
+    public static List<Arrival> of(List<Party> wishes) {
+        Map<String, List<Party>> together = new LinkedHashMap<>();
+        wishes.stream().sorted(Comparator.comparing((Party p) -> p.species().scientificName()).thenComparing(Party::count)
+            .thenComparing(Party::lengthCm).thenComparing(Party::id)).forEach(p -> {
+                String key = p.species().allAtOnce() ? p.species().genus() : p.id();
+                together.computeIfAbsent(key, k -> new ArrayList<>()).add(p);
+            });
+        return together.values().stream().map(Arrival::new).toList();
+    }
+
+    public int count() {
+        return parties.stream().mapToInt(Party::count).sum();
+    }
+
+    /** Whether it counts as more than a single fish for the gap after it. */
+    public boolean group() {
+        return count() > 1;
+    }
+
+    /** Feed of all when grown, g a day: its load on the filter. */
+    public double load() {
+        return Waste.adultFeed(parties);
+    }
+
+    public int want() {
+        return parties.stream().mapToInt(Party::want).max().orElse(0);
+    }
+
+    public String label() {
+        return parties.stream().map(Party::label).collect(Collectors.joining(" and "));
+    }
+
+    /** 'the royal gramma'. */
+    public String shortName() {
+        return parties.stream().map(p -> p.species().name()).collect(Collectors.joining(" and "));
+    }
+}

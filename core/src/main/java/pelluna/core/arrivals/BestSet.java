@@ -1,0 +1,174 @@
+package pelluna.core.arrivals;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import pelluna.core.capacity.Capacity;
+import pelluna.core.capacity.LengthRule;
+import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/**
+ * The most-wanted wishes that fit together: no pair that is a Surge in every order, nobody eaten, inside the capacity
+ * that the stance counts. Branch and bound (Land &amp; Doig 1960) over wishes by falling worth, bounded by the fractional
+ * knapsack; exact unless {@code proved} says otherwise, after {@value #MOST_NODES} nodes.
+ *
+ * @param leave what is left out, each with the wish or the limit that forces it
+ */
+public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean proved) {
+    private static final long MOST_NODES = 2_000_000;
+
+    /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
+    public record Leaving(Optional<Party> forcedBy, String because) { }
+
+    /** Worth of a wish: its stars squared, so that one much-wanted fish outweighs two indifferent ones. Pelluna's judgement. */
+    private static int worth(Party p) {
+        return p.want() * p.want();
+    }
+
+    public static BestSet of(Plan plan, List<Party> viable, Measures say) {
+        List<Party> sorted = viable.stream().sorted(Comparator.comparingInt(BestSet::worth).reversed()
+            .thenComparingDouble(Waste::adultFeed).thenComparing(p -> p.species().scientificName()).thenComparing(Party::id)).toList();
+        return new Search(plan, sorted, say).run();
+    }
+
+    /** Why two wishes can't both go in, or nothing. */
+    static Optional<String> conflict(Plan plan, Party a, Party b, Measures say) {
+        Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn(), say).or(() -> Eaten.of(b, a, plan.startOn(), say));
+        if (eaten.isPresent()) {
+            return Optional.of("The " + eaten.get().eater().species().name() + " would eat the "
+                + eaten.get().prey().orElseThrow().species().name() + " from " + Measures.date(eaten.get().from()) + " on.");
+        }
+        double best = Math.min(worst(plan, a, b, Encounter.Order.AGGRESSOR_FIRST), worst(plan, a, b, Encounter.Order.TARGET_FIRST));
+        if (a.species().allAtOnce() && b.species().allAtOnce() && a.species().genus().equals(b.species().genus())) {
+            best = Math.min(best, worst(plan, a, b, Encounter.Order.TOGETHER));
+        }
+        return best >= Tension.SURGE_FROM ? Optional.of("Together with the " + b.species().name() + " it is a Surge of "
+            + Math.round(best) + " in " + say.volume(plan.tank().netLitres()) + ", in whatever order.") : Optional.empty();
+    }
+
+    private static double worst(Plan plan, Party a, Party b, Encounter.Order order) {
+        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
+        return Math.max(Tension.index(new Encounter(a, a.lengthCm(), b, b.lengthCm(), order, ground, true)),
+            Tension.index(new Encounter(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), ground, true)));
+    }
+
+    private static final class Search {
+        private final Plan plan;
+        private final List<Party> wishes;
+        private final Measures say;
+        private final String[][] conflicts;
+        private final double[] feed;
+        private final double[] inches;
+        private final double feedLimit;
+        private final double inchLimit;
+        private boolean[] best;
+        private int bestWorth = -1;
+        private double bestFeed;
+        private long nodes;
+
+        Search(Plan plan, List<Party> wishes, Measures say) {
+            this.plan = plan;
+            this.wishes = wishes;
+            this.say = say;
+            int n = wishes.size();
+            conflicts = new String[n][n];
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j < i; j++) {
+                    conflicts[i][j] = conflict(plan, wishes.get(i), wishes.get(j), say).orElse(null);
+                    conflicts[j][i] = conflict(plan, wishes.get(j), wishes.get(i), say).orElse(null);
+                }
+            }
+            feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
+            inches = wishes.stream().mapToDouble(p -> LengthRule.inches(List.of(p))).toArray();
+            Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+            feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.residents());
+            inchLimit = plan.stance() == Stance.CAUTIOUS ? LengthRule.of(plan.tank(), plan.startOn()).limitInches(plan.tank().netLitres())
+                - LengthRule.inches(plan.residents()) : Double.POSITIVE_INFINITY;
+        }
+
+        BestSet run() {
+            best = new boolean[wishes.size()];
+            branch(0, new boolean[wishes.size()], 0, 0, 0);
+            List<Party> take = new ArrayList<>();
+            Map<Party, Leaving> leave = new LinkedHashMap<>();
+            for (int i = 0; i < wishes.size(); i++) {
+                if (best[i]) {
+                    take.add(wishes.get(i));
+                } else {
+                    leave.put(wishes.get(i), leaving(i));
+                }
+            }
+            return new BestSet(take, leave, nodes < MOST_NODES);
+        }
+
+        private void branch(int i, boolean[] in, int worth, double usedFeed, double usedInches) {
+            nodes++;
+            if (worth > bestWorth || worth == bestWorth && usedFeed < bestFeed) {
+                bestWorth = worth;
+                bestFeed = usedFeed;
+                best = Arrays.copyOf(in, in.length);
+            }
+            if (i == wishes.size() || nodes >= MOST_NODES || worth + mostFrom(i, feedLimit - usedFeed) < bestWorth) {
+                return;
+            }
+            if (usedFeed + feed[i] <= feedLimit && usedInches + inches[i] <= inchLimit && free(i, in)) {
+                in[i] = true;
+                branch(i + 1, in, worth + worth(wishes.get(i)), usedFeed + feed[i], usedInches + inches[i]);
+                in[i] = false;
+            }
+            branch(i + 1, in, worth, usedFeed, usedInches);
+        }
+
+        private boolean free(int i, boolean[] in) {
+            for (int j = 0; j < i; j++) {
+                if (in[j] && conflicts[i][j] != null) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /** No more worth than this can still be had: what fits one by one, conflicts left out. */
+        private double mostFrom(int i, double feedLeft) {
+            double sum = 0;
+            for (int k = i; k < wishes.size(); k++) {
+                sum += feed[k] <= feedLeft ? worth(wishes.get(k)) : 0;
+            }
+            return sum;
+        }
+
+        private Leaving leaving(int i) {
+            for (int j = 0; j < wishes.size(); j++) {
+                if (best[j] && conflicts[i][j] != null) {
+                    String wanted = wishes.get(j).want() > wishes.get(i).want() ? " You want that one more."
+                        : " One of the two has to stay behind, and this leaves more of your wishes in.";
+                    return new Leaving(Optional.of(wishes.get(j)), conflicts[i][j] + wanted);
+                }
+            }
+            List<Party> all = new ArrayList<>(plan.residents());
+            for (int j = 0; j < wishes.size(); j++) {
+                if (best[j] || j == i) {
+                    all.add(wishes.get(j));
+                }
+            }
+            Capacity full = Capacity.of(plan, all, say);
+            String lens = full.deciding(plan.stance()).stream().filter(l -> l.share() > 1).findFirst()
+                .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says()).orElse("The number is reached without it.");
+            return new Leaving(Optional.empty(), lens);
+        }
+
+    }
+}

@@ -1,0 +1,85 @@
+package pelluna.core.arrivals;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+import pelluna.core.introduction.Method;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** From wishes that go in to a dated order with reasons; and the price of an order made by hand. */
+public final class Scheduler {
+    private final Plan plan;
+    private final Measures say;
+    private final List<Arrival> arrivals;
+    private final OrderProblem problem;
+
+    public Scheduler(Plan plan, List<Party> taken, Measures say) {
+        this.plan = plan;
+        this.say = say;
+        this.arrivals = Arrival.of(taken);
+        this.problem = new Prices(plan, arrivals).problem();
+    }
+
+    public Schedule best() {
+        Order order = problem.size() <= ExactOrder.MOST ? ExactOrder.solve(problem) : BeamOrder.solve(problem);
+        return dated(order);
+    }
+
+    /**
+     * The same arrivals in the keeper's own order, priced the same way.
+     *
+     * @param partyIds the party that stands for each arrival, in order; those not named follow in the best order
+     */
+    public Schedule byHand(List<String> partyIds) {
+        int[] best = (problem.size() <= ExactOrder.MOST ? ExactOrder.solve(problem) : BeamOrder.solve(problem)).sequence();
+        List<Integer> sequence = new ArrayList<>();
+        for (String id : partyIds) {
+            for (int i = 0; i < arrivals.size(); i++) {
+                if (!sequence.contains(i) && arrivals.get(i).parties().stream().anyMatch(p -> p.id().equals(id))) {
+                    sequence.add(i);
+                }
+            }
+        }
+        Arrays.stream(best).filter(i -> !sequence.contains(i)).forEach(sequence::add);
+        int[] order = sequence.stream().mapToInt(Integer::intValue).toArray();
+        return dated(new Order(order, problem.priceOf(order), BeamOrder.bound(problem), false));
+    }
+
+    private Schedule dated(Order order) {
+        List<Arrival> sequence = Arrays.stream(order.sequence()).mapToObj(arrivals::get).toList();
+        List<Method> methods = new ArrayList<>();
+        for (int i = 0; i < sequence.size(); i++) {
+            methods.add(Method.against(meets(sequence, i), sequence.get(i).parties().size() > 1));
+        }
+        List<Calendar.Slot> slots = new Calendar(plan).slots(sequence, methods, problem, order.sequence());
+        WhyHere whyHere = new WhyHere(plan, problem, order.sequence(), arrivals, say);
+        List<Dated> steps = new ArrayList<>();
+        for (int i = 0; i < sequence.size(); i++) {
+            Calendar.Slot slot = slots.get(i);
+            steps.add(new Dated(i + 1, sequence.get(i), slot.quarantineFrom(), slot.boxFrom(), slot.releaseOn(), methods.get(i),
+                slot.place(), whyHere.sentences(i)));
+        }
+        return new Schedule(steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact());
+    }
+
+    /** The hardest press that any of it meets from who is there by then. */
+    private Step meets(List<Arrival> sequence, int position) {
+        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
+        List<Party> there = new ArrayList<>(plan.residents());
+        sequence.subList(0, position).forEach(a -> there.addAll(a.parties()));
+        double most = 0;
+        for (Party newcomer : sequence.get(position).parties()) {
+            for (Party p : there) {
+                most = Math.max(most, Tension.index(new Encounter(p, p.lengthOn(plan.startOn()), newcomer, newcomer.lengthCm(),
+                    Encounter.Order.AGGRESSOR_FIRST, ground, false)));
+            }
+        }
+        return Tension.stepOf(most);
+    }
+}

@@ -1,0 +1,89 @@
+package pelluna.core.arrivals;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+
+/** Why an arrival stands where it stands: the waits that bind it and the neighbours whose order matters most. */
+final class WhyHere {
+    /** Fewer points saved than this are not worth a sentence. Pelluna's judgement. */
+    private static final double WORTH_SAYING = 3;
+
+    private final Plan plan;
+    private final OrderProblem problem;
+    private final int[] sequence;
+    private final List<Arrival> arrivals;
+
+    WhyHere(Plan plan, OrderProblem problem, int[] sequence, List<Arrival> arrivals, Measures say) {
+        this.plan = plan;
+        this.problem = problem;
+        this.sequence = sequence;
+        this.arrivals = arrivals;
+    }
+
+    private record Reason(double saved, String says) { }
+
+    List<String> sentences(int position) {
+        int me = sequence[position];
+        List<Reason> reasons = new ArrayList<>();
+        for (int i = 0; i < sequence.length; i++) {
+            int other = sequence[i];
+            if (i == position) {
+                continue;
+            }
+            boolean after = i < position;
+            double saved = Prices.points(after ? problem.price()[me][other] - problem.price()[other][me]
+                : problem.price()[other][me] - problem.price()[me][other]);
+            if (saved >= WORTH_SAYING) {
+                reasons.add(new Reason(saved, after ? after(arrivals.get(me), arrivals.get(other)) : before(arrivals.get(me), arrivals.get(other))));
+            }
+        }
+        reasons.sort(Comparator.comparingDouble(Reason::saved).reversed());
+        List<String> says = new ArrayList<>();
+        if (problem.earliest()[me] > 0) {
+            says.add("Not before " + Measures.date(plan.startOn().plusDays(problem.earliest()[me])) + ": it wants an older tank.");
+        }
+        reasons.stream().limit(3).forEach(r -> says.add(r.says()));
+        if (says.isEmpty()) {
+            says.add(position == 0 ? "Nobody minds it and it minds nobody much: a good first."
+                : "Its place matters little to the others; the smaller load goes first.");
+        }
+        return says;
+    }
+
+    private String after(Arrival me, Arrival other) {
+        return "After the " + other.shortName() + ": coming first, it would press it at " + pressing(me, other);
+    }
+
+    private String before(Arrival me, Arrival other) {
+        return "Before the " + other.shortName() + ", which would otherwise press it at " + pressing(other, me);
+    }
+
+    /** '62 (Chop); this way round it is 37 (Ripple).' */
+    private String pressing(Arrival presser, Arrival pressed) {
+        double first = press(presser, pressed, Encounter.Order.AGGRESSOR_FIRST);
+        double later = press(presser, pressed, Encounter.Order.TARGET_FIRST);
+        return shown(first) + "; this way round it is " + shown(later) + ".";
+    }
+
+    private static String shown(double index) {
+        return Math.round(index) + " (" + Tension.stepOf(index).title() + ")";
+    }
+
+    private double press(Arrival presser, Arrival pressed, Encounter.Order order) {
+        double most = 0;
+        for (Party a : presser.parties()) {
+            for (Party b : pressed.parties()) {
+                most = Math.max(most, Tension.index(new Encounter(a, a.adultCm(), b, b.adultCm(), order,
+                    Encounter.Ground.of(plan.tank()), false)));
+            }
+        }
+        return most;
+    }
+}

@@ -1,0 +1,80 @@
+package pelluna.core.assessment;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import pelluna.core.arrivals.BestSet;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.arrivals.Schedule;
+import pelluna.core.arrivals.Scheduler;
+import pelluna.core.capacity.Capacity;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.sieve.InPlan;
+import pelluna.core.sieve.Sieve;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+
+/** The one engine behind the pages, the web API and the command line. Pure: the same plan gives the same answer. */
+public final class Assessor {
+    private final Measures say;
+
+    public Assessor(Measures say) {
+        this.say = say;
+    }
+
+    public Assessment assess(Plan plan) {
+        Map<Party, Verdict> verdicts = new LinkedHashMap<>();
+        plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, say)));
+        List<Party> viable = plan.wishes().stream()
+            .filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK).toList();
+        BestSet bestSet = BestSet.of(plan, viable, say);
+        Schedule schedule = new Scheduler(plan, bestSet.take(), say).best();
+        List<Tension> tension = tension(plan, schedule);
+        bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.and(leaving.forcedBy()
+            .map(p -> List.of(InPlan.keptOutBy(p, leaving.because()))).orElseGet(() -> InPlan.keptOutByNumber(v, leaving.because())))));
+        for (Party wish : bestSet.take()) {
+            verdicts.computeIfPresent(wish, (w, v) -> v.and(InPlan.pressedInOrder(wish, tension, bestSet.take())));
+        }
+        List<Party> living = new ArrayList<>(plan.residents());
+        living.addAll(bestSet.take());
+        return new Assessment(plan, List.copyOf(verdicts.values()), tension, Eaten.in(plan, say), Capacity.of(plan, living, say),
+            schedule, bestSet);
+    }
+
+    /** Every pair both ways, in the order in which they come into the tank, at the sizes of the day on which the later comes. */
+    private List<Tension> tension(Plan plan, Schedule schedule) {
+        record There(Party party, LocalDate from, int order) { }
+        List<There> all = new ArrayList<>();
+        plan.residents().stream().sorted(Comparator.comparing(Party::since).thenComparing(Party::id))
+            .forEach(p -> all.add(new There(p, plan.startOn(), p.since().isBefore(plan.startOn()) ? -1 : 0)));
+        for (Dated step : schedule.steps()) {
+            step.arrival().parties().forEach(p -> all.add(new There(p.bought(step.releaseOn()), step.releaseOn(), step.position())));
+        }
+        List<String> placed = all.stream().map(t -> t.party().id()).toList();
+        plan.wishes().stream().filter(w -> !placed.contains(w.id()))
+            .forEach(w -> all.add(new There(w, plan.startOn(), Integer.MAX_VALUE)));
+        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
+        List<Tension> found = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                There first = all.get(i);
+                There later = all.get(j);
+                boolean together = first.order() == later.order() && first.order() > 0 && first.order() != Integer.MAX_VALUE;
+                Encounter.Order order = together ? Encounter.Order.TOGETHER : Encounter.Order.AGGRESSOR_FIRST;
+                double firstCm = first.party().lengthOn(later.from());
+                double laterCm = later.party().lengthOn(later.from());
+                found.add(Tension.of(new Encounter(first.party(), firstCm, later.party(), laterCm, order, ground, false), say));
+                found.add(Tension.of(new Encounter(later.party(), laterCm, first.party(), firstCm, order.reversed(), ground, false), say));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,57 @@
+package pelluna.core.capacity;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+
+import pelluna.core.catalogue.Stance;
+import pelluna.core.growth.BodyMass;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/**
+ * How full a tank is with these fish grown, through every lens at once. Which lens may forbid a fish is a matter of
+ * school: the length rule for the Cautious, the filter's work for the others.
+ */
+public record Capacity(List<Lens> lenses, Lens binding, String left) {
+    /** The fish in whose number 'room left' is told: 6 cm, of middling build. Pelluna's judgement. */
+    private static final double YARDSTICK_CM = 6;
+    private static final BodyMass YARDSTICK = new BodyMass(0.018, 3);
+
+    public static Capacity of(Plan plan, Collection<Party> fish, Measures say) {
+        LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
+        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        List<Lens> lenses = List.of(rule.lens(plan.tank(), fish, say), waste.lens(fish, say));
+        Lens binding = lenses.stream().max(Comparator.comparingDouble(Lens::share)).orElseThrow();
+        double byLength = (rule.limitInches(plan.tank().netLitres()) - LengthRule.inches(fish)) * 2.54 / YARDSTICK_CM;
+        double byWaste = (waste.feedAtCeiling() - Waste.adultFeed(fish)) / Waste.feedGrams(YARDSTICK.gramsAt(YARDSTICK_CM));
+        return new Capacity(lenses, binding, left(binding, byLength, byWaste, say));
+    }
+
+    /** The lenses that a stance lets forbid a fish. */
+    public List<Lens> deciding(Stance stance) {
+        return stance == Stance.CAUTIOUS ? lenses : lenses.stream().filter(l -> l.name().equals("waste")).toList();
+    }
+
+    public static String plainName(Lens lens) {
+        return lens.name().equals("waste") ? "nitrate" : "the length rule";
+    }
+
+    private static String left(Lens binding, double byLength, double byWaste, Measures say) {
+        boolean nitrate = binding.name().equals("waste");
+        double first = nitrate ? byWaste : byLength;
+        double second = nitrate ? byLength : byWaste;
+        String size = "fish of " + say.length(YARDSTICK_CM);
+        String head = first < 0 ? "Over the number already: " + plainName(binding) + " binds."
+            : "Room for " + fish(first, size) + "; " + plainName(binding) + " binds.";
+        String other = nitrate ? "By the length rule" : "By nitrate";
+        return head + " " + other + (second < 0 ? " it is over as well." : " there would be room for " + fish(second, size) + ".");
+    }
+
+    private static String fish(double number, String size) {
+        int n = (int) Math.floor(number);
+        return n == 0 ? "no more fish" : n > 40 ? "more than forty " + size : "about " + English.count(n, "more " + size, "more " + size);
+    }
+}

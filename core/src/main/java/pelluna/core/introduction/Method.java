@@ -1,0 +1,53 @@
+package pelluna.core.introduction;
+
+import pelluna.core.catalogue.Stance;
+import pelluna.core.units.Named;
+import pelluna.core.units.Step;
+
+/** How a newcomer goes in, by the tension it meets. Common practice; which step asks for which is Pelluna's judgement. */
+public enum Method implements Named {
+    STRAIGHT_IN("straight-in", "straight in, at lights-out, with the tank fed first"),
+    BOX_HOURS("box-hours", "in the see-through box for a few hours, released at lights-out"),
+    BOX_DAYS("box-days", "in the see-through box until nobody goes for it any more and it eats"),
+    ALL_AT_ONCE("all-at-once", "all at once, at lights-out, so that nobody owns ground yet"),
+    TIME_OUT("time-out", "in the box, and the boss goes on a time-out while it settles");
+
+    private final String word;
+    private final String plain;
+
+    Method(String word, String plain) {
+        this.word = word;
+        this.plain = plain;
+    }
+
+    @Override
+    public String word() {
+        return word;
+    }
+
+    public String plain() {
+        return plain;
+    }
+
+    /** @param together whether several parties go in as one arrival */
+    public static Method against(Step tension, boolean together) {
+        if (together) {
+            return ALL_AT_ONCE;
+        }
+        return switch (tension) {
+            case CALM -> STRAIGHT_IN;
+            case RIPPLE -> BOX_HOURS;
+            case CHOP -> BOX_DAYS;
+            case SURGE -> TIME_OUT;
+        };
+    }
+
+    /** Days to plan for the box: one week, two for the Cautious. Common practice; the box gate decides on the day. */
+    public int boxDays(Stance stance) {
+        return switch (this) {
+            case STRAIGHT_IN, BOX_HOURS, ALL_AT_ONCE -> 0;
+            case BOX_DAYS -> stance == Stance.CAUTIOUS ? 14 : 7;
+            case TIME_OUT -> 14;
+        };
+    }
+}

@@ -1,0 +1,30 @@
+package pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import pelluna.core.catalogue.Stance;
+import pelluna.core.tank.Tank;
+
+/** One tank, who lives in it, and everything its keeper would love to have. */
+public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> residents, List<Party> wishes) {
+    public Plan {
+        residents = List.copyOf(residents);
+        wishes = List.copyOf(wishes);
+    }
+
+    public List<Party> everybody() {
+        List<Party> all = new ArrayList<>(residents);
+        all.addAll(wishes);
+        return all;
+    }
+
+    public Plan with(Tank other) {
+        return new Plan(other, stance, startOn, residents, wishes);
+    }
+
+    public Plan with(Stance other) {
+        return new Plan(tank, other, startOn, residents, wishes);
+    }
+}

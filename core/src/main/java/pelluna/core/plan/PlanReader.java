@@ -1,0 +1,219 @@
+package pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.tank.Cover;
+import pelluna.core.tank.ImpossibleTankException;
+import pelluna.core.tank.Keeper;
+import pelluna.core.tank.Pods;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.tank.ReefLife;
+import pelluna.core.tank.Tank;
+import pelluna.core.tank.TankDraft;
+import pelluna.core.tank.TankShape;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
+
+/**
+ * Reads the tree of a plan file (maps, lists, texts, numbers) into a {@link Plan}. Types and ranges are the business of
+ * docs/plan.schema.json; here are names, dates and what must be true together.
+ */
+public final class PlanReader {
+    private final Catalogue catalogue;
+
+    public PlanReader(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * @param today the plan's start if the file names none
+     * @throws PlanException if a word, a species or a date is wrong
+     */
+    public Plan read(Map<String, Object> file, LocalDate today) {
+        Branch root = new Branch("", file);
+        LocalDate start = root.date("startOn", today);
+        Stance stance = root.word(Stance.class, "stance", Stance.CUSTOMARY);
+        Tank tank = tank(root.branch("tank"), start);
+        List<Party> residents = new ArrayList<>();
+        for (Branch b : root.branches("residents")) {
+            residents.add(party(b, "r" + residents.size(), true, start, tank));
+        }
+        List<Party> wishes = new ArrayList<>();
+        for (Branch b : root.branches("wishes")) {
+            wishes.add(party(b, "w" + wishes.size(), false, start, tank));
+        }
+        return new Plan(tank, stance, start, residents, wishes);
+    }
+
+    private Tank tank(Branch b, LocalDate start) {
+        TankDraft draft = new TankDraft();
+        draft.shape = b.word(TankShape.class, "shape", null);
+        draft.lengthCm = b.number("lengthCm");
+        draft.widthCm = b.number("widthCm");
+        draft.waterHeightCm = b.number("waterHeightCm");
+        draft.netLitres = b.number("netLitres");
+        draft.runCm = b.number("runCm");
+        draft.rockKg = b.number("rockKg");
+        draft.sandDepthCm = b.number("sandDepthCm");
+        draft.sumpLitres = b.number("sumpLitres");
+        draft.hides = b.whole("hides");
+        draft.cover = b.word(Cover.class, "cover", null);
+        draft.cycledOn = b.date("cycledOn", null);
+        draft.keeper = b.word(Keeper.class, "keeper", null);
+        draft.keeps = b.has("keeps") ? b.words(ReefLife.class, "keeps") : null;
+        Branch change = b.branch("waterChange");
+        draft.waterChangePercent = change.number("percent");
+        draft.waterChangeEveryDays = change.number("everyDays");
+        draft.mealsADay = b.whole("mealsADay");
+        draft.seaweed = b.flag("seaweed");
+        draft.pods = b.word(Pods.class, "pods", null);
+        draft.temperatureC = b.number("temperatureC");
+        draft.salinity = b.number("salinity");
+        draft.nitrate = b.number("nitrate");
+        draft.phosphate = b.number("phosphate");
+        draft.nitrateCeiling = b.number("nitrateCeiling");
+        Branch quarantine = b.branch("quarantine");
+        draft.quarantinePlaces = quarantine.whole("places");
+        draft.school = quarantine.word(QuarantineSchool.class, "school", null);
+        try {
+            return draft.on(start);
+        } catch (ImpossibleTankException e) {
+            throw new PlanException(e.field(), e.found(), e.expected());
+        }
+    }
+
+    private Party party(Branch b, String id, boolean resident, LocalDate start, Tank tank) {
+        Species species = species(b);
+        Double length = b.number("lengthCm");
+        double shop = species.usualShopCm();
+        double usual = resident ? species.size().usualCm() : shop;
+        if (length != null && length > species.size().recordCm() * 1.1) {
+            throw new PlanException(b.at("lengthCm"), Measures.number(length) + " cm",
+                "no more than the record of " + species.name() + ", " + Measures.number(species.size().recordCm()) + " cm");
+        }
+        LocalDate since = resident ? b.date("since", start) : start;
+        if (since.isAfter(start)) {
+            throw new PlanException(b.at("since"), since.toString(), "a day on or before the plan's start, " + start);
+        }
+        if (resident && b.has("since") && since.isBefore(tank.cycledOn())) {
+            throw new PlanException(b.at("since"), since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
+        }
+        Integer count = b.whole("count");
+        Integer want = b.whole("want");
+        return new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
+            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred")));
+    }
+
+    private Species species(Branch b) {
+        String name = b.text("species");
+        return catalogue.find(name).orElseThrow(() -> {
+            List<String> near = catalogue.nearest(name, 3);
+            return new PlanException(b.at("species"), "'" + name + "'", near.isEmpty()
+                ? "a species of the catalogue, by scientific or common name" : "a species of the catalogue; near it: " + String.join(", ", near));
+        });
+    }
+
+    /** One object of the file, with its path for messages. */
+    private record Branch(String path, Map<String, Object> map) {
+        String at(String key) {
+            return path.isEmpty() ? key : path + "." + key;
+        }
+
+        boolean has(String key) {
+            return map.get(key) != null;
+        }
+
+        @SuppressWarnings("unchecked")
+        Branch branch(String key) {
+            Object value = map.get(key);
+            if (value != null && !(value instanceof Map)) {
+                throw new PlanException(at(key), "'" + value + "'", "an object");
+            }
+            return new Branch(at(key), value == null ? Map.of() : (Map<String, Object>) value);
+        }
+
+        @SuppressWarnings("unchecked")
+        List<Branch> branches(String key) {
+            List<Branch> found = new ArrayList<>();
+            for (Object item : list(key)) {
+                if (!(item instanceof Map)) {
+                    throw new PlanException(at(key) + "[" + found.size() + "]", "'" + item + "'", "an object");
+                }
+                found.add(new Branch(at(key) + "[" + found.size() + "]", (Map<String, Object>) item));
+            }
+            return found;
+        }
+
+        List<?> list(String key) {
+            Object value = map.get(key);
+            if (value != null && !(value instanceof List)) {
+                throw new PlanException(at(key), "'" + value + "'", "a list");
+            }
+            return value == null ? List.of() : (List<?>) value;
+        }
+
+        String text(String key) {
+            Object value = map.get(key);
+            if (!(value instanceof String text) || text.isBlank()) {
+                throw new PlanException(at(key), value == null ? "nothing" : "'" + value + "'", "a text");
+            }
+            return text;
+        }
+
+        Double number(String key) {
+            Object value = map.get(key);
+            if (value != null && !(value instanceof Number)) {
+                throw new PlanException(at(key), "'" + value + "'", "a number");
+            }
+            return value == null ? null : ((Number) value).doubleValue();
+        }
+
+        Integer whole(String key) {
+            Double value = number(key);
+            return value == null ? null : (int) Math.round(value);
+        }
+
+        Boolean flag(String key) {
+            Object value = map.get(key);
+            if (value != null && !(value instanceof Boolean)) {
+                throw new PlanException(at(key), "'" + value + "'", "true or false");
+            }
+            return (Boolean) value;
+        }
+
+        LocalDate date(String key, LocalDate otherwise) {
+            if (!has(key)) {
+                return otherwise;
+            }
+            try {
+                return LocalDate.parse(map.get(key).toString());
+            } catch (DateTimeParseException e) {
+                throw new PlanException(at(key), "'" + map.get(key) + "'", "a day such as 2027-03-01");
+            }
+        }
+
+        <E extends Enum<E> & Named> E word(Class<E> type, String key, E otherwise) {
+            return has(key) ? find(type, at(key), map.get(key)) : otherwise;
+        }
+
+        <E extends Enum<E> & Named> Set<E> words(Class<E> type, String key) {
+            Set<E> found = EnumSet.noneOf(type);
+            list(key).forEach(word -> found.add(find(type, at(key), word)));
+            return found;
+        }
+
+        private static <E extends Enum<E> & Named> E find(Class<E> type, String at, Object word) {
+            return Named.find(type, word.toString())
+                .orElseThrow(() -> new PlanException(at, "'" + word + "'", "one of: " + Named.words(type)));
+        }
+    }
+}

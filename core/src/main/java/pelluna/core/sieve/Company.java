@@ -1,0 +1,80 @@
+package pelluna.core.sieve;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import pelluna.core.catalogue.Pace;
+import pelluna.core.plan.Party;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/**
+ * What the residents do to a wish and it to them: eaten, pressed, or left hungry beside quicker fish. Tension is judged at
+ * its best, with the newcomer shown in the box first.
+ */
+final class Company implements Rule {
+    /** So many kinds of quick feeders leave nothing for a slow one. Pelluna's judgement. */
+    private static final int CROWD = 3;
+
+    @Override
+    public List<Finding> check(Setting s) {
+        List<Finding> findings = new ArrayList<>();
+        for (Party resident : s.plan().residents()) {
+            eaten(s, resident).ifPresent(findings::add);
+            pressed(s, resident).ifPresent(findings::add);
+        }
+        hungry(s).ifPresent(findings::add);
+        return findings;
+    }
+
+    private static Optional<Finding> eaten(Setting s, Party resident) {
+        return Eaten.of(s.wish(), resident, s.plan().startOn(), s.say())
+            .or(() -> Eaten.of(resident, s.wish(), s.plan().startOn(), s.say()))
+            .map(e -> Finding.of(RuleName.COMPANY, Step.SURGE, Figure.of("not eaten"), Figure.of(resident.species().scientificName()),
+                "company", English.capital(e.eater().species().name()) + " eats " + e.prey().orElseThrow().species().name() + " from "
+                    + Measures.date(e.from()) + " on. " + e.reason(),
+                Remedy.none("eaten-" + resident.id(), "not with your " + resident.species().name()), e.eater().species().source("mouth")));
+    }
+
+    private static Optional<Finding> pressed(Setting s, Party resident) {
+        Encounter.Ground ground = Encounter.Ground.of(s.tank());
+        double residentCm = resident.lengthOn(s.plan().startOn());
+        Tension on = Tension.of(new Encounter(resident, residentCm, s.wish(), s.wish().lengthCm(),
+            Encounter.Order.AGGRESSOR_FIRST, ground, true), s.say());
+        Tension by = Tension.of(new Encounter(s.wish(), s.wish().lengthCm(), resident, residentCm,
+            Encounter.Order.TARGET_FIRST, ground, true), s.say());
+        Tension worse = on.index() >= by.index() ? on : by;
+        if (worse.step() == Step.CALM) {
+            return Optional.empty();
+        }
+        String why = worse.reasons().stream().findFirst().map(Tension.Reason::says).orElse("");
+        return Optional.of(Finding.of(RuleName.COMPANY, worse.step(), Figure.of(Tension.CHOP_FROM), Figure.of(worse.index()), "tension",
+            "Your " + resident.species().name() + (worse == on ? " would press it" : " would be pressed by it") + ", about "
+                + Math.round(worse.index()) + " of 100 even through the box. " + why, remedy(worse, resident),
+            "Pelluna's judgement"));
+    }
+
+    private static Remedy remedy(Tension worse, Party resident) {
+        return worse.step() == Step.SURGE ? Remedy.none("pressed-" + resident.id(), "not beside your " + resident.species().name() + " in this tank")
+            : Remedy.change("box", "it goes through the see-through box, and you watch the " + resident.species().name());
+    }
+
+    /** Slow feeders that are hard to get eating, beside quick ones. Common practice for seahorses, pipefish and dragonets. */
+    private static Optional<Finding> hungry(Setting s) {
+        List<String> quick = s.plan().residents().stream().filter(p -> p.species().diet().pace() == Pace.QUICK)
+            .map(p -> p.species().name()).distinct().toList();
+        if (s.species().diet().pace() != Pace.SLOW || s.species().diet().hard() < 4 || quick.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean helpless = s.species().manner().timid() == 5;
+        return Optional.of(Finding.of(RuleName.COMPANY, helpless ? Step.SURGE : quick.size() >= CROWD ? Step.CHOP : Step.RIPPLE, Figure.of("calm feeders"),
+            Figure.of(quick.size()), "quick feeders", "It feeds slowly; " + English.list(quick) + " will have eaten before it starts.",
+            helpless ? Remedy.none("hungry", "it needs a tank of its own, with calm company")
+                : Remedy.change("target", "you feed it by itself, right in front of it, every day"), s.source("feeding")));
+    }
+}

@@ -1,0 +1,71 @@
+package pelluna.core.sieve;
+
+import java.util.List;
+
+import pelluna.core.catalogue.GroupLife;
+import pelluna.core.catalogue.Species;
+import pelluna.core.units.English;
+import pelluna.core.units.Step;
+
+/** The number of its kind, those that already live here counted in. Common practice: too few, too many, never two. */
+final class GroupSize implements Rule {
+    @Override
+    public List<Finding> check(Setting s) {
+        Species species = s.species();
+        int here = s.plan().residents().stream().filter(p -> p.species().equals(species)).mapToInt(p -> p.count()).sum();
+        int count = here + s.wish().count();
+        Species.Social social = species.social();
+        int most = most(social);
+        if (most > 0 && count > most) {
+            boolean fierce = species.manner().ownKind() >= 4;
+            Step step = most == 1 && count == 2 && !fierce ? Step.CHOP : fierce && (most == 1 || count > most + 1) ? Step.SURGE : Step.CHOP;
+            return finding(s, step, most, count, here, "They end up as " + (most == 1 ? "one: the strongest drives off the rest"
+                : most == 2 ? "a pair: the strongest two drive off the rest" : "about " + most) + ".");
+        }
+        if (count < social.least()) {
+            return few(s, count, here);
+        }
+        if (social.life() == GroupLife.ALONE_OR_PAIR && count == 2) {
+            return List.of(Finding.of(RuleName.GROUP_SIZE, Step.RIPPLE, Figure.of(1), Figure.of(2), "fish",
+                "Two get on if they are a mated pair; two strangers of a kind fight.",
+                Remedy.change("group", "the two are a mated pair, or differ clearly in size"), s.source("social")));
+        }
+        return List.of();
+    }
+
+    private static int most(Species.Social social) {
+        if (social.most() > 0) {
+            return social.most();
+        }
+        return switch (social.life()) {
+            case ALONE -> 1;
+            case ALONE_OR_PAIR, PAIR -> 2;
+            case HAREM, SHOAL -> 0;
+        };
+    }
+
+    private static List<Finding> few(Setting s, int count, int here) {
+        Species.Social social = s.species().social();
+        int least = social.least();
+        boolean harem = social.life() == GroupLife.HAREM;
+        if (harem && count == 1) {
+            return List.of();
+        }
+        if (harem) {
+            boolean fierce = s.species().manner().ownKind() >= 3 && least >= 4;
+            return finding(s, count == 2 && fierce ? Step.SURGE : Step.CHOP, least, count, here,
+                "Never " + English.count(count, "", "").trim() + ": the stronger wears out the weaker. One alone, or a group of "
+                    + least + " and more.");
+        }
+        return finding(s, count == 1 && least >= 5 ? Step.CHOP : Step.RIPPLE, least, count, here,
+            "It lives in a shoal; fewer than " + least + " stay shy or pick on one another.");
+    }
+
+    private static List<Finding> finding(Setting s, Step step, int needs, int count, int here, String why) {
+        int wanted = needs - here;
+        Remedy remedy = wanted <= 0 ? Remedy.none("group", "no more of them: those that live here are enough")
+            : Remedy.change("group", "the number of " + s.species().name() + " you add is " + wanted
+                + (s.species().social().life() == GroupLife.HAREM && here == 0 ? ", or one alone" : ""));
+        return List.of(Finding.of(RuleName.GROUP_SIZE, step, Figure.of(needs), Figure.of(count), "fish", why, remedy, s.source("social")));
+    }
+}

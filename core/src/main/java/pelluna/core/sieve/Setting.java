@@ -1,0 +1,43 @@
+package pelluna.core.sieve;
+
+import java.util.Optional;
+
+import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.tank.Tank;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** One wish held against one tank: what every rule looks at. */
+public record Setting(Plan plan, Party wish, Measures say) {
+    Tank tank() {
+        return plan.tank();
+    }
+
+    Stance stance() {
+        return plan.stance();
+    }
+
+    Species species() {
+        return wish.species();
+    }
+
+    String source(String fact) {
+        return species().source(fact);
+    }
+
+    /** How far a need is missed: nothing from the whole need on, then Ripple, Chop below the first share, Surge below the second. */
+    static Optional<Step> shortfall(double has, double needs, double chopBelow, double surgeBelow) {
+        if (has >= needs) {
+            return Optional.empty();
+        }
+        double share = has / needs;
+        return Optional.of(share < surgeBelow ? Step.SURGE : share < chopBelow ? Step.CHOP : Step.RIPPLE);
+    }
+
+    static Step atMostSurge(int excess) {
+        return Step.values()[Math.max(0, Math.min(Step.SURGE.ordinal(), excess))];
+    }
+}

@@ -1,0 +1,27 @@
+package pelluna.core.sieve;
+
+import java.util.List;
+
+import pelluna.core.catalogue.Swims;
+import pelluna.core.units.Measures;
+
+/**
+ * Body lengths in the run when fully grown: a fish that never stops wants five, one that cruises four, others two. That
+ * three are too few for a swimmer is common practice, the figures are Pelluna's judgement.
+ */
+final class TurningRoom implements Rule {
+    @Override
+    public List<Finding> check(Setting s) {
+        Swims swims = s.species().place().swims();
+        double needs = swims == Swims.NEVER_STOPS ? 5 : swims == Swims.CRUISES ? 4 : 2;
+        double adult = s.wish().adultCm();
+        double has = s.tank().runCm() / adult;
+        return Setting.shortfall(has, needs, 0.85, 0.6).map(step -> Finding.of(RuleName.TURNING_ROOM, step, Figure.of(needs),
+            Figure.of(has), "body lengths", "Grown to " + s.say().length(adult) + " it turns after "
+                + Measures.number(Measures.round(has, 1)) + " body lengths; a fish that "
+                + (swims == Swims.NEVER_STOPS ? "never stops" : swims == Swims.CRUISES ? "cruises" : "stays put") + " wants "
+                + Measures.number(needs) + ".",
+            Remedy.otherTank("run", needs * adult, "a tank with a run of at least " + s.say().length(needs * adult)), s.source("adult")))
+            .stream().toList();
+    }
+}

@@ -1,0 +1,103 @@
+package pelluna.core.tension;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+import pelluna.core.catalogue.Guild;
+import pelluna.core.catalogue.Habit;
+import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Swims;
+import pelluna.core.catalogue.Zone;
+
+/**
+ * Why a fish presses another, in the order in which keepers ask. The order of the weights — own kind, genus, look-alikes,
+ * then food and place — is common practice; the weights themselves are Pelluna's judgement.
+ */
+final class Drivers {
+    /** Zones that nobody owns. */
+    private static final Set<Zone> FREE = EnumSet.of(Zone.OPEN_WATER);
+    private static final double MOST = 5;
+
+    static final List<Driver> ALL = List.of(
+        new Driver("own kind", 0.90, e -> e.sameSpecies() ? e.aggressor().species().manner().ownKind() / MOST : 0,
+            e -> "The same species: how it takes its own kind is " + of5(e.aggressor().species().manner().ownKind()) + "."),
+        new Driver("same genus", 0.85,
+            e -> e.sameGenus() && !e.sameSpecies() ? e.aggressor().species().manner().genus() / MOST : 0,
+            e -> "Both are " + e.aggressor().species().genus() + "; its temper with its genus is "
+                + of5(e.aggressor().species().manner().genus()) + "."),
+        new Driver("look-alike", 0.70, Drivers::lookAlike,
+            e -> "Alike in body shape" + (colours(e) > 0.6 ? " and colour" : "") + ", so it is taken for a rival."),
+        new Driver("food rivals", 0.40, Drivers::foodRivals, e -> "They live on much the same food ("
+            + e.target().species().diet().guild().word().replace('-', ' ') + ")."),
+        new Driver("ground", 0.50, Drivers::ground, e -> "Both hold ground in the same part of the tank ("
+            + sharedZones(e).iterator().next().word().replace('-', ' ') + ")."),
+        new Driver("bold against timid", 0.50,
+            e -> e.aggressor().species().manner().bold() / MOST * e.target().species().manner().timid() / MOST,
+            e -> "Boldness " + of5(e.aggressor().species().manner().bold()) + " meets timidity "
+                + of5(e.target().species().manner().timid()) + "."),
+        new Driver("newcomer", 0.50, e -> e.order() == Encounter.Order.AGGRESSOR_FIRST
+            ? e.aggressor().species().manner().newcomers() / MOST : 0,
+            e -> "It was there first and takes newcomers badly (" + of5(e.aggressor().species().manner().newcomers()) + ")."),
+        new Driver("smaller fish", 0.50, e -> e.targetCm() < e.aggressorCm()
+            ? e.aggressor().species().manner().smaller() / MOST * (1 - e.targetCm() / e.aggressorCm()) : 0,
+            e -> "It picks on smaller fish (" + of5(e.aggressor().species().manner().smaller()) + ")."),
+        new Driver("fin nipping", 0.70, e -> e.aggressor().species().habits().contains(Habit.NIPS_FINS)
+            && e.target().species().habits().contains(Habit.LONG_FINS) ? 1 : 0.0,
+            e -> "It nips fins, and the other's are long."));
+
+    private Drivers() { }
+
+    private static double lookAlike(Encounter e) {
+        Species a = e.aggressor().species();
+        Species b = e.target().species();
+        return a.manner().lookAlikes() / MOST * a.look().form().likeness(b.look().form()) * (0.5 + 0.5 * colours(e));
+    }
+
+    private static double colours(Encounter e) {
+        return e.aggressor().species().look().colourLikeness(e.target().species().look());
+    }
+
+    private static double foodRivals(Encounter e) {
+        Guild a = e.aggressor().species().diet().guild();
+        Guild b = e.target().species().diet().guild();
+        double overlap = a == b ? 1 : grazes(a) && grazes(b) ? 0.5 : picks(a) && picks(b) ? 0.4 : 0;
+        return e.aggressor().species().manner().foodRivals() / MOST * overlap;
+    }
+
+    private static boolean grazes(Guild guild) {
+        return guild == Guild.GRAZER || guild == Guild.FILM;
+    }
+
+    private static boolean picks(Guild guild) {
+        return guild == Guild.SMALL_CRUSTACEANS || guild == Guild.PLANKTON || guild == Guild.INVERTEBRATES;
+    }
+
+    /**
+     * Same zone and both hold ground; a bold holder minds more, and one that never stops passes through rather than
+     * settles. Placing grounds on the reef refines this later.
+     */
+    private static double ground(Encounter e) {
+        Species a = e.aggressor().species();
+        Species b = e.target().species();
+        if (!a.place().holdsGround() || !b.place().holdsGround() || sharedZones(e).isEmpty()) {
+            return 0;
+        }
+        Set<Zone> either = EnumSet.copyOf(a.place().zones());
+        either.addAll(b.place().zones());
+        either.removeAll(FREE);
+        double settles = b.place().swims() == Swims.NEVER_STOPS ? 0.5 : 1;
+        return settles * sharedZones(e).size() / either.size() * a.manner().bold() / MOST;
+    }
+
+    private static Set<Zone> sharedZones(Encounter e) {
+        Set<Zone> shared = EnumSet.copyOf(e.aggressor().species().place().zones());
+        shared.retainAll(e.target().species().place().zones());
+        shared.removeAll(FREE);
+        return shared;
+    }
+
+    private static String of5(int rating) {
+        return rating + " of 5";
+    }
+}

@@ -1,0 +1,75 @@
+package pelluna.core.tension;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import pelluna.core.plan.Party;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/**
+ * How hard one fish is expected to press another, directed, 0 to 100. Drivers combine as noisy-or, 1 − Π(1 − w·D), so
+ * that a driver more never lowers it; factors multiply; the result is clipped at 100. These are odds, not promises.
+ *
+ * @param reasons every driver and factor at work, drivers first, strongest first
+ */
+public record Tension(Party aggressor, Party target, double index, List<Reason> reasons) {
+    /** From these indices on a pair is a Ripple, a Chop, a Surge. Pelluna's judgement. */
+    public static final double RIPPLE_FROM = 20;
+    public static final double CHOP_FROM = 45;
+    public static final double SURGE_FROM = 70;
+
+    /**
+     * @param driver whether it drives (effect is its share of the pull, 0 to 1) or is a factor (effect multiplies)
+     */
+    public record Reason(boolean driver, String name, double effect, String says) { }
+
+    public Tension {
+        reasons = List.copyOf(reasons);
+    }
+
+    public Step step() {
+        return stepOf(index);
+    }
+
+    public static Step stepOf(double index) {
+        return index >= SURGE_FROM ? Step.SURGE : index >= CHOP_FROM ? Step.CHOP : index >= RIPPLE_FROM ? Step.RIPPLE : Step.CALM;
+    }
+
+    /** The index alone, without its reasons: what the solver calls thousands of times. O(drivers + factors). */
+    public static double index(Encounter e) {
+        double spared = 1;
+        for (Driver driver : Drivers.ALL) {
+            spared *= 1 - driver.pull(e);
+        }
+        double index = 100 * (1 - spared);
+        if (index > 0) {
+            for (Factor factor : Factors.ALL) {
+                index *= factor.multiplier().applyAsDouble(e);
+            }
+        }
+        return Math.min(100, index);
+    }
+
+    /** The index with every reason in the reader's units. */
+    public static Tension of(Encounter e, Measures measures) {
+        List<Reason> reasons = new ArrayList<>();
+        for (Driver driver : Drivers.ALL) {
+            double pull = driver.pull(e);
+            if (pull >= 0.005) {
+                reasons.add(new Reason(true, driver.name(), pull, driver.says().apply(e)));
+            }
+        }
+        reasons.sort(Comparator.comparingDouble(Reason::effect).reversed());
+        if (!reasons.isEmpty()) {
+            for (Factor factor : Factors.ALL) {
+                double by = factor.multiplier().applyAsDouble(e);
+                if (Math.abs(by - 1) >= 0.005) {
+                    reasons.add(new Reason(false, factor.name(), by, factor.says().of(e, measures)));
+                }
+            }
+        }
+        return new Tension(e.aggressor(), e.target(), index(e), reasons);
+    }
+}
