@@ -14,6 +14,8 @@ import java.util.Map;
  */
 public final class BeamOrder {
     private static final int WIDTH = 2000;
+    /** Wide beams for few arrivals, narrower ones for hundreds, so that the work stays bounded. */
+    private static final int WORK = 60_000;
 
     private BeamOrder() { }
 
@@ -35,7 +37,7 @@ public final class BeamOrder {
             }
             List<State> sorted = new ArrayList<>(next.values());
             sorted.sort(Comparator.comparingLong(State::price).thenComparing(s -> s.in().toString()));
-            beam = sorted.subList(0, Math.min(WIDTH, sorted.size()));
+            beam = sorted.subList(0, Math.min(Math.min(WIDTH, WORK / n), sorted.size()));
         }
         State best = beam.get(0);
         return new Order(best.sequence(), best.price(), bound(p), best.price() == bound(p));

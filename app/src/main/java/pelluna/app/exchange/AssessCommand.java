@@ -1,0 +1,54 @@
+package pelluna.app.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+
+import pelluna.core.assessment.Assessor;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.units.Measures;
+
+/** {@code ./pelluna assess FILE}: reads a plan file, prints its assessment; no server, no database. */
+public final class AssessCommand {
+    private AssessCommand() { }
+
+    public static void main(String[] args) {
+        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+        int code = run(args, System.in, out, err);
+        out.flush();
+        System.exit(code);
+    }
+
+    /** @return 0 with the assessment on {@code out}, or 2 with what is wrong on {@code err} and nothing on {@code out} */
+    static int run(String[] args, InputStream in, PrintStream out, PrintStream err) {
+        if (args.length != 1) {
+            err.println("usage: ./pelluna assess FILE   (- reads standard input)");
+            return 2;
+        }
+        try {
+            PlanFiles files = new PlanFiles(Catalogue.shipped());
+            var plan = files.plan(files.parse(read(args[0], in)), LocalDate.now());
+            out.println(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
+            return 0;
+        } catch (PlanProblemsException e) {
+            e.problems().forEach(err::println);
+            return 2;
+        } catch (IOException e) {
+            err.println("FILE: found '" + args[0] + "' (" + e.getClass().getSimpleName() + "); expected a readable plan file");
+            return 2;
+        }
+    }
+
+    private static String read(String name, InputStream in) throws IOException {
+        byte[] bytes = name.equals("-") ? in.readNBytes(PlanFiles.MOST_BYTES + 1) : Files.readAllBytes(Path.of(name));
+        if (bytes.length > PlanFiles.MOST_BYTES) {
+            throw new PlanProblemsException(java.util.List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
+        }
+        return new String(bytes, StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,98 @@
+package pelluna.app.exchange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import pelluna.core.arrivals.Dated;
+import pelluna.core.assessment.Assessment;
+import pelluna.core.capacity.Lens;
+import pelluna.core.plan.Party;
+import pelluna.core.sieve.Figure;
+import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+
+/** An assessment as the tree of its open format; fields and words as docs/plan-file.md has them. */
+public final class AssessmentTree {
+    private AssessmentTree() { }
+
+    public static Map<String, Object> of(Assessment a) {
+        return map("pelluna", 1,
+            "tank", map("grossLitres", one(a.plan().tank().volume().grossLitres()), "netLitres", one(a.plan().tank().netLitres()),
+                "runCm", one(a.plan().tank().runCm()), "ageDays", a.plan().tank().ageDays(a.plan().startOn())),
+            "sieve", a.sieve().stream().map(AssessmentTree::verdict).toList(),
+            "tension", a.tension().stream().map(AssessmentTree::tension).toList(),
+            "eaten", a.eaten().stream().map(AssessmentTree::eaten).toList(),
+            "capacity", map("binding", a.capacity().binding().name(), "left", a.capacity().left(),
+                "lenses", a.capacity().lenses().stream().map(AssessmentTree::lens).toList()),
+            "arrivals", map("cost", one(a.arrivals().cost()), "bound", one(a.arrivals().bound()), "exact", a.arrivals().exact(),
+                "steps", a.arrivals().steps().stream().map(AssessmentTree::step).toList()),
+            "bestSet", map("take", a.bestSet().take().stream().map(AssessmentTree::name).toList(),
+                "leave", a.bestSet().leave().entrySet().stream()
+                    .map(e -> map("species", name(e.getKey()), "because", e.getValue().because())).toList(),
+                "proved", a.bestSet().proved()));
+    }
+
+    private static Map<String, Object> verdict(Verdict v) {
+        return map("species", name(v.wish()), "count", v.wish().count(), "outcome", v.outcome().word(), "fitsIf", v.fitsIf(),
+            "findings", v.findings().stream().map(AssessmentTree::finding).toList());
+    }
+
+    private static Map<String, Object> finding(Finding f) {
+        Map<String, Object> tree = map("rule", f.rule().word(), "step", f.step().word(), "needs", figure(f.needs()), "has", figure(f.has()),
+            "unit", f.unit(), "reason", f.reason(), "remedy", f.remedy().text(), "source", f.source());
+        f.schools().ifPresent(s -> tree.put("schools", map("bold", s.bold(), "customary", s.customary(), "cautious", s.cautious())));
+        return tree;
+    }
+
+    private static Object figure(Figure figure) {
+        return figure.number().isPresent() ? (Object) figure.number().getAsDouble() : figure.text();
+    }
+
+    private static Map<String, Object> tension(Tension t) {
+        List<Map<String, Object>> reasons = new ArrayList<>();
+        t.reasons().forEach(r -> reasons.add(map(r.driver() ? "driver" : "factor", r.name(), "effect", Measures.round(r.effect(), 3), "says", r.says())));
+        return map("aggressor", name(t.aggressor()), "target", name(t.target()), "index", one(t.index()), "step", t.step().word(),
+            "reasons", reasons);
+    }
+
+    private static Map<String, Object> eaten(Eaten e) {
+        return map("eater", name(e.eater()), "eaten", e.eaten(), "from", e.from().toString(), "reason", e.reason());
+    }
+
+    private static Map<String, Object> lens(Lens l) {
+        return map("lens", l.name(), "used", Measures.round(l.used(), 2), "limit", Measures.round(l.limit(), 2), "unit", l.unit(),
+            "step", l.step().word(), "says", l.says());
+    }
+
+    private static Map<String, Object> step(Dated d) {
+        Map<String, Object> tree = map("position", d.position(), "fish", d.arrival().parties().stream()
+            .map(p -> map("species", name(p), "count", p.count())).toList());
+        d.quarantineFrom().ifPresent(day -> tree.put("quarantineFrom", day.toString()));
+        if (d.boxed()) {
+            tree.put("boxFrom", d.boxFrom().toString());
+        }
+        tree.putAll(map("releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", String.join(" ", d.why())));
+        return tree;
+    }
+
+    private static String name(Party p) {
+        return p.species().scientificName();
+    }
+
+    private static double one(double value) {
+        return Measures.round(value, 1);
+    }
+
+    private static Map<String, Object> map(Object... pairs) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], pairs[i + 1]);
+        }
+        return map;
+    }
+}

@@ -1,0 +1,17 @@
+# Builds when something changed since the last build. Sourced by ./pelluna.
+
+classpath() { echo "$here/app/target/classes:$here/core/target/classes:$here/app/target/lib/*"; }
+
+fingerprint() {
+  (cd "$here" && find pom.xml core/pom.xml core/src/main app/pom.xml app/src/main docs/plan.schema.json -type f -printf '%p %s %T@\n' \
+    | sort | sha256sum)
+}
+
+build() {
+  local stamp="$here/app/target/built" now
+  now=$(fingerprint)
+  [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$now" ] && return
+  say "Building Pelluna …"
+  (cd "$here" && mvn -q -B -ntp -Dmaven.test.skip=true package) >&2 || die "The build failed; see above."
+  echo "$now" >"$stamp"
+}
