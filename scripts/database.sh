@@ -41,7 +41,7 @@ start_cluster() {
 stop_cluster() { if [ -d "$1/db" ] && cluster_runs "$1"; then (cd / && as_db "$pg/pg_ctl" -D "$1/db" -m fast -w stop) >/dev/null || true; fi; }
 
 create_database() {
-  local query=(env PGPASSWORD="$(cat "$1/password")" psql -h 127.0.0.1 -p "$(cat "$1/port")" -U pelluna -d postgres -qtA)
+  local query=(env PGPASSWORD="$(cat "$1/password")" "$pg/psql" -h 127.0.0.1 -p "$(cat "$1/port")" -U pelluna -d postgres -qtA)
   [ "$("${query[@]}" -c "select 1 from pg_database where datname = '$2'")" = 1 ] || "${query[@]}" -c "create database $2"
 }
 

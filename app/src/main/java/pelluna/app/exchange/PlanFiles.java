@@ -74,6 +74,11 @@ public final class PlanFiles {
         }
     }
 
+    /** Least and most of a tank figure, as the schema has them. */
+    public java.util.Optional<double[]> range(String tankField) {
+        return schema.range(tankField);
+    }
+
     public String write(Object tree) {
         return json.writeValueAsString(tree);
     }

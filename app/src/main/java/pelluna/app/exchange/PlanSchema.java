@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
@@ -40,6 +41,13 @@ public final class PlanSchema {
             byField.putIfAbsent(problem.field(), problem);
         }
         return new ArrayList<>(byField.values());
+    }
+
+    /** Least and most of a tank figure; empty if it has no range. */
+    Optional<double[]> range(String tankField) {
+        JsonNode node = root.at("/$defs/tank/properties/" + tankField);
+        return node.has("minimum") && node.has("maximum")
+            ? Optional.of(new double[] {node.get("minimum").asDouble(), node.get("maximum").asDouble()}) : Optional.empty();
     }
 
     private Problem problem(Error error, JsonNode plan) {

@@ -1,0 +1,28 @@
+package pelluna.app;
+
+import java.time.Clock;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+import pelluna.app.exchange.PlanFiles;
+import pelluna.core.catalogue.Catalogue;
+
+/** What the whole application shares: the catalogue, the plan files, one clock. */
+@Configuration
+class Beans {
+    @Bean
+    Catalogue catalogue() {
+        return Catalogue.shipped();
+    }
+
+    @Bean
+    PlanFiles planFiles(Catalogue catalogue) {
+        return new PlanFiles(catalogue);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemDefaultZone();
+    }
+}

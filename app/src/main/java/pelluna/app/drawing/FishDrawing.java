@@ -1,0 +1,150 @@
+package pelluna.app.drawing;
+
+import java.util.List;
+
+import pelluna.core.catalogue.Look;
+import pelluna.core.catalogue.Species;
+
+/** Draws a fish from its data: form, colours, marks. Unit length, facing left; the caller scales. */
+public final class FishDrawing {
+    private static final double GOLDEN = 0.618034;
+
+    private FishDrawing() { }
+
+    /**
+     * A fish at a place, to scale.
+     *
+     * @param x      of the middle of its length
+     * @param y      of the line from snout to tail
+     * @param length in the units of the drawing
+     * @param id     unique in the page, for its clip path
+     */
+    public static String at(Species species, double x, double y, double length, String id) {
+        return new Svg().open("g", "transform", "translate(" + Svg.num(x - length / 2) + " " + Svg.num(y) + ") scale(" + Svg.num(length) + ")")
+            .add(unit(species.look(), id)).close("g").toString();
+    }
+
+    /** A drawing of its own, cropped to the fish. */
+    public static String alone(Species species, int width, String id) {
+        double half = halfHeight(species.look());
+        return new Svg().open("svg", "viewBox", "-0.13 " + Svg.num(-half) + " 1.16 " + Svg.num(2 * half), "width", width, "height",
+                (int) Math.round(width * 2 * half / 1.16), "class", "fish", "role", "img", "aria-label", species.name())
+            .add(unit(species.look(), id)).close("svg").toString();
+    }
+
+    /** Half of the height that the fish with its fins takes, in shares of its length. */
+    public static double halfHeight(Look look) {
+        return switch (look.form()) {
+            case BANNER -> 0.68;
+            case LION -> 0.46;
+            case SAILFIN -> 0.48;
+            case SEAHORSE -> 0.55;
+            case PIPEFISH -> 0.08;
+            case MORAY -> 0.15;
+            case DARTFISH -> 0.36;
+            case GOBY, DRAGONET -> 0.26;
+            case COMET -> 0.34;
+            default -> look.form().depthShare() / 2 + 0.13;
+        };
+    }
+
+    private static String unit(Look look, String id) {
+        FishForms.Outline o = FishForms.of(look.form());
+        String clip = "clip-" + id;
+        Svg svg = new Svg().open("g", "class", "fish");
+        svg.el("path", "d", o.tail(), "fill", look.tail());
+        for (Look.Mark mark : look.marks()) {
+            if (outside(mark)) {
+                mark(svg, mark, o);
+            }
+        }
+        if (!o.behind().isEmpty()) {
+            svg.el("path", "d", o.behind(), "fill", look.fins());
+        }
+        if (!o.fins().isBlank()) {
+            svg.el("path", "d", o.fins(), "fill", look.fins());
+        }
+        for (Look.Mark mark : look.marks()) {
+            if (onFin(mark)) {
+                mark(svg, mark, o);
+            }
+        }
+        svg.el("path", "d", o.body(), "fill", look.body(), "class", "edge");
+        svg.open("clipPath", "id", clip).el("path", "d", o.body()).close("clipPath");
+        svg.open("g", "clip-path", "url(#" + clip + ")");
+        look.marks().stream().filter(m -> !outside(m) && !onFin(m)).forEach(m -> mark(svg, m, o));
+        svg.close("g");
+        svg.el("circle", "cx", o.eyeX(), "cy", o.eyeY(), "r", o.eyeR(), "fill", "#0b1d20", "stroke", "#f5f5ea", "stroke-width", o.eyeR() * 0.5);
+        return svg.close("g").toString();
+    }
+
+    /** A long ray or snout that reaches out of the body. */
+    private static boolean outside(Look.Mark m) {
+        return m.kind() == Look.Kind.WEDGE && m.at().get(0) <= -0.1 || m.kind() == Look.Kind.LINE && Math.abs(m.at().get(3)) > 2;
+    }
+
+    private static boolean onFin(Look.Mark m) {
+        return m.kind() == Look.Kind.SPOT && Math.abs(m.at().get(1)) > 1.1;
+    }
+
+    private static void mark(Svg svg, Look.Mark m, FishForms.Outline o) {
+        List<Double> a = m.at();
+        double h = o.half();
+        String c = m.colour();
+        switch (m.kind()) {
+            case BAR -> rect(svg, a.get(0), -h * 1.2, a.get(1), h * 2.4, c);
+            case STRIPE -> rect(svg, -0.1, (a.get(0) - a.get(1) / 2) * h, 1.2, a.get(1) * h, c);
+            case REAR -> rect(svg, a.get(0), -h * 1.2, 1, h * 2.4, c);
+            case MASK -> rect(svg, -0.1, -h * 1.2, a.get(0) + 0.1, h * 2.4, c);
+            case BACK -> rect(svg, -0.1, -h * 1.2, 1.2, (a.get(0) + 1.2) * h, c);
+            case BELLY -> rect(svg, -0.1, a.get(0) * h, 1.2, h * 1.5, c);
+            case SPOT -> svg.el("circle", "cx", a.get(0), "cy", a.get(1) * h, "r", a.get(2), "fill", c);
+            case LINE -> svg.el("line", "x1", a.get(0), "y1", a.get(1) * h, "x2", a.get(2), "y2", a.get(3) * h, "stroke", c, "stroke-width", a.get(4),
+                "stroke-linecap", "round");
+            case WEDGE -> svg.el("path", "d", "M" + point(a, 0, h) + "L" + point(a, 2, h) + "L" + point(a, 4, h) + "Z", "fill", c);
+            case SPOTS -> spots(svg, a.get(0).intValue(), a.get(1), h, c);
+            case BARS -> {
+                for (int i = 0; i < a.get(0); i++) {
+                    rect(svg, 0.2 + 0.62 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2, -h * 1.2, a.get(1), h * 2.4, c);
+                }
+            }
+            case STRIPES -> {
+                for (int i = 0; i < a.get(0); i++) {
+                    rect(svg, 0.06, (-0.78 + 1.5 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2) * h, 1, a.get(1) * h, c);
+                }
+            }
+            case MAZE -> maze(svg, a.get(0).intValue(), a.get(1), h, c);
+        }
+    }
+
+    private static String point(List<Double> a, int i, double h) {
+        return Svg.num(a.get(i)) + " " + Svg.num(a.get(i + 1) * h) + " ";
+    }
+
+    private static void rect(Svg svg, double x, double y, double width, double height, String colour) {
+        svg.el("rect", "x", x, "y", y, "width", width, "height", height, "fill", colour);
+    }
+
+    /** Spots spread evenly by the golden ratio, so that a fish looks the same each time. */
+    private static void spots(Svg svg, int n, double r, double h, String colour) {
+        for (int i = 0; i < n; i++) {
+            double x = 0.14 + 0.74 * (i + 0.5) / n;
+            double y = 2 * ((i * GOLDEN) % 1) - 1;
+            svg.el("circle", "cx", x, "cy", y * h * 0.92, "r", r, "fill", colour);
+        }
+    }
+
+    private static void maze(Svg svg, int n, double width, double h, String colour) {
+        for (int i = 0; i < n; i++) {
+            double y = (-0.8 + 1.6 * i / Math.max(1, n - 1)) * h;
+            double sway = h * 0.28 * (i % 2 == 0 ? 1 : -1);
+            StringBuilder d = new StringBuilder("M.1 " + Svg.num(y));
+            for (int k = 0; k < 5; k++) {
+                double x = 0.1 + 0.16 * k;
+                d.append(" C").append(Svg.num(x + 0.05)).append(' ').append(Svg.num(y - sway)).append(' ').append(Svg.num(x + 0.11)).append(' ')
+                    .append(Svg.num(y + sway)).append(' ').append(Svg.num(x + 0.16)).append(' ').append(Svg.num(y));
+            }
+            svg.el("path", "d", d, "fill", "none", "stroke", colour, "stroke-width", width * h * 1.6);
+        }
+    }
+}

@@ -1,0 +1,63 @@
+package pelluna.app.drawing;
+
+import java.util.Locale;
+
+/** Writes SVG markup: numbers short, text escaped, colours by class so that day and night can differ. */
+public final class Svg {
+    private final StringBuilder out = new StringBuilder();
+
+    /** Raw markup from another drawing. */
+    public Svg add(String markup) {
+        out.append(markup);
+        return this;
+    }
+
+    /** An element with attributes in pairs; numbers are rounded to what a screen shows. */
+    public Svg el(String name, Object... attributes) {
+        open(name, attributes);
+        out.append("</").append(name).append('>');
+        return this;
+    }
+
+    public Svg open(String name, Object... attributes) {
+        out.append('<').append(name);
+        for (int i = 0; i < attributes.length; i += 2) {
+            Object value = attributes[i + 1];
+            out.append(' ').append(attributes[i]).append("=\"").append(value instanceof Number n ? num(n.doubleValue()) : escape(value.toString()))
+                .append('"');
+        }
+        out.append('>');
+        return this;
+    }
+
+    public Svg close(String name) {
+        out.append("</").append(name).append('>');
+        return this;
+    }
+
+    public Svg text(double x, double y, String text, Object... attributes) {
+        Object[] all = new Object[attributes.length + 4];
+        all[0] = "x";
+        all[1] = x;
+        all[2] = "y";
+        all[3] = y;
+        System.arraycopy(attributes, 0, all, 4, attributes.length);
+        open("text", all);
+        out.append(escape(text));
+        return close("text");
+    }
+
+    public static String num(double value) {
+        String text = String.format(Locale.ROOT, "%.4f", value).replaceAll("0+$", "");
+        return text.endsWith(".") ? text.substring(0, text.length() - 1) : text;
+    }
+
+    public static String escape(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+
+    @Override
+    public String toString() {
+        return out.toString();
+    }
+}

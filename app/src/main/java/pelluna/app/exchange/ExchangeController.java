@@ -1,0 +1,90 @@
+package pelluna.app.exchange;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.assessment.Assessor;
+import pelluna.core.units.Measures;
+
+/** Bring in, take out: plan files through the pages, and the same assessment as the command line as a web API. */
+@Controller
+class ExchangeController {
+    private final PlanDesk desks;
+    private final PlanFiles files;
+    private final Shells shells;
+
+    ExchangeController(PlanDesk desks, PlanFiles files, Shells shells) {
+        this.desks = desks;
+        this.files = files;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/exchange")
+    String page(@PathVariable long id, Model model) {
+        return page(id, model, "", List.of());
+    }
+
+    private String page(long id, Model model, String text, List<Problem> problems) {
+        shells.around(model, desks.open(id), "exchange", "Bring in, take out", "Your plans are yours: an open format, in and out.");
+        model.addAttribute("text", text);
+        model.addAttribute("problems", problems);
+        return "exchange";
+    }
+
+    @PostMapping("/tanks/{id}/exchange")
+    String bringIn(@PathVariable long id, @RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String text, Model model,
+                   HttpServletResponse response) throws IOException {
+        String plan = file != null && !file.isEmpty() ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
+        try {
+            return "redirect:/tanks/" + desks.bringIn(files.parse(plan)).id() + "/wishes";
+        } catch (PlanProblemsException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(id, model, plan, e.problems());
+        }
+    }
+
+    @GetMapping("/tanks/{id}/plan.json")
+    ResponseEntity<String> plan(@PathVariable long id) {
+        return json(files.write(desks.tree(id)), desks.tank(id).name() + ".plan.json");
+    }
+
+    @GetMapping("/tanks/{id}/assessment.json")
+    ResponseEntity<String> assessment(@PathVariable long id) {
+        var plan = files.plan(desks.tree(id), desks.today());
+        return json(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))), desks.tank(id).name() + ".assessment.json");
+    }
+
+    @PostMapping(value = "/api/assess", consumes = MediaType.APPLICATION_JSON_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> assess(@RequestBody byte[] body) {
+        try {
+            var plan = files.plan(files.parse(new String(body, StandardCharsets.UTF_8)), desks.today());
+            return ResponseEntity.ok(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
+        } catch (PlanProblemsException e) {
+            return ResponseEntity.unprocessableContent().body(files.write(Map.of("problems", e.problems())));
+        }
+    }
+
+    private static ResponseEntity<String> json(String body, String name) {
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString()).body(body);
+    }
+}

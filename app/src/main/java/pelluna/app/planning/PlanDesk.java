@@ -1,0 +1,147 @@
+package pelluna.app.planning;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.exchange.PlanFiles;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.exchange.Problem;
+import pelluna.app.tank.ResidentEntity;
+import pelluna.app.tank.Residents;
+import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.TankFigures;
+import pelluna.app.tank.Tanks;
+import pelluna.app.wishes.WishEntity;
+import pelluna.app.wishes.Wishes;
+import pelluna.core.assessment.Assessor;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.Measures;
+
+/** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
+@Service
+public class PlanDesk {
+    /** As many wishes and residents as the plan file takes. */
+    private static final int MOST_ENTRIES = 200;
+
+    private final CurrentKeeper keeper;
+    private final Tanks tanks;
+    private final Residents residents;
+    private final Wishes wishes;
+    private final PlanFiles files;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, PlanFiles files, Catalogue catalogue, Clock clock) {
+        this.keeper = keeper;
+        this.tanks = tanks;
+        this.residents = residents;
+        this.wishes = wishes;
+        this.files = files;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    public List<TankEntity> tanks() {
+        return tanks.findByKeeperIdOrderById(keeper.get().id());
+    }
+
+    /** @throws NoSuchTankException if this keeper has no such tank */
+    public TankEntity tank(long id) {
+        return tanks.findByIdAndKeeperId(id, keeper.get().id()).orElseThrow(NoSuchTankException::new);
+    }
+
+    @Transactional(readOnly = true)
+    public Desk open(long id) {
+        TankEntity tank = tank(id);
+        List<ResidentEntity> living = residents.findByTankIdOrderById(id);
+        List<WishEntity> wished = wishes.findByTankIdOrderById(id);
+        Measures say = keeper.get().measures();
+        Plan plan = files.plan(tree(tank, living, wished), today());
+        return new Desk(tank, living, wished, plan, new Assessor(say).assess(plan), say);
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    /** The plan file of a tank. */
+    @Transactional(readOnly = true)
+    public Map<String, Object> tree(long id) {
+        return tree(tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id));
+    }
+
+    public static Map<String, Object> tree(TankEntity tank, List<ResidentEntity> living, List<WishEntity> wished) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("pelluna", 1);
+        tree.put("name", tank.name());
+        tree.put("stance", tank.stance());
+        if (tank.startOn() != null) {
+            tree.put("startOn", tank.startOn().toString());
+        }
+        tree.put("tank", tank.figures().tree());
+        tree.put("residents", living.stream().map(ResidentEntity::tree).toList());
+        tree.put("wishes", wished.stream().map(WishEntity::tree).toList());
+        return tree;
+    }
+
+    /**
+     * Checks a tree as a whole: the schema, then names, dates and what must be true together.
+     *
+     * @throws PlanProblemsException with every field that is wrong
+     */
+    public Plan check(Map<String, Object> tree) {
+        List<Problem> problems = files.problems(tree);
+        if (!problems.isEmpty()) {
+            throw new PlanProblemsException(problems);
+        }
+        return files.plan(tree, today());
+    }
+
+    /** Adds one resident or wish to a tank; {@code list} is 'residents' or 'wishes'. */
+    @Transactional
+    public Long add(long id, String list, Map<String, Object> entry) {
+        TankEntity tank = tank(id);
+        boolean wish = list.equals("wishes");
+        int there = wish ? wishes.findByTankIdOrderById(id).size() : residents.findByTankIdOrderById(id).size();
+        if (there >= MOST_ENTRIES) {
+            throw new PlanProblemsException(List.of(new Problem(list, there + " entries", "no more than " + MOST_ENTRIES + "; take some off first")));
+        }
+        Map<String, Object> tree = tree(tank, List.of(), List.of());
+        tree.put(list, List.of(entry));
+        Plan plan = check(tree);
+        String name = (wish ? plan.wishes() : plan.residents()).get(0).species().scientificName();
+        return wish ? wishes.save(new WishEntity(id, name, entry)).id() : residents.save(new ResidentEntity(id, name, entry)).id();
+    }
+
+    /** Lays a checked plan file down as a new tank of this keeper. */
+    @Transactional
+    public TankEntity bringIn(Map<String, Object> tree) {
+        check(tree);
+        @SuppressWarnings("unchecked")
+        Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
+        TankEntity tank = new TankEntity(keeper.get().id(), tree.getOrDefault("name", "Brought in").toString(), TankFigures.ofTree(figures));
+        tank.takeStance(tree.getOrDefault("stance", "customary").toString());
+        tank.startsOn(tree.get("startOn") == null ? null : LocalDate.parse(tree.get("startOn").toString()));
+        tanks.saveAndFlush(tank);
+        entries(tree, "residents").forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
+        entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
+        return tank;
+    }
+
+    private String accepted(Map<String, Object> entry) {
+        return catalogue.find(entry.get("species").toString()).orElseThrow().scientificName();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Map<String, Object>> entries(Map<String, Object> tree, String key) {
+        return (List<Map<String, Object>>) tree.getOrDefault(key, List.of());
+    }
+}

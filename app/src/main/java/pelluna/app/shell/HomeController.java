@@ -1,0 +1,25 @@
+package pelluna.app.shell;
+
+import java.util.List;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.TankEntity;
+
+/** The front door: the wishes of the first tank, or the form for a first tank. */
+@Controller
+class HomeController {
+    private final PlanDesk desks;
+
+    HomeController(PlanDesk desks) {
+        this.desks = desks;
+    }
+
+    @GetMapping("/")
+    String home() {
+        List<TankEntity> tanks = desks.tanks();
+        return tanks.isEmpty() ? "redirect:/tanks/new" : "redirect:/tanks/" + tanks.get(0).id() + "/wishes";
+    }
+}

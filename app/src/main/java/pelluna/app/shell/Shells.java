@@ -1,0 +1,39 @@
+package pelluna.app.shell;
+
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.KeeperAccount;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+
+/** Puts the shell around a page. */
+@Component
+public class Shells {
+    private final CurrentKeeper keeper;
+    private final PlanDesk desks;
+
+    Shells(CurrentKeeper keeper, PlanDesk desks) {
+        this.keeper = keeper;
+        this.desks = desks;
+    }
+
+    public void around(Model model, Desk desk, String place, String title, String sentence) {
+        put(model, place, title, sentence, desk.tank().id(), desk.tank().name(), Shell.summary(desk), desk.tank().stance());
+        model.addAttribute("say", desk.say());
+    }
+
+    /** For pages without a tank. */
+    public void around(Model model, String place, String title, String sentence) {
+        put(model, place, title, sentence, null, "", "", "");
+    }
+
+    private void put(Model model, String place, String title, String sentence, Long tank, String name, String summary, String stance) {
+        KeeperAccount k = keeper.get();
+        model.addAttribute("shell", new Shell(place, desks.tanks().stream().map(t -> new Shell.TankLink(t.id(), t.name())).toList(), tank, name,
+            summary, stance, k.measures().system().name(), k.theme()));
+        model.addAttribute("title", title);
+        model.addAttribute("sentence", sentence);
+    }
+}

@@ -1,0 +1,12 @@
+package pelluna.app.tank;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface Residents extends JpaRepository<ResidentEntity, Long> {
+    List<ResidentEntity> findByTankIdOrderById(Long tankId);
+
+    Optional<ResidentEntity> findByIdAndTankId(Long id, Long tankId);
+}

@@ -1,0 +1,156 @@
+package pelluna.app.tank;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.exchange.PlanFiles;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.exchange.Problem;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.wishes.Wishes;
+import pelluna.core.units.Measures;
+
+/**
+ * Saves what is typed about a tank, one field at a time. A window sends what it saw before with what was typed; if the
+ * field has changed since in another window, nothing is overwritten and both values are shown.
+ */
+@Service
+class TankDesk {
+    private final Tanks tanks;
+    private final Residents residents;
+    private final Wishes wishes;
+    private final PlanDesk desks;
+    private final PlanFiles files;
+
+    TankDesk(Tanks tanks, Residents residents, Wishes wishes, PlanDesk desks, PlanFiles files) {
+        this.tanks = tanks;
+        this.residents = residents;
+        this.wishes = wishes;
+        this.desks = desks;
+        this.files = files;
+    }
+
+    /** Creates a tank from its name and figures, typed in the keeper's units. */
+    Long create(String name, Map<String, Object> flat) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("pelluna", 1);
+        tree.put("name", name.trim());
+        tree.put("tank", TankFigures.nested(flat));
+        return desks.bringIn(tree).id();
+    }
+
+    /**
+     * Saves typed fields.
+     *
+     * @param typed what the fields hold now, by key
+     * @param was   what this window had read before, by key
+     * @return what was refused, by key, in plain words; everything else is saved
+     */
+    @Transactional
+    Map<String, String> save(long id, Map<TankField, List<String>> typed, Map<String, String> was, Measures say) {
+        TankEntity tank = desks.tank(id);
+        Map<String, String> refused = new LinkedHashMap<>();
+        typed.forEach((field, texts) -> {
+            try {
+                Map<String, Object> flat = tank.figures().flat();
+                Object value = Typed.parse(field, texts, say);
+                String stored = shown(field, flat.get(field.key()), say);
+                if (sameAs(value, flat.get(field.key())) || shown(field, value, say).equals(stored)) {
+                    return;
+                }
+                if (was.containsKey(field.key()) && !was.get(field.key()).equals(stored)) {
+                    refused.put(field.key(), "Another window changed this to " + (stored.isEmpty() ? "nothing" : stored) + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                    return;
+                }
+                if (value == null) {
+                    flat.remove(field.key());
+                } else {
+                    flat.put(field.key(), value);
+                }
+                apply(tank, field, flat, say);
+            } catch (Typed.NotANumberException e) {
+                refused.put(field.key(), "'" + texts.get(texts.size() - 1) + "' is not a number. It is not saved.");
+            } catch (PlanProblemsException e) {
+                refused.put(field.key(), plain(field, e.problems(), say));
+            }
+        });
+        tanks.saveAndFlush(tank);
+        return refused;
+    }
+
+    static String shown(TankField field, Object value, Measures say) {
+        return value instanceof List<?> list ? String.join(", ", list.stream().map(Object::toString).sorted().toList()) : Typed.shown(field.kind(), value, say);
+    }
+
+    private static boolean sameAs(Object typed, Object stored) {
+        return Objects.equals(typed, stored) || typed == null && stored == null;
+    }
+
+    private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Measures say) {
+        Map<String, Object> tree = PlanDesk.tree(tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
+        tree.put("tank", TankFigures.nested(flat));
+        desks.check(tree);
+        tank.measures(TankFigures.ofFlat(flat));
+    }
+
+    /** What is wrong with one field, in the keeper's units. */
+    String plain(TankField field, List<Problem> problems, Measures say) {
+        Problem p = problems.get(0);
+        boolean here = TankFigures.fieldOf(p.field()).equals(field.key());
+        String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE
+            ? files.range(field.key()).map(r -> Typed.range(field.kind(), r[0], r[1], say)).orElse(p.expected()) : p.expected();
+        return (here ? "" : "With this, " + p.field() + " would be wrong. ") + "Expected " + expected + ". It is not saved.";
+    }
+
+    @Transactional
+    void rename(long id, String name) {
+        TankEntity tank = desks.tank(id);
+        Map<String, Object> tree = PlanDesk.tree(tank, List.of(), List.of());
+        tree.put("name", name.trim());
+        desks.check(tree);
+        tank.rename(name.trim());
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void stance(long id, String stance) {
+        TankEntity tank = desks.tank(id);
+        Map<String, Object> tree = PlanDesk.tree(tank, List.of(), List.of());
+        tree.put("stance", stance);
+        desks.check(tree);
+        tank.takeStance(stance);
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void startOn(long id, String day) {
+        TankEntity tank = desks.tank(id);
+        Map<String, Object> tree = PlanDesk.tree(tank, residents.findByTankIdOrderById(id), List.of());
+        if (day.isBlank()) {
+            tree.remove("startOn");
+        } else {
+            tree.put("startOn", day);
+        }
+        desks.check(tree);
+        tank.startsOn(day.isBlank() ? null : LocalDate.parse(day));
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void takeOut(long id, long resident) {
+        desks.tank(id);
+        residents.delete(residents.findByIdAndTankId(resident, id).orElseThrow(NoSuchTankException::new));
+    }
+
+    @Transactional
+    void giveUp(long id) {
+        tanks.delete(desks.tank(id));
+    }
+}

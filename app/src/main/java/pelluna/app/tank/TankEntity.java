@@ -1,0 +1,80 @@
+package pelluna.app.tank;
+
+import java.time.LocalDate;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+/** A tank and the head of its plan. */
+@Entity
+@Table(name = "tank")
+public class TankEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    @Column(name = "keeper_id")
+    private Long keeperId;
+    private String name;
+    private String stance = "customary";
+    @Column(name = "start_on")
+    private LocalDate startOn;
+    @Embedded
+    private TankFigures figures = new TankFigures();
+    @Version
+    private int version;
+
+    protected TankEntity() { }
+
+    public TankEntity(Long keeperId, String name, TankFigures figures) {
+        this.keeperId = keeperId;
+        this.name = name;
+        this.figures = figures;
+    }
+
+    public Long id() {
+        return id;
+    }
+
+    public Long keeperId() {
+        return keeperId;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String stance() {
+        return stance;
+    }
+
+    /** The day the plan starts; today if the keeper has set none. */
+    public LocalDate startOn() {
+        return startOn;
+    }
+
+    public TankFigures figures() {
+        return figures;
+    }
+
+    public void rename(String other) {
+        name = other;
+    }
+
+    public void takeStance(String other) {
+        stance = other;
+    }
+
+    public void startsOn(LocalDate day) {
+        startOn = day;
+    }
+
+    void measures(TankFigures other) {
+        figures = other;
+    }
+}

@@ -1,0 +1,104 @@
+package pelluna.app.tank;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonInclude;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The tank object of a plan file as columns: what the keeper has said, null where nothing was said. Field names are the
+ * plan file's, with waterChange and quarantine laid flat.
+ */
+@Embeddable
+@JsonAutoDetect(fieldVisibility = JsonAutoDetect.Visibility.ANY)
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public class TankFigures {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Map<String, String> NESTED = Map.of("waterChangePercent", "waterChange.percent", "waterChangeEveryDays",
+        "waterChange.everyDays", "quarantinePlaces", "quarantine.places", "quarantineSchool", "quarantine.school");
+
+    String shape;
+    Double lengthCm;
+    Double widthCm;
+    Double waterHeightCm;
+    Double netLitres;
+    Double runCm;
+    Double rockKg;
+    Double sandDepthCm;
+    Double sumpLitres;
+    Integer hides;
+    String cover;
+    LocalDate cycledOn;
+    @Column(name = "keeper_years")
+    String keeper;
+    @Column(columnDefinition = "text[]")
+    String[] keeps;
+    Double waterChangePercent;
+    Double waterChangeEveryDays;
+    @Column(name = "meals_a_day")
+    Integer mealsADay;
+    Boolean seaweed;
+    String pods;
+    Double temperatureC;
+    Double salinity;
+    Double nitrate;
+    Double phosphate;
+    Double nitrateCeiling;
+    Integer quarantinePlaces;
+    String quarantineSchool;
+
+    /** Flat names to values, nulls left out. */
+    Map<String, Object> flat() {
+        return JSON.convertValue(this, new TypeReference<LinkedHashMap<String, Object>>() { });
+    }
+
+    static TankFigures ofFlat(Map<String, Object> flat) {
+        return JSON.convertValue(flat, TankFigures.class);
+    }
+
+    /** The tank object of a plan file. */
+    public Map<String, Object> tree() {
+        return nested(flat());
+    }
+
+    static Map<String, Object> nested(Map<String, Object> flat) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        flat.forEach((key, value) -> {
+            String[] path = NESTED.getOrDefault(key, key).split("\\.");
+            if (path.length == 1) {
+                tree.put(key, value);
+            } else {
+                @SuppressWarnings("unchecked")
+                Map<String, Object> inner = (Map<String, Object>) tree.computeIfAbsent(path[0], k -> new LinkedHashMap<String, Object>());
+                inner.put(path[1], value);
+            }
+        });
+        return tree;
+    }
+
+    /** From the tank object of a checked plan file. */
+    public static TankFigures ofTree(Map<String, Object> tree) {
+        Map<String, Object> flat = new LinkedHashMap<>(tree);
+        flat.keySet().removeAll(java.util.Set.of("waterChange", "quarantine"));
+        NESTED.forEach((key, path) -> {
+            String[] parts = path.split("\\.");
+            if (tree.get(parts[0]) instanceof Map<?, ?> inner && inner.get(parts[1]) != null) {
+                flat.put(key, inner.get(parts[1]));
+            }
+        });
+        return ofFlat(flat);
+    }
+
+    /** 'tank.waterChange.percent' to 'waterChangePercent', so that a problem finds its form field. */
+    static String fieldOf(String problemPath) {
+        String path = problemPath.replaceFirst("^tank\\.?", "").replaceFirst("\\[\\d+]$", "");
+        return NESTED.entrySet().stream().filter(e -> e.getValue().equals(path)).map(Map.Entry::getKey).findFirst().orElse(path);
+    }
+}

@@ -1,0 +1,13 @@
+package pelluna.app.tank;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Tanks, always asked for together with their keeper. */
+public interface Tanks extends JpaRepository<TankEntity, Long> {
+    Optional<TankEntity> findByIdAndKeeperId(Long id, Long keeperId);
+
+    List<TankEntity> findByKeeperIdOrderById(Long keeperId);
+}

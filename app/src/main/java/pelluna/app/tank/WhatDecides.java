@@ -1,0 +1,58 @@
+package pelluna.app.tank;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import pelluna.core.assessment.Assessment;
+import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Mesh;
+import pelluna.core.sieve.RuleName;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** What the tank's figures decide about the wishes: 'Run 150 cm: holds back 2 of your wishes'. */
+final class WhatDecides {
+    /** One figure and the wishes it holds back. */
+    record Decision(String figure, String says) { }
+
+    private WhatDecides() { }
+
+    static List<Decision> sentences(Assessment a, Measures say) {
+        Map<RuleName, Set<String>> held = new EnumMap<>(RuleName.class);
+        for (Verdict v : a.sieve()) {
+            v.findings().stream().filter(Finding::blocks).filter(f -> f.rule().mesh() != Mesh.COMPANY)
+                .forEach(f -> held.computeIfAbsent(f.rule(), r -> new LinkedHashSet<>()).add(v.wish().species().name()));
+        }
+        List<Decision> decisions = new ArrayList<>();
+        held.forEach((rule, names) -> decisions.add(new Decision(figure(rule, a, say), "holds back " + English.count(names.size(), "wish", "wishes") + ": "
+            + English.list(List.copyOf(names)) + ".")));
+        return decisions;
+    }
+
+    private static String figure(RuleName rule, Assessment a, Measures say) {
+        var tank = a.plan().tank();
+        return switch (rule) {
+            case LEAST_VOLUME -> say.volume(tank.netLitres()) + " net";
+            case LEAST_RUN, TURNING_ROOM -> say.length(tank.runCm()) + " run";
+            case TANK_AGE -> "Age of the tank";
+            case SAND -> tank.sandDepthCm() == 0 ? "No sand" : say.length(tank.sandDepthCm()) + " of sand";
+            case COVER -> "Cover: " + tank.cover().word();
+            case HIDES -> English.capital(English.count(tank.hides(), "hide", "hides"));
+            case TEMPERATURE -> say.temperature(tank.temperatureC());
+            case SALINITY -> Measures.number(tank.salinity()) + " g/kg";
+            case PODS -> "Pods: " + tank.pods().word();
+            case MEALS -> English.capital(English.count(tank.mealsADay(), "meal", "meals")) + " a day";
+            case ALGAE -> "No seaweed";
+            case REEF_LIFE -> "What else lives here";
+            case HARD_FEEDER, SKILL, KEEPER_SAFETY -> "A " + tank.keeper().word() + " keeper";
+            case QUARANTINE -> "Quarantine: " + tank.school().plain();
+            case CAPACITY -> "Nitrate ceiling " + Measures.number(tank.nitrateCeiling()) + " mg/L";
+            case GROUP_SIZE, COMPANY -> "Company";
+        };
+    }
+}

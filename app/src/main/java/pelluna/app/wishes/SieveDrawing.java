@@ -1,0 +1,188 @@
+package pelluna.app.wishes;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.Svg;
+import pelluna.core.sieve.Mesh;
+import pelluna.core.units.Measures;
+
+/** The Sieve: wishes fall through finer and finer meshes; each stopped one lies on the mesh that stopped it, the rest reach the water. */
+final class SieveDrawing {
+    private static final double WIDTH = 740;
+    private static final double LEFT = 172;
+    private static final double RIGHT = 730;
+    private static final double LETTER = 6.1;
+    private static final int LINE_HEIGHT = 14;
+    private static final double GAP = 8;
+
+    private final List<WishView> views;
+    private final WishView selected;
+    private final Measures say;
+    private final long tank;
+    private final double scale;
+    private final Svg svg = new Svg();
+
+    private SieveDrawing(List<WishView> views, WishView selected, Measures say, long tank) {
+        this.views = views;
+        this.selected = selected;
+        this.say = say;
+        this.tank = tank;
+        double largest = views.stream().mapToDouble(v -> v.verdict().wish().adultCm()).max().orElse(10);
+        this.scale = Math.min(3.4, 118 / largest);
+    }
+
+    static String of(List<WishView> views, WishView selected, Measures say, long tank) {
+        return new SieveDrawing(views, selected, say, tank).draw();
+    }
+
+    private String draw() {
+        Map<Mesh, List<WishView>> stopped = new EnumMap<>(Mesh.class);
+        views.forEach(v -> v.stoppedOn().ifPresent(m -> stopped.computeIfAbsent(m, k -> new ArrayList<>()).add(v)));
+        List<WishView> through = views.stream().filter(WishView::taken).toList();
+        double y = 14;
+        StringBuilder layers = new StringBuilder();
+        for (Mesh mesh : Mesh.values()) {
+            List<List<WishView>> rows = rows(stopped.getOrDefault(mesh, List.of()));
+            for (List<WishView> row : rows) {
+                y += tallest(row) + 4;
+                if (row == rows.get(rows.size() - 1)) {
+                    mesh(mesh, y + 1, false);
+                }
+                y += fish(row, y, false) * LINE_HEIGHT + 8;
+            }
+            if (rows.isEmpty()) {
+                y += 26;
+                mesh(mesh, y, true);
+                y += 8;
+            }
+        }
+        double top = y + 2;
+        List<List<WishView>> rows = rows(through);
+        double poolHeight = 14;
+        for (List<WishView> row : rows) {
+            poolHeight += tallest(row) + 3 * LINE_HEIGHT + 10;
+        }
+        poolHeight = Math.max(74, poolHeight);
+        Svg pool = new Svg().el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
+            .text(14, top + 26, "Can live here", "class", "mesh-title light")
+            .text(14, top + 43, through.isEmpty() ? "none of them yet" : through.size() + " of " + views.size(), "class", "small light");
+        y = top + 12;
+        layers.append(svg);
+        Svg below = new Svg();
+        SieveDrawing inWater = new SieveDrawing(views, selected, say, tank);
+        for (List<WishView> row : rows) {
+            y += tallest(row);
+            int lines = inWater.fish(row, y, true);
+            y += lines * LINE_HEIGHT + 10;
+        }
+        below.add(inWater.svg.toString());
+        return new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + Svg.num(top + poolHeight), "class", "sieve", "role", "group", "aria-label",
+            "The Sieve. Every wish lies on the mesh that stopped it, or in the water if it can live here.").add(layers.toString()).add(pool.toString())
+            .add(below.toString()).close("svg").toString();
+    }
+
+    private void mesh(Mesh mesh, double y, boolean empty) {
+        double gap = 36 - 4.2 * mesh.ordinal();
+        for (double x = LEFT; x < RIGHT; x += gap) {
+            svg.el("line", "x1", x, "x2", Math.min(RIGHT, x + gap * 0.62), "y1", y, "y2", y, "class", "mesh");
+        }
+        svg.text(14, y - 5, mesh.title(), "class", empty ? "mesh-title quiet" : "mesh-title");
+        svg.text(14, y + 10, mesh.says(), "class", "small");
+    }
+
+    private double tallest(List<WishView> row) {
+        return row.stream().mapToDouble(v -> height(v)).max().orElse(0);
+    }
+
+    private double height(WishView v) {
+        return 2 * FishDrawing.halfHeight(v.verdict().wish().species().look()) * length(v) * 0.92;
+    }
+
+    private double length(WishView v) {
+        return Math.max(13, v.verdict().wish().adultCm() * scale);
+    }
+
+    private double slot(WishView v) {
+        return Math.max(92, length(v) + 10);
+    }
+
+    /** As many in a row as fit beside one another with their labels. */
+    private List<List<WishView>> rows(List<WishView> fish) {
+        List<List<WishView>> rows = new ArrayList<>();
+        double used = Double.MAX_VALUE;
+        for (WishView v : fish) {
+            if (used + slot(v) > RIGHT - LEFT) {
+                rows.add(new ArrayList<>());
+                used = 0;
+            }
+            rows.get(rows.size() - 1).add(v);
+            used += slot(v) + GAP;
+        }
+        return rows;
+    }
+
+    /** Draws a row whose fish rest on the line y, labels below; returns the lines that the labels took. */
+    private int fish(List<WishView> row, double y, boolean water) {
+        double wanted = row.stream().mapToDouble(this::slot).sum() + GAP * (row.size() - 1);
+        double extra = Math.min(60, (RIGHT - LEFT - wanted) / row.size());
+        double x = LEFT;
+        int lines = 1;
+        for (WishView v : row) {
+            double width = slot(v) + extra;
+            double middle = x + width / 2;
+            boolean chosen = selected != null && selected.id().equals(v.id());
+            svg.open("a", "href", "/tanks/" + tank + "/wishes?wish=" + v.id(), "data-live", "", "class", chosen ? "wish chosen" : "wish", "aria-label",
+                v.label() + ", " + v.outcome() + (v.why().isEmpty() ? "" : ": " + v.why()));
+            int taken = label(v, middle, y, width, water);
+            if (chosen) {
+                svg.el("rect", "x", x, "y", y - height(v) - 5, "width", width, "height", height(v) + taken * LINE_HEIGHT + 11, "rx", 7, "class", "halo");
+                label(v, middle, y, width, water);
+            }
+            svg.add(FishDrawing.at(v.verdict().wish().species(), middle, y - height(v) / 2, length(v), "s" + v.id()));
+            svg.close("a");
+            lines = Math.max(lines, taken);
+            x += width + GAP;
+        }
+        return lines;
+    }
+
+    private int label(WishView v, double x, double y, double width, boolean water) {
+        List<String> name = wrapped(v.verdict().wish().label() + (v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()) : ""), width, 2);
+        List<String> why = wrapped(v.why(), width, 2);
+        int line = 1;
+        for (String part : name) {
+            svg.text(x, y + line++ * LINE_HEIGHT + 2, part, "text-anchor", "middle", "class", water ? "name light" : "name");
+        }
+        String tone = water ? "if" : "stop step-" + v.verdict().stop().map(f -> f.step().word()).orElse("chop");
+        for (String part : why) {
+            svg.text(x, y + line++ * LINE_HEIGHT + 2, part, "text-anchor", "middle", "class", "why " + tone);
+        }
+        return line - 1;
+    }
+
+    /** Words in lines of a width, cut with an ellipsis after so many lines. */
+    private static List<String> wrapped(String text, double width, int most) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        int letters = (int) (width / LETTER);
+        for (String word : text.isBlank() ? new String[0] : text.split(" ")) {
+            if (line.length() > 0 && line.length() + 1 + word.length() > letters) {
+                if (lines.size() == most - 1) {
+                    lines.add(line + " …");
+                    return lines;
+                }
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.length() > 0 ? " " : "").append(word);
+        }
+        if (line.length() > 0) {
+            lines.add(line.toString());
+        }
+        return lines;
+    }
+}

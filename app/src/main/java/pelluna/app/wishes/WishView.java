@@ -1,0 +1,99 @@
+package pelluna.app.wishes;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.planning.Desk;
+import pelluna.core.arrivals.BestSet;
+import pelluna.core.plan.Party;
+import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Mesh;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/**
+ * A wish as the page shows it.
+ *
+ * @param stoppedOn the mesh it lies on; empty if it goes in
+ */
+record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optional<Mesh> stoppedOn, String why, String fish) {
+
+    static WishView of(Desk desk, Verdict v) {
+        Party wish = v.wish();
+        WishEntity row = desk.row(v);
+        BestSet best = desk.assessment().bestSet();
+        boolean taken = best.take().contains(wish);
+        BestSet.Leaving leaving = best.leave().get(wish);
+        Optional<Mesh> on = taken ? Optional.empty() : Optional.of(leaving == null ? v.stop().map(f -> f.rule().mesh()).orElse(Mesh.NUMBER)
+            : leaving.forcedBy().isPresent() ? Mesh.COMPANY : Mesh.NUMBER);
+        double scale = 64.0 / desk.plan().wishes().stream().mapToDouble(Party::adultCm).max().orElse(1);
+        int width = (int) Math.max(14, Math.round(wish.adultCm() * scale));
+        return new WishView(row.id(), row, v, taken, on, why(v, leaving, taken, desk.say()), FishDrawing.alone(wish.species(), width, "w" + row.id()));
+    }
+
+    private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Measures say) {
+        if (leaving != null) {
+            return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse("no room left beside the others");
+        }
+        if (taken) {
+            return v.fitsIf().isEmpty() ? "" : v.fitsIf().get(0);
+        }
+        return v.stop().map(f -> brief(f, say)).orElse("");
+    }
+
+    /** 'run: needs 180 cm, has 150 cm'. */
+    static String brief(Finding f, Measures say) {
+        String rule = f.rule().word().replace("least-", "").replace('-', ' ');
+        return switch (f.unit()) {
+            case "L" -> "needs " + say.volume(f.needs().number().orElse(0)) + ", has " + say.volume(f.has().number().orElse(0));
+            case "cm" -> rule + ": needs " + say.length(f.needs().number().orElse(0)) + ", has " + say.length(f.has().number().orElse(0));
+            case "body lengths" -> "turns after " + Measures.number(Measures.round(f.has().number().orElse(0), 1)) + " body lengths";
+            case "kept" -> "not with " + f.has().text().replace('-', ' ');
+            case "of 5", "of 4" -> f.rule().word().equals("skill") ? "for seasoned keepers" : "hard to get eating";
+            case "months" -> "wants " + f.needs().text() + " months of age";
+            case "mg/L" -> "nitrate would pass your ceiling";
+            case "tension" -> "would be a Surge";
+            default -> rule;
+        };
+    }
+
+    String name() {
+        return verdict.wish().species().name();
+    }
+
+    public String label() {
+        return English.capital(verdict.wish().label());
+    }
+
+    public String outcome() {
+        return taken || stoppedOn.isEmpty() ? verdict.outcome().plain()
+            : verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK ? verdict.outcome().plain() : "stays behind";
+    }
+
+    public String wants() {
+        return "★".repeat(verdict.wish().want()) + "☆".repeat(5 - verdict.wish().want());
+    }
+
+    /** The findings, most serious first. */
+    public List<Finding> findings() {
+        return verdict.findings().stream().sorted(Comparator.comparing(Finding::step).reversed()).toList();
+    }
+
+    static WishView firstToRead(List<WishView> views) {
+        return views.stream().filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty()).findFirst().orElse(views.get(0));
+    }
+
+    static String sentence(List<WishView> views) {
+        if (views.isEmpty()) {
+            return "Put down everything that you would love to have. Nothing is off the page.";
+        }
+        int plain = (int) views.stream().filter(v -> v.taken() && v.verdict().fitsIf().isEmpty()).count();
+        int conditions = (int) views.stream().filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty()).count();
+        int behind = views.size() - plain - conditions;
+        return English.capital(English.count(views.size(), "wish", "wishes")) + ". " + English.capital(English.count(plain, "fits", "fit")) + ", "
+            + English.count(conditions, "fits", "fit") + " if you change something, " + English.count(behind, "stays", "stay") + " behind.";
+    }
+}

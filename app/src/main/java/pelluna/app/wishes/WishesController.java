@@ -1,0 +1,119 @@
+package pelluna.app.wishes;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.app.tank.EntryForm;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
+
+/** The Wishes place: everything a keeper would love to have, through the Sieve. */
+@Controller
+class WishesController {
+    private final PlanDesk desks;
+    private final WishDesk wishDesk;
+    private final Shells shells;
+    private final CurrentKeeper keeper;
+    private final Catalogue catalogue;
+
+    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, Catalogue catalogue) {
+        this.desks = desks;
+        this.wishDesk = wishDesk;
+        this.shells = shells;
+        this.keeper = keeper;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/tanks/{id}/wishes")
+    String wishes(@PathVariable long id, @RequestParam(required = false) Long wish, Model model) {
+        return page(id, wish, model, Map.of(), Map.of(), Map.of(), Map.of());
+    }
+
+    @PostMapping("/tanks/{id}/wishes")
+    String add(@PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        EntryForm entry = EntryForm.wish(form, keeper.get().measures());
+        if (entry.errors().isEmpty()) {
+            try {
+                Long added = desks.add(id, "wishes", entry.tree());
+                return "redirect:/tanks/" + id + "/wishes?wish=" + added;
+            } catch (PlanProblemsException e) {
+                entry.refuse(e.problems());
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(id, null, model, form, entry.errors(), Map.of(), Map.of());
+    }
+
+    @PostMapping("/tanks/{id}/wishes/{wish}")
+    String change(@PathVariable long id, @PathVariable long wish, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        Map<String, String> errors = wishDesk.change(id, wish, form, keeper.get().measures());
+        if (errors.isEmpty()) {
+            return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(id, wish, model, Map.of(), Map.of(), form, errors);
+    }
+
+    @PostMapping("/tanks/{id}/wishes/{wish}/remove")
+    String remove(@PathVariable long id, @PathVariable long wish) {
+        wishDesk.remove(id, wish);
+        return "redirect:/tanks/" + id + "/wishes";
+    }
+
+    private String page(long id, Long chosen, Model model, Map<String, String> typed, Map<String, String> errors, Map<String, String> typedChange,
+                        Map<String, String> changeErrors) {
+        Desk desk = desks.open(id);
+        List<WishView> views = new ArrayList<>();
+        for (Verdict v : desk.assessment().sieve()) {
+            views.add(WishView.of(desk, v));
+        }
+        WishView selected = views.stream().filter(v -> v.id().equals(chosen)).findFirst().orElse(views.isEmpty() ? null : WishView.firstToRead(views));
+        shells.around(model, desk, "wishes", "Wishes", WishView.sentence(views));
+        model.addAttribute("views", views);
+        model.addAttribute("selected", selected);
+        model.addAttribute("opened", chosen != null && selected != null && selected.id().equals(chosen));
+        model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, desk.say(), id));
+        model.addAttribute("best", desk.assessment().bestSet());
+        model.addAttribute("leaving", leaving(desk));
+        model.addAttribute("capacity", desk.assessment().capacity());
+        model.addAttribute("typed", typed);
+        model.addAttribute("errors", errors);
+        model.addAttribute("values", values(selected, typedChange, desk.say()));
+        model.addAttribute("changeErrors", changeErrors);
+        model.addAttribute("bigFish", selected == null ? "" : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
+        model.addAttribute("names", catalogue.all().stream().flatMap(s -> s.commonNames().stream()).distinct().sorted().toList());
+        return "wishes";
+    }
+
+    private static Map<String, String> values(WishView selected, Map<String, String> typed, Measures say) {
+        Map<String, String> values = new LinkedHashMap<>(selected == null ? Map.of() : WishDesk.shown(selected.row(), say));
+        Map<String, String> was = new LinkedHashMap<>(values);
+        typed.forEach((key, value) -> values.replace(key, value));
+        was.forEach((key, value) -> values.put("was-" + key, value));
+        return values;
+    }
+
+    private static Map<String, String> leaving(Desk desk) {
+        Map<String, String> because = new LinkedHashMap<>();
+        desk.assessment().bestSet().leave().forEach((wish, leaving) -> because.put(wish.label(), leaving.because()));
+        return because;
+    }
+}

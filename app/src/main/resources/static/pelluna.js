@@ -1,0 +1,98 @@
+// What the pages need beyond plain links and forms: saving as one types, places by key, and no page flash.
+// Every answer is a whole page; the part called 'page' is morphed in, so that focus and what is being typed stay put.
+
+const live = {
+  async go(url, options, push) {
+    const main = document.getElementById('page');
+    main.setAttribute('aria-busy', 'true');
+    try {
+      const response = await fetch(url, { ...options, headers: { Accept: 'text/html' } });
+      const text = await response.text();
+      const next = new DOMParser().parseFromString(text, 'text/html');
+      const fresh = next.getElementById('page');
+      if (!fresh) { window.location.assign(url); return; }
+      window.Alpine.morph(main, fresh.outerHTML, { key: (el) => el.id });
+      const rail = next.getElementById('rail');
+      const old = document.getElementById('rail');
+      if (rail && old) { window.Alpine.morph(old, rail.outerHTML, { key: (el) => el.id }); }
+      document.title = next.title;
+      if (push && response.ok) { history.pushState({}, '', response.url); }
+      live.tell(response.ok ? (options && options.method === 'POST' ? 'Saved' : '') : 'Not all of it is saved; see beside the field');
+    } catch (error) {
+      live.tell('Pelluna does not answer. What you typed is still here but not saved.');
+    } finally {
+      const now = document.getElementById('page');
+      if (now) { now.removeAttribute('aria-busy'); }
+    }
+  },
+  tell(text) {
+    window.dispatchEvent(new CustomEvent('pelluna-says', { detail: text }));
+  },
+  body(form) {
+    return new URLSearchParams(new FormData(form));
+  },
+};
+
+document.addEventListener('alpine:init', () => {
+  window.Alpine.data('says', () => ({
+    text: '',
+    timer: null,
+    init() {
+      window.addEventListener('pelluna-says', (event) => {
+        this.text = event.detail;
+        clearTimeout(this.timer);
+        this.timer = setTimeout(() => { this.text = ''; }, 4000);
+      });
+    },
+    get shown() { return this.text !== ''; },
+  }));
+  window.Alpine.data('keys', () => ({
+    open: false,
+    init() {
+      document.addEventListener('keydown', (event) => {
+        if (event.target.matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) { return; }
+        if (event.key === '?') { this.open = !this.open; return; }
+        if (event.key === 'Escape') { this.open = false; return; }
+        const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
+        if (place) { event.preventDefault(); place.click(); }
+      });
+    },
+    close() { this.open = false; },
+  }));
+});
+
+// A field that saves itself: only what changed is sent, with what this window had read before.
+document.addEventListener('change', (event) => {
+  const form = event.target.form;
+  if (!form || !('autosave' in form.dataset)) { return; }
+  const name = event.target.name;
+  const sent = new URLSearchParams();
+  for (const [key, value] of new FormData(form)) {
+    if (key === name || key === `was-${name}`) { sent.append(key, value); }
+  }
+  if (!sent.has(name)) { sent.append(name, ''); }
+  live.go(form.action, { method: 'POST', body: sent }, false);
+});
+
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  if (!('live' in form.dataset) && !('autosave' in form.dataset)) { return; }
+  event.preventDefault();
+  if (form.method === 'get') {
+    live.go(`${form.action}?${live.body(form)}`, {}, true);
+  } else {
+    live.go(form.action, { method: 'POST', body: live.body(form) }, true);
+  }
+});
+
+document.addEventListener('click', (event) => {
+  const ask = event.target.closest('[data-ask]');
+  if (ask && !window.confirm(ask.dataset.ask)) { event.preventDefault(); return; }
+  const link = event.target.closest('a[data-live]');
+  if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button !== 0) { return; }
+  event.preventDefault();
+  const href = link.getAttribute('href');
+  live.go(href, {}, true);
+});
+
+window.addEventListener('popstate', () => live.go(window.location.href, {}, false));
