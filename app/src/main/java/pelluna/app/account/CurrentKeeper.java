@@ -20,6 +20,11 @@ public class CurrentKeeper {
         return accounts.findByName(LOCAL).orElseGet(this::create);
     }
 
+    /** Whether this keeper has ever been here. */
+    public boolean known() {
+        return accounts.findByName(LOCAL).isPresent();
+    }
+
     private KeeperAccount create() {
         try {
             return accounts.saveAndFlush(new KeeperAccount(LOCAL));

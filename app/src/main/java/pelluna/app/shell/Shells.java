@@ -22,6 +22,7 @@ public class Shells {
     public void around(Model model, Desk desk, String place, String title, String sentence) {
         put(model, place, title, sentence, desk.tank().id(), desk.tank().name(), Shell.summary(desk), desk.tank().stance());
         model.addAttribute("say", desk.say());
+        model.addAttribute("marks", new Marks(desk.say()));
     }
 
     /** For pages without a tank. */

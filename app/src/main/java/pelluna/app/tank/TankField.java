@@ -43,7 +43,7 @@ enum TankField {
     enum Kind {
         LENGTH, VOLUME, MASS, TEMPERATURE, SALINITY, NITRATE, PERCENT, DAYS, WHOLE, WORD, WORDS, DATE, FLAG;
 
-        boolean number() {
+        public boolean number() {
             return compareTo(WHOLE) <= 0;
         }
     }
@@ -70,23 +70,23 @@ enum TankField {
         return List.of(Named.words(type).split(", "));
     }
 
-    String key() {
+    public String key() {
         return key;
     }
 
-    String label() {
+    public String label() {
         return label;
     }
 
-    Kind kind() {
+    public Kind kind() {
         return kind;
     }
 
-    String group() {
+    public String group() {
         return group;
     }
 
-    List<String> options() {
+    public List<String> options() {
         return options;
     }
 }

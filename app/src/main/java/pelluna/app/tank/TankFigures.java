@@ -46,6 +46,7 @@ public class TankFigures {
     Integer mealsADay;
     Boolean seaweed;
     String pods;
+    @Column(name = "temperature_c")
     Double temperatureC;
     Double salinity;
     Double nitrate;

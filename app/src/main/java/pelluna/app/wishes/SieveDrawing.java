@@ -18,6 +18,7 @@ final class SieveDrawing {
     private static final double LETTER = 6.1;
     private static final int LINE_HEIGHT = 14;
     private static final double GAP = 8;
+    private static final int MOST_LINES = 4;
 
     private final List<WishView> views;
     private final WishView selected;
@@ -64,7 +65,7 @@ final class SieveDrawing {
         List<List<WishView>> rows = rows(through);
         double poolHeight = 14;
         for (List<WishView> row : rows) {
-            poolHeight += tallest(row) + 3 * LINE_HEIGHT + 10;
+            poolHeight += tallest(row) + MOST_LINES * LINE_HEIGHT + 10;
         }
         poolHeight = Math.max(74, poolHeight);
         Svg pool = new Svg().el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
@@ -151,7 +152,7 @@ final class SieveDrawing {
     }
 
     private int label(WishView v, double x, double y, double width, boolean water) {
-        List<String> name = wrapped(v.verdict().wish().label() + (v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()) : ""), width, 2);
+        List<String> name = wrapped(v.verdict().wish().label() + (v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0') : ""), width, 2);
         List<String> why = wrapped(v.why(), width, 2);
         int line = 1;
         for (String part : name) {

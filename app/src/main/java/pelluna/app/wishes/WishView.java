@@ -39,9 +39,32 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
             return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse("no room left beside the others");
         }
         if (taken) {
-            return v.fitsIf().isEmpty() ? "" : v.fitsIf().get(0);
+            return v.stop().map(f -> condition(f, say)).orElse("");
         }
         return v.stop().map(f -> brief(f, say)).orElse("");
+    }
+
+    /** What a wish that goes in asks for first, in a few words: 'if the sand is 5 cm deep'. */
+    private static String condition(Finding f, Measures say) {
+        return switch (f.rule()) {
+            case SAND -> "if the sand is " + say.length(f.needs().number().orElse(0)) + " deep";
+            case COVER -> "if the tank is covered";
+            case HIDES -> "if it has a hide";
+            case TANK_AGE -> "if you wait for the tank";
+            case TEMPERATURE, SALINITY -> "if the " + f.rule().word() + " suits it";
+            case PODS -> "if pods are plentiful";
+            case HARD_FEEDER -> "if it eats in the shop";
+            case MEALS -> "if you feed " + f.needs().text() + " meals";
+            case ALGAE -> "if seaweed is fed";
+            case REEF_LIFE -> "if you risk the " + f.has().text().replace('-', ' ');
+            case GROUP_SIZE -> "if there are " + f.needs().text() + " of them";
+            case COMPANY -> "if the order holds";
+            case CAPACITY -> "if more water is changed";
+            case SKILL -> "if easier fish did well";
+            case KEEPER_SAFETY -> "if you move it with care";
+            case QUARANTINE -> "if it is quarantined";
+            case LEAST_VOLUME, LEAST_RUN, TURNING_ROOM -> "if the tank is larger";
+        };
     }
 
     /** 'run: needs 180 cm, has 150 cm'. */

@@ -34,9 +34,9 @@ final class Factors {
         }),
         new Factor("size", e -> SIZE_LEAST + SIZE_SPAN / (1 + Math.pow(e.targetCm() / e.aggressorCm(), SIZE_SLOPE)),
             (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
-        new Factor("room", e -> clamp(Math.pow(e.tank().netLitres() / needed(e), ROOM_POWER), 0.35, 1.25),
+        new Factor("room", e -> clamp(Math.pow(e.tank().netLitres() / needed(e), ROOM_POWER * relief(e)), 0.35, 1.25),
             (e, m) -> m.volume(e.tank().netLitres()) + " for two that need " + m.volume(needed(e)) + "."),
-        new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER), 0.85, 1.10),
+        new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.85, 1.10),
             (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
         new Factor("hides", e -> 0.8 + 0.4 * Math.exp(-e.tank().hides() / 6.0),
             (e, m) -> e.tank().hides() + " hides to get out of sight."),
@@ -57,6 +57,13 @@ final class Factors {
         double a = e.aggressor().needsLitres();
         double b = e.target().needsLitres();
         return Math.max(a, b) + Math.min(a, b) / 2;
+    }
+
+    /** How far room helps: rivals of one kind or genus seek each other out, the more so the worse their temper. */
+    private static double relief(Encounter e) {
+        int temper = e.sameSpecies() ? e.aggressor().species().manner().ownKind()
+            : e.sameGenus() ? e.aggressor().species().manner().genus() : 0;
+        return 1 - temper / 10.0;
     }
 
     private static double run(Encounter e) {

@@ -1,0 +1,56 @@
+package pelluna.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.regex.Pattern;
+
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.exchange.PlanFiles;
+import pelluna.app.planning.PlanDesk;
+
+/** An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story stays the same. */
+@Component
+@Profile("demo")
+public class DemoData implements ApplicationRunner {
+    private static final LocalDate WRITTEN = LocalDate.of(2026, 11, 23);
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+
+    private final CurrentKeeper keeper;
+    private final PlanDesk desks;
+    private final PlanFiles files;
+    private final Clock clock;
+
+    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, Clock clock) {
+        this.keeper = keeper;
+        this.desks = desks;
+        this.files = files;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (keeper.known()) {
+            return;
+        }
+        for (String name : List.of("lantern-ledge", "sill")) {
+            try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
+                desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+            }
+        }
+    }
+
+    private String moved(String text) {
+        long days = ChronoUnit.DAYS.between(WRITTEN, LocalDate.now(clock));
+        return DAY.matcher(text).replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString());
+    }
+}

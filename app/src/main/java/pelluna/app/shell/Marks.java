@@ -1,0 +1,28 @@
+package pelluna.app.shell;
+
+import java.time.LocalDate;
+
+import pelluna.app.drawing.Figures;
+import pelluna.app.drawing.Waves;
+import pelluna.core.sieve.Finding;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** What templates say often: the mark of a step, the figures of a finding, a day. */
+public record Marks(Measures say) {
+    public String wave(Step step) {
+        return Waves.mark(step, 30);
+    }
+
+    public String figures(Finding f) {
+        return Figures.of(f, say);
+    }
+
+    public String schools(Finding f) {
+        return Figures.schools(f, say);
+    }
+
+    public String date(LocalDate day) {
+        return Measures.date(day);
+    }
+}
