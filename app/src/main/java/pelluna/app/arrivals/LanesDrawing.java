@@ -70,7 +70,7 @@ final class LanesDrawing {
         for (LocalDate m = from.withDayOfMonth(1).plusMonths(1); m.isBefore(to); m = m.plusMonths(1)) {
             if ((m.getMonthValue() - 1) % every == 0) {
                 svg.el("line", "x1", x(m), "x2", x(m), "y1", 28, "y2", bottom, "class", "grid");
-                if (x(m) - last > 46) {
+                if (x(m) - last > 46 && x(m) < X1 - 22) {
                     String name = m.getMonth().name().substring(0, 1) + m.getMonth().name().substring(1, 3).toLowerCase(java.util.Locale.ROOT);
                     svg.text(x(m) + 4, 20, m.getMonthValue() == 1 ? name + " " + m.getYear() : name, "class", "small");
                     last = x(m);

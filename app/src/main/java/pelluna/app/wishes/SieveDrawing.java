@@ -19,6 +19,7 @@ final class SieveDrawing {
     private static final int LINE_HEIGHT = 14;
     private static final double GAP = 8;
     private static final int MOST_LINES = 4;
+    private static final double STEP = 34;
 
     private final List<WishView> views;
     private final WishView selected;
@@ -45,20 +46,23 @@ final class SieveDrawing {
         views.forEach(v -> v.stoppedOn().ifPresent(m -> stopped.computeIfAbsent(m, k -> new ArrayList<>()).add(v)));
         List<WishView> through = views.stream().filter(WishView::taken).toList();
         double y = 14;
+        double last = -STEP;
         StringBuilder layers = new StringBuilder();
         for (Mesh mesh : Mesh.values()) {
             List<List<WishView>> rows = rows(stopped.getOrDefault(mesh, List.of()));
             for (List<WishView> row : rows) {
                 y += tallest(row) + 4;
                 if (row == rows.get(rows.size() - 1)) {
+                    y = Math.max(y, last + STEP);
                     mesh(mesh, y + 1, false);
+                    last = y;
                 }
                 y += fish(row, y, false) * LINE_HEIGHT + 8;
             }
             if (rows.isEmpty()) {
-                y += 26;
+                y = Math.max(y + 20, last + STEP);
                 mesh(mesh, y, true);
-                y += 8;
+                last = y;
             }
         }
         double top = y + 2;

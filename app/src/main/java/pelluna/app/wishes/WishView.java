@@ -28,7 +28,7 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         boolean taken = best.take().contains(wish);
         BestSet.Leaving leaving = best.leave().get(wish);
         Optional<Mesh> on = taken ? Optional.empty() : Optional.of(leaving == null ? v.stop().map(f -> f.rule().mesh()).orElse(Mesh.NUMBER)
-            : leaving.forcedBy().isPresent() ? Mesh.COMPANY : Mesh.NUMBER);
+            : leaving.forcedBy().isPresent() || v.wrongNumber().isPresent() ? Mesh.COMPANY : Mesh.NUMBER);
         double scale = 64.0 / desk.plan().wishes().stream().mapToDouble(Party::adultCm).max().orElse(1);
         int width = (int) Math.max(14, Math.round(wish.adultCm() * scale));
         return new WishView(row.id(), row, v, taken, on, why(v, leaving, taken, desk.say()), FishDrawing.alone(wish.species(), width, "w" + row.id()));
@@ -36,7 +36,7 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
 
     private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Measures say) {
         if (leaving != null) {
-            return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse("no room left beside the others");
+            return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse(v.wrongNumber().isPresent() ? "fits if the number is right" : "no room left beside the others");
         }
         if (taken) {
             return v.stop().map(f -> condition(f, say)).orElse("");

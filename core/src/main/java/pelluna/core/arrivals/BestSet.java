@@ -44,6 +44,13 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         return new Search(plan, sorted, say).run();
     }
 
+    /** The same set, with wishes that were never weighed and why. */
+    public BestSet leavingToo(Map<Party, Leaving> more) {
+        Map<Party, Leaving> all = new LinkedHashMap<>(leave);
+        all.putAll(more);
+        return new BestSet(take, all, proved);
+    }
+
     /** Why two wishes can't both go in, or nothing. */
     static Optional<String> conflict(Plan plan, Party a, Party b, Measures say) {
         Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn(), say).or(() -> Eaten.of(b, a, plan.startOn(), say));
@@ -59,10 +66,11 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             + Math.round(best) + " in " + say.volume(plan.tank().netLitres()) + ", in whatever order.") : Optional.empty();
     }
 
+    /** The box is not counted on: a plan should hold without it. */
     private static double worst(Plan plan, Party a, Party b, Encounter.Order order) {
         Encounter.Ground ground = Encounter.Ground.of(plan.tank());
-        return Math.max(Tension.index(new Encounter(a, a.lengthCm(), b, b.lengthCm(), order, ground, true)),
-            Tension.index(new Encounter(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), ground, true)));
+        return Math.max(Tension.index(new Encounter(a, a.lengthCm(), b, b.lengthCm(), order, ground, false)),
+            Tension.index(new Encounter(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), ground, false)));
     }
 
     private static final class Search {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import pelluna.core.arrivals.BestSet;
 import pelluna.core.arrivals.Dated;
@@ -33,12 +34,12 @@ public final class Assessor {
     public Assessment assess(Plan plan) {
         Map<Party, Verdict> verdicts = new LinkedHashMap<>();
         plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, say)));
-        List<Party> viable = plan.wishes().stream()
-            .filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK).toList();
-        BestSet bestSet = BestSet.of(plan, viable, say);
+        List<Party> viable = plan.wishes().stream().filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
+            .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).toList();
+        BestSet bestSet = BestSet.of(plan, viable, say).leavingToo(wrongNumbers(verdicts));
         Schedule schedule = new Scheduler(plan, bestSet.take(), say).best();
         List<Tension> tension = tension(plan, schedule);
-        bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.and(leaving.forcedBy()
+        bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.wrongNumber().isPresent() ? v : v.and(leaving.forcedBy()
             .map(p -> List.of(InPlan.keptOutBy(p, leaving.because()))).orElseGet(() -> InPlan.keptOutByNumber(v, leaving.because())))));
         for (Party wish : bestSet.take()) {
             verdicts.computeIfPresent(wish, (w, v) -> v.and(InPlan.pressedInOrder(wish, tension, bestSet.take())));
@@ -47,6 +48,17 @@ public final class Assessor {
         living.addAll(bestSet.take());
         return new Assessment(plan, List.copyOf(verdicts.values()), tension, Eaten.in(plan, say), Capacity.of(plan, living, say),
             schedule, bestSet);
+    }
+
+    /** A wish for a number that does not live together waits until the number is put right. */
+    private static Map<Party, BestSet.Leaving> wrongNumbers(Map<Party, Verdict> verdicts) {
+        Map<Party, BestSet.Leaving> wrong = new LinkedHashMap<>();
+        verdicts.forEach((wish, v) -> {
+            if (v.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK) {
+                v.wrongNumber().ifPresent(f -> wrong.put(wish, new BestSet.Leaving(Optional.empty(), f.reason() + " Fits if " + f.remedy().text() + ".")));
+            }
+        });
+        return wrong;
     }
 
     /** Every pair both ways, in the order in which they come into the tank, at the sizes of the day on which the later comes. */

@@ -6,11 +6,11 @@ import pelluna.core.units.Step;
 
 /** How a newcomer goes in, by the tension it meets. Common practice; which step asks for which is Pelluna's judgement. */
 public enum Method implements Named {
-    STRAIGHT_IN("straight-in", "straight in, at lights-out, with the tank fed first"),
-    BOX_HOURS("box-hours", "in the see-through box for a few hours, released at lights-out"),
-    BOX_DAYS("box-days", "in the see-through box until nobody goes for it any more and it eats"),
+    STRAIGHT_IN("straight-in", "straight, at lights-out, with the tank fed first"),
+    BOX_HOURS("box-hours", "through the see-through box: a few hours in it, then out at lights-out"),
+    BOX_DAYS("box-days", "through the see-through box, until nobody goes for it any more and it eats"),
     ALL_AT_ONCE("all-at-once", "all at once, at lights-out, so that nobody owns ground yet"),
-    TIME_OUT("time-out", "in the box, and the boss goes on a time-out while it settles");
+    TIME_OUT("time-out", "through the box, while the boss is on a time-out");
 
     private final String word;
     private final String plain;

@@ -57,6 +57,11 @@ public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Fin
         return of(wish, all);
     }
 
+    /** The finding that the number of its kind is wrong, if that stops it. */
+    public Optional<Finding> wrongNumber() {
+        return findings.stream().filter(f -> f.rule() == RuleName.GROUP_SIZE && f.blocks()).findFirst();
+    }
+
     /** The finding that stops it: on the first mesh that holds it, the most serious. */
     public Optional<Finding> stop() {
         boolean never = outcome == Outcome.NOT_IN_THIS_TANK;

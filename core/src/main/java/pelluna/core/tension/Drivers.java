@@ -26,7 +26,7 @@ final class Drivers {
             e -> e.sameGenus() && !e.sameSpecies() ? e.aggressor().species().manner().genus() / MOST : 0,
             e -> "Both are " + e.aggressor().species().genus() + "; its temper with its genus is "
                 + of5(e.aggressor().species().manner().genus()) + "."),
-        new Driver("look-alike", 0.70, Drivers::lookAlike,
+        new Driver("look-alike", 0.65, Drivers::lookAlike,
             e -> "Alike in body shape" + (colours(e) > 0.6 ? " and colour" : "") + ", so it is taken for a rival."),
         new Driver("food rivals", 0.40, Drivers::foodRivals, e -> "They live on much the same food ("
             + e.target().species().diet().guild().word().replace('-', ' ') + ")."),

@@ -10,10 +10,10 @@ import pelluna.core.units.Measures;
  */
 final class Factors {
     /** Who was there first: first, together, later. */
-    private static final double TOGETHER = 0.8;
+    private static final double TOGETHER = 0.85;
     private static final double LATER = 0.6;
-    /** Relative size, a logistic in ln(Li/Lj): from a third of the effect for a dwarf to 1.2 for a giant. */
-    private static final double SIZE_LEAST = 0.3;
+    /** Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at 0.85. */
+    private static final double SIZE_LEAST = 0.4;
     private static final double SIZE_SPAN = 0.9;
     private static final double SIZE_SLOPE = 2.2;
     /** Room: (net ÷ what both need) to this power, within limits; and the run likewise, weaker. */
@@ -52,11 +52,15 @@ final class Factors {
 
     private Factors() { }
 
-    /** What the two need together: the larger need whole and half of the smaller, since they share the open water. */
+    /**
+     * What the two need together: the larger need whole and half of the smaller, since they share the open water; up to
+     * twice as much for rivals of one genus, by their temper. Common practice: surgeonfish of one genus mix in tanks well
+     * over 1000 L.
+     */
     private static double needed(Encounter e) {
         double a = e.aggressor().needsLitres();
         double b = e.target().needsLitres();
-        return Math.max(a, b) + Math.min(a, b) / 2;
+        return (Math.max(a, b) + Math.min(a, b) / 2) * (1 + 2 * (1 - relief(e)));
     }
 
     /** How far room helps: rivals of one kind or genus seek each other out, the more so the worse their temper. */
