@@ -18,7 +18,6 @@ final class SieveDrawing {
     private static final double LETTER = 6.1;
     private static final int LINE_HEIGHT = 14;
     private static final double GAP = 8;
-    private static final int MOST_LINES = 4;
     private static final double STEP = 34;
 
     private final List<WishView> views;
@@ -65,11 +64,11 @@ final class SieveDrawing {
                 last = y;
             }
         }
-        double top = y + 2;
+        double top = Math.max(y + 2, last + 20);
         List<List<WishView>> rows = rows(through);
         double poolHeight = 14;
         for (List<WishView> row : rows) {
-            poolHeight += tallest(row) + MOST_LINES * LINE_HEIGHT + 10;
+            poolHeight += tallest(row) + lines(row) * LINE_HEIGHT + 10;
         }
         poolHeight = Math.max(74, poolHeight);
         Svg pool = new Svg().el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
@@ -103,6 +102,21 @@ final class SieveDrawing {
         return row.stream().mapToDouble(v -> height(v)).max().orElse(0);
     }
 
+    private int lines(List<WishView> row) {
+        return row.stream().mapToInt(v -> name(v, width(row, v)).size() + wrapped(v.why(), width(row, v), 2).size()).max().orElse(1);
+    }
+
+    /** The share of the row that one fish gets: its slot and what is left over, evenly. */
+    private double width(List<WishView> row, WishView v) {
+        double wanted = row.stream().mapToDouble(this::slot).sum() + GAP * (row.size() - 1);
+        return slot(v) + Math.min(60, (RIGHT - LEFT - wanted) / row.size());
+    }
+
+    private List<String> name(WishView v, double width) {
+        String length = v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0') : "";
+        return wrapped(v.verdict().wish().label() + length, width, 2);
+    }
+
     private double height(WishView v) {
         return 2 * FishDrawing.halfHeight(v.verdict().wish().species().look()) * length(v) * 0.92;
     }
@@ -132,12 +146,10 @@ final class SieveDrawing {
 
     /** Draws a row whose fish rest on the line y, labels below; returns the lines that the labels took. */
     private int fish(List<WishView> row, double y, boolean water) {
-        double wanted = row.stream().mapToDouble(this::slot).sum() + GAP * (row.size() - 1);
-        double extra = Math.min(60, (RIGHT - LEFT - wanted) / row.size());
         double x = LEFT;
         int lines = 1;
         for (WishView v : row) {
-            double width = slot(v) + extra;
+            double width = width(row, v);
             double middle = x + width / 2;
             boolean chosen = selected != null && selected.id().equals(v.id());
             svg.open("a", "href", "/tanks/" + tank + "/wishes?wish=" + v.id(), "data-live", "", "class", chosen ? "wish chosen" : "wish", "aria-label",
@@ -156,7 +168,7 @@ final class SieveDrawing {
     }
 
     private int label(WishView v, double x, double y, double width, boolean water) {
-        List<String> name = wrapped(v.verdict().wish().label() + (v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0') : ""), width, 2);
+        List<String> name = name(v, width);
         List<String> why = wrapped(v.why(), width, 2);
         int line = 1;
         for (String part : name) {

@@ -1,5 +1,6 @@
 package pelluna.app.wishes;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -116,7 +117,14 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         int plain = (int) views.stream().filter(v -> v.taken() && v.verdict().fitsIf().isEmpty()).count();
         int conditions = (int) views.stream().filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty()).count();
         int behind = views.size() - plain - conditions;
-        return English.capital(English.count(views.size(), "wish", "wishes")) + ". " + English.capital(English.count(plain, "fits", "fit")) + ", "
-            + English.count(conditions, "fits", "fit") + " if you change something, " + English.count(behind, "stays", "stay") + " behind.";
+        List<String> parts = new ArrayList<>();
+        parts.add(plain == 0 ? "none fits as things are" : English.count(plain, "fits", "fit"));
+        if (conditions > 0) {
+            parts.add(English.count(conditions, "fits", "fit") + " if you change something");
+        }
+        if (behind > 0) {
+            parts.add(English.count(behind, "stays", "stay") + " behind");
+        }
+        return English.capital(English.count(views.size(), "wish", "wishes")) + ". " + English.capital(String.join(", ", parts)) + ".";
     }
 }

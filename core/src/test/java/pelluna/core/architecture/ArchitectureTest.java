@@ -1,0 +1,50 @@
+package pelluna.core.architecture;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import org.junit.jupiter.api.Test;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+
+/** Arrows point one way, as docs/code.md draws them. */
+class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("pelluna.core");
+
+    @Test
+    void everyPackageLooksOnlyInwards() {
+        layeredArchitecture().consideringOnlyDependenciesInLayers()
+            .layer("units").definedBy("..units..").layer("growth").definedBy("..growth..").layer("tank").definedBy("..tank..")
+            .layer("catalogue").definedBy("..catalogue..").layer("plan").definedBy("..plan..").layer("tension").definedBy("..tension..")
+            .layer("capacity").definedBy("..capacity..").layer("sieve").definedBy("..sieve..").layer("introduction").definedBy("..introduction..")
+            .layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
+            .whereLayer("assessment").mayNotBeAccessedByAnyLayer()
+            .whereLayer("arrivals").mayOnlyBeAccessedByLayers("assessment")
+            .whereLayer("introduction").mayOnlyBeAccessedByLayers("arrivals", "assessment")
+            .whereLayer("sieve").mayOnlyBeAccessedByLayers("arrivals", "assessment")
+            .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
+            .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("tension", "capacity", "sieve", "arrivals", "assessment")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("plan", "tension", "capacity", "sieve", "introduction", "arrivals", "assessment")
+            .check(CORE);
+    }
+
+    @Test
+    void theCoreKnowsNoFrameworkAndNoDatabase() {
+        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "tools.jackson..", "pelluna.app..").check(CORE);
+    }
+
+    @Test
+    void onlyTheCatalogueReadsFiles() {
+        noClasses().that().resideOutsideOfPackage("..catalogue..").should().dependOnClassesThat().resideInAnyPackage("java.io..", "java.nio..").check(CORE);
+    }
+
+    @Test
+    void nothingStaticChanges() {
+        fields().that().areStatic().and().areDeclaredInClassesThat().haveSimpleNameNotContaining("$").should().haveModifier(JavaModifier.FINAL).check(CORE);
+    }
+}

@@ -1,0 +1,93 @@
+package pelluna.core.capacity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.Plan;
+import pelluna.core.testing.Plans;
+import pelluna.core.units.Convert;
+import pelluna.core.units.Measures;
+
+class CapacityTest {
+    private static final Measures SAY = Measures.metric();
+
+    @Test
+    void sixtyGallonsInTheFirstYearStartAtTwelveInches() {
+        Plan plan = Plans.sixFeet().with("netLitres", Convert.litresFromGallons(60)).with("cycledOn", "2026-09-01").with("keeper", "first-year").plan();
+        LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
+        assertThat(rule.limitInches(plan.tank().netLitres())).isEqualTo(12, within(1e-9)); // common practice
+    }
+
+    @Test
+    void ageSkillAndUpkeepTogetherSlideToThreeGallonsAnInch() {
+        Plans seasoned = Plans.sixFeet().with("cycledOn", "2022-01-01").with("waterChange", java.util.Map.of("percent", 10, "everyDays", 7));
+        Plan plan = seasoned.plan();
+        assertThat(LengthRule.of(plan.tank(), plan.startOn()).gallonsPerInch()).isEqualTo(3, within(1e-9)); // common practice
+        Plan lazy = seasoned.with("waterChange", java.util.Map.of("percent", 1, "everyDays", 30)).plan();
+        assertThat(LengthRule.of(lazy.tank(), lazy.startOn()).gallonsPerInch()).as("the weakest of the three sets it").isGreaterThan(4.5);
+    }
+
+    @Test
+    void nitrateWithoutOtherExportIsTheGeometricSeries() {
+        assertThat(new Nitrate(1.5, 0, 0.1, 7).steady()).isEqualTo(1.5 * 7 / 0.1, within(1e-9)); // p·T/f
+        assertThat(new Nitrate(1.5, 1e-12, 0.1, 7).steady()).isEqualTo(1.5 * 7 / 0.1, within(1e-6));
+    }
+
+    @Test
+    void theClosedFormIsWhereTheSeriesOfChangesEnds() {
+        for (double export : new double[] {0, 0.02, 0.3}) {
+            Nitrate nitrate = new Nitrate(0.8, export, 0.15, 10);
+            assertThat(nitrate.before(2000, 40)).isEqualTo(nitrate.steady(), within(1e-6));
+        }
+    }
+
+    @Test
+    void theShareThatHoldsTheCeilingHoldsIt() {
+        Nitrate now = new Nitrate(1.2, 0.05, 0.05, 7);
+        double share = now.shareFor(15);
+        assertThat(new Nitrate(1.2, 0.05, share, 7).steady()).isEqualTo(15, within(1e-6));
+    }
+
+    @Test
+    void moreChangesMoreExportAndLessFoodEachLowerNitrate() {
+        double base = new Nitrate(1, 0.05, 0.1, 7).steady();
+        assertThat(new Nitrate(1, 0.05, 0.2, 7).steady()).isLessThan(base);
+        assertThat(new Nitrate(1, 0.10, 0.1, 7).steady()).isLessThan(base);
+        assertThat(new Nitrate(0.5, 0.05, 0.1, 7).steady()).isEqualTo(base / 2, within(1e-9));
+    }
+
+    @Test
+    void ammoniaFollowsFromFeedByProtein() {
+        // from memory: Timmons & Ebeling, Recirculating Aquaculture: TAN = feed × protein share × 0.092
+        assertThat(Waste.ammoniaNitrogen(100)).isEqualTo(100 * 0.45 * 0.092, within(1e-12));
+        assertThat(Nitrate.ION_PER_NITROGEN).isEqualTo(4.4268, within(1e-4)); // from memory: 62.005 / 14.007
+    }
+
+    @Test
+    void tenSmallFishEatMoreThanOneOfTheirMass() {
+        assertThat(10 * Waste.feedGrams(10)).isGreaterThan(Waste.feedGrams(100));
+    }
+
+    @Test
+    void aTestOfTheWaterOverridesTheEstimate() {
+        Plan plan = Plans.sixFeet().with("nitrate", 9).with("waterChange", java.util.Map.of("percent", 5, "everyDays", 14))
+            .resident("Zebrasoma flavescens", 1, 16).resident("Chromis viridis", 6, 8).plan();
+        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        assertThat(waste.nitrate(Waste.adultFeed(plan.residents())).steady()).isEqualTo(9, within(0.01));
+    }
+
+    @Test
+    void theCautiousCountInchesTheOthersTheFilter() {
+        Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 16).plan();
+        Capacity capacity = Capacity.of(plan, plan.residents(), SAY);
+        assertThat(capacity.deciding(Stance.CAUTIOUS)).extracting(Lens::name).containsExactly("length-rule", "waste");
+        assertThat(capacity.deciding(Stance.BOLD)).extracting(Lens::name).containsExactly("waste");
+        assertThat(capacity.left()).contains("binds");
+        assertThat(Capacity.of(plan, List.of(), SAY).lenses()).allSatisfy(l -> assertThat(l.used()).isZero());
+    }
+}
