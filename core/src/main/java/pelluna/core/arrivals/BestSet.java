@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.LengthRule;
@@ -28,7 +29,7 @@ import pelluna.core.units.Measures;
  * @param leave what is left out, each with the wish or the limit that forces it
  */
 public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean proved) {
-    private static final long MOST_NODES = 2_000_000;
+    private static final long MOST_NODES = 300_000;
 
     /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
     public record Leaving(Optional<Party> forcedBy, String because) { }
@@ -82,6 +83,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private final double[] inches;
         private final double feedLimit;
         private final double inchLimit;
+        private final int[] byDensity;
         private boolean[] best;
         private int bestWorth = -1;
         private double bestFeed;
@@ -100,6 +102,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                 }
             }
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
+            byDensity = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k])).mapToInt(k -> k).toArray();
             inches = wishes.stream().mapToDouble(p -> LengthRule.inches(List.of(p))).toArray();
             Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
             feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.residents());
@@ -149,11 +152,16 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             return true;
         }
 
-        /** No more worth than this can still be had: what fits one by one, conflicts left out. */
+        /** No more worth than this can still be had: the fractional knapsack over what is left, conflicts left out (Dantzig 1957). */
         private double mostFrom(int i, double feedLeft) {
             double sum = 0;
-            for (int k = i; k < wishes.size(); k++) {
-                sum += feed[k] <= feedLeft ? worth(wishes.get(k)) : 0;
+            double left = feedLeft;
+            for (int k : byDensity) {
+                if (k >= i && left > 0) {
+                    double share = Math.min(1, left / feed[k]);
+                    sum += share * worth(wishes.get(k));
+                    left -= share * feed[k];
+                }
             }
             return sum;
         }

@@ -1,0 +1,100 @@
+package pelluna.app.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The command line: one file in, one answer out, and what is wrong by field. */
+class AssessCommandTest {
+    private static final String GOOD = "{\"pelluna\":1,\"startOn\":\"2027-03-01\",\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55,\"netLitres\":428},"
+        + "\"residents\":[{\"species\":\"Gramma loreto\",\"lengthCm\":6}],\"wishes\":[{\"species\":\"Pseudochromis fridmani\",\"want\":4},{\"species\":\"regal tang\"}]}";
+
+    record Run(int code, String out, String err) { }
+
+    private static Run run(String in, String... args) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = AssessCommand.run(args, new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)), new PrintStream(out, true, StandardCharsets.UTF_8),
+            new PrintStream(err, true, StandardCharsets.UTF_8));
+        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void aPlanOnStandardInputIsAssessed() {
+        Run run = run(GOOD, "-");
+        assertThat(run.code()).isZero();
+        assertThat(run.err()).isEmpty();
+        JsonNode answer = JsonMapper.builder().build().readTree(run.out());
+        assertThat(answer.at("/pelluna").asInt()).isEqualTo(1);
+        assertThat(answer.at("/tank/netLitres").asDouble()).isEqualTo(428);
+        assertThat(answer.at("/sieve").size()).isEqualTo(2);
+        assertThat(answer.at("/sieve/1/species").asString()).isEqualTo("Paracanthurus hepatus");
+        assertThat(answer.at("/sieve/1/outcome").asString()).isEqualTo("not-in-this-tank");
+        assertThat(answer.at("/sieve/1/findings/0").propertyNames()).contains("rule", "step", "needs", "has", "unit", "reason", "remedy", "source");
+        assertThat(answer.at("/tension").size()).as("every ordered pair of three fish").isEqualTo(6);
+        assertThat(answer.at("/capacity/lenses").size()).isEqualTo(2);
+        assertThat(answer.at("/arrivals/steps/0").propertyNames()).contains("position", "fish", "quarantineFrom", "releaseOn", "method", "why");
+        assertThat(answer.at("/bestSet/take/0").asString()).isEqualTo("Pseudochromis fridmani");
+    }
+
+    @Test
+    void aFileIsTheSameAsStandardInput(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("plan.json"), GOOD);
+        assertThat(run("", file.toString()).out()).isEqualTo(run(GOOD, "-").out());
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+        {                                                                          | the file: found no JSON
+        []                                                                         | the file: found []
+        {"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}                  | pelluna: found nothing; expected the format's version, 1
+        {"pelluna":2,"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}      | pelluna: found 2; expected the format's version, 1
+        {"pelluna":1}                                                              | tank: found nothing
+        {"pelluna":1,"tank":{}}                                                    | tank: found no size
+        {"pelluna":1,"tank":{"lengthCm":100}}                                      | tank: found no complete size
+        {"pelluna":1,"tank":{"lengthCm":0,"widthCm":50,"waterHeightCm":50}}        | tank.lengthCm: found 0; expected 10 to 2000 cm
+        {"pelluna":1,"tank":{"lengthCm":"long","widthCm":50,"waterHeightCm":50}}   | tank.lengthCm: found 'long'; expected 10 to 2000 cm
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"keeps":["sharks"]}}       | tank.keeps[0]: found 'sharks'; expected one of small-polyp-corals
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"count":2}]}   | wishes[0].species: found nothing
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"unicorn whale"}]} | wishes[0].species: found 'unicorn whale'
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"royal gramma","count":1000}]} | wishes[0].count: found 1000
+        {"pelluna":1,"startOn":"soon","tank":{"netLitres":200,"runCm":90}}         | startOn: found 'soon'; expected a day such as 2027-03-01
+        {"pelluna":1,"startOn":"2027-02-31","tank":{"netLitres":200,"runCm":90}}   | startOn: found '2027-02-31'; expected a day such as 2027-03-01
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}}                   | tank.ph: found a field that is not part of a plan file
+        """)
+    void aWrongFileExitsWithTwoAndNamesTheField(String file, String says) {
+        Run run = run(file, "-");
+        assertThat(run.code()).isEqualTo(2);
+        assertThat(run.out()).isEmpty();
+        assertThat(run.err()).contains(says).doesNotContain("Exception", "\tat ");
+    }
+
+    @Test
+    void aMissingFileAndNoFileAreSaid() {
+        assertThat(run("", "/no/such/plan.json").code()).isEqualTo(2);
+        assertThat(run("", "/no/such/plan.json").err()).contains("/no/such/plan.json");
+        assertThat(run("").err()).contains("usage");
+    }
+
+    @Test
+    void theTwoDemoPlansKeepTheSchema() throws Exception {
+        for (String name : new String[] {"lantern-ledge", "sill"}) {
+            try (var in = AssessCommandTest.class.getResourceAsStream("/demo/" + name + ".json")) {
+                assertThat(run(new String(in.readAllBytes(), StandardCharsets.UTF_8), "-").code()).as(name).isZero();
+            }
+        }
+    }
+}

@@ -1,0 +1,193 @@
+package pelluna.app.pages;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+
+import pelluna.app.testing.Chromium;
+import pelluna.app.testing.Pelluna;
+
+/** The pages as a keeper uses them, in a real browser. */
+class KeeperInBrowserTest {
+    private Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeEach
+    void open() {
+        page = Chromium.window(1280, 800);
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && !m.text().contains("422")) {
+                complaints.add(m.text());
+            }
+        });
+        page.onPageError(complaints::add);
+    }
+
+    @AfterEach
+    void nothingWentWrongUnseen() {
+        assertThat(complaints).isEmpty();
+        page.context().close();
+    }
+
+    private void go(String path) {
+        page.navigate(Pelluna.url() + path);
+    }
+
+    private void saved(String field, String value) {
+        Locator input = page.locator("#f-" + field);
+        page.waitForResponse(r -> r.request().method().equals("POST"), () -> {
+            input.fill(value);
+            input.press("Tab");
+        });
+    }
+
+    private void wish(String species) {
+        page.fill("#add-species", species);
+        page.click("button:text-is('Wish')");
+        assertThat(page.locator("#chosen h3")).hasText(species.substring(0, 1).toUpperCase() + species.substring(1));
+    }
+
+    @Test
+    void aTankIsTypedWishesAreAddedAReasonIsReadAndAllIsThereAfterARestart() {
+        go("/tanks/new");
+        page.fill("[name=name]", "Kelp Window");
+        page.fill("[name=lengthCm]", "120");
+        page.fill("[name=widthCm]", "50");
+        page.fill("[name=waterHeightCm]", "50");
+        page.click("button:text-is('Fill it')");
+        assertThat(page.locator("h1")).hasText("Tank");
+        saved("rockKg", "40");
+        assertThat(page.locator("#rail summary").first()).containsText("280 L net"); // 300 − 40 ÷ 2.0
+        page.click("#rail a:has-text('Wishes')");
+        wish("royal gramma");
+        wish("regal tang");
+        assertThat(page.locator("#chosen")).containsText("Not in this tank");
+        Locator reason = page.locator("#chosen details.finding").first();
+        assertThat(reason).containsText("This needs 700 L of water; yours is 280 L.");
+        reason.click();
+        assertThat(reason.locator(".more")).containsText("Keepers differ. Bold 475 L · Customary 700 L · Cautious 950 L");
+        assertThat(reason.locator(".more")).containsText("Source: common practice");
+        String address = page.url();
+        Pelluna.stop();
+        page.navigate(Pelluna.url() + address.replaceFirst("https?://[^/]+", ""));
+        assertThat(page.locator("#chosen h3")).hasText("Regal tang");
+        assertThat(page.locator(".wishrow")).hasCount(2);
+        assertThat(page.locator(".sieve a.wish")).hasCount(2);
+    }
+
+    @Test
+    void theSieveAndTheLanesAnswerToClicksWithoutANewPage() {
+        go("/tanks/1/wishes");
+        page.evaluate("window.stays = true");
+        page.locator(".sieve a[aria-label^='Emperor']").click();
+        assertThat(page.locator("#chosen h3")).hasText("Emperor angelfish");
+        page.keyboard().press("5");
+        assertThat(page.locator("h1")).hasText("Arrivals");
+        page.evaluate("window.stays = true");
+        Locator third = page.locator(".lanes a.lane").nth(2);
+        String name = third.getAttribute("aria-label");
+        third.click();
+        assertThat(page.locator(".side h3").first()).containsText("3 · ");
+        assertThat(name).startsWith("Arrival 3: ");
+        assertThat((Boolean) page.evaluate("window.stays === true")).as("no new page was loaded").isTrue();
+        page.goBack();
+        assertThat(page.locator(".side h3").first()).containsText("1 · ");
+    }
+
+    @Test
+    void twoWindowsOnOneFieldNeverLoseAChangeSilently() {
+        long tank = Pelluna.tank("Twin Windows");
+        Page other = Chromium.window(1280, 800);
+        go("/tanks/" + tank + "/tank");
+        other.navigate(Pelluna.url() + "/tanks/" + tank + "/tank");
+        saved("rockKg", "30");
+        Locator late = other.locator("#f-rockKg");
+        other.waitForResponse(r -> r.request().method().equals("POST"), () -> {
+            late.fill("50");
+            late.press("Tab");
+        });
+        assertThat(other.locator("[role=alert]").first()).containsText("Another window changed this to 30");
+        assertThat(late).hasValue("50");
+        page.reload();
+        assertThat(page.locator("#f-rockKg")).hasValue("30");
+        Locator elsewhere = other.locator("#f-sumpLitres");
+        other.waitForResponse(r -> r.request().method().equals("POST"), () -> {
+            elsewhere.fill("80");
+            elsewhere.press("Tab");
+        });
+        page.reload();
+        assertThat(page.locator("#f-sumpLitres")).hasValue("80");
+        assertThat(page.locator("#f-rockKg")).hasValue("30");
+        other.context().close();
+    }
+
+    @Test
+    void badFiguresStayInTheFieldWithTheReasonBesideThem() {
+        long tank = Pelluna.tank("Bad Figures");
+        go("/tanks/" + tank + "/tank");
+        saved("lengthCm", "0");
+        assertThat(page.locator("[role=alert]").first()).containsText("Expected 10 to 2000 cm");
+        assertThat(page.locator("#f-lengthCm")).hasValue("0");
+        saved("rockKg", "many");
+        assertThat(page.locator("[role=alert]").first()).containsText("'many' is not a number");
+        page.reload();
+        assertThat(page.locator("#f-lengthCm")).hasValue("150");
+    }
+
+    @Test
+    void unitsChangeEverywhereAndTheFiguresStay() {
+        go("/tanks/1/wishes");
+        page.click(".wide button:text-is('in, gal')");
+        assertThat(page.locator("#rail summary").first()).containsText("113 gal net · 59 in run");
+        page.locator(".sieve a[aria-label^='Emperor']").click();
+        assertThat(page.locator("#chosen")).containsText("This needs 225 gal of water; yours is 113 gal.");
+        assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
+        page.click("#rail a:has-text('Tank')");
+        assertThat(page.locator("#f-lengthCm")).hasValue("59.06");
+        page.click(".wide button:text-is('cm, L')");
+        assertThat(page.locator("#f-lengthCm")).hasValue("150");
+    }
+
+    @Test
+    void theStanceChangesTheOutcomeVisibly() {
+        go("/tanks/1/wishes");
+        String customary = page.locator(".head p").textContent();
+        page.click(".wide button:text-is('Cautious')");
+        assertThat(page.locator(".head p")).not().hasText(customary);
+        page.click(".wide button:text-is('Customary')");
+        assertThat(page.locator(".head p")).hasText(customary);
+    }
+
+    @Test
+    void onAPhoneNothingIsWiderThanTheGlassAndTheReasonComesFirst() {
+        Page phone = Chromium.window(390, 844);
+        for (String place : List.of("wishes", "arrivals", "tank", "species", "species/Gramma-loreto", "exchange")) {
+            phone.navigate(Pelluna.url() + "/tanks/1/" + place);
+            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(place).isLessThanOrEqualTo(390);
+        }
+        phone.navigate(Pelluna.url() + "/tanks/1/wishes");
+        phone.locator(".wishrow").nth(2).click();
+        assertThat(phone.locator("#chosen")).isInViewport();
+        phone.context().close();
+    }
+
+    @Test
+    void everyFontThatTheLookNamesIsServedByPelluna() {
+        go("/tanks/1/arrivals");
+        page.waitForFunction("document.fonts.status === 'loaded'");
+        for (String font : List.of("Bricolage Grotesque", "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono")) {
+            assertThat((Boolean) page.evaluate("async f => (await document.fonts.load('16px \"' + f + '\"')).length > 0", font)).as(font).isTrue();
+        }
+        page.onRequest(r -> assertThat(r.url()).startsWith(Pelluna.url()));
+        page.reload();
+    }
+}

@@ -1,0 +1,34 @@
+package pelluna.app.testing;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+
+/** Debian's Chromium, headless, started once. */
+public final class Chromium {
+    private static Browser browser;
+
+    private Chromium() { }
+
+    @SuppressWarnings("resource")
+    private static synchronized Browser browser() {
+        if (browser == null) {
+            Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run")));
+        }
+        return browser;
+    }
+
+    /** A window of its own, as another device would have. */
+    public static Page window(int width, int height) {
+        BrowserContext context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        return context.newPage();
+    }
+}

@@ -1,0 +1,89 @@
+package pelluna.app.testing;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+import pelluna.app.PellunaApplication;
+
+/** The real application on the real PostgreSQL of './pelluna test', started once for all tests; and a plain way to talk to it. */
+public final class Pelluna {
+    private static final HttpClient CLIENT = HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NORMAL).build();
+    private static ConfigurableApplicationContext running;
+
+    private Pelluna() { }
+
+    public static synchronized String url() {
+        if (running == null) {
+            String database = System.getenv("PELLUNA_TEST_DB_URL");
+            if (database == null) {
+                throw new IllegalStateException("These tests need their PostgreSQL cluster: run ./pelluna test");
+            }
+            SpringApplication application = new SpringApplication(PellunaApplication.class);
+            application.setAdditionalProfiles("demo");
+            running = application.run("--server.port=0", "--spring.datasource.url=" + database,
+                "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+        }
+        return "http://127.0.0.1:" + ((WebServerApplicationContext) running).getWebServer().getPort();
+    }
+
+    /** Stops the application, so that the next call starts it anew on the same database. */
+    public static synchronized void stop() {
+        if (running != null) {
+            running.close();
+            running = null;
+        }
+    }
+
+    public static <T> T bean(Class<T> type) {
+        url();
+        return running.getBean(type);
+    }
+
+    public static HttpResponse<String> get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).GET());
+    }
+
+    public static HttpResponse<String> post(String path, Map<String, String> form) {
+        String body = form.entrySet().stream().map(e -> encode(e.getKey()) + "=" + encode(e.getValue())).collect(Collectors.joining("&"));
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public static HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A new tank of its own for one test. */
+    public static long tank(String name) {
+        HttpResponse<String> made = post("/tanks", Map.of("name", name, "lengthCm", "150", "widthCm", "60", "waterHeightCm", "55"));
+        Matcher id = Pattern.compile("/tanks/(\\d+)/tank").matcher(made.uri().toString());
+        if (!id.find()) {
+            throw new IllegalStateException("no tank was made: " + made.statusCode());
+        }
+        return Long.parseLong(id.group(1));
+    }
+
+    private static String encode(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}
