@@ -23,6 +23,7 @@ class KeeperInBrowserTest {
 
     @BeforeEach
     void open() {
+        Pelluna.post("/settings/units", java.util.Map.of("units", "METRIC"));
         page = Chromium.window(1280, 800);
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && !m.text().contains("422")) {
@@ -67,7 +68,7 @@ class KeeperInBrowserTest {
         assertThat(page.locator("h1")).hasText("Tank");
         saved("rockKg", "40");
         assertThat(page.locator("#rail summary").first()).containsText("280 L net"); // 300 − 40 ÷ 2.0
-        page.click("#rail a:has-text('Wishes')");
+        page.click("#rail a.place:has-text('Wishes')");
         wish("royal gramma");
         wish("regal tang");
         assertThat(page.locator("#chosen")).containsText("Not in this tank");
@@ -151,7 +152,7 @@ class KeeperInBrowserTest {
         page.locator(".sieve a[aria-label^='Emperor']").click();
         assertThat(page.locator("#chosen")).containsText("This needs 225 gal of water; yours is 113 gal.");
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
-        page.click("#rail a:has-text('Tank')");
+        page.click("#rail a.place:has-text('Tank')");
         assertThat(page.locator("#f-lengthCm")).hasValue("59.06");
         page.click(".wide button:text-is('cm, L')");
         assertThat(page.locator("#f-lengthCm")).hasValue("150");
