@@ -11,7 +11,14 @@ data_folder() {
   chmod 711 "$home"
 }
 
-cluster_runs() { (cd / && as_db "$pg/pg_ctl" -D "$1/db" status) >/dev/null 2>&1; }
+cluster_runs() { (cd / && as_db "$pg/pg_ctl" -D "$1/db" status) >/dev/null 2>&1 && ! is_dead "$1"; }
+
+# A server that was killed hard and not yet reaped still has a process number, and would keep a new one from starting.
+is_dead() {
+  local pid
+  pid=$(head -n 1 "$1/db/postmaster.pid" 2>/dev/null) || return 1
+  [ "$(awk '/^State:/ { print $2 }' "/proc/$pid/status" 2>/dev/null)" = Z ]
+}
 
 init_cluster() {
   say "Setting up a private PostgreSQL cluster in $1/db"
@@ -32,6 +39,7 @@ init_cluster() {
 start_cluster() {
   [ -f "$1/db/PG_VERSION" ] && [ -f "$1/password" ] || init_cluster "$1"
   cluster_runs "$1" && return
+  if is_dead "$1"; then rm -f "$1/db/postmaster.pid"; fi
   [ -f "$1/port" ] && ! port_taken "$(cat "$1/port")" || free_port >"$1/port"
   (cd / && as_db "$pg/pg_ctl" -D "$1/db" -l "$1/db.log" -w -t 60 start \
     -o "-p $(cat "$1/port") -c listen_addresses=127.0.0.1 -c unix_socket_directories=''") >/dev/null 9>&- \
