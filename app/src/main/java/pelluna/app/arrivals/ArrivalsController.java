@@ -2,7 +2,11 @@ package pelluna.app.arrivals;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -16,8 +20,11 @@ import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
+import pelluna.core.plan.Party;
+import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
 
 /** The Arrivals place: who comes when, in the best order, and what another place would cost. */
 @Controller
@@ -44,6 +51,7 @@ class ArrivalsController {
         model.addAttribute("chosen", chosen);
         model.addAttribute("lanes", steps.isEmpty() ? "" : new LanesDrawing(desk, chosen, desks.today()).draw());
         model.addAttribute("moves", chosen == null ? List.of() : moves(desk, schedule, chosen));
+        model.addAttribute("tension", pairs(desk));
         model.addAttribute("startOn", desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
         model.addAttribute("planStart", Measures.date(desk.plan().startOn()));
         model.addAttribute("best", desk.assessment().bestSet());
@@ -51,6 +59,15 @@ class ArrivalsController {
         model.addAttribute("capacity", desk.assessment().capacity());
         model.addAttribute("school", desk.plan().tank().school().plain());
         return "arrivals";
+    }
+
+    /** The pairs that live together once all have come, from Ripple on, hardest first. */
+    private static List<Tension> pairs(Desk desk) {
+        Set<String> living = Stream.concat(desk.plan().residents().stream(), desk.assessment().bestSet().take().stream()).map(Party::id)
+            .collect(Collectors.toSet());
+        return desk.assessment().tension().stream().filter(t -> t.step() != Step.CALM)
+            .filter(t -> living.contains(t.aggressor().id()) && living.contains(t.target().id()))
+            .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed()).toList();
     }
 
     private static String sentence(Schedule s, Desk desk) {

@@ -49,7 +49,7 @@ class SpeciesController {
             rows.add(new Row(s, FishDrawing.alone(s, 58, "c" + rows.size()), desk.say().length(s.size().usualCm()), v,
                 v.stop().map(Finding::reason).orElse(""), path(s)));
         }
-        rows.sort(Comparator.comparing((Row r) -> r.species().group()).thenComparing(r -> r.verdict().outcome()).thenComparing(r -> r.species().name()));
+        rows.sort(Comparator.comparing((Row r) -> r.species().group(), String.CASE_INSENSITIVE_ORDER).thenComparing(r -> r.verdict().outcome()).thenComparing(r -> r.species().name()));
         int fits = (int) rows.stream().filter(r -> r.verdict().outcome() == Verdict.Outcome.FITS).count();
         shells.around(model, desk, "species", "Species", q.isBlank() ? rows.size() + " species; " + fits + " fit " + desk.tank().name() + " as it is."
             : English.capital(English.count(rows.size(), "species", "species")) + " for '" + q + "', " + fits + " of them fit as the tank is.");

@@ -103,7 +103,11 @@ final class SieveDrawing {
     }
 
     private int lines(List<WishView> row) {
-        return row.stream().mapToInt(v -> name(v, width(row, v)).size() + wrapped(v.why(), width(row, v), 2).size()).max().orElse(1);
+        return row.stream().mapToInt(v -> lines(row, v)).max().orElse(1);
+    }
+
+    private int lines(List<WishView> row, WishView v) {
+        return name(v, width(row, v)).size() + wrapped(v.why(), width(row, v), 2).size();
     }
 
     /** The share of the row that one fish gets: its slot and what is left over, evenly. */
@@ -154,11 +158,10 @@ final class SieveDrawing {
             boolean chosen = selected != null && selected.id().equals(v.id());
             svg.open("a", "href", "/tanks/" + tank + "/wishes?wish=" + v.id(), "data-live", "", "class", chosen ? "wish chosen" : "wish", "aria-label",
                 v.label() + ", " + v.outcome() + (v.why().isEmpty() ? "" : ": " + v.why()));
-            int taken = label(v, middle, y, width, water);
             if (chosen) {
-                svg.el("rect", "x", x, "y", y - height(v) - 5, "width", width, "height", height(v) + taken * LINE_HEIGHT + 11, "rx", 7, "class", "halo");
-                label(v, middle, y, width, water);
+                svg.el("rect", "x", x, "y", y - height(v) - 5, "width", width, "height", height(v) + lines(row, v) * LINE_HEIGHT + 11, "rx", 7, "class", "halo");
             }
+            int taken = label(v, middle, y, width, water);
             svg.add(FishDrawing.at(v.verdict().wish().species(), middle, y - height(v) / 2, length(v), "s" + v.id()));
             svg.close("a");
             lines = Math.max(lines, taken);

@@ -1,0 +1,108 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.Species;
+
+/** What the pages say in words, against what the core computed. */
+class ThePlanInWordsTest {
+    private static Desk lantern() {
+        return Pelluna.bean(PlanDesk.class).open(1);
+    }
+
+    @Test
+    void whatTheFiguresOfTheTankDecideIsToldOnItsPage() {
+        String tank = Pelluna.get("/tanks/1/tank").body();
+        assertThat(tank).contains("428 L net</b>").contains("holds back three wishes: emperor angelfish, regal tang and Picasso triggerfish.");
+        assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
+    }
+
+    @Test
+    void everyArrivalIsOnItsPageWithItsDayAndItsReason() {
+        Desk desk = lantern();
+        for (Dated d : desk.assessment().arrivals().steps()) {
+            String page = Pelluna.get("/tanks/1/arrivals?at=" + d.position()).body();
+            assertThat(page).contains(d.position() + " · " + d.arrival().label().replace("'", "&#39;"));
+            d.why().forEach(why -> assertThat(page).contains(why.replace("'", "&#39;")));
+        }
+    }
+
+    @Test
+    void tensionAmongThoseWhoWillLiveHereIsListedWithItsDrivers() {
+        String page = Pelluna.get("/tanks/1/arrivals").body();
+        lantern().assessment().tension().stream().filter(t -> t.index() >= 20)
+            .filter(t -> lantern().assessment().bestSet().take().stream().anyMatch(p -> p.id().equals(t.target().id()))
+                && lantern().plan().residents().stream().anyMatch(p -> p.id().equals(t.aggressor().id())))
+            .forEach(t -> assertThat(page).contains((t.aggressor().label() + " presses " + t.target().label()).replace("'", "&#39;"))
+                .contains(t.reasons().get(0).says().replace("'", "&#39;")));
+    }
+
+    @Test
+    void aStartDateHoldsTheDatesAndABadOneIsRefused() {
+        long tank = Pelluna.tank("Start Date");
+        Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"));
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "2030-05-01")).body()).contains("Dates are counted from 1 May 2030").contains("31 May 2030");
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "someday")).statusCode()).isEqualTo(422);
+        assertThat(Pelluna.get("/tanks/" + tank + "/arrivals").body()).contains("1 May 2030");
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "")).body()).contains("From today on");
+    }
+
+    @Test
+    void aTankIsRenamedAndGivenUpWithEverythingInIt() {
+        long tank = Pelluna.tank("Short Life");
+        Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "royal gramma", "count", "1"));
+        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "Shorter")).body()).contains("Shorter");
+        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "  ")).statusCode()).isEqualTo(422);
+        Pelluna.post("/tanks/" + tank + "/remove", Map.of());
+        assertThat(Pelluna.get("/tanks/" + tank + "/tank").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void residentsAreSettledAndTakenOut() {
+        long tank = Pelluna.tank("Residents");
+        String settled = Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "ocellaris clownfish", "count", "2", "lengthCm", "7")).body();
+        assertThat(settled).contains("2 × common clownfish").contains("Amphiprion ocellaris");
+        String id = settled.replaceFirst("(?s).*/residents/(\\d+)/remove.*", "$1");
+        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of()).body()).contains("Nobody yet");
+        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of()).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void aWishOfAnotherTankIsOutOfReach() {
+        long tank = Pelluna.tank("Neighbour");
+        String added = Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma")).uri().toString().replaceFirst(".*wish=", "");
+        assertThat(Pelluna.post("/tanks/1/wishes/" + added + "/remove", Map.of()).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/" + tank + "/wishes/" + added + "/remove", Map.of()).statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void everySpeciesHasItsPageWithItsFactsAndTheirSources() {
+        for (Species s : Pelluna.bean(Catalogue.class).all()) {
+            String page = Pelluna.get("/tanks/1/species/" + s.scientificName().replace(' ', '-')).body();
+            assertThat(page).as(s.name()).contains(s.scientificName()).contains("Grows to").contains("(common practice)").doesNotContain("null", "NaN");
+            s.hazards().forEach(h -> assertThat(page).as(s.name()).contains("never by hand"));
+        }
+    }
+
+    @Test
+    void searchFindsNamesGroupsAndFamiliesAndOffersWhatIsNear() {
+        assertThat(Pelluna.get("/tanks/1/species?q=fairy+wrasse").body()).contains("Cirrhilabrus exquisitus").doesNotContain("Naso lituratus");
+        assertThat(Pelluna.get("/tanks/1/species?q=siganidae").body()).contains("Siganus vulpinus");
+        assertThat(Pelluna.get("/tanks/1/species?q=foxfase").body()).contains("Near it").contains("foxface");
+    }
+
+    @Test
+    void lightAndUnitsArePartOfTheKeeper() {
+        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "night")).body()).contains("data-theme=\"night\"");
+        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "purple")).body()).contains("data-theme=\"system\"");
+    }
+}

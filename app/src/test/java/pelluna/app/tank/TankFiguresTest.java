@@ -1,0 +1,69 @@
+package pelluna.app.tank;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.exchange.PlanFiles;
+import pelluna.core.catalogue.Catalogue;
+
+/** The tank object of the plan file, its columns and its form are one and the same. */
+class TankFiguresTest {
+    private static Map<String, Object> everything() {
+        Map<String, Object> tank = new LinkedHashMap<>();
+        tank.put("shape", "box");
+        tank.put("lengthCm", 150.0);
+        tank.put("widthCm", 60.0);
+        tank.put("waterHeightCm", 55.0);
+        tank.put("netLitres", 428.0);
+        tank.put("runCm", 140.0);
+        tank.put("rockKg", 60.5);
+        tank.put("sandDepthCm", 5.0);
+        tank.put("sumpLitres", 80.0);
+        tank.put("hides", 6);
+        tank.put("cover", "mesh");
+        tank.put("cycledOn", "2026-01-10");
+        tank.put("keeper", "settled");
+        tank.put("keeps", List.of("shrimp", "soft-corals"));
+        tank.put("mealsADay", 2);
+        tank.put("seaweed", true);
+        tank.put("pods", "some");
+        tank.put("temperatureC", 25.5);
+        tank.put("salinity", 35.0);
+        tank.put("nitrate", 8.0);
+        tank.put("phosphate", 0.05);
+        tank.put("nitrateCeiling", 15.0);
+        tank.put("waterChange", new LinkedHashMap<>(Map.of("percent", 10.0, "everyDays", 7.0)));
+        tank.put("quarantine", new LinkedHashMap<>(Map.of("places", 2, "school", "thirty-days-watch")));
+        return tank;
+    }
+
+    @Test
+    void everyFigureGoesIntoTheColumnsAndComesBack() {
+        assertThat(TankFigures.ofTree(everything()).tree()).isEqualTo(everything());
+        assertThat(TankFigures.ofFlat(Map.of("lengthCm", 90)).tree()).isEqualTo(Map.of("lengthCm", 90.0));
+    }
+
+    @Test
+    void theWholeTankKeepsThePublishedSchema() {
+        PlanFiles files = new PlanFiles(Catalogue.shipped());
+        Map<String, Object> plan = Map.of("pelluna", 1, "tank", everything());
+        assertThat(files.problems(plan)).isEmpty();
+    }
+
+    @Test
+    void everyFigureHasItsField() {
+        assertThat(TankField.values()).extracting(TankField::key).containsExactlyInAnyOrderElementsOf(TankFigures.ofTree(everything()).flat().keySet());
+    }
+
+    @Test
+    void problemsFindTheirField() {
+        assertThat(TankFigures.fieldOf("tank.waterChange.percent")).isEqualTo("waterChangePercent");
+        assertThat(TankFigures.fieldOf("tank.lengthCm")).isEqualTo("lengthCm");
+        assertThat(TankFigures.fieldOf("tank.keeps[2]")).isEqualTo("keeps");
+    }
+}
