@@ -44,7 +44,7 @@ public record Capacity(List<Lens> lenses, Lens binding, String left) {
         double first = nitrate ? byWaste : byLength;
         double second = nitrate ? byLength : byWaste;
         String size = "fish of " + say.length(YARDSTICK_CM);
-        String head = first < 0 ? "Over the number already: " + plainName(binding) + " binds."
+        String head = first < 0 ? "By " + plainName(binding) + " the tank is over its number, and that binds."
             : "Room for " + fish(first, size) + "; " + plainName(binding) + " binds.";
         String other = nitrate ? "By the length rule" : "By nitrate";
         return head + " " + other + (second < 0 ? " it is over as well." : " there would be room for " + fish(second, size) + ".");
