@@ -5,6 +5,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.ui.Model;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -27,7 +29,8 @@ class Failures {
         this.shells = shells;
     }
 
-    @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
+    @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class,
+        HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class})
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String missing(Model model) {
         return failure(model, "Not here", "There is no such page, tank or fish. Nothing was changed.");

@@ -32,7 +32,7 @@ class PagesOverHttpTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/tanks/999999/wishes", "/tanks/x/wishes", "/tanks/1/species/No-fish", "/nowhere", "/tanks/1/nowhere"})
+    @ValueSource(strings = {"/tanks/999999/wishes", "/tanks/x/wishes", "/tanks/1/species/No-fish", "/nowhere", "/tanks/1/nowhere", "/settings/units", "/tanks/1/wishes/1"})
     void whatIsNotThereIsSaidSo(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
         assertThat(answer.statusCode()).isEqualTo(404);

@@ -4,14 +4,14 @@ import java.util.List;
 
 import pelluna.core.catalogue.Schools;
 
-/** The longest straight swim against the least run of the stance. Under 95 % a Chop, under 70 % a Surge: Pelluna's judgement. */
+/** The longest straight swim against the least run of the stance. Under 90 % a Chop, under 70 % a Surge: Pelluna's judgement. */
 final class LeastRun implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         Schools schools = s.species().room().runCm();
         double needs = schools.at(s.stance());
         double has = s.tank().runCm();
-        return Setting.shortfall(has, needs, 0.95, 0.70).map(step -> Finding.of(RuleName.LEAST_RUN, step, Figure.of(needs),
+        return Setting.shortfall(has, needs, 0.90, 0.70).map(step -> Finding.of(RuleName.LEAST_RUN, step, Figure.of(needs),
             Figure.of(has), "cm", "This needs a " + s.say().length(needs) + " run; yours is " + s.say().length(has) + ".",
             Remedy.otherTank("run", needs, "a tank with a run of at least " + s.say().length(needs)), s.source("run")).disputed(schools))
             .stream().toList();

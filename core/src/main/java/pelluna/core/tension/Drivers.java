@@ -28,7 +28,7 @@ final class Drivers {
                 + of5(e.aggressor().species().manner().genus()) + "."),
         new Driver("look-alike", 0.65, Drivers::lookAlike,
             e -> "Alike in body shape" + (colours(e) > 0.6 ? " and colour" : "") + ", so it is taken for a rival."),
-        new Driver("food rivals", 0.40, Drivers::foodRivals, e -> "They live on much the same food ("
+        new Driver("food rivals", 0.35, Drivers::foodRivals, e -> "They live on much the same food ("
             + e.target().species().diet().guild().word().replace('-', ' ') + ")."),
         new Driver("ground", 0.50, Drivers::ground, e -> "Both hold ground in the same part of the tank ("
             + sharedZones(e).iterator().next().word().replace('-', ' ') + ")."),
@@ -36,7 +36,7 @@ final class Drivers {
             e -> e.aggressor().species().manner().bold() / MOST * e.target().species().manner().timid() / MOST,
             e -> "Boldness " + of5(e.aggressor().species().manner().bold()) + " meets timidity "
                 + of5(e.target().species().manner().timid()) + "."),
-        new Driver("newcomer", 0.50, e -> e.order() == Encounter.Order.AGGRESSOR_FIRST
+        new Driver("newcomer", 0.45, e -> e.order() == Encounter.Order.AGGRESSOR_FIRST
             ? e.aggressor().species().manner().newcomers() / MOST : 0,
             e -> "It was there first and takes newcomers badly (" + of5(e.aggressor().species().manner().newcomers()) + ")."),
         new Driver("smaller fish", 0.50, e -> e.targetCm() < e.aggressorCm()
@@ -59,10 +59,13 @@ final class Drivers {
     }
 
     private static double foodRivals(Encounter e) {
+        return e.aggressor().species().manner().foodRivals() / MOST * foodOverlap(e);
+    }
+
+    private static double foodOverlap(Encounter e) {
         Guild a = e.aggressor().species().diet().guild();
         Guild b = e.target().species().diet().guild();
-        double overlap = a == b ? 1 : grazes(a) && grazes(b) ? 0.5 : picks(a) && picks(b) ? 0.4 : 0;
-        return e.aggressor().species().manner().foodRivals() / MOST * overlap;
+        return a == b ? 1 : grazes(a) && grazes(b) ? 0.5 : picks(a) && picks(b) ? 0.4 : 0;
     }
 
     private static boolean grazes(Guild guild) {
@@ -74,8 +77,8 @@ final class Drivers {
     }
 
     /**
-     * Same zone and both hold ground; a bold holder minds more, and one that never stops passes through rather than
-     * settles. Placing grounds on the reef refines this later.
+     * Same zone and both hold ground; a bold holder minds more, fish of one food or form mind each other more, and one that
+     * never stops passes through rather than settles. Placing grounds on the reef refines this later.
      */
     private static double ground(Encounter e) {
         Species a = e.aggressor().species();
@@ -86,8 +89,9 @@ final class Drivers {
         Set<Zone> either = EnumSet.copyOf(a.place().zones());
         either.addAll(b.place().zones());
         either.removeAll(FREE);
-        double settles = b.place().swims() == Swims.NEVER_STOPS ? 0.5 : 1;
-        return settles * sharedZones(e).size() / either.size() * a.manner().bold() / MOST;
+        boolean swimmer = a.place().swims() == Swims.NEVER_STOPS || b.place().swims() == Swims.NEVER_STOPS;
+        double alike = 0.5 + 0.5 * Math.max(foodOverlap(e), a.look().form().likeness(b.look().form()));
+        return (swimmer ? 0.5 : 1) * alike * sharedZones(e).size() / either.size() * a.manner().bold() / MOST;
     }
 
     private static Set<Zone> sharedZones(Encounter e) {

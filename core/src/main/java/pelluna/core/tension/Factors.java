@@ -34,7 +34,7 @@ final class Factors {
         }),
         new Factor("size", e -> SIZE_LEAST + SIZE_SPAN / (1 + Math.pow(e.targetCm() / e.aggressorCm(), SIZE_SLOPE)),
             (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
-        new Factor("room", e -> clamp(Math.pow(e.tank().netLitres() / needed(e), ROOM_POWER * relief(e)), 0.35, 1.25),
+        new Factor("room", e -> clamp(Math.pow(e.tank().netLitres() / needed(e), ROOM_POWER * relief(e)), 0.35, 1.20),
             (e, m) -> m.volume(e.tank().netLitres()) + " for two that need " + m.volume(needed(e)) + "."),
         new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.85, 1.10),
             (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
