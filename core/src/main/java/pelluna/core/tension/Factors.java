@@ -10,7 +10,7 @@ import pelluna.core.units.Measures;
  */
 final class Factors {
     /** Who was there first: first, together, later. */
-    private static final double TOGETHER = 0.85;
+    private static final double TOGETHER = 0.9;
     private static final double LATER = 0.6;
     /** Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at 0.85. */
     private static final double SIZE_LEAST = 0.4;
