@@ -22,7 +22,7 @@ class ThePlanInWordsTest {
     @Test
     void whatTheFiguresOfTheTankDecideIsToldOnItsPage() {
         String tank = Pelluna.get("/tanks/1/tank").body();
-        assertThat(tank).contains("428 L net</b>").contains("holds back three wishes: emperor angelfish, regal tang and Picasso triggerfish.");
+        assertThat(tank).contains("428 L net</b>").contains("holds back two wishes: emperor angelfish and regal tang.");
         assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
     }
 
