@@ -48,10 +48,11 @@ start_cluster() {
 
 stop_cluster() { if [ -d "$1/db" ] && cluster_runs "$1"; then (cd / && as_db "$pg/pg_ctl" -D "$1/db" -m fast -w stop) >/dev/null || true; fi; }
 
-create_database() {
-  local query=(env PGPASSWORD="$(cat "$1/password")" "$pg/psql" -h 127.0.0.1 -p "$(cat "$1/port")" -U pelluna -d postgres -qtA)
-  [ "$("${query[@]}" -c "select 1 from pg_database where datname = '$2'")" = 1 ] || "${query[@]}" -c "create database $2"
-}
+ask_cluster() { PGPASSWORD=$(cat "$1/password") "$pg/psql" -h 127.0.0.1 -p "$(cat "$1/port")" -U pelluna -d postgres -qtA -c "$2"; }
+
+has_database() { [ "$(ask_cluster "$1" "select 1 from pg_database where datname = '$2'")" = 1 ]; }
+
+create_database() { has_database "$1" "$2" || ask_cluster "$1" "create database $2"; }
 
 # A server whose launcher was killed hard still holds its port: end it before starting anew.
 end_orphan() {

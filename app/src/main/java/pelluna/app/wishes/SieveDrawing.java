@@ -68,7 +68,7 @@ final class SieveDrawing {
         List<List<WishView>> rows = rows(through);
         double poolHeight = 14;
         for (List<WishView> row : rows) {
-            poolHeight += tallest(row) + lines(row) * LINE_HEIGHT + 10;
+            poolHeight += tallest(row) + lines(row) * LINE_HEIGHT + 16;
         }
         poolHeight = Math.max(74, poolHeight);
         Svg pool = new Svg().el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
@@ -80,8 +80,7 @@ final class SieveDrawing {
         SieveDrawing inWater = new SieveDrawing(views, selected, say, tank);
         for (List<WishView> row : rows) {
             y += tallest(row);
-            int lines = inWater.fish(row, y, true);
-            y += lines * LINE_HEIGHT + 10;
+            y += inWater.fish(row, y, true) * LINE_HEIGHT + 16;
         }
         below.add(inWater.svg.toString());
         return new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + Svg.num(top + poolHeight), "class", "sieve", "role", "group", "aria-label",

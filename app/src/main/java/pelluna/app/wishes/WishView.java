@@ -93,8 +93,13 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
     }
 
     public String outcome() {
-        return taken || stoppedOn.isEmpty() ? verdict.outcome().plain()
-            : verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK ? verdict.outcome().plain() : "stays behind";
+        return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK ? verdict.outcome().plain() : "stays behind";
+    }
+
+    /** The outcome as the head of the conditions that follow. */
+    public String outcomeAndThen() {
+        boolean conditions = verdict.outcome() == Verdict.Outcome.FITS_IF;
+        return outcome() + (conditions && !taken ? "; would fit if …" : "");
     }
 
     public String wants() {
