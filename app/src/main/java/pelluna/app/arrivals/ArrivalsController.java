@@ -91,7 +91,7 @@ class ArrivalsController {
 
     private static List<Move> moves(Desk desk, Schedule best, Dated chosen) {
         List<String> ids = best.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
-        Scheduler scheduler = new Scheduler(desk.plan(), desk.assessment().bestSet().take(), desk.say());
+        Scheduler scheduler = new Scheduler(desk.plan(), desk.assessment().bestSet().take());
         List<Move> moves = new ArrayList<>();
         for (int place = 1; place <= ids.size(); place++) {
             if (place != chosen.position()) {

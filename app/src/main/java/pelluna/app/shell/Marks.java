@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import pelluna.app.drawing.Figures;
 import pelluna.app.drawing.Waves;
 import pelluna.core.sieve.Finding;
+import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
@@ -20,6 +21,16 @@ public record Marks(Measures say) {
 
     public String schools(Finding f) {
         return Figures.schools(f, say);
+    }
+
+    /** What would have to change, as a sentence. */
+    public String remedy(Finding f) {
+        String text = f.remedy().text();
+        return switch (f.remedy().kind()) {
+            case CHANGE, WAIT -> "Fits if " + text + ".";
+            case OTHER_TANK -> "Would need " + text + ".";
+            case NONE -> English.capital(text) + ".";
+        };
     }
 
     public String date(LocalDate day) {

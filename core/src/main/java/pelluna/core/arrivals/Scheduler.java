@@ -9,19 +9,16 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /** From wishes that go in to a dated order with reasons; and the price of an order made by hand. */
 public final class Scheduler {
     private final Plan plan;
-    private final Measures say;
     private final List<Arrival> arrivals;
     private final OrderProblem problem;
 
-    public Scheduler(Plan plan, List<Party> taken, Measures say) {
+    public Scheduler(Plan plan, List<Party> taken) {
         this.plan = plan;
-        this.say = say;
         this.arrivals = Arrival.of(taken);
         this.problem = new Prices(plan, arrivals).problem();
     }
@@ -58,7 +55,7 @@ public final class Scheduler {
             methods.add(Method.against(meets(sequence, i), sequence.get(i).parties().size() > 1));
         }
         List<Calendar.Slot> slots = new Calendar(plan).slots(sequence, methods, problem, order.sequence());
-        WhyHere whyHere = new WhyHere(plan, problem, order.sequence(), arrivals, say);
+        WhyHere whyHere = new WhyHere(plan, problem, order.sequence(), arrivals);
         List<Dated> steps = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
             Calendar.Slot slot = slots.get(i);

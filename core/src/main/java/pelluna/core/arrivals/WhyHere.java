@@ -20,7 +20,7 @@ final class WhyHere {
     private final int[] sequence;
     private final List<Arrival> arrivals;
 
-    WhyHere(Plan plan, OrderProblem problem, int[] sequence, List<Arrival> arrivals, Measures say) {
+    WhyHere(Plan plan, OrderProblem problem, int[] sequence, List<Arrival> arrivals) {
         this.plan = plan;
         this.problem = problem;
         this.sequence = sequence;

@@ -37,7 +37,7 @@ public final class Assessor {
         List<Party> viable = plan.wishes().stream().filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
             .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).toList();
         BestSet bestSet = BestSet.of(plan, viable, say).leavingToo(wrongNumbers(verdicts));
-        Schedule schedule = new Scheduler(plan, bestSet.take(), say).best();
+        Schedule schedule = new Scheduler(plan, bestSet.take()).best();
         List<Tension> tension = tension(plan, schedule);
         bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.wrongNumber().isPresent() ? v : v.and(leaving.forcedBy()
             .map(p -> List.of(InPlan.keptOutBy(p, leaving.because()))).orElseGet(() -> InPlan.keptOutByNumber(v, leaving.because())))));

@@ -20,7 +20,7 @@ import pelluna.core.units.Measures;
 class ScheduleTest {
     private static Schedule schedule(Plans plans) {
         Plan plan = plans.plan();
-        return new Scheduler(plan, plan.wishes(), Measures.metric()).best();
+        return new Scheduler(plan, plan.wishes()).best();
     }
 
     private static Plans three() {
@@ -95,7 +95,7 @@ class ScheduleTest {
     @Test
     void anOrderByHandIsPricedTheSameWayAndNeverCheaper() {
         Plan plan = three().plan();
-        Scheduler scheduler = new Scheduler(plan, plan.wishes(), Measures.metric());
+        Scheduler scheduler = new Scheduler(plan, plan.wishes());
         Schedule best = scheduler.best();
         List<String> ids = new ArrayList<>(best.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList());
         assertThat(scheduler.byHand(ids).cost()).isEqualTo(best.cost());
