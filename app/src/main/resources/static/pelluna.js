@@ -11,7 +11,13 @@ const live = {
       const next = new DOMParser().parseFromString(text, 'text/html');
       const fresh = next.getElementById('page');
       if (!fresh) { window.location.assign(url); return; }
-      window.Alpine.morph(main, fresh.outerHTML, { key: (el) => el.id });
+      const link = document.activeElement && document.activeElement.closest('a');
+      const href = link && link.getAttribute('href');
+      window.Alpine.morph(main, fresh.outerHTML, { key: (el) => el.id, updating: live.drawing });
+      if (href && document.activeElement === document.body) {
+        const again = document.querySelector(`#page a[href="${CSS.escape(href)}"]`);
+        if (again) { again.focus({ preventScroll: true }); }
+      }
       const rail = next.getElementById('rail');
       const old = document.getElementById('rail');
       if (rail && old) { window.Alpine.morph(old, rail.outerHTML, { key: (el) => el.id }); }
@@ -24,6 +30,13 @@ const live = {
       const now = document.getElementById('page');
       if (now) { now.removeAttribute('aria-busy'); }
     }
+  },
+  // A drawing is put in whole: its parts belong together.
+  drawing(el, next, childrenOnly, skip) {
+    if (el.nodeName !== 'svg') { return; }
+    for (const attribute of next.attributes) { el.setAttribute(attribute.name, attribute.value); }
+    el.innerHTML = next.innerHTML;
+    skip();
   },
   tell(text) {
     window.dispatchEvent(new CustomEvent('pelluna-says', { detail: text }));

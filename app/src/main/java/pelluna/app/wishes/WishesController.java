@@ -48,7 +48,8 @@ class WishesController {
     }
 
     @PostMapping("/tanks/{id}/wishes")
-    String add(@PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String add(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(name = "wish", required = false) Long chosen, Model model,
+               HttpServletResponse response) {
         EntryForm entry = EntryForm.wish(form, keeper.get().measures());
         if (entry.errors().isEmpty()) {
             try {
@@ -59,7 +60,7 @@ class WishesController {
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(id, null, model, form, entry.errors(), Map.of(), Map.of());
+        return page(id, chosen, model, form, entry.errors(), Map.of(), Map.of());
     }
 
     @PostMapping("/tanks/{id}/wishes/{wish}")

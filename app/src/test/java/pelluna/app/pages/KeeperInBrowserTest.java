@@ -91,6 +91,9 @@ class KeeperInBrowserTest {
         page.evaluate("window.stays = true");
         page.locator(".sieve a[aria-label^='Emperor']").click();
         assertThat(page.locator("#chosen h3")).hasText("Emperor angelfish");
+        String drawn = (String) page.evaluate("document.querySelector('.sieve').outerHTML");
+        page.reload();
+        assertThat((String) page.evaluate("document.querySelector('.sieve').outerHTML")).as("the drawing after a click is the drawing of its page").isEqualTo(drawn);
         page.keyboard().press("5");
         assertThat(page.locator("h1")).hasText("Arrivals");
         page.evaluate("window.stays = true");
@@ -98,6 +101,7 @@ class KeeperInBrowserTest {
         String name = third.getAttribute("aria-label");
         third.click();
         assertThat(page.locator(".side h3").first()).containsText("3 · ");
+        assertThat(page.locator(".lanes a.lane.chosen")).isFocused();
         assertThat(name).startsWith("Arrival 3: ");
         assertThat((Boolean) page.evaluate("window.stays === true")).as("no new page was loaded").isTrue();
         page.goBack();
