@@ -77,8 +77,8 @@ class DrawingsOfThePlanTest {
         List<Double> releases = new ArrayList<>();
         all(lanes, "circle").stream().filter(c -> c.getAttribute("class").equals("release")).forEach(c -> releases.add(number(c, "cx")));
         assertThat(releases).hasSizeGreaterThan(3).isSorted();
-        all(lanes, "rect").stream().filter(r -> r.getAttribute("class").equals("quarantine"))
-            .forEach(q -> assertThat(number(q, "width")).isGreaterThan(10));
+        assertThat(all(lanes, "rect").stream().filter(r -> r.getAttribute("class").equals("quarantine")).toList()).hasSameSizeAs(releases)
+            .allSatisfy(q -> assertThat(number(q, "width")).isGreaterThan(10));
     }
 
     @Test

@@ -192,7 +192,10 @@ class KeeperInBrowserTest {
         for (String font : List.of("Bricolage Grotesque", "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono")) {
             assertThat((Boolean) page.evaluate("async f => (await document.fonts.load('16px \"' + f + '\"')).length > 0", font)).as(font).isTrue();
         }
-        page.onRequest(r -> assertThat(r.url()).startsWith(Pelluna.url()));
+        List<String> asked = new ArrayList<>();
+        page.onRequest(r -> asked.add(r.url()));
         page.reload();
+        page.waitForFunction("document.fonts.status === 'loaded'");
+        assertThat(asked).hasSizeGreaterThan(3).allSatisfy(url -> assertThat(url).startsWith(Pelluna.url()));
     }
 }

@@ -170,7 +170,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             for (int j = 0; j < wishes.size(); j++) {
                 if (best[j] && conflicts[i][j] != null) {
                     String wanted = wishes.get(j).want() > wishes.get(i).want() ? " You want that one more."
-                        : " One of the two has to stay behind, and this leaves more of your wishes in.";
+                        : " One of the two has to stay behind; the set with that one weighs more by your stars, or as much with less load on the filter.";
                     return new Leaving(Optional.of(wishes.get(j)), conflicts[i][j] + wanted);
                 }
             }

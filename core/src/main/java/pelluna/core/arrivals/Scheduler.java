@@ -24,8 +24,11 @@ public final class Scheduler {
     }
 
     public Schedule best() {
-        Order order = problem.size() <= ExactOrder.MOST ? ExactOrder.solve(problem) : BeamOrder.solve(problem);
-        return dated(order);
+        return dated(solved());
+    }
+
+    private Order solved() {
+        return problem.size() <= ExactOrder.MOST ? ExactOrder.solve(problem) : BeamOrder.solve(problem);
     }
 
     /**
@@ -34,7 +37,6 @@ public final class Scheduler {
      * @param partyIds the party that stands for each arrival, in order; those not named follow in the best order
      */
     public Schedule byHand(List<String> partyIds) {
-        int[] best = (problem.size() <= ExactOrder.MOST ? ExactOrder.solve(problem) : BeamOrder.solve(problem)).sequence();
         List<Integer> sequence = new ArrayList<>();
         for (String id : partyIds) {
             for (int i = 0; i < arrivals.size(); i++) {
@@ -43,7 +45,9 @@ public final class Scheduler {
                 }
             }
         }
-        Arrays.stream(best).filter(i -> !sequence.contains(i)).forEach(sequence::add);
+        if (sequence.size() < arrivals.size()) {
+            Arrays.stream(solved().sequence()).filter(i -> !sequence.contains(i)).forEach(sequence::add);
+        }
         int[] order = sequence.stream().mapToInt(Integer::intValue).toArray();
         return dated(new Order(order, problem.priceOf(order), BeamOrder.bound(problem), false));
     }

@@ -41,6 +41,15 @@ class BestSetTest {
     }
 
     @Test
+    void onlyAWishThatIsWantedMoreIsSaidToBe() {
+        for (int other : new int[] {3, 5}) {
+            Plan plan = Plans.sixFeet().with("netLitres", 300).wish("Centropyge bispinosa", 1, other).wish("Centropyge loricula", 1, 3).plan();
+            BestSet best = BestSet.of(plan, plan.wishes(), SAY);
+            assertThat(best.leave().values()).hasSize(1).allSatisfy(l -> assertThat(l.because().contains("You want that one more.")).isEqualTo(other == 5));
+        }
+    }
+
+    @Test
     void withRoomForAllNobodyIsLeftOut() {
         Plan plan = Plans.sixFeet().wish("Gramma loreto").wish("Ecsenius midas").plan();
         assertThat(BestSet.of(plan, plan.wishes(), SAY).leave()).isEmpty();
