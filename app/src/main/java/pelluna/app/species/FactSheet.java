@@ -49,13 +49,18 @@ final class FactSheet {
             add("Health", (s.health().leanings().isEmpty() ? "" : "Leans to " + words(s.health().leanings()) + ". ")
                 + (s.health().copperSensitive() ? "Copper harms it more than most." : ""), s.health().leanings().isEmpty() ? "copper" : "leanings");
         }
-        add("Origin", s.captiveBred() ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
+        add("Origin", !recorded("captive") ? "Whether captive-bred fish are to be had is not recorded." : s.captiveBred()
+            ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
         s.partner().ifPresent(p -> add("Partner", "Lives with: " + p + ".", "partner"));
         return lines;
     }
 
     private void add(String topic, String says, String fact) {
-        lines.add(new Line(topic, says, s.source(fact)));
+        lines.add(new Line(topic, says, recorded(fact) ? s.source(fact) : "no fact in the catalogue"));
+    }
+
+    private boolean recorded(String fact) {
+        return s.facts().containsKey(fact);
     }
 
     private String swims() {
@@ -80,6 +85,9 @@ final class FactSheet {
     }
 
     private String reef() {
+        if (!recorded("reef")) {
+            return "No harm to the reef's other life is recorded.";
+        }
         List<String> parts = new ArrayList<>();
         for (Harm harm : new Harm[] {Harm.EXPECT, Harm.OFTEN, Harm.KNOWN}) {
             List<String> kinds = java.util.Arrays.stream(ReefLife.values()).filter(k -> s.harmTo(k) == harm).map(ReefLife::plain).toList();

@@ -110,6 +110,13 @@ class ThePlanInWordsTest {
     }
 
     @Test
+    void whatTheCatalogueDoesNotSayIsNotClaimed() {
+        assertThat(Pelluna.get("/tanks/1/species/Centropyge-bispinosa").body()).contains("is not recorded").doesNotContain("Comes from the wild");
+        assertThat(Pelluna.get("/tanks/1/species/Chromis-viridis").body()).contains("Comes from the wild").contains("No harm to the reef&#39;s other life is recorded.");
+        assertThat(Pelluna.get("/tanks/1/species/Gramma-loreto").body()).contains("Captive-bred fish are to be had");
+    }
+
+    @Test
     void searchFindsNamesGroupsAndFamiliesAndOffersWhatIsNear() {
         assertThat(Pelluna.get("/tanks/1/species?q=fairy+wrasse").body()).contains("Cirrhilabrus exquisitus").doesNotContain("Naso lituratus");
         assertThat(Pelluna.get("/tanks/1/species?q=siganidae").body()).contains("Siganus vulpinus");
