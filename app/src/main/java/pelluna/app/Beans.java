@@ -6,6 +6,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 import pelluna.app.exchange.PlanFiles;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 
 /** What the whole application shares: the catalogue, the plan files, one clock. */
@@ -17,8 +18,8 @@ class Beans {
     }
 
     @Bean
-    PlanFiles planFiles(Catalogue catalogue) {
-        return new PlanFiles(catalogue);
+    PlanFiles planFiles(KeeperCatalogue catalogue) {
+        return new PlanFiles(catalogue::get);
     }
 
     @Bean

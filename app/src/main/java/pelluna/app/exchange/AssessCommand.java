@@ -31,7 +31,7 @@ public final class AssessCommand {
             return 2;
         }
         try {
-            PlanFiles files = new PlanFiles(Catalogue.shipped());
+            PlanFiles files = new PlanFiles(Catalogue::shipped);
             var plan = files.plan(files.parse(read(args[0], in)), LocalDate.now());
             out.println(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
             return 0;

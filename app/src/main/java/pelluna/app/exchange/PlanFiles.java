@@ -3,6 +3,7 @@ package pelluna.app.exchange;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
@@ -23,10 +24,11 @@ public final class PlanFiles {
     private final JsonMapper json = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
         .enable(SerializationFeature.INDENT_OUTPUT).build();
     private final PlanSchema schema = new PlanSchema(json);
-    private final PlanReader reader;
+    private final Supplier<Catalogue> catalogue;
 
-    public PlanFiles(Catalogue catalogue) {
-        reader = new PlanReader(catalogue);
+    /** @param catalogue the species to plan with, asked anew for every plan: each keeper may see some facts otherwise */
+    public PlanFiles(Supplier<Catalogue> catalogue) {
+        this.catalogue = catalogue;
     }
 
     /**
@@ -68,7 +70,7 @@ public final class PlanFiles {
      */
     public Plan plan(Map<String, Object> tree, LocalDate today) {
         try {
-            return reader.read(tree, today);
+            return new PlanReader(catalogue.get()).read(tree, today);
         } catch (PlanException e) {
             throw new PlanProblemsException(List.of(new Problem(e.field(), e.found(), e.expected())));
         }

@@ -13,6 +13,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
 import pelluna.app.tank.TankEntity;
@@ -21,7 +22,6 @@ import pelluna.app.tank.Tanks;
 import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
 import pelluna.core.assessment.Assessor;
-import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
@@ -36,10 +36,10 @@ public class PlanDesk {
     private final Residents residents;
     private final Wishes wishes;
     private final PlanFiles files;
-    private final Catalogue catalogue;
+    private final KeeperCatalogue catalogue;
     private final Clock clock;
 
-    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, PlanFiles files, Catalogue catalogue, Clock clock) {
+    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, PlanFiles files, KeeperCatalogue catalogue, Clock clock) {
         this.keeper = keeper;
         this.tanks = tanks;
         this.residents = residents;
@@ -137,7 +137,7 @@ public class PlanDesk {
     }
 
     private String accepted(Map<String, Object> entry) {
-        return catalogue.find(entry.get("species").toString()).orElseThrow().scientificName();
+        return catalogue.get().find(entry.get("species").toString()).orElseThrow().scientificName();
     }
 
     @SuppressWarnings("unchecked")

@@ -11,11 +11,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
-import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.Finding;
@@ -28,9 +28,9 @@ import pelluna.core.units.English;
 class SpeciesController {
     private final PlanDesk desks;
     private final Shells shells;
-    private final Catalogue catalogue;
+    private final KeeperCatalogue catalogue;
 
-    SpeciesController(PlanDesk desks, Shells shells, Catalogue catalogue) {
+    SpeciesController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue) {
         this.desks = desks;
         this.shells = shells;
         this.catalogue = catalogue;
@@ -42,7 +42,7 @@ class SpeciesController {
     @GetMapping("/tanks/{id}/species")
     String list(@PathVariable long id, @RequestParam(defaultValue = "") String q, Model model) {
         Desk desk = desks.open(id);
-        List<Species> found = catalogue.search(q);
+        List<Species> found = catalogue.get().search(q);
         List<Row> rows = new ArrayList<>();
         for (Species s : found) {
             Verdict v = Sieve.sift(desk.plan(), single(s, desk), desk.say());
@@ -55,14 +55,14 @@ class SpeciesController {
             : English.capital(English.count(rows.size(), "species", "species")) + " for '" + q + "', " + fits + " of them fit as the tank is.");
         model.addAttribute("q", q);
         model.addAttribute("rows", rows);
-        model.addAttribute("near", rows.isEmpty() ? catalogue.nearest(q, 5) : List.of());
+        model.addAttribute("near", rows.isEmpty() ? catalogue.get().nearest(q, 5) : List.of());
         return "species-list";
     }
 
     @GetMapping("/tanks/{id}/species/{path}")
     String one(@PathVariable long id, @PathVariable String path, Model model) {
         Desk desk = desks.open(id);
-        Species s = catalogue.find(path.replace('-', ' ')).orElseThrow(NoSuchTankException::new);
+        Species s = catalogue.get().find(path.replace('-', ' ')).orElseThrow(NoSuchTankException::new);
         Verdict v = Sieve.sift(desk.plan(), single(s, desk), desk.say());
         shells.around(model, desk, "species", English.capital(s.name()), "");
         model.addAttribute("species", s);

@@ -20,10 +20,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
-import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
 import pelluna.core.units.English;
@@ -36,9 +36,9 @@ class TankController {
     private final TankDesk tankDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
-    private final Catalogue catalogue;
+    private final KeeperCatalogue catalogue;
 
-    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, Catalogue catalogue) {
+    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue) {
         this.desks = desks;
         this.tankDesk = tankDesk;
         this.shells = shells;
@@ -199,7 +199,7 @@ class TankController {
         model.addAttribute("residents", living);
         model.addAttribute("typedResident", typedResident);
         model.addAttribute("residentErrors", residentErrors);
-        model.addAttribute("names", catalogue.all().stream().map(s -> s.name()).sorted().toList());
+        model.addAttribute("names", catalogue.get().all().stream().map(s -> s.name()).sorted().toList());
         return "tank";
     }
 

@@ -17,11 +17,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.EntryForm;
-import pelluna.core.catalogue.Catalogue;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
 
@@ -32,9 +32,9 @@ class WishesController {
     private final WishDesk wishDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
-    private final Catalogue catalogue;
+    private final KeeperCatalogue catalogue;
 
-    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, Catalogue catalogue) {
+    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue) {
         this.desks = desks;
         this.wishDesk = wishDesk;
         this.shells = shells;
@@ -100,7 +100,7 @@ class WishesController {
         model.addAttribute("values", values(selected, typedChange, desk.say()));
         model.addAttribute("changeErrors", changeErrors);
         model.addAttribute("bigFish", selected == null ? "" : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
-        model.addAttribute("names", catalogue.all().stream().flatMap(s -> s.commonNames().stream()).distinct().sorted().toList());
+        model.addAttribute("names", catalogue.get().all().stream().flatMap(s -> s.commonNames().stream()).distinct().sorted().toList());
         return "wishes";
     }
 

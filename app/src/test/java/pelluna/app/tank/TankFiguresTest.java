@@ -50,7 +50,7 @@ class TankFiguresTest {
 
     @Test
     void theWholeTankKeepsThePublishedSchema() {
-        PlanFiles files = new PlanFiles(Catalogue.shipped());
+        PlanFiles files = new PlanFiles(Catalogue::shipped);
         Map<String, Object> plan = Map.of("pelluna", 1, "tank", everything());
         assertThat(files.problems(plan)).isEmpty();
     }

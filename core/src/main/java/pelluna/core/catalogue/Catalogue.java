@@ -11,9 +11,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** All species that Pelluna knows, by accepted name, synonym or common name. Immutable; shared freely. */
 public final class Catalogue {
+    private static final Pattern SCIENTIFIC = Pattern.compile("[A-Z][a-z]+ [a-z]+(-[a-z]+)?");
+    private static final Pattern FAMILY = Pattern.compile("[A-Z][a-z]+idae");
+
     private final List<Species> all;
     private final Map<String, Species> byName = new LinkedHashMap<>();
 
@@ -48,6 +52,46 @@ public final class Catalogue {
         CatalogueLoader loader = new CatalogueLoader();
         loader.read(fileName, yaml);
         return new Catalogue(loader.result());
+    }
+
+    /**
+     * This catalogue with one keeper's own word over it; the facts that are seen otherwise have {@link Source#KEEPER}.
+     *
+     * @throws CatalogueException if a word is not written in its form, breaks the catalogue's rules, or is about a species that is not there
+     */
+    public Catalogue with(OwnWord word) {
+        if (word.isEmpty()) {
+            return this;
+        }
+        Map<String, List<Fact>> facts = new LinkedHashMap<>();
+        word.facts().forEach(f -> facts.computeIfAbsent(f.scientificName(), n -> new ArrayList<>()).add(Fact.ofKeeper(f.key(), f.value())));
+        List<Species> species = new ArrayList<>();
+        for (Species s : all) {
+            List<Fact> own = facts.remove(s.scientificName());
+            species.add(own == null ? s : over(s.scientificName(), s.family(), s.facts(), own));
+        }
+        for (OwnWord.OwnSpecies own : word.species()) {
+            Species like = find(own.like()).orElseThrow(() -> new CatalogueException(own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
+            if (!SCIENTIFIC.matcher(own.scientificName()).matches() || !FAMILY.matcher(own.family()).matches()) {
+                throw new CatalogueException(own.scientificName(), "a scientific name is two words such as 'Gramma loreto', a family ends in -idae");
+            }
+            Map<String, Fact> taken = new LinkedHashMap<>();
+            like.facts().forEach((key, fact) -> taken.put(key, Fact.ofKeeper(key, fact.value())));
+            List.of("synonyms", "local", "confused", "buying").forEach(taken::remove);
+            taken.put("names", Fact.ofKeeper("names", own.scientificName()));
+            species.add(over(own.scientificName(), own.family(), taken, facts.getOrDefault(own.scientificName(), List.of())));
+            facts.remove(own.scientificName());
+        }
+        if (!facts.isEmpty()) {
+            throw new CatalogueException("your word", "no such species: " + String.join(", ", facts.keySet()));
+        }
+        return new Catalogue(species);
+    }
+
+    private static Species over(String name, String family, Map<String, Fact> under, List<Fact> own) {
+        Map<String, Fact> facts = new LinkedHashMap<>(under);
+        own.forEach(f -> facts.put(f.key(), f));
+        return SpeciesReader.read(name, family, "your word on " + name, facts);
     }
 
     public List<Species> all() {

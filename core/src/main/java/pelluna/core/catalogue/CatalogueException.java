@@ -11,7 +11,7 @@ public final class CatalogueException extends RuntimeException {
         this.problems = List.copyOf(problems);
     }
 
-    CatalogueException(String place, String problem) {
+    public CatalogueException(String place, String problem) {
         this(List.of(place + ": " + problem));
     }
 

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
@@ -16,8 +17,6 @@ import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
 import org.snakeyaml.engine.v2.nodes.ScalarNode;
-
-import pelluna.core.units.Named;
 
 /**
  * Reads catalogue files, one family each: 'family', 'facts' and 'genera'; each genus has 'facts' and 'species'. A fact
@@ -67,7 +66,7 @@ final class CatalogueLoader {
         if (!family.matches("[A-Z][a-z]+idae")) {
             throw new CatalogueException(file + ":1", "no family name ending in -idae");
         }
-        Map<String, Fact> facts = top.containsKey("facts") ? facts(top.get("facts").node()) : Map.of();
+        Map<String, Fact> facts = top.containsKey("facts") ? facts(top.get("facts").node(), Level.FAMILY) : Map.of();
         if (!top.containsKey("genera")) {
             throw new CatalogueException(file + ":1", "no genera");
         }
@@ -82,7 +81,7 @@ final class CatalogueLoader {
     private void genus(String family, Map<String, Fact> familyFacts, String genus, Map<String, Entry> entries) {
         Map<String, Fact> inherited = new LinkedHashMap<>(familyFacts);
         if (entries.containsKey("facts")) {
-            inherited.putAll(facts(entries.get("facts").node()));
+            inherited.putAll(facts(entries.get("facts").node(), Level.GENUS));
         }
         if (!entries.containsKey("species")) {
             problems.add(file + ": " + genus + " has no species");
@@ -91,27 +90,24 @@ final class CatalogueLoader {
         mapping(entries.get("species").node()).forEach((epithet, entry) -> {
             try {
                 Map<String, Fact> all = new LinkedHashMap<>(inherited);
-                all.putAll(facts(entry.node()));
+                all.putAll(facts(entry.node(), Level.SPECIES));
                 String name = genus + " " + epithet;
-                problems.addAll(SpeciesReader.unknownKeys(all));
-                species.add(new SpeciesReader(new FactReader(name, entry.place(), all), genus).read(name, family, all));
+                species.add(SpeciesReader.read(name, family, entry.place(), all));
             } catch (CatalogueException e) {
                 problems.addAll(e.problems());
             }
         });
     }
 
-    private Map<String, Fact> facts(Node node) {
+    private Map<String, Fact> facts(Node node, Level level) {
         Map<String, Fact> facts = new LinkedHashMap<>();
         mapping(node).forEach((key, entry) -> {
             String written = text(entry.node());
             int tilde = written.lastIndexOf(" ~ ");
-            Source source = tilde < 0 ? null : Named.find(Source.class, written.substring(tilde + 3).trim()).orElse(null);
-            if (source == null) {
-                problems.add(entry.place() + ": '" + key + "' has no source; end it with ' ~ ' and one of " + Named.words(Source.class));
-            } else {
-                facts.put(key, new Fact(key, written.substring(0, tilde).trim(), source, entry.place()));
-            }
+            Optional<Fact> fact = tilde < 0 ? Optional.empty()
+                : Fact.coded(key, written.substring(0, tilde).trim(), written.substring(tilde + 3).trim(), level, entry.place()).filter(f -> f.source() != Source.KEEPER);
+            fact.ifPresentOrElse(f -> facts.put(key, f),
+                () -> problems.add(entry.place() + ": '" + key + "' has no source; end it with ' ~ ' and one of p, cp, m, pj, with '!' or '?' behind it if firm or shaky"));
         });
         return facts;
     }

@@ -4,8 +4,6 @@ import pelluna.core.units.Named;
 
 /** What a fish does that its keeper or its neighbours have to live with. */
 public enum Habit implements Named {
-    JUMPS_OFTEN("jumps often"),
-    JUMPS_SOMETIMES("jumps sometimes"),
     DIGS("digs"),
     MOVES_ROCK("moves rock"),
     BREAKS_CORAL("breaks coral"),

@@ -9,8 +9,8 @@ import pelluna.core.units.Named;
 final class LookReader {
     private LookReader() { }
 
-    static Look read(Fact fact) {
-        String[] parts = fact.value().split("; *");
+    static Look read(Fact fact, String text) {
+        String[] parts = text.split("; *");
         Form form = Named.find(Form.class, parts[0])
             .orElseThrow(() -> FactReader.wrong(fact, "a look that starts with a form: " + Named.words(Form.class)));
         String body = null;

@@ -12,18 +12,20 @@ import pelluna.core.tank.ReefLife;
 /**
  * What Pelluna knows of one species. Every fact has a source code, see {@link #source}.
  *
+ * @param localNames names in other tongues, each with its tongue in brackets
  * @param group      the keeper's group, such as 'dwarf angels'
  * @param mouthShare the longest fish that it can swallow, as a share of its own length, 0 to 1; 0 eats no fish
  * @param reefLife   what it does to each kind of other life; a missing kind is left alone
  * @param skill      1 easy to 4 for the seasoned
  * @param allAtOnce  whether several of its genus go in on one day, so that nobody owns ground yet
+ * @param buying     what to look at on this fish beyond the usual
  * @param facts      the facts as written, by key, for showing and for their sources
  */
-public record Species(String scientificName, List<String> commonNames, List<String> synonyms, String family, String genus,
-                      String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
-                      double mouthShare, Map<ReefLife, ReefRisk> reefLife, Needs needs, Set<Habit> habits,
-                      Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner,
-                      boolean allAtOnce, Look look, Map<String, Fact> facts) {
+public record Species(String scientificName, List<String> commonNames, List<String> localNames, List<String> synonyms, String family,
+                      String genus, String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
+                      double mouthShare, Map<ReefLife, ReefRisk> reefLife, Needs needs, Jumps jumping, Set<Habit> habits,
+                      Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner, boolean allAtOnce,
+                      Optional<String> buying, Appearance appearance, Disputes disputes, Map<String, Fact> facts) {
 
     /** Adult length usual in captivity and record, cm; mass; growth; lifespan in years. */
     public record Size(double usualCm, double recordCm, BodyMass mass, double growthPerYear, double lifespanYears) {
@@ -59,14 +61,34 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
     /** Harm to one kind of life, and the size in cm from which it is spared, 0 if size does not help. */
     public record ReefRisk(Harm harm, double sparesFromCm) { }
 
-    /** Sand depth cm, hides, tank age in months, temperature range °C, salinity range g/kg. */
+    /** Sand depth cm, hides, tank age in months, temperature range °C, salinity range g/kg, water movement. */
     public record Needs(double sandCm, int hides, double ageMonths, double coolestC, double warmestC, double leastSalinity,
-                        double mostSalinity) { }
+                        double mostSalinity, Flow flow) { }
 
     /** Illnesses it leans to, and whether copper harms it more than most. */
     public record Health(Set<Leaning> leanings, boolean copperSensitive) { }
 
+    /** How it looks when grown and, where that is different, when young; what it is taken for. */
+    public record Appearance(Look grown, Optional<Young> young, List<LookAlike> confusedWith) {
+        public Appearance {
+            confusedWith = List.copyOf(confusedWith);
+        }
+    }
+
+    /** The look of the young, up to about a length in cm. */
+    public record Young(double untilCm, Look look) { }
+
+    /** Another fish that it is confused with, and how to tell them; the name is a species where Pelluna knows it. */
+    public record LookAlike(String name, String tellApart) { }
+
+    /** Where keepers differ: why some ask for less, or trust, and why others ask for more, or are wary. */
+    public record Dispute(String bold, String cautious) { }
+
+    /** What keepers differ about: room for all fish; keeping several, and reef safety, where that is disputed. */
+    public record Disputes(Dispute room, Optional<Dispute> company, Optional<Dispute> reef) { }
+
     public Species {
+        localNames = List.copyOf(localNames);
         commonNames = List.copyOf(commonNames);
         synonyms = List.copyOf(synonyms);
         reefLife = Map.copyOf(reefLife);
@@ -85,9 +107,19 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         return risk == null ? Harm.LEAVES_ALONE : risk.harm();
     }
 
-    /** Whether it jumps, as a share of concern: 0 never, 1 sometimes, 2 often. */
+    /** Whether it jumps, as a share of concern: 0 seldom, 1 sometimes, 2 often. */
     public int jumps() {
-        return habits.contains(Habit.JUMPS_OFTEN) ? 2 : habits.contains(Habit.JUMPS_SOMETIMES) ? 1 : 0;
+        return jumping.ordinal();
+    }
+
+    /** How the grown fish looks. */
+    public Look look() {
+        return appearance.grown();
+    }
+
+    /** How it looks at a length in cm: as the young do up to their length, else grown. */
+    public Look lookAt(double cm) {
+        return appearance.young().filter(y -> cm <= y.untilCm()).map(Young::look).orElse(look());
     }
 
     /** Length when bought, cm, if nobody says: a little under half grown, at least 3 cm. Pelluna's judgement. */
@@ -95,10 +127,10 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         return Math.min(size.usualCm(), Math.max(3, 0.45 * size.usualCm()));
     }
 
-    /** Where a fact comes from, in words. */
+    /** Where a fact comes from and how far to trust it, in words. */
     public String source(String key) {
         Fact fact = facts.get(key);
-        return fact == null ? Source.JUDGEMENT.words() : fact.source().words();
+        return fact == null ? "no fact in the catalogue" : fact.origin();
     }
 
     /** Least litres for so many of them. */

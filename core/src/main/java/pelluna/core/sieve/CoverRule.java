@@ -18,6 +18,6 @@ final class CoverRule implements Rule {
         return List.of(Finding.of(RuleName.COVER, step, Figure.of("mesh or solid"), Figure.of(cover.word()), "cover",
             (jumps == 2 ? "It jumps, and readily" : "It jumps when startled") + "; your tank is "
                 + (cover == Cover.NONE ? "open." : "covered only in part."),
-            Remedy.change("cover", "the whole tank is covered with fine mesh or a lid"), s.source("habits")));
+            Remedy.change("cover", "the whole tank is covered with fine mesh or a lid"), s.source("jumps")));
     }
 }

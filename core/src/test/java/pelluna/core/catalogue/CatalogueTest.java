@@ -66,7 +66,7 @@ class CatalogueTest {
         caves, reef-face         | caves, moon              | one of
         genera:                  | species:                 | no genera
         Gramma:                  | gramma x:                | no genus name
-        skill: 1 of 4            | skill: 7 of 4            | skill is 1 to 4
+        skill: 1 of 4            | skill: 7 of 4            | within 1 to 4
         0.15 of its length       | 1.5 of its length        | from 0 to 1
         22 to 27 C               | 29 to 27 C               | coolest
         basslet; body 7d3fa8     | basslet; body purple     | colour

@@ -1,0 +1,91 @@
+package pelluna.app.ownword;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.OwnWord;
+
+/** The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule reads this one. */
+@Component
+public class KeeperCatalogue {
+    private static final Logger LOG = LoggerFactory.getLogger(KeeperCatalogue.class);
+
+    private final Catalogue shipped;
+    private final CurrentKeeper keeper;
+    private final OwnFacts facts;
+    private final OwnSpeciesRows species;
+    private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
+
+    /** The catalogue last made for a keeper, and the words that it was made of. */
+    private record Laid(OwnWord word, Catalogue catalogue) { }
+
+    KeeperCatalogue(Catalogue shipped, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species) {
+        this.shipped = shipped;
+        this.keeper = keeper;
+        this.facts = facts;
+        this.species = species;
+    }
+
+    /** Without anybody's own word. */
+    public Catalogue shipped() {
+        return shipped;
+    }
+
+    @Transactional(readOnly = true)
+    public Catalogue get() {
+        Long id = keeper.get().id();
+        OwnWord word = word(id);
+        if (word.isEmpty()) {
+            return shipped;
+        }
+        return laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : new Laid(word, lay(word))).catalogue();
+    }
+
+    OwnWord word(Long id) {
+        return new OwnWord(species.findByKeeperIdOrderById(id).stream().map(OwnSpeciesEntity::word).toList(),
+            facts.findByKeeperIdOrderById(id).stream().map(OwnFactEntity::word).toList());
+    }
+
+    /** A word that an older Pelluna took and this one cannot read is left out, never the whole page. */
+    private Catalogue lay(OwnWord word) {
+        try {
+            return shipped.with(word);
+        } catch (CatalogueException whole) {
+            LOG.warn("Some of a keeper's own words cannot be read and are left out: {}", whole.problems());
+            List<OwnWord.OwnSpecies> species = new ArrayList<>();
+            List<OwnWord.OwnFact> good = new ArrayList<>();
+            word.species().forEach(s -> {
+                if (readable(new OwnWord(List.of(s), List.of()))) {
+                    species.add(s);
+                }
+            });
+            for (OwnWord.OwnFact fact : word.facts()) {
+                List<OwnWord.OwnFact> more = new ArrayList<>(good);
+                more.add(fact);
+                if (readable(new OwnWord(species, more))) {
+                    good.add(fact);
+                }
+            }
+            return shipped.with(new OwnWord(species, good));
+        }
+    }
+
+    private boolean readable(OwnWord word) {
+        try {
+            shipped.with(word);
+            return true;
+        } catch (CatalogueException e) {
+            return false;
+        }
+    }
+}

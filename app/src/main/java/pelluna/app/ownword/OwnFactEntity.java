@@ -1,0 +1,63 @@
+package pelluna.app.ownword;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+import pelluna.core.catalogue.OwnWord;
+
+/** One fact that a keeper sees otherwise than Pelluna, with why; kept beside Pelluna's fact, for this keeper alone. */
+@Entity
+@Table(name = "own_fact")
+public class OwnFactEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    @Column(name = "keeper_id")
+    private Long keeperId;
+    @Column(name = "scientific_name")
+    private String scientificName;
+    private String fact;
+    private String value;
+    private String why;
+    @Version
+    private int version;
+
+    protected OwnFactEntity() { }
+
+    OwnFactEntity(Long keeperId, String scientificName, String fact, String value, String why) {
+        this.keeperId = keeperId;
+        this.scientificName = scientificName;
+        this.fact = fact;
+        say(value, why);
+    }
+
+    final void say(String newValue, String newWhy) {
+        value = newValue;
+        why = newWhy;
+    }
+
+    public String scientificName() {
+        return scientificName;
+    }
+
+    public String fact() {
+        return fact;
+    }
+
+    public String value() {
+        return value;
+    }
+
+    public String why() {
+        return why;
+    }
+
+    OwnWord.OwnFact word() {
+        return new OwnWord.OwnFact(scientificName, fact, value);
+    }
+}

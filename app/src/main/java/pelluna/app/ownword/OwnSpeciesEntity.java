@@ -1,0 +1,50 @@
+package pelluna.app.ownword;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+import pelluna.core.catalogue.OwnWord;
+
+/** A species that a keeper has and Pelluna does not know; it starts as another does, and the keeper's facts go over that. */
+@Entity
+@Table(name = "own_species")
+public class OwnSpeciesEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    @Column(name = "keeper_id")
+    private Long keeperId;
+    @Column(name = "scientific_name")
+    private String scientificName;
+    private String family;
+    @Column(name = "like_species")
+    private String like;
+    @Version
+    private int version;
+
+    protected OwnSpeciesEntity() { }
+
+    OwnSpeciesEntity(Long keeperId, String scientificName, String family, String like) {
+        this.keeperId = keeperId;
+        this.scientificName = scientificName;
+        this.family = family;
+        this.like = like;
+    }
+
+    public String scientificName() {
+        return scientificName;
+    }
+
+    public String like() {
+        return like;
+    }
+
+    OwnWord.OwnSpecies word() {
+        return new OwnWord.OwnSpecies(scientificName, family, like);
+    }
+}

@@ -1,0 +1,130 @@
+package pelluna.app.ownword;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.OwnWord;
+
+/** Takes, changes and takes back a keeper's own word. Nothing is written that the catalogue could not read afterwards. */
+@Service
+public class OwnWordDesk {
+    /** As many words as one keeper may have; a slip with a large file should not fill the database. */
+    private static final int MOST = 20_000;
+
+    private final KeeperCatalogue catalogue;
+    private final CurrentKeeper keeper;
+    private final OwnFacts facts;
+    private final OwnSpeciesRows species;
+
+    OwnWordDesk(KeeperCatalogue catalogue, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species) {
+        this.catalogue = catalogue;
+        this.keeper = keeper;
+        this.facts = facts;
+        this.species = species;
+    }
+
+    @Transactional(readOnly = true)
+    public List<OwnFactEntity> facts() {
+        return facts.findByKeeperIdOrderById(keeper.get().id());
+    }
+
+    @Transactional(readOnly = true)
+    public List<OwnSpeciesEntity> species() {
+        return species.findByKeeperIdOrderById(keeper.get().id());
+    }
+
+    /** What a keeper says of one species, by fact. */
+    public Map<String, OwnFactEntity> on(String scientificName) {
+        Map<String, OwnFactEntity> own = new LinkedHashMap<>();
+        facts().stream().filter(f -> f.scientificName().equals(scientificName)).forEach(f -> own.put(f.fact(), f));
+        return own;
+    }
+
+    /**
+     * Takes a word on a fact, in place of an earlier one. A word that says the same as Pelluna takes the earlier one back.
+     *
+     * @throws CatalogueException if it is not written in its form or breaks a rule of the catalogue
+     */
+    @Transactional
+    public void say(OwnWord.OwnFact word, String why) {
+        take(new OwnWord(List.of(), List.of(word)), why);
+    }
+
+    /** Takes several words at once, all or none. */
+    @Transactional
+    public void take(OwnWord more, String why) {
+        Long id = keeper.get().id();
+        OwnWord merged = merged(catalogue.word(id), more);
+        if (merged.facts().size() > MOST) {
+            throw new CatalogueException("your word", "more than " + MOST + " facts of your own");
+        }
+        catalogue.shipped().with(merged);
+        more.species().forEach(s -> {
+            if (species.findByKeeperIdAndScientificName(id, s.scientificName()).isEmpty()) {
+                species.save(new OwnSpeciesEntity(id, s.scientificName(), s.family(), s.like()));
+            }
+        });
+        more.facts().forEach(f -> {
+            if (sameAsOurs(f)) {
+                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key()).ifPresent(facts::delete);
+            } else {
+                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key()).ifPresentOrElse(row -> {
+                    row.say(f.value(), why);
+                    facts.save(row);
+                }, () -> facts.save(new OwnFactEntity(id, f.scientificName(), f.key(), f.value(), why)));
+            }
+        });
+    }
+
+    private boolean sameAsOurs(OwnWord.OwnFact f) {
+        return catalogue.shipped().find(f.scientificName()).map(s -> s.facts().get(f.key())).map(ours -> ours.value().equals(f.value())).orElse(false);
+    }
+
+    private static OwnWord merged(OwnWord there, OwnWord more) {
+        Map<List<String>, OwnWord.OwnFact> facts = new LinkedHashMap<>();
+        there.facts().forEach(f -> facts.put(List.of(f.scientificName(), f.key()), f));
+        more.facts().forEach(f -> facts.put(List.of(f.scientificName(), f.key()), f));
+        Map<String, OwnWord.OwnSpecies> species = new LinkedHashMap<>();
+        there.species().forEach(s -> species.put(s.scientificName(), s));
+        more.species().forEach(s -> species.putIfAbsent(s.scientificName(), s));
+        return new OwnWord(new ArrayList<>(species.values()), new ArrayList<>(facts.values()));
+    }
+
+    /**
+     * Adds a species of one's own.
+     *
+     * @throws CatalogueException if the name or family is not one, or a species of that name is there already
+     */
+    @Transactional
+    public void add(OwnWord.OwnSpecies own, String commonNames) {
+        Catalogue now = catalogue.get();
+        if (now.find(own.scientificName()).isPresent()) {
+            throw new CatalogueException(own.scientificName(), "is in the catalogue already; open its page and disagree there");
+        }
+        take(new OwnWord(List.of(own), List.of(new OwnWord.OwnFact(own.scientificName(), "names", commonNames))), "");
+    }
+
+    /** Back to Pelluna's fact. */
+    @Transactional
+    public void takeBack(String scientificName, String fact) {
+        facts.findByKeeperIdAndScientificNameAndFact(keeper.get().id(), scientificName, fact).ifPresent(facts::delete);
+    }
+
+    /** Takes a species of one's own out again, with all that was said of it. */
+    @Transactional
+    public void remove(String scientificName) {
+        Long id = keeper.get().id();
+        species.findByKeeperIdAndScientificName(id, scientificName).ifPresent(row -> {
+            facts.deleteByKeeperIdAndScientificName(id, scientificName);
+            species.delete(row);
+        });
+    }
+}
