@@ -20,16 +20,26 @@ public final class FishDrawing {
      * @param id     unique in the page, for its clip path
      */
     public static String at(Species species, double x, double y, double length, String id) {
+        return at(species.look(), x, y, length, id);
+    }
+
+    /** As {@link #at(Species, double, double, double, String)}, for one look of it. */
+    public static String at(Look look, double x, double y, double length, String id) {
         return new Svg().open("g", "transform", "translate(" + Svg.num(x - length / 2) + " " + Svg.num(y) + ") scale(" + Svg.num(length) + ")")
-            .add(unit(species.look(), id)).close("g").toString();
+            .add(unit(look, id)).close("g").toString();
     }
 
     /** A drawing of its own, cropped to the fish. */
     public static String alone(Species species, int width, String id) {
-        double half = halfHeight(species.look());
+        return alone(species.look(), species.name(), width, id);
+    }
+
+    /** A look by itself, such as that of the young, cropped to the fish. */
+    public static String alone(Look look, String label, int width, String id) {
+        double half = halfHeight(look);
         return new Svg().open("svg", "viewBox", "-0.13 " + Svg.num(-half) + " 1.16 " + Svg.num(2 * half), "width", width, "height",
-                (int) Math.round(width * 2 * half / 1.16), "class", "fish", "role", "img", "aria-label", species.name())
-            .add(unit(species.look(), id)).close("svg").toString();
+                (int) Math.round(width * 2 * half / 1.16), "class", "fish", "role", "img", "aria-label", label)
+            .add(unit(look, id)).close("svg").toString();
     }
 
     /** Half of the height that the fish with its fins takes, in shares of its length. */
@@ -44,6 +54,11 @@ public final class FishDrawing {
             case DARTFISH -> 0.36;
             case GOBY, DRAGONET -> 0.26;
             case COMET -> 0.34;
+            case BATFISH -> 0.68;
+            case DRUM -> 0.54;
+            case RAY -> 0.34;
+            case SHARK, EELTAIL -> 0.2;
+            case SCORPION -> 0.38;
             default -> look.form().depthShare() / 2 + 0.13;
         };
     }
@@ -53,6 +68,7 @@ public final class FishDrawing {
         String clip = "clip-" + id;
         Svg svg = new Svg().open("g", "class", "fish");
         svg.el("path", "d", o.tail(), "fill", look.tail());
+        edge(svg, look, Look.Kind.TAIL_EDGE, o.tail());
         for (Look.Mark mark : look.marks()) {
             if (outside(mark)) {
                 mark(svg, mark, o);
@@ -63,6 +79,7 @@ public final class FishDrawing {
         }
         if (!o.fins().isBlank()) {
             svg.el("path", "d", o.fins(), "fill", look.fins());
+            edge(svg, look, Look.Kind.FRINGE, o.fins());
         }
         for (Look.Mark mark : look.marks()) {
             if (onFin(mark)) {
@@ -74,8 +91,32 @@ public final class FishDrawing {
         svg.open("g", "clip-path", "url(#" + clip + ")");
         look.marks().stream().filter(m -> !outside(m) && !onFin(m)).forEach(m -> mark(svg, m, o));
         svg.close("g");
+        pectoral(svg, look, o);
         svg.el("circle", "cx", o.eyeX(), "cy", o.eyeY(), "r", o.eyeR(), "fill", "#0b1d20", "stroke", "#f5f5ea", "stroke-width", o.eyeR() * 0.5);
         return svg.close("g").toString();
+    }
+
+    private static void edge(Svg svg, Look look, Look.Kind kind, String path) {
+        look.marks().stream().filter(m -> m.kind() == kind).forEach(m -> svg.el("path", "d", path, "fill", "none", "stroke", m.colour(), "stroke-width", m.at().get(0)));
+    }
+
+    /** The fin behind the gill, seen through: it shows which way a fish faces and how large its head is. */
+    private static void pectoral(Svg svg, Look look, FishForms.Outline o) {
+        double x = switch (look.form()) {
+            case MORAY, PIPEFISH, SEAHORSE, RAY, FROG, LION, EELTAIL, SHARK -> -1;
+            case LONGNOSE -> 0.42;
+            case TRIGGER, FILEFISH, HOGFISH, GROUPER, SNAPPER, BUTTERFLY -> 0.34;
+            case GOBY, BLENNY, DARTFISH, JAWFISH, DRAGONET -> 0.2;
+            default -> 0.29;
+        };
+        if (x > 0) {
+            double h = o.half();
+            svg.el("path", "d", "M" + Svg.num(x) + " " + Svg.num(h * 0.12) + "C" + Svg.num(x + 0.05) + " " + Svg.num(-h * 0.12) + " " + Svg.num(x + 0.12) + " " + Svg.num(-h * 0.05)
+                + " " + Svg.num(x + 0.14) + " " + Svg.num(h * 0.2) + "C" + Svg.num(x + 0.1) + " " + Svg.num(h * 0.42) + " " + Svg.num(x + 0.04) + " " + Svg.num(h * 0.36) + " "
+                + Svg.num(x) + " " + Svg.num(h * 0.12) + "Z", "fill", "#ffffff", "fill-opacity", 0.22, "stroke", "#0b1d20", "stroke-opacity", 0.22, "stroke-width", 0.004);
+            svg.el("path", "d", "M" + Svg.num(x - 0.06) + " " + Svg.num(-h * 0.3) + "C" + Svg.num(x - 0.02) + " " + Svg.num(-h * 0.05) + " " + Svg.num(x - 0.02) + " "
+                + Svg.num(h * 0.25) + " " + Svg.num(x - 0.06) + " " + Svg.num(h * 0.5), "fill", "none", "stroke", "#0b1d20", "stroke-opacity", 0.28, "stroke-width", 0.005);
+        }
     }
 
     /** A long ray or snout that reaches out of the body. */
@@ -113,6 +154,10 @@ public final class FishDrawing {
                     rect(svg, 0.06, (-0.78 + 1.5 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2) * h, 1, a.get(1) * h, c);
                 }
             }
+            case PATCH -> svg.el("ellipse", "cx", a.get(0), "cy", a.get(1) * h, "rx", a.get(2), "ry", a.get(3) * h, "fill", c);
+            case CURVE -> svg.el("path", "d", "M" + point(a, 0, h) + "Q" + point(a, 2, h) + point(a, 4, h), "fill", "none", "stroke", c, "stroke-width", a.get(6),
+                "stroke-linecap", "round");
+            case FRINGE, TAIL_EDGE -> { }
             case MAZE -> maze(svg, a.get(0).intValue(), a.get(1), h, c);
         }
     }

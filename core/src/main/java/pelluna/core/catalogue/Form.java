@@ -41,13 +41,21 @@ public enum Form implements Named {
     MORAY("moray", 0.07, Shape.MORAY),
     FROG("frog", 0.62, Shape.FROG),
     SEAHORSE("seahorse", 0.30, Shape.SEAHORSE),
-    PIPEFISH("pipefish", 0.05, Shape.PIPEFISH);
+    PIPEFISH("pipefish", 0.05, Shape.PIPEFISH),
+    SQUIRREL("squirrel", 0.38, Shape.SQUIRREL),
+    SNAPPER("snapper", 0.38, Shape.SNAPPER),
+    BATFISH("batfish", 0.72, Shape.BATFISH),
+    DRUM("drum", 0.32, Shape.DRUM),
+    SCORPION("scorpion", 0.42, Shape.LION),
+    EELTAIL("eeltail", 0.13, Shape.EELTAIL),
+    SHARK("shark", 0.13, Shape.SHARK),
+    RAY("ray", 0.62, Shape.RAY);
 
     /** The coarse outline: two forms of one shape are taken for each other from afar. */
     enum Shape {
         SURGEON, RABBIT, ANGEL, BUTTERFLY, DAMSEL, CLOWN, ANTHIAS, BASSLET, COMET, CARDINAL, WRASSE, GOBY, CLOWN_GOBY,
         BLENNY, DARTFISH, JAWFISH, DRAGONET, HAWKFISH, GROUPER, LION, TRIGGER, FILEFISH, PUFFER, MORAY, FROG, SEAHORSE,
-        PIPEFISH
+        PIPEFISH, SQUIRREL, SNAPPER, BATFISH, DRUM, EELTAIL, SHARK, RAY
     }
 
     private final String word;

@@ -40,7 +40,15 @@ public record Look(Form form, String body, String fins, String tail, List<Mark> 
         /** n w: n narrow stripes over the whole body. */
         STRIPES("stripes", 2),
         /** n w: n wavy lines, a maze. */
-        MAZE("maze", 2);
+        MAZE("maze", 2),
+        /** x y rx ry: an oval patch; rx in lengths, ry in shares of the depth. */
+        PATCH("patch", 4),
+        /** x0 y0 cx cy x1 y1 w: a bent line from one end to the other, drawn towards the point between. */
+        CURVE("curve", 7),
+        /** w: an edge of that width round the fins. */
+        FRINGE("fringe", 1),
+        /** w: an edge of that width round the tail. */
+        TAIL_EDGE("tail-edge", 1);
 
         private final String word;
         private final int numbers;

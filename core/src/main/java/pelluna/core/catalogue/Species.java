@@ -127,10 +127,9 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         return Math.min(size.usualCm(), Math.max(3, 0.45 * size.usualCm()));
     }
 
-    /** Where a fact comes from and how far to trust it, in words. */
+    /** Where a fact comes from, in words. */
     public String source(String key) {
-        Fact fact = facts.get(key);
-        return fact == null ? "no fact in the catalogue" : fact.origin();
+        return facts.containsKey(key) ? facts.get(key).source().words() : Source.JUDGEMENT.words();
     }
 
     /** Least litres for so many of them. */
