@@ -67,7 +67,7 @@ public final class FishDrawing {
         FishForms.Outline o = FishForms.of(look.form());
         String clip = "clip-" + id;
         Svg svg = new Svg().open("g", "class", "fish");
-        svg.el("path", "d", o.tail(), "fill", look.tail());
+        svg.el("path", "d", o.tail(), "fill", look.tail(), "class", "edge");
         edge(svg, look, Look.Kind.TAIL_EDGE, o.tail());
         for (Look.Mark mark : look.marks()) {
             if (outside(mark)) {
@@ -75,10 +75,10 @@ public final class FishDrawing {
             }
         }
         if (!o.behind().isEmpty()) {
-            svg.el("path", "d", o.behind(), "fill", look.fins());
+            svg.el("path", "d", o.behind(), "fill", look.fins(), "class", "edge");
         }
         if (!o.fins().isBlank()) {
-            svg.el("path", "d", o.fins(), "fill", look.fins());
+            svg.el("path", "d", o.fins(), "fill", look.fins(), "class", "edge");
             edge(svg, look, Look.Kind.FRINGE, o.fins());
         }
         for (Look.Mark mark : look.marks()) {
@@ -113,7 +113,7 @@ public final class FishDrawing {
             double h = o.half();
             svg.el("path", "d", "M" + Svg.num(x) + " " + Svg.num(h * 0.12) + "C" + Svg.num(x + 0.05) + " " + Svg.num(-h * 0.12) + " " + Svg.num(x + 0.12) + " " + Svg.num(-h * 0.05)
                 + " " + Svg.num(x + 0.14) + " " + Svg.num(h * 0.2) + "C" + Svg.num(x + 0.1) + " " + Svg.num(h * 0.42) + " " + Svg.num(x + 0.04) + " " + Svg.num(h * 0.36) + " "
-                + Svg.num(x) + " " + Svg.num(h * 0.12) + "Z", "fill", "#ffffff", "fill-opacity", 0.22, "stroke", "#0b1d20", "stroke-opacity", 0.22, "stroke-width", 0.004);
+                + Svg.num(x) + " " + Svg.num(h * 0.12) + "Z", "fill", "#ffffff", "fill-opacity", 0.16, "stroke", "#0b1d20", "stroke-opacity", 0.35, "stroke-width", 0.004);
             svg.el("path", "d", "M" + Svg.num(x - 0.06) + " " + Svg.num(-h * 0.3) + "C" + Svg.num(x - 0.02) + " " + Svg.num(-h * 0.05) + " " + Svg.num(x - 0.02) + " "
                 + Svg.num(h * 0.25) + " " + Svg.num(x - 0.06) + " " + Svg.num(h * 0.5), "fill", "none", "stroke", "#0b1d20", "stroke-opacity", 0.28, "stroke-width", 0.005);
         }

@@ -36,7 +36,7 @@ public enum Form implements Named {
     LION("lion", 0.40, Shape.LION),
     TRIGGER("trigger", 0.50, Shape.TRIGGER),
     FILEFISH("filefish", 0.44, Shape.FILEFISH),
-    PUFFER("puffer", 0.40, Shape.PUFFER),
+    PUFFER("puffer", 0.46, Shape.PUFFER),
     BOX("box", 0.44, Shape.PUFFER),
     MORAY("moray", 0.07, Shape.MORAY),
     FROG("frog", 0.62, Shape.FROG),
