@@ -1,23 +1,30 @@
 package pelluna.core.catalogue;
 
-/** Levenshtein (1966) distance: least number of single letters put in, taken out or changed. O(n·m). */
-final class EditDistance {
+/**
+ * Least number of single letters put in, taken out, changed or swapped with their neighbour: Levenshtein (1966) with Damerau's (1964) swap, in the form
+ * where no stretch is edited twice (optimal string alignment). O(n·m).
+ */
+public final class EditDistance {
     private EditDistance() { }
 
-    static int between(String a, String b) {
-        int[] row = new int[b.length() + 1];
+    /** 0 for equal words; case counts. */
+    public static int between(String a, String b) {
+        int[][] d = new int[a.length() + 1][b.length() + 1];
+        for (int i = 0; i <= a.length(); i++) {
+            d[i][0] = i;
+        }
         for (int j = 0; j <= b.length(); j++) {
-            row[j] = j;
+            d[0][j] = j;
         }
         for (int i = 1; i <= a.length(); i++) {
-            int diagonal = row[0];
-            row[0] = i;
             for (int j = 1; j <= b.length(); j++) {
-                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
-                diagonal = row[j];
-                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
+                int change = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
+                d[i][j] = Math.min(d[i - 1][j - 1] + change, Math.min(d[i - 1][j], d[i][j - 1]) + 1);
+                if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1)) {
+                    d[i][j] = Math.min(d[i][j], d[i - 2][j - 2] + 1);
+                }
             }
         }
-        return row[b.length()];
+        return d[a.length()][b.length()];
     }
 }

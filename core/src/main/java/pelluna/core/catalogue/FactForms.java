@@ -52,6 +52,7 @@ public final class FactForms {
         need("captive", "{captiveBred:f=bred|wild only}", "bred", "bred or wild only, as the trade offers it"),
         may("partner", "{partner:t}", "pistol shrimp", "whom it lives with"),
         may("together", "{allAtOnce:f=all at once|one by one}", "all at once", "for a genus"),
+        may("helps", "{helps:l}", "film algae, flatworms", "what keepers want it for, as odds and not as a promise"),
         may("buying", "{buying:t}", "look for a full belly behind the head", "what to look at on this fish beyond the usual"),
         may("confused", "{confusedWith:t}", "Amphiprion percula = thicker black edges", "look-alikes and how to tell them, parted by ' | '"),
         need("look", "{look:t}", "surgeon; body 1f44cc; fins ffdd22", "how it is drawn"),

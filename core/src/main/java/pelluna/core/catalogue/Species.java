@@ -18,6 +18,7 @@ import pelluna.core.tank.ReefLife;
  * @param reefLife   what it does to each kind of other life; a missing kind is left alone
  * @param skill      1 easy to 4 for the seasoned
  * @param allAtOnce  whether several of its genus go in on one day, so that nobody owns ground yet
+ * @param helps      what keepers want it for; odds, not promises
  * @param buying     what to look at on this fish beyond the usual
  * @param facts      the facts as written, by key, for showing and for their sources
  */
@@ -25,7 +26,7 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
                       String genus, String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
                       double mouthShare, Map<ReefLife, ReefRisk> reefLife, Needs needs, Jumps jumping, Set<Habit> habits,
                       Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner, boolean allAtOnce,
-                      Optional<String> buying, Appearance appearance, Disputes disputes, Map<String, Fact> facts) {
+                      Set<Help> helps, Optional<String> buying, Appearance appearance, Disputes disputes, Map<String, Fact> facts) {
 
     /** Adult length usual in captivity and record, cm; mass; growth; lifespan in years. */
     public record Size(double usualCm, double recordCm, BodyMass mass, double growthPerYear, double lifespanYears) {
@@ -94,6 +95,7 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         reefLife = Map.copyOf(reefLife);
         habits = Set.copyOf(habits);
         hazards = Set.copyOf(hazards);
+        helps = Set.copyOf(helps);
         facts = Map.copyOf(facts);
     }
 

@@ -29,7 +29,7 @@ final class SpeciesReader {
             mouth(), ReefText.read(facts.from("reefLife")), needs(), facts.word(Jumps.class, "jumps"), facts.words(Habit.class, "habits"),
             facts.words(Hazard.class, "keeperHazards"),
             new Species.Health(facts.words(Leaning.class, "diseaseLeanings"), facts.flag("copperSensitive", "sensitive")), facts.whole("skill", 1, 4),
-            facts.flag("captiveBred", "bred"), facts.text("partner"), facts.flag("allAtOnce", "all at once"), facts.text("buying"), appearance(),
+            facts.flag("captiveBred", "bred"), facts.text("partner"), facts.flag("allAtOnce", "all at once"), facts.words(Help.class, "helps"), facts.text("buying"), appearance(),
             new Species.Disputes(facts.dispute("roomDispute", "less", "more").orElseThrow(), facts.dispute("companyDispute", "bold", "cautious"),
                 facts.dispute("reefDispute", "trusting", "wary")), all);
     }

@@ -21,15 +21,16 @@ class ArchitectureTest {
             .layer("units").definedBy("..units..").layer("growth").definedBy("..growth..").layer("tank").definedBy("..tank..")
             .layer("catalogue").definedBy("..catalogue..").layer("plan").definedBy("..plan..").layer("tension").definedBy("..tension..")
             .layer("capacity").definedBy("..capacity..").layer("sieve").definedBy("..sieve..").layer("introduction").definedBy("..introduction..")
-            .layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
+            .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
+            .whereLayer("search").mayNotBeAccessedByAnyLayer()
             .whereLayer("assessment").mayNotBeAccessedByAnyLayer()
             .whereLayer("arrivals").mayOnlyBeAccessedByLayers("assessment")
             .whereLayer("introduction").mayOnlyBeAccessedByLayers("arrivals", "assessment")
-            .whereLayer("sieve").mayOnlyBeAccessedByLayers("arrivals", "assessment")
+            .whereLayer("sieve").mayOnlyBeAccessedByLayers("search", "arrivals", "assessment")
             .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
             .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
-            .whereLayer("plan").mayOnlyBeAccessedByLayers("tension", "capacity", "sieve", "arrivals", "assessment")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("plan", "tension", "capacity", "sieve", "introduction", "arrivals", "assessment")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "tension", "capacity", "sieve", "arrivals", "assessment")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "plan", "tension", "capacity", "sieve", "introduction", "arrivals", "assessment")
             .check(CORE);
     }
 

@@ -1,0 +1,23 @@
+package pelluna.core.search;
+
+import java.util.List;
+
+/**
+ * What a keeper typed, as Pelluna took it.
+ *
+ * @param criteria  what must be so
+ * @param names     words that are taken for parts of names
+ * @param onlyFits  whether only what fits the tank was asked for
+ * @param readAs    words that were taken for others: 'tnag' read as 'tang'
+ */
+public record Question(List<Criterion> criteria, List<String> names, boolean onlyFits, List<String> readAs) {
+    public Question {
+        criteria = List.copyOf(criteria);
+        names = List.copyOf(names);
+        readAs = List.copyOf(readAs);
+    }
+
+    public boolean isEmpty() {
+        return criteria.isEmpty() && names.isEmpty() && !onlyFits;
+    }
+}

@@ -1,0 +1,100 @@
+package pelluna.core.search;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.sieve.Sieve;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
+
+/** Finds species as people ask for them, each judged for one tank, best fit first. Made once for a catalogue: it holds the index of its words. */
+public final class Search {
+    private static final double BY_WHOLE_NAME = 1;
+    private static final double BY_ALL_WORDS = 0.95;
+
+    private final Catalogue catalogue;
+    private final Words words;
+
+    public Search(Catalogue catalogue) {
+        this.catalogue = catalogue;
+        this.words = new Words(catalogue, new Terms(Measures.metric(), Stance.CUSTOMARY).words());
+    }
+
+    /** Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)). */
+    public Answer ask(String typed, Plan plan, Measures say) {
+        Question question = new QuestionReader(new Terms(say, plan.stance()), words).read(typed);
+        List<String> all = Words.tokens(typed).stream().filter(t -> !Words.empty(t)).map(t -> words.meant(t).orElse(t)).toList();
+        List<Found> found = new ArrayList<>();
+        for (Species s : catalogue.all()) {
+            double match = match(s, question, all, typed);
+            if (match > 0) {
+                found.add(new Found(s, verdict(s, plan, say), match, buts(s, question, match)));
+            }
+        }
+        boolean relaxed = found.isEmpty() && question.criteria().size() > 1;
+        if (relaxed) {
+            nearest(question, found, plan, say);
+        }
+        if (question.onlyFits()) {
+            found.removeIf(f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
+        }
+        found.sort(Comparator.comparing((Found f) -> f.match() == BY_WHOLE_NAME ? 0 : 1).thenComparing(f -> f.verdict().outcome())
+            .thenComparing(Found::match, Comparator.reverseOrder()).thenComparing(f -> f.verdict().fitsIf().size())
+            .thenComparing(f -> f.verdict().findings().size()).thenComparing(f -> f.species().name()));
+        return new Answer(question, found, relaxed);
+    }
+
+    /** What the Sieve says of one of a species, bought at its usual size, in the tank with its residents. */
+    public static Verdict verdict(Species s, Plan plan, Measures say) {
+        return Sieve.sift(plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), say);
+    }
+
+    private double match(Species s, Question question, List<String> all, String typed) {
+        if (catalogue.find(typed).filter(s::equals).isPresent()) {
+            return BY_WHOLE_NAME;
+        }
+        if (!all.isEmpty() && all.stream().allMatch(t -> words.goesBy(s, t))) {
+            return BY_ALL_WORDS;
+        }
+        if (question.criteria().isEmpty() && !question.names().isEmpty() || !question.names().stream().allMatch(t -> words.goesBy(s, t))) {
+            return 0;
+        }
+        double match = 0.9;
+        for (Criterion c : question.criteria()) {
+            match *= c.match().applyAsDouble(s);
+        }
+        return match;
+    }
+
+    private static List<String> buts(Species s, Question question, double match) {
+        return match >= BY_ALL_WORDS ? List.of()
+            : question.criteria().stream().filter(c -> c.match().applyAsDouble(s) < 0.8).map(c -> "only nearly: " + c.understood()).toList();
+    }
+
+    /** The species that are most of what was asked for, if nothing is all of it: at least half, and as many as any. */
+    private void nearest(Question question, List<Found> found, Plan plan, Measures say) {
+        int asked = question.criteria().size();
+        int best = (asked + 1) / 2;
+        for (Species s : catalogue.all()) {
+            if (question.names().stream().allMatch(t -> words.goesBy(s, t))) {
+                best = Math.max(best, holds(s, question));
+            }
+        }
+        for (Species s : catalogue.all()) {
+            if (holds(s, question) == best && question.names().stream().allMatch(t -> words.goesBy(s, t))) {
+                found.add(new Found(s, verdict(s, plan, say), 0.5 * best / asked,
+                    question.criteria().stream().filter(c -> c.match().applyAsDouble(s) == 0).map(c -> "not: " + c.understood()).toList()));
+            }
+        }
+    }
+
+    private static int holds(Species s, Question question) {
+        return (int) question.criteria().stream().filter(c -> c.match().applyAsDouble(s) > 0).count();
+    }
+}

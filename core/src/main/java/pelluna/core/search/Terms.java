@@ -1,0 +1,279 @@
+package pelluna.core.search;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+import pelluna.core.catalogue.GroupLife;
+import pelluna.core.catalogue.Guild;
+import pelluna.core.catalogue.Habit;
+import pelluna.core.catalogue.Harm;
+import pelluna.core.catalogue.Hazard;
+import pelluna.core.catalogue.Help;
+import pelluna.core.catalogue.Jumps;
+import pelluna.core.catalogue.Look;
+import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.catalogue.Swims;
+import pelluna.core.catalogue.Zone;
+import pelluna.core.tank.ReefLife;
+import pelluna.core.units.Convert;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/**
+ * The phrases that people use for what a fish is like, each with what it asks of a species; tried in this order, the first that matches takes its words.
+ * Limits of words such as 'small' are Pelluna's judgement.
+ */
+final class Terms {
+    /** A phrase and what it asks for. */
+    record Term(Pattern phrase, Function<MatchResult, List<Criterion>> asks) { }
+
+    private static final double SMALL_CM = 10;
+    private static final double TINY_CM = 5;
+    private static final double LARGE_CM = 20;
+    private static final double NANO_LITRES = 80;
+    private static final String NUMBER = "(\\d+(?:[.,]\\d+)?) ?";
+    private static final String LENGTH = NUMBER + "(cm|centimet(?:re|er)s?|mm|in|inch|inches|\")(?= |$)";
+    private static final String VOLUME = NUMBER + "(l|lit(?:re|er)s?|gal|gals|gallons?)(?= |$)";
+    private static final String MOST = "(?:(?:that |which )?(?:stays?|staying|grows?|growing|gets?|remains?|is)? ?(?:to )?(?:under|below|less than|smaller than|shorter than|at most|up to|no more than|not over|max|maximum|within|<)) ";
+    private static final String LEAST = "(?:(?:that |which )?(?:grows?|gets?|is)? ?(?:to )?(?:over|above|more than|larger than|bigger than|longer than|at least|min|>)) ";
+    private static final String NOT = "(?:(?:that |which |who )?(?:does not|doesnt|don't|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
+    private static final String LIFE = "(corals?|sps|small polyp corals?|lps|large polyp corals?|soft corals?|softies|zoas?|zoanthids?|palys?|clams?|anemones?|nems?|shrimps?|prawns?|crabs?|hermits?"
+        + "|snails?|urchins?|stars?|starfish|cucumbers?|tube worms?|feather dusters?|fan worms?|sponges?|inverts?|invertebrates?|clean ?up crews?|cuc|reef)";
+
+    private final Measures say;
+    private final Stance stance;
+    private final List<Term> all = new ArrayList<>();
+
+    Terms(Measures say, Stance stance) {
+        this.say = say;
+        this.stance = stance;
+        room();
+        reef();
+        food();
+        manners();
+        habits();
+        looks();
+        size();
+    }
+
+    List<Term> all() {
+        return all;
+    }
+
+    /** Every word that a phrase may hold, for reading misspelt ones. */
+    Set<String> words() {
+        Set<String> words = new LinkedHashSet<>();
+        for (Term t : all) {
+            Pattern.compile("[a-z]{3,}").matcher(t.phrase().pattern().replaceAll("\\\\[a-zA-Z]", " ").replaceAll("\\(\\?[:=]", "(").replaceAll("([a-z]+)s\\?", "$1 $1s"))
+                .results().map(MatchResult::group).forEach(words::add);
+        }
+        return words;
+    }
+
+    private void add(String phrase, Function<MatchResult, Criterion> asks) {
+        all.add(new Term(Pattern.compile("(?<= |^)" + phrase + "(?= |$)"), asks.andThen(List::of)));
+    }
+
+    private void is(String phrase, String understood, java.util.function.Predicate<Species> test) {
+        add(phrase, m -> Criterion.when(understood, test));
+    }
+
+    private void graded(String phrase, String understood, java.util.function.ToDoubleFunction<Species> match) {
+        add(phrase, m -> new Criterion(understood, match));
+    }
+
+    private void room() {
+        add("(?:needs? )?" + LEAST + VOLUME + "(?: tanks?)?", m -> {
+            double litres = litres(m.group(1), m.group(2));
+            return Criterion.when("needs at least " + say.volume(litres), s -> s.room().litres().at(stance) >= litres);
+        });
+        add("(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?(?:" + MOST + ")?" + VOLUME + "(?: (?:tanks?|aquariums?|nano|reef))*", m -> {
+            double litres = litres(m.group(1), m.group(2));
+            return Criterion.when("lives in " + say.volume(litres) + " (" + stance.title() + ")", s -> s.room().litres().at(stance) <= litres);
+        });
+        add(LEAST + LENGTH, m -> {
+            double cm = cm(m.group(1), m.group(2));
+            return Criterion.when("grows to " + say.length(cm) + " at least", s -> s.size().usualCm() >= cm);
+        });
+        add("(?:" + MOST + ")?" + LENGTH, m -> {
+            double cm = cm(m.group(1), m.group(2));
+            return Criterion.when("grows to " + say.length(cm) + " at most", s -> s.size().usualCm() <= cm);
+        });
+    }
+
+    private void reef() {
+        String and = "(?:(?: and | or | with |, ?| & )" + LIFE + ")?";
+        String them = LIFE + and + and;
+        all.add(new Term(Pattern.compile("(?<= |^)(reef|coral|invert)s?[ -]?safe(?:(?: with| for| around)? " + them + ")?(?= |$)"), m -> {
+            List<Criterion> asked = new ArrayList<>();
+            asked.add(spares("reef".equals(m.group(1)) || "coral".equals(m.group(1)) ? "corals" : "inverts"));
+            named(m, 2, asked);
+            return asked;
+        }));
+        all.add(new Term(Pattern.compile("(?<= |^)(?:safe|ok|okay|fine|good|gentle|peaceful|lives?) (?:with|for|around|to) (?:my |the )?" + them + "(?= |$)"), m -> named(m, 1, new ArrayList<>())));
+        all.add(new Term(Pattern.compile("(?<= |^)(?:that |which )?(?:leaves?|leaving|spares?) (?:my |the )?" + them + "(?: alone| be)?(?= |$)"), m -> named(m, 1, new ArrayList<>())));
+        all.add(new Term(Pattern.compile("(?<= |^)" + NOT + "(?:eats?|eating|nips?|picks?|picking|harms?|bothers?|touch(?:es)?|attacks?|hurts?) ?(?:at |on )?(?:my |the )?" + them + "(?= |$)"),
+            m -> named(m, 1, new ArrayList<>())));
+        all.add(new Term(Pattern.compile("(?<= |^)with " + them + "(?= |$)"), m -> named(m, 1, new ArrayList<>())));
+    }
+
+    private static List<Criterion> named(MatchResult m, int from, List<Criterion> asked) {
+        for (int i = from; i <= m.groupCount(); i++) {
+            if (m.group(i) != null) {
+                asked.add(spares(m.group(i)));
+            }
+        }
+        return asked;
+    }
+
+    private static Criterion spares(String word) {
+        Set<ReefLife> kinds = java.util.EnumSet.copyOf(kinds(word));
+        String plain = English.list(kinds.stream().map(ReefLife::plain).toList());
+        return new Criterion("leaves " + plain + " alone, or nearly", s -> {
+            Harm worst = kinds.stream().map(s::harmTo).max(java.util.Comparator.naturalOrder()).orElse(Harm.LEAVES_ALONE);
+            return worst == Harm.LEAVES_ALONE ? 1 : worst == Harm.KNOWN ? 0.5 : 0;
+        });
+    }
+
+    private static Set<ReefLife> kinds(String word) {
+        String w = word.replaceAll("s$", "");
+        return switch (w) {
+            case "coral", "reef" -> Set.of(ReefLife.SMALL_POLYP_CORALS, ReefLife.LARGE_POLYP_CORALS, ReefLife.SOFT_CORALS, ReefLife.ZOANTHIDS);
+            case "sp", "small polyp coral" -> Set.of(ReefLife.SMALL_POLYP_CORALS);
+            case "lp", "large polyp coral" -> Set.of(ReefLife.LARGE_POLYP_CORALS);
+            case "soft coral", "softie" -> Set.of(ReefLife.SOFT_CORALS);
+            case "zoa", "zoanthid", "paly" -> Set.of(ReefLife.ZOANTHIDS);
+            case "clam" -> Set.of(ReefLife.CLAMS);
+            case "anemone", "nem" -> Set.of(ReefLife.ANEMONES);
+            case "shrimp", "prawn" -> Set.of(ReefLife.SHRIMP);
+            case "crab", "hermit" -> Set.of(ReefLife.CRABS);
+            case "snail" -> Set.of(ReefLife.SNAILS);
+            case "urchin" -> Set.of(ReefLife.URCHINS);
+            case "star", "starfish" -> Set.of(ReefLife.STARS);
+            case "cucumber" -> Set.of(ReefLife.CUCUMBERS);
+            case "tube worm", "feather duster", "fan worm" -> Set.of(ReefLife.TUBE_WORMS);
+            case "sponge" -> Set.of(ReefLife.SPONGES);
+            case "clean up crew", "cleanup crew", "cuc" -> Set.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS, ReefLife.STARS);
+            default -> Set.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS, ReefLife.URCHINS, ReefLife.STARS, ReefLife.TUBE_WORMS);
+        };
+    }
+
+    private void food() {
+        Map<String, String> helps = new LinkedHashMap<>();
+        helps.put("(?:hair|turf|green|nuisance) algae", "hair algae");
+        helps.put("bubble algae|valonia", "bubble algae");
+        helps.put("film algae|film|diatoms?|brown algae", "film algae");
+        helps.put("aiptasias?|glass anemones?", "aiptasia");
+        helps.put("flat ?worms?|planaria", "flatworms");
+        helps.put("pyramid snails?|pyramidellids?", "pyramid snails");
+        helps.put("bristle ?worms?", "bristle worms");
+        helps.put("parasites?", "parasites");
+        helps.forEach((phrase, help) -> is("(?:that |which )?(?:eats?|eating|picks?|controls?|against|for|clean(?:s|ing)?)? ?(?:off )?(?:" + phrase + ")(?: eaters?| eating| control| pickers?)?",
+            "is kept for " + help + ", with luck", s -> s.helps().contains(pelluna.core.units.Named.find(Help.class, help).orElseThrow())));
+        is("(?:that |which )?(?:eats? |eating |grazes? )?(?:algae|seaweed|macro ?algae)(?: eaters?| eating| grazers?)?|grazers?|herbivores?|vegetarians?", "grazes algae or film",
+            s -> s.diet().guild() == Guild.GRAZER || s.diet().guild() == Guild.FILM || s.diet().algaeDaily());
+        is("(?:sand[ -]?sifters?|sand[ -]?sifting|sifts? sand|cleans? (?:the )?sand|sand cleaners?)", "sifts sand", s -> s.diet().guild() == Guild.SAND_SIFTER);
+        is("(?:cleaners?|cleaner fish|cleans? other fish)", "cleans other fish", s -> s.habits().contains(Habit.PICKS_PARASITES));
+        is("(?:planktivores?|plankton (?:eaters?|feeders?)|eats? plankton)", "eats plankton", s -> s.diet().guild() == Guild.PLANKTON);
+        is("(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)", "eats other fish", s -> s.mouthShare() >= 0.25);
+        is(NOT + "(?:eats?|eating) (?:other |small |my )*fish", "eats no fish to speak of", s -> s.mouthShare() < 0.2);
+        is("(?:pod|copepod)s?[ -]?(?:eaters?|eating|hunters?)|eats? (?:co)?pods", "lives on pods", s -> s.diet().pods() > 0);
+        is("(?:coral[ -]?eaters?|corallivores?|eats? corals?)", "eats coral", s -> s.diet().guild() == Guild.CORALS);
+        is("(?:easy|easily) (?:to feed|fed)|eats? (?:anything|flakes?|pellets?|frozen)", "is easy to feed", s -> s.diet().hard() <= 2);
+    }
+
+    private void manners() {
+        is("(?:semi[ -]?aggressive)", "has a temper, within limits (boldness 3)", s -> s.manner().bold() == 3);
+        graded("(?:very |really |quite )?(?:peaceful|calm|gentle|mild|friendly|docile|community|placid|" + NOT + "(?:aggressive|mean|nasty|territorial|a bully|bullying|fights?|fighting))(?: fish)?",
+            "is peaceful", Terms::peaceful);
+        is("(?:aggressive|mean|nasty|bold|boisterous|feisty|territorial|tough|bully)", "is bold", s -> s.manner().bold() >= 4);
+        is("(?:shy|timid|secretive)", "is shy", s -> s.manner().timid() >= 4);
+        is("(?:easy|hardy|beginners?|beginner friendly|for beginners|first fish|simple|robust|tough as nails|bulletproof)(?: fish)?", "is easy", s -> s.skill() == 1);
+        is("(?:hard|difficult|expert|experts? only|challenging)", "is for the seasoned", s -> s.skill() >= 3);
+        is("(?:pairs?|in pairs?|mated|couples?|two of)", "lives in pairs", s -> s.social().life() == GroupLife.PAIR || s.social().life() == GroupLife.ALONE_OR_PAIR);
+        is("(?:shoals?|shoaling|schools?|schooling|groups?|in (?:a )?(?:group|shoal|school)s?)", "lives in a group",
+            s -> s.social().life() == GroupLife.SHOAL || s.social().life() == GroupLife.HAREM);
+        is("(?:(?:captive|tank)[ -]?(?:bred|raised)|aquacultured|farmed|bred)", "is to be had captive-bred", Species::captiveBred);
+        is("(?:wild[ -]?caught|from the wild)", "comes from the wild", s -> !s.captiveBred());
+    }
+
+    /** 1 for the mild, half for those with some temper that leave others be, 0 for the rest and for fish eaters. Pelluna's judgement. */
+    private static double peaceful(Species s) {
+        Species.Manner m = s.manner();
+        boolean calm = m.smaller() <= 1 && m.newcomers() <= 2 && s.mouthShare() < 0.25;
+        return calm && m.bold() <= 2 ? 1 : calm && m.bold() == 3 ? 0.5 : 0;
+    }
+
+    private void habits() {
+        is("(?:no jumpers?|" + NOT + "(?:jumps?|jumping|jumpers?|carpet surf)|open[ -]?top(?:ped)?)", "seldom jumps", s -> s.jumping() == Jumps.SELDOM);
+        is("(?:jumps?|jumpers?|jumping)", "jumps", s -> s.jumping() == Jumps.OFTEN);
+        is("(?:" + NOT + "(?:venom|venomous|poisonous|toxic|dangerous)|harmless)", "is harmless to its keeper", s -> s.hazards().isEmpty());
+        is("(?:venomous|poisonous|stings?|stinging|dangerous)", "can hurt its keeper", s -> s.hazards().contains(Hazard.VENOMOUS_SPINES) || s.hazards().contains(Hazard.FANGS));
+        is("(?:no sand|without sand|bare[ -]?bottom)(?: tanks?)?", "needs no sand", s -> s.needs().sandCm() == 0);
+        is("(?:burrows?|burrowing|burrowers?|digs?|diggers?)", "burrows or digs", s -> s.place().swims() == Swims.BURROWS || s.habits().contains(Habit.DIGS));
+        is("(?:bottom[ -]?dwell(?:ers?|ing)|bottom fish|on the (?:bottom|sand)|sand[ -]?dwell(?:ers?|ing))", "lives on the bottom",
+            s -> s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE));
+        is("(?:open water|mid[ -]?water|free[ -]?swimming|swims? in the open|active swimmers?)", "swims in open water", s -> s.place().zones().contains(Zone.OPEN_WATER));
+        is("(?:caves?|cave[ -]?dwell(?:ers?|ing))", "lives in caves", s -> s.place().zones().contains(Zone.CAVES));
+        is("(?:perch(?:es|ing)?|sits?|sitting)(?: on rocks?)?", "perches", s -> s.place().swims() == Swims.PERCHES);
+        is("(?:pistol shrimp (?:goby|gobies|partners?)|shrimp gob(?:y|ies)|(?:with|lives with|partners?) (?:a )?pistol shrimp)", "lives with a pistol shrimp",
+            s -> s.partner().filter(p -> p.contains("pistol shrimp")).isPresent());
+        is("(?:hosts?|hosting|lives in) (?:an? )?anemones?", "lives with an anemone", s -> s.partner().filter(p -> p.contains("anemone")).isPresent());
+        is("(?:cold|cool|temperate)(?: ?water)?", "likes it cool", s -> s.needs().warmestC() <= 25);
+    }
+
+    private void looks() {
+        is("(?:stripes|striped|stripey|lines|lined)", "is striped", s -> marks(s, Look.Kind.STRIPES, Look.Kind.STRIPE));
+        is("(?:bars|barred|bands|banded)", "is barred", s -> marks(s, Look.Kind.BARS, Look.Kind.BAR));
+        is("(?:spots|spotted|spotty|dots|dotted|polka(?: dots?)?|freckles|freckled)", "is spotted", s -> marks(s, Look.Kind.SPOTS));
+        Map<String, Colour> colours = new LinkedHashMap<>();
+        for (Colour c : Colour.values()) {
+            colours.put(c.word(), c);
+        }
+        colours.putAll(Map.of("gold", Colour.YELLOW, "golden", Colour.YELLOW, "lemon", Colour.YELLOW, "violet", Colour.PURPLE, "magenta", Colour.PURPLE, "lavender", Colour.PURPLE,
+            "scarlet", Colour.RED, "silver", Colour.GREY, "gray", Colour.GREY, "neon", Colour.BLUE));
+        add("(?:something |anything |mostly |bright |brightly )?(" + String.join("|", colours.keySet()) + ")(?: colou?red| ones?| fish| and)?", m -> {
+            Colour colour = colours.get(m.group(1));
+            return new Criterion("is " + colour.word() + ", at least in part", s -> Colour.of(s.look()).contains(colour) ? named(s, m.group(1)) ? 1 : 0.8 : 0);
+        });
+        is("(?:colou?rful|bright|showy|pretty)", "is colourful", s -> Colour.of(s.look()).stream().anyMatch(c -> c.ordinal() <= Colour.PINK.ordinal()));
+    }
+
+    private static boolean named(Species s, String word) {
+        return s.commonNames().stream().anyMatch(n -> n.toLowerCase(java.util.Locale.ROOT).contains(word));
+    }
+
+    private static boolean marks(Species s, Look.Kind... kinds) {
+        Set<Look.Kind> wanted = Set.of(kinds);
+        Map<Look.Kind, Long> found = s.look().marks().stream().collect(Collectors.groupingBy(Look.Mark::kind, Collectors.counting()));
+        return found.entrySet().stream().anyMatch(e -> wanted.contains(e.getKey()) && (e.getValue() >= 2 || e.getKey().ordinal() >= Look.Kind.BARS.ordinal() || e.getKey() == Look.Kind.SPOTS));
+    }
+
+    private void size() {
+        is("(?:tiny|micro|pico)(?: fish)?", "is tiny, " + say.length(TINY_CM) + " at most", s -> s.size().usualCm() <= TINY_CM);
+        is("nano(?: (?:fish|tanks?|reef))?", "suits a nano of " + say.volume(NANO_LITRES), s -> s.room().litres().at(stance) <= NANO_LITRES);
+        graded("(?:small|little|smallish|dwarf|mini)(?: fish)?", "is small, about " + say.length(SMALL_CM) + " at most",
+            s -> s.size().usualCm() <= SMALL_CM ? 1 : s.size().usualCm() <= 1.3 * SMALL_CM ? 0.5 : 0);
+        is("(?:medium|medium[ -]sized|mid[ -]?size)(?: fish)?", "is of middling size", s -> s.size().usualCm() > 8 && s.size().usualCm() < LARGE_CM);
+        is("(?:large|big|huge|show)(?: fish)?", "is large, " + say.length(LARGE_CM) + " at least", s -> s.size().usualCm() >= LARGE_CM);
+    }
+
+    private static double litres(String number, String unit) {
+        double n = Double.parseDouble(number.replace(',', '.'));
+        return unit.startsWith("g") ? Convert.litresFromGallons(n) : n;
+    }
+
+    private static double cm(String number, String unit) {
+        double n = Double.parseDouble(number.replace(',', '.'));
+        return unit.startsWith("i") || unit.equals("\"") ? Convert.cmFromInches(n) : unit.equals("mm") ? n / 10 : n;
+    }
+}
