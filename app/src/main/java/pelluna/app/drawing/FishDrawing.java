@@ -7,6 +7,9 @@ import pelluna.core.catalogue.Species;
 
 /** Draws a fish from its data: form, colours, marks. Unit length, facing left; the caller scales. */
 public final class FishDrawing {
+    private static final String EDGE = "#10272c";
+    private static final double EDGE_SEEN = 0.45;
+    private static final double EDGE_WIDTH = 0.007;
     private static final double GOLDEN = 0.618034;
 
     private FishDrawing() { }
@@ -38,8 +41,18 @@ public final class FishDrawing {
     public static String alone(Look look, String label, int width, String id) {
         double half = halfHeight(look);
         return new Svg().open("svg", "viewBox", "-0.13 " + Svg.num(-half) + " 1.16 " + Svg.num(2 * half), "width", width, "height",
-                (int) Math.round(width * 2 * half / 1.16), "class", "fish", "role", "img", "aria-label", label)
+                heightFor(look, width), "class", "fish", "role", "img", "aria-label", label)
             .add(unit(look, id)).close("svg").toString();
+    }
+
+    /** A picture file of a look, which a browser fetches by itself when it comes into view. */
+    public static String file(Look look, int width) {
+        return alone(look, "", width, "fish").replaceFirst("<svg ", "<svg xmlns=\"http://www.w3.org/2000/svg\" ");
+    }
+
+    /** Height that goes with a width, so that a page can keep the place. */
+    public static int heightFor(Look look, int width) {
+        return (int) Math.round(width * 2 * halfHeight(look) / 1.16);
     }
 
     /** Half of the height that the fish with its fins takes, in shares of its length. */
@@ -67,7 +80,7 @@ public final class FishDrawing {
         FishForms.Outline o = FishForms.of(look.form());
         String clip = "clip-" + id;
         Svg svg = new Svg().open("g", "class", "fish");
-        svg.el("path", "d", o.tail(), "fill", look.tail(), "class", "edge");
+        svg.el("path", "d", o.tail(), "fill", look.tail(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
         edge(svg, look, Look.Kind.TAIL_EDGE, o.tail());
         for (Look.Mark mark : look.marks()) {
             if (outside(mark)) {
@@ -75,10 +88,10 @@ public final class FishDrawing {
             }
         }
         if (!o.behind().isEmpty()) {
-            svg.el("path", "d", o.behind(), "fill", look.fins(), "class", "edge");
+            svg.el("path", "d", o.behind(), "fill", look.fins(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
         }
         if (!o.fins().isBlank()) {
-            svg.el("path", "d", o.fins(), "fill", look.fins(), "class", "edge");
+            svg.el("path", "d", o.fins(), "fill", look.fins(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
             edge(svg, look, Look.Kind.FRINGE, o.fins());
         }
         for (Look.Mark mark : look.marks()) {
@@ -86,7 +99,7 @@ public final class FishDrawing {
                 mark(svg, mark, o);
             }
         }
-        svg.el("path", "d", o.body(), "fill", look.body(), "class", "edge");
+        svg.el("path", "d", o.body(), "fill", look.body(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
         svg.open("clipPath", "id", clip).el("path", "d", o.body()).close("clipPath");
         svg.open("g", "clip-path", "url(#" + clip + ")");
         look.marks().stream().filter(m -> !outside(m) && !onFin(m)).forEach(m -> mark(svg, m, o));

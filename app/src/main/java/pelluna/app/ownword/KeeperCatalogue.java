@@ -3,6 +3,7 @@ package pelluna.app.ownword;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 import org.slf4j.Logger;
@@ -14,6 +15,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
+import pelluna.core.search.Search;
 
 /** The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule reads this one. */
 @Component
@@ -26,14 +28,21 @@ public class KeeperCatalogue {
     private final OwnSpeciesRows species;
     private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
 
-    /** The catalogue last made for a keeper, and the words that it was made of. */
-    private record Laid(OwnWord word, Catalogue catalogue) { }
+    private final Search shippedSearch;
+
+    /** The catalogue last made for a keeper, the words that it was made of, and its index. */
+    private record Laid(OwnWord word, Catalogue catalogue, Search search) {
+        Laid(OwnWord word, Catalogue catalogue) {
+            this(word, catalogue, new Search(catalogue));
+        }
+    }
 
     KeeperCatalogue(Catalogue shipped, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species) {
         this.shipped = shipped;
         this.keeper = keeper;
         this.facts = facts;
         this.species = species;
+        this.shippedSearch = new Search(shipped);
     }
 
     /** Without anybody's own word. */
@@ -43,12 +52,20 @@ public class KeeperCatalogue {
 
     @Transactional(readOnly = true)
     public Catalogue get() {
+        return laid().map(Laid::catalogue).orElse(shipped);
+    }
+
+    /** The search over the same catalogue. */
+    @Transactional(readOnly = true)
+    public Search search() {
+        return laid().map(Laid::search).orElse(shippedSearch);
+    }
+
+    private Optional<Laid> laid() {
         Long id = keeper.get().id();
         OwnWord word = word(id);
-        if (word.isEmpty()) {
-            return shipped;
-        }
-        return laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : new Laid(word, lay(word))).catalogue();
+        return word.isEmpty() ? Optional.empty()
+            : Optional.of(laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : new Laid(word, lay(word))));
     }
 
     OwnWord word(Long id) {

@@ -23,12 +23,14 @@ public class OwnWordDesk {
     private final CurrentKeeper keeper;
     private final OwnFacts facts;
     private final OwnSpeciesRows species;
+    private final List<OwnWordGuard> guards;
 
-    OwnWordDesk(KeeperCatalogue catalogue, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species) {
+    OwnWordDesk(KeeperCatalogue catalogue, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species, List<OwnWordGuard> guards) {
         this.catalogue = catalogue;
         this.keeper = keeper;
         this.facts = facts;
         this.species = species;
+        this.guards = guards;
     }
 
     @Transactional(readOnly = true)
@@ -66,7 +68,7 @@ public class OwnWordDesk {
         if (merged.facts().size() > MOST) {
             throw new CatalogueException("your word", "more than " + MOST + " facts of your own");
         }
-        catalogue.shipped().with(merged);
+        guard(merged);
         more.species().forEach(s -> {
             if (species.findByKeeperIdAndScientificName(id, s.scientificName()).isEmpty()) {
                 species.save(new OwnSpeciesEntity(id, s.scientificName(), s.family(), s.like()));
@@ -112,19 +114,39 @@ public class OwnWordDesk {
         take(new OwnWord(List.of(own), List.of(new OwnWord.OwnFact(own.scientificName(), "names", commonNames))), "");
     }
 
-    /** Back to Pelluna's fact. */
-    @Transactional
-    public void takeBack(String scientificName, String fact) {
-        facts.findByKeeperIdAndScientificNameAndFact(keeper.get().id(), scientificName, fact).ifPresent(facts::delete);
+    private void guard(OwnWord word) {
+        Catalogue candidate = catalogue.shipped().with(word);
+        guards.forEach(g -> g.check(candidate));
     }
 
-    /** Takes a species of one's own out again, with all that was said of it. */
+    /**
+     * Back to Pelluna's fact.
+     *
+     * @throws CatalogueException if a tank needs the keeper's word to make sense
+     */
+    @Transactional
+    public void takeBack(String scientificName, String fact) {
+        Long id = keeper.get().id();
+        OwnWord there = catalogue.word(id);
+        guard(new OwnWord(there.species(), there.facts().stream().filter(f -> !f.scientificName().equals(scientificName) || !f.key().equals(fact)).toList()));
+        facts.findByKeeperIdAndScientificNameAndFact(id, scientificName, fact).ifPresent(facts::delete);
+    }
+
+    /**
+     * Takes a species of one's own out again, with all that was said of it.
+     *
+     * @throws CatalogueException if one of it lives, or is wished for, in a tank
+     */
     @Transactional
     public void remove(String scientificName) {
         Long id = keeper.get().id();
-        species.findByKeeperIdAndScientificName(id, scientificName).ifPresent(row -> {
-            facts.deleteByKeeperIdAndScientificName(id, scientificName);
-            species.delete(row);
-        });
+        OwnWord there = catalogue.word(id);
+        if (there.species().stream().noneMatch(s -> s.scientificName().equals(scientificName))) {
+            return;
+        }
+        guard(new OwnWord(there.species().stream().filter(s -> !s.scientificName().equals(scientificName)).toList(),
+            there.facts().stream().filter(f -> !f.scientificName().equals(scientificName)).toList()));
+        species.findByKeeperIdAndScientificName(id, scientificName).ifPresent(species::delete);
+        facts.deleteByKeeperIdAndScientificName(id, scientificName);
     }
 }

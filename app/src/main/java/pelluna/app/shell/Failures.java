@@ -18,6 +18,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.core.catalogue.CatalogueException;
 
 /** Says what happened, what was kept and what to do; never a stack trace. */
 @ControllerAdvice
@@ -47,6 +48,12 @@ class Failures {
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String refused(PlanProblemsException e, Model model) {
         return failure(model, "Not taken", String.join(" ", e.problems().stream().map(Problem::toString).toList()) + " Nothing was changed.");
+    }
+
+    @ExceptionHandler(CatalogueException.class)
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String wordRefused(CatalogueException e, Model model) {
+        return failure(model, "Not taken", String.join(" ", e.problems()) + ". Nothing was changed.");
     }
 
     @ExceptionHandler({MaxUploadSizeExceededException.class, MissingServletRequestParameterException.class})

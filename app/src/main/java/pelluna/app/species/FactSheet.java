@@ -6,16 +6,17 @@ import java.util.stream.Collectors;
 
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Harm;
+import pelluna.core.catalogue.Hazard;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
-/** The facts of a species in sentences, each with where it comes from. */
+/** The facts of a species in sentences, each with where it comes from. The topics are the same for every species, so that two can be laid side by side. */
 final class FactSheet {
-    /** One sentence and its source. */
-    record Line(String topic, String says, String source) { }
+    /** One topic: its sentence, where the first of its facts comes from, and the facts behind it. */
+    record Line(String topic, String says, String origin, List<String> facts) { }
 
     private final Species s;
     private final Measures say;
@@ -28,39 +29,68 @@ final class FactSheet {
 
     List<Line> lines() {
         add("Size", "Grows to " + say.length(s.size().usualCm()) + " in a tank; the record is " + say.length(s.size().recordCm()) + ", about "
-            + say.mass(s.size().adultGrams()) + " when grown.", "adult");
-        add("Life", "Lives about " + Measures.number(s.size().lifespanYears()) + " years.", "lifespan");
+            + say.mass(s.size().adultGrams()) + " when grown.", "adult", "mass");
+        add("Life", "Lives about " + English.count((int) Math.round(s.size().lifespanYears()), "year", "years") + " and is four fifths grown after "
+            + English.count((int) Math.max(1, Math.round(-Math.log(0.2) / s.size().growthPerYear() * 12)), "month", "months") + ".", "lifespan", "growth");
         add("Place", "Lives in: " + words(s.place().zones()) + ". " + swims() + (s.place().holdsGround()
-            ? " Holds a ground of about " + say.length(s.place().groundCm()) + " around its hide." : " Holds no ground."), "lives");
+            ? " Holds a ground of about " + say.length(s.place().groundCm()) + " around its hide." : " Holds no ground."), "lives", "swims", "ground");
         add("Food", "Eats: " + s.diet().guild().word().replace('-', ' ') + ". Wants " + English.count(s.diet().mealsADay(), "meal", "meals") + " a day"
-            + (s.diet().algaeDaily() ? " and something to graze" : "") + (s.diet().pods() > 0 ? " and live pods" : "") + ". Getting it to eat is " + s.diet().hard() + " of 5 in difficulty.", "feeding");
-        add("Manners", "Boldness " + s.manner().bold() + ", timidity " + s.manner().timid() + "; towards its own kind " + s.manner().ownKind() + ", its genus "
-            + s.manner().genus() + ", look-alikes " + s.manner().lookAlikes() + ", newcomers " + s.manner().newcomers() + ", smaller fish " + s.manner().smaller() + " (each 0 to 5).", "manner");
-        add("Company", group(), "social");
-        add("Reef life", reef(), "reef");
-        add("Needs", needs(), s.facts().containsKey("sand") ? "sand" : "temperature");
-        if (!s.habits().isEmpty()) {
-            add("Habits", English.capital(words(s.habits())) + ".", "habits");
-        }
-        if (!s.hazards().isEmpty()) {
-            add("Your safety", English.capital(words(s.hazards())) + ". Move it in a container, never by hand; this is a usual caution and no medical advice.", "danger");
-        }
-        if (!s.health().leanings().isEmpty() || s.health().copperSensitive()) {
-            add("Health", (s.health().leanings().isEmpty() ? "" : "Leans to " + words(s.health().leanings()) + ". ")
-                + (s.health().copperSensitive() ? "Copper harms it more than most." : ""), s.health().leanings().isEmpty() ? "copper" : "leanings");
-        }
-        add("Origin", !recorded("captive") ? "Whether captive-bred fish are to be had is not recorded." : s.captiveBred()
-            ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
+            + (s.diet().algaeDaily() ? " and something to graze" : "") + (s.diet().pods() > 0 ? " and live pods" : "") + ". Getting it to eat is " + s.diet().hard() + " of 5 in difficulty."
+            + (s.mouthShare() >= 0.2 ? " Swallows fish of up to " + Math.round(100 * s.mouthShare()) + " % of its length." : ""), "feeding", "eats", "mouth");
+        add("Manners", manners(), "manner");
+        add("Company", group() + s.disputes().company().map(d -> " Keepers differ: the bold say, " + d.bold() + "; the cautious say, " + d.cautious() + ".").orElse(""), "social", "company-dispute");
+        add("Reef life", reef() + s.disputes().reef().map(d -> " Keepers differ: the trusting say, " + d.bold() + "; the wary say, " + d.cautious() + ".").orElse(""), "reef", "reef-dispute");
+        add("Needs", needs(), "temperature", "sand", "hides", "age", "salinity", "flow");
+        add("Habits", jumps() + (s.habits().isEmpty() ? "" : " Also: " + words(s.habits()) + "."), "jumps", "habits");
+        add("Good for", s.helps().isEmpty() ? "Kept for itself." : "Kept for " + words(s.helps()) + "; some take to it, none is sure to.", "helps");
+        add("Your safety", s.hazards().isEmpty() ? "No danger is known to a keeper with ordinary care." : Hazard.cautions(s.hazards())
+            + " Move it in a container, never by hand. These are usual cautions and no medical advice.", "danger");
+        add("Health", (s.health().leanings().isEmpty() ? "Leans to no illness in particular." : "Leans to " + words(s.health().leanings()) + ".")
+            + (s.health().copperSensitive() ? " Copper harms it more than most." : " Stands copper as well as most."), "leanings", "copper");
+        add("Skill", SKILL[s.skill() - 1], "skill");
+        add("Origin", s.captiveBred() ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
         s.partner().ifPresent(p -> add("Partner", "Lives with: " + p + ".", "partner"));
         return lines;
     }
 
-    private void add(String topic, String says, String fact) {
-        lines.add(new Line(topic, says, recorded(fact) ? s.source(fact) : "no fact in the catalogue"));
+    private static final String[] SKILL = {"For everybody.", "For those who have kept easier fish for some months.", "For those with some years of practice.", "For the seasoned, if at all."};
+
+    private void add(String topic, String says, String... facts) {
+        lines.add(new Line(topic, says, s.facts().containsKey(facts[0]) ? s.facts().get(facts[0]).origin() : "no fact in the catalogue", List.of(facts)));
     }
 
-    private boolean recorded(String fact) {
-        return s.facts().containsKey(fact);
+    /** The scale of 0 to 5 in words, only for what is worth saying. */
+    private String manners() {
+        Species.Manner m = s.manner();
+        List<String> parts = new ArrayList<>();
+        parts.add(scale(m.bold(), "Meek", "Mild", "Has some temper", "Bold", "A bully"));
+        parts.add(m.timid() >= 4 ? "and easily frightened" : m.timid() >= 2 ? "a little shy" : "not shy");
+        List<String> hard = new ArrayList<>();
+        target(hard, m.ownKind(), "its own kind");
+        target(hard, m.genus(), "its genus");
+        target(hard, m.lookAlikes(), "look-alikes");
+        target(hard, m.foodRivals(), "food rivals");
+        target(hard, m.newcomers(), "newcomers");
+        target(hard, m.smaller(), "smaller fish");
+        return String.join(", ", parts) + ". " + (hard.isEmpty() ? "Hard on nobody." : "Hard on " + English.list(hard) + ".");
+    }
+
+    private static void target(List<String> hard, int rating, String whom) {
+        if (rating >= 3) {
+            hard.add(whom + (rating == 5 ? " above all" : ""));
+        }
+    }
+
+    private static String scale(int rating, String... words) {
+        return words[Math.min(words.length - 1, Math.max(0, rating - 1))];
+    }
+
+    private String jumps() {
+        return switch (s.jumping()) {
+            case SELDOM -> "Seldom jumps.";
+            case SOMETIMES -> "Jumps now and then.";
+            case OFTEN -> "Jumps often: no gap in the cover.";
+        };
     }
 
     private String swims() {
@@ -85,17 +115,19 @@ final class FactSheet {
     }
 
     private String reef() {
-        if (!recorded("reef")) {
-            return "No harm to the reef's other life is recorded.";
-        }
         List<String> parts = new ArrayList<>();
         for (Harm harm : new Harm[] {Harm.EXPECT, Harm.OFTEN, Harm.KNOWN}) {
-            List<String> kinds = java.util.Arrays.stream(ReefLife.values()).filter(k -> s.harmTo(k) == harm).map(ReefLife::plain).toList();
+            List<String> kinds = java.util.Arrays.stream(ReefLife.values()).filter(k -> s.harmTo(k) == harm).map(this::kind).toList();
             if (!kinds.isEmpty()) {
                 parts.add((harm == Harm.EXPECT ? "Expect it to go for " : harm == Harm.OFTEN ? "Often goes for " : "Has been known to go for ") + English.list(kinds) + ".");
             }
         }
         return parts.isEmpty() ? "Leaves the reef's other life alone." : String.join(" ", parts) + " Leaves the rest alone.";
+    }
+
+    private String kind(ReefLife k) {
+        Species.ReefRisk risk = s.reefLife().get(k);
+        return k.plain() + (risk != null && risk.sparesFromCm() > 0 ? " under " + say.length(risk.sparesFromCm()) : "");
     }
 
     private String needs() {
@@ -111,7 +143,11 @@ final class FactSheet {
             parts.add("a tank of " + Measures.number(n.ageMonths()) + " months");
         }
         parts.add(say.temperature(n.coolestC()) + " to " + say.temperature(n.warmestC()));
-        return "Wants " + English.list(parts) + ".";
+        return "Wants " + English.list(parts) + "." + switch (n.flow()) {
+            case QUIET -> " Quiet water.";
+            case ANY -> "";
+            case STRONG -> " Strong flow.";
+        };
     }
 
     private static String words(java.util.Collection<? extends Named> words) {

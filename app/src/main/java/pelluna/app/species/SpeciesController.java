@@ -2,84 +2,206 @@ package pelluna.app.species;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-import pelluna.app.drawing.FishDrawing;
+import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.ownword.OwnFactEntity;
+import pelluna.app.ownword.OwnWordDesk;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
+import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.Fact;
+import pelluna.core.catalogue.FactForm;
+import pelluna.core.catalogue.FactForms;
+import pelluna.core.catalogue.OwnWord;
 import pelluna.core.catalogue.Species;
-import pelluna.core.plan.Party;
+import pelluna.core.introduction.AtTheShop;
+import pelluna.core.search.Answer;
+import pelluna.core.search.Found;
+import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
-import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.English;
 
-/** The catalogue, always read for one tank: search, and a page a species. */
+/** The catalogue, always read for one tank: search, every fish drawn, a page a species, and two or three side by side. */
 @Controller
 class SpeciesController {
+    /** Rows shown at first; the rest comes on demand. */
+    private static final int FIRST = 60;
+
     private final PlanDesk desks;
     private final Shells shells;
     private final KeeperCatalogue catalogue;
+    private final OwnWordDesk ownWord;
+    private final SideBySideDesk sideBySide;
 
-    SpeciesController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue) {
+    SpeciesController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk ownWord, SideBySideDesk sideBySide) {
         this.desks = desks;
         this.shells = shells;
         this.catalogue = catalogue;
+        this.ownWord = ownWord;
+        this.sideBySide = sideBySide;
     }
 
-    /** A line of the list. */
-    record Row(Species species, String fish, String adult, Verdict verdict, String main, String path) { }
+    /** A line of what was found. */
+    record Row(Found found, String path, String adult, String main) { }
 
     @GetMapping("/tanks/{id}/species")
-    String list(@PathVariable long id, @RequestParam(defaultValue = "") String q, Model model) {
+    String list(@PathVariable long id, @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String fit, @RequestParam(defaultValue = "") String group,
+                @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String origin, @RequestParam(defaultValue = "false") boolean all, Model model) {
         Desk desk = desks.open(id);
-        List<Species> found = catalogue.get().search(q);
-        List<Row> rows = new ArrayList<>();
-        for (Species s : found) {
-            Verdict v = Sieve.sift(desk.plan(), single(s, desk), desk.say());
-            rows.add(new Row(s, FishDrawing.alone(s, 58, "c" + rows.size()), desk.say().length(s.size().usualCm()), v,
-                v.stop().map(Finding::reason).orElse(""), path(s)));
-        }
-        rows.sort(Comparator.comparing((Row r) -> r.species().group(), String.CASE_INSENSITIVE_ORDER).thenComparing(r -> r.verdict().outcome()).thenComparing(r -> r.species().name()));
-        int fits = (int) rows.stream().filter(r -> r.verdict().outcome() == Verdict.Outcome.FITS).count();
-        shells.around(model, desk, "species", "Species", q.isBlank() ? rows.size() + " species; " + fits + " fit " + desk.tank().name() + " as it is."
-            : English.capital(English.count(rows.size(), "species", "species")) + " for '" + q + "', " + fits + " of them fit as the tank is.");
+        Answer answer = catalogue.search().ask(q, desk.plan(), desk.say());
+        Facets facets = new Facets(fit, group, size, origin);
+        List<Found> found = facets.narrow(answer.found());
+        List<Row> rows = found.stream().limit(all ? Long.MAX_VALUE : FIRST).map(f -> row(f, desk)).toList();
+        long fits = found.stream().filter(f -> f.verdict().outcome() == Verdict.Outcome.FITS).count();
+        shells.around(model, desk, "species", "Species", found.size() + " of " + catalogue.get().all().size() + " species; " + fits + " fit " + desk.tank().name()
+            + " as it is. Best fit first.");
         model.addAttribute("q", q);
+        model.addAttribute("facets", facets);
+        model.addAttribute("kinds", facets.kinds(answer.found()));
+        model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
-        model.addAttribute("near", rows.isEmpty() ? catalogue.get().nearest(q, 5) : List.of());
+        model.addAttribute("more", found.size() - rows.size());
+        model.addAttribute("near", answer.found().isEmpty() ? catalogue.get().nearest(q, 5) : List.of());
+        model.addAttribute("beside", sideBySide.of(id).size());
         return "species-list";
+    }
+
+    private static Row row(Found f, Desk desk) {
+        return new Row(f, Paths.of(f.species()), desk.say().length(f.species().size().usualCm()), f.verdict().stop().map(Finding::reason)
+            .or(() -> f.verdict().findings().stream().max(Comparator.comparing(Finding::step)).map(x -> x.step().title() + ": " + x.reason())).orElse("No rule has anything against one of them."));
+    }
+
+    @GetMapping("/tanks/{id}/species/all")
+    String sheet(@PathVariable long id, Model model) {
+        Desk desk = desks.open(id);
+        Map<String, List<Species>> families = new TreeMap<>();
+        catalogue.get().all().forEach(s -> families.computeIfAbsent(s.family(), f -> new ArrayList<>()).add(s));
+        shells.around(model, desk, "species", "All fish", English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
+            + " families, drawn from the catalogue. Beside some: what the young look like.");
+        model.addAttribute("families", families);
+        model.addAttribute("beside", sideBySide.of(id).size());
+        return "species-all";
     }
 
     @GetMapping("/tanks/{id}/species/{path}")
     String one(@PathVariable long id, @PathVariable String path, Model model) {
+        return page(id, find(path), model, Map.of());
+    }
+
+    private String page(long id, Species s, Model model, Map<String, FactEdit> typed) {
         Desk desk = desks.open(id);
-        Species s = catalogue.get().find(path.replace('-', ' ')).orElseThrow(NoSuchTankException::new);
-        Verdict v = Sieve.sift(desk.plan(), single(s, desk), desk.say());
+        Verdict v = Search.verdict(s, desk.plan(), desk.say());
+        List<FactSheet.Line> lines = new FactSheet(s, desk.say()).lines();
         shells.around(model, desk, "species", English.capital(s.name()), "");
         model.addAttribute("species", s);
+        model.addAttribute("path", Paths.of(s));
         model.addAttribute("drawing", ToScale.of(s, desk.plan().tank(), desk.say()));
-        model.addAttribute("facts", new FactSheet(s, desk.say()).lines());
+        model.addAttribute("facts", lines);
+        model.addAttribute("edits", edits(s, typed));
+        model.addAttribute("typed", typed);
+        model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
         model.addAttribute("schools", SchoolsDrawing.of(s, desk));
         model.addAttribute("verdict", v);
-        model.addAttribute("findings", v.findings().stream().sorted(Comparator.comparing(Finding::step).reversed()).toList());
+        model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != pelluna.core.sieve.RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
+        model.addAttribute("neighbours", Neighbours.of(v, desk.plan()));
+        model.addAttribute("shop", AtTheShop.of(s, desk.say()));
+        model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
+        model.addAttribute("beside", sideBySide.of(id).size());
+        model.addAttribute("kept", sideBySide.of(id).contains(s));
         return "species";
     }
 
-    private static Party single(Species s, Desk desk) {
-        return new Party("single", s, 1, s.usualShopCm(), desk.plan().startOn(), desk.plan().startOn(), 3, false);
+    /** A look-alike with its page, where Pelluna knows it. */
+    record Alike(Species.LookAlike is, String path, String name) { }
+
+    private List<Alike> lookAlikes(Species s) {
+        return s.appearance().confusedWith().stream()
+            .map(l -> catalogue.get().find(l.name()).map(o -> new Alike(l, Paths.of(o), o.name())).orElse(new Alike(l, "", l.name()))).toList();
     }
 
-    private static String path(Species s) {
-        return s.scientificName().replace(' ', '-');
+    private Map<String, FactEdit> edits(Species s, Map<String, FactEdit> typed) {
+        Map<String, OwnFactEntity> own = ownWord.on(s.scientificName());
+        Map<String, Fact> ours = catalogue.shipped().find(s.scientificName()).map(Species::facts).orElse(Map.of());
+        Map<String, FactEdit> edits = new LinkedHashMap<>();
+        for (FactForm form : FactForms.all()) {
+            Fact now = s.facts().get(form.key());
+            if (now != null) {
+                OwnFactEntity word = own.get(form.key());
+                edits.put(form.key(), typed.getOrDefault(form.key(), FactEdit.of(form, now, ours.containsKey(form.key()) ? ours.get(form.key()).value() : "",
+                    word == null ? "" : word.value(), word == null ? "" : word.why())));
+            }
+        }
+        return edits;
+    }
+
+    @PostMapping("/tanks/{id}/species/{path}/own/{fact}")
+    String say(@PathVariable long id, @PathVariable String path, @PathVariable String fact, @RequestParam Map<String, String> posted, Model model, HttpServletResponse response) {
+        desks.tank(id);
+        Species s = find(path);
+        FactForm form = FactForms.of(fact).orElseThrow(NoSuchTankException::new);
+        Map<String, String> values = FactEdit.posted(form, posted);
+        String why = posted.getOrDefault("why", "").trim();
+        try {
+            if (why.length() > 400) {
+                throw new CatalogueException("your word", "the reason is longer than 400 letters");
+            }
+            ownWord.say(new OwnWord.OwnFact(s.scientificName(), fact, form.write(values)), why);
+            return "redirect:/tanks/" + id + "/species/" + Paths.of(s) + "#" + fact;
+        } catch (CatalogueException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            String ours = catalogue.shipped().find(s.scientificName()).map(o -> o.facts().get(fact)).map(Fact::value).orElse("");
+            return page(id, s, model, Map.of(fact, FactEdit.typed(form, values, ours, "", why, String.join(" ", e.problems()).replaceFirst("^your word on '[a-z-]+': ", ""))));
+        }
+    }
+
+    @PostMapping("/tanks/{id}/species/{path}/own/{fact}/undo")
+    String undo(@PathVariable long id, @PathVariable String path, @PathVariable String fact, @RequestParam(defaultValue = "") String from) {
+        desks.tank(id);
+        Species s = find(path);
+        ownWord.takeBack(s.scientificName(), fact);
+        return "redirect:/tanks/" + id + (from.equals("own") ? "/own-word" : "/species/" + Paths.of(s) + "#" + fact);
+    }
+
+    @GetMapping("/tanks/{id}/side-by-side")
+    String compare(@PathVariable long id, Model model) {
+        Desk desk = desks.open(id);
+        List<Species> held = sideBySide.of(id);
+        Comparison c = Comparison.of(held, desk);
+        shells.around(model, desk, "species", "Side by side", held.isEmpty() ? "" : c.sentence());
+        model.addAttribute("comparison", c);
+        model.addAttribute("beside", held.size());
+        return "side-by-side";
+    }
+
+    @PostMapping("/tanks/{id}/side-by-side/{path}")
+    String keep(@PathVariable long id, @PathVariable String path, @RequestParam(defaultValue = "keep") String act) {
+        Species s = find(path);
+        if (act.equals("let-go")) {
+            sideBySide.letGo(id, s.scientificName());
+        } else {
+            sideBySide.keep(id, s);
+        }
+        return "redirect:/tanks/" + id + "/side-by-side";
+    }
+
+    private Species find(String path) {
+        return catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
     }
 }

@@ -6,39 +6,55 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Measures;
 
-/** A fish to scale: grown, as it is usually sold, beside a hand, inside the keeper's tank. */
+/** A fish to scale: grown and as it is usually sold, beside a hand, inside the outline of the keeper's tank. */
 final class ToScale {
     /** A grown-up's hand from wrist to fingertip, cm. Pelluna's judgement, for comparison only. */
     private static final double HAND_CM = 18;
     private static final double WIDE = 690;
     private static final double MOST_HIGH = 250;
+    private static final double X = 25;
+    private static final double Y = 16;
 
     private ToScale() { }
 
     static String of(Species s, Tank tank, Measures say) {
-        double length = Math.max(tank.runCm(), s.size().usualCm() * 1.3);
-        double height = tank.waterHeightCm() > 0 ? tank.waterHeightCm() : length * 0.4;
-        double scale = Math.min(WIDE / Math.max(1, tank.runCm()), MOST_HIGH / height);
+        double height = tank.waterHeightCm() > 0 ? tank.waterHeightCm() : Math.max(tank.runCm(), s.size().usualCm() * 1.3) * 0.4;
+        double tall = Math.max(height, s.size().usualCm() * 2 * FishDrawing.halfHeight(s.look()) + 4);
+        double wide = Math.max(tank.runCm(), s.size().usualCm() * 1.04);
+        double scale = Math.min(WIDE / Math.max(1, wide), MOST_HIGH / tall);
         double w = tank.runCm() * scale;
         double h = height * scale;
+        double all = tall * scale;
         double adult = s.size().usualCm() * scale;
         double young = s.usualShopCm() * scale;
-        Svg svg = new Svg().open("svg", "viewBox", "0 0 740 " + Svg.num(h + 64), "class", "to-scale", "role", "img", "aria-label",
+        boolean outgrows = s.size().usualCm() > tank.runCm() || tall > height;
+        Svg svg = new Svg().open("svg", "viewBox", "0 0 740 " + Svg.num(all + 64), "class", "to-scale", "role", "img", "aria-label",
             s.name() + " to scale in a tank with a run of " + say.length(tank.runCm()));
-        double x = 25;
-        svg.el("rect", "x", x, "y", 16, "width", w, "height", h, "class", "water");
-        svg.el("rect", "x", x, "y", 16 + h - 10, "width", w, "height", 10, "class", "sand");
-        svg.add(FishDrawing.at(s, x + Math.max(adult / 2 + 8, w * 0.34), 16 + h * 0.48, adult, "adult"));
-        svg.text(x + Math.max(adult / 2 + 8, w * 0.34), Math.min(h + 2, 16 + h * 0.48 + adult * FishDrawing.halfHeight(s.look()) + 16), "grown, " + say.length(s.size().usualCm()),
-            "text-anchor", "middle", "class", "name light");
-        double youngX = x + Math.min(w - 40, Math.max(adult + 40 + young, w * 0.66));
-        svg.add(FishDrawing.at(s, youngX, 16 + h * 0.3, young, "young"));
-        svg.text(youngX, 16 + h * 0.3 + young * FishDrawing.halfHeight(s.look()) + 16, "as sold, " + say.length(s.usualShopCm()), "text-anchor", "middle", "class", "name light");
-        hand(svg, x + w - HAND_CM * scale - 14, 16 + h - 12 - 9 * scale, scale);
-        svg.el("line", "x1", x, "x2", x + w, "y1", h + 28, "y2", h + 28, "class", "ruler");
-        svg.text(x + w / 2, h + 44, "your run, " + say.length(tank.runCm()) + ": " + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1))
-            + " body lengths", "text-anchor", "middle", "class", "figure");
+        double bottom = Y + all;
+        svg.el("rect", "x", X, "y", bottom - h, "width", w, "height", h, "class", "water");
+        svg.el("rect", "x", X, "y", bottom - 8, "width", w, "height", 8, "class", "sand");
+        double adultX = X + Math.max(adult / 2 + 8, w * 0.34);
+        double adultY = Math.max(bottom - h * 0.56, Y + adult * FishDrawing.halfHeight(s.look()));
+        svg.add(FishDrawing.at(s.look(), adultX, adultY, adult, "adult"));
+        caption(svg, adultX, Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15), "grown, " + say.length(s.size().usualCm()));
+        double youngX = X + Math.min(w - young / 2 - 20, Math.max(adult + 46 + young / 2, w * 0.66));
+        double youngY = bottom - h * 0.72;
+        boolean room = youngX - young / 2 > adultX + adult / 2 + 8;
+        if (room) {
+            svg.add(FishDrawing.at(s.lookAt(s.usualShopCm()), youngX, youngY, young, "young"));
+            caption(svg, youngX, youngY + young * FishDrawing.halfHeight(s.lookAt(s.usualShopCm())) + 16, "as sold, " + say.length(s.usualShopCm()));
+        }
+        if (w > HAND_CM * scale * 1.6) {
+            hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale);
+        }
+        svg.el("line", "x1", X, "x2", X + w, "y1", bottom + 10, "y2", bottom + 10, "class", "ruler");
+        svg.text(X + w / 2, bottom + 27, "your run, " + say.length(tank.runCm()) + ": " + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1))
+            + " body lengths" + (outgrows ? "; grown, it does not fit in" : ""), "text-anchor", "middle", "class", "figure");
         return svg.close("svg").toString();
+    }
+
+    private static void caption(Svg svg, double x, double y, String text) {
+        svg.text(x, y, text, "text-anchor", "middle", "class", "name light");
     }
 
     private static void hand(Svg svg, double x, double y, double scale) {

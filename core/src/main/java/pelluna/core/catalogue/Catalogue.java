@@ -71,14 +71,10 @@ public final class Catalogue {
             species.add(own == null ? s : over(s.scientificName(), s.family(), s.facts(), own));
         }
         for (OwnWord.OwnSpecies own : word.species()) {
-            Species like = find(own.like()).orElseThrow(() -> new CatalogueException(own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
             if (!SCIENTIFIC.matcher(own.scientificName()).matches() || !FAMILY.matcher(own.family()).matches()) {
                 throw new CatalogueException(own.scientificName(), "a scientific name is two words such as 'Gramma loreto', a family ends in -idae");
             }
-            Map<String, Fact> taken = new LinkedHashMap<>();
-            like.facts().forEach((key, fact) -> taken.put(key, Fact.ofKeeper(key, fact.value())));
-            List.of("synonyms", "local", "confused", "buying").forEach(taken::remove);
-            taken.put("names", Fact.ofKeeper("names", own.scientificName()));
+            Map<String, Fact> taken = taken(own);
             species.add(over(own.scientificName(), own.family(), taken, facts.getOrDefault(own.scientificName(), List.of())));
             facts.remove(own.scientificName());
         }
@@ -86,6 +82,18 @@ public final class Catalogue {
             throw new CatalogueException("your word", "no such species: " + String.join(", ", facts.keySet()));
         }
         return new Catalogue(species);
+    }
+
+    /** What a species of one's own starts with: the facts of the one it is like, or nothing. */
+    private Map<String, Fact> taken(OwnWord.OwnSpecies own) {
+        Map<String, Fact> taken = new LinkedHashMap<>();
+        if (!own.like().isEmpty()) {
+            Species like = find(own.like()).orElseThrow(() -> new CatalogueException(own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
+            like.facts().forEach((key, fact) -> taken.put(key, Fact.ofKeeper(key, fact.value())));
+            List.of("synonyms", "local", "confused", "buying").forEach(taken::remove);
+            taken.put("names", Fact.ofKeeper("names", own.scientificName()));
+        }
+        return taken;
     }
 
     private static Species over(String name, String family, Map<String, Fact> under, List<Fact> own) {

@@ -9,7 +9,7 @@ import java.util.List;
 public record OwnWord(List<OwnSpecies> species, List<OwnFact> facts) {
     public static final OwnWord NONE = new OwnWord(List.of(), List.of());
 
-    /** A species of one's own: it starts with every fact of a species that Pelluna knows, and its own facts go over them. */
+    /** A species of one's own: it starts with every fact of a species that Pelluna knows, or with none if {@code like} is empty; its own facts go over them. */
     public record OwnSpecies(String scientificName, String family, String like) { }
 
     /** One fact seen otherwise, written as in a catalogue file, without a source. */

@@ -1,0 +1,65 @@
+package pelluna.app.species;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import pelluna.core.catalogue.Fact;
+import pelluna.core.catalogue.FactForm;
+import pelluna.core.catalogue.Flow;
+import pelluna.core.catalogue.GroupLife;
+import pelluna.core.catalogue.Guild;
+import pelluna.core.catalogue.Jumps;
+import pelluna.core.catalogue.Pace;
+import pelluna.core.catalogue.Swims;
+import pelluna.core.units.Named;
+
+/**
+ * A fact as a small form, so that a keeper can say it otherwise.
+ *
+ * @param ours  Pelluna's words, empty for a species of the keeper's own
+ * @param yours the keeper's words, empty if there are none
+ * @param error what is wrong with what was typed just now
+ */
+record FactEdit(String key, String says, String ours, String yours, String why, List<Field> fields, String error) {
+    /** One slot: a choice if it has words to choose from, else a number or text. */
+    record Field(String name, String label, String value, boolean number, List<String> choices) { }
+
+    private static final Map<String, List<String>> CHOICES = Map.of("swims", words(Swims.values()), "guild", words(Guild.values()), "pace", words(Pace.values()),
+        "jumps", words(Jumps.values()), "flow", words(Flow.values()), "social", words(GroupLife.values()), "grazes", List.of("no", "daily"), "pods", List.of("none", "some", "plenty"));
+
+    private static List<String> words(Named[] values) {
+        return Arrays.stream(values).map(Named::word).toList();
+    }
+
+    boolean disagrees() {
+        return !yours.isEmpty();
+    }
+
+    static FactEdit of(FactForm form, Fact now, String ours, String yours, String why) {
+        return typed(form, form.read(now), ours, yours, why, "");
+    }
+
+    static FactEdit typed(FactForm form, Map<String, String> values, String ours, String yours, String why, String error) {
+        List<Field> fields = form.slots().stream().map(slot -> {
+            List<String> choices = slot.kind() == FactForm.Kind.FLAG ? List.of(slot.flag()) : CHOICES.getOrDefault(slot.name(), List.of());
+            return new Field(slot.name(), label(slot.name()), values.getOrDefault(slot.name(), ""), slot.kind() == FactForm.Kind.NUMBER, choices);
+        }).toList();
+        return new FactEdit(form.key(), form.says(), ours, yours, why, fields, error);
+    }
+
+    /** The slots of a posted form, by their names. */
+    static Map<String, String> posted(FactForm form, Map<String, String> posted) {
+        Map<String, String> values = new LinkedHashMap<>();
+        form.slots().forEach(slot -> values.put(slot.name(), posted.getOrDefault(slot.name(), "").trim()));
+        return values;
+    }
+
+    /** 'adultLengthCm.usual' as 'adult length cm, usual'. */
+    private static String label(String slot) {
+        String[] parts = slot.split("\\.");
+        String first = parts[0].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
+        return parts.length == 1 ? first : first + ", " + parts[1].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
+    }
+}

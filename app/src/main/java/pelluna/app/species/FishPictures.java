@@ -1,0 +1,37 @@
+package pelluna.app.species;
+
+import java.time.Duration;
+
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.core.catalogue.Look;
+import pelluna.core.catalogue.Species;
+
+/** A drawn fish as a picture of its own, so that a page of four hundred fetches only those in sight. */
+@Controller
+class FishPictures {
+    private static final int WIDTH = 240;
+    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+
+    private final KeeperCatalogue catalogue;
+
+    FishPictures(KeeperCatalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/fish/{path}.svg")
+    ResponseEntity<String> picture(@PathVariable String path, @RequestParam(defaultValue = "false") boolean young) {
+        Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
+        Look look = young ? s.appearance().young().map(Species.Young::look).orElse(s.look()) : s.look();
+        return ResponseEntity.ok().contentType(SVG).cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate()).body(FishDrawing.file(look, WIDTH));
+    }
+}
