@@ -88,12 +88,12 @@ record BringIn(List<Row> rows, OwnWord word) {
         return new Row(row.number(), row.name(), Fate.REFUSED, List.of(), why);
     }
 
-    long count(Fate fate) {
+    public long count(Fate fate) {
         return rows.stream().filter(r -> r.fate() == fate).count();
     }
 
     /** The rows worth showing: all but those that change nothing. */
-    List<Row> shown() {
+    public List<Row> shown() {
         return rows.stream().filter(r -> r.fate() != Fate.SAME).toList();
     }
 }

@@ -19,7 +19,7 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
 
     /** One rule or topic over all columns. */
     record Row(String topic, List<String> cells) {
-        boolean differs() {
+        public boolean differs() {
             return cells.stream().distinct().count() > 1;
         }
     }

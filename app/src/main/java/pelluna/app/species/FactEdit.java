@@ -33,7 +33,7 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
         return Arrays.stream(values).map(Named::word).toList();
     }
 
-    boolean disagrees() {
+    public boolean disagrees() {
         return !yours.isEmpty();
     }
 

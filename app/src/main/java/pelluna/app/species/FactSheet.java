@@ -140,7 +140,7 @@ final class FactSheet {
             parts.add(English.count(n.hides(), "hide", "hides") + " of its own");
         }
         if (n.ageMonths() > 0) {
-            parts.add("a tank of " + Measures.number(n.ageMonths()) + " months");
+            parts.add("a tank of " + English.count((int) Math.round(n.ageMonths()), "month", "months"));
         }
         parts.add(say.temperature(n.coolestC()) + " to " + say.temperature(n.warmestC()));
         return "Wants " + English.list(parts) + "." + switch (n.flow()) {

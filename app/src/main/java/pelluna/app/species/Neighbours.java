@@ -23,7 +23,7 @@ record Neighbours(List<Finding> trouble, List<String> calm) {
         return new Neighbours(trouble, calm.stream().distinct().toList());
     }
 
-    boolean alone() {
+    public boolean alone() {
         return trouble.isEmpty() && calm.isEmpty();
     }
 }

@@ -114,13 +114,14 @@ class SpeciesController {
         model.addAttribute("drawing", ToScale.of(s, desk.plan().tank(), desk.say()));
         model.addAttribute("facts", lines);
         model.addAttribute("edits", edits(s, typed));
-        model.addAttribute("typed", typed);
+        model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
+        model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
         model.addAttribute("schools", SchoolsDrawing.of(s, desk));
         model.addAttribute("verdict", v);
         model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != pelluna.core.sieve.RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
         model.addAttribute("neighbours", Neighbours.of(v, desk.plan()));
-        model.addAttribute("shop", AtTheShop.of(s, desk.say()));
+        model.addAttribute("shop", AtTheShop.of(s, catalogue.get(), desk.say()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
         model.addAttribute("beside", sideBySide.of(id).size());

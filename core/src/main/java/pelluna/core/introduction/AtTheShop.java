@@ -3,6 +3,7 @@ package pelluna.core.introduction;
 import java.util.ArrayList;
 import java.util.List;
 
+import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Leaning;
 import pelluna.core.catalogue.Source;
@@ -23,8 +24,9 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         ask = List.copyOf(ask);
     }
 
-    public static AtTheShop of(Species s, Measures say) {
-        return new AtTheShop(looks(s, say), asks(s, say));
+    /** @param catalogue for the names of look-alikes */
+    public static AtTheShop of(Species s, Catalogue catalogue, Measures say) {
+        return new AtTheShop(looks(s, say), asks(s, catalogue, say));
     }
 
     private static List<Line> looks(Species s, Measures say) {
@@ -48,7 +50,7 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         };
     }
 
-    private static List<Line> asks(Species s, Measures say) {
+    private static List<Line> asks(Species s, Catalogue catalogue, Measures say) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("May I see it eat, and what does it get?" + (s.diet().hard() >= 4 ? " This one often refuses: no purchase without a meal." : ""), s.source("feeding")));
         lines.add(new Line("How long has it been here, and how was it quarantined?" + (s.health().copperSensitive() ? " Copper harms it more than most: was any used, and for how long?" : ""),
@@ -60,8 +62,8 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         if (s.social().life() == GroupLife.HAREM || s.social().life() == GroupLife.PAIR) {
             lines.add(new Line(s.social().life() == GroupLife.PAIR ? "Do these two get on, and have they been kept together?" : "Which are females, and have they been kept together?", s.source("social")));
         }
-        s.appearance().confusedWith().stream().findFirst().ifPresent(l -> lines.add(new Line("Is it really this one and not " + l.name() + "? " + English.capital(l.tellApart())
-            + ".", s.source("confused"))));
+        s.appearance().confusedWith().stream().findFirst().ifPresent(l -> lines.add(new Line("Is it really this one, and not the "
+            + catalogue.find(l.name()).map(Species::name).orElse(l.name()) + "? Look under 'Taken for'.", s.source("confused"))));
         return lines;
     }
 }
