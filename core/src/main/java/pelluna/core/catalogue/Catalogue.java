@@ -125,21 +125,6 @@ public final class Catalogue {
         return near.stream().sorted(Comparator.comparingInt(Near::distance)).limit(most).map(Near::shown).toList();
     }
 
-    /** Species whose names or group hold every word of the query; an empty query finds all. Common names first. */
-    public List<Species> search(String query) {
-        String[] words = key(query).split("\\s+");
-        return all.stream().filter(s -> {
-            String names = key(String.join(" ", s.commonNames()) + " " + s.scientificName() + " " + String.join(" ", s.synonyms())
-                + " " + s.group() + " " + s.family());
-            for (String word : words) {
-                if (!names.contains(word)) {
-                    return false;
-                }
-            }
-            return true;
-        }).toList();
-    }
-
     private static String key(String name) {
         return name.trim().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
     }

@@ -99,6 +99,12 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         facts = Map.copyOf(facts);
     }
 
+    /** The scientific name alone: its facts fill a page. */
+    @Override
+    public String toString() {
+        return scientificName;
+    }
+
     /** The first common name: what Pelluna calls the fish in a sentence. */
     public String name() {
         return commonNames.get(0);

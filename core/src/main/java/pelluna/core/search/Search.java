@@ -62,7 +62,7 @@ public final class Search {
         if (!all.isEmpty() && all.stream().allMatch(t -> words.goesBy(s, t))) {
             return BY_ALL_WORDS;
         }
-        if (question.criteria().isEmpty() && !question.names().isEmpty() || !question.names().stream().allMatch(t -> words.goesBy(s, t))) {
+        if (!question.names().stream().allMatch(t -> words.goesBy(s, t))) {
             return 0;
         }
         double match = 0.9;
