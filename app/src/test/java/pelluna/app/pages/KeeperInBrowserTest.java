@@ -175,7 +175,7 @@ class KeeperInBrowserTest {
     @Test
     void onAPhoneNothingIsWiderThanTheGlassAndTheReasonComesFirst() {
         Page phone = Chromium.window(390, 844);
-        for (String place : List.of("wishes", "arrivals", "tank", "species", "species/Gramma-loreto", "exchange")) {
+        for (String place : List.of("wishes", "arrivals", "tank", "species", "species/all", "species/Gramma-loreto", "side-by-side", "own-word", "exchange")) {
             phone.navigate(Pelluna.url() + "/tanks/1/" + place);
             assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(place).isLessThanOrEqualTo(390);
         }
@@ -197,5 +197,35 @@ class KeeperInBrowserTest {
         page.reload();
         page.waitForFunction("document.fonts.status === 'loaded'");
         assertThat(asked).hasSizeGreaterThan(3).allSatisfy(url -> assertThat(url).startsWith(Pelluna.url()));
+    }
+
+    @Test
+    void aKeeperAsksOpensAFishDisagreesAndTakesItBack() {
+        go("/tanks/1/species");
+        page.fill("#q", "somthing yelow that stays under 8 cm");
+        page.click("button:text-is('Look')");
+        assertThat(page.locator(".asked .chip").first()).containsText("grows to 8 cm at most");
+        page.click(".facets a:has-text('captive-bred')");
+        assertThat(page.locator(".facets a.on")).containsText("captive-bred");
+        page.click(".foundrow:has-text('Yellow clown goby')");
+        assertThat(page.locator("h1")).hasText("Yellow clown goby");
+        Locator skill = page.locator("#skill");
+        skill.locator("summary").click();
+        skill.locator("[name=skill]").fill("3");
+        skill.locator("[name=why]").fill("lost two");
+        skill.locator("button:text-is('This is my word')").click();
+        assertThat(page.locator("#skill .yours")).containsText("3 of 4");
+        assertThat(page.locator("#skill .yours")).containsText("Pelluna says: 1 of 4");
+        page.locator("#skill .yours button").click();
+        assertThat(page.locator("#skill .yours")).hasCount(0);
+    }
+
+    @Test
+    void everyFishOnTheSheetIsReallyDrawn() {
+        go("/tanks/1/species/all");
+        page.locator("#Zanclidae").scrollIntoViewIfNeeded();
+        page.waitForFunction("() => { const i = document.querySelector('#Zanclidae img'); return i.complete && i.naturalWidth > 0; }");
+        page.locator("#Acanthuridae a").first().click();
+        assertThat(page.locator("#shop")).containsText("May I see it eat");
     }
 }

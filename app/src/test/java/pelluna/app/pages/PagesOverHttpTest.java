@@ -23,7 +23,7 @@ class PagesOverHttpTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"/tanks/1/wishes", "/tanks/2/wishes", "/tanks/1/tank", "/tanks/1/arrivals", "/tanks/1/arrivals?at=99", "/tanks/1/species", "/tanks/1/species?q=goby",
-        "/tanks/1/species?q=zzzz", "/tanks/1/species/Zebrasoma-flavescens", "/tanks/1/exchange", "/tanks/new", "/"})
+        "/tanks/1/species?q=zzzz", "/tanks/1/species/Zebrasoma-flavescens", "/tanks/1/species/all", "/tanks/1/side-by-side", "/tanks/1/own-word", "/catalogue.csv", "/catalogue.json", "/tanks/1/exchange", "/tanks/new", "/"})
     void everyPlaceAnswers(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
         assertThat(answer.statusCode()).isEqualTo(200);
