@@ -7,8 +7,8 @@ import pelluna.core.catalogue.Species;
 
 /** Draws a fish from its data: form, colours, marks. Unit length, facing left; the caller scales. */
 public final class FishDrawing {
-    private static final String EDGE = "#10272c";
-    private static final double EDGE_SEEN = 0.45;
+    private static final String EDGE = "#6d8789";
+    private static final double EDGE_SEEN = 0.75;
     private static final double EDGE_WIDTH = 0.007;
     private static final double GOLDEN = 0.618034;
 

@@ -3,6 +3,9 @@ package pelluna.app.catalogue;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +18,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
+import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.OwnWord;
 import pelluna.core.catalogue.Species;
 
@@ -134,5 +138,16 @@ class CatalogueFilesTest {
     @Test
     void darwinCoreNamesStandWhereThereAreAny() {
         assertThat(CatalogueCsv.write(CATALOGUE.all()).lines().findFirst().orElseThrow()).startsWith("scientificName,family,genus,specificEpithet,taxonRank,vernacularName,");
+    }
+
+    @Test
+    void theDocumentNamesEveryFactAndField() throws IOException {
+        Path root = Files.exists(Path.of("docs")) ? Path.of(".") : Path.of("..");
+        String document = Files.readString(root.resolve("docs/catalogue.md"));
+        assertThat(document).contains(CATALOGUE.all().size() + " species");
+        FactForms.all().forEach(form -> {
+            assertThat(document).contains("| " + form.key() + (form.required() ? " |" : " * |"));
+            form.slots().forEach(slot -> assertThat(document).contains(slot.name()));
+        });
     }
 }
