@@ -4,9 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads what a keeper typed: misspelt words first, then phrases, then what is left as parts of names. */
 final class QuestionReader {
+    private static final Pattern FITS = Pattern.compile("(?<= |^)(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my tank|the tank|this tank|here))?(?= |$)");
+    private static final Pattern WITHOUT = Pattern.compile("(?<= |^)(?:not an?|not|no|except|but no|other than) ([a-z]{3,})(?= |$)");
+
     private final Terms terms;
     private final Words words;
 
@@ -25,7 +29,7 @@ final class QuestionReader {
         }
         String rest = String.join(" ", spelt);
         List<Criterion> criteria = new ArrayList<>();
-        Matcher fits = java.util.regex.Pattern.compile("(?<= |^)(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my tank|the tank|this tank|here))?(?= |$)").matcher(rest);
+        Matcher fits = FITS.matcher(rest);
         boolean onlyFits = fits.find() && !rest.substring(fits.end()).matches(" ?(?:in|into)? ?(?:a |an )?\\d.*");
         if (onlyFits) {
             rest = rest.substring(0, fits.start()) + " " + rest.substring(fits.end());
@@ -44,7 +48,27 @@ final class QuestionReader {
             }
             rest = left.append(tried.substring(at)).toString();
         }
+        int before = criteria.size();
+        rest = without(rest, criteria);
+        boolean excludes = criteria.size() > before;
         List<String> names = Words.tokens(rest.replace('|', ' ')).stream().filter(t -> !Words.empty(t) && !t.matches("[<>\"&.0-9-]+")).toList();
-        return new Question(criteria, names, onlyFits, readAs);
+        return new Question(criteria, names, excludes, onlyFits, readAs);
+    }
+
+    /** Takes 'not a goby', 'except tangs' out of the text, where the word is one that fish go by. */
+    private String without(String text, List<Criterion> criteria) {
+        String plain = text.replaceAll(" +", " ");
+        Matcher m = WITHOUT.matcher(plain);
+        StringBuilder left = new StringBuilder();
+        int at = 0;
+        while (m.find()) {
+            String name = m.group(1);
+            if (!Words.empty(name) && words.isName(name)) {
+                criteria.add(Criterion.when("is not called " + name, s -> !words.goesBy(s, name)));
+                left.append(plain, at, m.start()).append(' ');
+                at = m.end();
+            }
+        }
+        return left.append(plain.substring(at)).toString();
     }
 }

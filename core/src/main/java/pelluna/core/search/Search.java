@@ -59,7 +59,7 @@ public final class Search {
         if (catalogue.find(typed).filter(s::equals).isPresent()) {
             return BY_WHOLE_NAME;
         }
-        if (!all.isEmpty() && all.stream().allMatch(t -> words.goesBy(s, t))) {
+        if (!all.isEmpty() && !question.excludes() && all.stream().allMatch(t -> words.goesBy(s, t))) {
             return BY_ALL_WORDS;
         }
         if (!question.names().stream().allMatch(t -> words.goesBy(s, t))) {

@@ -92,6 +92,10 @@ final class Terms {
     }
 
     private void room() {
+        add("(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?" + NUMBER + "(cm|in|inch|inches|foot|feet|ft)(?: long| wide)? (?:tanks?|aquariums?|runs?)", m -> {
+            double cm = m.group(2).startsWith("f") ? Convert.cmFromInches(12 * Double.parseDouble(m.group(1))) : cm(m.group(1), m.group(2));
+            return Criterion.when("has room in a run of " + say.length(cm), s -> s.room().runCm().at(stance) <= cm);
+        });
         add("(?:needs? )?" + LEAST + VOLUME + "(?: tanks?)?", m -> {
             double litres = litres(m.group(1), m.group(2));
             return Criterion.when("needs at least " + say.volume(litres), s -> s.room().litres().at(stance) >= litres);
@@ -123,6 +127,7 @@ final class Terms {
         all.add(new Term(Pattern.compile("(?<= |^)(?:that |which )?(?:leaves?|leaving|spares?) (?:my |the )?" + them + "(?: alone| be)?(?= |$)"), m -> named(m, 1, new ArrayList<>())));
         all.add(new Term(Pattern.compile("(?<= |^)" + NOT + "(?:eats?|eating|nips?|picks?|picking|harms?|bothers?|touch(?:es)?|attacks?|hurts?) ?(?:at |on )?(?:my |the )?" + them + "(?= |$)"),
             m -> named(m, 1, new ArrayList<>())));
+        all.add(new Term(Pattern.compile("(?<= |^)" + them + "[ -]?safe(?= |$)"), m -> named(m, 1, new ArrayList<>())));
         all.add(new Term(Pattern.compile("(?<= |^)with " + them + "(?= |$)"), m -> named(m, 1, new ArrayList<>())));
     }
 
@@ -184,7 +189,7 @@ final class Terms {
         is("(?:sand[ -]?sifters?|sand[ -]?sifting|sifts? sand|cleans? (?:the )?sand|sand cleaners?)", "sifts sand", s -> s.diet().guild() == Guild.SAND_SIFTER);
         is("(?:cleaners?|cleaner fish|cleans? other fish)", "cleans other fish", s -> s.habits().contains(Habit.PICKS_PARASITES));
         is("(?:planktivores?|plankton (?:eaters?|feeders?)|eats? plankton)", "eats plankton", s -> s.diet().guild() == Guild.PLANKTON);
-        is("(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)", "eats other fish", s -> s.mouthShare() >= 0.25);
+        is("(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)", "eats other fish", s -> s.diet().guild() == Guild.FISH || s.mouthShare() >= 0.33);
         is(NOT + "(?:eats?|eating) (?:other |small |my )*fish", "eats no fish to speak of", s -> s.mouthShare() < 0.2);
         is("(?:pod|copepod)s?[ -]?(?:eaters?|eating|hunters?)|eats? (?:co)?pods", "lives on pods", s -> s.diet().pods() > 0);
         is("(?:coral[ -]?eaters?|corallivores?|eats? corals?)", "eats coral", s -> s.diet().guild() == Guild.CORALS);

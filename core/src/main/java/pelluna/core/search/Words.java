@@ -23,7 +23,8 @@ final class Words {
     private static final Set<String> EMPTY = Set.of("a", "an", "the", "i", "me", "my", "we", "want", "wants", "need", "would", "like", "something", "anything", "some", "any", "fish",
         "fishes", "one", "ones", "that", "which", "who", "is", "are", "be", "can", "will", "for", "of", "to", "in", "on", "with", "and", "or", "as", "at", "it", "its", "this", "also",
         "tank", "aquarium", "reef", "marine", "saltwater", "good", "best", "nice", "cool", "looking", "please", "stays", "stay", "keep", "kept", "add", "next", "eater", "eaters", "types", "type",
-        "species", "kind", "kinds", "lives", "live", "but", "very", "not", "too");
+        "species", "kind", "kinds", "lives", "live", "but", "very", "not", "too", "what", "whats", "does", "should", "could", "give", "show", "find", "has", "have", "from", "more", "most",
+        "under", "below", "over", "above", "less", "than", "up", "about", "around", "long", "foot", "feet", "no", "without", "except", "other", "eats", "eat", "safe");
     /** What keepers call one group by another word. */
     private static final Map<String, String> ALSO = Map.of("tang", "surgeonfish", "surgeon", "tang", "eel", "moray", "morays", "moray", "nem", "anemone", "humu", "trigger",
         "doctor", "surgeonfish", "scooter", "dragonet", "toby", "puffer");
@@ -66,6 +67,11 @@ final class Words {
         return plain.isEmpty() ? List.of() : BETWEEN.splitAsStream(plain).filter(t -> !t.isEmpty()).toList();
     }
 
+    /** Whether anybody goes by a word. */
+    boolean isName(String token) {
+        return names.keySet().stream().anyMatch(s -> goesBy(s, token));
+    }
+
     static boolean empty(String token) {
         return EMPTY.contains(token);
     }
@@ -96,7 +102,7 @@ final class Words {
     boolean goesBy(Species s, String token) {
         Set<String> own = names.get(s);
         for (String form : forms(token)) {
-            if (own.contains(form) || form.length() >= 3 && own.stream().anyMatch(t -> t.startsWith(form))) {
+            if (own.contains(form) || form.length() >= 3 && !ALSO.containsKey(form) && own.stream().anyMatch(t -> t.startsWith(form))) {
                 return true;
             }
         }

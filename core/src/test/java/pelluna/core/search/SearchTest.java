@@ -96,6 +96,7 @@ class SearchTest {
     @Test
     void nothingTypedFindsEverybodyAndNonsenseNobody() {
         assertThat(ask("").found()).hasSameSizeAs(Plans.CATALOGUE.all());
+        assertThat(ask("under 200").question().isEmpty()).as("a figure without its unit says nothing").isTrue();
         assertThat(ask("   ").found()).hasSameSizeAs(Plans.CATALOGUE.all());
         assertThat(ask("qzxv wvut").found()).isEmpty();
         assertThat(ask("((( [a-z]* \\Q %s").found()).isNotNull();
@@ -120,7 +121,9 @@ class SearchTest {
         "captive bred pair,Amphiprion ocellaris,Zebrasoma scopas", "doesn't eat snails,Gramma loreto,Choerodon fasciatus", "eats aiptasia,Chelmon rostratus,Gramma loreto",
         "hair algae eater,Zebrasoma flavescens,Gramma loreto", "sand sifter,Valenciennea puellaris,Gramma loreto", "shrimp goby,Amblyeleotris randalli,Gobiodon okinawae",
         "not venomous,Gramma loreto,Siganus vulpinus", "for a 30 gallon tank,Gramma loreto,Paracanthurus hepatus", "larger than 30 cm,Naso lituratus,Gramma loreto",
-        "spotted,Cephalopholis miniata,Centropyge heraldi", "black and white,Dascyllus aruanus,Gobiodon okinawae", "easy,Gramma loreto,Zanclus cornutus"})
+        "spotted,Cephalopholis miniata,Centropyge heraldi", "black and white,Dascyllus aruanus,Gobiodon okinawae", "easy,Gramma loreto,Zanclus cornutus", "algae eating tang for a 4 foot tank,Zebrasoma flavescens,Acanthurus sohal", "cuc safe,Gramma loreto,Choerodon fasciatus", "what cleans sand,Valenciennea strigata,Gramma loreto",
+        "tang for a 120 cm tank,Ctenochaetus strigosus,Naso lituratus", "blenny except midas,Ecsenius bicolor,Ecsenius midas", "yellow but not a goby,Zebrasoma flavescens,Gobiodon okinawae", "predator,Pterois volitans,Neocirrhites armatus",
+        "nem,Amphiprion ocellaris,Stonogobiops nematodes"})
     void phrasesMeanWhatKeepersMean(String typed, String in, String out) {
         assertThat(found(typed)).extracting(Species::scientificName).contains(in).doesNotContain(out);
     }
