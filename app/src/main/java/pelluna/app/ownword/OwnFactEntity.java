@@ -2,21 +2,15 @@ package pelluna.app.ownword;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 
+import pelluna.app.rows.Row;
 import pelluna.core.catalogue.OwnWord;
 
 /** One fact that a keeper sees otherwise than Pelluna, with why; kept beside Pelluna's fact, for this keeper alone. */
 @Entity
 @Table(name = "own_fact")
-public class OwnFactEntity {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+public class OwnFactEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
     @Column(name = "scientific_name")
@@ -24,8 +18,6 @@ public class OwnFactEntity {
     private String fact;
     private String value;
     private String why;
-    @Version
-    private int version;
 
     protected OwnFactEntity() { }
 

@@ -2,21 +2,15 @@ package pelluna.app.ownword;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 
+import pelluna.app.rows.Row;
 import pelluna.core.catalogue.OwnWord;
 
 /** A species that a keeper has and Pelluna does not know; it starts as another does, and the keeper's facts go over that. */
 @Entity
 @Table(name = "own_species")
-public class OwnSpeciesEntity {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+public class OwnSpeciesEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
     @Column(name = "scientific_name")
@@ -24,8 +18,6 @@ public class OwnSpeciesEntity {
     private String family;
     @Column(name = "like_species")
     private String like;
-    @Version
-    private int version;
 
     protected OwnSpeciesEntity() { }
 

@@ -5,19 +5,13 @@ import java.time.LocalDate;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
+import pelluna.app.rows.Row;
 
 /** A tank and the head of its plan. */
 @Entity
 @Table(name = "tank")
-public class TankEntity {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+public class TankEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
     private String name;
@@ -26,8 +20,6 @@ public class TankEntity {
     private LocalDate startOn;
     @Embedded
     private TankFigures figures = new TankFigures();
-    @Version
-    private int version;
 
     protected TankEntity() { }
 
@@ -35,10 +27,6 @@ public class TankEntity {
         this.keeperId = keeperId;
         this.name = name;
         this.figures = figures;
-    }
-
-    public Long id() {
-        return id;
     }
 
     public Long keeperId() {

@@ -1,0 +1,51 @@
+package pelluna.app.tank;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.MappedSuperclass;
+import pelluna.app.rows.Row;
+
+/** A fish, pair or group that stands in a plan, whether it lives in the tank or is wished for. */
+@MappedSuperclass
+public abstract class TankEntry extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    private String species;
+    private int count;
+    @Column(name = "length_cm")
+    private Double lengthCm;
+    @Column(name = "captive_bred")
+    private boolean captiveBred;
+
+    protected TankEntry() { }
+
+    /** From an entry of a checked plan file, with the accepted species name. */
+    protected TankEntry(Long tankId, String species, Map<String, Object> entry) {
+        this.tankId = tankId;
+        this.species = species;
+        take(entry);
+    }
+
+    /** Takes the figures of an entry; the species stays. */
+    protected final void take(Map<String, Object> entry) {
+        count = entry.get("count") instanceof Number n ? n.intValue() : 1;
+        lengthCm = entry.get("lengthCm") instanceof Number n ? n.doubleValue() : null;
+        captiveBred = Boolean.TRUE.equals(entry.get("captiveBred"));
+    }
+
+    /** The entry of a plan file. */
+    public Map<String, Object> tree() {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("species", species);
+        tree.put("count", count);
+        if (lengthCm != null) {
+            tree.put("lengthCm", lengthCm);
+        }
+        if (captiveBred) {
+            tree.put("captiveBred", true);
+        }
+        return tree;
+    }
+}
