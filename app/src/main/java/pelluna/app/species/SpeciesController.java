@@ -87,13 +87,18 @@ class SpeciesController {
             .or(() -> f.verdict().findings().stream().max(Comparator.comparing(Finding::step)).map(x -> x.step().title() + ": " + x.reason())).orElse("No rule has anything against one of them."));
     }
 
+    /** A species on the sheet of all fish. */
+    record Drawn(Species species, String path, Verdict.Outcome outcome) { }
+
     @GetMapping("/tanks/{id}/species/all")
     String sheet(@PathVariable long id, Model model) {
         Desk desk = desks.open(id);
-        Map<String, List<Species>> families = new TreeMap<>();
-        catalogue.get().all().forEach(s -> families.computeIfAbsent(s.family(), f -> new ArrayList<>()).add(s));
+        Map<String, List<Drawn>> families = new TreeMap<>();
+        for (Species s : catalogue.get().all()) {
+            families.computeIfAbsent(s.family(), f -> new ArrayList<>()).add(new Drawn(s, Paths.of(s), Search.verdict(s, desk.plan(), desk.say()).outcome()));
+        }
         shells.around(model, desk, "species", "All fish", English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
-            + " families, drawn from the catalogue. Beside some: what the young look like.");
+            + " families, each with what it is for " + desk.tank().name() + ".");
         model.addAttribute("families", families);
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-all";

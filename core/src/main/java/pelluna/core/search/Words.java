@@ -57,7 +57,7 @@ final class Words {
 
     /** Lower case, no accents, no apostrophes; only letters, figures and the signs that measures need. */
     static String plain(String text) {
-        String letters = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT);
+        String letters = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT).replace("ß", "ss");
         String bare = COMMA.matcher(QUOTES.matcher(letters).replaceAll("")).replaceAll(".");
         return BLANKS.matcher(HYPHEN.matcher(OTHER.matcher(bare).replaceAll(" ")).replaceAll(" ")).replaceAll(" ").trim();
     }

@@ -67,7 +67,7 @@ class SearchTest {
     @CsvSource({"yelow tnag,Zebrasoma flavescens", "royl grama,Gramma loreto", "clwnfish,Amphiprion ocellaris", "mandrin,Synchiropus splendidus", "manini,Acanthurus triostegus",
         "humuhumunukunukuapua'a,Rhinecanthus rectangulus", "Rotfeuerfisch,Pterois volitans", "Premnas biaculeatus,Amphiprion biaculeatus", "leopard wrasses,Macropharyngodon meleagris",
         "peacefull anthias,Pseudanthias dispar", "convict blenny,Pholidichthys leucotaenia", "bumblebee grouper,Epinephelus lanceolatus", "sixline,Grammistes sexlineatus",
-        "eel,Echidna nebulosa", "KÖNIGSFEENBARSCH,Gramma loreto"})
+        "eel,Echidna nebulosa", "KÖNIGSFEENBARSCH,Gramma loreto", "weisskehl doktorfisch,Acanthurus leucosternon"})
     void misspeltAndLocalNamesAreUnderstood(String typed, String scientific) {
         assertThat(found(typed)).extracting(Species::scientificName).contains(scientific);
     }
