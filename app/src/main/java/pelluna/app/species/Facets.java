@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 
 import pelluna.core.search.Found;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
 
 /** Ways to narrow what was found, each with how many there are; one choice of each kind at a time. */
 record Facets(String fit, String group, String size, String origin) {
@@ -26,10 +27,10 @@ record Facets(String fit, String group, String size, String origin) {
         FITS.put("fits", f -> f.verdict().outcome() == Verdict.Outcome.FITS);
         FITS.put("fits if …", f -> f.verdict().outcome() == Verdict.Outcome.FITS_IF);
         FITS.put("not here", f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
-        SIZES.put("up to 5 cm", f -> f.species().size().usualCm() <= 5);
-        SIZES.put("5 to 10 cm", f -> f.species().size().usualCm() > 5 && f.species().size().usualCm() <= 10);
-        SIZES.put("10 to 20 cm", f -> f.species().size().usualCm() > 10 && f.species().size().usualCm() <= 20);
-        SIZES.put("over 20 cm", f -> f.species().size().usualCm() > 20);
+        SIZES.put("5", f -> f.species().size().usualCm() <= 5);
+        SIZES.put("10", f -> f.species().size().usualCm() > 5 && f.species().size().usualCm() <= 10);
+        SIZES.put("20", f -> f.species().size().usualCm() > 10 && f.species().size().usualCm() <= 20);
+        SIZES.put("more", f -> f.species().size().usualCm() > 20);
         ORIGINS.put("captive-bred", f -> f.species().captiveBred());
         ORIGINS.put("wild", f -> !f.species().captiveBred());
     }
@@ -44,19 +45,23 @@ record Facets(String fit, String group, String size, String origin) {
     }
 
     /** Every kind with counts over what the other kinds leave. */
-    List<Kind> kinds(List<Found> found) {
+    List<Kind> kinds(List<Found> found, Measures say) {
         Map<String, Predicate<Found>> groups = new TreeMap<>(String.CASE_INSENSITIVE_ORDER);
         found.forEach(f -> groups.put(f.species().group(), x -> x.species().group().equals(f.species().group())));
-        return List.of(kind("fit", "In this tank", FITS, fit, found), kind("size", "Grown size", SIZES, size, found), kind("origin", "Origin", ORIGINS, origin, found),
-            kind("group", "Group", groups, group, found));
+        return List.of(kind("fit", "In this tank", FITS, fit, found, Map.of()), kind("size", "Grown size", SIZES, size, found, sizeWords(say)),
+            kind("origin", "Origin", ORIGINS, origin, found, Map.of()), kind("group", "Group", groups, group, found, Map.of()));
     }
 
-    private Kind kind(String name, String words, Map<String, Predicate<Found>> ways, String chosen, List<Found> found) {
+    private static Map<String, String> sizeWords(Measures say) {
+        return Map.of("5", "up to " + say.length(5), "10", "to " + say.length(10), "20", "to " + say.length(20), "more", "over " + say.length(20));
+    }
+
+    private Kind kind(String name, String words, Map<String, Predicate<Found>> ways, String chosen, List<Found> found, Map<String, String> wordsOf) {
         List<Choice> choices = new ArrayList<>();
         ways.forEach((value, test) -> {
             long count = found.stream().filter(f -> passes(f, name) && test.test(f)).count();
             if (count > 0 || value.equals(chosen)) {
-                choices.add(new Choice(value.equals(chosen) ? "" : value, value, count, value.equals(chosen)));
+                choices.add(new Choice(value.equals(chosen) ? "" : value, wordsOf.getOrDefault(value, value), count, value.equals(chosen)));
             }
         });
         return new Kind(name, words, choices);

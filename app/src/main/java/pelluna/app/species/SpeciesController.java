@@ -73,7 +73,7 @@ class SpeciesController {
             + " as it is. Best fit first.");
         model.addAttribute("q", q);
         model.addAttribute("facets", facets);
-        model.addAttribute("kinds", facets.kinds(answer.found()));
+        model.addAttribute("kinds", facets.kinds(answer.found(), desk.say()));
         model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
         model.addAttribute("more", found.size() - rows.size());

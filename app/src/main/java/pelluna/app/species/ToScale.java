@@ -36,7 +36,9 @@ final class ToScale {
         double adultX = X + Math.max(adult / 2 + 8, w * 0.34);
         double adultY = Math.max(bottom - h * 0.56, Y + adult * FishDrawing.halfHeight(s.look()));
         svg.add(FishDrawing.at(s.look(), adultX, adultY, adult, "adult"));
-        caption(svg, adultX, Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15), "grown, " + say.length(s.size().usualCm()));
+        if (!outgrows) {
+            caption(svg, adultX, Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15), "grown, " + say.length(s.size().usualCm()));
+        }
         double youngX = X + Math.min(w - young / 2 - 20, Math.max(adult + 46 + young / 2, w * 0.66));
         double youngY = bottom - h * 0.72;
         boolean room = youngX - young / 2 > adultX + adult / 2 + 8;
@@ -44,12 +46,12 @@ final class ToScale {
             svg.add(FishDrawing.at(s.lookAt(s.usualShopCm()), youngX, youngY, young, "young"));
             caption(svg, youngX, youngY + young * FishDrawing.halfHeight(s.lookAt(s.usualShopCm())) + 16, "as sold, " + say.length(s.usualShopCm()));
         }
-        if (w > HAND_CM * scale * 1.6) {
+        if (!outgrows && w > HAND_CM * scale * 1.6) {
             hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale);
         }
         svg.el("line", "x1", X, "x2", X + w, "y1", bottom + 10, "y2", bottom + 10, "class", "ruler");
-        svg.text(X + w / 2, bottom + 27, "your run, " + say.length(tank.runCm()) + ": " + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1))
-            + " body lengths" + (outgrows ? "; grown, it does not fit in" : ""), "text-anchor", "middle", "class", "figure");
+        svg.text(outgrows ? X : X + w / 2, bottom + 27, "your run, " + say.length(tank.runCm()) + ": " + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1))
+            + " body lengths" + (outgrows ? "; grown to " + say.length(s.size().usualCm()) + " it does not fit in" : ""), "text-anchor", outgrows ? "start" : "middle", "class", "figure");
         return svg.close("svg").toString();
     }
 

@@ -39,7 +39,13 @@ class SpeciesPagesTest {
         String page = body("/tanks/1/species?q=goby&group=clown+gobies");
         assertThat(page).contains("Gobiodon okinawae").doesNotContain("Amblyeleotris randalli").contains("q=goby");
         assertThat(body("/tanks/1/species?fit=not+here")).contains("not in this tank").doesNotContain("No rule has anything against");
-        assertThat(body("/tanks/1/species?size=up+to+5+cm&origin=captive-bred")).contains("Gobiodon okinawae").doesNotContain("Gramma loreto");
+        assertThat(body("/tanks/1/species?size=5&origin=captive-bred")).contains("Gobiodon okinawae").doesNotContain("Gramma loreto");
+    }
+
+    @Test
+    void aFishThatOutgrowsTheTankIsDrawnAtItsTrueSizeAndSaysSo() {
+        assertThat(body("/tanks/2/species/Chiloscyllium-punctatum")).contains("grown to 95 cm it does not fit in");
+        assertThat(body("/tanks/1/species/Gramma-loreto")).doesNotContain("it does not fit in").contains("grown, 7 cm");
     }
 
     @ParameterizedTest
