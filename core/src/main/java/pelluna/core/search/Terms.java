@@ -69,9 +69,13 @@ final class Terms {
         return all;
     }
 
+    /** Words that stand in the phrases only in pieces. */
+    private static final Set<String> WHOLE = Set.of("litre", "litres", "liter", "liters", "centimetre", "centimetres", "centimeter", "centimeters", "dweller", "dwellers", "dwelling",
+        "perches", "perching", "touches", "cleans", "cleaning", "topped", "coloured", "colored", "colourful", "colorful", "gobies", "swimmer", "swimmers", "hunters", "jumping");
+
     /** Every word that a phrase may hold, for reading misspelt ones. */
     Set<String> words() {
-        Set<String> words = new LinkedHashSet<>();
+        Set<String> words = new LinkedHashSet<>(WHOLE);
         for (Term t : all) {
             Pattern.compile("[a-z]{3,}").matcher(t.phrase().pattern().replaceAll("\\\\[a-zA-Z]", " ").replaceAll("\\(\\?[:=]", "(").replaceAll("([a-z]+)s\\?", "$1 $1s"))
                 .results().map(MatchResult::group).forEach(words::add);
