@@ -55,24 +55,20 @@ public final class FishDrawing {
         return (int) Math.round(width * 2 * halfHeight(look) / 1.16);
     }
 
-    /** Half of the height that the fish with its fins takes, in shares of its length. */
+    /** Half of the height that the fish with its fins and whatever reaches out of it takes, in shares of its length. */
     public static double halfHeight(Look look) {
-        return switch (look.form()) {
-            case BANNER -> 0.68;
-            case LION -> 0.46;
-            case SAILFIN -> 0.48;
-            case SEAHORSE -> 0.55;
-            case PIPEFISH -> 0.08;
-            case MORAY -> 0.15;
-            case DARTFISH -> 0.36;
-            case GOBY, DRAGONET -> 0.26;
-            case COMET -> 0.34;
-            case BATFISH -> 0.68;
-            case DRUM -> 0.54;
-            case RAY -> 0.34;
-            case SHARK, EELTAIL -> 0.2;
-            case SCORPION -> 0.38;
-            default -> look.form().depthShare() / 2 + 0.13;
+        FishForms.Outline o = FishForms.of(look.form());
+        double marks = look.marks().stream().filter(m -> outside(m) || onFin(m)).mapToDouble(m -> reach(m, o.half())).max().orElse(0);
+        return Math.max(o.reach(), marks) + 0.02;
+    }
+
+    private static double reach(Look.Mark m, double half) {
+        List<Double> a = m.at();
+        return half * switch (m.kind()) {
+            case SPOT -> Math.abs(a.get(1)) + a.get(2) / half;
+            case LINE -> Math.max(Math.abs(a.get(1)), Math.abs(a.get(3))) + a.get(4) / 2 / half;
+            case WEDGE -> Math.max(Math.abs(a.get(1)), Math.max(Math.abs(a.get(3)), Math.abs(a.get(5))));
+            default -> 0;
         };
     }
 

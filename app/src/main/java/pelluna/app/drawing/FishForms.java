@@ -4,6 +4,7 @@ import static pelluna.app.drawing.Svg.num;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 import pelluna.core.catalogue.Form;
 
@@ -13,7 +14,24 @@ import pelluna.core.catalogue.Form;
  */
 final class FishForms {
     /** @param half half of the body depth; marks are placed in shares of it */
-    record Outline(String body, String fins, String behind, String tail, double half, double eyeX, double eyeY, double eyeR) { }
+    record Outline(String body, String fins, String behind, String tail, double half, double eyeX, double eyeY, double eyeR) {
+        private static final Pattern NUMBER = Pattern.compile("-?\\d*\\.?\\d+");
+
+        /** The farthest that any of its paths goes up or down, control points too, so a little more than is seen. */
+        double reach() {
+            return Math.max(Math.max(reach(body), reach(fins)), Math.max(reach(behind), reach(tail)));
+        }
+
+        /** Paths are written with absolute points: every second number is a height. */
+        private static double reach(String path) {
+            double[] numbers = NUMBER.matcher(path).results().mapToDouble(m -> Double.parseDouble(m.group())).toArray();
+            double most = 0;
+            for (int i = 1; i < numbers.length; i += 2) {
+                most = Math.max(most, Math.abs(numbers[i]));
+            }
+            return most;
+        }
+    }
 
     private enum Tail { FORK, LYRE, ROUND, SQUARE, FAN, POINT }
 

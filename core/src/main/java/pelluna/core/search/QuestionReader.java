@@ -52,7 +52,12 @@ final class QuestionReader {
         rest = without(rest, criteria);
         boolean excludes = criteria.size() > before;
         List<String> names = Words.tokens(rest.replace('|', ' ')).stream().filter(t -> !Words.empty(t) && !t.matches("[<>\"&.0-9-]+")).toList();
-        return new Question(criteria, names, excludes, onlyFits, readAs);
+        List<String> known = names.stream().filter(words::isName).toList();
+        if (known.isEmpty() && criteria.isEmpty()) {
+            return new Question(criteria, names, excludes, onlyFits, readAs);
+        }
+        names.stream().filter(n -> !known.contains(n)).forEach(n -> readAs.add("'" + n + "' not understood"));
+        return new Question(criteria, known, excludes, onlyFits, readAs);
     }
 
     /** Takes 'not a goby', 'except tangs' out of the text, where the word is one that fish go by. */

@@ -112,7 +112,7 @@ final class Terms {
             double cm = cm(m.group(1), m.group(2));
             return Criterion.when("grows to " + say.length(cm) + " at least", s -> s.size().usualCm() >= cm);
         });
-        add("(?:" + MOST + ")?" + LENGTH, m -> {
+        add("(?:" + MOST + "|(?:that |which )?(?:stays?|grows?|gets?|reach(?:es)?) (?:to |about |around |at )?)?" + LENGTH, m -> {
             double cm = cm(m.group(1), m.group(2));
             return Criterion.when("grows to " + say.length(cm) + " at most", s -> s.size().usualCm() <= cm);
         });
@@ -232,7 +232,7 @@ final class Terms {
         is("(?:bottom[ -]?dwell(?:ers?|ing)|bottom fish|on the (?:bottom|sand)|sand[ -]?dwell(?:ers?|ing))", "lives on the bottom",
             s -> s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE));
         is("(?:open water|mid[ -]?water|free[ -]?swimming|swims? in the open|active swimmers?)", "swims in open water", s -> s.place().zones().contains(Zone.OPEN_WATER));
-        is("(?:caves?|cave[ -]?dwell(?:ers?|ing))", "lives in caves", s -> s.place().zones().contains(Zone.CAVES));
+        is("(?:cave[ -]?dwell(?:ers?|ing)|caves?)", "lives in caves", s -> s.place().zones().contains(Zone.CAVES));
         is("(?:perch(?:es|ing)?|sits?|sitting)(?: on rocks?)?", "perches", s -> s.place().swims() == Swims.PERCHES);
         is("(?:pistol shrimp (?:goby|gobies|partners?)|shrimp gob(?:y|ies)|(?:with|lives with|partners?) (?:a )?pistol shrimp)", "lives with a pistol shrimp",
             s -> s.partner().filter(p -> p.contains("pistol shrimp")).isPresent());

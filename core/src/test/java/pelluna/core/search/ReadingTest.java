@@ -103,6 +103,8 @@ class ReadingTest {
         eats flatworms                | is kept for flatworms, with luck
         bottom dweller                | lives on the bottom
         bare bottom                   | needs no sand
+        cave dweller                  | lives in caves
+        grows to 20 centimetres       | grows to 20 cm at most
         """)
     void aPhraseIsUnderstood(String typed, String as) {
         assertThat(understood(typed)).containsExactly(as);
@@ -117,6 +119,14 @@ class ReadingTest {
         assertThat(q.names()).containsExactly("goby");
         assertThat(q.onlyFits()).isTrue();
         assertThat(q.excludes()).isTrue();
+    }
+
+    @Test
+    void aWordThatNobodyGoesByIsSaidAndLeftOut() {
+        Question q = read("yellow blorptacular goby");
+        assertThat(q.names()).containsExactly("goby");
+        assertThat(q.readAs()).containsExactly("'blorptacular' not understood");
+        assertThat(read("blorptacular").names()).as("if it is all there is, it finds nobody").containsExactly("blorptacular");
     }
 
     @Test

@@ -1,0 +1,122 @@
+package pelluna.app.species;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanReader;
+import pelluna.core.search.Found;
+import pelluna.core.search.Search;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
+import pelluna.core.units.UnitSystem;
+
+/** Narrowing what was found, and what the small forms and sheets of a species say. */
+class FacetsTest {
+    private static final Catalogue CATALOGUE = Catalogue.shipped();
+    private static final Plan PLAN = new PlanReader(CATALOGUE).read(Map.of("tank", Map.of("lengthCm", 120, "widthCm", 50, "waterHeightCm", 50, "hides", 4, "cover", "mesh",
+        "cycledOn", "2025-01-01"), "startOn", "2027-03-01"), LocalDate.of(2027, 3, 1));
+    private static final List<Found> ALL = new Search(CATALOGUE).ask("", PLAN, Measures.metric()).found();
+
+    private static Facets.Kind kind(Facets facets, String name) {
+        return facets.kinds(ALL, Measures.metric()).stream().filter(k -> k.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void nothingChosenNarrowsNothingAndEveryKindCountsEverybody() {
+        Facets none = new Facets("", "", "", "");
+        assertThat(none.narrow(ALL)).hasSameSizeAs(ALL);
+        none.kinds(ALL, Measures.metric()).forEach(k -> assertThat(k.choices().stream().mapToLong(Facets.Choice::count).sum()).as(k.words()).isEqualTo(ALL.size()));
+    }
+
+    @Test
+    void oneOfEachKindTogether() {
+        Facets some = new Facets("fits", "clown gobies", "5", "captive-bred");
+        assertThat(some.narrow(ALL)).isNotEmpty().allSatisfy(f -> {
+            assertThat(f.verdict().outcome()).isEqualTo(Verdict.Outcome.FITS);
+            assertThat(f.species().group()).isEqualTo("clown gobies");
+            assertThat(f.species().captiveBred()).isTrue();
+            assertThat(f.species().size().usualCm()).isLessThanOrEqualTo(5);
+        });
+    }
+
+    @Test
+    void theCountOfAChoiceIsWhatItWouldLeave() {
+        Facets gobies = new Facets("", "gobies", "", "");
+        for (Facets.Choice c : kind(gobies, "fit").choices()) {
+            assertThat(new Facets(c.value(), "gobies", "", "").narrow(ALL)).hasSize((int) c.count());
+        }
+        assertThat(kind(gobies, "group").choices()).as("other groups stay on offer").hasSizeGreaterThan(10);
+    }
+
+    @Test
+    void chosenOnceMoreItIsLetGo() {
+        assertThat(kind(new Facets("fits", "", "", ""), "fit").choices()).filteredOn(Facets.Choice::chosen).singleElement().satisfies(c -> assertThat(c.value()).isEmpty());
+        assertThat(new Facets("nonsense", "", "", "").narrow(ALL)).as("an unknown choice narrows nothing").hasSameSizeAs(ALL);
+    }
+
+    @Test
+    void sizesSpeakTheReadersUnits() {
+        assertThat(new Facets("", "", "", "").kinds(ALL, new Measures(UnitSystem.US)).get(1).choices()).extracting(Facets.Choice::words).containsExactly("up to 2 in", "to 3.9 in", "to 7.9 in", "over 7.9 in");
+    }
+
+    @Test
+    void everySheetHasTheSameTopicsInTheSameOrder() {
+        List<String> first = new FactSheet(CATALOGUE.all().get(0), Measures.metric()).lines().stream().map(FactSheet.Line::topic).toList();
+        assertThat(CATALOGUE.all()).allSatisfy(s -> {
+            List<FactSheet.Line> lines = new FactSheet(s, Measures.metric()).lines();
+            assertThat(lines.stream().map(FactSheet.Line::topic).filter(t -> !t.equals("Partner"))).containsExactlyElementsOf(first.stream().filter(t -> !t.equals("Partner")).toList());
+            assertThat(lines).allSatisfy(l -> {
+                assertThat(l.says()).isNotBlank().endsWith(".");
+                assertThat(l.origin()).isNotBlank();
+            });
+        });
+    }
+
+    @Test
+    void sheetsSayWhatTheFactsSay() {
+        String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Measures.metric()).lines().toString();
+        assertThat(comet).contains("Swallows fish of up to 28 %").contains("Often goes for shrimp under 5 cm");
+        String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Measures.metric()).lines().toString();
+        assertThat(firefish).contains("Jumps often").contains("easily frightened");
+        String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), new Measures(UnitSystem.US)).lines().toString();
+        assertThat(tang).contains("6.3 in").contains("Keepers differ").contains("blade");
+    }
+
+    @Test
+    void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
+        var desk = new pelluna.app.planning.Desk(null, List.of(), List.of(), PLAN, null, Measures.metric());
+        Comparison tangs = Comparison.of(List.of(CATALOGUE.find("yellow tang").orElseThrow(), CATALOGUE.find("regal tang").orElseThrow(), CATALOGUE.find("royal gramma").orElseThrow()), desk);
+        assertThat(tangs.sentence()).startsWith("Royal gramma does best");
+        assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);
+        assertThat(tangs.facts()).isNotEmpty().allMatch(Comparison.Row::differs);
+        assertThat(tangs.alike()).noneMatch(Comparison.Row::differs);
+        assertThat(tangs.columns().get(1).decides()).contains("Is there enough water?");
+        assertThat(Comparison.of(List.of(), desk).columns()).isEmpty();
+        Comparison same = Comparison.of(List.of(CATALOGUE.find("royal gramma").orElseThrow(), CATALOGUE.find("royal gramma").orElseThrow()), desk);
+        assertThat(same.rules()).isEmpty();
+        assertThat(same.facts()).isEmpty();
+    }
+
+    @Test
+    void aFactIsASmallFormWithItsWordsToChooseFrom() {
+        var gramma = CATALOGUE.find("royal gramma").orElseThrow();
+        var form = pelluna.core.catalogue.FactForms.of("feeding").orElseThrow();
+        FactEdit edit = FactEdit.of(form, gramma.facts().get("feeding"), "ours", "", "");
+        assertThat(edit.disagrees()).isFalse();
+        assertThat(edit.fields()).extracting(FactEdit.Field::label).contains("meals a day", "hard to feed", "pace");
+        assertThat(edit.fields()).filteredOn(f -> f.name().equals("pace")).singleElement().satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
+        assertThat(FactEdit.posted(form, Map.of("mealsADay", " 3 ", "other", "x"))).containsEntry("mealsADay", "3").doesNotContainKey("other");
+    }
+
+    @Test
+    void aPathIsAScientificNameBothWays() {
+        CATALOGUE.all().forEach(s -> assertThat(Paths.name(Paths.of(s))).isEqualTo(s.scientificName()));
+    }
+}
