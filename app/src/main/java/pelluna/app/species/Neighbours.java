@@ -1,26 +1,26 @@
 package pelluna.app.species;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
-import pelluna.core.plan.Party;
+import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
+import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
-import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
 
 /** Among what a keeper has: with whom a species will not get on, and with whom nothing is expected. */
 record Neighbours(List<Finding> trouble, List<String> calm) {
-    static Neighbours of(Verdict verdict, Plan plan) {
-        List<Finding> trouble = verdict.findings().stream().filter(f -> f.rule() == RuleName.COMPANY)
-            .sorted(java.util.Comparator.comparing(Finding::step).reversed()).toList();
-        List<String> calm = new ArrayList<>();
-        for (Party p : plan.residents()) {
-            if (trouble.stream().noneMatch(f -> f.reason().contains(p.species().name()) || f.remedy().text().contains(p.species().name()))) {
-                calm.add(p.species().name());
-            }
-        }
-        return new Neighbours(trouble, calm.stream().distinct().toList());
+    static Neighbours of(Species s, Plan plan, Measures say) {
+        List<String> calm = plan.residents().stream()
+            .filter(r -> company(s, new Plan(plan.tank(), plan.stance(), plan.startOn(), List.of(r), List.of()), say).isEmpty())
+            .map(r -> r.species().name()).distinct().toList();
+        return new Neighbours(company(s, plan, say), calm);
+    }
+
+    private static List<Finding> company(Species s, Plan plan, Measures say) {
+        return Search.verdict(s, plan, say).findings().stream().filter(f -> f.rule() == RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList();
     }
 
     public boolean alone() {

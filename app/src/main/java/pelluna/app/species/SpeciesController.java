@@ -125,7 +125,7 @@ class SpeciesController {
         model.addAttribute("schools", SchoolsDrawing.of(s, desk));
         model.addAttribute("verdict", v);
         model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != pelluna.core.sieve.RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
-        model.addAttribute("neighbours", Neighbours.of(v, desk.plan()));
+        model.addAttribute("neighbours", Neighbours.of(s, desk.plan(), desk.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get(), desk.say()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
@@ -183,28 +183,6 @@ class SpeciesController {
         Species s = find(path);
         ownWord.takeBack(s.scientificName(), fact);
         return "redirect:/tanks/" + id + (from.equals("own") ? "/own-word" : "/species/" + Paths.of(s) + "#" + fact);
-    }
-
-    @GetMapping("/tanks/{id}/side-by-side")
-    String compare(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
-        List<Species> held = sideBySide.of(id);
-        Comparison c = Comparison.of(held, desk);
-        shells.around(model, desk, "species", "Side by side", held.isEmpty() ? "" : c.sentence());
-        model.addAttribute("comparison", c);
-        model.addAttribute("beside", held.size());
-        return "side-by-side";
-    }
-
-    @PostMapping("/tanks/{id}/side-by-side/{path}")
-    String keep(@PathVariable long id, @PathVariable String path, @RequestParam(defaultValue = "keep") String act) {
-        Species s = find(path);
-        if (act.equals("let-go")) {
-            sideBySide.letGo(id, s.scientificName());
-        } else {
-            sideBySide.keep(id, s);
-        }
-        return "redirect:/tanks/" + id + "/side-by-side";
     }
 
     private Species find(String path) {

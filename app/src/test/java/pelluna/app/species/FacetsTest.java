@@ -119,4 +119,17 @@ class FacetsTest {
     void aPathIsAScientificNameBothWays() {
         CATALOGUE.all().forEach(s -> assertThat(Paths.name(Paths.of(s))).isEqualTo(s.scientificName()));
     }
+
+    @Test
+    void neighboursAreTroubleOrCalmAndNobodyIsForgotten() {
+        Plan home = new PlanReader(CATALOGUE).read(Map.of("tank", Map.of("lengthCm", 120, "widthCm", 50, "waterHeightCm", 50, "hides", 4, "cover", "mesh", "cycledOn", "2025-01-01"), "startOn",
+            "2027-03-01", "residents", List.of(Map.of("species", "Pictichromis paccagnellae"), Map.of("species", "Sphaeramia nematoptera", "count", 3), Map.of("species", "Gobiodon okinawae"))),
+            LocalDate.of(2027, 3, 1));
+        Neighbours gramma = Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Measures.metric());
+        assertThat(gramma.trouble()).isNotEmpty().allSatisfy(f -> assertThat(f.reason()).contains("bicolor dottyback"));
+        assertThat(gramma.calm()).containsExactly("pyjama cardinal", "yellow clown goby");
+        Neighbours lion = Neighbours.of(CATALOGUE.find("volitans lionfish").orElseThrow(), home, Measures.metric());
+        assertThat(lion.calm()).as("everybody here is a mouthful").isEmpty();
+        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Measures.metric()).alone()).isTrue();
+    }
 }
