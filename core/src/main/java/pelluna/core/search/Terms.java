@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Habit;
-import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Hazard;
 import pelluna.core.catalogue.Help;
 import pelluna.core.catalogue.Jumps;
@@ -23,9 +22,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
-import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
 /**
@@ -45,9 +42,7 @@ final class Terms {
     private static final String VOLUME = NUMBER + "(l|lit(?:re|er)s?|gal|gals|gallons?)(?= |$)";
     private static final String MOST = "(?:(?:that |which )?(?:stays?|staying|grows?|growing|gets?|remains?|is)? ?(?:to )?(?:under|below|less than|smaller than|shorter than|at most|up to|no more than|not over|max|maximum|within|<)) ";
     private static final String LEAST = "(?:(?:that |which )?(?:grows?|gets?|is)? ?(?:to )?(?:over|above|more than|larger than|bigger than|longer than|at least|min|>)) ";
-    private static final String NOT = "(?:(?:that |which |who )?(?:does not|doesnt|don't|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
-    private static final String LIFE = "(corals?|sps|small polyp corals?|lps|large polyp corals?|soft corals?|softies|zoas?|zoanthids?|palys?|clams?|anemones?|nems?|shrimps?|prawns?|crabs?|hermits?"
-        + "|snails?|urchins?|stars?|starfish|cucumbers?|tube worms?|feather dusters?|fan worms?|sponges?|inverts?|invertebrates?|clean ?up crews?|cuc|reef)";
+    static final String NOT = "(?:(?:that |which |who )?(?:does not|doesnt|don't|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
 
     private final Measures say;
     private final Stance stance;
@@ -57,7 +52,7 @@ final class Terms {
         this.say = say;
         this.stance = stance;
         room();
-        reef();
+        all.addAll(ReefTerms.all());
         food();
         manners();
         habits();
@@ -116,64 +111,6 @@ final class Terms {
             double cm = cm(m.group(1), m.group(2));
             return Criterion.when("grows to " + say.length(cm) + " at most", s -> s.size().usualCm() <= cm);
         });
-    }
-
-    private void reef() {
-        String and = "(?:(?: and | or | with |, ?| & )" + LIFE + ")?";
-        String them = LIFE + and + and;
-        all.add(new Term(Pattern.compile("(?<= |^)(reef|coral|invert)s?[ -]?safe(?:(?: with| for| around)? " + them + ")?(?= |$)"), m -> {
-            List<Criterion> asked = new ArrayList<>();
-            asked.add(spares("reef".equals(m.group(1)) || "coral".equals(m.group(1)) ? "corals" : "inverts"));
-            named(m, 2, asked);
-            return asked;
-        }));
-        all.add(new Term(Pattern.compile("(?<= |^)(?:safe|ok|okay|fine|good|gentle|peaceful|lives?) (?:with|for|around|to) (?:my |the )?" + them + "(?= |$)"), m -> named(m, 1, new ArrayList<>())));
-        all.add(new Term(Pattern.compile("(?<= |^)(?:that |which )?(?:leaves?|leaving|spares?) (?:my |the )?" + them + "(?: alone| be)?(?= |$)"), m -> named(m, 1, new ArrayList<>())));
-        all.add(new Term(Pattern.compile("(?<= |^)" + NOT + "(?:eats?|eating|nips?|picks?|picking|harms?|bothers?|touch(?:es)?|attacks?|hurts?) ?(?:at |on )?(?:my |the )?" + them + "(?= |$)"),
-            m -> named(m, 1, new ArrayList<>())));
-        all.add(new Term(Pattern.compile("(?<= |^)" + them + "[ -]?safe(?= |$)"), m -> named(m, 1, new ArrayList<>())));
-        all.add(new Term(Pattern.compile("(?<= |^)with " + them + "(?= |$)"), m -> named(m, 1, new ArrayList<>())));
-    }
-
-    private static List<Criterion> named(MatchResult m, int from, List<Criterion> asked) {
-        for (int i = from; i <= m.groupCount(); i++) {
-            if (m.group(i) != null) {
-                asked.add(spares(m.group(i)));
-            }
-        }
-        return asked;
-    }
-
-    private static Criterion spares(String word) {
-        Set<ReefLife> kinds = java.util.EnumSet.copyOf(kinds(word));
-        String plain = English.list(kinds.stream().map(ReefLife::plain).toList());
-        return new Criterion("leaves " + plain + " alone, or nearly", s -> {
-            Harm worst = kinds.stream().map(s::harmTo).max(java.util.Comparator.naturalOrder()).orElse(Harm.LEAVES_ALONE);
-            return worst == Harm.LEAVES_ALONE ? 1 : worst == Harm.KNOWN ? 0.5 : 0;
-        });
-    }
-
-    private static Set<ReefLife> kinds(String word) {
-        String w = word.replaceAll("s$", "");
-        return switch (w) {
-            case "coral", "reef" -> Set.of(ReefLife.SMALL_POLYP_CORALS, ReefLife.LARGE_POLYP_CORALS, ReefLife.SOFT_CORALS, ReefLife.ZOANTHIDS);
-            case "sp", "small polyp coral" -> Set.of(ReefLife.SMALL_POLYP_CORALS);
-            case "lp", "large polyp coral" -> Set.of(ReefLife.LARGE_POLYP_CORALS);
-            case "soft coral", "softie" -> Set.of(ReefLife.SOFT_CORALS);
-            case "zoa", "zoanthid", "paly" -> Set.of(ReefLife.ZOANTHIDS);
-            case "clam" -> Set.of(ReefLife.CLAMS);
-            case "anemone", "nem" -> Set.of(ReefLife.ANEMONES);
-            case "shrimp", "prawn" -> Set.of(ReefLife.SHRIMP);
-            case "crab", "hermit" -> Set.of(ReefLife.CRABS);
-            case "snail" -> Set.of(ReefLife.SNAILS);
-            case "urchin" -> Set.of(ReefLife.URCHINS);
-            case "star", "starfish" -> Set.of(ReefLife.STARS);
-            case "cucumber" -> Set.of(ReefLife.CUCUMBERS);
-            case "tube worm", "feather duster", "fan worm" -> Set.of(ReefLife.TUBE_WORMS);
-            case "sponge" -> Set.of(ReefLife.SPONGES);
-            case "clean up crew", "cleanup crew", "cuc" -> Set.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS, ReefLife.STARS);
-            default -> Set.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS, ReefLife.URCHINS, ReefLife.STARS, ReefLife.TUBE_WORMS);
-        };
     }
 
     private void food() {
