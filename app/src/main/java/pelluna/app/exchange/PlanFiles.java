@@ -37,6 +37,9 @@ public final class PlanFiles {
      * @throws PlanProblemsException with every field that is wrong
      */
     public Map<String, Object> parse(String text) {
+        if (text.length() > MOST_BYTES) {
+            throw new PlanProblemsException(List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
+        }
         JsonNode node;
         try {
             node = json.readTree(text);

@@ -59,7 +59,7 @@ class Failures {
     @ExceptionHandler({MaxUploadSizeExceededException.class, MissingServletRequestParameterException.class})
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     String unusable(Model model) {
-        return failure(model, "Not taken", "Something was missing or a file was larger than a megabyte. Nothing was changed.");
+        return failure(model, "Not taken", "Something was missing, or a file was larger than Pelluna takes (12 MB). Nothing was changed.");
     }
 
     @ExceptionHandler(Exception.class)

@@ -167,4 +167,32 @@ class SpeciesPagesTest {
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "<b>me</b>"));
         assertThat(body("/tanks/1/species/Gramma-loreto")).contains("&lt;b&gt;me").doesNotContain("<b>me</b>");
     }
+
+    private static String upload(String path, String content, Map<String, String> fields) {
+        String mark = "----pelluna";
+        StringBuilder body = new StringBuilder();
+        fields.forEach((name, value) -> body.append("--" + mark + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n"));
+        if (!content.isEmpty()) {
+            body.append("--" + mark + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"c\"\r\nContent-Type: application/octet-stream\r\n\r\n" + content + "\r\n");
+        }
+        body.append("--" + mark + "--\r\n");
+        return Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + path)).header("Content-Type", "multipart/form-data; boundary=" + mark)
+            .POST(java.net.http.HttpRequest.BodyPublishers.ofString(body.toString()))).body();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"csv", "json"})
+    void theWholeCatalogueComesBackInAsItWentOut(String format) {
+        String file = Pelluna.get("/catalogue." + format).body();
+        assertThat(upload("/tanks/1/catalogue", file, Map.of())).contains("Every row is as it is now");
+        String other = file.replace(format.equals("csv") ? "bred," : "\"captiveBred\" : true", format.equals("csv") ? "wild only," : "\"captiveBred\" : false");
+        assertThat(upload("/tanks/1/catalogue", other, Map.of())).contains("Nothing is written yet").contains("captive: bred → wild only");
+        assertThat(upload("/tanks/1/catalogue", "", Map.of("text", other, "act", "take"))).contains("Facts you see otherwise").contains("from a file");
+        assertThat(body("/tanks/1/species/Amphiprion-ocellaris")).contains("Comes from the wild.").contains("Your word on captive");
+    }
+
+    @Test
+    void aPlanOfMoreThanAMegabyteIsNoPlan() {
+        assertThat(upload("/tanks/1/exchange", "{" + " ".repeat(1_100_000) + "}", Map.of())).contains("more than a megabyte");
+    }
 }
