@@ -22,7 +22,18 @@ record BringIn(List<Row> rows, OwnWord word) {
     enum Fate { SAME, OTHER_FACTS, NEW, REFUSED }
 
     /** One row, and for other facts each as 'adult: 16 cm … → 18 cm …'. */
-    record Row(int number, String name, Fate fate, List<String> changes, String refused) { }
+    record Row(int number, String name, Fate fate, List<String> changes, String refused) {
+        private static final int FIRST = 4;
+
+        /** As many changes as are read at a glance. */
+        public List<String> firstChanges() {
+            return changes.subList(0, Math.min(FIRST, changes.size()));
+        }
+
+        public List<String> moreChanges() {
+            return changes.subList(Math.min(FIRST, changes.size()), changes.size());
+        }
+    }
 
     /**
      * @param now the keeper's catalogue as it is
@@ -85,11 +96,15 @@ record BringIn(List<Row> rows, OwnWord word) {
     }
 
     private static Row refused(FileRow row, String why) {
-        return new Row(row.number(), row.name(), Fate.REFUSED, List.of(), why);
+        return new Row(row.number(), row.name(), Fate.REFUSED, List.of(), why.replaceAll("your word on '[a-z-]+': ", ""));
     }
 
-    public long count(Fate fate) {
+    long count(Fate fate) {
         return rows.stream().filter(r -> r.fate() == fate).count();
+    }
+
+    public long refused() {
+        return count(Fate.REFUSED);
     }
 
     /** The rows worth showing: all but those that change nothing. */

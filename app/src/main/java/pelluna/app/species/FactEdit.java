@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
@@ -13,6 +14,7 @@ import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Jumps;
 import pelluna.core.catalogue.Pace;
 import pelluna.core.catalogue.Swims;
+import pelluna.core.units.English;
 import pelluna.core.units.Named;
 
 /**
@@ -37,8 +39,9 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
         return !yours.isEmpty();
     }
 
-    static FactEdit of(FactForm form, Fact now, String ours, String yours, String why) {
-        return typed(form, form.read(now), ours, yours, why, "");
+    /** @param now the fact as it stands; empty fields if there is none */
+    static FactEdit of(FactForm form, Optional<Fact> now, String ours, String yours, String why) {
+        return typed(form, now.map(form::read).orElse(Map.of()), ours, yours, why, "");
     }
 
     static FactEdit typed(FactForm form, Map<String, String> values, String ours, String yours, String why, String error) {
@@ -47,6 +50,12 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
             return new Field(slot.name(), label(slot.name()), values.getOrDefault(slot.name(), ""), slot.kind() == FactForm.Kind.NUMBER, choices);
         }).toList();
         return new FactEdit(form.key(), form.says(), ours, yours, why, fields, error);
+    }
+
+    /** What the fact says, with its units where it has any. */
+    public String hint() {
+        boolean units = fields.stream().anyMatch(f -> f.name().matches(".*(Cm|Litres|C)(\\..*)?"));
+        return English.capital(says) + "." + (units ? " In cm, L and °C." : "");
     }
 
     /** The slots of a posted form, by their names. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 import org.springframework.http.HttpStatus;
@@ -148,11 +149,9 @@ class SpeciesController {
         Map<String, FactEdit> edits = new LinkedHashMap<>();
         for (FactForm form : FactForms.all()) {
             Fact now = s.facts().get(form.key());
-            if (now != null) {
-                OwnFactEntity word = own.get(form.key());
-                edits.put(form.key(), typed.getOrDefault(form.key(), FactEdit.of(form, now, ours.containsKey(form.key()) ? ours.get(form.key()).value() : "",
-                    word == null ? "" : word.value(), word == null ? "" : word.why())));
-            }
+            OwnFactEntity word = own.get(form.key());
+            edits.put(form.key(), typed.getOrDefault(form.key(), FactEdit.of(form, Optional.ofNullable(now), ours.containsKey(form.key()) ? ours.get(form.key()).value() : "",
+                word == null ? "" : word.value(), word == null ? "" : word.why())));
         }
         return edits;
     }

@@ -86,6 +86,16 @@ class SpeciesPagesTest {
     }
 
     @Test
+    void aFactThatPellunaHasNoWordOnCanBeSaid() {
+        String at = "/tanks/1/species/Gramma-loreto";
+        assertThat(body(at)).contains("Kept for itself");
+        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "flatworms")).body()).contains("Kept for flatworms").contains("Your word on helps");
+        assertThat(body("/tanks/1/species?q=eats+flatworms")).contains("Gramma loreto");
+        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "")).statusCode()).isEqualTo(422);
+        assertThat(Pelluna.post(at + "/own/helps/undo", Map.of()).body()).contains("Kept for itself");
+    }
+
+    @Test
     void sayingWhatPellunaSaysIsNoWordOfOnesOwn() {
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "3"));
         assertThat(body("/tanks/1/own-word")).contains("3 of 4");
@@ -153,7 +163,7 @@ class SpeciesPagesTest {
     void aFileIsLookedAtBeforeAnythingIsWritten() {
         String csv = "scientificName,family,skill\nGramma loreto,Grammatidae,3\nZebrasoma flavescens,Acanthuridae,9\n";
         String look = Pelluna.post("/tanks/1/catalogue", Map.of("text", csv)).body();
-        assertThat(look).contains("Row 2, Zebrasoma flavescens").contains("refused").contains("within 1 to 4").contains("skill: 1 of 4 → 3 of 4").contains("Nothing is written yet");
+        assertThat(look).contains("Row 2, Zebrasoma flavescens").contains("refused").contains("within 1 to 4").contains("skill: 1 of 4 → 3 of 4").contains("Nothing is written yet").contains("1 refused").doesNotContain("your word on &#39;skill");
         assertThat(body("/tanks/1/own-word")).contains("None yet");
         assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take")).body()).contains("3 of 4").contains("from a file");
         HttpResponse<String> nothing = Pelluna.post("/tanks/1/catalogue", Map.of("text", "hello"));

@@ -108,10 +108,14 @@ class FacetsTest {
     void aFactIsASmallFormWithItsWordsToChooseFrom() {
         var gramma = CATALOGUE.find("royal gramma").orElseThrow();
         var form = pelluna.core.catalogue.FactForms.of("feeding").orElseThrow();
-        FactEdit edit = FactEdit.of(form, gramma.facts().get("feeding"), "ours", "", "");
+        FactEdit edit = FactEdit.of(form, java.util.Optional.of(gramma.facts().get("feeding")), "ours", "", "");
         assertThat(edit.disagrees()).isFalse();
         assertThat(edit.fields()).extracting(FactEdit.Field::label).contains("meals a day", "hard to feed", "pace");
         assertThat(edit.fields()).filteredOn(f -> f.name().equals("pace")).singleElement().satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
+        assertThat(edit.hint()).startsWith("Meals a day").doesNotContain("cm");
+        FactEdit absent = FactEdit.of(pelluna.core.catalogue.FactForms.of("group-volume").orElseThrow(), java.util.Optional.empty(), "", "", "");
+        assertThat(absent.fields()).hasSize(3).allSatisfy(f -> assertThat(f.value()).isEmpty());
+        assertThat(absent.hint()).endsWith("In cm, L and °C.");
         assertThat(FactEdit.posted(form, Map.of("mealsADay", " 3 ", "other", "x"))).containsEntry("mealsADay", "3").doesNotContainKey("other");
     }
 
