@@ -90,7 +90,7 @@ final class CatalogueCsv {
                     if (!cell.isBlank()) {
                         codes.put(field.substring(SOURCE.length()), cell);
                     }
-                } else if (!HEAD.contains(field) && !cell.isBlank()) {
+                } else if (!HEAD.contains(field)) {
                     fields.put(field, Lists.of(field) ? cell.trim().replace(LIST, ", ") : cell.trim());
                 }
             });

@@ -65,7 +65,7 @@ final class Fields {
     }
 
     /**
-     * The entry that fields and codes make; a fact none of whose fields is given is not given.
+     * The entry that fields and codes make; a fact none of whose fields is given is not given, and one of which only some are given is refused.
      *
      * @param codes source code and level by fact key, such as 'm? genus'; a missing one counts as the keeper's own word
      * @throws CatalogueException if a field has no place, or a fact is not complete
@@ -77,6 +77,7 @@ final class Fields {
             Optional<String> text = form.key().equals("reef") ? reef(left) : text(form, left);
             text.ifPresent(t -> facts.put(form.key(), coded(form.key(), t, codes.getOrDefault(form.key(), "own keeper"))));
         }
+        left.values().removeIf(String::isEmpty);
         if (!left.isEmpty()) {
             throw new CatalogueException(scientificName, "no such field as '" + left.keySet().iterator().next() + "'");
         }
@@ -85,7 +86,11 @@ final class Fields {
 
     private static Optional<String> text(FactForm form, Map<String, String> left) {
         Map<String, String> values = new LinkedHashMap<>();
+        boolean given = form.slots().stream().anyMatch(slot -> !left.getOrDefault(slot.name(), "").isEmpty());
         for (FactForm.Slot slot : form.slots()) {
+            if (given && slot.kind() != FactForm.Kind.TEXT && !left.containsKey(slot.name())) {
+                throw new CatalogueException(slot.name(), "is missing; it belongs to one fact with " + form.slots().stream().map(FactForm.Slot::name).filter(left::containsKey).toList());
+            }
             String value = left.remove(slot.name());
             if (value != null && !value.isEmpty()) {
                 values.put(slot.name(), value);
@@ -96,12 +101,14 @@ final class Fields {
 
     private static Optional<String> reef(Map<String, String> left) {
         Map<ReefLife, Species.ReefRisk> risks = new EnumMap<>(ReefLife.class);
-        boolean given = false;
+        boolean given = Arrays.stream(ReefLife.values()).anyMatch(k -> !left.getOrDefault(REEF + k.word(), "").isEmpty());
         for (ReefLife kind : ReefLife.values()) {
+            if (given && left.getOrDefault(REEF + kind.word(), "").isEmpty()) {
+                throw new CatalogueException(REEF + kind.word(), "is missing; say all " + ReefLife.values().length + " kinds of life or none");
+            }
             String harm = left.remove(REEF + kind.word());
             String spares = left.remove(SPARES + kind.word());
             if (harm != null && !harm.isEmpty()) {
-                given = true;
                 Harm step = Arrays.stream(Harm.values()).filter(h -> word(h).equals(harm)).findFirst()
                     .orElseThrow(() -> new CatalogueException(REEF + kind.word(), "'" + harm + "' is none of leaves-alone, has-been-known-to, often, expect-it"));
                 risks.put(kind, new Species.ReefRisk(step, spares == null || spares.isEmpty() ? 0 : number(SPARES + kind.word(), spares)));

@@ -98,21 +98,29 @@ class CatalogueFilesTest {
         BringIn in = BringIn.of("scientificName,family,adultLengthCm.usual,adultLengthCm.record,reefLife.shrimp\n"
             + "Gramma loreto,Grammatidae,8,9,\n"
             + "Zebrasoma flavescens,Acanthuridae,30,20,\n"
-            + "Chromis viridis,Pomacentridae,,,sometimes\n"
+            + "Chromis viridis,Pomacentridae,,,often\n"
             + "Nemo nemo,Nowhere,5,6,\n"
             + "Gramma loreto,Grammatidae,8,9,\n"
             + "Premnas biaculeatus,Pomacentridae,14,17,\n"
             + "Salarias fasciatus,Blenniidae,13\n"
-            + "Naso lituratus,Acanthuridae,34,46,expect-it\n", CATALOGUE, CATALOGUE);
+            + "Naso lituratus,Acanthuridae,34,46,\n", CATALOGUE, CATALOGUE);
         assertThat(in.rows()).extracting(BringIn.Row::number).containsExactly(1, 2, 3, 4, 5, 6, 7, 8);
         assertThat(in.rows()).extracting(r -> r.fate().name()).containsExactly("OTHER_FACTS", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "OTHER_FACTS");
         assertThat(in.rows().get(1).refused()).contains("record");
-        assertThat(in.rows().get(2).refused()).contains("'sometimes' is none of leaves-alone");
+        assertThat(in.rows().get(2).refused()).contains("say all 14 kinds of life or none");
         assertThat(in.rows().get(3).refused()).contains("-idae");
         assertThat(in.rows().get(4).refused()).contains("twice");
         assertThat(in.rows().get(5).refused()).contains("is a name of Amphiprion biaculeatus");
         assertThat(in.rows().get(6).refused()).contains("cells");
         assertThat(in.word().facts()).extracting(OwnWord.OwnFact::scientificName).containsOnly("Gramma loreto", "Naso lituratus");
+    }
+
+    @Test
+    void aFactOfWhichOnlyPartIsGivenIsRefusedAndNotFilledIn() {
+        assertThat(CatalogueCsv.read("scientificName,family,mealsADay,hardToFeed,pace\nZebrasoma flavescens,Acanthuridae,3,2,quick\n").get(0).refused()).contains("grazes").contains("is missing");
+        assertThat(new CatalogueJson().read("[{\"scientificName\":\"Zebrasoma flavescens\",\"family\":\"Acanthuridae\",\"social\":\"pair\"}]").get(0).refused()).contains("leastGroup");
+        String reef = CatalogueCsv.write(List.of(CATALOGUE.find("yellow tang").orElseThrow())).replaceFirst("leaves-alone", "sometimes");
+        assertThat(CatalogueCsv.read(reef).get(0).refused()).contains("'sometimes' is none of leaves-alone");
     }
 
     @Test
