@@ -25,6 +25,8 @@ import pelluna.app.ownword.OwnFactEntity;
 import pelluna.app.ownword.OwnWordDesk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
+import pelluna.app.species.Paths;
+import pelluna.app.species.SideBySideDesk;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
 import pelluna.core.catalogue.Species;
@@ -37,12 +39,14 @@ class OwnWordController {
     private final Shells shells;
     private final KeeperCatalogue catalogue;
     private final OwnWordDesk words;
+    private final SideBySideDesk sideBySide;
 
-    OwnWordController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk words) {
+    OwnWordController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk words, SideBySideDesk sideBySide) {
         this.desks = desks;
         this.shells = shells;
         this.catalogue = catalogue;
         this.words = words;
+        this.sideBySide = sideBySide;
     }
 
     /** One fact seen otherwise: what the keeper says and what Pelluna says. */
@@ -58,7 +62,7 @@ class OwnWordController {
 
     private String page(long id, Model model, Map<String, String> typed, String error, BringIn preview) {
         List<Own> own = words.species().stream().map(s -> new Own(catalogue.get().find(s.scientificName()).map(Species::name).orElse(s.scientificName()), s.scientificName(),
-            s.scientificName().replace(' ', '-'), s.like())).toList();
+            Paths.of(s.scientificName()), s.like())).toList();
         List<Said> said = words.facts().stream().map(this::said).toList();
         shells.around(model, desks.open(id), "species", "Your own word", said.isEmpty() && own.isEmpty() ? "Where you know better than Pelluna, your word counts, for you."
             : English.capital(English.count(said.size(), "fact", "facts")) + " seen otherwise, " + English.count(own.size(), "species", "species") + " of your own.");
@@ -68,14 +72,14 @@ class OwnWordController {
         model.addAttribute("error", error);
         model.addAttribute("preview", preview);
         model.addAttribute("names", catalogue.shipped().all().stream().map(Species::scientificName).sorted().toList());
-        model.addAttribute("beside", 0);
+        model.addAttribute("beside", sideBySide.of(id).size());
         return "own-word";
     }
 
     private Said said(OwnFactEntity f) {
         Species now = catalogue.get().find(f.scientificName()).orElse(null);
         String ours = catalogue.shipped().find(f.scientificName()).map(s -> s.facts().get(f.fact())).map(x -> x.value()).orElse("");
-        return new Said(now == null ? f.scientificName() : now.name(), f.scientificName().replace(' ', '-'), f.fact(), f.value(), ours, f.why());
+        return new Said(now == null ? f.scientificName() : now.name(), Paths.of(f.scientificName()), f.fact(), f.value(), ours, f.why());
     }
 
     @PostMapping("/tanks/{id}/own-species")
@@ -86,7 +90,7 @@ class OwnWordController {
             Species base = catalogue.shipped().find(like).orElseThrow(() -> new CatalogueException("like", "'" + like + "' is not in the catalogue; choose the species that is most like yours"));
             String common = form.getOrDefault("names", "").trim();
             words.add(new OwnWord.OwnSpecies(name, form.getOrDefault("family", "").isBlank() ? base.family() : form.get("family").trim(), base.scientificName()), common.isEmpty() ? name : common);
-            return "redirect:/tanks/" + id + "/species/" + name.replace(' ', '-');
+            return "redirect:/tanks/" + id + "/species/" + Paths.of(name);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(id, model, form, String.join(" ", e.problems()), null);
@@ -96,7 +100,7 @@ class OwnWordController {
     @PostMapping("/tanks/{id}/own-species/{path}/remove")
     String remove(@PathVariable long id, @PathVariable String path) {
         desks.tank(id);
-        words.remove(path.replaceFirst("-", " "));
+        words.remove(Paths.name(path));
         return "redirect:/tanks/" + id + "/own-word";
     }
 

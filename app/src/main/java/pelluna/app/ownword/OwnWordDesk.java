@@ -18,6 +18,10 @@ import pelluna.core.catalogue.OwnWord;
 public class OwnWordDesk {
     /** As many words as one keeper may have; a slip with a large file should not fill the database. */
     private static final int MOST = 20_000;
+    /** As many letters as the rows hold. */
+    private static final int MOST_NAME = 60;
+    private static final int MOST_VALUE = 2000;
+    private static final int MOST_WHY = 400;
 
     private final KeeperCatalogue catalogue;
     private final CurrentKeeper keeper;
@@ -68,6 +72,12 @@ public class OwnWordDesk {
         if (merged.facts().size() > MOST) {
             throw new CatalogueException("your word", "more than " + MOST + " facts of your own");
         }
+        more.species().forEach(s -> {
+            atMost(MOST_NAME, s.scientificName(), "a scientific name");
+            atMost(MOST_NAME, s.family(), "a family");
+        });
+        more.facts().forEach(f -> atMost(MOST_VALUE, f.value(), f.key()));
+        atMost(MOST_WHY, why, "the reason");
         guard(merged);
         more.species().forEach(s -> {
             if (species.findByKeeperIdAndScientificName(id, s.scientificName()).isEmpty()) {
@@ -84,6 +94,12 @@ public class OwnWordDesk {
                 }, () -> facts.save(new OwnFactEntity(id, f.scientificName(), f.key(), f.value(), why)));
             }
         });
+    }
+
+    private static void atMost(int most, String text, String what) {
+        if (text.length() > most) {
+            throw new CatalogueException("your word", what + " is longer than " + most + " letters");
+        }
     }
 
     private boolean sameAsOurs(OwnWord.OwnFact f) {

@@ -2,6 +2,7 @@ package pelluna.app.shell;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.ui.Model;
@@ -37,7 +38,7 @@ class Failures {
         return failure(model, "Not here", "There is no such page, tank or fish. Nothing was changed.");
     }
 
-    @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
+    @ExceptionHandler({ObjectOptimisticLockingFailureException.class, DuplicateKeyException.class})
     @ResponseStatus(HttpStatus.CONFLICT)
     String raced(Model model) {
         return failure(model, "Changed elsewhere",

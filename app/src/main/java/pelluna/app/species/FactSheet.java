@@ -38,7 +38,7 @@ final class FactSheet {
             + (s.diet().algaeDaily() ? " and something to graze" : "") + (s.diet().pods() > 0 ? " and live pods" : "") + ". Getting it to eat is " + s.diet().hard() + " of 5 in difficulty."
             + (s.mouthShare() >= 0.2 ? " Swallows fish of up to " + Math.round(100 * s.mouthShare()) + " % of its length." : ""), "feeding", "eats", "mouth");
         add("Manners", manners(), "manner");
-        add("Company", group() + s.disputes().company().map(d -> " Keepers differ: the bold say, " + d.bold() + "; the cautious say, " + d.cautious() + ".").orElse(""), "social", "company-dispute");
+        add("Company", group() + s.disputes().company().map(d -> " Keepers differ: the bold say, " + d.bold() + "; the cautious say, " + d.cautious() + ".").orElse(""), "social", "company-dispute", "together");
         add("Reef life", reef() + s.disputes().reef().map(d -> " Keepers differ: the trusting say, " + d.bold() + "; the wary say, " + d.cautious() + ".").orElse(""), "reef", "reef-dispute");
         add("Needs", needs(), "temperature", "sand", "hides", "age", "salinity", "flow");
         add("Habits", jumps() + (s.habits().isEmpty() ? "" : " Also: " + words(s.habits()) + "."), "jumps", "habits");
@@ -49,7 +49,7 @@ final class FactSheet {
             + (s.health().copperSensitive() ? " Copper harms it more than most." : " Stands copper as well as most."), "leanings", "copper");
         add("Skill", SKILL[s.skill() - 1], "skill");
         add("Origin", s.captiveBred() ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
-        s.partner().ifPresent(p -> add("Partner", "Lives with: " + p + ".", "partner"));
+        add("Partner", s.partner().map(p -> "Lives with: " + p + ".").orElse("Needs no partner."), "partner");
         return lines;
     }
 

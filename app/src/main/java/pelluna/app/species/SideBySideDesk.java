@@ -11,7 +11,7 @@ import pelluna.core.catalogue.Species;
 
 /** Holds two or three species side by side for a tank; a fourth takes the place of the first. */
 @Service
-class SideBySideDesk {
+public class SideBySideDesk {
     private static final int MOST = 3;
 
     private final PlanDesk desks;

@@ -35,6 +35,7 @@ import pelluna.core.search.Answer;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.English;
 
@@ -122,10 +123,13 @@ class SpeciesController {
         model.addAttribute("edits", edits(s, typed));
         model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
+        model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "group"));
+        model.addAttribute("lookFacts", List.of("look", "young"));
+        model.addAttribute("shopFacts", List.of("buying", "confused"));
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
         model.addAttribute("schools", SchoolsDrawing.of(s, desk));
         model.addAttribute("verdict", v);
-        model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != pelluna.core.sieve.RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
+        model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
         model.addAttribute("neighbours", Neighbours.of(s, desk.plan(), desk.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get(), desk.say()));
         model.addAttribute("alike", lookAlikes(s));
@@ -164,9 +168,6 @@ class SpeciesController {
         Map<String, String> values = FactEdit.posted(form, posted);
         String why = posted.getOrDefault("why", "").trim();
         try {
-            if (why.length() > 400) {
-                throw new CatalogueException("your word", "the reason is longer than 400 letters");
-            }
             ownWord.say(new OwnWord.OwnFact(s.scientificName(), fact, form.write(values)), why);
             return "redirect:/tanks/" + id + "/species/" + Paths.of(s) + "#" + fact;
         } catch (CatalogueException e) {

@@ -96,6 +96,12 @@ class SpeciesPagesTest {
     }
 
     @Test
+    void everyFactCanBeSaidOtherwiseSomewhereOnThePage() {
+        String page = body("/tanks/1/species/Gramma-loreto");
+        pelluna.core.catalogue.FactForms.all().forEach(form -> assertThat(page).contains("/species/Gramma-loreto/own/" + form.key() + "\""));
+    }
+
+    @Test
     void sayingWhatPellunaSaysIsNoWordOfOnesOwn() {
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "3"));
         assertThat(body("/tanks/1/own-word")).contains("3 of 4");
@@ -110,6 +116,15 @@ class SpeciesPagesTest {
         assertThat(refused.body()).contains("value=\"big\"").contains("16 cm, record 20 cm");
         assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/wings", Map.of()).statusCode()).isEqualTo(404);
         assertThat(Pelluna.post("/tanks/999999/species/Gramma-loreto/own/skill", Map.of("skill", "2")).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void wordsLongerThanTheirRowsAreRefusedBesideTheField() {
+        HttpResponse<String> refused = Pelluna.post("/tanks/1/species/Gramma-loreto/own/names", Map.of("commonNames", "x".repeat(2500)));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("longer than 2000 letters");
+        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "y".repeat(401))).body()).contains("longer than 400 letters");
+        assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto")).body()).contains("longer than 60 letters");
     }
 
     @Test
@@ -155,6 +170,7 @@ class SpeciesPagesTest {
             Pelluna.post(at + "/" + s, Map.of());
         }
         assertThat(body(at)).contains("Side by side, 3").contains("Where they differ").contains("Where the rules part them").contains("Royal gramma").contains("Orchid dottyback");
+        assertThat(body("/tanks/" + tank + "/own-word")).as("every page counts them").contains("Side by side, 3");
         assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of()).body()).contains("Blue assessor").doesNotContain("Gramma loreto").doesNotContain("Royal gramma");
         assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of("act", "let-go")).body()).doesNotContain("Blue assessor");
     }

@@ -30,7 +30,6 @@ final class CatalogueRules {
 
     private static void one(Species s, List<String> problems) {
         check(s.place().zones().isEmpty(), s, "lives", "no zone to live in", problems);
-        
         check(s.needs().coolestC() >= s.needs().warmestC(), s, "temperature", "the coolest is not below the warmest", problems);
         check(s.needs().leastSalinity() >= s.needs().mostSalinity(), s, "salinity", "the least is not below the most", problems);
         check(s.room().runCm().bold() < s.size().usualCm(), s, "run", "a run shorter than the fish itself", problems);

@@ -8,7 +8,10 @@ import java.util.regex.Pattern;
 
 /** Reads what a keeper typed: misspelt words first, then phrases, then what is left as parts of names. */
 final class QuestionReader {
-    private static final Pattern FITS = Pattern.compile("(?<= |^)(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my tank|the tank|this tank|here))?(?= |$)");
+    private static final Pattern FITS = Pattern.compile("(?<= |^)(?<!not )(?<!dont )(?<!doesnt )(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my tank|the tank|this tank|here))?(?= |$)");
+    /** A 'not' that stands right before a phrase and turns it round; phrases that hold their own 'not' take it first. */
+    private static final Pattern NOT_BEFORE = Pattern.compile("(?:^| )(?:not|no|non|without|never|nothing|none|isnt|arent|is not|are not|does not|doesnt|do not|dont|wont|will not)"
+        + "(?: that| which| is| are)?(?: a| an| any| too| so| very| really)?[ -]*$");
     private static final Pattern WITHOUT = Pattern.compile("(?<= |^)(?:not an?|not|no|except|but no|other than) ([a-z]{3,})(?= |$)");
 
     private final Terms terms;
@@ -29,6 +32,7 @@ final class QuestionReader {
         }
         String rest = String.join(" ", spelt);
         List<Criterion> criteria = new ArrayList<>();
+        boolean excludes = false;
         Matcher fits = FITS.matcher(rest);
         boolean onlyFits = fits.find() && !rest.substring(fits.end()).matches(" ?(?:in|into)? ?(?:a |an )?\\d.*");
         if (onlyFits) {
@@ -41,8 +45,12 @@ final class QuestionReader {
             int at = 0;
             while (m.find()) {
                 if (m.end() > m.start()) {
-                    criteria.addAll(term.asks().apply(m.toMatchResult()));
-                    left.append(tried, at, m.start()).append(" | ");
+                    String before = tried.substring(at, m.start());
+                    Matcher not = NOT_BEFORE.matcher(before);
+                    boolean turned = not.find();
+                    term.asks().apply(m.toMatchResult()).forEach(c -> criteria.add(turned ? c.not() : c));
+                    left.append(turned ? before.substring(0, not.start()) : before).append(" | ");
+                    excludes |= turned;
                     at = m.end();
                 }
             }
@@ -50,7 +58,7 @@ final class QuestionReader {
         }
         int before = criteria.size();
         rest = without(rest, criteria);
-        boolean excludes = criteria.size() > before;
+        excludes |= criteria.size() > before;
         List<String> names = Words.tokens(rest.replace('|', ' ')).stream().filter(t -> !Words.empty(t) && !t.matches("[<>\"&.0-9-]+")).toList();
         List<String> known = names.stream().filter(words::isName).toList();
         if (known.isEmpty() && criteria.isEmpty()) {

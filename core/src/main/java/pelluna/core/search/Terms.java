@@ -42,7 +42,7 @@ final class Terms {
     private static final String VOLUME = NUMBER + "(l|lit(?:re|er)s?|gal|gals|gallons?)(?= |$)";
     private static final String MOST = "(?:(?:that |which )?(?:stays?|staying|grows?|growing|gets?|remains?|is)? ?(?:to )?(?:under|below|less than|smaller than|shorter than|at most|up to|no more than|not over|max|maximum|within|<)) ";
     private static final String LEAST = "(?:(?:that |which )?(?:grows?|gets?|is)? ?(?:to )?(?:over|above|more than|larger than|bigger than|longer than|at least|min|>)) ";
-    static final String NOT = "(?:(?:that |which |who )?(?:does not|doesnt|don't|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
+    static final String NOT = "(?:(?:that |which |who )?(?:nothing that|nothing which|nothing|none that|does not|doesnt|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
 
     private final Measures say;
     private final Stance stance;

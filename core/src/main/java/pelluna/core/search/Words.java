@@ -24,7 +24,7 @@ final class Words {
         "fishes", "one", "ones", "that", "which", "who", "is", "are", "be", "can", "will", "for", "of", "to", "in", "on", "with", "and", "or", "as", "at", "it", "its", "this", "also",
         "tank", "aquarium", "reef", "marine", "saltwater", "good", "best", "nice", "cool", "looking", "please", "stays", "stay", "keep", "kept", "add", "next", "eater", "eaters", "types", "type",
         "species", "kind", "kinds", "lives", "live", "but", "very", "not", "too", "what", "whats", "does", "should", "could", "give", "show", "find", "has", "have", "from", "more", "most",
-        "under", "below", "over", "above", "less", "than", "up", "about", "around", "long", "foot", "feet", "no", "without", "except", "other", "eats", "eat", "safe");
+        "under", "below", "over", "above", "less", "than", "up", "about", "around", "long", "foot", "feet", "no", "nothing", "none", "never", "non", "isnt", "arent", "doesnt", "dont", "wont", "without", "except", "other", "eats", "eat", "safe");
     /** What keepers call one group by another word. */
     private static final Map<String, String> ALSO = Map.of("tang", "surgeonfish", "surgeon", "tang", "eel", "moray", "morays", "moray", "nem", "anemone", "humu", "trigger",
         "doctor", "surgeonfish", "scooter", "dragonet", "toby", "puffer");

@@ -121,6 +121,23 @@ class ReadingTest {
         assertThat(q.excludes()).isTrue();
     }
 
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+        nothing that jumps      | seldom jumps
+        not yellow              | not: is yellow, at least in part
+        no stripes              | not: is striped
+        nothing venomous        | is harmless to its keeper
+        not too small           | not: is small, about 10 cm at most
+        without spots           | not: is spotted
+        not captive bred        | not: is to be had captive-bred
+        isn't shy               | not: is shy
+        """)
+    void aNotTurnsWhatFollowsRound(String typed, String as) {
+        assertThat(understood(typed)).containsExactly(as);
+        assertThat(read(typed).names()).isEmpty();
+        assertThat(read(typed).readAs()).as("and 'not' is no misspelling").isEmpty();
+    }
+
     @Test
     void aWordThatNobodyGoesByIsSaidAndLeftOut() {
         Question q = read("yellow blorptacular goby");

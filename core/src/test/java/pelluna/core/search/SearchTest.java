@@ -123,6 +123,7 @@ class SearchTest {
         "not venomous,Gramma loreto,Siganus vulpinus", "for a 30 gallon tank,Gramma loreto,Paracanthurus hepatus", "larger than 30 cm,Naso lituratus,Gramma loreto",
         "spotted,Cephalopholis miniata,Centropyge heraldi", "black and white,Dascyllus aruanus,Gobiodon okinawae", "easy,Gramma loreto,Zanclus cornutus", "algae eating tang for a 4 foot tank,Zebrasoma flavescens,Acanthurus sohal", "cuc safe,Gramma loreto,Choerodon fasciatus", "what cleans sand,Valenciennea strigata,Gramma loreto",
         "tang for a 120 cm tank,Ctenochaetus strigosus,Naso lituratus", "blenny except midas,Ecsenius bicolor,Ecsenius midas", "yellow but not a goby,Zebrasoma flavescens,Gobiodon okinawae", "predator,Pterois volitans,Neocirrhites armatus",
+        "'nothing that jumps, peaceful, blue',Chrysiptera parasema,Ptereleotris heteroptera", "tang but not yellow,Paracanthurus hepatus,Zebrasoma flavescens", "damsel not blue,Pomacentrus moluccensis,Chrysiptera cyanea",
         "nem,Amphiprion ocellaris,Stonogobiops nematodes"})
     void phrasesMeanWhatKeepersMean(String typed, String in, String out) {
         assertThat(found(typed)).extracting(Species::scientificName).contains(in).doesNotContain(out);
