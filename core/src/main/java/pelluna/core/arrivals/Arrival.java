@@ -45,6 +45,16 @@ public record Arrival(List<Party> parties) {
         return parties.stream().mapToInt(Party::want).max().orElse(0);
     }
 
+    /** The place that its keeper gave it in the order, from 1; 0 if none. */
+    public int place() {
+        return parties.stream().mapToInt(p -> p.hand().place()).max().orElse(0);
+    }
+
+    /** Whether its keeper sends it through the box in any case. */
+    public boolean byBox() {
+        return parties.stream().anyMatch(p -> p.hand().box());
+    }
+
     public String label() {
         return parties.stream().map(Party::label).collect(Collectors.joining(" and "));
     }

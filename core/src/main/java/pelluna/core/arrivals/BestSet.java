@@ -17,6 +17,7 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
@@ -53,25 +54,24 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     }
 
     /** Why two wishes can't both go in, or nothing. */
-    static Optional<String> conflict(Plan plan, Party a, Party b, Measures say) {
+    static Optional<String> conflict(Plan plan, Quarters quarters, Party a, Party b, Measures say) {
         Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn(), say).or(() -> Eaten.of(b, a, plan.startOn(), say));
         if (eaten.isPresent()) {
             return Optional.of("The " + eaten.get().eater().species().name() + " would eat the "
                 + eaten.get().prey().orElseThrow().species().name() + " from " + Measures.date(eaten.get().from()) + " on.");
         }
-        double best = Math.min(worst(plan, a, b, Encounter.Order.AGGRESSOR_FIRST), worst(plan, a, b, Encounter.Order.TARGET_FIRST));
+        double best = Math.min(worst(quarters, a, b, Encounter.Order.AGGRESSOR_FIRST), worst(quarters, a, b, Encounter.Order.TARGET_FIRST));
         if (a.species().allAtOnce() && b.species().allAtOnce() && a.species().genus().equals(b.species().genus())) {
-            best = Math.min(best, worst(plan, a, b, Encounter.Order.TOGETHER));
+            best = Math.min(best, worst(quarters, a, b, Encounter.Order.TOGETHER));
         }
         return best >= Tension.SURGE_FROM ? Optional.of("Together with the " + b.species().name() + " it is a Surge of "
             + Math.round(best) + " in " + say.volume(plan.tank().netLitres()) + ", in whatever order.") : Optional.empty();
     }
 
     /** The box is not counted on: a plan should hold without it. */
-    private static double worst(Plan plan, Party a, Party b, Encounter.Order order) {
-        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
-        return Math.max(Tension.index(new Encounter(a, a.lengthCm(), b, b.lengthCm(), order, ground, false)),
-            Tension.index(new Encounter(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), ground, false)));
+    private static double worst(Quarters quarters, Party a, Party b, Encounter.Order order) {
+        return Math.max(Tension.index(quarters.meet(a, a.lengthCm(), b, b.lengthCm(), order, false)),
+            Tension.index(quarters.meet(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), false)));
     }
 
     private static final class Search {
@@ -94,11 +94,14 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             this.wishes = wishes;
             this.say = say;
             int n = wishes.size();
+            List<Party> company = new ArrayList<>(plan.residents());
+            company.addAll(wishes);
+            Quarters quarters = Quarters.of(plan.tank(), company);
             conflicts = new String[n][n];
             for (int i = 0; i < n; i++) {
                 for (int j = 0; j < i; j++) {
-                    conflicts[i][j] = conflict(plan, wishes.get(i), wishes.get(j), say).orElse(null);
-                    conflicts[j][i] = conflict(plan, wishes.get(j), wishes.get(i), say).orElse(null);
+                    conflicts[i][j] = conflict(plan, quarters, wishes.get(i), wishes.get(j), say).orElse(null);
+                    conflicts[j][i] = conflict(plan, quarters, wishes.get(j), wishes.get(i), say).orElse(null);
                 }
             }
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();

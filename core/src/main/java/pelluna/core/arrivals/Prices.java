@@ -9,6 +9,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Setting;
 import pelluna.core.sieve.TankAge;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 
@@ -22,13 +23,13 @@ final class Prices {
     private static final int TIE_BITS = 24;
     private static final long SMALLER_LOAD_FIRST = 64;
 
-    private final Encounter.Ground ground;
+    private final Quarters quarters;
     private final List<Arrival> arrivals;
     private final Plan plan;
 
-    Prices(Plan plan, List<Arrival> arrivals) {
+    Prices(Plan plan, List<Arrival> arrivals, Quarters quarters) {
         this.plan = plan;
-        this.ground = Encounter.Ground.of(plan.tank());
+        this.quarters = quarters;
         this.arrivals = arrivals;
     }
 
@@ -87,8 +88,8 @@ final class Prices {
     }
 
     private double pair(Party first, double firstCm, Party later, double laterCm) {
-        return weighed(Tension.index(new Encounter(first, firstCm, later, laterCm, Encounter.Order.AGGRESSOR_FIRST, ground, false)))
-            + weighed(Tension.index(new Encounter(later, laterCm, first, firstCm, Encounter.Order.TARGET_FIRST, ground, false)));
+        return weighed(Tension.index(quarters.meet(first, firstCm, later, laterCm, Encounter.Order.AGGRESSOR_FIRST, later.hand().box())))
+            + weighed(Tension.index(quarters.meet(later, laterCm, first, firstCm, Encounter.Order.TARGET_FIRST, later.hand().box())));
     }
 
     private static double weighed(double index) {

@@ -2,12 +2,14 @@ package pelluna.core.arrivals;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
 
@@ -16,11 +18,30 @@ public final class Scheduler {
     private final Plan plan;
     private final List<Arrival> arrivals;
     private final OrderProblem problem;
+    private final Quarters quarters;
 
     public Scheduler(Plan plan, List<Party> taken) {
         this.plan = plan;
         this.arrivals = Arrival.of(taken);
-        this.problem = new Prices(plan, arrivals).problem();
+        List<Party> company = new ArrayList<>(plan.residents());
+        company.addAll(taken);
+        this.quarters = Quarters.of(plan.tank(), company);
+        this.problem = new Prices(plan, arrivals, quarters).problem();
+    }
+
+    /** The order that the keeper's hand has left: the best one, but with those that have a place of their own in it at that place. */
+    public Schedule planned() {
+        Order best = solved();
+        List<Integer> sequence = new ArrayList<>(Arrays.stream(best.sequence()).boxed().toList());
+        List<Integer> placed = sequence.stream().filter(i -> arrivals.get(i).place() > 0)
+            .sorted(Comparator.comparingInt(i -> arrivals.get(i).place())).toList();
+        if (placed.isEmpty()) {
+            return dated(best);
+        }
+        sequence.removeAll(placed);
+        placed.forEach(i -> sequence.add(Math.min(arrivals.get(i).place() - 1, sequence.size()), i));
+        int[] order = sequence.stream().mapToInt(Integer::intValue).toArray();
+        return dated(new Order(order, problem.priceOf(order), best.bound(), false));
     }
 
     public Schedule best() {
@@ -56,10 +77,10 @@ public final class Scheduler {
         List<Arrival> sequence = Arrays.stream(order.sequence()).mapToObj(arrivals::get).toList();
         List<Method> methods = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
-            methods.add(Method.against(meets(sequence, i), sequence.get(i).parties().size() > 1));
+            methods.add(Method.against(meets(sequence, i), sequence.get(i).parties().size() > 1, sequence.get(i).byBox()));
         }
         List<Calendar.Slot> slots = new Calendar(plan).slots(sequence, methods, problem, order.sequence());
-        WhyHere whyHere = new WhyHere(plan, problem, order.sequence(), arrivals);
+        WhyHere whyHere = new WhyHere(plan, problem, order.sequence(), arrivals, quarters);
         List<Dated> steps = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
             Calendar.Slot slot = slots.get(i);
@@ -71,14 +92,13 @@ public final class Scheduler {
 
     /** The hardest press that any of it meets from who is there by then. */
     private Step meets(List<Arrival> sequence, int position) {
-        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
         List<Party> there = new ArrayList<>(plan.residents());
         sequence.subList(0, position).forEach(a -> there.addAll(a.parties()));
         double most = 0;
         for (Party newcomer : sequence.get(position).parties()) {
             for (Party p : there) {
-                most = Math.max(most, Tension.index(new Encounter(p, p.lengthOn(plan.startOn()), newcomer, newcomer.lengthCm(),
-                    Encounter.Order.AGGRESSOR_FIRST, ground, false)));
+                most = Math.max(most, Tension.index(quarters.meet(p, p.lengthOn(plan.startOn()), newcomer, newcomer.lengthCm(),
+                    Encounter.Order.AGGRESSOR_FIRST, false)));
             }
         }
         return Tension.stepOf(most);

@@ -7,6 +7,7 @@ import java.util.List;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 
@@ -19,12 +20,14 @@ final class WhyHere {
     private final OrderProblem problem;
     private final int[] sequence;
     private final List<Arrival> arrivals;
+    private final Quarters quarters;
 
-    WhyHere(Plan plan, OrderProblem problem, int[] sequence, List<Arrival> arrivals) {
+    WhyHere(Plan plan, OrderProblem problem, int[] sequence, List<Arrival> arrivals, Quarters quarters) {
         this.plan = plan;
         this.problem = problem;
         this.sequence = sequence;
         this.arrivals = arrivals;
+        this.quarters = quarters;
     }
 
     private record Reason(double saved, String says) { }
@@ -80,8 +83,7 @@ final class WhyHere {
         double most = 0;
         for (Party a : presser.parties()) {
             for (Party b : pressed.parties()) {
-                most = Math.max(most, Tension.index(new Encounter(a, a.adultCm(), b, b.adultCm(), order,
-                    Encounter.Ground.of(plan.tank()), false)));
+                most = Math.max(most, Tension.index(quarters.meet(a, a.adultCm(), b, b.adultCm(), order, false)));
             }
         }
         return most;

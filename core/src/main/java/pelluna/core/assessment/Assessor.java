@@ -20,6 +20,7 @@ import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 
@@ -37,15 +38,15 @@ public final class Assessor {
         List<Party> viable = plan.wishes().stream().filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
             .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).toList();
         BestSet bestSet = BestSet.of(plan, viable, say).leavingToo(wrongNumbers(verdicts));
-        Schedule schedule = new Scheduler(plan, bestSet.take()).best();
-        List<Tension> tension = tension(plan, schedule);
+        Schedule schedule = new Scheduler(plan, bestSet.take()).planned();
+        List<Party> living = new ArrayList<>(plan.residents());
+        living.addAll(bestSet.take());
+        List<Tension> tension = tension(plan, schedule, living);
         bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.wrongNumber().isPresent() ? v : v.and(leaving.forcedBy()
             .map(p -> List.of(InPlan.keptOutBy(p, leaving.because()))).orElseGet(() -> InPlan.keptOutByNumber(v, leaving.because())))));
         for (Party wish : bestSet.take()) {
             verdicts.computeIfPresent(wish, (w, v) -> v.and(InPlan.pressedInOrder(wish, tension, bestSet.take())));
         }
-        List<Party> living = new ArrayList<>(plan.residents());
-        living.addAll(bestSet.take());
         return new Assessment(plan, List.copyOf(verdicts.values()), tension, Eaten.in(plan, say), Capacity.of(plan, living, say),
             schedule, bestSet);
     }
@@ -62,7 +63,7 @@ public final class Assessor {
     }
 
     /** Every pair both ways, in the order in which they come into the tank, at the sizes of the day on which the later comes. */
-    private List<Tension> tension(Plan plan, Schedule schedule) {
+    private List<Tension> tension(Plan plan, Schedule schedule, List<Party> living) {
         record There(Party party, LocalDate from, int order) { }
         List<There> all = new ArrayList<>();
         plan.residents().stream().sorted(Comparator.comparing(Party::since).thenComparing(Party::id))
@@ -73,7 +74,7 @@ public final class Assessor {
         List<String> placed = all.stream().map(t -> t.party().id()).toList();
         plan.wishes().stream().filter(w -> !placed.contains(w.id()))
             .forEach(w -> all.add(new There(w, plan.startOn(), Integer.MAX_VALUE)));
-        Encounter.Ground ground = Encounter.Ground.of(plan.tank());
+        Quarters quarters = Quarters.of(plan.tank(), living);
         List<Tension> found = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
@@ -83,8 +84,8 @@ public final class Assessor {
                 Encounter.Order order = together ? Encounter.Order.TOGETHER : Encounter.Order.AGGRESSOR_FIRST;
                 double firstCm = first.party().lengthOn(later.from());
                 double laterCm = later.party().lengthOn(later.from());
-                found.add(Tension.of(new Encounter(first.party(), firstCm, later.party(), laterCm, order, ground, false), say));
-                found.add(Tension.of(new Encounter(later.party(), laterCm, first.party(), firstCm, order.reversed(), ground, false), say));
+                found.add(Tension.of(quarters.meet(first.party(), firstCm, later.party(), laterCm, order, false), say));
+                found.add(Tension.of(quarters.meet(later.party(), laterCm, first.party(), firstCm, order.reversed(), false), say));
             }
         }
         return found;

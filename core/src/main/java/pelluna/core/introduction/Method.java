@@ -29,10 +29,16 @@ public enum Method implements Named {
         return plain;
     }
 
-    /** @param together whether several parties go in as one arrival */
-    public static Method against(Step tension, boolean together) {
-        if (together) {
+    /**
+     * @param together whether several parties go in as one arrival
+     * @param box      whether the keeper wants the box in any case
+     */
+    public static Method against(Step tension, boolean together, boolean box) {
+        if (together && !box) {
             return ALL_AT_ONCE;
+        }
+        if (box && tension != Step.SURGE) {
+            return BOX_DAYS;
         }
         return switch (tension) {
             case CALM -> STRAIGHT_IN;

@@ -4,18 +4,27 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
 import pelluna.core.catalogue.Species;
+import pelluna.core.growth.Growth;
 
 /**
  * A fish, a pair or a group that lives or goes in together.
  *
  * @param id       unique within the plan
  * @param lengthCm length of each, cm: today for a resident, when bought for a wish
- * @param from     the day from which it grows: plan start for residents and, until arrivals are dated, for wishes
+ * @param from     the day from which it grows: plan start for residents and, until arrivals are dated, for wishes; the
+ *                 day of the last measurement where there is one
  * @param since    the day it came into the tank; the plan's start for a wish
  * @param want     1 to 5 for a wish, 0 for a resident
+ * @param growth   of its species, or as its own measured lengths have it
+ * @param hand     what its keeper has decided by hand about its arrival
  */
 public record Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want,
-                    boolean captiveBred) {
+                    boolean captiveBred, Growth growth, Hand hand) {
+
+    /** As far as its keeper has decided nothing by hand and measured nothing. */
+    public Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want, boolean captiveBred) {
+        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE);
+    }
 
     public boolean resident() {
         return want == 0;
@@ -23,7 +32,7 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
 
     /** Length of each on a day, cm, grown after von Bertalanffy. */
     public double lengthOn(LocalDate day) {
-        return species.size().growth().lengthAfter(lengthCm, Math.max(0, ChronoUnit.DAYS.between(from, day)));
+        return growth.lengthAfter(lengthCm, Math.max(0, ChronoUnit.DAYS.between(from, day)));
     }
 
     /** Adult length, cm; never less than it has. */
@@ -46,7 +55,32 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
     }
 
     public Party bought(LocalDate day) {
-        return new Party(id, species, count, lengthCm, day, day, want, captiveBred);
+        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand);
+    }
+
+    /** The same arrival with another number of fish. */
+    public Party counting(int other) {
+        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand);
+    }
+
+    /** The same arrival, bought at another length, cm. */
+    public Party sized(double otherCm) {
+        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand);
+    }
+
+    /** The same arrival with something decided by hand. */
+    public Party by(Hand other) {
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other);
+    }
+
+    /** The same fish as it was measured, growing on from that day. */
+    public Party measuredOn(LocalDate day, double cm, Growth own) {
+        return new Party(id, species, count, cm, day, since, want, captiveBred, own, hand);
+    }
+
+    /** Another species in its place, at the size that shops usually have; one fish, or the least group. */
+    public Party instead(Species other) {
+        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size().growth(), hand);
     }
 
     /** The least litres that so many of them ask for, at the customary school. */

@@ -27,4 +27,10 @@ public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> resi
     public Plan with(Stance other) {
         return new Plan(tank, other, startOn, residents, wishes);
     }
+
+    /** The same plan with one of its parties otherwise; by id. */
+    public Plan with(Party other) {
+        return new Plan(tank, stance, startOn, residents.stream().map(p -> p.id().equals(other.id()) ? other : p).toList(),
+            wishes.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
+    }
 }

@@ -1,12 +1,9 @@
 package pelluna.core.plan;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
@@ -21,13 +18,15 @@ import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
 import pelluna.core.tank.TankShape;
 import pelluna.core.units.Measures;
-import pelluna.core.units.Named;
 
 /**
  * Reads the tree of a plan file (maps, lists, texts, numbers) into a {@link Plan}. Types and ranges are the business of
  * docs/plan.schema.json; here are names, dates and what must be true together.
  */
 public final class PlanReader {
+    /** A fish somewhat over the record of the books is believed. Pelluna's judgement. */
+    static final double OVER_RECORD = 1.1;
+
     private final Catalogue catalogue;
 
     public PlanReader(Catalogue catalogue) {
@@ -84,6 +83,7 @@ public final class PlanReader {
         Branch quarantine = b.branch("quarantine");
         draft.quarantinePlaces = quarantine.whole("places");
         draft.school = quarantine.word(QuarantineSchool.class, "school", null);
+        draft.scape = b.has("scape") ? new ScapeReader(draft).read(b.branch("scape")) : null;
         try {
             return draft.on(start);
         } catch (ImpossibleTankException e) {
@@ -96,7 +96,7 @@ public final class PlanReader {
         Double length = b.number("lengthCm");
         double shop = species.usualShopCm();
         double usual = resident ? species.size().usualCm() : shop;
-        if (length != null && length > species.size().recordCm() * 1.1) {
+        if (length != null && length > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(b.at("lengthCm"), Measures.number(length) + " cm",
                 "no more than the record of " + species.name() + ", " + Measures.number(species.size().recordCm()) + " cm");
         }
@@ -109,8 +109,11 @@ public final class PlanReader {
         }
         Integer count = b.whole("count");
         Integer want = b.whole("want");
-        return new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
-            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred")));
+        Integer place = b.whole("place");
+        Hand hand = new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")));
+        Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
+            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand);
+        return new LengthsReader(start).measured(party, b.branches("lengths"));
     }
 
     private Species species(Branch b) {
@@ -120,100 +123,5 @@ public final class PlanReader {
             return new PlanException(b.at("species"), "'" + name + "'", near.isEmpty()
                 ? "a species of the catalogue, by scientific or common name" : "a species of the catalogue; near it: " + String.join(", ", near));
         });
-    }
-
-    /** One object of the file, with its path for messages. */
-    private record Branch(String path, Map<String, Object> map) {
-        String at(String key) {
-            return path.isEmpty() ? key : path + "." + key;
-        }
-
-        boolean has(String key) {
-            return map.get(key) != null;
-        }
-
-        @SuppressWarnings("unchecked")
-        Branch branch(String key) {
-            Object value = map.get(key);
-            if (value != null && !(value instanceof Map)) {
-                throw new PlanException(at(key), "'" + value + "'", "an object");
-            }
-            return new Branch(at(key), value == null ? Map.of() : (Map<String, Object>) value);
-        }
-
-        @SuppressWarnings("unchecked")
-        List<Branch> branches(String key) {
-            List<Branch> found = new ArrayList<>();
-            for (Object item : list(key)) {
-                if (!(item instanceof Map)) {
-                    throw new PlanException(at(key) + "[" + found.size() + "]", "'" + item + "'", "an object");
-                }
-                found.add(new Branch(at(key) + "[" + found.size() + "]", (Map<String, Object>) item));
-            }
-            return found;
-        }
-
-        List<?> list(String key) {
-            Object value = map.get(key);
-            if (value != null && !(value instanceof List)) {
-                throw new PlanException(at(key), "'" + value + "'", "a list");
-            }
-            return value == null ? List.of() : (List<?>) value;
-        }
-
-        String text(String key) {
-            Object value = map.get(key);
-            if (!(value instanceof String text) || text.isBlank()) {
-                throw new PlanException(at(key), value == null ? "nothing" : "'" + value + "'", "a text");
-            }
-            return text;
-        }
-
-        Double number(String key) {
-            Object value = map.get(key);
-            if (value != null && !(value instanceof Number)) {
-                throw new PlanException(at(key), "'" + value + "'", "a number");
-            }
-            return value == null ? null : ((Number) value).doubleValue();
-        }
-
-        Integer whole(String key) {
-            Double value = number(key);
-            return value == null ? null : (int) Math.round(value);
-        }
-
-        Boolean flag(String key) {
-            Object value = map.get(key);
-            if (value != null && !(value instanceof Boolean)) {
-                throw new PlanException(at(key), "'" + value + "'", "true or false");
-            }
-            return (Boolean) value;
-        }
-
-        LocalDate date(String key, LocalDate otherwise) {
-            if (!has(key)) {
-                return otherwise;
-            }
-            try {
-                return LocalDate.parse(map.get(key).toString());
-            } catch (DateTimeParseException e) {
-                throw new PlanException(at(key), "'" + map.get(key) + "'", "a day such as 2027-03-01");
-            }
-        }
-
-        <E extends Enum<E> & Named> E word(Class<E> type, String key, E otherwise) {
-            return has(key) ? find(type, at(key), map.get(key)) : otherwise;
-        }
-
-        <E extends Enum<E> & Named> Set<E> words(Class<E> type, String key) {
-            Set<E> found = EnumSet.noneOf(type);
-            list(key).forEach(word -> found.add(find(type, at(key), word)));
-            return found;
-        }
-
-        private static <E extends Enum<E> & Named> E find(Class<E> type, String at, Object word) {
-            return Named.find(type, word.toString())
-                .orElseThrow(() -> new PlanException(at, "'" + word + "'", "one of: " + Named.words(type)));
-        }
     }
 }

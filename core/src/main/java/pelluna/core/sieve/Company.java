@@ -8,6 +8,7 @@ import pelluna.core.catalogue.Pace;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
@@ -24,9 +25,12 @@ final class Company implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         List<Finding> findings = new ArrayList<>();
+        List<Party> company = new ArrayList<>(s.plan().residents());
+        company.add(s.wish());
+        Quarters quarters = Quarters.of(s.tank(), company);
         for (Party resident : s.plan().residents()) {
             eaten(s, resident).ifPresent(findings::add);
-            pressed(s, resident).ifPresent(findings::add);
+            pressed(s, resident, quarters).ifPresent(findings::add);
         }
         hungry(s).ifPresent(findings::add);
         return findings;
@@ -41,13 +45,12 @@ final class Company implements Rule {
                 Remedy.none("eaten-" + resident.id(), "not with your " + resident.species().name()), e.eater().species().source("mouth")));
     }
 
-    private static Optional<Finding> pressed(Setting s, Party resident) {
-        Encounter.Ground ground = Encounter.Ground.of(s.tank());
+    private static Optional<Finding> pressed(Setting s, Party resident, Quarters quarters) {
         double residentCm = resident.lengthOn(s.plan().startOn());
-        Tension on = Tension.of(new Encounter(resident, residentCm, s.wish(), s.wish().lengthCm(),
-            Encounter.Order.AGGRESSOR_FIRST, ground, true), s.say());
-        Tension by = Tension.of(new Encounter(s.wish(), s.wish().lengthCm(), resident, residentCm,
-            Encounter.Order.TARGET_FIRST, ground, true), s.say());
+        Tension on = Tension.of(quarters.meet(resident, residentCm, s.wish(), s.wish().lengthCm(),
+            Encounter.Order.AGGRESSOR_FIRST, true), s.say());
+        Tension by = Tension.of(quarters.meet(s.wish(), s.wish().lengthCm(), resident, residentCm,
+            Encounter.Order.TARGET_FIRST, true), s.say());
         Tension worse = on.index() >= by.index() ? on : by;
         if (worse.step() == Step.CALM) {
             return Optional.empty();

@@ -5,19 +5,26 @@ import java.time.temporal.ChronoUnit;
 import java.util.OptionalDouble;
 import java.util.Set;
 
+import pelluna.core.scape.Scape;
+
 /**
  * One tank as its keeper describes it. Lengths in cm, volumes in litres, mass in kg, temperature in °C, salinity in
  * g/kg, nitrate as the NO3 ion in mg/L. Build it with {@link TankDraft}, which knows the defaults.
  *
  * @param netLitresMeasured a measured volume; overrides the computed one
  * @param nitrate           the last test, if there is one; corrects the estimate of the waste lens
+ * @param hides             as many as the scape has
+ * @param scape             the reef from the front; the usual one until the keeper has drawn it
  */
 public record Tank(TankShape shape, double lengthCm, double widthCm, double waterHeightCm, OptionalDouble netLitresMeasured,
                    double runCm, double rockKg, double sandDepthCm, double sumpLitres, int hides, Cover cover,
                    LocalDate cycledOn, Keeper keeper, Set<ReefLife> keeps, double waterChangePercent,
                    double waterChangeEveryDays, int mealsADay, boolean seaweed, Pods pods, double temperatureC,
                    double salinity, OptionalDouble nitrate, OptionalDouble phosphate, double nitrateCeiling,
-                   int quarantinePlaces, QuarantineSchool school) {
+                   int quarantinePlaces, QuarantineSchool school, Scape scape) {
+
+    /** Height of the front, as a share of the length, where only a volume is known. Pelluna's judgement. */
+    static final double FRONT_SHARE = 0.4;
 
     public Tank {
         keeps = Set.copyOf(keeps);
@@ -30,6 +37,25 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
     /** Water actually in the system, litres, above zero. */
     public double netLitres() {
         return volume().netLitres();
+    }
+
+    /** Height of the water as seen from the front, cm; two fifths of the length where the keeper gave only a volume. */
+    public double frontHeightCm() {
+        return waterHeightCm > 0 ? waterHeightCm : FRONT_SHARE * lengthCm;
+    }
+
+    /** The same tank with its reef drawn otherwise. */
+    public Tank with(Scape other) {
+        return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, other.hides().size(), cover,
+            cycledOn, keeper, keeps, waterChangePercent, waterChangeEveryDays, mealsADay, seaweed, pods, temperatureC, salinity, nitrate, phosphate,
+            nitrateCeiling, quarantinePlaces, school, other);
+    }
+
+    /** The same tank with so many meals a day, and seaweed or none. */
+    public Tank fed(int meals, boolean withSeaweed) {
+        return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, hides, cover, cycledOn, keeper,
+            keeps, waterChangePercent, waterChangeEveryDays, meals, withSeaweed, pods, temperatureC, salinity, nitrate, phosphate, nitrateCeiling,
+            quarantinePlaces, school, scape);
     }
 
     /** Days from the end of the cycle to the given day; negative while the tank is still cycling. */

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.OptionalDouble;
 import java.util.Set;
 
+import pelluna.core.scape.Scape;
+
 /**
  * A tank with everything that may be left out: absent figures get the documented default. Fields are public and
  * nullable on purpose: this is the one place where 'not said' is allowed; {@link #on} turns it into a whole {@link Tank}.
@@ -46,6 +48,7 @@ public final class TankDraft {
     public Double nitrateCeiling;
     public Integer quarantinePlaces;
     public QuarantineSchool school;
+    public Scape scape;
 
     /**
      * The whole tank, for a plan that starts on the given day.
@@ -66,12 +69,16 @@ public final class TankDraft {
         double rock = or(rockKg, 0.0);
         Set<ReefLife> kept = or(keeps, Set.of());
         double ceiling = kept.stream().anyMatch(ReefLife::lightLoving) ? REEF_NITRATE_CEILING : FISH_NITRATE_CEILING;
-        Tank tank = new Tank(form, length, width, height, optional(netLitres), or(runCm, length), rock,
-            or(sandDepthCm, 0.0), or(sumpLitres, 0.0), or(hides, (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE))),
+        double front = height > 0 ? height : Tank.FRONT_SHARE * length;
+        double sand = or(sandDepthCm, 0.0);
+        double run = or(runCm, length);
+        int holes = or(hides, scape != null ? scape.hides().size() : (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE)));
+        Scape reef = scape == null ? Scape.usual(length, front, sand, rock > 0, holes, run) : scape.withHides(holes, length, front, sand);
+        Tank tank = new Tank(form, length, width, height, optional(netLitres), run, rock, sand, or(sumpLitres, 0.0), holes,
             or(cover, Cover.PARTIAL), or(cycledOn, startOn.minusMonths(DEFAULT_AGE_MONTHS)), or(keeper, Keeper.SETTLED),
             kept, or(waterChangePercent, 10.0), or(waterChangeEveryDays, 7.0), or(mealsADay, 2), or(seaweed, false),
             or(pods, Pods.SOME), or(temperatureC, 25.5), or(salinity, 35.0), optional(nitrate), optional(phosphate),
-            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH));
+            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH), reef);
         requireWater(tank);
         return tank;
     }

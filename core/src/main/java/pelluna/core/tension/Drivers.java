@@ -30,8 +30,8 @@ final class Drivers {
             e -> "Alike in body shape" + (colours(e) > 0.6 ? " and colour" : "") + ", so it is taken for a rival."),
         new Driver("food rivals", 0.35, Drivers::foodRivals, e -> "They live on much the same food ("
             + e.target().species().diet().guild().word().replace('-', ' ') + ")."),
-        new Driver("ground", 0.50, Drivers::ground, e -> "Both hold ground in the same part of the tank ("
-            + sharedZones(e).iterator().next().word().replace('-', ' ') + ")."),
+        new Driver("ground", 0.50, Drivers::ground, e -> (e.overlap() >= 1 ? "Both hold ground in the same part of the tank, all of it ("
+            : "Their grounds overlap by " + Math.max(1, Math.round(100 * e.overlap())) + " % (") + sharedZones(e).iterator().next().word().replace('-', ' ') + ")."),
         new Driver("bold against timid", 0.50,
             e -> e.aggressor().species().manner().bold() / MOST * e.target().species().manner().timid() / MOST,
             e -> "Boldness " + of5(e.aggressor().species().manner().bold()) + " meets timidity "
@@ -78,7 +78,7 @@ final class Drivers {
 
     /**
      * Same zone and both hold ground; a bold holder minds more, fish of one food or form mind each other more, and one that
-     * never stops passes through rather than settles. Placing grounds on the reef refines this later.
+     * never stops passes through rather than settles; all of it only as far as the two grounds overlap.
      */
     private static double ground(Encounter e) {
         Species a = e.aggressor().species();
@@ -91,7 +91,7 @@ final class Drivers {
         either.removeAll(FREE);
         boolean swimmer = a.place().swims() == Swims.NEVER_STOPS || b.place().swims() == Swims.NEVER_STOPS;
         double alike = 0.5 + 0.5 * Math.max(foodOverlap(e), a.look().form().likeness(b.look().form()));
-        return (swimmer ? 0.5 : 1) * alike * sharedZones(e).size() / either.size() * a.manner().bold() / MOST;
+        return e.overlap() * (swimmer ? 0.5 : 1) * alike * sharedZones(e).size() / either.size() * a.manner().bold() / MOST;
     }
 
     private static Set<Zone> sharedZones(Encounter e) {

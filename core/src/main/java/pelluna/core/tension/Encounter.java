@@ -9,9 +9,10 @@ import pelluna.core.plan.Party;
  * @param targetCm    length of the target on that day
  * @param order       who was there first
  * @param boxed       whether the newcomer was first shown to the others in a see-through box
+ * @param overlap     how far their grounds overlap, 0 to 1 of the smaller; 1 if one has no place of its own
  */
-public record Encounter(Party aggressor, double aggressorCm, Party target, double targetCm, Order order, Ground tank,
-                        boolean boxed) {
+public record Encounter(Party aggressor, double aggressorCm, Party target, double targetCm, Order order, Surroundings tank,
+                        boolean boxed, double overlap) {
 
     /** Who was in the tank first, seen from the aggressor. */
     public enum Order {
@@ -19,13 +20,6 @@ public record Encounter(Party aggressor, double aggressorCm, Party target, doubl
 
         public Order reversed() {
             return this == TOGETHER ? this : this == AGGRESSOR_FIRST ? TARGET_FIRST : AGGRESSOR_FIRST;
-        }
-    }
-
-    /** What of the tank matters: net litres, run in cm, hides, meals a day, seaweed on offer. */
-    public record Ground(double netLitres, double runCm, int hides, int mealsADay, boolean seaweed) {
-        public static Ground of(pelluna.core.tank.Tank tank) {
-            return new Ground(tank.netLitres(), tank.runCm(), tank.hides(), tank.mealsADay(), tank.seaweed());
         }
     }
 

@@ -21,6 +21,7 @@ class ArchitectureTest {
             .layer("units").definedBy("..units..").layer("growth").definedBy("..growth..").layer("tank").definedBy("..tank..")
             .layer("catalogue").definedBy("..catalogue..").layer("plan").definedBy("..plan..").layer("tension").definedBy("..tension..")
             .layer("capacity").definedBy("..capacity..").layer("sieve").definedBy("..sieve..").layer("introduction").definedBy("..introduction..")
+            .layer("scape").definedBy("..scape..").layer("grounds").definedBy("..grounds..")
             .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
             .whereLayer("search").mayNotBeAccessedByAnyLayer()
             .whereLayer("assessment").mayNotBeAccessedByAnyLayer()
@@ -29,8 +30,10 @@ class ArchitectureTest {
             .whereLayer("sieve").mayOnlyBeAccessedByLayers("search", "arrivals", "assessment")
             .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
             .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "assessment")
-            .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "tension", "capacity", "sieve", "arrivals", "assessment")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "plan", "tension", "capacity", "sieve", "introduction", "arrivals", "assessment")
+            .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "assessment")
+            .whereLayer("scape").mayOnlyBeAccessedByLayers("tank", "plan", "grounds", "assessment")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "grounds", "tension", "capacity", "sieve", "arrivals", "assessment")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "assessment")
             .check(CORE);
     }
 

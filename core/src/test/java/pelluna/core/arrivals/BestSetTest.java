@@ -64,7 +64,7 @@ class BestSetTest {
         if (Waste.adultFeed(take) > waste.feedAtCeiling()) {
             return false;
         }
-        return take.stream().noneMatch(a -> take.stream().anyMatch(b -> a != b && BestSet.conflict(plan, a, b, SAY).isPresent()));
+        return take.stream().noneMatch(a -> take.stream().anyMatch(b -> a != b && BestSet.conflict(plan, pelluna.core.tension.Quarters.of(plan.tank(), plan.everybody()), a, b, SAY).isPresent()));
     }
 
     private static int bruteForce(Plan plan) {

@@ -12,7 +12,7 @@ class MethodTest {
     void theHarderThePressTheLongerTheBox() {
         int last = -1;
         for (Step step : Step.values()) {
-            int days = Method.against(step, false).boxDays(Stance.CUSTOMARY);
+            int days = Method.against(step, false, false).boxDays(Stance.CUSTOMARY);
             assertThat(days).isGreaterThanOrEqualTo(last).isLessThanOrEqualTo(14); // common practice: a few hours to two weeks
             last = days;
         }
@@ -26,6 +26,6 @@ class MethodTest {
 
     @Test
     void severalOfOneGenusGoInAllAtOnce() {
-        assertThat(Method.against(Step.SURGE, true)).isEqualTo(Method.ALL_AT_ONCE);
+        assertThat(Method.against(Step.SURGE, true, false)).isEqualTo(Method.ALL_AT_ONCE);
     }
 }

@@ -1,0 +1,137 @@
+package pelluna.core.grounds;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import pelluna.core.catalogue.Zone;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+
+/**
+ * Where those who hold ground settle in a tank, and how far the grounds of two overlap. The company is arranged once with no
+ * hide and once more after each hide that was put in; two who can keep apart in any of these arrangements do, so that
+ * a hide more never brings two closer. Who finds no place of its kind has no ground of its own and is in everybody's way.
+ * A company is arranged as it will be once all are in, whatever the order of their arrival. Pelluna's judgement.
+ */
+public final class Grounds {
+    /** Hides beyond this number change nothing. */
+    static final int MOST_HIDES = 24;
+    /** Beyond this number the others find no place; largest grounds first. */
+    static final int MOST_HOLDERS = 80;
+    private static final double FLAT_ON_SAND = 0.35;
+    private static final double FLAT_ON_REEF = 0.62;
+    /** A young fish holds at least this share of the ground it will hold. */
+    private static final double LEAST_SHARE = 0.3;
+
+    private final Map<String, Integer> index = new HashMap<>();
+    private final List<Party> holders;
+    private final List<Spot> spots;
+    private final int[] drawn;
+    /** By pair, the distances along both axes that some arrangement gives them; {@code null} if none does. */
+    private final double[][][][] apart;
+
+    private Grounds(Tank tank, List<Party> holders) {
+        this.holders = holders;
+        this.spots = new ArrayList<>(Spots.withoutHides(tank));
+        for (int i = 0; i < holders.size(); i++) {
+            index.put(holders.get(i).id(), i);
+        }
+        Arrangement arrangement = new Arrangement(holders, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm());
+        int[] nowhere = new int[holders.size()];
+        Arrays.fill(nowhere, -1);
+        List<int[]> chain = new ArrayList<>();
+        int[] at = arrangement.settle(spots, nowhere);
+        chain.add(at);
+        for (int h = 0; h < Math.min(MOST_HIDES, tank.scape().hides().size()); h++) {
+            spots.add(Spots.of(tank.scape().hides().get(h), tank));
+            at = arrangement.settle(spots, at);
+            if (!Arrays.equals(at, chain.get(chain.size() - 1))) {
+                chain.add(at);
+            }
+        }
+        drawn = at;
+        apart = new double[holders.size()][holders.size()][][];
+        for (int i = 0; i < holders.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                apart[i][j] = apart(chain, i, j);
+                apart[j][i] = apart[i][j];
+            }
+        }
+    }
+
+    /** Only distances that no other arrangement beats along both axes: the overlap never rises with either. */
+    private double[][] apart(List<int[]> chain, int i, int j) {
+        List<double[]> best = new ArrayList<>();
+        for (int[] at : chain) {
+            if (at[i] >= 0 && at[j] >= 0) {
+                double dx = Math.abs(spots.get(at[i]).xCm() - spots.get(at[j]).xCm());
+                double dy = Math.abs(spots.get(at[i]).yCm() - spots.get(at[j]).yCm());
+                if (best.stream().noneMatch(b -> b[0] >= dx && b[1] >= dy)) {
+                    best.removeIf(b -> b[0] <= dx && b[1] <= dy);
+                    best.add(new double[] {dx, dy});
+                }
+            }
+        }
+        return best.toArray(double[][]::new);
+    }
+
+    /** The grounds of a company; neither its order nor that of arrival matters. */
+    public static Grounds of(Tank tank, Collection<Party> company) {
+        return new Grounds(tank, company.stream().filter(p -> p.species().place().holdsGround()).sorted(Comparator
+            .comparingDouble((Party p) -> -p.species().place().groundCm()).thenComparing(p -> p.species().scientificName()).thenComparing(Party::count)
+            .thenComparing(Party::lengthCm).thenComparing(Party::id)).limit(MOST_HOLDERS).toList());
+    }
+
+    /**
+     * How far two grounds overlap at these lengths, 0 to 1 of the smaller; 1 if one of them has no place.
+     *
+     * @param aCm length of the one, cm
+     * @param bCm length of the other, cm
+     */
+    public double overlap(Party a, double aCm, Party b, double bCm) {
+        Integer i = index.get(a.id());
+        Integer j = index.get(b.id());
+        double least = 1;
+        if (i != null && j != null && !i.equals(j)) {
+            double[] one = radii(a, aCm, flat(i));
+            double[] other = radii(b, bCm, flat(j));
+            for (double[] by : apart[i][j]) {
+                least = Math.min(least, Ellipse.overlap(new Ellipse(0, 0, one[0], one[1]), new Ellipse(by[0], by[1], other[0], other[1])));
+            }
+        }
+        return least;
+    }
+
+    /** The ground of one at a length, as it is drawn; empty if it holds none or finds no place. */
+    public Optional<Ellipse> of(Party p, double lengthCm) {
+        Integer i = index.get(p.id());
+        if (i == null || drawn[i] < 0) {
+            return Optional.empty();
+        }
+        Spot spot = spots.get(drawn[i]);
+        double[] radii = radii(p, lengthCm, flat(i));
+        return Optional.of(new Ellipse(spot.xCm(), spot.yCm(), radii[0], radii[1]));
+    }
+
+    /** Those who hold ground and find no place for it. */
+    public List<Party> placeless() {
+        return holders.stream().filter(p -> drawn[index.get(p.id())] < 0).toList();
+    }
+
+    private boolean flat(int holder) {
+        return holders.get(holder).species().place().zones().stream().allMatch(z -> z == Zone.SAND || z == Zone.RUBBLE);
+    }
+
+    /** Half length and half height: it grows with the fish, up to the ground of an adult. */
+    private static double[] radii(Party p, double lengthCm, boolean flat) {
+        double share = Math.max(LEAST_SHARE, Math.min(1, lengthCm / p.species().size().usualCm()));
+        double r = p.species().place().groundCm() * share;
+        return new double[] {r, r * (flat ? FLAT_ON_SAND : FLAT_ON_REEF)};
+    }
+}

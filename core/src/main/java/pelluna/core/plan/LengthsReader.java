@@ -1,0 +1,47 @@
+package pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import pelluna.core.growth.Growth;
+import pelluna.core.units.Measures;
+
+/** Measured lengths of a fish: from two on its own growth is fitted to them, and it grows on from the last. */
+final class LengthsReader {
+    private final LocalDate start;
+
+    LengthsReader(LocalDate start) {
+        this.start = start;
+    }
+
+    private record Measured(LocalDate on, double cm) { }
+
+    /** @throws PlanException if a length is beyond the record of the species or measured after the plan's start */
+    Party measured(Party party, List<Branch> branches) {
+        List<Measured> lengths = new ArrayList<>();
+        for (Branch b : branches) {
+            Double cm = b.number("cm");
+            LocalDate on = b.date("on", start);
+            if (on.isAfter(start)) {
+                throw new PlanException(b.at("on"), on.toString(), "a day on or before the plan's start, " + start);
+            }
+            if (cm == null || cm > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
+                throw new PlanException(b.at("cm"), cm == null ? "nothing" : Measures.number(cm) + " cm",
+                    "no more than the record of " + party.species().name() + ", " + Measures.number(party.species().size().recordCm()) + " cm");
+            }
+            lengths.add(new Measured(on, cm));
+        }
+        if (lengths.isEmpty()) {
+            return party;
+        }
+        lengths.sort(Comparator.comparing(Measured::on));
+        Measured last = lengths.get(lengths.size() - 1);
+        double[] days = lengths.stream().mapToDouble(m -> ChronoUnit.DAYS.between(lengths.get(0).on(), m.on())).toArray();
+        Growth usual = party.species().size().growth();
+        Growth own = lengths.size() < 2 ? usual : usual.refitted(days, lengths.stream().mapToDouble(Measured::cm).toArray());
+        return party.measuredOn(last.on(), last.cm(), own);
+    }
+}

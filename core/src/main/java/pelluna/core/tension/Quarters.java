@@ -1,0 +1,27 @@
+package pelluna.core.tension;
+
+import java.util.Collection;
+
+import pelluna.core.grounds.Grounds;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+
+/** A tank with those who share it: from here every encounter in it is made, with its surroundings and grounds. */
+public record Quarters(Surroundings surroundings, Grounds grounds) {
+    public static Quarters of(Tank tank, Collection<Party> company) {
+        return new Quarters(Surroundings.of(tank), Grounds.of(tank, company));
+    }
+
+    /**
+     * One pressing another here.
+     *
+     * @param aggressorCm length of the aggressor on the day, cm
+     * @param targetCm    length of the target on the day, cm
+     * @param boxed       whether the newcomer of the two goes through the see-through box
+     */
+    public Encounter meet(Party aggressor, double aggressorCm, Party target, double targetCm, Encounter.Order order, boolean boxed) {
+        boolean both = aggressor.species().place().holdsGround() && target.species().place().holdsGround();
+        return new Encounter(aggressor, aggressorCm, target, targetCm, order, surroundings, boxed,
+            both ? grounds.overlap(aggressor, aggressorCm, target, targetCm) : 0);
+    }
+}
