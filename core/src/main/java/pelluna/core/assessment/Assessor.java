@@ -1,18 +1,16 @@
 package pelluna.core.assessment;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 import pelluna.core.arrivals.BestSet;
-import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
 import pelluna.core.capacity.Capacity;
+import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.InPlan;
@@ -64,28 +62,22 @@ public final class Assessor {
 
     /** Every pair both ways, in the order in which they come into the tank, at the sizes of the day on which the later comes. */
     private List<Tension> tension(Plan plan, Schedule schedule, List<Party> living) {
-        record There(Party party, LocalDate from, int order) { }
-        List<There> all = new ArrayList<>();
-        plan.residents().stream().sorted(Comparator.comparing(Party::since).thenComparing(Party::id))
-            .forEach(p -> all.add(new There(p, plan.startOn(), p.since().isBefore(plan.startOn()) ? -1 : 0)));
-        for (Dated step : schedule.steps()) {
-            step.arrival().parties().forEach(p -> all.add(new There(p.bought(step.releaseOn()), step.releaseOn(), step.position())));
-        }
+        List<Presence> all = new ArrayList<>(Presence.of(plan, schedule));
         List<String> placed = all.stream().map(t -> t.party().id()).toList();
         plan.wishes().stream().filter(w -> !placed.contains(w.id()))
-            .forEach(w -> all.add(new There(w, plan.startOn(), Integer.MAX_VALUE)));
+            .forEach(w -> all.add(new Presence(w, plan.startOn(), Integer.MAX_VALUE)));
         Quarters quarters = Quarters.of(plan.tank(), living);
         List<Tension> found = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
-                There first = all.get(i);
-                There later = all.get(j);
-                boolean together = first.order() == later.order() && first.order() > 0 && first.order() != Integer.MAX_VALUE;
-                Encounter.Order order = together ? Encounter.Order.TOGETHER : Encounter.Order.AGGRESSOR_FIRST;
+                Presence first = all.get(i);
+                Presence later = all.get(j);
+                Encounter.Order order = first.before(later);
+                boolean boxed = later.party().hand().box();
                 double firstCm = first.party().lengthOn(later.from());
                 double laterCm = later.party().lengthOn(later.from());
-                found.add(Tension.of(quarters.meet(first.party(), firstCm, later.party(), laterCm, order, false), say));
-                found.add(Tension.of(quarters.meet(later.party(), laterCm, first.party(), firstCm, order.reversed(), false), say));
+                found.add(Tension.of(quarters.meet(first.party(), firstCm, later.party(), laterCm, order, boxed), say));
+                found.add(Tension.of(quarters.meet(later.party(), laterCm, first.party(), firstCm, order.reversed(), boxed), say));
             }
         }
         return found;

@@ -17,6 +17,8 @@ final class Arrangement {
     private static final double MISMATCH = 1e4;
     private static final double NO_PLACE = 1e7;
     private static final int MOST_ROUNDS = 8;
+    /** Even those who hold no ground keep a little apart, cm. */
+    private static final double LEAST_GROUND = 5;
 
     private final List<Party> holders;
     private final double[][] weights;
@@ -40,7 +42,7 @@ final class Arrangement {
     private static double rivalry(Party a, Party b) {
         double kin = a.species().scientificName().equals(b.species().scientificName()) ? 3 : a.species().genus().equals(b.species().genus()) ? 2
             : 1 + a.species().look().form().likeness(b.species().look().form());
-        return kin * (a.species().place().groundCm() + b.species().place().groundCm()) / 20;
+        return kin * (a.species().place().groundCm() + b.species().place().groundCm() + LEAST_GROUND) / 20;
     }
 
     /**

@@ -1,0 +1,120 @@
+package pelluna.core.outlook;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+import pelluna.core.plan.Party;
+import pelluna.core.sieve.TurningRoom;
+import pelluna.core.tank.Tank;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/**
+ * What changes between the plan's start and the day when all are grown: arrivals, fish that outgrow the tank, colours, pairs
+ * that come to a harder step, and who can be eaten from when. What a young fish needs is taken as its adult need in
+ * proportion to its length (Pelluna's judgement).
+ */
+public final class Changes {
+    /** Days on which tension is looked at, closer together in the beginning. */
+    private static final int LOOKS = 36;
+
+    private final Outlook outlook;
+    private final Measures say;
+    private final List<Change> found = new ArrayList<>();
+
+    private Changes(Outlook outlook, Measures say) {
+        this.outlook = outlook;
+        this.say = say;
+    }
+
+    /** In the order of their dates. */
+    public static List<Change> of(Outlook outlook, Measures say) {
+        Changes changes = new Changes(outlook, say);
+        outlook.everybody().forEach(changes::ofOne);
+        changes.pressing();
+        changes.eating();
+        if (!outlook.everybody().isEmpty()) {
+            changes.found.add(new Change(outlook.fullyGrown(), Change.Kind.GROWN, List.of(), Step.CALM, "all are fully grown"));
+        }
+        return changes.found.stream().sorted(Comparator.comparing(Change::on).thenComparing(Change::kind)).toList();
+    }
+
+    private void ofOne(Presence p) {
+        Party party = p.party();
+        String name = party.species().name();
+        if (p.planned()) {
+            found.add(new Change(p.from(), Change.Kind.ARRIVES, List.of(party.id()), Step.CALM, party.count() == 1 ? "the " + name + " arrives" : party.label() + " arrive"));
+        }
+        Tank tank = outlook.plan().tank();
+        double run = party.species().room().runCm().at(outlook.plan().stance());
+        outgrown(p, tank.runCm() / run, Change.Kind.LONGER_RUN, "needs a longer run than " + say.length(tank.runCm()));
+        double litres = party.species().litresFor(party.count()).at(outlook.plan().stance());
+        outgrown(p, tank.netLitres() / litres, Change.Kind.MORE_WATER, "needs more water than " + say.volume(tank.netLitres()));
+        outgrown(p, tank.runCm() / TurningRoom.bodyLengths(party.species()) / party.adultCm(), Change.Kind.TURNING_ROOM,
+            "has less than " + Measures.number(TurningRoom.bodyLengths(party.species())) + " body lengths to turn in");
+        party.species().appearance().young().filter(y -> y.untilCm() < party.adultCm()).ifPresent(y ->
+            when(p, y.untilCm()).ifPresent(on -> found.add(new Change(on, Change.Kind.COLOURS, List.of(party.id()), Step.CALM, "the " + name + " takes on its adult colours"))));
+    }
+
+    /** @param share of what it needs when grown that the tank has; below 1 it outgrows the tank at that share of its length */
+    private void outgrown(Presence p, double share, Change.Kind kind, String says) {
+        if (share < 1) {
+            when(p, share * p.party().species().size().usualCm()).or(() -> p.party().lengthOn(p.from()) >= share * p.party().species().size().usualCm()
+                ? java.util.Optional.of(p.from()) : java.util.Optional.empty())
+                .ifPresent(on -> found.add(new Change(on, kind, List.of(p.party().id()), Step.CHOP, "the " + p.party().species().name() + " " + says)));
+        }
+    }
+
+    /** The day, after its arrival, on which it reaches a length; empty if it never does or has it already. */
+    private java.util.Optional<LocalDate> when(Presence p, double cm) {
+        OptionalDouble days = p.party().growth().daysUntil(p.party().lengthCm(), cm);
+        if (days.isEmpty() || days.getAsDouble() == 0) {
+            return java.util.Optional.empty();
+        }
+        LocalDate on = p.party().from().plusDays((long) Math.ceil(days.getAsDouble()));
+        return on.isAfter(outlook.fullyGrown().plusYears(1)) ? java.util.Optional.empty() : java.util.Optional.of(on);
+    }
+
+    /** From Chop on, and only the first time that a pair comes to the step. */
+    private void pressing() {
+        LocalDate start = outlook.plan().startOn();
+        long days = ChronoUnit.DAYS.between(start, outlook.fullyGrown());
+        Map<String, Step> hardest = new HashMap<>();
+        for (int look = 0; look <= LOOKS; look++) {
+            LocalDate day = start.plusDays(Math.round(days * Math.pow((double) look / LOOKS, 2)));
+            for (Press press : outlook.presses(day)) {
+                if (press.index() < Tension.CHOP_FROM) {
+                    break;
+                }
+                String pair = press.aggressor().party().id() + ">" + press.target().party().id();
+                if (!hardest.containsKey(pair) || press.step().compareTo(hardest.get(pair)) > 0) {
+                    LocalDate later = press.target().from().isAfter(press.aggressor().from()) ? press.target().from() : press.aggressor().from();
+                    LocalDate on = outlook.press(press.aggressor(), press.target(), later).step().atLeast(press.step()) ? later : day;
+                    found.add(new Change(on, Change.Kind.PRESSES, List.of(press.aggressor().party().id(), press.target().party().id()), press.step(),
+                        "the " + press.aggressor().party().species().name() + " presses the " + press.target().party().species().name() + " at " + press.step().title()));
+                    hardest.put(pair, press.step());
+                }
+            }
+        }
+    }
+
+    private void eating() {
+        for (Presence eater : outlook.everybody()) {
+            for (Presence prey : outlook.everybody()) {
+                if (eater != prey) {
+                    LocalDate both = eater.from().isAfter(prey.from()) ? eater.from() : prey.from();
+                    Eaten.of(eater.party(), prey.party(), both, say).ifPresent(e -> found.add(new Change(e.from(), Change.Kind.EATS,
+                        List.of(eater.party().id(), prey.party().id()), Step.SURGE, "the " + eater.party().species().name() + " can swallow the " + prey.party().species().name())));
+                }
+            }
+        }
+    }
+}
