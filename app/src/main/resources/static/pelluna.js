@@ -23,6 +23,7 @@ const live = {
       if (rail && old) { window.Alpine.morph(old, rail.outerHTML, { key: (el) => el.id }); }
       document.title = next.title;
       if (push && response.ok) { history.pushState({}, '', response.url); }
+      window.dispatchEvent(new CustomEvent('pelluna-page'));
       live.tell(response.ok ? (options && options.method === 'POST' ? 'Saved' : '') : 'Not all of it is saved; see beside the field');
     } catch (error) {
       live.tell('Pelluna does not answer. What you typed is still here but not saved.');
@@ -33,6 +34,15 @@ const live = {
   },
   // A drawing is put in whole: its parts belong together.
   drawing(el, next, childrenOnly, skip) {
+    if (el.dataset && 'scene' in el.dataset && next.dataset) {
+      el.dataset.scene = next.dataset.scene;
+      const old = el.querySelector('svg.reef');
+      const fresh = next.querySelector('svg.reef');
+      for (const attribute of fresh.attributes) { old.setAttribute(attribute.name, attribute.value); }
+      old.innerHTML = fresh.innerHTML;
+      skip();
+      return;
+    }
     if (el.nodeName !== 'svg') { return; }
     for (const attribute of next.attributes) { el.setAttribute(attribute.name, attribute.value); }
     el.innerHTML = next.innerHTML;
@@ -45,6 +55,8 @@ const live = {
     return new URLSearchParams(new FormData(form));
   },
 };
+
+window.pellunaLive = live;
 
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('says', () => ({

@@ -46,4 +46,11 @@ public class CurrentKeeper {
         keeper.lights(theme);
         accounts.save(keeper);
     }
+
+    @Transactional
+    public void draws(int arrowsFrom) {
+        KeeperAccount keeper = get();
+        keeper.draws(arrowsFrom);
+        accounts.save(keeper);
+    }
 }

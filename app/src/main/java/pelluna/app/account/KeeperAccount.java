@@ -1,5 +1,6 @@
 package pelluna.app.account;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -17,6 +18,8 @@ public class KeeperAccount extends Row {
     @Enumerated(EnumType.STRING)
     private UnitSystem units = UnitSystem.METRIC;
     private String theme = "system";
+    @Column(name = "arrows_from")
+    private int arrowsFrom = 20;
 
     protected KeeperAccount() { }
 
@@ -42,5 +45,14 @@ public class KeeperAccount extends Row {
 
     public void lights(String other) {
         theme = other;
+    }
+
+    /** The index from which tension is drawn as an arrow, 0 to 100. */
+    public int arrowsFrom() {
+        return arrowsFrom;
+    }
+
+    public void draws(int index) {
+        arrowsFrom = Math.max(0, Math.min(100, index));
     }
 }

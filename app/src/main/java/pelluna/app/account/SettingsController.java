@@ -32,6 +32,12 @@ class SettingsController {
         return "redirect:" + path(from);
     }
 
+    @PostMapping("/settings/arrows")
+    String arrows(@RequestParam int from, @RequestHeader(value = "Referer", required = false) String page) {
+        keeper.draws(from);
+        return "redirect:" + path(page);
+    }
+
     /** Only the path of the page asked from, never another host. */
     private static String path(String from) {
         try {

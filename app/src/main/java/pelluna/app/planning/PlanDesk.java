@@ -49,8 +49,9 @@ public class PlanDesk {
         this.clock = clock;
     }
 
+    /** The keeper's tanks, sandboxes left out. */
     public List<TankEntity> tanks() {
-        return tanks.findByKeeperIdOrderById(keeper.get().id());
+        return tanks.findByKeeperIdOrderById(keeper.get().id()).stream().filter(t -> t.sandboxOf() == null).toList();
     }
 
     /** @throws NoSuchTankException if this keeper has no such tank */
@@ -131,17 +132,12 @@ public class PlanDesk {
         tank.takeStance(tree.getOrDefault("stance", "customary").toString());
         tank.startsOn(tree.get("startOn") == null ? null : LocalDate.parse(tree.get("startOn").toString()));
         tanks.saveAndFlush(tank);
-        entries(tree, "residents").forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
-        entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
+        PlanSteps.entries(tree, "residents").forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
+        PlanSteps.entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
         return tank;
     }
 
     private String accepted(Map<String, Object> entry) {
         return catalogue.get().find(entry.get("species").toString()).orElseThrow().scientificName();
-    }
-
-    @SuppressWarnings("unchecked")
-    private static List<Map<String, Object>> entries(Map<String, Object> tree, String key) {
-        return (List<Map<String, Object>>) tree.getOrDefault(key, List.of());
     }
 }

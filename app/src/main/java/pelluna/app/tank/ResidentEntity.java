@@ -1,9 +1,21 @@
 package pelluna.app.tank;
 
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
 
 /** A fish, pair or group that lives in a tank. */
@@ -11,13 +23,32 @@ import jakarta.persistence.Table;
 @Table(name = "resident")
 public class ResidentEntity extends TankEntry {
     private LocalDate since;
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "measured_length", joinColumns = @JoinColumn(name = "resident_id"))
+    @MapKeyColumn(name = "measured_on")
+    @Column(name = "cm")
+    private Map<LocalDate, Double> lengths = new TreeMap<>();
 
     protected ResidentEntity() { }
 
     /** From an entry of a checked plan file, with the accepted species name. */
     public ResidentEntity(Long tankId, String species, Map<String, Object> entry) {
-        super(tankId, species, entry);
+        super(tankId, species);
+        take(entry);
+    }
+
+    @Override
+    public final void take(Map<String, Object> entry) {
+        super.take(entry);
         since = entry.get("since") == null ? null : LocalDate.parse(entry.get("since").toString());
+        lengths.clear();
+        if (entry.get("lengths") instanceof List<?> list) {
+            for (Object item : list) {
+                Map<?, ?> measured = (Map<?, ?>) item;
+                lengths.put(LocalDate.parse(measured.get("on").toString()), ((Number) measured.get("cm")).doubleValue());
+            }
+        }
     }
 
     @Override
@@ -25,6 +56,14 @@ public class ResidentEntity extends TankEntry {
         Map<String, Object> tree = super.tree();
         if (since != null) {
             tree.put("since", since.toString());
+        }
+        if (!lengths.isEmpty()) {
+            tree.put("lengths", new TreeMap<>(lengths).entrySet().stream().map(e -> {
+                Map<String, Object> measured = new LinkedHashMap<>();
+                measured.put("on", e.getKey().toString());
+                measured.put("cm", e.getValue());
+                return measured;
+            }).toList());
         }
         return tree;
     }

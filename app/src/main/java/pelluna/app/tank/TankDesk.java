@@ -95,6 +95,7 @@ class TankDesk {
 
     private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Measures say) {
         Map<String, Object> tree = PlanDesk.tree(tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
+        DrawnReef.follow(tank.figures().flat(), flat);
         tree.put("tank", TankFigures.nested(flat));
         desks.check(tree);
         tank.measures(TankFigures.ofFlat(flat));

@@ -18,6 +18,10 @@ public class TankEntity extends Row {
     private String stance = "customary";
     @Column(name = "start_on")
     private LocalDate startOn;
+    @Column(name = "sandbox_of")
+    private Long sandboxOf;
+    @Column(name = "sandbox_base")
+    private String sandboxBase;
     @Embedded
     private TankFigures figures = new TankFigures();
 
@@ -50,6 +54,21 @@ public class TankEntity extends Row {
         return figures;
     }
 
+    /** The tank whose plan this is a sandbox of; null for a tank that stands somewhere. */
+    public Long sandboxOf() {
+        return sandboxOf;
+    }
+
+    /** The plan, as text, that the sandbox was copied from. */
+    public String sandboxBase() {
+        return sandboxBase;
+    }
+
+    public void copies(Long tank, String base) {
+        sandboxOf = tank;
+        sandboxBase = base;
+    }
+
     public void rename(String other) {
         name = other;
     }
@@ -62,7 +81,7 @@ public class TankEntity extends Row {
         startOn = day;
     }
 
-    void measures(TankFigures other) {
+    public void measures(TankFigures other) {
         figures = other;
     }
 }

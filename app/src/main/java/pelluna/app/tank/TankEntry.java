@@ -21,18 +21,22 @@ public abstract class TankEntry extends Row {
 
     protected TankEntry() { }
 
-    /** From an entry of a checked plan file, with the accepted species name. */
-    protected TankEntry(Long tankId, String species, Map<String, Object> entry) {
+    protected TankEntry(Long tankId, String species) {
         this.tankId = tankId;
         this.species = species;
-        take(entry);
     }
 
-    /** Takes the figures of an entry; the species stays. */
-    protected final void take(Map<String, Object> entry) {
+    /** Takes the figures of an entry of a checked plan file; the species stays. */
+    public void take(Map<String, Object> entry) {
         count = entry.get("count") instanceof Number n ? n.intValue() : 1;
         lengthCm = entry.get("lengthCm") instanceof Number n ? n.doubleValue() : null;
         captiveBred = Boolean.TRUE.equals(entry.get("captiveBred"));
+    }
+
+    /** Becomes another entry altogether, with the accepted species name. */
+    public final void become(String otherSpecies, Map<String, Object> entry) {
+        species = otherSpecies;
+        take(entry);
     }
 
     /** The entry of a plan file. */

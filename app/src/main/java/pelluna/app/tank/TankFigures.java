@@ -8,7 +8,9 @@ import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
+import pelluna.app.rows.JsonText;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -54,6 +56,8 @@ public class TankFigures {
     Double nitrateCeiling;
     Integer quarantinePlaces;
     String quarantineSchool;
+    @Convert(converter = JsonText.class)
+    Map<String, Object> scape;
 
     /** Flat names to values, nulls left out. */
     Map<String, Object> flat() {

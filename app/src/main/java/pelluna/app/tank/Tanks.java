@@ -10,4 +10,6 @@ public interface Tanks extends JpaRepository<TankEntity, Long> {
     Optional<TankEntity> findByIdAndKeeperId(Long id, Long keeperId);
 
     List<TankEntity> findByKeeperIdOrderById(Long keeperId);
+
+    Optional<TankEntity> findBySandboxOf(Long tank);
 }

@@ -67,10 +67,15 @@ class WishDesk {
                 if (merged.get("lengthCm").equals(now.get("lengthCm")) && row.tree().containsKey("lengthCm")) {
                     entry.tree().put("lengthCm", row.tree().get("lengthCm"));
                 }
+                for (String byHand : List.of("place", "box")) {
+                    if (row.tree().containsKey(byHand)) {
+                        entry.tree().put(byHand, row.tree().get(byHand));
+                    }
+                }
                 Map<String, Object> plan = PlanDesk.tree(desks.tank(tank), List.of(), List.of());
                 plan.put("wishes", List.of(entry.tree()));
                 desks.check(plan);
-                row.change(entry.tree());
+                row.take(entry.tree());
                 wishes.saveAndFlush(row);
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());

@@ -11,18 +11,23 @@ import pelluna.app.tank.TankEntry;
 @Table(name = "wish")
 public class WishEntity extends TankEntry {
     private int want;
+    private Integer place;
+    private boolean box;
 
     protected WishEntity() { }
 
     /** From an entry of a checked plan file, with the accepted species name. */
     public WishEntity(Long tankId, String species, Map<String, Object> entry) {
-        super(tankId, species, entry);
-        want = wanted(entry);
+        super(tankId, species);
+        take(entry);
     }
 
-    final void change(Map<String, Object> entry) {
-        take(entry);
+    @Override
+    public final void take(Map<String, Object> entry) {
+        super.take(entry);
         want = wanted(entry);
+        place = entry.get("place") instanceof Number n ? n.intValue() : null;
+        box = Boolean.TRUE.equals(entry.get("box"));
     }
 
     private static int wanted(Map<String, Object> entry) {
@@ -33,6 +38,12 @@ public class WishEntity extends TankEntry {
     public Map<String, Object> tree() {
         Map<String, Object> tree = super.tree();
         tree.put("want", want);
+        if (place != null) {
+            tree.put("place", place);
+        }
+        if (box) {
+            tree.put("box", true);
+        }
         return tree;
     }
 }

@@ -1,0 +1,183 @@
+package pelluna.app.reefscape;
+
+import pelluna.app.drawing.Svg;
+import pelluna.core.scape.Hide;
+import pelluna.core.scape.Rock;
+import pelluna.core.scape.Scape;
+import pelluna.core.tank.Cover;
+import pelluna.core.tank.Tank;
+import pelluna.core.units.Convert;
+import pelluna.core.units.Measures;
+
+/**
+ * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and ruler. One
+ * unit of the drawing is one centimetre; {@link #unit} is what lines and letters go by.
+ */
+final class ReefDrawing {
+    /** Lines and letters are this share of the tank's length. */
+    private static final double UNIT_SHARE = 160;
+
+    private final Tank tank;
+    private final Measures say;
+    private final double unit;
+    private final double floor;
+
+    ReefDrawing(Tank tank, Measures say) {
+        this.tank = tank;
+        this.say = say;
+        this.unit = tank.lengthCm() / UNIT_SHARE;
+        this.floor = tank.frontHeightCm();
+    }
+
+    double unit() {
+        return unit;
+    }
+
+    /** Left, top, width and height of the whole drawing with its ruler. */
+    double[] box() {
+        return new double[] {-4 * unit, -5 * unit, tank.lengthCm() + 8 * unit, floor + 15 * unit};
+    }
+
+    /** Down from the surface, for a height above the floor. */
+    double y(double heightCm) {
+        return floor - heightCm;
+    }
+
+    /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
+    void draw(Svg svg, boolean hands) {
+        double sand = tank.sandDepthCm();
+        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
+        svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
+        Scape scape = tank.scape();
+        for (int i = 0; i < scape.rocks().size(); i++) {
+            rock(svg, scape.rocks().get(i), i, hands);
+        }
+        svg.el("path", "class", "reef-sand", "d", sandPath(sand), "fill", "#d8cba6");
+        if (hands) {
+            run(svg, scape);
+        }
+        for (int i = 0; i < scape.hides().size(); i++) {
+            hide(svg, scape.hides().get(i), i, hands);
+        }
+        cover(svg);
+        ruler(svg);
+    }
+
+    private void rock(Svg svg, Rock rock, int i, boolean hands) {
+        if (hands) {
+            svg.open("g", "class", "piece rock-piece", "data-kind", "rock", "data-i", i, "tabindex", 0, "role", "button", "aria-label", "Heap of rock " + (i + 1) + " of "
+                + tank.scape().rocks().size() + ", " + say.length(rock.widthCm()) + " wide, " + say.length(rock.leftCm()) + " from the left. Arrow keys move it.");
+        } else {
+            svg.open("g");
+        }
+        svg.el("path", "d", outline(rock, 1), "fill", "#4d4150", "class", "rock-outline");
+        svg.el("path", "d", outline(rock, 0.55), "fill", "#655866", "class", "rock-inner");
+        svg.close("g");
+        if (hands) {
+            for (int p = 0; p < rock.heightsCm().size(); p++) {
+                grip(svg, "point", i + "." + p, rock.xOf(p), y(tank.sandDepthCm() + rock.heightsCm().get(p)),
+                    "Outline of heap " + (i + 1) + ", point " + (p + 1) + ", " + say.length(rock.heightsCm().get(p)) + " high. Up and down keys move it.");
+            }
+            grip(svg, "foot", Integer.toString(i), rock.rightCm(), y(tank.sandDepthCm()), "Right foot of heap " + (i + 1) + ". Left and right keys make it narrower and wider.");
+        }
+    }
+
+    private void grip(Svg svg, String kind, String i, double x, double y, String label) {
+        svg.open("g", "class", "grip piece", "data-kind", kind, "data-i", i, "tabindex", 0, "role", "button", "aria-label", label);
+        svg.el("circle", "class", "reach", "cx", x, "cy", y, "r", 3.2 * unit, "fill", "transparent");
+        svg.el("circle", "class", "dot", "cx", x, "cy", y, "r", 1.1 * unit);
+        svg.close("g");
+    }
+
+    /** Through the points, rounded; scaled towards the middle of its foot for the lighter face. */
+    String outline(Rock rock, double share) {
+        double sand = tank.sandDepthCm() * 0.4;
+        double middle = rock.leftCm() + rock.widthCm() / 2;
+        int n = rock.heightsCm().size();
+        double[][] p = new double[n + 2][];
+        p[0] = new double[] {middle + (rock.leftCm() - middle) * share, y(sand)};
+        for (int k = 0; k < n; k++) {
+            p[k + 1] = new double[] {middle + (rock.xOf(k) - middle) * share, y(tank.sandDepthCm() + rock.heightsCm().get(k) * share)};
+        }
+        p[n + 1] = new double[] {middle + (rock.rightCm() - middle) * share, y(sand)};
+        StringBuilder d = new StringBuilder("M" + at(p[0]));
+        for (int k = 1; k <= n; k++) {
+            double[] half = {(p[k][0] + p[k + 1][0]) / 2, (p[k][1] + p[k + 1][1]) / 2};
+            d.append("Q").append(at(p[k])).append(' ').append(k == n ? at(p[n + 1]) : at(half));
+        }
+        return d + "Z";
+    }
+
+    private void hide(Svg svg, Hide hide, int i, boolean hands) {
+        if (hands) {
+            svg.open("g", "class", "piece hide-piece", "data-kind", "hide", "data-i", i, "tabindex", 0, "role", "button", "aria-label", "Hide " + (i + 1) + " of "
+                + tank.scape().hides().size() + ", " + say.length(hide.xCm()) + " from the left, " + say.length(hide.heightCm()) + " above the floor. Arrow keys move it, Delete takes it out.");
+            svg.el("ellipse", "class", "reach", "cx", hide.xCm(), "cy", y(hide.heightCm()), "rx", 4 * unit, "ry", 3.4 * unit, "fill", "transparent");
+        } else {
+            svg.open("g");
+        }
+        if (tank.scape().holder(hide) < 0) {
+            svg.el("ellipse", "cx", hide.xCm(), "cy", y(hide.heightCm()) + 0.4 * unit, "rx", 4.6 * unit, "ry", 3 * unit, "fill", "#7b6a58");
+        }
+        svg.el("ellipse", "class", "hide-mouth", "cx", hide.xCm(), "cy", y(hide.heightCm()), "rx", 3.2 * unit, "ry", 2 * unit, "fill", "#1c171f");
+        svg.close("g");
+    }
+
+    private void run(Svg svg, Scape scape) {
+        double from = scape.run().fromCm();
+        double y = y(scape.run().heightCm());
+        double to = Math.min(tank.lengthCm(), from + tank.runCm());
+        svg.open("g", "class", "piece run-piece", "data-kind", "run", "data-i", 0, "tabindex", 0, "role", "button", "aria-label",
+            "Open run, " + say.length(tank.runCm()) + " long. Arrow keys move it.");
+        svg.el("line", "class", "reach", "x1", from, "x2", to, "y1", y, "y2", y, "stroke", "transparent", "stroke-width", 3 * unit);
+        svg.el("line", "class", "run-line", "x1", from, "x2", to, "y1", y, "y2", y);
+        svg.close("g");
+        grip(svg, "runend", "0", to, y, "End of the open run. Left and right keys make it shorter and longer.");
+    }
+
+    private String sandPath(double sand) {
+        double wave = Math.min(sand * 0.3, unit);
+        double l = tank.lengthCm();
+        return "M0 " + Svg.num(y(sand)) + "Q" + Svg.num(l * 0.25) + " " + Svg.num(y(sand + wave)) + " " + Svg.num(l * 0.5) + " " + Svg.num(y(sand)) + "T" + Svg.num(l) + " "
+            + Svg.num(y(sand)) + "V" + Svg.num(floor) + "H0Z";
+    }
+
+    private void cover(Svg svg) {
+        if (tank.cover() != Cover.NONE) {
+            double to = tank.cover() == Cover.PARTIAL ? tank.lengthCm() * 0.6 : tank.lengthCm();
+            Svg line = new Svg();
+            line.open("line", "class", "reef-lid", "x1", 0, "x2", to, "y1", -1.5 * unit, "y2", -1.5 * unit, "stroke", "#8aa3a4", "stroke-width", 0.8 * unit, "stroke-dasharray",
+                tank.cover() == Cover.MESH ? Svg.num(unit) + " " + Svg.num(0.6 * unit) : "none").close("line");
+            svg.add(line.toString());
+        }
+    }
+
+    private void ruler(Svg svg) {
+        double per = say.us() ? Convert.CM_PER_INCH : 1;
+        double units = tank.lengthCm() / per;
+        double major = step(units / 3);
+        double minor = major / 5;
+        svg.open("g", "class", "ruler");
+        for (int k = 0; k * minor <= units + 1e-9; k++) {
+            boolean big = k % 5 == 0;
+            double x = k * minor * per;
+            svg.el("line", "x1", x, "x2", x, "y1", floor, "y2", floor + (big ? 2.6 : 1.5) * unit, "stroke", "#6d8487", "stroke-width", 0.25 * unit);
+            if (big) {
+                boolean last = (k + 5) * minor > units + 1e-9;
+                svg.text(x, floor + 6.6 * unit, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "text-anchor", k == 0 ? "start" : "middle", "font-size", 3.1 * unit,
+                    "fill", "#6d8487", "class", "ruler-text");
+            }
+        }
+        svg.close("g");
+    }
+
+    /** 1, 2 or 5 times a power of ten, at most the given. */
+    private static double step(double most) {
+        double ten = Math.pow(10, Math.floor(Math.log10(most)));
+        return most >= 5 * ten ? 5 * ten : most >= 2 * ten ? 2 * ten : ten;
+    }
+
+    private static String at(double[] p) {
+        return Svg.num(p[0]) + " " + Svg.num(p[1]) + " ";
+    }
+}

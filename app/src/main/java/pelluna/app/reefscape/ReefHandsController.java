@@ -1,0 +1,89 @@
+package pelluna.app.reefscape;
+
+import java.util.Map;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.tank.DrawnReef;
+import pelluna.core.scape.Scape;
+import pelluna.core.tank.Tank;
+
+/** What hands do on the Reefscape: rock, hides and run moved, put in, taken out, and the last step taken back. */
+@Controller
+class ReefHandsController {
+    private final ReefscapeDesk reefscapes;
+    private final PlanSteps steps;
+
+    ReefHandsController(ReefscapeDesk reefscapes, PlanSteps steps) {
+        this.reefscapes = reefscapes;
+        this.steps = steps;
+    }
+
+    @PostMapping("/tanks/{id}/reefscape/move")
+    String move(@PathVariable long id, @RequestParam String kind, @RequestParam String i, @RequestParam double dx, @RequestParam double dy,
+                @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+        Tank tank = tank(id);
+        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
+        steps.change(id, moved.said(), tree -> {
+            draw(tree, moved.scape());
+            if (moved.runCm() != tank.runCm()) {
+                figures(tree).put("runCm", Math.round(moved.runCm() * 10) / 10.0);
+            }
+        });
+        return back(id, on, chosen, to);
+    }
+
+    /** @param kind rock or hide */
+    @PostMapping("/tanks/{id}/reefscape/add")
+    String add(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        Tank tank = tank(id);
+        boolean rock = kind.equals("rock");
+        Scape more = rock ? Moves.plusRock(tank) : tank.scape().withHides(tank.scape().hides().size() + 1, tank.lengthCm(), tank.frontHeightCm(), tank.sandDepthCm());
+        steps.change(id, rock ? "a heap of rock put in" : "a hide put in", tree -> draw(tree, more));
+        return back(id, on, "", to);
+    }
+
+    /** @param kind rock or hide */
+    @PostMapping("/tanks/{id}/reefscape/take")
+    String take(@PathVariable long id, @RequestParam String kind, @RequestParam int i, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        Scape less = Moves.without(tank(id).scape(), kind, i);
+        steps.change(id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", tree -> draw(tree, less));
+        return back(id, on, "", to);
+    }
+
+    @PostMapping("/tanks/{id}/reefscape/undo")
+    String undo(@PathVariable long id, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+        steps.undo(id);
+        return back(id, on, chosen, to);
+    }
+
+    private Tank tank(long id) {
+        return reefscapes.open(id).desk().plan().tank();
+    }
+
+    private static void draw(Map<String, Object> tree, Scape scape) {
+        Map<String, Object> figures = figures(tree);
+        figures.put("scape", DrawnReef.tree(scape));
+        figures.put("hides", scape.hides().size());
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> figures(Map<String, Object> tree) {
+        return (Map<String, Object>) tree.get("tank");
+    }
+
+    static String back(long id, String on, String chosen, RedirectAttributes to) {
+        if (!on.isBlank()) {
+            to.addAttribute("on", on);
+        }
+        if (!chosen.isBlank()) {
+            to.addAttribute(chosen.contains("~") ? "pair" : "fish", chosen);
+        }
+        return "redirect:/tanks/" + id + "/reefscape";
+    }
+}

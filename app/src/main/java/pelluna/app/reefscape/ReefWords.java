@@ -1,0 +1,35 @@
+package pelluna.app.reefscape;
+
+import java.util.List;
+import java.util.Locale;
+
+import pelluna.app.species.Paths;
+import pelluna.core.catalogue.Species;
+import pelluna.core.outlook.Change;
+import pelluna.core.outlook.Press;
+import pelluna.core.units.English;
+
+/** Turns of phrase that the templates of the Reefscape need. */
+public final class ReefWords {
+    /** 'In May 2028 the rabbitfish needs a longer run.' */
+    public String sentence(Change c) {
+        String month = c.on().getMonth().name().charAt(0) + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
+        return "In " + month + " " + c.on().getYear() + " " + c.says() + ".";
+    }
+
+    public String key(Press p) {
+        return ReefscapePage.key(p);
+    }
+
+    public String path(Species s) {
+        return Paths.of(s);
+    }
+
+    public String list(List<String> names) {
+        return English.list(names);
+    }
+
+    public String capital(String text) {
+        return English.capital(text);
+    }
+}

@@ -1,0 +1,87 @@
+package pelluna.app.reefscape;
+
+import java.time.LocalDate;
+
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.Svg;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.shell.Shells;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.plan.Plan;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The Reefscape place: the tank from the front on a chosen day, its grounds and tension, and what explains them. */
+@Controller
+class ReefscapeController {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final ReefscapeDesk reefscapes;
+    private final Shells shells;
+    private final CurrentKeeper keeper;
+    private final ReefscapePage pages;
+    private final PlanSteps steps;
+
+    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanSteps steps) {
+        this.reefscapes = reefscapes;
+        this.shells = shells;
+        this.keeper = keeper;
+        this.pages = pages;
+        this.steps = steps;
+    }
+
+    @GetMapping("/tanks/{id}/reefscape")
+    String reefscape(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String pair,
+                     @RequestParam(defaultValue = "") String fish, Model model) {
+        ReefscapeDesk.View view = reefscapes.open(id);
+        LocalDate day = view.day(on);
+        int from = keeper.get().arrowsFrom();
+        ReefscapePage.Chosen chosen = pages.chosen(view, day, pair, fish, from);
+        shells.around(model, view.desk(), "reefscape", "Reefscape", pages.sentence(view, day));
+        pages.fill(model, view, day, chosen, from);
+        ReefDrawing drawing = new ReefDrawing(view.desk().plan().tank(), view.desk().say());
+        Svg svg = new Svg();
+        drawing.draw(svg, true);
+        double[] box = drawing.box();
+        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("reef", svg.toString());
+        model.addAttribute("reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
+        model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).tree(day, from, chosen.key())));
+        return "reefscape";
+    }
+
+    /**
+     * Tension and places on a day; with a piece and a way, as if that piece were moved.
+     *
+     * @param kind rock, point, foot, hide, run or runend; empty for the reef as it is
+     */
+    @GetMapping(value = "/tanks/{id}/reefscape/day", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    String day(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String kind,
+               @RequestParam(defaultValue = "0") String i, @RequestParam(defaultValue = "0") double dx, @RequestParam(defaultValue = "0") double dy) {
+        ReefscapeDesk.View view = reefscapes.open(id);
+        Outlook outlook = view.outlook();
+        if (!kind.isEmpty()) {
+            Plan plan = view.desk().plan();
+            outlook = new Outlook(plan.with(plan.tank().with(Moves.move(plan.tank(), kind, i, dx, dy).scape())), view.desk().assessment().arrivals(), view.desk().say());
+        }
+        return JSON.writeValueAsString(Scene.day(outlook, view.day(on)));
+    }
+
+    /** Every pair on a day, hardest first, for reading. */
+    @GetMapping("/tanks/{id}/reefscape/pairs")
+    String pairs(@PathVariable long id, @RequestParam(required = false) LocalDate on, Model model) {
+        ReefscapeDesk.View view = reefscapes.open(id);
+        LocalDate day = view.day(on);
+        shells.around(model, view.desk(), "reefscape", "All pairs", pages.sentence(view, day));
+        pages.fillPairs(model, view, day);
+        return "reefscape-pairs";
+    }
+}

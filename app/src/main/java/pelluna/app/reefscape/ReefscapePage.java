@@ -1,0 +1,142 @@
+package pelluna.app.reefscape;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+import pelluna.core.outlook.Change;
+import pelluna.core.outlook.GoodCompany;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.Presence;
+import pelluna.core.outlook.Press;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Shares;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** What the Reefscape says in words, for one day and whatever is chosen. */
+@Component
+class ReefscapePage {
+    /** Lines of tension beside the drawing; the others are one link away. */
+    private static final int MOST_LINES = 6;
+
+    /** One line of tension. */
+    record Line(String key, String aggressor, String target, double index, Step step, boolean chosen) { }
+
+    /** A chosen pair, explained. */
+    record Pair(Press press, Tension tension, List<Shares.Share> shares) { }
+
+    /** A chosen fish on its day. */
+    record Fish(Presence presence, double lengthCm, List<Line> presses, List<Line> pressed, List<Change> ahead) { }
+
+    /** What the keeper has chosen: a pair, a fish, or nothing. */
+    record Chosen(Optional<Pair> pair, Optional<Fish> fish) {
+        String key() {
+            return pair.map(p -> ReefscapePage.key(p.press())).or(() -> fish.map(f -> f.presence().party().id())).orElse("");
+        }
+    }
+
+    static String key(Press p) {
+        return p.aggressor().party().id() + "~" + p.target().party().id();
+    }
+
+    /** The pair or fish asked for; else the hardest pair that is drawn. */
+    Chosen chosen(ReefscapeDesk.View view, LocalDate day, String pair, String fish, int arrowsFrom) {
+        Outlook outlook = view.outlook();
+        Optional<Presence> one = outlook.find(fish).filter(p -> !p.from().isAfter(day));
+        if (one.isPresent()) {
+            return new Chosen(Optional.empty(), one.map(p -> fish(view, p, day)));
+        }
+        List<Press> presses = outlook.presses(day);
+        return new Chosen(presses.stream().filter(p -> key(p).equals(pair)).findFirst()
+            .or(() -> presses.stream().findFirst().filter(p -> p.index() >= Math.max(1, arrowsFrom))).map(p -> explain(outlook, p, day)), Optional.empty());
+    }
+
+    private static Pair explain(Outlook outlook, Press p, LocalDate day) {
+        Tension tension = outlook.explain(p.aggressor(), p.target(), day);
+        return new Pair(p, tension, Shares.of(tension));
+    }
+
+    private static Fish fish(ReefscapeDesk.View view, Presence p, LocalDate day) {
+        String id = p.party().id();
+        List<Press> all = view.outlook().presses(day);
+        return new Fish(p, p.party().lengthOn(day), all.stream().filter(x -> x.aggressor().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
+            all.stream().filter(x -> x.target().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
+            view.changes().stream().filter(c -> c.about().contains(id) && c.on().isAfter(day)).limit(4).toList());
+    }
+
+    private static Line line(Press p, String chosen) {
+        return new Line(key(p), p.aggressor().party().species().name(), p.target().party().species().name(), p.index(), p.step(), key(p).equals(chosen));
+    }
+
+    String sentence(ReefscapeDesk.View view, LocalDate day) {
+        List<Presence> there = view.outlook().on(day);
+        if (there.isEmpty()) {
+            return "Nobody lives here yet on " + Measures.date(day) + ".";
+        }
+        int fish = there.stream().mapToInt(p -> p.party().count()).sum();
+        long hard = pairs(view.outlook().presses(day).stream().filter(p -> p.step().atLeast(Step.CHOP)).toList());
+        String pairs = hard == 0 ? "No pair above Ripple" : English.capital(English.count((int) hard, "pair", "pairs")) + " to plan for";
+        List<String> placeless = view.outlook().grounds().placeless().stream().filter(p -> there.stream().anyMatch(t -> t.party().id().equals(p.id()))).map(p -> "the " + p.species().name()).toList();
+        return English.capital(English.count(fish, "fish", "fish")) + " on " + Measures.date(day) + ". " + pairs
+            + (placeless.isEmpty() ? "." : "; " + English.list(placeless) + (placeless.size() == 1 ? " finds" : " find") + " no ground of " + (placeless.size() == 1 ? "its" : "their") + " own.");
+    }
+
+    /** Two who press each other count once. */
+    private static long pairs(List<Press> presses) {
+        Set<Set<String>> seen = new HashSet<>();
+        presses.forEach(p -> seen.add(Set.of(p.aggressor().party().id(), p.target().party().id())));
+        return seen.size();
+    }
+
+    void fill(Model model, ReefscapeDesk.View view, LocalDate day, Chosen chosen, int arrowsFrom) {
+        List<Press> presses = view.outlook().presses(day);
+        List<Press> drawn = presses.stream().filter(p -> p.index() >= Math.max(1, arrowsFrom)).toList();
+        List<Line> lines = new ArrayList<>(drawn.stream().limit(MOST_LINES).map(p -> line(p, chosen.key())).toList());
+        chosen.pair().filter(c -> lines.stream().noneMatch(l -> l.key().equals(chosen.key()))).ifPresent(c -> lines.add(line(c.press(), chosen.key())));
+        model.addAttribute("lines", lines);
+        model.addAttribute("more", Math.max(0, drawn.size() - MOST_LINES));
+        model.addAttribute("below", presses.stream().filter(p -> p.index() < Math.max(1, arrowsFrom)).findFirst().map(p -> line(p, "")).orElse(null));
+        model.addAttribute("pairCount", presses.size());
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("day", day);
+        model.addAttribute("arrowsFrom", arrowsFrom);
+        model.addAttribute("view", view);
+        model.addAttribute("ahead", view.changes().stream().filter(c -> !c.on().isBefore(day)).toList());
+        model.addAttribute("passed", view.changes().stream().filter(c -> c.on().isBefore(day)).toList());
+        model.addAttribute("good", good(view, day));
+        model.addAttribute("left", view.desk().assessment().bestSet().leave().keySet().stream().map(p -> p.species().name()).toList());
+        model.addAttribute("words", new ReefWords());
+        model.addAttribute("axis", TimeAxis.draw(view, day));
+    }
+
+    void fillPairs(Model model, ReefscapeDesk.View view, LocalDate day) {
+        model.addAttribute("words", new ReefWords());
+        model.addAttribute("day", day);
+        model.addAttribute("view", view);
+        model.addAttribute("pairs", view.outlook().presses(day).stream().map(p -> explain(view.outlook(), p, day)).toList());
+        model.addAttribute("good", good(view, day));
+        model.addAttribute("eaten", eaten(view));
+    }
+
+    private static List<GoodCompany> good(ReefscapeDesk.View view, LocalDate day) {
+        List<String> there = view.outlook().on(day).stream().map(p -> p.party().id()).toList();
+        return view.good().stream().filter(g -> there.containsAll(g.about())).toList();
+    }
+
+    /** Who can swallow whom, and which crustaceans and snails are hunted, soonest first. */
+    private static List<Eaten> eaten(ReefscapeDesk.View view) {
+        List<String> there = view.outlook().everybody().stream().map(p -> p.party().id()).toList();
+        return view.desk().assessment().eaten().stream().filter(e -> there.contains(e.eater().id()))
+            .filter(e -> e.prey().map(p -> there.contains(p.id())).orElse(true)).sorted(Comparator.comparing(Eaten::from)).toList();
+    }
+}

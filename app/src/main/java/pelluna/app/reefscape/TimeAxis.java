@@ -1,0 +1,44 @@
+package pelluna.app.reefscape;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+import pelluna.app.drawing.Svg;
+import pelluna.core.outlook.Change;
+import pelluna.core.units.Measures;
+
+/** The plan's life under the slider: days run closer together to the right, arrivals and changes are marked. */
+final class TimeAxis {
+    private static final double WIDE = 1000;
+
+    private TimeAxis() { }
+
+    static String draw(ReefscapeDesk.View view, LocalDate day) {
+        LocalDate start = view.desk().plan().startOn();
+        long days = ChronoUnit.DAYS.between(start, view.end());
+        Svg svg = new Svg().open("svg", "class", "time-axis", "viewBox", "0 0 1000 36", "aria-hidden", "true");
+        for (Change c : view.changes()) {
+            if (c.kind() != Change.Kind.GROWN) {
+                boolean arrival = c.kind() == Change.Kind.ARRIVES;
+                double x = x(start, days, c.on());
+                svg.open("line", "x1", x, "x2", x, "y1", arrival ? 0 : 4, "y2", arrival ? 14 : 10, "class", arrival ? "arrival" : "change step-" + c.step().word());
+                svg.open("title").add(Svg.escape(Measures.date(c.on()) + ": " + c.says())).close("title").close("line");
+            }
+        }
+        double last = -100;
+        for (LocalDate year = start.withDayOfYear(1).plusYears(1); !year.isAfter(view.end()); year = year.plusYears(1)) {
+            double x = x(start, days, year);
+            svg.el("line", "x1", x, "x2", x, "y1", 0, "y2", 4, "class", "year");
+            if (x - last > 60 && x < WIDE - 40) {
+                svg.text(x, 32, Integer.toString(year.getYear()), "text-anchor", "middle", "class", "small");
+                last = x;
+            }
+        }
+        return svg.close("svg").toString();
+    }
+
+    /** Share of the axis, times a thousand. */
+    static double x(LocalDate start, long days, LocalDate on) {
+        return WIDE * Math.sqrt(Math.max(0, Math.min(1, (double) ChronoUnit.DAYS.between(start, on) / days)));
+    }
+}
