@@ -58,6 +58,22 @@ const live = {
 
 window.pellunaLive = live;
 
+// Parts of a page that take a moment are asked for once the page is there.
+async function fetchParts() {
+  for (const part of document.querySelectorAll('[data-fetch]')) {
+    const url = part.dataset.fetch;
+    try {
+      const response = await fetch(url, { headers: { Accept: 'text/html' } });
+      const text = await response.text();
+      if (response.ok && part.isConnected && part.dataset.fetch === url) { part.innerHTML = text; }
+    } catch (error) {
+      live.tell('Pelluna does not answer.');
+    }
+  }
+}
+document.addEventListener('DOMContentLoaded', fetchParts);
+window.addEventListener('pelluna-page', fetchParts);
+
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('says', () => ({
     text: '',

@@ -299,7 +299,7 @@ class Reefscape {
     const angle = Math.atan2(a.tip.y - a.mid.y, a.tip.x - a.mid.x);
     const head = 4 * px + 2.2 * wide;
     const end = { x: a.tip.x - Math.cos(angle) * head * 0.8, y: a.tip.y - Math.sin(angle) * head * 0.8 };
-    for (const [color, extra] of [[chosen ? '#dfe94a' : 'rgba(4,26,31,.55)', (chosen ? 5 : 2.4) * px], [ink, 0]]) {
+    for (const [color, extra] of [[chosen ? '#dfe94a' : 'rgba(4,26,31,.55)', (chosen ? 3.4 : 2.2) * px], [ink, 0]]) {
       c.strokeStyle = color;
       c.fillStyle = color;
       c.lineWidth = wide + extra;
@@ -690,6 +690,29 @@ document.addEventListener('click', (event) => {
   if (button.id === 'reef-end') { reef.here.slide(1); reef.here.settle(); }
   if (button.id === 'reef-zoom-in') { reef.here.zoomBy(1.5, ...middle); }
   if (button.id === 'reef-zoom-out') { reef.here.zoomBy(1 / 1.5, ...middle); }
+});
+
+// The PNG is the server's SVG, painted here.
+document.addEventListener('click', (event) => {
+  const link = event.target.closest('#picture-png');
+  if (!link) { return; }
+  event.preventDefault();
+  const image = new Image();
+  image.onload = () => {
+    const canvas = document.createElement('canvas');
+    canvas.width = image.naturalWidth;
+    canvas.height = image.naturalHeight;
+    canvas.getContext('2d').drawImage(image, 0, 0);
+    canvas.toBlob((blob) => {
+      const save = document.createElement('a');
+      save.href = URL.createObjectURL(blob);
+      save.download = link.dataset.name;
+      save.click();
+      setTimeout(() => URL.revokeObjectURL(save.href), 10000);
+    }, 'image/png');
+  };
+  image.onerror = () => window.pellunaLive.tell('The picture could not be painted; the SVG beside it holds the same.');
+  image.src = link.getAttribute('href');
 });
 
 document.addEventListener('keydown', (event) => {

@@ -157,14 +157,14 @@ final class ReefDrawing {
         double units = tank.lengthCm() / per;
         double major = step(units / 3);
         double minor = major / 5;
-        svg.open("g", "class", "ruler");
+        svg.open("g", "class", "ruler", "font-size", 3.1 * unit);
         for (int k = 0; k * minor <= units + 1e-9; k++) {
             boolean big = k % 5 == 0;
             double x = k * minor * per;
             svg.el("line", "x1", x, "x2", x, "y1", floor, "y2", floor + (big ? 2.6 : 1.5) * unit, "stroke", "#6d8487", "stroke-width", 0.25 * unit);
             if (big) {
                 boolean last = (k + 5) * minor > units + 1e-9;
-                svg.text(x, floor + 6.6 * unit, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "text-anchor", k == 0 ? "start" : "middle", "font-size", 3.1 * unit,
+                svg.text(k > 0 && last && units - k * minor < minor ? tank.lengthCm() + 3 * unit : x, floor + 6.6 * unit, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "text-anchor", k == 0 ? "start" : last && units - k * minor < minor ? "end" : "middle",
                     "fill", "#6d8487", "class", "ruler-text");
             }
         }

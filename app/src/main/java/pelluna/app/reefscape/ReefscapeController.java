@@ -1,6 +1,7 @@
 package pelluna.app.reefscape;
 
 import java.time.LocalDate;
+import java.util.List;
 
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
@@ -12,9 +13,11 @@ import org.springframework.web.bind.annotation.ResponseBody;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.Svg;
+import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.Press;
 import pelluna.core.plan.Plan;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,18 +31,20 @@ class ReefscapeController {
     private final CurrentKeeper keeper;
     private final ReefscapePage pages;
     private final PlanSteps steps;
+    private final WhatIf whatIf;
 
-    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanSteps steps) {
+    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanSteps steps, WhatIf whatIf) {
         this.reefscapes = reefscapes;
         this.shells = shells;
         this.keeper = keeper;
         this.pages = pages;
         this.steps = steps;
+        this.whatIf = whatIf;
     }
 
     @GetMapping("/tanks/{id}/reefscape")
     String reefscape(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String pair,
-                     @RequestParam(defaultValue = "") String fish, Model model) {
+                     @RequestParam(defaultValue = "") String fish, @RequestParam(defaultValue = "false") boolean stale, Model model) {
         ReefscapeDesk.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
@@ -50,6 +55,12 @@ class ReefscapeController {
         Svg svg = new Svg();
         drawing.draw(svg, true);
         double[] box = drawing.box();
+        model.addAttribute("mark", TryController.mark(steps.text(id)));
+        model.addAttribute("stale", stale);
+        Long planOf = view.desk().tank().sandboxOf();
+        model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));
+        model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));
+        model.addAttribute("sandbox", planOf == null ? whatIf.of(id).orElse(null) : null);
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("reef", svg.toString());
         model.addAttribute("reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
@@ -83,5 +94,19 @@ class ReefscapeController {
         shells.around(model, view.desk(), "reefscape", "All pairs", pages.sentence(view, day));
         pages.fillPairs(model, view, day);
         return "reefscape-pairs";
+    }
+
+    /** What would lower the tension of a pair most; a part of the page, asked for once the page is there. */
+    @GetMapping("/tanks/{id}/reefscape/offers")
+    String offers(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam String pair, Model model) {
+        ReefscapeDesk.View view = reefscapes.open(id);
+        LocalDate day = view.day(on);
+        Press press = view.outlook().presses(day).stream().filter(p -> ReefscapePage.key(p).equals(pair)).findFirst().orElseThrow(NoSuchTankException::new);
+        model.addAttribute("offers", pages.offers(view, press, day));
+        model.addAttribute("base", "/tanks/" + id + "/reefscape");
+        model.addAttribute("day", day);
+        model.addAttribute("pair", pair);
+        model.addAttribute("mark", TryController.mark(steps.text(id)));
+        return "reefscape-offers";
     }
 }

@@ -11,6 +11,9 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.core.advice.Advice;
+import pelluna.core.advice.Option;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
@@ -29,11 +32,20 @@ class ReefscapePage {
     /** Lines of tension beside the drawing; the others are one link away. */
     private static final int MOST_LINES = 6;
 
+    private final KeeperCatalogue catalogue;
+
+    ReefscapePage(KeeperCatalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
     /** One line of tension. */
     record Line(String key, String aggressor, String target, double index, Step step, boolean chosen) { }
 
     /** A chosen pair, explained. */
     record Pair(Press press, Tension tension, List<Shares.Share> shares) { }
+
+    /** An option with the text that its button sends. */
+    record Offer(Option option, String attempt) { }
 
     /** A chosen fish on its day. */
     record Fish(Presence presence, double lengthCm, List<Line> presses, List<Line> pressed, List<Change> ahead) { }
@@ -66,6 +78,12 @@ class ReefscapePage {
         return new Pair(p, tension, Shares.of(tension));
     }
 
+    /** What would calm a pair, calmest first. */
+    List<Offer> offers(ReefscapeDesk.View view, Press p, LocalDate day) {
+        return new Advice(view.desk().assessment(), view.outlook(), catalogue.get(), view.desk().say()).lower(p.aggressor(), p.target(), day).stream()
+            .map(o -> new Offer(o, AttemptText.write(o.attempt()))).toList();
+    }
+
     private static Fish fish(ReefscapeDesk.View view, Presence p, LocalDate day) {
         String id = p.party().id();
         List<Press> all = view.outlook().presses(day);
@@ -92,7 +110,7 @@ class ReefscapePage {
     }
 
     /** Two who press each other count once. */
-    private static long pairs(List<Press> presses) {
+    static long pairs(List<Press> presses) {
         Set<Set<String>> seen = new HashSet<>();
         presses.forEach(p -> seen.add(Set.of(p.aggressor().party().id(), p.target().party().id())));
         return seen.size();

@@ -9,7 +9,7 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.UnitSystem;
 
 /** What the rail of every page shows. */
-public record Shell(String place, List<TankLink> tanks, Long tank, String tankName, String summary, String stance, String units, String theme) {
+public record Shell(String place, List<TankLink> tanks, Long tank, String tankName, String summary, String stance, String units, String theme, Long sandboxOf) {
     /** A tank in the switcher. */
     public record TankLink(Long id, String name) { }
 

@@ -20,20 +20,20 @@ public class Shells {
     }
 
     public void around(Model model, Desk desk, String place, String title, String sentence) {
-        put(model, place, title, sentence, desk.tank().id(), desk.tank().name(), Shell.summary(desk), desk.tank().stance());
+        put(model, place, title, sentence, desk.tank().id(), desk.tank().name(), Shell.summary(desk), desk.tank().stance(), desk.tank().sandboxOf());
         model.addAttribute("say", desk.say());
         model.addAttribute("marks", new Marks(desk.say()));
     }
 
     /** For pages without a tank. */
     public void around(Model model, String place, String title, String sentence) {
-        put(model, place, title, sentence, null, "", "", "");
+        put(model, place, title, sentence, null, "", "", "", null);
     }
 
-    private void put(Model model, String place, String title, String sentence, Long tank, String name, String summary, String stance) {
+    private void put(Model model, String place, String title, String sentence, Long tank, String name, String summary, String stance, Long sandboxOf) {
         KeeperAccount k = keeper.get();
         model.addAttribute("shell", new Shell(place, desks.tanks().stream().map(t -> new Shell.TankLink(t.id(), t.name())).toList(), tank, name,
-            summary, stance, k.measures().system().name(), k.theme()));
+            summary, stance, k.measures().system().name(), k.theme(), sandboxOf));
         model.addAttribute("title", title);
         model.addAttribute("sentence", sentence);
     }

@@ -19,4 +19,8 @@ public record Dated(int position, Arrival arrival, Optional<LocalDate> quarantin
     public boolean boxed() {
         return releaseOn.isAfter(boxFrom);
     }
+
+    Dated with(Arrival other) {
+        return new Dated(position, other, quarantineFrom, boxFrom, releaseOn, method, place, why);
+    }
 }

@@ -2,6 +2,8 @@ package pelluna.core.arrivals;
 
 import java.util.List;
 
+import pelluna.core.plan.Party;
+
 /**
  * Arrivals in order with their days.
  *
@@ -9,4 +11,10 @@ import java.util.List;
  * @param bound no order costs less
  * @param exact whether the order is proved best
  */
-public record Schedule(List<Dated> steps, double cost, double bound, boolean exact) { }
+public record Schedule(List<Dated> steps, double cost, double bound, boolean exact) {
+    /** The same days with some of the parties otherwise; by id. Its cost is that of before. */
+    public Schedule with(List<Party> others) {
+        return new Schedule(steps.stream().map(d -> d.with(new Arrival(d.arrival().parties().stream()
+            .map(p -> others.stream().filter(o -> o.id().equals(p.id())).findFirst().orElse(p)).toList()))).toList(), cost, bound, exact);
+    }
+}

@@ -3,6 +3,7 @@ package pelluna.core.grounds;
 import java.util.Arrays;
 import java.util.List;
 
+import pelluna.core.catalogue.Zone;
 import pelluna.core.plan.Party;
 
 /**
@@ -16,6 +17,9 @@ final class Arrangement {
     /** Outweighs every distance: mismatch first. */
     private static final double MISMATCH = 1e4;
     private static final double NO_PLACE = 1e7;
+    /** A tank is longer than high: the whole height counts as so much of the length. */
+    private static final double HEIGHT_COUNTS = 0.35;
+    private static final double NEAR_OTHERS = 1;
     private static final int MOST_ROUNDS = 8;
     /** Even those who hold no ground keep a little apart, cm. */
     private static final double LEAST_GROUND = 5;
@@ -24,9 +28,12 @@ final class Arrangement {
     private final double[][] weights;
     private final double length;
     private final double above;
+    private final List<Spot> taken;
 
-    Arrangement(List<Party> holders, double lengthCm, double aboveSandCm) {
+    /** @param taken spots of others that stay where they are */
+    Arrangement(List<Party> holders, double lengthCm, double aboveSandCm, List<Spot> taken) {
         this.holders = holders;
+        this.taken = taken;
         this.length = lengthCm;
         this.above = Math.max(1, aboveSandCm);
         this.weights = new double[holders.size()][holders.size()];
@@ -54,7 +61,8 @@ final class Arrangement {
         double[][] mismatch = new double[n][spots.size() + n];
         for (int i = 0; i < n; i++) {
             for (int s = 0; s < spots.size(); s++) {
-                mismatch[i][s] = mismatch(holders.get(i), spots.get(s));
+                Spot spot = spots.get(s);
+                mismatch[i][s] = mismatch(holders.get(i), spot) + taken.stream().mapToDouble(t -> NEAR_OTHERS / distance(spot, t)).sum();
             }
             Arrays.fill(mismatch[i], spots.size(), spots.size() + n, NO_PLACE);
         }
@@ -80,8 +88,9 @@ final class Arrangement {
             return NO_PLACE;
         }
         boolean wantsHide = p.species().needs().hides() > 0;
-        boolean adrift = spot.zones().stream().allMatch(z -> z == pelluna.core.catalogue.Zone.OPEN_WATER);
-        return (wantsHide == spot.hide() ? 0 : MISMATCH) + (adrift ? MISMATCH : 0);
+        boolean openWater = spot.zones().contains(Zone.OPEN_WATER);
+        boolean swimmer = !p.species().place().holdsGround() && p.species().place().zones().contains(Zone.OPEN_WATER);
+        return (wantsHide == spot.hide() || swimmer && openWater ? 0 : MISMATCH) + (openWater == swimmer ? 0 : MISMATCH);
     }
 
     private double[][] costs(double[][] mismatch, List<Spot> spots, int[] at) {
@@ -113,6 +122,6 @@ final class Arrangement {
     }
 
     private double distance(Spot a, Spot b) {
-        return Math.max(1e-3, Math.hypot((a.xCm() - b.xCm()) / length, (a.yCm() - b.yCm()) / above));
+        return Math.max(1e-3, Math.hypot((a.xCm() - b.xCm()) / length, HEIGHT_COUNTS * (a.yCm() - b.yCm()) / above));
     }
 }

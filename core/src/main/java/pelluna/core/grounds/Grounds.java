@@ -42,7 +42,7 @@ public final class Grounds {
         for (int i = 0; i < holders.size(); i++) {
             index.put(holders.get(i).id(), i);
         }
-        Arrangement arrangement = new Arrangement(holders, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm());
+        Arrangement arrangement = new Arrangement(holders, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm(), List.of());
         int[] nowhere = new int[holders.size()];
         Arrays.fill(nowhere, -1);
         List<int[]> chain = new ArrayList<>();

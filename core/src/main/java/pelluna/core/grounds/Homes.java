@@ -33,15 +33,17 @@ public final class Homes {
                 free.add(new Spot(tank.lengthCm() * (i + 0.5) / ACROSS, tank.sandDepthCm() + above * level, EnumSet.of(Zone.OPEN_WATER), false));
             }
         }
+        List<Spot> taken = new ArrayList<>();
         List<Party> others = new ArrayList<>();
         company.stream().sorted(Comparator.comparing((Party p) -> p.species().scientificName()).thenComparing(Party::id)).forEach(p ->
             grounds.of(p, p.adultCm()).ifPresentOrElse(g -> {
                 homes.put(p.id(), new Home(g.xCm(), g.yCm()));
+                taken.add(new Spot(g.xCm(), g.yCm(), EnumSet.noneOf(Zone.class), false));
                 free.removeIf(s -> Math.hypot(s.xCm() - g.xCm(), s.yCm() - g.yCm()) < 1);
             }, () -> others.add(p)));
         int[] nowhere = new int[others.size()];
         Arrays.fill(nowhere, -1);
-        int[] at = new Arrangement(others, tank.lengthCm(), above).settle(free, nowhere);
+        int[] at = new Arrangement(others, tank.lengthCm(), above, taken).settle(free, nowhere);
         for (int i = 0; i < at.length; i++) {
             Party p = others.get(i);
             homes.put(p.id(), at[i] >= 0 ? new Home(free.get(at[i]).xCm(), free.get(at[i]).yCm())

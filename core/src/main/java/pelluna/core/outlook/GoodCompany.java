@@ -25,8 +25,8 @@ public record GoodCompany(List<String> about, String says) {
         for (Presence p : outlook.everybody()) {
             Party party = p.party();
             String name = "the " + party.species().name();
-            party.species().partner().ifPresent(partner -> found.add(new GoodCompany(List.of(party.id()), English.capital(name) + " lives with a partner, "
-                + article(partner) + (keeps(outlook, partner) ? ", and your tank has room for one." : "; your tank keeps none."))));
+            party.species().partner().ifPresent(partner -> found.add(new GoodCompany(List.of(party.id()), English.capital(name) + (keeps(outlook, partner)
+                ? " may share its home with " + article(partner) + ", which your tank can keep." : " would share its home with " + article(partner) + "; your tank keeps none."))));
             if (party.species().helps().contains(Help.PARASITES)) {
                 found.add(new GoodCompany(List.of(party.id()), English.capital(name) + " cleans: others come to it to have parasites picked off."));
             }

@@ -3,6 +3,7 @@ package pelluna.core.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import pelluna.core.catalogue.Stance;
 import pelluna.core.tank.Tank;
@@ -18,6 +19,10 @@ public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> resi
         List<Party> all = new ArrayList<>(residents);
         all.addAll(wishes);
         return all;
+    }
+
+    public Optional<Party> party(String id) {
+        return everybody().stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     public Plan with(Tank other) {

@@ -10,7 +10,7 @@ import java.util.List;
  */
 public record Scape(List<Rock> rocks, List<Hide> hides, Run run) {
     /** A usual pair of heaps, in shares of the tank: left foot, width, heights. Pelluna's judgement. */
-    private static final double[][] USUAL = {{0.04, 0.37, 0.26, 0.55, 0.62, 0.40, 0.22}, {0.62, 0.34, 0.20, 0.50, 0.57, 0.42, 0.16}};
+    private static final double[][] USUAL = {{0.03, 0.38, 0.40, 0.60, 0.64, 0.50, 0.34}, {0.61, 0.35, 0.30, 0.52, 0.58, 0.50, 0.28}};
     /** The run lies above the rock, at this share of the height. */
     private static final double RUN_AT = 0.75;
 

@@ -7,7 +7,14 @@ public final class English {
     private static final String[] SMALL =
         {"no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"};
 
+    private static final String[] ORDINALS = {"first", "second", "third", "fourth", "fifth", "sixth"};
+
     private English() { }
+
+    /** 'first', 'second', '7th'. */
+    public static String ordinal(int n) {
+        return n >= 1 && n <= ORDINALS.length ? ORDINALS[n - 1] : n + "th";
+    }
 
     /** 'one fish', 'three fish', '14 wishes'. */
     public static String count(int n, String one, String many) {

@@ -1,0 +1,74 @@
+package pelluna.app.reefscape;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import pelluna.core.capacity.Capacity;
+import pelluna.core.outlook.Press;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** Two plans side by side by their figures. */
+final class Compared {
+    private Compared() { }
+
+    /** One figure of both. @param better whether the second is better; null if neither is */
+    record Row(String what, String plan, String tried, Boolean better) { }
+
+    static List<Row> rows(ReefscapeDesk.View plan, ReefscapeDesk.View tried) {
+        List<Row> rows = new ArrayList<>();
+        rows.add(text("Fish when all are in", fish(plan), fish(tried), 0));
+        rows.add(text("Wishes that fit, or fit if", fits(plan), fits(tried), 1));
+        rows.add(text("Pairs at Chop or Surge, all in", hard(plan), hard(tried), -1));
+        rows.add(new Row("Hardest pair, all in", hardest(plan), hardest(tried), better(top(plan, false), top(tried, false), -1)));
+        rows.add(new Row("Hardest pair, fully grown", hardestGrown(plan), hardestGrown(tried), better(top(plan, true), top(tried, true), -1)));
+        rows.add(text("Tension of the order, points", Math.round(plan.desk().assessment().arrivals().cost()), Math.round(tried.desk().assessment().arrivals().cost()), -1));
+        rows.add(text("Arrivals", plan.desk().assessment().arrivals().steps().size(), tried.desk().assessment().arrivals().steps().size(), 0));
+        rows.add(new Row("The last is in on", Measures.date(plan.outlook().lastArrival()), Measures.date(tried.outlook().lastArrival()), null));
+        rows.add(new Row("What binds", binds(plan), binds(tried), null));
+        return rows;
+    }
+
+    private static Row text(String what, long plan, long tried, int sign) {
+        return new Row(what, Long.toString(plan), Long.toString(tried), better(plan, tried, sign));
+    }
+
+    private static Boolean better(double plan, double tried, int sign) {
+        return sign == 0 || Math.abs(plan - tried) < 0.5 ? null : (Boolean) ((tried - plan) * sign > 0);
+    }
+
+    private static long fish(ReefscapeDesk.View v) {
+        return v.outlook().everybody().stream().mapToInt(p -> p.party().count()).sum();
+    }
+
+    private static long fits(ReefscapeDesk.View v) {
+        return v.desk().assessment().sieve().stream().filter(s -> s.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK).count();
+    }
+
+    private static long hard(ReefscapeDesk.View v) {
+        return ReefscapePage.pairs(v.outlook().presses(v.outlook().lastArrival()).stream().filter(p -> p.step().atLeast(Step.CHOP)).toList());
+    }
+
+    private static double top(ReefscapeDesk.View v, boolean grown) {
+        return v.outlook().presses(grown ? v.end() : v.outlook().lastArrival()).stream().mapToDouble(Press::index).max().orElse(0);
+    }
+
+    private static String hardest(ReefscapeDesk.View v) {
+        return words(v.outlook().presses(v.outlook().lastArrival()));
+    }
+
+    private static String hardestGrown(ReefscapeDesk.View v) {
+        return words(v.outlook().presses(v.end()));
+    }
+
+    private static String words(List<Press> presses) {
+        return presses.isEmpty() ? "none" : Math.round(presses.get(0).index()) + ", " + presses.get(0).aggressor().party().species().name() + " → "
+            + presses.get(0).target().party().species().name();
+    }
+
+    private static String binds(ReefscapeDesk.View v) {
+        Capacity c = v.desk().assessment().capacity();
+        return c.left();
+    }
+}

@@ -1,0 +1,56 @@
+package pelluna.app.reefscape;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.PlanSteps;
+import pelluna.core.advice.Attempt;
+import pelluna.core.plan.Plan;
+
+/** Tries in the plan what would calm a pair, and leaves the order of arrival to Pelluna again. */
+@Controller
+class TryController {
+    private final ReefscapeDesk reefscapes;
+    private final PlanSteps steps;
+    private final KeeperCatalogue catalogue;
+
+    TryController(ReefscapeDesk reefscapes, PlanSteps steps, KeeperCatalogue catalogue) {
+        this.reefscapes = reefscapes;
+        this.steps = steps;
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * @param attempt what to try, as {@link AttemptText} writes it
+     * @param of      the mark of the plan that it was computed for; another plan is left alone
+     * @param said    what it is, for undoing it
+     */
+    @PostMapping("/tanks/{id}/reefscape/try")
+    String attempt(@PathVariable long id, @RequestParam String attempt, @RequestParam String of, @RequestParam(defaultValue = "a change tried") String said,
+                   @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+        if (mark(steps.text(id)).equals(of)) {
+            Plan plan = reefscapes.open(id).desk().plan();
+            Attempt read = AttemptText.read(attempt, catalogue.get());
+            steps.change(id, said.length() > 120 ? said.substring(0, 120) : said, tree -> AttemptText.apply(read, plan, tree));
+        } else {
+            to.addAttribute("stale", true);
+        }
+        return ReefHandsController.back(id, on, chosen, to);
+    }
+
+    /** The order of arrival is Pelluna's again. */
+    @PostMapping("/tanks/{id}/arrivals/best")
+    String best(@PathVariable long id) {
+        steps.change(id, "the best order taken", tree -> PlanSteps.entries(tree, "wishes").forEach(w -> w.remove("place")));
+        return "redirect:/tanks/" + id + "/arrivals";
+    }
+
+    /** A short mark of a plan, so that a button works only on the plan for which it was made. */
+    static String mark(String text) {
+        return Integer.toHexString(text.hashCode()) + Integer.toHexString(text.length());
+    }
+}

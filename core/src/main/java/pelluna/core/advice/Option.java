@@ -1,0 +1,15 @@
+package pelluna.core.advice;
+
+import java.util.Optional;
+
+import pelluna.core.outlook.Press;
+
+/**
+ * An attempt with what the model says of it.
+ *
+ * @param says   what to do, as 'bring the royal gramma in first'
+ * @param before index of the pair as planned
+ * @param after  index of the pair after the change
+ * @param worse  the hardest pair that the change makes harder by {@value Advice#HARDER} points or more, or brings in
+ */
+public record Option(Attempt attempt, String says, double before, double after, Optional<Press> worse) { }
