@@ -344,6 +344,14 @@ class Reefscape {
     c.textBaseline = 'top';
     c.lineJoin = 'round';
     const taken = [];
+    const bodies = [];
+    for (const s of swimmers) {
+      for (let i = 0; i < Math.min(s.fish.count, 12); i++) {
+        const [x, y] = this.member(s, i);
+        bodies.push([x - s.length / 2, y - s.half * 0.7, x + s.length / 2, y + s.half * 0.7]);
+      }
+    }
+    const meets = (a) => (b) => a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
     const chosen = (this.scene.chosen || '').split('~');
     const first = (s) => (chosen.includes(s.fish.id) ? 1000 : 0) + s.length;
     for (const s of [...swimmers].sort((a, b) => first(b) - first(a))) {
@@ -351,17 +359,17 @@ class Reefscape {
       const wide = c.measureText(text).width;
       const spread = s.fish.count > 1 ? Math.sqrt(s.fish.count - 1) * s.length * 0.57 : 0;
       const x = Math.max(wide / 2, Math.min(this.scene.length - wide / 2, s.x));
-      for (const y of [s.y + s.half * 0.75 + spread + 2 * px, s.y - s.half - spread - letters]) {
-        const box = [x - wide / 2, y, x + wide / 2, y + letters];
-        if (y > 0 && y + letters < this.scene.floor + letters * 0.4 && !taken.some((t) => t[0] < box[2] && box[0] < t[2] && t[1] < box[3] && box[1] < t[3])) {
-          taken.push(box);
-          c.lineWidth = 3 * px;
-          c.strokeStyle = 'rgba(4,26,31,.75)';
-          c.strokeText(text, x, y);
-          c.fillStyle = '#f2faf8';
-          c.fillText(text, x, y);
-          break;
-        }
+      const boxes = [s.y + s.half * 0.75 + spread + 2 * px, s.y - s.half * 0.75 - spread - letters - 2 * px, s.y + s.half * 0.75 + 2 * px]
+        .map((y) => [x - wide / 2, y, x + wide / 2, y + letters])
+        .filter((box) => box[1] > 0 && box[3] < this.scene.floor + letters * 0.4 && !taken.some(meets(box)));
+      const box = boxes.find((b) => !bodies.some(meets(b))) || boxes[0];
+      if (box) {
+        taken.push(box);
+        c.lineWidth = 3 * px;
+        c.strokeStyle = 'rgba(4,26,31,.75)';
+        c.strokeText(text, x, box[1]);
+        c.fillStyle = '#f2faf8';
+        c.fillText(text, x, box[1]);
       }
     }
   }

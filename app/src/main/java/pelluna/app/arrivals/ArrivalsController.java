@@ -50,6 +50,10 @@ class ArrivalsController {
         model.addAttribute("steps", steps);
         model.addAttribute("chosen", chosen);
         model.addAttribute("lanes", steps.isEmpty() ? "" : new LanesDrawing(desk, chosen, desks.today()).draw());
+        boolean byHand = steps.stream().anyMatch(d -> d.arrival().place() > 0);
+        double best = byHand ? new Scheduler(desk.plan(), desk.assessment().bestSet().take()).best().cost() : schedule.cost();
+        model.addAttribute("byHand", byHand);
+        model.addAttribute("handPrice", Math.round(schedule.cost() - best) <= 0 ? "It is as calm as the best order." : "It costs " + Math.round(schedule.cost() - best) + " points of tension more than the best order.");
         model.addAttribute("moves", chosen == null ? List.of() : moves(desk, schedule, chosen));
         model.addAttribute("tension", pairs(desk));
         model.addAttribute("startOn", desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
@@ -76,7 +80,7 @@ class ArrivalsController {
         }
         LocalDate last = s.steps().get(s.steps().size() - 1).releaseOn();
         int n = s.steps().size();
-        String order = n == 1 ? "" : s.exact() ? " The calmest order of " + orders(n) + "." : " A calm order; no order could save more than "
+        String order = n == 1 ? "" : s.steps().stream().anyMatch(d -> d.arrival().place() > 0) ? " The order is by your hand." : s.exact() ? " The calmest order of " + orders(n) + "." : " A calm order; no order could save more than "
             + Math.round(s.cost() - s.bound()) + " points.";
         return English.capital(English.count(n, "arrival", "arrivals")) + ", done by " + Measures.date(last) + "." + order;
     }

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
@@ -177,21 +178,25 @@ final class PictureDrawing {
 
     private void names(List<Swimmer> swimmers) {
         List<double[]> taken = new ArrayList<>();
+        List<double[]> bodies = swimmers.stream().map(s -> new double[] {x(s.x() - s.cm() / 2), y(s.y() - s.half() * 0.7), x(s.x() + s.cm() / 2), y(s.y() + s.half() * 0.7)}).toList();
         for (Swimmer s : swimmers) {
             String text = s.presence().party().label();
             double wide = text.length() * 11.5;
             double x = within(x(s.x()), x(0) + wide / 2, x(length) - wide / 2);
             double spread = s.presence().party().count() > 1 ? Math.sqrt(s.presence().party().count() - 1) * s.cm() * 0.57 : 0;
-            for (double y : new double[] {y(s.y() + s.half() * 0.75 + spread) + 26, y(s.y() - s.half() - spread) - 6}) {
-                double[] box = {x - wide / 2, y - 22, x + wide / 2, y + 4};
-                if (y > y(0) + 22 && y < y(floor) + 8 && taken.stream().noneMatch(t -> t[0] < box[2] && box[0] < t[2] && t[1] < box[3] && box[1] < t[3])) {
-                    taken.add(box);
-                    svg.text(x, y, text, "text-anchor", "middle", "font-size", 23, "fill", "#f2faf8", "stroke", "#041a1f", "stroke-opacity", 0.75, "stroke-width", 5, "paint-order", "stroke",
-                        "stroke-linejoin", "round");
-                    break;
-                }
-            }
+            List<double[]> free = DoubleStream.of(y(s.y() + s.half() * 0.75 + spread) + 26, y(s.y() - s.half() * 0.75 - spread) - 8, y(s.y() + s.half() * 0.75) + 26)
+                .filter(y -> y > y(0) + 22 && y < y(floor) + 8).mapToObj(y -> new double[] {x - wide / 2, y - 22, x + wide / 2, y + 4})
+                .filter(box -> taken.stream().noneMatch(t -> meet(t, box))).toList();
+            free.stream().filter(box -> bodies.stream().noneMatch(b -> meet(b, box))).findFirst().or(() -> free.stream().findFirst()).ifPresent(box -> {
+                taken.add(box);
+                svg.text(x, box[3] - 4, text, "text-anchor", "middle", "font-size", 23, "fill", "#f2faf8", "stroke", "#041a1f", "stroke-opacity", 0.75, "stroke-width", 5, "paint-order",
+                    "stroke", "stroke-linejoin", "round");
+            });
         }
+    }
+
+    private static boolean meet(double[] a, double[] b) {
+        return a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
     }
 
     private void legend(double y, boolean noArrows) {

@@ -157,15 +157,17 @@ final class ReefDrawing {
         double units = tank.lengthCm() / per;
         double major = step(units / 3);
         double minor = major / 5;
-        svg.open("g", "class", "ruler", "font-size", 3.1 * unit);
+        svg.open("g", "class", "ruler");
         for (int k = 0; k * minor <= units + 1e-9; k++) {
             boolean big = k % 5 == 0;
             double x = k * minor * per;
             svg.el("line", "x1", x, "x2", x, "y1", floor, "y2", floor + (big ? 2.6 : 1.5) * unit, "stroke", "#6d8487", "stroke-width", 0.25 * unit);
             if (big) {
                 boolean last = (k + 5) * minor > units + 1e-9;
-                svg.text(k > 0 && last && units - k * minor < minor ? tank.lengthCm() + 3 * unit : x, floor + 6.6 * unit, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "text-anchor", k == 0 ? "start" : last && units - k * minor < minor ? "end" : "middle",
-                    "fill", "#6d8487", "class", "ruler-text");
+                boolean end = k > 0 && last && units - k * minor < minor;
+                svg.text(0, 0, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "class", "ruler-text", "font-size", 12, "fill", "#6d8487",
+                    "transform", "translate(" + Svg.num(end ? tank.lengthCm() + 3 * unit : x) + " " + Svg.num(floor + 6.4 * unit) + ") scale(" + Svg.num(0.26 * unit) + ")",
+                    "text-anchor", k == 0 ? "start" : end ? "end" : "middle");
             }
         }
         svg.close("g");

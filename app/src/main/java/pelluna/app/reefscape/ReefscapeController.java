@@ -44,7 +44,8 @@ class ReefscapeController {
 
     @GetMapping("/tanks/{id}/reefscape")
     String reefscape(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String pair,
-                     @RequestParam(defaultValue = "") String fish, @RequestParam(defaultValue = "false") boolean stale, Model model) {
+                     @RequestParam(defaultValue = "") String fish, @RequestParam(defaultValue = "false") boolean stale,
+                     @RequestParam(defaultValue = "") String refused, Model model) {
         ReefscapeDesk.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
@@ -57,6 +58,8 @@ class ReefscapeController {
         double[] box = drawing.box();
         model.addAttribute("mark", TryController.mark(steps.text(id)));
         model.addAttribute("stale", stale);
+        model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
+        model.addAttribute("start", view.desk().plan().startOn());
         Long planOf = view.desk().tank().sandboxOf();
         model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));
         model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));

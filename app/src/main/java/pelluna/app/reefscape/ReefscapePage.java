@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -48,7 +49,7 @@ class ReefscapePage {
     record Offer(Option option, String attempt) { }
 
     /** A chosen fish on its day. */
-    record Fish(Presence presence, double lengthCm, List<Line> presses, List<Line> pressed, List<Change> ahead) { }
+    record Fish(Presence presence, double lengthCm, List<Line> presses, List<Line> pressed, List<Change> ahead, List<String> measured) { }
 
     /** What the keeper has chosen: a pair, a fish, or nothing. */
     record Chosen(Optional<Pair> pair, Optional<Fish> fish) {
@@ -89,7 +90,17 @@ class ReefscapePage {
         List<Press> all = view.outlook().presses(day);
         return new Fish(p, p.party().lengthOn(day), all.stream().filter(x -> x.aggressor().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
             all.stream().filter(x -> x.target().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
-            view.changes().stream().filter(c -> c.about().contains(id) && c.on().isAfter(day)).limit(4).toList());
+            view.changes().stream().filter(c -> c.about().contains(id) && c.on().isAfter(day)).limit(4).toList(), measured(view, p));
+    }
+
+    /** '6.5 cm on 3 May 2026', as its row has them. */
+    private static List<String> measured(ReefscapeDesk.View view, Presence p) {
+        int i = view.desk().plan().residents().indexOf(p.party());
+        if (i < 0 || !(view.desk().residents().get(i).tree().get("lengths") instanceof List<?> lengths)) {
+            return List.of();
+        }
+        return lengths.stream().map(m -> (Map<?, ?>) m).map(m -> view.desk().say().length(((Number) m.get("cm")).doubleValue()) + " on "
+            + Measures.date(LocalDate.parse(m.get("on").toString()))).toList();
     }
 
     private static Line line(Press p, String chosen) {

@@ -1,0 +1,82 @@
+package pelluna.app.reefscape;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanSteps;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.Convert;
+import pelluna.core.units.Measures;
+
+/** A resident's measured length: from two on, it grows as it was measured. */
+@Controller
+class MeasureController {
+    private final ReefscapeDesk reefscapes;
+    private final PlanSteps steps;
+    private final CurrentKeeper keeper;
+
+    MeasureController(ReefscapeDesk reefscapes, PlanSteps steps, CurrentKeeper keeper) {
+        this.reefscapes = reefscapes;
+        this.steps = steps;
+        this.keeper = keeper;
+    }
+
+    /**
+     * @param fish id of a resident in the plan
+     * @param of   the mark of the plan that the page showed; another plan is left alone
+     */
+    @PostMapping("/tanks/{id}/reefscape/measure")
+    String measure(@PathVariable long id, @RequestParam String fish, @RequestParam String length, @RequestParam(defaultValue = "") String measuredOn,
+                   @RequestParam String of, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        Plan plan = reefscapes.open(id).desk().plan();
+        Party party = plan.residents().stream().filter(p -> p.id().equals(fish)).findFirst().orElseThrow(NoSuchTankException::new);
+        if (!TryController.mark(steps.text(id)).equals(of)) {
+            to.addAttribute("stale", true);
+        } else {
+            try {
+                double cm = cm(length);
+                LocalDate day = measuredOn.isBlank() ? plan.startOn() : LocalDate.parse(measuredOn);
+                steps.change(id, "a length measured", tree -> put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
+            } catch (NumberFormatException | DateTimeParseException e) {
+                to.addAttribute("refused", "Please give a length, such as " + Measures.number(keeper.get().measures().lengthValue(party.adultCm())) + ", and a day.");
+            } catch (PlanProblemsException e) {
+                to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". It is not saved.");
+            }
+        }
+        return ReefHandsController.back(id, on, fish, to);
+    }
+
+    private double cm(String typed) {
+        double value = Double.parseDouble(typed.trim().replace(',', '.'));
+        if (!Double.isFinite(value)) {
+            throw new NumberFormatException(typed);
+        }
+        return Math.round(value * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
+    }
+
+    /** One length a day: measured again, the new one counts. */
+    @SuppressWarnings("unchecked")
+    private static void put(Map<String, Object> entry, LocalDate day, double cm) {
+        List<Map<String, Object>> lengths = new ArrayList<>((List<Map<String, Object>>) entry.getOrDefault("lengths", List.of()));
+        lengths.removeIf(m -> m.get("on").equals(day.toString()));
+        Map<String, Object> measured = new LinkedHashMap<>();
+        measured.put("on", day.toString());
+        measured.put("cm", cm);
+        lengths.add(measured);
+        entry.put("lengths", lengths);
+    }
+}
