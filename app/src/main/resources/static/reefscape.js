@@ -7,6 +7,7 @@ const WAVES = {
 };
 const INKS = { calm: '#a5cdc5', ripple: '#a9d0f5', chop: '#f5b04a', surge: '#ff8fbb' };
 const MOST_ARROWS = 60;
+const BETWEEN_QUESTIONS = 80;
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 class Reefscape {
@@ -164,7 +165,8 @@ class Reefscape {
     c.setTransform(k, 0, 0, k, -left * k, -top * k);
     const swimmers = this.swimmers();
     const where = new Map(swimmers.map((s) => [s.fish.id, s]));
-    const px = 1 / this.perCm;
+    const px = 1 / (this.perCm * this.zoom.scale);
+    this.px = px;
     const arrows = this.arrows(where);
     this.drawGrounds(c, swimmers, arrows, px);
     for (const s of [...swimmers].sort((a, b) => b.length - a.length)) { this.drawFish(c, s, k); }
@@ -193,7 +195,7 @@ class Reefscape {
     const dx = to.x - from.x;
     const dy = to.y - from.y;
     const far = Math.hypot(dx, dy) || 1;
-    const bend = Math.min(0.35 * far, 14 / this.perCm * 3) * (dx >= 0 ? 1 : -1);
+    const bend = Math.min(0.35 * far, 42 * this.px) * (dx >= 0 ? 1 : -1);
     const mid = { x: (from.x + to.x) / 2 + dy / far * bend, y: (from.y + to.y) / 2 - dx / far * bend };
     const gap = Math.min(0.32, (to.length * 0.35) / far);
     const tip = this.curve(from, mid, to, 1 - gap);
@@ -276,7 +278,7 @@ class Reefscape {
     if (this.scene.chosen === s.fish.id) {
       c.beginPath();
       c.ellipse(s.x, s.y, s.length * 0.62, s.half + s.length * 0.1, 0, 0, 2 * Math.PI);
-      c.lineWidth = 2.5 / this.perCm;
+      c.lineWidth = 2.5 * this.px;
       c.strokeStyle = '#dfe94a';
       c.stroke();
     }
@@ -336,9 +338,22 @@ class Reefscape {
     return Reefscape.paths[step];
   }
 
+  // Width of a text in letters' heights, measured once.
+  widthOf(c, text) {
+    this.widths = this.widths || new Map();
+    if (!this.widths.has(text)) {
+      c.save();
+      c.setTransform(1, 0, 0, 1, 0, 0);
+      c.font = "100px 'Atkinson Hyperlegible Next', sans-serif";
+      this.widths.set(text, c.measureText(text).width / 100);
+      c.restore();
+    }
+    return this.widths.get(text);
+  }
+
   // Names where there is room for them, larger fish first.
   drawNames(c, swimmers, px) {
-    const letters = 12 * px / Math.max(1, Math.sqrt(this.zoom.scale));
+    const letters = 12 * px;
     c.font = `${letters}px 'Atkinson Hyperlegible Next', sans-serif`;
     c.textAlign = 'center';
     c.textBaseline = 'top';
@@ -356,7 +371,7 @@ class Reefscape {
     const first = (s) => (chosen.includes(s.fish.id) ? 1000 : 0) + s.length;
     for (const s of [...swimmers].sort((a, b) => first(b) - first(a))) {
       const text = (s.fish.count > 1 ? `${s.fish.count} × ` : '') + s.fish.name;
-      const wide = c.measureText(text).width;
+      const wide = this.widthOf(c, text) * letters;
       const spread = s.fish.count > 1 ? Math.sqrt(s.fish.count - 1) * s.length * 0.57 : 0;
       const x = Math.max(wide / 2, Math.min(this.scene.length - wide / 2, s.x));
       const boxes = [s.y + s.half * 0.75 + spread + 2 * px, s.y - s.half * 0.75 - spread - letters - 2 * px, s.y + s.half * 0.75 + 2 * px]
@@ -407,7 +422,7 @@ class Reefscape {
   async fetchDay() {
     if (this.fetching) { this.again = true; return; }
     this.fetching = true;
-    const query = new URLSearchParams({ on: this.iso(this.day), ...(this.preview || {}) });
+    const query = new URLSearchParams({ on: this.iso(this.day), chosen: this.scene.chosen || '', ...(this.preview || {}) });
     try {
       const answer = await fetch(`${this.scene.base}/day?${query}`);
       if (answer.ok) {
@@ -418,6 +433,7 @@ class Reefscape {
     } catch (error) {
       window.pellunaLive.tell('Pelluna does not answer; the arrows are those of the day before.');
     }
+    await new Promise((done) => { setTimeout(done, BETWEEN_QUESTIONS); });
     this.fetching = false;
     if (this.again) { this.again = false; this.fetchDay(); }
   }

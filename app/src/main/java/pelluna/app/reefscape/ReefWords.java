@@ -8,6 +8,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Press;
 import pelluna.core.units.English;
+import pelluna.core.units.Measures;
 
 /** Turns of phrase that the templates of the Reefscape need. */
 public final class ReefWords {
@@ -31,5 +32,11 @@ public final class ReefWords {
 
     public String capital(String text) {
         return English.capital(text);
+    }
+
+    /** '+19', '−0.4'. */
+    public String points(double points) {
+        double size = Math.abs(points);
+        return (points < 0 ? "−" : "+") + Measures.number(Measures.round(size, size < 1 ? 1 : 0));
     }
 }

@@ -58,6 +58,7 @@ class ReefscapeController {
         double[] box = drawing.box();
         model.addAttribute("mark", TryController.mark(steps.text(id)));
         model.addAttribute("stale", stale);
+        model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
         model.addAttribute("start", view.desk().plan().startOn());
         Long planOf = view.desk().tank().sandboxOf();
@@ -79,14 +80,15 @@ class ReefscapeController {
     @GetMapping(value = "/tanks/{id}/reefscape/day", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     String day(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String kind,
-               @RequestParam(defaultValue = "0") String i, @RequestParam(defaultValue = "0") double dx, @RequestParam(defaultValue = "0") double dy) {
+               @RequestParam(defaultValue = "0") String i, @RequestParam(defaultValue = "0") double dx, @RequestParam(defaultValue = "0") double dy,
+               @RequestParam(defaultValue = "") String chosen) {
         ReefscapeDesk.View view = reefscapes.open(id);
         Outlook outlook = view.outlook();
         if (!kind.isEmpty()) {
             Plan plan = view.desk().plan();
             outlook = new Outlook(plan.with(plan.tank().with(Moves.move(plan.tank(), kind, i, dx, dy).scape())), view.desk().assessment().arrivals(), view.desk().say());
         }
-        return JSON.writeValueAsString(Scene.day(outlook, view.day(on)));
+        return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));
     }
 
     /** Every pair on a day, hardest first, for reading. */

@@ -24,6 +24,7 @@ import pelluna.core.units.Measures;
  */
 final class Scene {
     private static final int SAMPLES = 60;
+    private static final int MOST_PRESSES = 80;
 
     private final ReefscapeDesk.View view;
     private final LocalDate start;
@@ -52,16 +53,16 @@ final class Scene {
         tree.put("chosen", chosen);
         tree.put("fish", view.outlook().everybody().stream().map(this::fish).toList());
         tree.put("changes", view.changes().stream().map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", c.says())).toList());
-        tree.put("now", day(view.outlook(), day));
+        tree.put("now", day(view.outlook(), day, chosen));
         return tree;
     }
 
-    /** Who presses whom on a day, and where everybody is. */
-    static Map<String, Object> day(Outlook outlook, LocalDate day) {
+    /** Who presses whom on a day, as many as can be drawn and the chosen pair, and where everybody is. */
+    static Map<String, Object> day(Outlook outlook, LocalDate day, String chosen) {
         Map<String, Object> tree = new LinkedHashMap<>();
         List<Object> presses = new ArrayList<>();
         for (Press p : outlook.presses(day)) {
-            if (p.index() >= 1) {
+            if (p.index() >= 1 && (presses.size() < MOST_PRESSES || ReefscapePage.key(p).equals(chosen))) {
                 presses.add(List.of(p.aggressor().party().id(), p.target().party().id(), Measures.round(p.index(), 1), p.step().word()));
             }
         }

@@ -3,7 +3,9 @@ package pelluna.core.outlook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -29,6 +31,8 @@ public final class Outlook {
 
     private final Plan plan;
     private final List<Presence> everybody;
+    /** By id, the place in the order in which they come. */
+    private final Map<String, Integer> place = new HashMap<>();
     private final Quarters quarters;
     private final Homes homes;
     private final Measures say;
@@ -37,6 +41,7 @@ public final class Outlook {
         this.plan = plan;
         this.say = say;
         this.everybody = Presence.of(plan, schedule);
+        everybody.forEach(p -> place.put(p.party().id(), place.size()));
         List<Party> company = everybody.stream().map(Presence::party).toList();
         this.quarters = Quarters.of(plan.tank(), company);
         this.homes = Homes.of(plan.tank(), company, quarters.grounds());
@@ -91,7 +96,7 @@ public final class Outlook {
     }
 
     public Encounter encounter(Presence aggressor, Presence target, LocalDate day) {
-        boolean first = everybody.indexOf(aggressor) < everybody.indexOf(target);
+        boolean first = place.get(aggressor.party().id()) < place.get(target.party().id());
         Encounter.Order order = first ? aggressor.before(target) : target.before(aggressor).reversed();
         boolean boxed = (first ? target : aggressor).party().hand().box();
         return quarters.meet(aggressor.party(), aggressor.party().lengthOn(day), target.party(), target.party().lengthOn(day), order, boxed);
