@@ -2,7 +2,6 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +19,6 @@ import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
-import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Shares;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
@@ -154,18 +152,11 @@ class ReefscapePage {
         model.addAttribute("view", view);
         model.addAttribute("pairs", view.outlook().presses(day).stream().map(p -> explain(view.outlook(), p, day)).toList());
         model.addAttribute("good", good(view, day));
-        model.addAttribute("eaten", eaten(view));
+        model.addAttribute("eaten", view.outlook().eaten());
     }
 
     private static List<GoodCompany> good(ReefscapeDesk.View view, LocalDate day) {
         List<String> there = view.outlook().on(day).stream().map(p -> p.party().id()).toList();
         return view.good().stream().filter(g -> there.containsAll(g.about())).toList();
-    }
-
-    /** Who can swallow whom, and which crustaceans and snails are hunted, soonest first. */
-    private static List<Eaten> eaten(ReefscapeDesk.View view) {
-        List<String> there = view.outlook().everybody().stream().map(p -> p.party().id()).toList();
-        return view.desk().assessment().eaten().stream().filter(e -> there.contains(e.eater().id()))
-            .filter(e -> e.prey().map(p -> there.contains(p.id())).orElse(true)).sorted(Comparator.comparing(Eaten::from)).toList();
     }
 }

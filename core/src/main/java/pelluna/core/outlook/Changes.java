@@ -7,12 +7,12 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.TurningRoom;
 import pelluna.core.tank.Tank;
-import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
@@ -68,19 +68,19 @@ public final class Changes {
     private void outgrown(Presence p, double share, Change.Kind kind, String says) {
         if (share < 1) {
             when(p, share * p.party().species().size().usualCm()).or(() -> p.party().lengthOn(p.from()) >= share * p.party().species().size().usualCm()
-                ? java.util.Optional.of(p.from()) : java.util.Optional.empty())
+                ? Optional.of(p.from()) : Optional.empty())
                 .ifPresent(on -> found.add(new Change(on, kind, List.of(p.party().id()), Step.CHOP, "the " + p.party().species().name() + " " + says)));
         }
     }
 
     /** The day, after its arrival, on which it reaches a length; empty if it never does or has it already. */
-    private java.util.Optional<LocalDate> when(Presence p, double cm) {
+    private Optional<LocalDate> when(Presence p, double cm) {
         OptionalDouble days = p.party().growth().daysUntil(p.party().lengthCm(), cm);
         if (days.isEmpty() || days.getAsDouble() == 0) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
         LocalDate on = p.party().from().plusDays((long) Math.ceil(days.getAsDouble()));
-        return on.isAfter(outlook.fullyGrown().plusYears(1)) ? java.util.Optional.empty() : java.util.Optional.of(on);
+        return on.isAfter(outlook.fullyGrown().plusYears(1)) ? Optional.empty() : Optional.of(on);
     }
 
     /** From Chop on, and only the first time that a pair comes to the step. */
@@ -107,14 +107,7 @@ public final class Changes {
     }
 
     private void eating() {
-        for (Presence eater : outlook.everybody()) {
-            for (Presence prey : outlook.everybody()) {
-                if (eater != prey) {
-                    LocalDate both = eater.from().isAfter(prey.from()) ? eater.from() : prey.from();
-                    Eaten.of(eater.party(), prey.party(), both, say).ifPresent(e -> found.add(new Change(e.from(), Change.Kind.EATS,
-                        List.of(eater.party().id(), prey.party().id()), Step.SURGE, "the " + eater.party().species().name() + " can swallow the " + prey.party().species().name())));
-                }
-            }
-        }
+        outlook.eaten().forEach(e -> e.prey().ifPresent(prey -> found.add(new Change(e.from(), Change.Kind.EATS, List.of(e.eater().id(), prey.id()), Step.SURGE,
+            "the " + e.eater().species().name() + " can swallow the " + prey.species().name()))));
     }
 }

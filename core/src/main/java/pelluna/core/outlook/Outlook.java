@@ -14,6 +14,7 @@ import pelluna.core.grounds.Grounds;
 import pelluna.core.grounds.Homes;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
@@ -100,6 +101,22 @@ public final class Outlook {
         Encounter.Order order = first ? aggressor.before(target) : target.before(aggressor).reversed();
         boolean boxed = (first ? target : aggressor).party().hand().box();
         return quarters.meet(aggressor.party(), aggressor.party().lengthOn(day), target.party(), target.party().lengthOn(day), order, boxed);
+    }
+
+    /** Who can swallow whom, and which crustaceans and snails are hunted, from the day on which both are there; soonest first. */
+    public List<Eaten> eaten() {
+        List<Eaten> found = new ArrayList<>();
+        for (Presence eater : everybody) {
+            for (Presence prey : everybody) {
+                if (eater != prey) {
+                    Eaten.of(eater.party(), prey.party(), eater.from().isAfter(prey.from()) ? eater.from() : prey.from(), say).ifPresent(found::add);
+                }
+            }
+        }
+        Eaten.in(plan, say).stream().filter(e -> e.prey().isEmpty()).forEach(e -> find(e.eater().id())
+            .ifPresent(p -> found.add(new Eaten(p.party(), e.prey(), e.eaten(), p.from(), e.reason()))));
+        found.sort(Comparator.comparing(Eaten::from));
+        return found;
     }
 
     /** The day the last arrival is in; the plan's start without arrivals. */
