@@ -405,7 +405,8 @@ class Reefscape {
     if (line && met.length) {
       const c = met[met.length - 1];
       const on = this.dateOf(c.day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
-      line.textContent = `In ${on} ${c.says}.`;
+      const same = met.filter((m) => m.day === c.day).slice(0, 3).map((m) => m.says);
+      line.textContent = `In ${on} ${same.join('; ')}.`;
     }
   }
 
@@ -562,7 +563,7 @@ class Reefscape {
       if (this.pointers.size === 0) { this.pinch = null; this.pan = null; }
       return;
     }
-    if (this.held) { this.drop(event.type === 'pointercancel'); return; }
+    if (this.held) { this.drop(event.type === 'pointercancel', event); return; }
     if (this.pan && !this.moved && event.type === 'pointerup') { this.choose(event); }
     this.pan = null;
   }
@@ -602,7 +603,7 @@ class Reefscape {
     }
   }
 
-  drop(cancelled) {
+  drop(cancelled, event) {
     const held = this.held;
     this.held = null;
     this.preview = null;
@@ -610,7 +611,7 @@ class Reefscape {
     if (cancelled || !this.moved) {
       for (const el of held.along || []) { el.removeAttribute('transform'); }
       if (held.along) { this.fetchDay(); }
-      held.piece.focus({ preventScroll: true });
+      if (cancelled || !this.choose(event)) { held.piece.focus({ preventScroll: true }); }
       return;
     }
     this.put(held.kind, held.i, held.dx, held.dy);
@@ -661,6 +662,7 @@ class Reefscape {
       }
     }
     if (best) { this.settle(best.key); }
+    return Boolean(best);
   }
 }
 

@@ -68,7 +68,7 @@ final class Moves {
         Scape s = tank.scape();
         double width = tank.lengthCm() * 0.2;
         double best = 0;
-        double most = -1;
+        double most = Double.NEGATIVE_INFINITY;
         for (int k = 0; k <= 20; k++) {
             double left = (tank.lengthCm() - width) * k / 20;
             double free = s.rocks().stream().mapToDouble(r -> Math.max(r.leftCm() - left - width, left - r.rightCm())).min().orElse(Math.min(left, tank.lengthCm() - width - left));

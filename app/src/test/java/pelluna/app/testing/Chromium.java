@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
 
 /** Debian's Chromium, headless, started once. */
 public final class Chromium {
@@ -30,5 +31,11 @@ public final class Chromium {
     public static Page window(int width, int height) {
         BrowserContext context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         return context.newPage();
+    }
+
+    /** A phone with a touch screen, by night. */
+    public static Page phone() {
+        return browser().newContext(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true).setDeviceScaleFactor(2)
+            .setColorScheme(ColorScheme.DARK)).newPage();
     }
 }

@@ -1,0 +1,266 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import javax.xml.parsers.DocumentBuilderFactory;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+
+import pelluna.app.testing.Pelluna;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The Reefscape over HTTP: what is drawn, what hands do, what is tried, kept, dropped and taken back. */
+class ReefscapePagesTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private long tank;
+
+    @BeforeEach
+    void aTankWithARivalry() {
+        Pelluna.post("/settings/units", Map.of("units", "METRIC"));
+        Pelluna.post("/settings/arrows", Map.of("from", "20"));
+        tank = Pelluna.tank("Rivalry");
+        Pelluna.post(at("/tank"), Map.of("rockKg", "40", "hides", "4", "cover", "mesh", "cycledOn", LocalDate.now().minusYears(2).toString()));
+        Pelluna.post(at("/residents"), Map.of("species", "Pictichromis paccagnellae", "lengthCm", "6", "since", LocalDate.now().minusYears(1).toString()));
+        Pelluna.post(at("/wishes"), Map.of("species", "royal gramma", "want", "5"));
+        Pelluna.post(at("/wishes"), Map.of("species", "yellow tang", "want", "3"));
+    }
+
+    private String at(String path) {
+        return "/tanks/" + tank + path;
+    }
+
+    private String page(String query) {
+        HttpResponse<String> answer = Pelluna.get(at("/reefscape" + query));
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("</html>");
+        return answer.body();
+    }
+
+    private JsonNode scene() {
+        Matcher m = Pattern.compile("data-scene=\"([^\"]*)\"").matcher(page(""));
+        assertThat(m.find()).isTrue();
+        return JSON.readTree(m.group(1).replace("&quot;", "\"").replace("&#39;", "'").replace("&amp;", "&").replace("&gt;", ">").replace("&lt;", "<"));
+    }
+
+    private JsonNode plan() {
+        return JSON.readTree(Pelluna.get(at("/plan.json")).body());
+    }
+
+    private String pair() {
+        JsonNode press = scene().get("now").get("presses").get(0);
+        return press.get(0).asString() + "~" + press.get(1).asString();
+    }
+
+    @Test
+    void residentsAndPlannedFishAreDrawnWithTheirSizesOverThePlansLife() {
+        JsonNode scene = scene();
+        assertThat(scene.get("fish").size()).isEqualTo(3);
+        for (JsonNode fish : scene.get("fish")) {
+            double first = fish.get("lengths").get(0).asDouble();
+            double last = fish.get("lengths").get(60).asDouble();
+            assertThat(last).isGreaterThanOrEqualTo(first);
+        }
+        assertThat(scene.get("days").asInt()).isGreaterThan(300);
+        assertThat(scene.get("fish").get(0).get("from").asInt()).isZero();
+        assertThat(scene.get("fish").get(1).get("from").asInt()).isPositive();
+    }
+
+    @Test
+    void aStepOfTheDateAnswersWithThoseWhoAreThere() {
+        JsonNode today = JSON.readTree(Pelluna.get(at("/reefscape/day?on=" + LocalDate.now())).body());
+        assertThat(today.get("presses").size()).isZero();
+        JsonNode later = JSON.readTree(Pelluna.get(at("/reefscape/day?on=" + LocalDate.now().plusYears(1))).body());
+        assertThat(later.get("presses").size()).isGreaterThanOrEqualTo(4);
+        assertThat(later.get("homes").size()).isEqualTo(3);
+    }
+
+    @Test
+    void aHideMoreIsSeenByTheTankTheSieveAndTheTension() {
+        double before = scene().get("now").get("presses").get(0).get(2).asDouble();
+        Pelluna.post(at("/reefscape/add"), Map.of("kind", "hide"));
+        assertThat(plan().get("tank").get("hides").asInt()).isEqualTo(5);
+        assertThat(plan().get("tank").get("scape").get("hides").size()).isEqualTo(5);
+        assertThat(scene().get("now").get("presses").get(0).get(2).asDouble()).isLessThan(before);
+        for (int left = 5; left > 0; left--) {
+            Pelluna.post(at("/reefscape/take"), Map.of("kind", "hide", "i", "0"));
+        }
+        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body()).get("sieve").get(0).toString()).contains("\"rule\":\"hides\"");
+    }
+
+    @Test
+    void theRunThatIsDrawnIsTheTanks() {
+        Pelluna.post(at("/reefscape/move"), Map.of("kind", "runend", "i", "0", "dx", "-60", "dy", "0"));
+        assertThat(plan().get("tank").get("runCm").asDouble()).isEqualTo(90);
+        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body()).get("sieve").get(1).toString()).contains("least-run");
+    }
+
+    @Test
+    void hidesTypedOnTheTankPageAreDrawnToo() {
+        Pelluna.post(at("/reefscape/move"), Map.of("kind", "hide", "i", "0", "dx", "3", "dy", "1"));
+        HttpResponse<String> typed = Pelluna.post(at("/tank"), Map.of("hides", "7"));
+        assertThat(typed.statusCode()).isEqualTo(200);
+        assertThat(plan().get("tank").get("scape").get("hides").size()).isEqualTo(7);
+        assertThat(Pelluna.post(at("/tank"), Map.of("lengthCm", "120")).statusCode()).isEqualTo(200);
+        assertThat(plan().get("tank").get("scape").get("rocks").get(1).get("leftCm").asDouble()).isLessThan(120);
+    }
+
+    @Test
+    void theLastStepIsTakenBackUnlessThePlanWasChangedByAnotherWay() {
+        String before = plan().toString();
+        Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "0", "dx", "8", "dy", "0"));
+        assertThat(page("")).contains("Undo: a heap of rock moved");
+        assertThat(plan().toString()).isNotEqualTo(before);
+        Pelluna.post(at("/reefscape/undo"), Map.of());
+        assertThat(plan().toString()).isEqualTo(before);
+        Pelluna.post(at("/reefscape/add"), Map.of("kind", "rock"));
+        Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
+        assertThat(page("")).doesNotContain("Undo:");
+        Pelluna.post(at("/reefscape/undo"), Map.of());
+        assertThat(plan().get("wishes").size()).isEqualTo(3);
+    }
+
+    @Test
+    void whatWouldLowerItIsTriedByOneClickAndTakenBackByOne() {
+        String offers = Pelluna.get(at("/reefscape/offers?pair=" + pair())).body();
+        Matcher box = Pattern.compile("value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"").matcher(offers);
+        assertThat(box.find()).isTrue();
+        double before = scene().get("now").get("presses").get(0).get(2).asDouble();
+        Pelluna.post(at("/reefscape/try"), Map.of("attempt", box.group(1), "of", box.group(2), "said", "Send it through the box"));
+        assertThat(plan().get("wishes").toString()).contains("\"box\":true");
+        assertThat(scene().get("now").get("presses").get(0).get(2).asDouble()).isLessThan(before);
+        assertThat(page("")).contains("Undo: Send it through the box");
+        assertThat(Pelluna.get(at("/arrivals")).body()).contains("see-through box");
+        Pelluna.post(at("/reefscape/undo"), Map.of());
+        assertThat(plan().get("wishes").toString()).doesNotContain("box");
+    }
+
+    @Test
+    void whatWasComputedForAnotherPlanIsNotTried() {
+        HttpResponse<String> answer = Pelluna.post(at("/reefscape/try"), Map.of("attempt", "box w0", "of", "stale"));
+        assertThat(answer.body()).contains("The plan has changed since that was computed");
+        assertThat(plan().get("wishes").toString()).doesNotContain("box");
+    }
+
+    @Test
+    void anOrderByHandIsShownOnArrivalsAndGivenBack() {
+        String mark = mark();
+        Pelluna.post(at("/reefscape/try"), Map.of("attempt", "order w1 w0", "of", mark, "said", "Bring the yellow tang in earlier"));
+        assertThat(Pelluna.get(at("/arrivals")).body()).contains("The order is by your hand").contains("Back to the best order");
+        Pelluna.post(at("/arrivals/best"), Map.of());
+        assertThat(Pelluna.get(at("/arrivals")).body()).doesNotContain("The order is by your hand");
+    }
+
+    private String mark() {
+        Matcher m = Pattern.compile("name=\"of\" value=\"([^\"]*)\"").matcher(page("?fish=r0"));
+        assertThat(m.find()).isTrue();
+        return m.group(1);
+    }
+
+    @Test
+    void whatIsTriedInASandboxLeavesThePlanAloneUntilItIsKept() {
+        String before = plan().toString();
+        HttpResponse<String> copy = Pelluna.post(at("/what-if"), Map.of());
+        assertThat(copy.body()).contains("The plan, and what if").contains("You are trying things out on a copy");
+        long sandbox = number(copy.uri().toString());
+        assertThat(sandbox).isNotEqualTo(tank);
+        Pelluna.post("/tanks/" + sandbox + "/reefscape/add", Map.of("kind", "hide"));
+        Pelluna.post("/tanks/" + sandbox + "/wishes", Map.of("species", "Ecsenius midas"));
+        assertThat(plan().toString()).isEqualTo(before);
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body()).contains("class=\"better\"");
+        assertThat(Pelluna.get(at("/reefscape")).body()).contains("Back to: what if");
+        assertThat(Pelluna.get("/").body()).doesNotContain("/tanks/" + sandbox + "/");
+        Pelluna.post("/tanks/" + sandbox + "/what-if/keep", Map.of());
+        assertThat(plan().get("tank").get("hides").asInt()).isEqualTo(5);
+        assertThat(plan().get("wishes").size()).isEqualTo(3);
+        assertThat(plan().get("name").asString()).isEqualTo("Rivalry");
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").statusCode()).isEqualTo(404);
+        Pelluna.post(at("/reefscape/undo"), Map.of());
+        assertThat(plan().toString()).isEqualTo(before);
+    }
+
+    @Test
+    void aDroppedSandboxIsGoneAndAChangedPlanIsNamedBeforeItIsReplaced() {
+        long sandbox = number(Pelluna.post(at("/what-if"), Map.of()).uri().toString());
+        Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body()).contains("The plan has been changed since this copy was made");
+        Pelluna.post("/tanks/" + sandbox + "/what-if/drop", Map.of());
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/wishes").statusCode()).isEqualTo(404);
+        assertThat(plan().get("wishes").size()).isEqualTo(3);
+        assertThat(Pelluna.post(at("/what-if/keep"), Map.of()).statusCode()).isEqualTo(404);
+    }
+
+    private static long number(String uri) {
+        Matcher m = Pattern.compile("/tanks/(\\d+)/").matcher(uri);
+        assertThat(m.find()).isTrue();
+        return Long.parseLong(m.group(1));
+    }
+
+    @Test
+    void measuredLengthsAreKeptShownAndGrownFrom() {
+        String was = LocalDate.now().minusDays(300).toString();
+        Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "4", "measuredOn", was, "of", mark()));
+        HttpResponse<String> second = Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "4,2", "measuredOn", LocalDate.now().toString(), "of", mark()));
+        assertThat(second.body()).contains("4 cm on ").contains("4.2 cm on ").contains("It grows as you measured");
+        assertThat(scene().get("fish").get(0).get("lengths").get(0).asDouble()).isEqualTo(4.2);
+        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "big", "of", mark())).body()).contains("Please give a length");
+        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "90", "of", mark())).body()).contains("no more than the record");
+        assertThat(plan().get("residents").get(0).get("lengths").size()).isEqualTo(2);
+    }
+
+    @Test
+    void thePictureStandsByItselfWithTitleDateScaleAndLegend() throws Exception {
+        HttpResponse<String> picture = Pelluna.get(at("/reefscape/picture.svg?download=true"));
+        assertThat(picture.headers().firstValue("Content-Disposition").orElseThrow()).contains("rivalry-").contains(".svg");
+        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(picture.body().getBytes(StandardCharsets.UTF_8)));
+        String text = svg.getDocumentElement().getTextContent();
+        assertThat(text).contains("Rivalry", "3 fish", "150 cm", "Surge", "royal gramma", "grounds overlap", "odds, not promises");
+        assertThat(picture.body()).doesNotContain("http://1").doesNotContain("href=");
+        assertThat(svg.getElementsByTagName("ellipse").getLength()).isGreaterThan(4);
+    }
+
+    @Test
+    void everyPairIsReadableHardestFirstWithWhoEatsWhomAndGoodCompany() {
+        Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6"));
+        String body = Pelluna.get(at("/reefscape/pairs")).body();
+        assertThat(body).contains("</html>", "Who presses whom on", "Who can eat whom", "Good company", "as a pair wants");
+        Matcher rows = Pattern.compile("<td class=\"fig\">(\\d+)</td>").matcher(body);
+        int last = 101;
+        int n = 0;
+        while (rows.find()) {
+            assertThat(Integer.parseInt(rows.group(1))).isLessThanOrEqualTo(last);
+            last = Integer.parseInt(rows.group(1));
+            n++;
+        }
+        assertThat(n).isEqualTo(12);
+    }
+
+    @Test
+    void anEmptyTankSaysWhatWillBeHere() {
+        long empty = Pelluna.tank("Nobody yet");
+        HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + "/reefscape");
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("Nobody lives here yet").contains("</html>");
+        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/pairs").body()).contains("There is nobody yet to press anybody", "</html>");
+        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/picture.svg").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void daysAndPiecesThatAreNotThereAreAnsweredPlainly() {
+        assertThat(Pelluna.get(at("/reefscape?on=yesterday")).statusCode()).isEqualTo(404);
+        assertThat(page("?on=1990-01-01")).contains(" " + LocalDate.now().getYear() + ".");
+        assertThat(Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "77", "dx", "1", "dy", "1")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get("/tanks/999999/reefscape").statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(at("/reefscape/offers?pair=x~y")).statusCode()).isEqualTo(404);
+    }
+}
