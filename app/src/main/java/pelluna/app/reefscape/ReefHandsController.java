@@ -40,12 +40,13 @@ class ReefHandsController {
 
     /** @param kind rock or hide */
     @PostMapping("/tanks/{id}/reefscape/add")
-    String add(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+    String add(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen,
+               RedirectAttributes to) {
         Tank tank = tank(id);
         boolean rock = kind.equals("rock");
         Scape more = rock ? Moves.plusRock(tank) : tank.scape().withHides(tank.scape().hides().size() + 1, tank.lengthCm(), tank.frontHeightCm(), tank.sandDepthCm());
         steps.change(id, rock ? "a heap of rock put in" : "a hide put in", tree -> draw(tree, more));
-        return back(id, on, "", to);
+        return back(id, on, chosen, to);
     }
 
     /** @param kind rock or hide */

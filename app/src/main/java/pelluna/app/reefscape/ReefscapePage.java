@@ -51,7 +51,7 @@ class ReefscapePage {
 
     /** What the keeper has chosen: a pair, a fish, or nothing. */
     record Chosen(Optional<Pair> pair, Optional<Fish> fish) {
-        String key() {
+        public String key() {
             return pair.map(p -> ReefscapePage.key(p.press())).or(() -> fish.map(f -> f.presence().party().id())).orElse("");
         }
     }

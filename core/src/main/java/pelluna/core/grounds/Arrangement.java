@@ -83,6 +83,11 @@ final class Arrangement {
         return best;
     }
 
+    /** Whether a spot is all that a holder asks for. */
+    static boolean fits(Party p, Spot spot) {
+        return mismatch(p, spot) == 0;
+    }
+
     private static double mismatch(Party p, Spot spot) {
         if (p.species().place().zones().stream().noneMatch(spot.zones()::contains)) {
             return NO_PLACE;

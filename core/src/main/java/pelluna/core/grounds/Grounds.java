@@ -16,7 +16,8 @@ import pelluna.core.tank.Tank;
 /**
  * Where those who hold ground settle in a tank, and how far the grounds of two overlap. The company is arranged once with no
  * hide and once more after each hide that was put in; two who can keep apart in any of these arrangements do, so that
- * a hide more never brings two closer. Who finds no place of its kind has no ground of its own and is in everybody's way.
+ * a hide more never brings two closer. Who finds no place that is all it needs, a hide or
+ * its part of the reef, has no ground of its own and is in everybody's way.
  * A company is arranged as it will be once all are in, whatever the order of their arrival. Pelluna's judgement.
  */
 public final class Grounds {
@@ -69,7 +70,7 @@ public final class Grounds {
     private double[][] apart(List<int[]> chain, int i, int j) {
         List<double[]> best = new ArrayList<>();
         for (int[] at : chain) {
-            if (at[i] >= 0 && at[j] >= 0) {
+            if (settled(i, at[i]) && settled(j, at[j])) {
                 double dx = Math.abs(spots.get(at[i]).xCm() - spots.get(at[j]).xCm());
                 double dy = Math.abs(spots.get(at[i]).yCm() - spots.get(at[j]).yCm());
                 if (best.stream().noneMatch(b -> b[0] >= dx && b[1] >= dy)) {
@@ -79,6 +80,10 @@ public final class Grounds {
             }
         }
         return best.toArray(double[][]::new);
+    }
+
+    private boolean settled(int holder, int spot) {
+        return spot >= 0 && Arrangement.fits(holders.get(holder), spots.get(spot));
     }
 
     /** The grounds of a company; neither its order nor that of arrival matters. */
@@ -119,9 +124,9 @@ public final class Grounds {
         return Optional.of(new Ellipse(spot.xCm(), spot.yCm(), radii[0], radii[1]));
     }
 
-    /** Those who hold ground and find no place for it. */
+    /** Those who hold ground and find no place for it that is all they need. */
     public List<Party> placeless() {
-        return holders.stream().filter(p -> drawn[index.get(p.id())] < 0).toList();
+        return holders.stream().filter(p -> !settled(index.get(p.id()), drawn[index.get(p.id())])).toList();
     }
 
     private boolean flat(int holder) {
