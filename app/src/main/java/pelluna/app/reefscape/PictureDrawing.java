@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.drawing.Waves;
 import pelluna.core.grounds.Ellipse;

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;

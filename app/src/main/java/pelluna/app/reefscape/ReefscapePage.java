@@ -19,6 +19,7 @@ import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
+import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Shares;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
@@ -142,8 +143,21 @@ class ReefscapePage {
         model.addAttribute("passed", view.changes().stream().filter(c -> c.on().isBefore(day)).toList());
         model.addAttribute("good", good(view, day));
         model.addAttribute("left", view.desk().assessment().bestSet().leave().keySet().stream().map(p -> p.species().name()).toList());
+        model.addAttribute("sieve", sieve(view));
         model.addAttribute("words", new ReefWords());
         model.addAttribute("axis", TimeAxis.draw(view, day));
+    }
+
+    /** 'Of seven wishes, four fit this tank as it is drawn, two fit if something changes, one does not.' */
+    private static String sieve(ReefscapeDesk.View view) {
+        List<Verdict> all = view.desk().assessment().sieve();
+        if (all.isEmpty()) {
+            return "No wishes yet.";
+        }
+        int[] n = new int[Verdict.Outcome.values().length];
+        all.forEach(v -> n[v.outcome().ordinal()]++);
+        return "Of " + English.count(all.size(), "wish", "wishes") + ", " + n[Verdict.Outcome.FITS.ordinal()] + " fit this tank as it is drawn, " + n[Verdict.Outcome.FITS_IF.ordinal()]
+            + " fit if something changes, " + n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()] + " do not.";
     }
 
     void fillPairs(Model model, ReefscapeDesk.View view, LocalDate day) {

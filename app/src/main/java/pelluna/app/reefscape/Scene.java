@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.grounds.Ellipse;

@@ -1,6 +1,5 @@
-package pelluna.app.reefscape;
+package pelluna.app.drawing;
 
-import pelluna.app.drawing.Svg;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Scape;
@@ -11,9 +10,9 @@ import pelluna.core.units.Measures;
 
 /**
  * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and ruler. One
- * unit of the drawing is one centimetre; {@link #unit} is what lines and letters go by.
+ * unit of the drawing is one centimetre; lines and letters go by its share of the length.
  */
-final class ReefDrawing {
+public final class ReefDrawing {
     /** Lines and letters are this share of the tank's length. */
     private static final double UNIT_SHARE = 160;
 
@@ -22,19 +21,15 @@ final class ReefDrawing {
     private final double unit;
     private final double floor;
 
-    ReefDrawing(Tank tank, Measures say) {
+    public ReefDrawing(Tank tank, Measures say) {
         this.tank = tank;
         this.say = say;
         this.unit = tank.lengthCm() / UNIT_SHARE;
         this.floor = tank.frontHeightCm();
     }
 
-    double unit() {
-        return unit;
-    }
-
     /** Left, top, width and height of the whole drawing with its ruler. */
-    double[] box() {
+    public double[] box() {
         return new double[] {-4 * unit, -5 * unit, tank.lengthCm() + 8 * unit, floor + 15 * unit};
     }
 
@@ -44,7 +39,7 @@ final class ReefDrawing {
     }
 
     /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
-    void draw(Svg svg, boolean hands) {
+    public void draw(Svg svg, boolean hands) {
         double sand = tank.sandDepthCm();
         svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
         svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
@@ -131,6 +126,10 @@ final class ReefDrawing {
             "Open run, " + say.length(tank.runCm()) + " long. Arrow keys move it.");
         svg.el("line", "class", "reach", "x1", from, "x2", to, "y1", y, "y2", y, "stroke", "transparent", "stroke-width", 3 * unit);
         svg.el("line", "class", "run-line", "x1", from, "x2", to, "y1", y, "y2", y);
+        if (tank.runCm() > 0) {
+            svg.text(0, 0, "run " + say.length(Math.min(tank.runCm(), tank.lengthCm())), "class", "run-text", "font-size", 11, "fill", "#ffffff", "fill-opacity", 0.75, "transform",
+                "translate(" + Svg.num(from + unit) + " " + Svg.num(y - unit) + ") scale(" + Svg.num(0.26 * unit) + ")");
+        }
         svg.close("g");
         grip(svg, "runend", "0", to, y, "End of the open run. Left and right keys make it shorter and longer.");
     }
