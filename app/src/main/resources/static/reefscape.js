@@ -7,7 +7,9 @@ const WAVES = {
 };
 const INKS = { calm: '#a5cdc5', ripple: '#a9d0f5', chop: '#f5b04a', surge: '#ff8fbb' };
 const MOST_ARROWS = 60;
-const BETWEEN_QUESTIONS = 80;
+// Dashes are slow to paint: beyond so many fish only the chosen grounds have them.
+const MOST_DASHED = 40;
+const BETWEEN_QUESTIONS = 200;
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 class Reefscape {
@@ -225,7 +227,7 @@ class Reefscape {
         this.ellipse(c, s);
         c.fillStyle = mine ? 'rgba(255,255,255,.16)' : 'rgba(255,255,255,.05)';
         c.fill();
-        c.setLineDash([4 * px, 4 * px]);
+        c.setLineDash(mine || swimmers.length < MOST_DASHED ? [4 * px, 4 * px] : []);
         c.lineWidth = (mine ? 1.6 : 0.9) * px;
         c.strokeStyle = mine ? 'rgba(255,255,255,.9)' : 'rgba(255,255,255,.4)';
         c.stroke();
@@ -351,13 +353,33 @@ class Reefscape {
     return this.widths.get(text);
   }
 
+  // A name with its dark edge as a bitmap, painted once for a size of the canvas.
+  label(text, wide) {
+    const scale = this.ratio / this.zoom.scale;
+    if (this.labelsFor !== scale) { this.labels = new Map(); this.labelsFor = scale; }
+    if (!this.labels.has(text)) {
+      const bitmap = document.createElement('canvas');
+      const size = { wide: wide + 8, high: 20 };
+      bitmap.width = Math.ceil(size.wide * scale);
+      bitmap.height = Math.ceil(size.high * scale);
+      const c = bitmap.getContext('2d');
+      c.scale(bitmap.width / size.wide, bitmap.height / size.high);
+      c.font = "12px 'Atkinson Hyperlegible Next', sans-serif";
+      c.textBaseline = 'top';
+      c.lineJoin = 'round';
+      c.lineWidth = 3;
+      c.strokeStyle = 'rgba(4,26,31,.75)';
+      c.strokeText(text, 4, 3);
+      c.fillStyle = '#f2faf8';
+      c.fillText(text, 4, 3);
+      this.labels.set(text, bitmap);
+    }
+    return this.labels.get(text);
+  }
+
   // Names where there is room for them, larger fish first.
   drawNames(c, swimmers, px) {
     const letters = 12 * px;
-    c.font = `${letters}px 'Atkinson Hyperlegible Next', sans-serif`;
-    c.textAlign = 'center';
-    c.textBaseline = 'top';
-    c.lineJoin = 'round';
     const taken = [];
     const bodies = [];
     for (const s of swimmers) {
@@ -380,11 +402,12 @@ class Reefscape {
       const box = boxes.find((b) => !bodies.some(meets(b))) || boxes[0];
       if (box) {
         taken.push(box);
-        c.lineWidth = 3 * px;
-        c.strokeStyle = 'rgba(4,26,31,.75)';
-        c.strokeText(text, x, box[1]);
-        c.fillStyle = '#f2faf8';
-        c.fillText(text, x, box[1]);
+        const label = this.label(text, wide / px);
+        const k = this.perCm * this.ratio;
+        c.save();
+        c.setTransform(1, 0, 0, 1, 0, 0);
+        c.drawImage(label, Math.round((x - this.scene.box[0]) * k - label.width / 2), Math.round((box[1] - 3 * px - this.scene.box[1]) * k));
+        c.restore();
       }
     }
   }
@@ -393,6 +416,8 @@ class Reefscape {
 
   words() {
     const says = document.getElementById('reef-day');
+    if (says && this.said === this.iso(this.day)) { return; }
+    this.said = this.iso(this.day);
     if (says) { says.textContent = this.dateOf(this.day).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }); }
     const slider = document.getElementById('reef-slider');
     if (slider && says) { slider.setAttribute('aria-valuetext', says.textContent); }

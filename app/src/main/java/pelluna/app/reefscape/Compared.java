@@ -26,7 +26,7 @@ final class Compared {
         rows.add(text("Tension of the order, points", Math.round(plan.desk().assessment().arrivals().cost()), Math.round(tried.desk().assessment().arrivals().cost()), -1));
         rows.add(text("Arrivals", plan.desk().assessment().arrivals().steps().size(), tried.desk().assessment().arrivals().steps().size(), 0));
         rows.add(new Row("The last is in on", Measures.date(plan.outlook().lastArrival()), Measures.date(tried.outlook().lastArrival()), null));
-        rows.add(new Row("What binds", binds(plan), binds(tried), null));
+        rows.add(new Row("Lens that binds, used", binds(plan), binds(tried), null));
         return rows;
     }
 
@@ -67,8 +67,9 @@ final class Compared {
             + presses.get(0).target().party().species().name();
     }
 
+    /** 'nitrate, 62 %'. */
     private static String binds(ReefscapeDesk.View v) {
         Capacity c = v.desk().assessment().capacity();
-        return c.left();
+        return Capacity.plainName(c.binding()) + ", " + Math.round(100 * c.binding().share()) + " %";
     }
 }
