@@ -16,6 +16,9 @@ public final class ReefDrawing {
     /** Lines and letters are this share of the tank's length. */
     private static final double UNIT_SHARE = 160;
 
+    /** A tall tank gets air at its sides, so that the drawing fits a screen with what explains it. */
+    private static final double LEAST_ASPECT = 1.5;
+
     private final Tank tank;
     private final Measures say;
     private final double unit;
@@ -24,13 +27,15 @@ public final class ReefDrawing {
     public ReefDrawing(Tank tank, Measures say) {
         this.tank = tank;
         this.say = say;
-        this.unit = tank.lengthCm() / UNIT_SHARE;
         this.floor = tank.frontHeightCm();
+        this.unit = Math.max(tank.lengthCm(), LEAST_ASPECT * floor) / UNIT_SHARE;
     }
 
     /** Left, top, width and height of the whole drawing with its ruler. */
     public double[] box() {
-        return new double[] {-4 * unit, -5 * unit, tank.lengthCm() + 8 * unit, floor + 15 * unit};
+        double high = floor + 15 * unit;
+        double wide = Math.max(tank.lengthCm() + 8 * unit, LEAST_ASPECT * high);
+        return new double[] {(tank.lengthCm() - wide) / 2, -5 * unit, wide, high};
     }
 
     /** Down from the surface, for a height above the floor. */

@@ -26,7 +26,8 @@ final class Compared {
         rows.add(text("Tension of the order, points", Math.round(plan.desk().assessment().arrivals().cost()), Math.round(tried.desk().assessment().arrivals().cost()), -1));
         rows.add(text("Arrivals", plan.desk().assessment().arrivals().steps().size(), tried.desk().assessment().arrivals().steps().size(), 0));
         rows.add(new Row("The last is in on", Measures.date(plan.outlook().lastArrival()), Measures.date(tried.outlook().lastArrival()), null));
-        rows.add(new Row("Lens that binds, used", binds(plan), binds(tried), null));
+        rows.add(new Row("Nitrate, all grown", nitrate(plan), nitrate(tried), null));
+        rows.add(new Row("Lens that binds", Capacity.plainName(plan.desk().assessment().capacity().binding()), Capacity.plainName(tried.desk().assessment().capacity().binding()), null));
         return rows;
     }
 
@@ -67,9 +68,9 @@ final class Compared {
             + presses.get(0).target().party().species().name();
     }
 
-    /** 'nitrate, 62 %'. */
-    private static String binds(ReefscapeDesk.View v) {
-        Capacity c = v.desk().assessment().capacity();
-        return Capacity.plainName(c.binding()) + ", " + Math.round(100 * c.binding().share()) + " %";
+    /** The settled level when all are grown, as '9 of 15 mg/L'. */
+    private static String nitrate(ReefscapeDesk.View v) {
+        return v.desk().assessment().capacity().lenses().stream().filter(l -> l.name().equals("waste"))
+            .map(l -> Measures.number(Measures.round(l.used(), 1)) + " of " + Measures.number(l.limit()) + " " + l.unit()).findFirst().orElse("");
     }
 }
