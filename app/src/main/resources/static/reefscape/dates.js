@@ -1,0 +1,113 @@
+// The date: moved, played, asked for, and the page that follows it.
+import { Picture } from './picture.js';
+
+const BETWEEN_QUESTIONS = 200;
+const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+export class Dates extends Picture {
+  words() {
+    const says = document.getElementById('reef-day');
+    if (says && this.said === this.iso(this.day)) { return; }
+    this.said = this.iso(this.day);
+    if (says) { says.textContent = this.dateOf(this.day).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }); }
+    const slider = document.getElementById('reef-slider');
+    if (slider && says) { slider.setAttribute('aria-valuetext', says.textContent); }
+  }
+
+  // What changed between two days, said under the slider as it goes by.
+  passing(from, to) {
+    const line = document.getElementById('reef-says');
+    const met = this.scene.changes.filter((c) => c.day > Math.min(from, to) && c.day <= Math.max(from, to));
+    if (line && met.length) {
+      const c = met[met.length - 1];
+      const on = this.dateOf(c.day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
+      const same = met.filter((m) => m.day === c.day).slice(0, 3).map((m) => m.says);
+      line.textContent = `In ${on} ${same.join('; ')}.`;
+    }
+  }
+
+  goTo(day) {
+    const before = this.day;
+    this.day = Math.max(0, Math.min(this.scene.days, day));
+    this.passing(before, this.day);
+    this.words();
+    this.ask();
+    this.fetchDay();
+  }
+
+  // One question at a time: while dragging, only the last day that was asked for matters.
+  async fetchDay() {
+    if (this.fetching) { this.again = true; return; }
+    this.fetching = true;
+    const query = new URLSearchParams({ on: this.iso(this.day), chosen: this.scene.chosen || '', ...(this.preview || {}) });
+    try {
+      const answer = await fetch(`${this.scene.base}/day?${query}`);
+      if (answer.ok) {
+        this.now = await answer.json();
+        this.homes = this.now.homes;
+        this.ask();
+      }
+    } catch (error) {
+      window.pellunaLive.tell('Pelluna does not answer; the arrows are those of the day before.');
+    }
+    await new Promise((done) => { setTimeout(done, BETWEEN_QUESTIONS); });
+    this.fetching = false;
+    if (this.again) { this.again = false; this.fetchDay(); }
+  }
+
+  // The whole page for the day, so that the explanation follows.
+  settle(chosen) {
+    const url = new URL(window.location.href);
+    url.pathname = this.scene.base;
+    url.searchParams.set('on', this.iso(this.day));
+    if (chosen !== undefined) {
+      url.searchParams.delete('pair');
+      url.searchParams.delete('fish');
+      if (chosen) { url.searchParams.set(chosen.includes('~') ? 'pair' : 'fish', chosen); }
+    }
+    history.replaceState({}, '', url);
+    window.pellunaLive.go(url.toString(), {}, false);
+  }
+
+  play() {
+    const button = document.getElementById('reef-play');
+    if (this.playing) { this.stop(); return; }
+    this.playing = true;
+    button.setAttribute('aria-pressed', 'true');
+    button.textContent = 'Stop';
+    if (this.share(this.day) > 0.995) { this.day = 0; }
+    if (still()) { this.stepping(); return; }
+    let last = performance.now();
+    const frame = (time) => {
+      if (!this.playing) { return; }
+      const t = Math.min(1, this.share(this.day) + (time - last) / 16000);
+      last = time;
+      this.slide(t);
+      if (t >= 1) { this.stop(); } else { requestAnimationFrame(frame); }
+    };
+    requestAnimationFrame(frame);
+  }
+
+  // Without motion: from one change to the next, a moment on each.
+  stepping() {
+    const next = this.scene.changes.find((c) => c.day > this.day);
+    if (!this.playing || !next) { this.stop(); return; }
+    this.slide(this.share(next.day));
+    this.timer = setTimeout(() => this.stepping(), 1500);
+  }
+
+  stop() {
+    this.playing = false;
+    clearTimeout(this.timer);
+    const button = document.getElementById('reef-play');
+    button.setAttribute('aria-pressed', 'false');
+    button.textContent = 'Play';
+    this.settle();
+  }
+
+  slide(t) {
+    const slider = document.getElementById('reef-slider');
+    if (slider) { slider.value = String(Math.round(1000 * t)); }
+    this.goTo(t * t * this.scene.days);
+  }
+}

@@ -1,0 +1,89 @@
+// The Reefscape on a page: woken with it, and joined to the slider, the buttons and the keys around it.
+import { Reefscape } from './hands.js';
+
+const reef = {
+  here: null,
+  wake() {
+    const root = document.getElementById('reefscape');
+    if (!root) { reef.here = null; return; }
+    if (!reef.here || reef.here.root !== root) {
+      reef.here = new Reefscape(root);
+      window.pellunaReef = reef.here;
+    } else {
+      reef.here.read();
+    }
+    if (reef.here.focus) {
+      const again = root.querySelector(reef.here.focus);
+      if (again) { again.focus({ preventScroll: true }); }
+      reef.here.focus = null;
+    }
+  },
+};
+
+reef.wake();
+window.addEventListener('pelluna-page', reef.wake);
+
+document.addEventListener('input', (event) => {
+  if (!reef.here) { return; }
+  if (event.target.id === 'reef-slider') { reef.here.goTo((event.target.value / 1000) ** 2 * reef.here.scene.days); }
+  if (event.target.id === 'arrows-from') {
+    reef.here.scene.arrowsFrom = Number(event.target.value);
+    document.getElementById('arrows-word').textContent = event.target.value;
+    reef.here.ask();
+  }
+});
+
+document.addEventListener('change', async (event) => {
+  if (!reef.here) { return; }
+  if (event.target.id === 'reef-slider') { reef.here.settle(); }
+  if (event.target.id === 'arrows-from') {
+    await fetch('/settings/arrows', { method: 'POST', body: new URLSearchParams({ from: event.target.value }), redirect: 'manual' });
+    reef.here.settle();
+  }
+});
+
+document.addEventListener('click', (event) => {
+  if (!reef.here) { return; }
+  const button = event.target.closest('button');
+  if (!button) { return; }
+  const middle = [reef.here.root.clientWidth / 2, reef.here.root.clientHeight / 2];
+  if (button.id === 'reef-play') { reef.here.play(); }
+  if (button.id === 'reef-end') { reef.here.slide(1); reef.here.settle(); }
+  if (button.id === 'reef-zoom-in') { reef.here.zoomBy(1.5, ...middle); }
+  if (button.id === 'reef-zoom-out') { reef.here.zoomBy(1 / 1.5, ...middle); }
+});
+
+// The PNG is the server's SVG, painted here.
+document.addEventListener('click', (event) => {
+  const link = event.target.closest('#picture-png');
+  if (!link) { return; }
+  event.preventDefault();
+  const image = new Image();
+  image.onload = () => {
+    const canvas = document.createElement('canvas');
+    canvas.width = image.naturalWidth;
+    canvas.height = image.naturalHeight;
+    canvas.getContext('2d').drawImage(image, 0, 0);
+    canvas.toBlob((blob) => {
+      const save = document.createElement('a');
+      save.href = URL.createObjectURL(blob);
+      save.download = link.dataset.name;
+      save.click();
+      setTimeout(() => URL.revokeObjectURL(save.href), 10000);
+    }, 'image/png');
+  };
+  image.onerror = () => window.pellunaLive.tell('The picture could not be painted; the SVG beside it holds the same.');
+  image.src = link.getAttribute('href');
+});
+
+document.addEventListener('keydown', (event) => {
+  if (!reef.here || event.target.matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) { return; }
+  if (event.key === '[' || event.key === ']') {
+    const way = event.key === '[' ? -1 : 1;
+    const day = reef.here.day;
+    const month = day < 120 ? 7 : day < 500 ? 30 : 91;
+    reef.here.slide(reef.here.share(Math.max(0, day + way * month)));
+    clearTimeout(reef.settling);
+    reef.settling = setTimeout(() => reef.here.settle(), 250);
+  }
+});

@@ -1,0 +1,294 @@
+// Fish, grounds, arrows and names, painted for a day.
+import { Tank } from './tank.js';
+
+const WAVES = {
+  calm: 'M2 8h28', ripple: 'M2 9q7 -8 14 0t14 0', chop: 'M2 6q5 -6 9 0t9 0t9 0M2 13q5 -6 9 0t9 0t9 0',
+  surge: 'M2 12c4 -10 12 -12 16 -5c-5 -2 -7 2 -5 5M16 12c4 -10 10 -12 15 -5c-5 -2 -7 2 -5 5',
+};
+const INKS = { calm: '#a5cdc5', ripple: '#a9d0f5', chop: '#f5b04a', surge: '#ff8fbb' };
+const MOST_ARROWS = 60;
+// Dashes are slow to paint: beyond so many fish only the chosen grounds have them.
+const MOST_DASHED = 40;
+
+export class Picture extends Tank {
+  ask() {
+    if (!this.asked) {
+      this.asked = requestAnimationFrame(() => { this.asked = 0; this.draw(); });
+    }
+  }
+
+  swimmers() {
+    const there = [];
+    for (const fish of this.scene.fish) {
+      if (fish.from <= this.day) {
+        const length = this.at(fish.lengths, this.day);
+        const [x, y] = this.homes[fish.id] || [0, 0];
+        const young = fish.youngPicture && length <= fish.youngUntil;
+        const half = (young ? fish.youngHalf : fish.half) * length;
+        const floor = this.scene.floor;
+        there.push({
+          fish, length, half, picture: young ? fish.youngPicture : fish.picture,
+          x: Math.max(length / 2, Math.min(this.scene.length - length / 2, x)),
+          y: Math.max(half * 0.8, Math.min(floor - half * 0.8, floor - y)),
+          homeX: x, homeY: floor - y, ground: this.at(fish.grounds, this.day),
+        });
+      }
+    }
+    return there;
+  }
+
+  draw() {
+    const began = performance.now();
+    const c = this.context;
+    const [left, top] = this.scene.box;
+    const k = this.perCm * this.ratio;
+    c.setTransform(1, 0, 0, 1, 0, 0);
+    c.clearRect(0, 0, this.canvas.width, this.canvas.height);
+    c.setTransform(k, 0, 0, k, -left * k, -top * k);
+    const swimmers = this.swimmers();
+    const where = new Map(swimmers.map((s) => [s.fish.id, s]));
+    const px = 1 / (this.perCm * this.zoom.scale);
+    this.px = px;
+    const arrows = this.arrows(where);
+    this.drawGrounds(c, swimmers, arrows, px);
+    for (const s of [...swimmers].sort((a, b) => b.length - a.length)) { this.drawFish(c, s, k); }
+    for (const arrow of arrows) { this.drawArrow(c, arrow, px); }
+    this.drawNames(c, swimmers, px);
+    this.shown = { swimmers, arrows };
+    this.frames.push(performance.now() - began);
+    if (this.frames.length > 600) { this.frames.shift(); }
+  }
+
+  chosenPair(arrow) { return this.scene.chosen === `${arrow.from.fish.id}~${arrow.to.fish.id}`; }
+
+  arrows(where) {
+    const least = Math.max(1, this.scene.arrowsFrom);
+    const found = [];
+    for (const [a, b, index, step] of this.now.presses) {
+      const chosen = this.scene.chosen === `${a}~${b}`;
+      if ((index >= least || chosen) && where.has(a) && where.has(b) && (found.length < MOST_ARROWS || chosen)) {
+        found.push(this.arrow(where.get(a), where.get(b), index, step));
+      }
+    }
+    return found;
+  }
+
+  arrow(from, to, index, step) {
+    const dx = to.x - from.x;
+    const dy = to.y - from.y;
+    const far = Math.hypot(dx, dy) || 1;
+    const bend = Math.min(0.35 * far, 42 * this.px) * (dx >= 0 ? 1 : -1);
+    const mid = { x: (from.x + to.x) / 2 + dy / far * bend, y: (from.y + to.y) / 2 - dx / far * bend };
+    const gap = Math.min(0.32, (to.length * 0.35) / far);
+    const tip = this.curve(from, mid, to, 1 - gap);
+    const start = this.curve(from, mid, to, Math.min(0.3, from.length * 0.3 / far));
+    return { from, to, index, step, mid, tip, start };
+  }
+
+  curve(a, m, b, t) {
+    const s = 1 - t;
+    return { x: s * s * a.x + 2 * s * t * m.x + t * t * b.x, y: s * s * a.y + 2 * s * t * m.y + t * t * b.y };
+  }
+
+  ellipse(c, s) {
+    c.beginPath();
+    c.ellipse(s.homeX, s.homeY, s.ground, s.ground * s.fish.flat, 0, 0, 2 * Math.PI);
+  }
+
+  drawGrounds(c, swimmers, arrows, px) {
+    c.save();
+    c.beginPath();
+    c.rect(0, 0, this.scene.length, this.scene.floor);
+    c.clip();
+    const chosen = this.scene.chosen;
+    for (const s of swimmers) {
+      if (s.ground > 0) {
+        const mine = chosen && chosen.split('~').includes(s.fish.id);
+        this.ellipse(c, s);
+        c.fillStyle = mine ? 'rgba(255,255,255,.16)' : 'rgba(255,255,255,.05)';
+        c.fill();
+        c.setLineDash(mine || swimmers.length < MOST_DASHED ? [4 * px, 4 * px] : []);
+        c.lineWidth = (mine ? 1.6 : 0.9) * px;
+        c.strokeStyle = mine ? 'rgba(255,255,255,.9)' : 'rgba(255,255,255,.4)';
+        c.stroke();
+      }
+    }
+    c.setLineDash([]);
+    const seen = new Set();
+    for (const { from, to } of arrows) {
+      const pair = [from.fish.id, to.fish.id].sort().join('~');
+      if (from.ground > 0 && to.ground > 0 && !seen.has(pair)) {
+        seen.add(pair);
+        this.hatch(c, from, to, px, chosen === `${from.fish.id}~${to.fish.id}` || chosen === `${to.fish.id}~${from.fish.id}`);
+      }
+    }
+    c.restore();
+  }
+
+  hatch(c, a, b, px, chosen) {
+    const left = Math.max(a.homeX - a.ground, b.homeX - b.ground);
+    const right = Math.min(a.homeX + a.ground, b.homeX + b.ground);
+    const top = Math.max(a.homeY - a.ground * a.fish.flat, b.homeY - b.ground * b.fish.flat);
+    const bottom = Math.min(a.homeY + a.ground * a.fish.flat, b.homeY + b.ground * b.fish.flat);
+    if (right <= left || bottom <= top) { return; }
+    c.save();
+    this.ellipse(c, a);
+    c.clip();
+    this.ellipse(c, b);
+    c.clip();
+    c.beginPath();
+    const step = 7 * px;
+    for (let x = Math.floor((left - (bottom - top)) / step) * step; x < right; x += step) {
+      c.moveTo(x, bottom);
+      c.lineTo(x + (bottom - top), top);
+    }
+    c.lineWidth = 1.2 * px;
+    c.strokeStyle = chosen ? 'rgba(223,233,74,.9)' : 'rgba(255,255,255,.28)';
+    c.stroke();
+    c.restore();
+  }
+
+  drawFish(c, s, k) {
+    const width = 1.16 * s.length;
+    const sprite = this.sprite(s.picture, 1.16 * s.fish.lengths[s.fish.lengths.length - 1] * k);
+    if (!sprite) { return; }
+    const n = s.fish.count;
+    for (let i = n - 1; i >= 0; i--) {
+      const [x, y] = this.member(s, i);
+      c.drawImage(sprite, x - s.length / 2 - 0.13 * s.length, y - s.half, width, 2 * s.half);
+    }
+    if (this.scene.chosen === s.fish.id) {
+      c.beginPath();
+      c.ellipse(s.x, s.y, s.length * 0.62, s.half + s.length * 0.1, 0, 0, 2 * Math.PI);
+      c.lineWidth = 2.5 * this.px;
+      c.strokeStyle = '#dfe94a';
+      c.stroke();
+    }
+  }
+
+  // The members of a group lie in a loose spiral around their place.
+  member(s, i) {
+    if (i === 0) { return [s.x, s.y]; }
+    const far = Math.sqrt(i) * s.length * 0.95;
+    const angle = i * 2.4;
+    const x = s.x + far * Math.cos(angle) * 1.15;
+    const y = s.y + far * Math.sin(angle) * 0.6;
+    return [Math.max(s.length / 2, Math.min(this.scene.length - s.length / 2, x)), Math.max(s.half * 0.8, Math.min(this.scene.floor - s.half * 0.8, y))];
+  }
+
+  drawArrow(c, a, px) {
+    const chosen = this.chosenPair(a);
+    const wide = (1.5 + a.index / 22) * px;
+    const ink = INKS[a.step];
+    const angle = Math.atan2(a.tip.y - a.mid.y, a.tip.x - a.mid.x);
+    const head = 4 * px + 2.2 * wide;
+    const end = { x: a.tip.x - Math.cos(angle) * head * 0.8, y: a.tip.y - Math.sin(angle) * head * 0.8 };
+    for (const [color, extra] of [[chosen ? '#dfe94a' : 'rgba(4,26,31,.55)', (chosen ? 3.4 : 2.2) * px], [ink, 0]]) {
+      c.strokeStyle = color;
+      c.fillStyle = color;
+      c.lineWidth = wide + extra;
+      c.lineCap = 'round';
+      c.beginPath();
+      c.moveTo(a.start.x, a.start.y);
+      c.quadraticCurveTo(a.mid.x, a.mid.y, end.x, end.y);
+      c.stroke();
+      c.beginPath();
+      const r = head + extra / 2;
+      c.moveTo(a.tip.x + Math.cos(angle) * extra / 2, a.tip.y + Math.sin(angle) * extra / 2);
+      c.lineTo(a.tip.x - r * Math.cos(angle - 0.45), a.tip.y - r * Math.sin(angle - 0.45));
+      c.lineTo(a.tip.x - r * Math.cos(angle + 0.45), a.tip.y - r * Math.sin(angle + 0.45));
+      c.fill();
+    }
+    const m = this.curve(a.start, a.mid, a.tip, 0.5);
+    const size = 22 * px;
+    c.save();
+    c.translate(m.x - size / 2, m.y - size * 0.27);
+    c.fillStyle = 'rgba(4,26,31,.82)';
+    c.beginPath();
+    c.ellipse(size / 2, size * 0.27, size * 0.62, size * 0.42, 0, 0, 2 * Math.PI);
+    c.fill();
+    c.scale(size / 34, size / 34);
+    c.lineWidth = 2.6;
+    c.strokeStyle = ink;
+    c.stroke(Picture.wave(a.step));
+    c.restore();
+  }
+
+  static wave(step) {
+    Picture.paths = Picture.paths || {};
+    Picture.paths[step] = Picture.paths[step] || new Path2D(WAVES[step]);
+    return Picture.paths[step];
+  }
+
+  // Width of a text in letters' heights, measured once.
+  widthOf(c, text) {
+    this.widths = this.widths || new Map();
+    if (!this.widths.has(text)) {
+      c.save();
+      c.setTransform(1, 0, 0, 1, 0, 0);
+      c.font = "100px 'Atkinson Hyperlegible Next', sans-serif";
+      this.widths.set(text, c.measureText(text).width / 100);
+      c.restore();
+    }
+    return this.widths.get(text);
+  }
+
+  // A name with its dark edge as a bitmap, painted once for a size of the canvas.
+  label(text, wide) {
+    const scale = this.ratio / this.zoom.scale;
+    if (this.labelsFor !== scale) { this.labels = new Map(); this.labelsFor = scale; }
+    if (!this.labels.has(text)) {
+      const bitmap = document.createElement('canvas');
+      const size = { wide: wide + 8, high: 20 };
+      bitmap.width = Math.ceil(size.wide * scale);
+      bitmap.height = Math.ceil(size.high * scale);
+      const c = bitmap.getContext('2d');
+      c.scale(bitmap.width / size.wide, bitmap.height / size.high);
+      c.font = "12px 'Atkinson Hyperlegible Next', sans-serif";
+      c.textBaseline = 'top';
+      c.lineJoin = 'round';
+      c.lineWidth = 3;
+      c.strokeStyle = 'rgba(4,26,31,.75)';
+      c.strokeText(text, 4, 3);
+      c.fillStyle = '#f2faf8';
+      c.fillText(text, 4, 3);
+      this.labels.set(text, bitmap);
+    }
+    return this.labels.get(text);
+  }
+
+  // Names where there is room for them, larger fish first.
+  drawNames(c, swimmers, px) {
+    const letters = 12 * px;
+    const taken = [];
+    const bodies = [];
+    for (const s of swimmers) {
+      for (let i = 0; i < Math.min(s.fish.count, 12); i++) {
+        const [x, y] = this.member(s, i);
+        bodies.push([x - s.length / 2, y - s.half * 0.7, x + s.length / 2, y + s.half * 0.7]);
+      }
+    }
+    const meets = (a) => (b) => a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
+    const chosen = (this.scene.chosen || '').split('~');
+    const first = (s) => (chosen.includes(s.fish.id) ? 1000 : 0) + s.length;
+    for (const s of [...swimmers].sort((a, b) => first(b) - first(a))) {
+      const text = (s.fish.count > 1 ? `${s.fish.count} × ` : '') + s.fish.name;
+      const wide = this.widthOf(c, text) * letters;
+      const spread = s.fish.count > 1 ? Math.sqrt(s.fish.count - 1) * s.length * 0.57 : 0;
+      const x = Math.max(wide / 2, Math.min(this.scene.length - wide / 2, s.x));
+      const boxes = [s.y + s.half * 0.75 + spread + 2 * px, s.y - s.half * 0.75 - spread - letters - 2 * px, s.y + s.half * 0.75 + 2 * px]
+        .map((y) => [x - wide / 2, y, x + wide / 2, y + letters])
+        .filter((box) => box[1] > 0 && box[3] < this.scene.floor + letters * 0.4 && !taken.some(meets(box)));
+      const box = boxes.find((b) => !bodies.some(meets(b))) || boxes[0];
+      if (box) {
+        taken.push(box);
+        const label = this.label(text, wide / px);
+        const k = this.perCm * this.ratio;
+        c.save();
+        c.setTransform(1, 0, 0, 1, 0, 0);
+        c.drawImage(label, Math.round((x - this.scene.box[0]) * k - label.width / 2), Math.round((box[1] - 3 * px - this.scene.box[1]) * k));
+        c.restore();
+      }
+    }
+  }
+}
