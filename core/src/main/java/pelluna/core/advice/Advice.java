@@ -68,8 +68,12 @@ public final class Advice {
     private Optional<Option> option(Attempt attempt, Presence aggressor, Presence target, LocalDate day, double before) {
         Outlook after = whole(attempt);
         double index = attempt instanceof Attempt.Instead ? hardestOf(after, aggressor, target, day) : index(after, aggressor, target, day);
-        return before - index < WORTH_SAYING ? Optional.empty()
-            : Optional.of(new Option(attempt, AttemptWords.of(attempt, outlook, say), before, index, harder(after, aggressor, target, day)));
+        if (before - index < WORTH_SAYING) {
+            return Optional.empty();
+        }
+        Optional<Press> worse = harder(after, aggressor, target, day);
+        return Optional.of(new Option(attempt, AttemptWords.of(attempt, outlook, say), before, index, worse,
+            worse.map(p -> AttemptWords.but(p, outlook)).orElse("")));
     }
 
     private static Optional<Attempt> best(List<Attempt> attempts, Function<Attempt, Outlook> run, ToDoubleFunction<Outlook> price) {

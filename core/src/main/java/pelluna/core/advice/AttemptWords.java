@@ -1,6 +1,10 @@
 package pelluna.core.advice;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.Press;
 import pelluna.core.scape.Rock;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
@@ -33,6 +37,14 @@ final class AttemptWords {
             return fed.meals() != outlook.plan().tank().mealsADay() ? English.capital(English.count(fed.meals(), "meal", "meals")) + " a day" : "Seaweed on offer every day";
         }
         throw new IllegalArgumentException(attempt.toString());
+    }
+
+    /** What gets harder, and who is in it that was left out before. */
+    static String but(Press worse, Outlook before) {
+        List<String> fresh = Stream.of(worse.aggressor(), worse.target()).filter(p -> before.find(p.party().id()).isEmpty()).map(p -> "the " + p.party().species().name()).toList();
+        String pair = worse.aggressor().party().species().name() + " → " + worse.target().party().species().name();
+        return fresh.isEmpty() ? "But " + pair + " comes to " + Math.round(worse.index()) + "."
+            : "But then " + English.list(fresh) + " would come in too, and " + pair + " is at " + Math.round(worse.index()) + ".";
     }
 
     private static String moved(Attempt.InOrder order, Outlook outlook) {

@@ -11,5 +11,6 @@ import pelluna.core.outlook.Press;
  * @param before index of the pair as planned
  * @param after  index of the pair after the change
  * @param worse  the hardest pair that the change makes harder by {@value Advice#HARDER} points or more, or brings in
+ * @param but    the same as a sentence, and who comes in by the change; empty if nothing gets harder
  */
-public record Option(Attempt attempt, String says, double before, double after, Optional<Press> worse) { }
+public record Option(Attempt attempt, String says, double before, double after, Optional<Press> worse, String but) { }

@@ -115,4 +115,15 @@ class AdviceTest {
             assertThat(instead.on(both.plan()).party(instead.id()).orElseThrow().count()).isGreaterThanOrEqualTo(instead.species().social().least());
         });
     }
+
+    @Test
+    void whatGetsHarderIsSaidWithItsFigure() {
+        Case both = Case.of(Plans.sixFeet().with("netLitres", 400).wish("Centropyge bispinosa").wish("Zebrasoma flavescens").plan());
+        Press hardest = both.outlook().presses(both.day()).stream().filter(p -> p.aggressor().order() < p.target().order()).findFirst().orElseThrow();
+        Option swap = new Advice(both.assessment(), both.outlook(), Plans.CATALOGUE, SAY).lower(hardest.aggressor(), hardest.target(), both.day()).stream()
+            .filter(o -> o.attempt() instanceof Attempt.InOrder).findFirst().orElseThrow();
+        Press worse = swap.worse().orElseThrow();
+        assertThat(worse.aggressor().party().species()).isEqualTo(hardest.target().party().species());
+        assertThat(swap.but()).startsWith("But ").endsWith(" comes to " + Math.round(worse.index()) + ".");
+    }
 }
