@@ -16,6 +16,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -26,11 +27,13 @@ import pelluna.core.units.Measures;
 @Controller
 class MeasureController {
     private final ReefscapeDesk reefscapes;
+    private final PlanDesk desks;
     private final PlanSteps steps;
     private final CurrentKeeper keeper;
 
-    MeasureController(ReefscapeDesk reefscapes, PlanSteps steps, CurrentKeeper keeper) {
+    MeasureController(ReefscapeDesk reefscapes, PlanDesk desks, PlanSteps steps, CurrentKeeper keeper) {
         this.reefscapes = reefscapes;
+        this.desks = desks;
         this.steps = steps;
         this.keeper = keeper;
     }
@@ -49,7 +52,7 @@ class MeasureController {
         } else {
             try {
                 double cm = cm(length);
-                LocalDate day = measuredOn.isBlank() ? plan.startOn() : LocalDate.parse(measuredOn);
+                LocalDate day = measuredOn.isBlank() ? desks.today() : LocalDate.parse(measuredOn);
                 steps.change(id, "a length measured", tree -> put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
             } catch (NumberFormatException | DateTimeParseException e) {
                 to.addAttribute("refused", "Please give a length, such as " + Measures.number(keeper.get().measures().lengthValue(party.adultCm())) + ", and a day.");

@@ -15,6 +15,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.outlook.Outlook;
@@ -31,14 +32,16 @@ class ReefscapeController {
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final ReefscapePage pages;
+    private final PlanDesk desks;
     private final PlanSteps steps;
     private final WhatIf whatIf;
 
-    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanSteps steps, WhatIf whatIf) {
+    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanDesk desks, PlanSteps steps, WhatIf whatIf) {
         this.reefscapes = reefscapes;
         this.shells = shells;
         this.keeper = keeper;
         this.pages = pages;
+        this.desks = desks;
         this.steps = steps;
         this.whatIf = whatIf;
     }
@@ -61,7 +64,7 @@ class ReefscapeController {
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
-        model.addAttribute("start", view.desk().plan().startOn());
+        model.addAttribute("today", desks.today());
         Long planOf = view.desk().tank().sandboxOf();
         model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));
         model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));

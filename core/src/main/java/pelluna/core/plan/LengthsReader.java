@@ -13,20 +13,24 @@ import pelluna.core.units.Measures;
 final class LengthsReader {
     private final LocalDate start;
 
-    LengthsReader(LocalDate start) {
+    private final LocalDate latest;
+
+    /** A length may be measured up to today, or up to the plan's start where that is still to come. */
+    LengthsReader(LocalDate start, LocalDate today) {
         this.start = start;
+        this.latest = today.isAfter(start) ? today : start;
     }
 
     private record Measured(LocalDate on, double cm) { }
 
-    /** @throws PlanException if a length is beyond the record of the species or measured after the plan's start */
+    /** @throws PlanException if a length is beyond the record of the species or measured in the time to come */
     Party measured(Party party, List<Branch> branches) {
         List<Measured> lengths = new ArrayList<>();
         for (Branch b : branches) {
             Double cm = b.number("cm");
             LocalDate on = b.date("on", start);
-            if (on.isAfter(start)) {
-                throw new PlanException(b.at("on"), on.toString(), "a day on or before the plan's start, " + start);
+            if (on.isAfter(latest)) {
+                throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
             }
             if (cm == null || cm > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
                 throw new PlanException(b.at("cm"), cm == null ? "nothing" : Measures.number(cm) + " cm",

@@ -44,11 +44,11 @@ public final class PlanReader {
         Tank tank = tank(root.branch("tank"), start);
         List<Party> residents = new ArrayList<>();
         for (Branch b : root.branches("residents")) {
-            residents.add(party(b, "r" + residents.size(), true, start, tank));
+            residents.add(party(b, "r" + residents.size(), true, start, tank, today));
         }
         List<Party> wishes = new ArrayList<>();
         for (Branch b : root.branches("wishes")) {
-            wishes.add(party(b, "w" + wishes.size(), false, start, tank));
+            wishes.add(party(b, "w" + wishes.size(), false, start, tank, today));
         }
         return new Plan(tank, stance, start, residents, wishes);
     }
@@ -91,7 +91,7 @@ public final class PlanReader {
         }
     }
 
-    private Party party(Branch b, String id, boolean resident, LocalDate start, Tank tank) {
+    private Party party(Branch b, String id, boolean resident, LocalDate start, Tank tank, LocalDate today) {
         Species species = species(b);
         Double length = b.number("lengthCm");
         double shop = species.usualShopCm();
@@ -113,7 +113,7 @@ public final class PlanReader {
         Hand hand = new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")));
         Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
             resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand);
-        return new LengthsReader(start).measured(party, b.branches("lengths"));
+        return new LengthsReader(start, today).measured(party, b.branches("lengths"));
     }
 
     private Species species(Branch b) {

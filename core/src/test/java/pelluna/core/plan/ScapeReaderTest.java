@@ -69,4 +69,13 @@ class ScapeReaderTest {
         assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(file, Plans.START))
             .isInstanceOfSatisfying(PlanException.class, e -> assertThat(e.expected()).contains("record"));
     }
+
+    @Test
+    void aLengthMeasuredSinceThePlanBeganIsTakenAndGrownFrom() {
+        Map<String, Object> file = Plans.sixFeet().tree();
+        file.put("residents", List.of(Map.of("species", "Zebrasoma flavescens", "lengthCm", 8, "lengths", List.of(Map.of("on", Plans.START.plusDays(60).toString(), "cm", 11)))));
+        Party tang = new PlanReader(Plans.CATALOGUE).read(file, Plans.START.plusDays(70)).residents().get(0);
+        assertThat(tang.lengthOn(Plans.START.plusDays(60))).isEqualTo(11);
+        assertThat(tang.lengthOn(Plans.START.plusDays(400))).isGreaterThan(11.5);
+    }
 }
