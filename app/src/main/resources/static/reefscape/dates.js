@@ -2,28 +2,44 @@
 import { Picture } from './picture.js';
 
 const BETWEEN_QUESTIONS = 200;
+// Made once: a formatter costs more than a frame's drawing.
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 export class Dates extends Picture {
   words() {
     const says = document.getElementById('reef-day');
-    if (says && this.said === this.iso(this.day)) { return; }
-    this.said = this.iso(this.day);
-    if (says) { says.textContent = this.dateOf(this.day).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }); }
+    const day = Math.round(this.day);
+    if (says && this.said === day) { return; }
+    this.said = day;
+    if (says) { says.textContent = DAY.format(this.dateOf(day)); }
     const slider = document.getElementById('reef-slider');
     if (slider && says) { slider.setAttribute('aria-valuetext', says.textContent); }
   }
 
   // What changed between two days, said under the slider as it goes by.
   passing(from, to) {
+    const changes = this.scene.changes;
+    const after = this.firstAfter(Math.min(from, to));
+    const last = this.firstAfter(Math.max(from, to)) - 1;
     const line = document.getElementById('reef-says');
-    const met = this.scene.changes.filter((c) => c.day > Math.min(from, to) && c.day <= Math.max(from, to));
-    if (line && met.length) {
-      const c = met[met.length - 1];
-      const on = this.dateOf(c.day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
-      const same = met.filter((m) => m.day === c.day).slice(0, 3).map((m) => m.says);
-      line.textContent = `In ${on} ${same.join('; ')}.`;
+    if (!line || last < after) { return; }
+    const c = changes[last];
+    let first = last;
+    while (first > after && changes[first - 1].day === c.day) { first -= 1; }
+    line.textContent = `In ${MONTH.format(this.dateOf(c.day))} ${changes.slice(first, Math.min(last + 1, first + 3)).map((m) => m.says).join('; ')}.`;
+  }
+
+  // Changes come in the order of their days: the first one after a day, by halving.
+  firstAfter(day) {
+    let low = 0;
+    let high = this.scene.changes.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.scene.changes[middle].day > day) { high = middle; } else { low = middle + 1; }
     }
+    return low;
   }
 
   goTo(day) {
@@ -31,6 +47,7 @@ export class Dates extends Picture {
     this.day = Math.max(0, Math.min(this.scene.days, day));
     this.passing(before, this.day);
     this.words();
+    this.moves();
     this.ask();
     this.fetchDay();
   }

@@ -6,6 +6,7 @@ const reef = {
   wake() {
     const root = document.getElementById('reefscape');
     if (!root) { reef.here = null; return; }
+    const before = reef.here && reef.here.scene.chosen;
     if (!reef.here || reef.here.root !== root) {
       reef.here = new Reefscape(root);
       window.pellunaReef = reef.here;
@@ -17,6 +18,9 @@ const reef = {
       if (again) { again.focus({ preventScroll: true }); }
       reef.here.focus = null;
     }
+    // On a phone the explanation is a sheet over the lower half: what it is about is brought into the upper one.
+    const sheet = document.querySelector('#explains.sheet-up');
+    if (sheet && reef.here.scene.chosen !== before && getComputedStyle(sheet).position === 'fixed') { root.scrollIntoView({ block: 'start' }); }
   },
 };
 

@@ -7,8 +7,11 @@ const WAVES = {
 };
 const INKS = { calm: '#a5cdc5', ripple: '#a9d0f5', chop: '#f5b04a', surge: '#ff8fbb' };
 const MOST_ARROWS = 60;
-// Dashes are slow to paint: beyond so many fish only the chosen grounds have them.
-const MOST_DASHED = 40;
+// Shades, dashes and arrows are slow to paint. Beyond so many fish only the chosen grounds have shades and dashes, and
+// while the date moves only the hardest arrows and their grounds are drawn; all are there again as soon as it rests.
+const MANY = 40;
+const MOST_MOVING = 16;
+const REST = 150;
 
 export class Picture extends Tank {
   ask() {
@@ -61,12 +64,19 @@ export class Picture extends Tank {
 
   chosenPair(arrow) { return this.scene.chosen === `${arrow.from.fish.id}~${arrow.to.fish.id}`; }
 
+  moves() {
+    this.moving = true;
+    clearTimeout(this.resting);
+    this.resting = setTimeout(() => { this.moving = false; this.ask(); }, REST);
+  }
+
   arrows(where) {
     const least = Math.max(1, this.scene.arrowsFrom);
+    const most = this.moving && where.size >= MANY ? MOST_MOVING : MOST_ARROWS;
     const found = [];
     for (const [a, b, index, step] of this.now.presses) {
       const chosen = this.scene.chosen === `${a}~${b}`;
-      if ((index >= least || chosen) && where.has(a) && where.has(b) && (found.length < MOST_ARROWS || chosen)) {
+      if ((index >= least || chosen) && where.has(a) && where.has(b) && (found.length < most || chosen)) {
         found.push(this.arrow(where.get(a), where.get(b), index, step));
       }
     }
@@ -101,13 +111,17 @@ export class Picture extends Tank {
     c.rect(0, 0, this.scene.length, this.scene.floor);
     c.clip();
     const chosen = this.scene.chosen;
+    const few = swimmers.length < MANY;
+    const met = new Set(arrows.flatMap((a) => [a.from.fish.id, a.to.fish.id]));
     for (const s of swimmers) {
-      if (s.ground > 0) {
+      if (s.ground > 0 && (few || !this.moving || met.has(s.fish.id))) {
         const mine = chosen && chosen.split('~').includes(s.fish.id);
         this.ellipse(c, s);
-        c.fillStyle = mine ? 'rgba(255,255,255,.16)' : 'rgba(255,255,255,.05)';
-        c.fill();
-        c.setLineDash(mine || swimmers.length < MOST_DASHED ? [4 * px, 4 * px] : []);
+        if (mine || few) {
+          c.fillStyle = mine ? 'rgba(255,255,255,.16)' : 'rgba(255,255,255,.05)';
+          c.fill();
+        }
+        c.setLineDash(mine || few ? [4 * px, 4 * px] : []);
         c.lineWidth = (mine ? 1.6 : 0.9) * px;
         c.strokeStyle = mine ? 'rgba(255,255,255,.9)' : 'rgba(255,255,255,.4)';
         c.stroke();
@@ -131,21 +145,34 @@ export class Picture extends Tank {
     const top = Math.max(a.homeY - a.ground * a.fish.flat, b.homeY - b.ground * b.fish.flat);
     const bottom = Math.min(a.homeY + a.ground * a.fish.flat, b.homeY + b.ground * b.fish.flat);
     if (right <= left || bottom <= top) { return; }
-    c.save();
-    this.ellipse(c, a);
-    c.clip();
-    this.ellipse(c, b);
-    c.clip();
     c.beginPath();
     const step = 7 * px;
+    // Each line runs where both ellipses have it: computed, since clipping by an ellipse is slow to paint.
     for (let x = Math.floor((left - (bottom - top)) / step) * step; x < right; x += step) {
-      c.moveTo(x, bottom);
-      c.lineTo(x + (bottom - top), top);
+      const [a0, a1] = this.within(a, x, bottom);
+      const [b0, b1] = this.within(b, x, bottom);
+      const from = Math.max(a0, b0);
+      const to = Math.min(a1, b1);
+      if (from < to) {
+        c.moveTo(x + from, bottom - from);
+        c.lineTo(x + to, bottom - to);
+      }
     }
     c.lineWidth = 1.2 * px;
     c.strokeStyle = chosen ? 'rgba(223,233,74,.9)' : 'rgba(255,255,255,.28)';
     c.stroke();
-    c.restore();
+  }
+
+  // The part of the line (x + t, y − t) that lies in a ground, as two t; none if the first is not the smaller.
+  within(s, x, y) {
+    const r = s.ground;
+    const f = s.fish.flat;
+    const dx = x - s.homeX;
+    const dy = (y - s.homeY) / f;
+    const qa = 1 + 1 / (f * f);
+    const qb = dx - dy / f;
+    const root = qb * qb - qa * (dx * dx + dy * dy - r * r);
+    return root <= 0 ? [1, 0] : [(-qb - Math.sqrt(root)) / qa, (-qb + Math.sqrt(root)) / qa];
   }
 
   drawFish(c, s, k) {
@@ -200,24 +227,34 @@ export class Picture extends Tank {
       c.fill();
     }
     const m = this.curve(a.start, a.mid, a.tip, 0.5);
-    const size = 22 * px;
-    c.save();
-    c.translate(m.x - size / 2, m.y - size * 0.27);
-    c.fillStyle = 'rgba(4,26,31,.82)';
-    c.beginPath();
-    c.ellipse(size / 2, size * 0.27, size * 0.62, size * 0.42, 0, 0, 2 * Math.PI);
-    c.fill();
-    c.scale(size / 34, size / 34);
-    c.lineWidth = 2.6;
-    c.strokeStyle = ink;
-    c.stroke(Picture.wave(a.step));
-    c.restore();
+    const badge = this.badge(a.step);
+    const k = this.perCm * this.ratio;
+    c.drawImage(badge, m.x - badge.width / 2 / k, m.y - badge.height / 2 / k, badge.width / k, badge.height / k);
   }
 
-  static wave(step) {
-    Picture.paths = Picture.paths || {};
-    Picture.paths[step] = Picture.paths[step] || new Path2D(WAVES[step]);
-    return Picture.paths[step];
+  // The wave mark on its dark ground as a bitmap, painted once for a size of the canvas.
+  badge(step) {
+    const scale = this.ratio / this.zoom.scale;
+    if (this.badgesFor !== scale) { this.badges = new Map(); this.badgesFor = scale; }
+    if (!this.badges.has(step)) {
+      const size = 22;
+      const bitmap = document.createElement('canvas');
+      bitmap.width = Math.ceil(size * 1.3 * scale);
+      bitmap.height = Math.ceil(size * 0.9 * scale);
+      const c = bitmap.getContext('2d');
+      c.scale(scale, scale);
+      c.translate(size * 0.15, size * 0.18);
+      c.fillStyle = 'rgba(4,26,31,.82)';
+      c.beginPath();
+      c.ellipse(size / 2, size * 0.27, size * 0.62, size * 0.42, 0, 0, 2 * Math.PI);
+      c.fill();
+      c.scale(size / 34, size / 34);
+      c.lineWidth = 2.6;
+      c.strokeStyle = INKS[step];
+      c.stroke(new Path2D(WAVES[step]));
+      this.badges.set(step, bitmap);
+    }
+    return this.badges.get(step);
   }
 
   // Width of a text in letters' heights, measured once.

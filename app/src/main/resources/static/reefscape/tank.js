@@ -27,6 +27,7 @@ export class Tank {
     this.homes = { ...this.scene.now.homes };
     this.byId = new Map(this.scene.fish.map((f) => [f.id, f]));
     this.preview = null;
+    this.said = null;
     for (const fish of this.scene.fish) {
       this.load(fish.picture);
       if (fish.youngPicture) { this.load(fish.youngPicture); }

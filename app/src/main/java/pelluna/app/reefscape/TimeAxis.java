@@ -2,6 +2,10 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.Change;
@@ -10,6 +14,15 @@ import pelluna.core.units.Measures;
 /** The plan's life under the slider: days run closer together to the right, arrivals and changes are marked. */
 final class TimeAxis {
     private static final double WIDE = 1000;
+    private static final int MOST_SAID = 3;
+
+    /** Changes that fall on one place of the axis and look alike share a mark. */
+    private record Mark(long x, String look, boolean arrival) {
+        static Mark of(Change c, long x) {
+            boolean arrival = c.kind() == Change.Kind.ARRIVES;
+            return new Mark(x, arrival ? "arrival" : "change step-" + c.step().word(), arrival);
+        }
+    }
 
     private TimeAxis() { }
 
@@ -17,14 +30,13 @@ final class TimeAxis {
         LocalDate start = view.desk().plan().startOn();
         long days = ChronoUnit.DAYS.between(start, view.end());
         Svg svg = new Svg().open("svg", "class", "time-axis", "viewBox", "0 0 1000 36", "aria-hidden", "true");
-        for (Change c : view.changes()) {
-            if (c.kind() != Change.Kind.GROWN) {
-                boolean arrival = c.kind() == Change.Kind.ARRIVES;
-                double x = x(start, days, c.on());
-                svg.open("line", "x1", x, "x2", x, "y1", arrival ? 0 : 4, "y2", arrival ? 14 : 10, "class", arrival ? "arrival" : "change step-" + c.step().word());
-                svg.open("title").add(Svg.escape(Measures.date(c.on()) + ": " + c.says())).close("title").close("line");
-            }
-        }
+        Map<Mark, List<Change>> marks = view.changes().stream().filter(c -> c.kind() != Change.Kind.GROWN)
+            .collect(Collectors.groupingBy(c -> Mark.of(c, Math.round(x(start, days, c.on()))), LinkedHashMap::new, Collectors.toList()));
+        marks.forEach((mark, changes) -> {
+            svg.open("line", "x1", mark.x(), "x2", mark.x(), "y1", mark.arrival() ? 0 : 4, "y2", mark.arrival() ? 14 : 10, "class", mark.look());
+            svg.open("title").add(Svg.escape(Measures.date(changes.get(0).on()) + ": " + changes.stream().limit(MOST_SAID).map(Change::says).collect(Collectors.joining("; "))
+                + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : ""))).close("title").close("line");
+        });
         double last = -100;
         for (LocalDate year = start.withDayOfYear(1).plusYears(1); !year.isAfter(view.end()); year = year.plusYears(1)) {
             double x = x(start, days, year);
