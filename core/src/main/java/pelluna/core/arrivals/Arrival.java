@@ -1,10 +1,12 @@
 package pelluna.core.arrivals;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.ArrayList;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 import pelluna.core.capacity.Waste;
@@ -21,7 +23,8 @@ public record Arrival(List<Party> parties) {
         Map<String, List<Party>> together = new LinkedHashMap<>();
         wishes.stream().sorted(Comparator.comparing((Party p) -> p.species().scientificName()).thenComparing(Party::count)
             .thenComparing(Party::lengthCm).thenComparing(Party::id)).forEach(p -> {
-                String key = p.species().allAtOnce() ? p.species().genus() : p.id();
+                int by = p.hand().together();
+                String key = by > 0 ? "together " + by : by == 0 && p.species().allAtOnce() ? p.species().genus() : p.id();
                 together.computeIfAbsent(key, k -> new ArrayList<>()).add(p);
             });
         return together.values().stream().map(Arrival::new).toList();
@@ -48,6 +51,16 @@ public record Arrival(List<Party> parties) {
     /** The place that its keeper gave it in the order, from 1; 0 if none. */
     public int place() {
         return parties.stream().mapToInt(p -> p.hand().place()).max().orElse(0);
+    }
+
+    /** The day that its keeper gave it; the latest, if several of its fish have one. */
+    public Optional<LocalDate> on() {
+        return parties.stream().flatMap(p -> p.hand().on().stream()).max(LocalDate::compareTo);
+    }
+
+    /** Feed of all as they are bought, g a day. */
+    public double loadAtFirst() {
+        return parties.stream().mapToDouble(p -> Waste.feed(p, p.lengthCm())).sum();
     }
 
     /** Whether its keeper sends it through the box in any case. */

@@ -26,31 +26,30 @@ public final class BeamOrder {
      * @param adding what each arrival would cost next
      * @param hash   of the set (Zobrist), so that one set is kept once
      */
-    private record State(BitSet in, int[] sequence, long price, long[] adding, int gaps, int latest, long hash) { }
+    private record State(BitSet in, int[] sequence, long price, long[] adding, OrderProblem.Tally tally, Timeline time, long hash) { }
 
-    private record Candidate(State from, int next, long price, long hash) { }
+    private record Candidate(State from, int next, long price, Timeline time, long hash) { }
 
     public static Order solve(OrderProblem p) {
         int n = p.size();
         int width = Math.max(50, Math.min(WIDTH, WORK / Math.max(1, n)));
         long[] keys = new SplittableRandom(n).longs(n).toArray();
-        List<State> beam = List.of(new State(new BitSet(n), new int[0], 0, new long[n], 0, 0, 0));
+        boolean days = p.pins().days();
+        List<State> beam = List.of(new State(new BitSet(n), new int[0], 0, new long[n], OrderProblem.Tally.EMPTY, Timeline.start(p), 0));
         for (int size = 0; size < n; size++) {
             List<Candidate> candidates = new ArrayList<>();
             for (State s : beam) {
-                int ready = Math.max(OrderProblem.readyDay(s.gaps(), s.latest()), firstReady(p, s.in()));
-                for (int u = s.in().nextClearBit(0); u < n; u = s.in().nextClearBit(u + 1)) {
-                    if (p.earliest()[u] <= ready) {
-                        candidates.add(new Candidate(s, u, s.price() + s.adding()[u], s.hash() ^ keys[u]));
-                    }
+                for (int u : p.next(s.tally(), s.in())) {
+                    Timeline time = days ? s.time().then(p, u, p.boxDays(u, s.in())).after() : s.time();
+                    candidates.add(new Candidate(s, u, s.price() + s.adding()[u], time, s.hash() ^ keys[u]));
                 }
             }
-            candidates.sort(Comparator.comparingLong(Candidate::price));
+            candidates.sort(Comparator.comparingInt((Candidate c) -> c.time().late()).thenComparingLong(c -> c.price() + c.time().waiting(p)));
             beam = cheapest(p, candidates, width);
         }
         State best = beam.get(0);
         long bound = bound(p);
-        return new Order(best.sequence(), best.price(), bound, best.price() == bound);
+        return new Order(best.sequence(), best.price(), bound, best.price() == bound && best.time().late() == 0 && best.time().idle() == 0);
     }
 
     private static List<State> cheapest(OrderProblem p, List<Candidate> candidates, int width) {
@@ -78,15 +77,7 @@ public final class BeamOrder {
         for (int other = 0; other < adding.length; other++) {
             adding[other] += p.price()[u][other];
         }
-        return new State(in, sequence, c.price(), adding, s.gaps() + p.gap()[u], Math.max(s.latest(), p.earliest()[u] + p.gap()[u]), c.hash());
-    }
-
-    private static int firstReady(OrderProblem p, BitSet in) {
-        int first = Integer.MAX_VALUE;
-        for (int u = in.nextClearBit(0); u < p.size(); u = in.nextClearBit(u + 1)) {
-            first = Math.min(first, p.earliest()[u]);
-        }
-        return first;
+        return new State(in, sequence, c.price(), adding, s.tally().with(p, u), c.time(), c.hash());
     }
 
     static long bound(OrderProblem p) {

@@ -94,7 +94,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             this.wishes = wishes;
             this.say = say;
             int n = wishes.size();
-            List<Party> company = new ArrayList<>(plan.residents());
+            List<Party> company = new ArrayList<>(plan.staying());
             company.addAll(wishes);
             Quarters quarters = Quarters.of(plan.tank(), company);
             conflicts = new String[n][n];
@@ -108,9 +108,9 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             byDensity = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k])).mapToInt(k -> k).toArray();
             inches = wishes.stream().mapToDouble(p -> LengthRule.inches(List.of(p))).toArray();
             Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
-            feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.residents());
+            feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.staying());
             inchLimit = plan.stance() == Stance.CAUTIOUS ? LengthRule.of(plan.tank(), plan.startOn()).limitInches(plan.tank().netLitres())
-                - LengthRule.inches(plan.residents()) : Double.POSITIVE_INFINITY;
+                - LengthRule.inches(plan.staying()) : Double.POSITIVE_INFINITY;
         }
 
         BestSet run() {
@@ -177,7 +177,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     return new Leaving(Optional.of(wishes.get(j)), conflicts[i][j] + wanted);
                 }
             }
-            List<Party> all = new ArrayList<>(plan.residents());
+            List<Party> all = new ArrayList<>(plan.staying());
             for (int j = 0; j < wishes.size(); j++) {
                 if (best[j] || j == i) {
                     all.add(wishes.get(j));

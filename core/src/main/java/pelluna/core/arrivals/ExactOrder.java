@@ -1,10 +1,12 @@
 package pelluna.core.arrivals;
 
 import java.util.Arrays;
+import java.util.BitSet;
 
 /**
  * The best order by dynamic programming over subsets (Held &amp; Karp 1962, for the linear ordering problem): the state is
- * the set of arrivals in the tank. Up to {@value #MOST} arrivals; O(2^n · n) time, O(2^n) memory.
+ * the set of arrivals in the tank. Up to {@value #MOST} arrivals; O(2^n · n) time, O(2^n) memory. Days by the keeper's hand make
+ * the way to a set matter as well; {@link PinnedOrder} is for those.
  */
 public final class ExactOrder {
     public static final int MOST = 20;
@@ -17,39 +19,42 @@ public final class ExactOrder {
         if (n > MOST) {
             throw new IllegalArgumentException(n + " arrivals are more than " + MOST);
         }
+        if (p.pins().days()) {
+            return PinnedOrder.solve(p);
+        }
         int half = n / 2;
         long[][] low = halfSums(p, 0, half);
         long[][] high = halfSums(p, half, n);
         int all = (1 << n) - 1;
         long[] best = new long[all + 1];
         byte[] last = new byte[all + 1];
-        int[] gaps = new int[all + 1];
-        int[] latest = new int[all + 1];
+        OrderProblem.Tally[] tallies = new OrderProblem.Tally[all + 1];
+        int[] out = new int[n];
         Arrays.fill(best, Long.MAX_VALUE);
         best[0] = 0;
-        for (int set = 0; set <= all; set++) {
-            if (set > 0) {
-                int one = Integer.numberOfTrailingZeros(set);
-                int rest = set & (set - 1);
-                gaps[set] = gaps[rest] + p.gap()[one];
-                latest[set] = Math.max(latest[rest], p.earliest()[one] + p.gap()[one]);
-            }
-            if (best[set] == Long.MAX_VALUE || set == all) {
+        tallies[0] = OrderProblem.Tally.EMPTY;
+        for (int set = 0; set < all; set++) {
+            if (best[set] == Long.MAX_VALUE) {
                 continue;
             }
-            int out = all & ~set;
-            int ready = Math.max(OrderProblem.readyDay(gaps[set], latest[set]), firstReady(p, out));
-            for (int left = out; left != 0; left &= left - 1) {
-                int u = Integer.numberOfTrailingZeros(left);
-                if (p.earliest()[u] <= ready) {
-                    long price = best[set] + low[u][set & ((1 << half) - 1)] + high[u][set >>> half];
-                    int next = set | 1 << u;
-                    if (price < best[next]) {
-                        best[next] = price;
-                        last[next] = (byte) u;
-                    }
+            int count = 0;
+            for (int left = all & ~set; left != 0; left &= left - 1) {
+                out[count++] = Integer.numberOfTrailingZeros(left);
+            }
+            count = p.next(tallies[set], out, count);
+            for (int i = 0; i < count; i++) {
+                int u = out[i];
+                long price = best[set] + low[u][set & ((1 << half) - 1)] + high[u][set >>> half];
+                int next = set | 1 << u;
+                if (price < best[next]) {
+                    best[next] = price;
+                    last[next] = (byte) u;
+                }
+                if (tallies[next] == null) {
+                    tallies[next] = tallies[set].with(p, u);
                 }
             }
+            tallies[set] = null;
         }
         int[] sequence = new int[n];
         for (int i = n - 1, set = all; i >= 0; i--) {
@@ -59,12 +64,8 @@ public final class ExactOrder {
         return new Order(sequence, best[all], best[all], true);
     }
 
-    private static int firstReady(OrderProblem p, int out) {
-        int first = Integer.MAX_VALUE;
-        for (int left = out; left != 0; left &= left - 1) {
-            first = Math.min(first, p.earliest()[Integer.numberOfTrailingZeros(left)]);
-        }
-        return first;
+    static BitSet bits(int set) {
+        return BitSet.valueOf(new long[] {set});
     }
 
     /** For every u and every subset of [from, to): what it costs to add u after that subset. */

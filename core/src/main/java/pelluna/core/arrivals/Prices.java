@@ -1,17 +1,25 @@
 package pelluna.core.arrivals;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
+import pelluna.core.capacity.Filter;
 import pelluna.core.catalogue.Stance;
+import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Setting;
 import pelluna.core.sieve.TankAge;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.tank.Tank;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
 
 /**
  * What each pair of arrivals costs in either order: expected tension, half of it on the day of the second and half when
@@ -22,13 +30,19 @@ final class Prices {
     private static final double SURGE_PENALTY = 3000;
     private static final int TIE_BITS = 24;
     private static final long SMALLER_LOAD_FIRST = 64;
+    /** A day on which the tank only waits for a day by hand weighs as much as so many thousandths of tension: a point. Pelluna's judgement. */
+    private static final long WAITING_A_DAY = 1000;
+    /** After a fallow time the bold wait for the timid: points for each step of boldness and timidity the wrong way round. Pelluna's judgement. */
+    private static final double TIMID_FIRST = 4;
 
     private final Quarters quarters;
     private final List<Arrival> arrivals;
     private final Plan plan;
+    private final Meets meets;
 
-    Prices(Plan plan, List<Arrival> arrivals, Quarters quarters) {
+    Prices(Plan plan, List<Arrival> arrivals, Quarters quarters, Meets meets) {
         this.plan = plan;
+        this.meets = meets;
         this.quarters = quarters;
         this.arrivals = arrivals;
     }
@@ -38,6 +52,10 @@ final class Prices {
         long[][] price = new long[n][n];
         int[] earliest = new int[n];
         int[] gap = new int[n];
+        int[] place = new int[n];
+        int[] day = new int[n];
+        double[] load = new double[n];
+        Filter filter = new Filter(plan.tank());
         for (int v = 0; v < n; v++) {
             for (int u = 0; u < n; u++) {
                 if (v != u) {
@@ -45,9 +63,53 @@ final class Prices {
                 }
             }
             earliest[v] = earliest(arrivals.get(v));
-            gap[v] = gapAfter(arrivals.get(v), plan.stance());
+            gap[v] = gapAfter(arrivals.get(v), plan.fallow().isPresent() ? Stance.CAUTIOUS : plan.stance());
+            place[v] = arrivals.get(v).place();
+            day[v] = arrivals.get(v).on().map(on -> (int) Math.max(0, plan.startOn().until(on, ChronoUnit.DAYS))).orElse(-1);
+            load[v] = filter.load(arrivals.get(v).loadAtFirst());
         }
-        return new OrderProblem(price, earliest, gap);
+        return new OrderProblem(price, earliest, gap, new OrderProblem.Pins(places(place), day, WAITING_A_DAY << TIE_BITS), quarantining(),
+            new OrderProblem.FilterLimit(load, filter.standing(plan), filter.reserve()));
+    }
+
+    /** Two that want one place get it and the next; nobody stands behind the last. */
+    private static int[] places(int[] wanted) {
+        int n = wanted.length;
+        int[] given = new int[n];
+        boolean[] taken = new boolean[n + 1];
+        List<Integer> placed = IntStream.range(0, n).filter(i -> wanted[i] > 0).boxed().sorted(Comparator.comparingInt(i -> wanted[i])).toList();
+        for (int i : placed) {
+            int at = Math.min(wanted[i], n);
+            while (at < n && taken[at]) {
+                at++;
+            }
+            while (taken[at]) {
+                at--;
+            }
+            taken[at] = true;
+            given[i] = at;
+        }
+        return given;
+    }
+
+    private OrderProblem.Quarantining quarantining() {
+        int n = arrivals.size();
+        Tank tank = plan.tank();
+        int[] days = new int[n];
+        int[] alone = new int[n];
+        int[][] box = new int[n][n];
+        for (int u = 0; u < n; u++) {
+            days[u] = Calendar.quarantineDays(tank, arrivals.get(u));
+            alone[u] = method(u, meets.residents(u)).boxDays(plan.stance());
+            for (int v = 0; v < n; v++) {
+                box[v][u] = v == u ? 0 : method(u, meets.arrival(v, u)).boxDays(plan.stance());
+            }
+        }
+        return new OrderProblem.Quarantining(tank.school() == QuarantineSchool.NONE ? 0 : tank.quarantinePlaces(), days, alone, box);
+    }
+
+    private Method method(int u, Step meets) {
+        return Method.against(meets, arrivals.get(u).parties().size() > 1, arrivals.get(u).byBox());
     }
 
     /** The price of an order in points of tension. */
@@ -66,9 +128,10 @@ final class Prices {
 
     private int earliest(Arrival a) {
         LocalDate start = plan.startOn();
+        LocalDate free = meets.notBefore(a);
         LocalDate ripe = a.parties().stream().map(p -> TankAge.ripeOn(new Setting(plan, p, Measures.metric())))
             .max(LocalDate::compareTo).orElse(start);
-        return (int) Math.max(0, start.until(ripe, java.time.temporal.ChronoUnit.DAYS));
+        return (int) Math.max(0, start.until(ripe.isAfter(free) ? ripe : free, ChronoUnit.DAYS));
     }
 
     private double tension(int v, int u) {
@@ -79,7 +142,11 @@ final class Prices {
                     + pair(first, first.adultCm(), later, later.adultCm()));
             }
         }
-        return sum;
+        return sum + (plan.fallow().isPresent() ? TIMID_FIRST * Math.max(0, boldness(arrivals.get(v)) - boldness(arrivals.get(u))) : 0);
+    }
+
+    private static double boldness(Arrival a) {
+        return a.parties().stream().mapToInt(p -> p.species().manner().bold() - p.species().manner().timid()).max().orElse(0);
     }
 
     /** The first has had one gap of its own to grow when the next comes. */

@@ -1,5 +1,6 @@
 package pelluna.core.arrivals;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,6 +10,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
+import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
 /** Why an arrival stands where it stands: the waits that bind it and the neighbours whose order matters most. */
@@ -32,7 +34,8 @@ final class WhyHere {
 
     private record Reason(double saved, String says) { }
 
-    List<String> sentences(int position) {
+    /** @param on the day it is released on */
+    List<String> sentences(int position, LocalDate on) {
         int me = sequence[position];
         List<Reason> reasons = new ArrayList<>();
         for (int i = 0; i < sequence.length; i++) {
@@ -49,13 +52,33 @@ final class WhyHere {
         }
         reasons.sort(Comparator.comparingDouble(Reason::saved).reversed());
         List<String> says = new ArrayList<>();
-        if (problem.earliest()[me] > 0) {
-            says.add("Not before " + Measures.date(plan.startOn().plusDays(problem.earliest()[me])) + ": it wants an older tank.");
+        says.addAll(byHand(me, on));
+        if (problem.earliest()[me] > 0 && problem.pins().day()[me] < 0) {
+            LocalDate until = plan.startOn().plusDays(problem.earliest()[me]);
+            List<String> leaving = plan.residents().stream().filter(r -> r.hand().leaves().map(l -> l.on().equals(until)).orElse(false)).map(r -> r.species().name()).toList();
+            says.add("Not before " + Measures.date(until) + (leaving.isEmpty() ? ": it wants an older tank." : ", when the " + English.list(leaving) + " has left."));
         }
         reasons.stream().limit(3).forEach(r -> says.add(r.says()));
         if (says.isEmpty()) {
             says.add(position == 0 ? "Nobody minds it and it minds nobody much: a good first."
                 : "Its place matters little to the others; the smaller load goes first.");
+        }
+        return says;
+    }
+
+    private List<String> byHand(int me, LocalDate on) {
+        List<String> says = new ArrayList<>();
+        if (problem.pins().place()[me] > 0) {
+            says.add("Its place is by your hand.");
+        }
+        int day = problem.pins().day()[me];
+        if (day >= 0) {
+            LocalDate wanted = plan.startOn().plusDays(day);
+            says.add(on.isAfter(wanted) ? "You want it on " + Measures.date(wanted) + "; quarantine, box and the gap before it leave no day before " + Measures.date(on) + "."
+                : "Its day is by your hand, " + Measures.date(wanted) + ".");
+            if (problem.earliest()[me] > day) {
+                says.add("Your day is before " + Measures.date(plan.startOn().plusDays(problem.earliest()[me])) + ", the first that Pelluna would choose.");
+            }
         }
         return says;
     }

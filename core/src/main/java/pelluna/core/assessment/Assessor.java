@@ -37,7 +37,7 @@ public final class Assessor {
             .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).toList();
         BestSet bestSet = BestSet.of(plan, viable, say).leavingToo(wrongNumbers(verdicts));
         Schedule schedule = new Scheduler(plan, bestSet.take()).planned();
-        List<Party> living = new ArrayList<>(plan.residents());
+        List<Party> living = new ArrayList<>(plan.staying());
         living.addAll(bestSet.take());
         List<Tension> tension = tension(plan, schedule, living);
         bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.wrongNumber().isPresent() ? v : v.and(leaving.forcedBy()

@@ -29,13 +29,23 @@ public final class Waste {
      */
     public Waste(Tank tank, Collection<Party> residents, LocalDate day) {
         this.tank = tank;
-        double now = residents.stream().mapToDouble(p -> p.count() * feedGrams(p.species().size().mass().gramsAt(p.lengthOn(day)))).sum();
+        double now = residents.stream().mapToDouble(p -> feed(p, p.lengthOn(day))).sum();
         this.export = tank.nitrate().isPresent() && now > 0 ? fitted(now, tank.nitrate().getAsDouble()) : USUAL_EXPORT;
     }
 
     /** Feed of one fish, g a day of dry food, from its mass in g. */
     public static double feedGrams(double grams) {
         return RATION_A * Math.pow(grams, RATION_B);
+    }
+
+    /** Feed of a party at a length, g a day. */
+    public static double feed(Party p, double lengthCm) {
+        return p.count() * feedGrams(p.species().size().mass().gramsAt(lengthCm));
+    }
+
+    /** Way of nitrate out of the water besides changes, per day: as the test tells, or as usual. */
+    public double export() {
+        return export;
     }
 
     /** Total ammonia nitrogen, g a day, from dry food, g a day. */
@@ -49,7 +59,7 @@ public final class Waste {
     }
 
     public static double adultFeed(Party p) {
-        return p.count() * feedGrams(p.species().size().mass().gramsAt(p.adultCm()));
+        return feed(p, p.adultCm());
     }
 
     /** Nitrate ion produced, mg/L a day. */

@@ -1,20 +1,54 @@
 package pelluna.core.plan;
 
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
 /**
- * What a keeper has decided by hand about an arrival.
+ * What a keeper has decided by hand about an arrival, and knows about its stay.
  *
- * @param place its place in the order, from 1; 0 leaves it to Pelluna
- * @param box   whether it goes through the see-through box in any case
+ * @param place    its place in the order, from 1; 0 leaves it to Pelluna
+ * @param box      whether it goes through the see-through box in any case
+ * @param on       the day on which it has to come, as when a shop has it then
+ * @param together arrivals of one number above 0 go in together, {@link #ALONE} goes in by itself, 0 leaves it to Pelluna
+ * @param leaves   when and why it is to leave the tank again
+ * @param price    what it costs, in the keeper's own money
  */
-public record Hand(int place, boolean box) {
+public record Hand(int place, boolean box, Optional<LocalDate> on, int together, Optional<Leaving> leaves, OptionalDouble price) {
+    /** Goes in by itself, though Pelluna would put it together with others of its genus. */
+    public static final int ALONE = -1;
     /** Nothing decided. */
     public static final Hand FREE = new Hand(0, false);
 
+    /** A fish that is to be rehomed or traded in. */
+    public record Leaving(LocalDate on, String why) { }
+
+    public Hand(int place, boolean box) {
+        this(place, box, Optional.empty(), 0, Optional.empty(), OptionalDouble.empty());
+    }
+
     public Hand at(int otherPlace) {
-        return new Hand(otherPlace, box);
+        return new Hand(otherPlace, box, on, together, leaves, price);
     }
 
     public Hand boxed(boolean through) {
-        return new Hand(place, through);
+        return new Hand(place, through, on, together, leaves, price);
+    }
+
+    public Hand on(LocalDate day) {
+        return new Hand(place, box, Optional.of(day), together, leaves, price);
+    }
+
+    public Hand grouped(int number) {
+        return new Hand(place, box, on, number, leaves, price);
+    }
+
+    public Hand leaving(LocalDate day, String why) {
+        return new Hand(place, box, on, together, Optional.of(new Leaving(day, why)), price);
+    }
+
+    /** The same with nobody leaving. */
+    public Hand staying() {
+        return new Hand(place, box, on, together, Optional.empty(), price);
     }
 }

@@ -35,9 +35,10 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
         return growth.lengthAfter(lengthCm, Math.max(0, ChronoUnit.DAYS.between(from, day)));
     }
 
-    /** Adult length, cm; never less than it has. */
+    /** Length that it comes to here, cm: adult, never less than it has; or what it has reached when it is to leave the tank. */
     public double adultCm() {
-        return Math.max(lengthCm, species.size().usualCm());
+        double adult = Math.max(lengthCm, species.size().usualCm());
+        return hand.leaves().map(l -> Math.min(adult, lengthOn(l.on()))).orElse(adult);
     }
 
     /** Mass of all when adult, g. */

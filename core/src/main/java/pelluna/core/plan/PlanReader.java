@@ -2,8 +2,11 @@ package pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
@@ -41,7 +44,8 @@ public final class PlanReader {
         Branch root = new Branch("", file);
         LocalDate start = root.date("startOn", today);
         Stance stance = root.word(Stance.class, "stance", Stance.CUSTOMARY);
-        Tank tank = tank(root.branch("tank"), start);
+        List<WaterTest> tests = tests(root, start, today);
+        Tank tank = tank(root.branch("tank"), start, latestNitrate(tests));
         List<Party> residents = new ArrayList<>();
         for (Branch b : root.branches("residents")) {
             residents.add(party(b, "r" + residents.size(), true, start, tank, today));
@@ -50,10 +54,45 @@ public final class PlanReader {
         for (Branch b : root.branches("wishes")) {
             wishes.add(party(b, "w" + wishes.size(), false, start, tank, today));
         }
-        return new Plan(tank, stance, start, residents, wishes);
+        return new Plan(tank, stance, start, residents, wishes, tests, fallow(root.branch("tank"), start));
     }
 
-    private Tank tank(Branch b, LocalDate start) {
+    private static List<WaterTest> tests(Branch root, LocalDate start, LocalDate today) {
+        LocalDate latest = today.isAfter(start) ? today : start;
+        List<WaterTest> tests = new ArrayList<>();
+        for (Branch b : root.branches("tests")) {
+            LocalDate on = b.date("on", start);
+            if (on.isAfter(latest)) {
+                throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
+            }
+            tests.add(new WaterTest(on, optional(b.number("ammonia")), optional(b.number("nitrite")), optional(b.number("nitrate")), optional(b.number("pH"))));
+        }
+        return tests;
+    }
+
+    /** The newest test stands over what the tank's figures say. */
+    private static OptionalDouble latestNitrate(List<WaterTest> tests) {
+        return tests.stream().filter(t -> t.nitrate().isPresent()).max(Comparator.comparing(WaterTest::on)).map(WaterTest::nitrate).orElse(OptionalDouble.empty());
+    }
+
+    private static Optional<Fallow> fallow(Branch tank, LocalDate start) {
+        if (!tank.has("fallow")) {
+            return Optional.empty();
+        }
+        Branch b = tank.branch("fallow");
+        LocalDate from = b.date("from", null);
+        LocalDate until = b.date("until", start);
+        if (from == null || !until.isAfter(from)) {
+            throw new PlanException(b.at("from"), from == null ? "nothing" : from.toString(), "a day before the restock begins, " + until);
+        }
+        return Optional.of(new Fallow(from, until));
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private Tank tank(Branch b, LocalDate start, OptionalDouble latestNitrate) {
         TankDraft draft = new TankDraft();
         draft.shape = b.word(TankShape.class, "shape", null);
         draft.lengthCm = b.number("lengthCm");
@@ -83,6 +122,10 @@ public final class PlanReader {
         Branch quarantine = b.branch("quarantine");
         draft.quarantinePlaces = quarantine.whole("places");
         draft.school = quarantine.word(QuarantineSchool.class, "school", null);
+        latestNitrate.ifPresent(level -> draft.nitrate = level);
+        if (b.has("fallow")) {
+            draft.cycledOn = b.branch("fallow").date("until", start);
+        }
         draft.scape = b.has("scape") ? new ScapeReader(draft).read(b.branch("scape")) : null;
         try {
             return draft.on(start);
@@ -109,11 +152,26 @@ public final class PlanReader {
         }
         Integer count = b.whole("count");
         Integer want = b.whole("want");
-        Integer place = b.whole("place");
-        Hand hand = new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")));
+        Hand hand = hand(b, resident, start);
         Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
             resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand);
         return new LengthsReader(start, today).measured(party, b.branches("lengths"));
+    }
+
+    private static Hand hand(Branch b, boolean resident, LocalDate start) {
+        Integer place = b.whole("place");
+        Integer together = b.whole("together");
+        LocalDate on = b.date("on", null);
+        if (on != null && on.isBefore(start)) {
+            throw new PlanException(b.at("on"), on.toString(), "a day on or after the plan's start, " + start);
+        }
+        LocalDate leaves = b.date("leavesOn", null);
+        if (leaves != null && leaves.isBefore(on != null ? on : start)) {
+            throw new PlanException(b.at("leavesOn"), leaves.toString(), resident ? "a day on or after the plan's start, " + start : "a day after it comes");
+        }
+        Optional<Hand.Leaving> leaving = leaves == null ? Optional.empty() : Optional.of(new Hand.Leaving(leaves, b.has("leavesWhy") ? b.text("leavesWhy") : ""));
+        int group = Boolean.TRUE.equals(b.flag("alone")) ? Hand.ALONE : together == null ? 0 : together;
+        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on), group, leaving, optional(b.number("price")));
     }
 
     private Species species(Branch b) {

@@ -20,7 +20,7 @@ final class CapacityRule implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         List<Finding> findings = new ArrayList<>();
-        List<Party> fish = new ArrayList<>(s.plan().residents());
+        List<Party> fish = new ArrayList<>(s.plan().staying());
         boolean fullBefore = over(s, fish);
         fish.add(s.wish());
         for (Lens lens : Capacity.of(s.plan(), fish, s.say()).deciding(s.stance())) {

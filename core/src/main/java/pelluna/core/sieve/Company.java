@@ -25,10 +25,10 @@ final class Company implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         List<Finding> findings = new ArrayList<>();
-        List<Party> company = new ArrayList<>(s.plan().residents());
+        List<Party> company = new ArrayList<>(s.plan().staying());
         company.add(s.wish());
         Quarters quarters = Quarters.of(s.tank(), company);
-        for (Party resident : s.plan().residents()) {
+        for (Party resident : s.plan().staying()) {
             eaten(s, resident).ifPresent(findings::add);
             pressed(s, resident, quarters).ifPresent(findings::add);
         }
@@ -69,7 +69,7 @@ final class Company implements Rule {
 
     /** Slow feeders that are hard to get eating, beside quick ones. Common practice for seahorses, pipefish and dragonets. */
     private static Optional<Finding> hungry(Setting s) {
-        List<String> quick = s.plan().residents().stream().filter(p -> p.species().diet().pace() == Pace.QUICK)
+        List<String> quick = s.plan().staying().stream().filter(p -> p.species().diet().pace() == Pace.QUICK)
             .map(p -> p.species().name()).distinct().toList();
         if (s.species().diet().pace() != Pace.SLOW || s.species().diet().hard() < 4 || quick.isEmpty()) {
             return Optional.empty();

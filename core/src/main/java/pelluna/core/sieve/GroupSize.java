@@ -12,7 +12,7 @@ final class GroupSize implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         Species species = s.species();
-        int here = s.plan().residents().stream().filter(p -> p.species().equals(species)).mapToInt(p -> p.count()).sum();
+        int here = s.plan().staying().stream().filter(p -> p.species().equals(species)).mapToInt(p -> p.count()).sum();
         int count = here + s.wish().count();
         Species.Social social = species.social();
         int most = most(social);

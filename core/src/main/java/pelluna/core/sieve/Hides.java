@@ -13,7 +13,7 @@ final class Hides implements Rule {
         if (needs == 0) {
             return List.of();
         }
-        int taken = s.plan().residents().stream().mapToInt(Hides::taken).sum();
+        int taken = s.plan().staying().stream().mapToInt(Hides::taken).sum();
         int free = Math.max(0, s.tank().hides() - taken);
         if (free >= needs) {
             return List.of();

@@ -9,10 +9,10 @@ final class LeastVolume implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         Schools schools = s.species().litresFor(s.wish().count());
-        double needs = schools.at(s.stance());
+        double needs = schools.at(s.stance()) * s.grownShare();
         double has = s.tank().netLitres();
         return Setting.shortfall(has, needs, 0.90, 0.75).map(step -> Finding.of(RuleName.LEAST_VOLUME, step, Figure.of(needs),
-            Figure.of(has), "L", "This needs " + s.say().volume(needs) + " of water; yours is " + s.say().volume(has) + ".",
+            Figure.of(has), "L", s.until() + "This needs " + s.say().volume(needs) + " of water; yours is " + s.say().volume(has) + ".",
             Remedy.otherTank("volume", needs, "a tank of at least " + s.say().volume(needs) + " net"),
             s.source(s.wish().count() >= 3 && s.species().room().groupLitres().isPresent() ? "group-volume" : "volume"))
             .disputed(schools)).stream().toList();

@@ -24,6 +24,16 @@ public record Setting(Plan plan, Party wish, Measures say) {
         return wish.species();
     }
 
+    /** Share of its adult length that it comes to here: below 1 only if it is to leave before it is grown. Its needs are taken in proportion. */
+    double grownShare() {
+        return wish.hand().leaves().isEmpty() ? 1 : Math.min(1, wish.adultCm() / species().size().usualCm());
+    }
+
+    /** 'By the day it leaves, at 12 cm: ', for a fish that is to be traded in; nothing for one that stays. */
+    String until() {
+        return grownShare() < 1 ? "By the day it leaves, at " + say.length(wish.adultCm()) + ": " : "";
+    }
+
     String source(String fact) {
         return species().source(fact);
     }

@@ -7,6 +7,8 @@ package pelluna.core.water;
 public final class Ammonia {
     /** Un-ionised ammonia nitrogen that fish are kept under in culture, mg/L: Timmons &amp; Ebeling give 0.0125 to 0.025. From memory. */
     public static final double SAFE_TOXIC = 0.02;
+    /** pH of a reef tank, where none was tested. Common practice: 8.0 to 8.4. */
+    public static final double USUAL_PH = 8.2;
     private static final double KELVIN = 273.15;
 
     private Ammonia() { }

@@ -29,7 +29,7 @@ class OrderTest {
     /** Every order that keeps the precedence, tried one by one. */
     private static long bruteForce(OrderProblem p, int[] order, int fixed) {
         if (fixed == order.length) {
-            return p.keepsPrecedence(order) ? p.priceOf(order) : Long.MAX_VALUE;
+            return p.keepsRules(order) ? p.priceOf(order) : Long.MAX_VALUE;
         }
         long best = Long.MAX_VALUE;
         for (int i = fixed; i < order.length; i++) {
@@ -53,7 +53,7 @@ class OrderTest {
             OrderProblem p = any(n, n * 31L, waits);
             Order exact = ExactOrder.solve(p);
             assertThat(exact.price()).isEqualTo(bruteForce(p, java.util.stream.IntStream.range(0, n).toArray(), 0)).isEqualTo(p.priceOf(exact.sequence()));
-            assertThat(p.keepsPrecedence(exact.sequence())).isTrue();
+            assertThat(p.keepsRules(exact.sequence())).isTrue();
             assertThat(Arrays.stream(exact.sequence()).sorted().toArray()).isEqualTo(java.util.stream.IntStream.range(0, n).toArray());
         }
     }
@@ -65,7 +65,7 @@ class OrderTest {
         Order exact = ExactOrder.solve(p);
         assertThat(beam.price()).isEqualTo(p.priceOf(beam.sequence())).isGreaterThanOrEqualTo(exact.price());
         assertThat(beam.bound()).isLessThanOrEqualTo(exact.price());
-        assertThat(p.keepsPrecedence(beam.sequence())).isTrue();
+        assertThat(p.keepsRules(beam.sequence())).isTrue();
     }
 
     @Test

@@ -1,0 +1,97 @@
+package pelluna.core.arrivals;
+
+import java.util.Arrays;
+
+/**
+ * How far an order has come on the calendar: in days after the start, when the next may go in and when each quarantine place is
+ * free; and what the days by the keeper's hand have cost so far. Immutable.
+ *
+ * @param ready first day on which the next may be released
+ * @param free  first day on which each quarantine place is free
+ * @param late  days by which arrivals with a day of their own come too late, in all
+ * @param idle  days on which the tank only waited for a day by hand, in all
+ */
+record Timeline(int ready, int[] free, int late, int idle) {
+    static Timeline start(OrderProblem p) {
+        return new Timeline(0, new int[p.quarantine().places()], 0, 0);
+    }
+
+    /**
+     * One arrival on the calendar, in days after the start.
+     *
+     * @param quarantineFrom −1 without quarantine
+     * @param place          quarantine place from 1; 0 without
+     */
+    record Slot(int quarantineFrom, int boxFrom, int releaseOn, int place, Timeline after) {
+        private Slot with(int late, int idle) {
+            return new Slot(quarantineFrom, boxFrom, releaseOn, place, new Timeline(after.ready, after.free, late, idle));
+        }
+    }
+
+    /** Puts the next arrival in: as early as the gap, the tank's age, a free place and the box allow, or on its own day. */
+    Slot then(OrderProblem p, int u, int boxDays) {
+        int own = p.pins().day()[u];
+        Slot soonest = from(p, u, boxDays, Math.max(ready, own >= 0 ? 0 : p.earliest()[u]));
+        if (own < 0) {
+            return soonest;
+        }
+        if (soonest.releaseOn() >= own) {
+            return soonest.with(late + soonest.releaseOn() - own, idle);
+        }
+        return from(p, u, boxDays, own).with(late, idle + own - soonest.releaseOn());
+    }
+
+    private Slot from(OrderProblem p, int u, int boxDays, int target) {
+        if (free.length == 0) {
+            int box = Math.max(0, target - boxDays);
+            int release = Math.max(target, box + boxDays);
+            return new Slot(-1, box, release, 0, new Timeline(release + p.gap()[u], free, late, idle));
+        }
+        int place = 0;
+        for (int i = 1; i < free.length; i++) {
+            place = free[i] < free[place] ? i : place;
+        }
+        int days = p.quarantine().days()[u];
+        int begin = Math.max(free[place], target - boxDays - days);
+        int[] then = free.clone();
+        then[place] = begin + days;
+        int release = begin + days + boxDays;
+        return new Slot(begin, begin + days, release, place + 1, new Timeline(release + p.gap()[u], then, late, idle));
+    }
+
+    /** What the days by hand cost: idle days, priced. */
+    long waiting(OrderProblem p) {
+        return idle * p.pins().waitingADay();
+    }
+
+    /** How many days at most this one is ahead of another, over all that has a day; 0 or less if nowhere ahead. */
+    int ahead(Timeline other) {
+        int most = other.ready - ready;
+        int[] mine = free.clone();
+        int[] theirs = other.free.clone();
+        Arrays.sort(mine);
+        Arrays.sort(theirs);
+        for (int i = 0; i < mine.length; i++) {
+            most = Math.max(most, theirs[i] - mine[i]);
+        }
+        return most;
+    }
+
+    /** Whether nothing here comes later than in another. */
+    boolean noLater(Timeline other) {
+        return ready <= other.ready && late <= other.late && noLaterPlaces(other);
+    }
+
+    private boolean noLaterPlaces(Timeline other) {
+        int[] mine = free.clone();
+        int[] theirs = other.free.clone();
+        Arrays.sort(mine);
+        Arrays.sort(theirs);
+        for (int i = 0; i < mine.length; i++) {
+            if (mine[i] > theirs[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

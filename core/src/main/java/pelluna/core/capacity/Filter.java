@@ -1,0 +1,41 @@
+package pelluna.core.capacity;
+
+import java.time.LocalDate;
+import java.util.Collection;
+
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.tank.Tank;
+import pelluna.core.water.Ammonia;
+import pelluna.core.water.NitrogenCycle;
+import pelluna.core.water.Nitrifiers;
+
+/** The bacteria of one tank: what fish ask of them and what they carry. Loads in mg of nitrogen per litre and day. */
+public record Filter(Tank tank) {
+    /** Load that so much dry food a day, in g, puts on them. */
+    public double load(double feedGrams) {
+        return Waste.ammoniaNitrogen(feedGrams) * 1000 / tank.netLitres();
+    }
+
+    /** Load of these fish on a day, with what a tank turns over without any. */
+    public double load(Collection<Party> fish, LocalDate day) {
+        return NitrogenCycle.BASE_LOAD + load(fish.stream().mapToDouble(p -> Waste.feed(p, p.lengthOn(day))).sum());
+    }
+
+    /** Total ammonia nitrogen, mg/L, at which its un-ionised part is all that fish should stand, at a pH. */
+    public double safeTotal(double pH) {
+        return Ammonia.safeTotal(pH, tank.temperatureC(), tank.salinity());
+    }
+
+    /** How many times the load that grew them the bacteria carry before ammonia is more than fish should stand. */
+    public double reserve() {
+        return Nitrifiers.ofAmmonia(tank.temperatureC()).reserve(safeTotal(Ammonia.USUAL_PH));
+    }
+
+    /** The load that the bacteria have grown under when a plan starts: that of the residents, or what is left of the cycle's. */
+    public double standing(Plan plan) {
+        double living = load(plan.residents(), plan.startOn());
+        double decay = Nitrifiers.ofAmmonia(tank.temperatureC()).decay();
+        return plan.fallow().isPresent() ? living : Math.max(living, NitrogenCycle.CYCLED_LOAD * Math.exp(-decay * Math.max(0, tank.ageDays(plan.startOn()))));
+    }
+}

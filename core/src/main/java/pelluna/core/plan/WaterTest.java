@@ -1,0 +1,11 @@
+package pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.util.OptionalDouble;
+
+/**
+ * A test of the water. Ammonia and nitrite in mg/L as nitrogen, nitrate in mg/L as the ion, as the plan file has them.
+ *
+ * @param ammonia total ammonia
+ */
+public record WaterTest(LocalDate on, OptionalDouble ammonia, OptionalDouble nitrite, OptionalDouble nitrate, OptionalDouble pH) { }
