@@ -12,8 +12,8 @@ import java.util.function.IntPredicate;
  * <li>an arrival with a place of its own comes at that place and nowhere else;
  * <li>precedence: an arrival with an earliest day may come once what is in the tank has taken that long; if nothing may, the one
  * that is ready first;
- * <li>filter: an arrival may not bring more load than the bacteria carry that the load before it has grown; if each would, the
- * one that brings least.
+ * <li>filter: an arrival may not bring more load than the bacteria carry that the load before it has grown; if each would, those
+ * that bring least, up to twice as much.
  * </ul>
  * An arrival with a day of its own waits for it: every day that the tank waits idle counts, and every day too late outweighs all else.
  *
@@ -22,6 +22,9 @@ import java.util.function.IntPredicate;
  * @param gap      days after an arrival before the next
  */
 public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins, Quarantining quarantine, FilterLimit filter) {
+    /** Where each brings too much, loads up to so many times the least are taken for small alike. Pelluna's judgement. */
+    private static final double NEAR_LEAST = 2;
+
     /** What the keeper's hand has decided: a place from 1 (0 for none) and a day after the start (−1 for none) for each arrival. */
     public record Pins(int[] place, int[] day, long waitingADay) {
         static Pins none(int n) {
@@ -137,7 +140,7 @@ public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins,
         for (int i = 0; i < count; i++) {
             least = Math.min(least, filter.load[out[i]]);
         }
-        double most = Math.max(least, (filter.reserve - 1) * grown);
+        double most = Math.max(NEAR_LEAST * least, (filter.reserve - 1) * grown);
         return keep(out, count, u -> filter.load[u] <= most);
     }
 

@@ -38,6 +38,11 @@ public final class Scheduler {
         return dated(solved(problem.unpinned()), problem.unpinned());
     }
 
+    /** What a schedule of these arrivals costs against the best, and mainly why. */
+    public HandPrice price(Schedule hand) {
+        return HandPrice.of(hand, best(), problem, arrivals, new WhyHere(plan, problem, new int[0], arrivals, quarters));
+    }
+
     private static Order solved(OrderProblem p) {
         return p.size() <= ExactOrder.MOST ? ExactOrder.solve(p) : BeamOrder.solve(p);
     }

@@ -91,6 +91,14 @@ final class WhyHere {
         return "Before the " + other.shortName() + ", which would otherwise press it at " + pressing(other, me);
     }
 
+    /** 'the yellow tang comes before the coral beauty, which it then presses at 47 (Chop)'. */
+    String firstPresses(int v, int u) {
+        double byFirst = press(arrivals.get(v), arrivals.get(u), Encounter.Order.AGGRESSOR_FIRST);
+        double byLater = press(arrivals.get(u), arrivals.get(v), Encounter.Order.TARGET_FIRST);
+        return "the " + arrivals.get(v).shortName() + " comes before the " + arrivals.get(u).shortName()
+            + (byFirst >= byLater ? ", which it then presses at " + shown(byFirst) : ", which presses it all the same, at " + shown(byLater));
+    }
+
     /** '62 (Chop); this way round it is 37 (Ripple).' */
     private String pressing(Arrival presser, Arrival pressed) {
         double first = press(presser, pressed, Encounter.Order.AGGRESSOR_FIRST);

@@ -23,31 +23,47 @@ public record Capacity(List<Lens> lenses, Lens binding, String left) {
     public static Capacity of(Plan plan, Collection<Party> fish, Measures say) {
         LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
         Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
-        List<Lens> lenses = List.of(rule.lens(plan.tank(), fish, say), waste.lens(fish, say));
+        List<Lens> lenses = List.of(rule.lens(plan.tank(), fish, say), waste.lens(fish, say), new RoomLens(plan.tank()).lens(fish, say));
         Lens binding = lenses.stream().max(Comparator.comparingDouble(Lens::share)).orElseThrow();
         double byLength = (rule.limitInches(plan.tank().netLitres()) - LengthRule.inches(fish)) * 2.54 / YARDSTICK_CM;
         double byWaste = (waste.feedAtCeiling() - Waste.adultFeed(fish)) / Waste.feedGrams(YARDSTICK.gramsAt(YARDSTICK_CM));
-        return new Capacity(lenses, binding, left(binding, byLength, byWaste, say));
+        return new Capacity(lenses, binding, left(lenses, binding, byLength, byWaste, say));
     }
 
-    /** The lenses that a stance lets forbid a fish. */
+    /** The lenses that a stance lets forbid a fish. Room forbids nobody as a whole: run, hides and volume are rules of the Sieve, fish by fish. */
     public List<Lens> deciding(Stance stance) {
-        return stance == Stance.CAUTIOUS ? lenses : lenses.stream().filter(l -> l.name().equals("waste")).toList();
+        return lenses.stream().filter(l -> l.name().equals("waste") || stance == Stance.CAUTIOUS && l.name().equals("length-rule")).toList();
+    }
+
+    public Lens lens(String name) {
+        return lenses.stream().filter(l -> l.name().equals(name)).findFirst().orElseThrow();
     }
 
     public static String plainName(Lens lens) {
-        return lens.name().equals("waste") ? "nitrate" : "the length rule";
+        return switch (lens.name()) {
+            case "waste" -> "nitrate";
+            case "room" -> "room";
+            default -> "the length rule";
+        };
     }
 
-    private static String left(Lens binding, double byLength, double byWaste, Measures say) {
-        boolean nitrate = binding.name().equals("waste");
+    private static String left(List<Lens> lenses, Lens binding, double byLength, double byWaste, Measures say) {
+        Lens room = lenses.get(lenses.size() - 1);
+        String size = "fish of " + say.length(YARDSTICK_CM);
+        boolean byRoom = binding == room;
+        boolean nitrate = byRoom ? byWaste < byLength : binding.name().equals("waste");
         double first = nitrate ? byWaste : byLength;
         double second = nitrate ? byLength : byWaste;
-        String size = "fish of " + say.length(YARDSTICK_CM);
-        String head = first < 0 ? "By " + plainName(binding) + " the tank is over its number, and that binds."
-            : "Room for " + fish(first, size) + "; " + plainName(binding) + " binds.";
-        String other = nitrate ? "By the length rule" : "By nitrate";
-        return head + " " + other + (second < 0 ? " it is over as well." : " there would be room for " + fish(second, size) + ".");
+        String rule = nitrate ? "nitrate" : "the length rule";
+        String head = byRoom ? (room.share() > 1 ? "Room binds, and is over: " : "Room binds. ") + (room.share() > 1 ? uncapital(room.says()) : room.says())
+            + " By " + rule + (first < 0 ? " the tank is over as well." : " there would be room for " + fish(first, size) + ".")
+            : first < 0 ? "By " + rule + " the tank is over its number, and that binds." : "Room for " + fish(first, size) + "; " + rule + " binds.";
+        String other = nitrate ? " By the length rule" : " By nitrate";
+        return head + other + (second < 0 ? " it is over as well." : " there would be room for " + fish(second, size) + ".") + (byRoom ? "" : " " + room.says());
+    }
+
+    private static String uncapital(String says) {
+        return says.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + says.substring(1);
     }
 
     private static String fish(double number, String size) {

@@ -27,6 +27,12 @@ public record Nitrate(double perDay, double export, double share, double everyDa
         return perDay / export * (1 - kept) / (1 - (1 - share) * kept);
     }
 
+    /** Level a day later without a change, from a level, in the unit of {@code perDay}. */
+    public double dayAfter(double level) {
+        double kept = Math.exp(-export);
+        return level * kept + (export < 1e-12 ? perDay : perDay / export * (1 - kept));
+    }
+
     /** Level just before the n-th change, from a start level; n = 1 is the first. */
     public double before(int n, double start) {
         double level = start;

@@ -53,6 +53,8 @@ public final class Changes {
         if (p.planned()) {
             found.add(new Change(p.from(), Change.Kind.ARRIVES, List.of(party.id()), Step.CALM, party.count() == 1 ? "the " + name + " arrives" : party.label() + " arrive"));
         }
+        party.hand().leaves().ifPresent(l -> found.add(new Change(l.on(), Change.Kind.LEAVES, List.of(party.id()), Step.CALM,
+            (party.count() == 1 ? "the " + name + " leaves" : party.label() + " leave") + (l.why().isEmpty() ? "" : ": " + l.why()))));
         Tank tank = outlook.plan().tank();
         double run = party.species().room().runCm().at(outlook.plan().stance());
         outgrown(p, tank.runCm() / run, Change.Kind.LONGER_RUN, "needs a longer run than " + say.length(tank.runCm()));
@@ -80,7 +82,7 @@ public final class Changes {
             return Optional.empty();
         }
         LocalDate on = p.party().from().plusDays((long) Math.ceil(days.getAsDouble()));
-        return on.isAfter(outlook.fullyGrown().plusYears(1)) ? Optional.empty() : Optional.of(on);
+        return p.until().map(u -> !on.isBefore(u)).orElse(false) || on.isAfter(outlook.fullyGrown().plusYears(1)) ? Optional.empty() : Optional.of(on);
     }
 
     /** From Chop on, and only the first time that a pair comes to the step. */

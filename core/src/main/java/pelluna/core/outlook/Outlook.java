@@ -58,7 +58,7 @@ public final class Outlook {
     }
 
     public List<Presence> on(LocalDate day) {
-        return everybody.stream().filter(p -> !p.from().isAfter(day)).toList();
+        return everybody.stream().filter(p -> p.there(day)).toList();
     }
 
     public Optional<Presence> find(String partyId) {
@@ -115,8 +115,13 @@ public final class Outlook {
         }
         Eaten.in(plan, say).stream().filter(e -> e.prey().isEmpty()).forEach(e -> find(e.eater().id())
             .ifPresent(p -> found.add(new Eaten(p.party(), e.prey(), e.eaten(), p.from(), e.reason()))));
+        found.removeIf(e -> gone(e.eater(), e.from()) || e.prey().map(p -> gone(p, e.from())).orElse(false));
         found.sort(Comparator.comparing(Eaten::from));
         return found;
+    }
+
+    private static boolean gone(Party p, LocalDate day) {
+        return p.hand().leaves().map(l -> !l.on().isAfter(day)).orElse(false);
     }
 
     /** The day the last arrival is in; the plan's start without arrivals. */

@@ -4,9 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
+import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
@@ -27,6 +29,15 @@ public record Presence(Party party, LocalDate from, int order) {
             step.arrival().parties().forEach(p -> all.add(new Presence(p.bought(step.releaseOn()), step.releaseOn(), step.position())));
         }
         return all;
+    }
+
+    /** The day on which it is to leave again, if it is. */
+    public Optional<LocalDate> until() {
+        return party.hand().leaves().map(Hand.Leaving::on);
+    }
+
+    public boolean there(LocalDate day) {
+        return !from.isAfter(day) && until().map(day::isBefore).orElse(true);
     }
 
     public boolean planned() {

@@ -41,10 +41,6 @@ public record FilterState(double ammonia, double nitrite, double nitrate, double
         return new FilterState(ammonia, level, nitrate, onAmmonia, onNitrite);
     }
 
-    public FilterState withNitrate(double level) {
-        return new FilterState(ammonia, nitrite, level, onAmmonia, onNitrite);
-    }
-
     double[] toArray() {
         return new double[] {ammonia, nitrite, nitrate, onAmmonia, onNitrite};
     }

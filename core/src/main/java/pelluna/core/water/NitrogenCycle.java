@@ -21,7 +21,7 @@ import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
  */
 public record NitrogenCycle(double celsius, double export) {
     /** Even without fish a tank turns over a little nitrogen, mg/L a day. Pelluna's judgement. */
-    public static final double BASE_LOAD = 0.02;
+    public static final double BASE_LOAD = 0.005;
     /** What a filter carries at the end of its cycle, mg/L a day. Pelluna's judgement: it has cleared a dose of 2 mg/L within about ten days. */
     public static final double CYCLED_LOAD = 0.2;
 

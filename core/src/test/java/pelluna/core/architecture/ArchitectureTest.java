@@ -36,7 +36,7 @@ class ArchitectureTest {
             .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("scape").mayOnlyBeAccessedByLayers("tank", "plan", "grounds", "outlook", "assessment", "advice")
+            .whereLayer("scape").mayOnlyBeAccessedByLayers("tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
             .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
             .check(CORE);

@@ -1,0 +1,93 @@
+package pelluna.core.capacity;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+
+import pelluna.core.catalogue.Swims;
+import pelluna.core.catalogue.Zone;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+import pelluna.core.units.Measures;
+
+/**
+ * Room as a lens: how much of each part of the tank its fish take when grown, as shares of what there is; the fullest part is the
+ * lens. That swimmers need run, holders ground and hiders hides is common practice; how each is counted is Pelluna's judgement.
+ */
+final class RoomLens {
+    /** So deep a tank lets one swimmer pass behind another, cm. */
+    private static final double ONE_BEHIND_ANOTHER_CM = 30;
+    /** Rock has more face than its outline: so many times. */
+    private static final double FACES = 2;
+    /** Height of a ground against its length, as it is drawn. */
+    private static final double FLAT = 0.62;
+    /** Where no rock is named, glass and pumps are held for it: this share of the front. */
+    private static final double LEAST_FACE = 0.1;
+    /** All fish of the open water together, g per litre. */
+    private static final double OPEN_WATER_GRAMS = 1.5;
+
+    private final Tank tank;
+
+    RoomLens(Tank tank) {
+        this.tank = tank;
+    }
+
+    Lens lens(Collection<Party> fish, Measures say) {
+        Map<String, Double> parts = parts(fish);
+        Map.Entry<String, Double> fullest = parts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
+        double used = Measures.round(100 * fullest.getValue(), 1);
+        return new Lens("room", used, 100, "%", Lens.stepOf(fullest.getValue()), used == 0 ? "Nobody takes any room yet." : "Tightest is " + fullest.getKey() + ": "
+            + Math.round(used) + " % of it taken once all are grown.");
+    }
+
+    /** Parts of the tank with the share of each that is taken, 0 and up. */
+    Map<String, Double> parts(Collection<Party> fish) {
+        double above = tank.frontHeightCm() - tank.sandDepthCm();
+        double depth = Math.max(1, (tank.widthCm() > 0 ? tank.widthCm() : ONE_BEHIND_ANOTHER_CM) / ONE_BEHIND_ANOTHER_CM);
+        Map<String, Double> parts = new LinkedHashMap<>();
+        parts.put("the water to swim in", sum(fish, RoomLens::swimmer, p -> p.count() * p.species().room().runCm().customary() * p.adultCm()) / (tank.runCm() * above * depth));
+        parts.put("the open water by mass", sum(fish, p -> p.species().place().zones().contains(Zone.OPEN_WATER), Party::adultGrams) / (OPEN_WATER_GRAMS * tank.netLitres()));
+        parts.put("the reef face", share(sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT), Math.max(FACES * outline(), LEAST_FACE * tank.lengthCm() * above)));
+        parts.put("the sand", share(sum(fish, holds(Zone.SAND), RoomLens::ground), tank.lengthCm() * (tank.widthCm() > 0 ? tank.widthCm() : tank.frontHeightCm())));
+        parts.put("the hides", share(sum(fish, p -> p.species().needs().hides() > 0, p -> p.species().needs().hides()), tank.hides()));
+        return parts;
+    }
+
+    private static double share(double taken, double there) {
+        return taken == 0 ? 0 : taken / Math.max(1, there);
+    }
+
+    private static double sum(Collection<Party> fish, Predicate<Party> who, ToDoubleFunction<Party> each) {
+        return fish.stream().filter(who).mapToDouble(each).sum();
+    }
+
+    private static boolean swimmer(Party p) {
+        Swims swims = p.species().place().swims();
+        return swims == Swims.NEVER_STOPS || swims == Swims.CRUISES;
+    }
+
+    /** Holders of ground of whose zones this is the one, or the first of several, that can be fenced. */
+    private static Predicate<Party> holds(Zone zone) {
+        Set<Zone> flat = EnumSet.of(Zone.SAND, Zone.RUBBLE);
+        return p -> p.species().place().holdsGround() && (flat.contains(zone) ? flat.containsAll(p.species().place().zones())
+            : p.species().place().zones().contains(zone) && p.species().needs().hides() == 0);
+    }
+
+    private static double ground(Party p) {
+        double r = p.species().place().groundCm() * Math.min(1, p.adultCm() / p.species().size().usualCm());
+        return Math.PI * r * r;
+    }
+
+    private double outline() {
+        double area = 0;
+        int steps = 100;
+        for (int i = 0; i < steps; i++) {
+            area += tank.scape().heightAt(tank.lengthCm() * (i + 0.5) / steps) * tank.lengthCm() / steps;
+        }
+        return area;
+    }
+}

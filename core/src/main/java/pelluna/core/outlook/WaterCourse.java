@@ -1,0 +1,142 @@
+package pelluna.core.outlook;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import pelluna.core.arrivals.Dated;
+import pelluna.core.arrivals.Schedule;
+import pelluna.core.capacity.Filter;
+import pelluna.core.capacity.Waste;
+import pelluna.core.plan.Fallow;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.plan.WaterTest;
+import pelluna.core.water.Ammonia;
+import pelluna.core.water.FilterState;
+import pelluna.core.water.NitrogenCycle;
+
+/**
+ * The water over a plan, day by day: what the fish of each day load on the filter, what its bacteria carry, and the levels that
+ * come of it, with the keeper's water changes. It starts from what the tank has lived through; each logged test puts the
+ * level right from its day on.
+ */
+public final class WaterCourse {
+    /** Bacteria remember no longer than this, days. Pelluna's judgement. */
+    private static final int MEMORY = 200;
+
+    private final List<WaterDay> days;
+
+    private WaterCourse(List<WaterDay> days) {
+        this.days = days;
+    }
+
+    /** Of the plan as it is scheduled, up to a day. */
+    public static WaterCourse of(Plan plan, Schedule schedule, LocalDate until) {
+        return new WaterCourse(new Run(plan, schedule).to(until));
+    }
+
+    /** Of the same plan with all its arrivals on the day of the first. */
+    public static WaterCourse allInOneDay(Plan plan, Schedule schedule, LocalDate until) {
+        return new WaterCourse(new Run(plan, inOneDay(schedule)).to(until));
+    }
+
+    private static Schedule inOneDay(Schedule s) {
+        return new Schedule(s.steps().stream().map(d -> new Dated(d.position(), d.arrival(), d.quarantineFrom(), s.steps().get(0).releaseOn(), s.steps().get(0).releaseOn(),
+            d.method(), d.place(), d.why())).toList(), s.cost(), s.bound(), s.exact());
+    }
+
+    public List<WaterDay> days() {
+        return days;
+    }
+
+    /** The day with the most ammonia between two days, both counted; empty if none of them is known. */
+    public Optional<WaterDay> worst(LocalDate from, LocalDate to) {
+        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).max(Comparator.comparingDouble(WaterDay::ammonia));
+    }
+
+    /** The most nitrite between two days, mg/L of nitrogen. */
+    public double mostNitrite(LocalDate from, LocalDate to) {
+        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).mapToDouble(WaterDay::nitrite).max().orElse(0);
+    }
+
+    /** One simulation. */
+    private static final class Run {
+        private final Plan plan;
+        private final Filter filter;
+        private final List<Presence> everybody;
+        private final NitrogenCycle cycle;
+        private final Waste waste;
+        private final Map<LocalDate, WaterTest> tests = new HashMap<>();
+        private final double toxicShare;
+
+        Run(Plan plan, Schedule schedule) {
+            this.plan = plan;
+            this.filter = new Filter(plan.tank());
+            this.everybody = Presence.of(plan, schedule);
+            this.waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+            this.cycle = new NitrogenCycle(plan.tank().temperatureC(), 0);
+            plan.tests().forEach(t -> tests.put(t.on(), t));
+            double pH = plan.tests().stream().filter(t -> t.pH().isPresent()).reduce((a, b) -> b).map(t -> t.pH().getAsDouble()).orElse(Ammonia.USUAL_PH);
+            this.toxicShare = Ammonia.toxicShare(pH, plan.tank().temperatureC(), plan.tank().salinity());
+        }
+
+        List<WaterDay> to(LocalDate until) {
+            LocalDate start = plan.startOn();
+            LocalDate begin = begin();
+            FilterState state = FilterState.settled(NitrogenCycle.CYCLED_LOAD, cycle.celsius());
+            double nitrate = plan.tank().nitrate().orElse(waste.nitrate(feed(start)).steady());
+            int every = (int) Math.max(1, Math.round(plan.tank().waterChangeEveryDays()));
+            List<WaterDay> found = new ArrayList<>();
+            for (LocalDate day = begin; !day.isAfter(until); day = day.plusDays(1)) {
+                if (day.equals(start) && tests.isEmpty() && plan.tank().nitrate().isPresent()) {
+                    nitrate = plan.tank().nitrate().getAsDouble();
+                }
+                state = corrected(state, tests.get(day));
+                nitrate = tests.containsKey(day) ? tests.get(day).nitrate().orElse(nitrate) : nitrate;
+                double feed = feed(day);
+                double load = NitrogenCycle.BASE_LOAD + filter.load(feed);
+                found.add(new WaterDay(day, load, cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare), state.ammonia(), state.ammonia() * toxicShare, state.nitrite(), nitrate));
+                nitrate = waste.nitrate(feed).dayAfter(nitrate);
+                if (Math.floorMod(ChronoUnit.DAYS.between(start, day), every) == every - 1) {
+                    state = state.changed(plan.tank().waterChangePercent() / 100);
+                    nitrate *= 1 - plan.tank().waterChangePercent() / 100;
+                }
+                state = cycle.dayAfter(state, load);
+            }
+            return found;
+        }
+
+        private LocalDate begin() {
+            LocalDate since = plan.fallow().map(Fallow::from).orElse(plan.tank().cycledOn());
+            LocalDate least = plan.startOn().minusDays(MEMORY);
+            return since.isAfter(plan.startOn()) ? plan.startOn() : since.isBefore(least) ? least : since;
+        }
+
+        private static FilterState corrected(FilterState state, WaterTest test) {
+            if (test == null) {
+                return state;
+            }
+            FilterState s = test.ammonia().isPresent() ? state.withAmmonia(test.ammonia().getAsDouble()) : state;
+            return test.nitrite().isPresent() ? s.withNitrite(test.nitrite().getAsDouble()) : s;
+        }
+
+        /** Dry food a day, g; a resident counts from the day it came, all along if that is not known to be before the plan. */
+        private double feed(LocalDate day) {
+            double grams = 0;
+            for (Presence p : everybody) {
+                Party party = p.party();
+                boolean since = p.planned() ? !p.from().isAfter(day) : !party.since().isAfter(day) || !party.since().isBefore(plan.startOn());
+                if (since && p.until().map(day::isBefore).orElse(true)) {
+                    grams += Waste.feed(party, party.lengthOn(day));
+                }
+            }
+            return grams;
+        }
+    }
+}
