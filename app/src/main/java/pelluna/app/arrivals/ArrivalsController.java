@@ -13,56 +13,116 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
+import pelluna.core.outlook.Changes;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
-/** The Arrivals place: who comes when, in the best order, and what another place would cost. */
+/** The Arrivals place: who comes when, in the best order around the keeper's hand, and what the water says to it. */
 @Controller
 class ArrivalsController {
     private final PlanDesk desks;
+    private final PlanSteps steps;
     private final Shells shells;
 
-    ArrivalsController(PlanDesk desks, Shells shells) {
+    ArrivalsController(PlanDesk desks, PlanSteps steps, Shells shells) {
         this.desks = desks;
+        this.steps = steps;
         this.shells = shells;
     }
 
-    /** The price of moving the chosen arrival to another place, against the best order. */
+    /** The price of moving the chosen arrival to another place, against the order as it is. */
     record Move(int place, double price, String says) { }
 
+    /**
+     * @param at   a place in the order
+     * @param fish a fish of the plan; stands over the place
+     */
     @GetMapping("/tanks/{id}/arrivals")
-    String arrivals(@PathVariable long id, @RequestParam(defaultValue = "1") int at, Model model) {
+    String arrivals(@PathVariable long id, @RequestParam(defaultValue = "1") int at, @RequestParam(defaultValue = "") String fish,
+                    @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
         Schedule schedule = desk.assessment().arrivals();
-        List<Dated> steps = schedule.steps();
-        Dated chosen = steps.isEmpty() ? null : steps.get(Math.max(0, Math.min(steps.size() - 1, at - 1)));
-        shells.around(model, desk, "arrivals", "Arrivals", sentence(schedule, desk));
-        model.addAttribute("steps", steps);
+        Dated chosen = chosen(schedule.steps(), at, fish);
+        shells.around(model, desk, "arrivals", "Arrivals", sentence(schedule));
+        model.addAttribute("tab", "lanes");
+        model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
-        model.addAttribute("lanes", steps.isEmpty() ? "" : new LanesDrawing(desk, chosen, desks.today()).draw());
-        boolean byHand = steps.stream().anyMatch(d -> d.arrival().place() > 0);
-        double best = byHand ? new Scheduler(desk.plan(), desk.assessment().bestSet().take()).best().cost() : schedule.cost();
+        model.addAttribute("chosenFish", chosen == null ? "" : LanesDrawing.ids(chosen));
+        model.addAttribute("others", schedule.steps().stream().filter(d -> d != chosen).map(d -> new Other(LanesDrawing.ids(d), d.arrival().label())).toList());
+        model.addAttribute("mark", steps.mark(id));
+        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
-        model.addAttribute("handPrice", Math.round(schedule.cost() - best) <= 0 ? "It is as calm as the best order." : "It costs " + Math.round(schedule.cost() - best) + " points of tension more than the best order.");
-        model.addAttribute("moves", chosen == null ? List.of() : moves(desk, schedule, chosen));
+        Scheduler scheduler = scheduler(desk);
+        model.addAttribute("handPrice", byHand ? scheduler.price(schedule).says() : "");
+        model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
         model.addAttribute("tension", pairs(desk));
         model.addAttribute("startOn", desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
         model.addAttribute("planStart", Measures.date(desk.plan().startOn()));
-        model.addAttribute("best", desk.assessment().bestSet());
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("capacity", desk.assessment().capacity());
+        model.addAttribute("rulers", LensRulers.draw(desk.assessment().capacity(), desk.plan()));
         model.addAttribute("school", desk.plan().tank().school().plain());
+        model.addAttribute("tested", !desk.plan().tests().isEmpty());
+        water(model, desk, schedule, chosen);
         return "arrivals";
+    }
+
+    /** An arrival that another may be joined with. */
+    record Other(String fish, String label) { }
+
+    private void water(Model model, Desk desk, Schedule schedule, Dated chosen) {
+        model.addAttribute("lanes", "");
+        model.addAttribute("waterSays", List.of());
+        model.addAttribute("stepSays", "");
+        if (chosen != null) {
+            Outlook outlook = new Outlook(desk.plan(), schedule, desk.say());
+            LanesDrawing lanes = new LanesDrawing(desk, chosen, desks.today(), Changes.of(outlook, desk.say()));
+            LocalDate until = lanes.axis().to();
+            WaterCourse planned = WaterCourse.of(desk.plan(), schedule, until);
+            WaterCourse atOnce = WaterCourse.allInOneDay(desk.plan(), schedule, until);
+            model.addAttribute("lanes", lanes.draw(new StripsDrawing(lanes.axis(), desk.plan(), planned.days(), schedule.steps().size() > 1 ? atOnce.days() : List.of())));
+            model.addAttribute("waterSays", WaterWords.of(desk.plan(), schedule, planned, atOnce, until));
+            model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until));
+        }
+    }
+
+    /** The price of an arrival at another place, in words; asked for while a lane is dragged. */
+    @GetMapping("/tanks/{id}/arrivals/price")
+    @ResponseBody
+    String price(@PathVariable long id, @RequestParam String fish, @RequestParam int place) {
+        Desk desk = desks.open(id);
+        Schedule schedule = desk.assessment().arrivals();
+        Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
+        return chosen == null ? "" : moves(scheduler(desk), schedule, chosen).stream().filter(m -> m.place() == place).map(m -> "Place " + place + ": " + m.says()).findFirst().orElse("Place " + place);
+    }
+
+    private static Scheduler scheduler(Desk desk) {
+        return new Scheduler(desk.plan(), desk.assessment().bestSet().take());
+    }
+
+    private static boolean byHand(Schedule s) {
+        return s.steps().stream().anyMatch(d -> d.arrival().place() > 0 || d.arrival().on().isPresent());
+    }
+
+    private static Dated chosen(List<Dated> steps, int at, String fish) {
+        return steps.stream().filter(d -> d.arrival().parties().stream().anyMatch(p -> p.id().equals(fish))).findFirst()
+            .orElse(steps.isEmpty() ? null : steps.get(Math.max(0, Math.min(steps.size() - 1, at - 1))));
     }
 
     /** The pairs that live together once all have come, from Ripple on, hardest first. */
@@ -74,14 +134,14 @@ class ArrivalsController {
             .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed()).toList();
     }
 
-    private static String sentence(Schedule s, Desk desk) {
+    private static String sentence(Schedule s) {
         if (s.steps().isEmpty()) {
             return "Nobody is on the way yet.";
         }
         LocalDate last = s.steps().get(s.steps().size() - 1).releaseOn();
         int n = s.steps().size();
-        String order = n == 1 ? "" : s.steps().stream().anyMatch(d -> d.arrival().place() > 0) ? " The order is by your hand." : s.exact() ? " The calmest order of " + orders(n) + "." : " A calm order; no order could save more than "
-            + Math.round(s.cost() - s.bound()) + " points.";
+        String order = n == 1 ? "" : byHand(s) ? " The order is by your hand" + (s.exact() ? ", the rest solved around it." : ".")
+            : s.exact() ? " The calmest order of " + orders(n) + "." : " A calm order; no order could save more than " + Math.round(s.cost() - s.bound()) + " points.";
         return English.capital(English.count(n, "arrival", "arrivals")) + ", done by " + Measures.date(last) + "." + order;
     }
 
@@ -93,17 +153,15 @@ class ArrivalsController {
         return orders < 1e6 ? String.format(java.util.Locale.ENGLISH, "%,.0f", orders) : orders < 1e9 ? Math.round(orders / 1e6) + " million" : "more than a billion";
     }
 
-    private static List<Move> moves(Desk desk, Schedule best, Dated chosen) {
-        List<String> ids = best.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
-        Scheduler scheduler = new Scheduler(desk.plan(), desk.assessment().bestSet().take());
+    private static List<Move> moves(Scheduler scheduler, Schedule now, Dated chosen) {
+        List<String> ids = now.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
         List<Move> moves = new ArrayList<>();
         for (int place = 1; place <= ids.size(); place++) {
             if (place != chosen.position()) {
                 List<String> order = new ArrayList<>(ids);
                 String me = order.remove(chosen.position() - 1);
                 order.add(place - 1, me);
-                Schedule other = scheduler.byHand(order);
-                double price = other.cost() - best.cost();
+                double price = scheduler.byHand(order).cost() - now.cost();
                 moves.add(new Move(place, price, (price >= 0 ? "+" : "−") + Math.round(Math.abs(price)) + (place < chosen.position() ? ", earlier" : ", later")));
             }
         }

@@ -19,6 +19,8 @@ import pelluna.app.tank.Residents;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankFigures;
 import pelluna.app.tank.Tanks;
+import pelluna.app.water.WaterTestEntity;
+import pelluna.app.water.WaterTests;
 import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
 import pelluna.core.assessment.Assessor;
@@ -35,15 +37,17 @@ public class PlanDesk {
     private final Tanks tanks;
     private final Residents residents;
     private final Wishes wishes;
+    private final WaterTests tests;
     private final PlanFiles files;
     private final KeeperCatalogue catalogue;
     private final Clock clock;
 
-    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, PlanFiles files, KeeperCatalogue catalogue, Clock clock) {
+    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, WaterTests tests, PlanFiles files, KeeperCatalogue catalogue, Clock clock) {
         this.keeper = keeper;
         this.tanks = tanks;
         this.residents = residents;
         this.wishes = wishes;
+        this.tests = tests;
         this.files = files;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -65,7 +69,7 @@ public class PlanDesk {
         List<ResidentEntity> living = residents.findByTankIdOrderById(id);
         List<WishEntity> wished = wishes.findByTankIdOrderById(id);
         Measures say = keeper.get().measures();
-        Plan plan = files.plan(tree(tank, living, wished), today());
+        Plan plan = files.plan(tested(tree(tank, living, wished), id), today());
         return new Desk(tank, living, wished, plan, new Assessor(say).assess(plan), say);
     }
 
@@ -76,7 +80,44 @@ public class PlanDesk {
     /** The plan file of a tank. */
     @Transactional(readOnly = true)
     public Map<String, Object> tree(long id) {
-        return tree(tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id));
+        return tested(tree(tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id)), id);
+    }
+
+    private Map<String, Object> tested(Map<String, Object> tree, long id) {
+        List<Map<String, Object>> logged = tests(id);
+        if (!logged.isEmpty()) {
+            tree.put("tests", logged);
+        }
+        return tree;
+    }
+
+    /** Logged tests of the water as entries of a plan file, in the order of their days. */
+    @Transactional(readOnly = true)
+    public List<Map<String, Object>> tests(long id) {
+        return tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream().map(WaterTestEntity::tree).toList();
+    }
+
+    /**
+     * Logs a test of the water.
+     *
+     * @param entry as in the plan file
+     * @throws PlanProblemsException if a figure is wrong
+     */
+    @Transactional
+    public void test(long id, Map<String, Object> entry) {
+        Map<String, Object> tree = tree(tank(id), List.of(), List.of());
+        tree.put("tests", List.of(entry));
+        check(tree);
+        tests.save(new WaterTestEntity(id, entry));
+    }
+
+    /** Takes the newest test of the water back, as after a slip of the pen. */
+    @Transactional
+    public void takeBackTest(long id) {
+        List<WaterTestEntity> logged = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id());
+        if (!logged.isEmpty()) {
+            tests.delete(logged.get(logged.size() - 1));
+        }
     }
 
     public static Map<String, Object> tree(TankEntity tank, List<ResidentEntity> living, List<WishEntity> wished) {
@@ -132,6 +173,7 @@ public class PlanDesk {
         tank.takeStance(tree.getOrDefault("stance", "customary").toString());
         tank.startsOn(tree.get("startOn") == null ? null : LocalDate.parse(tree.get("startOn").toString()));
         tanks.saveAndFlush(tank);
+        PlanSteps.entries(tree, "tests").forEach(e -> tests.save(new WaterTestEntity(tank.id(), e)));
         PlanSteps.entries(tree, "residents").forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
         PlanSteps.entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
         return tank;

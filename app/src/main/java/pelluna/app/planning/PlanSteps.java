@@ -104,6 +104,13 @@ public class PlanSteps {
         return JSON.writeValueAsString(tree);
     }
 
+    /** A short mark of a plan, so that a button works only on the plan for which it was made. */
+    @Transactional(readOnly = true)
+    public String mark(long id) {
+        String text = text(id);
+        return Integer.toHexString(text.hashCode()) + Integer.toHexString(text.length());
+    }
+
     public static Map<String, Object> read(String text) {
         return JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() { });
     }

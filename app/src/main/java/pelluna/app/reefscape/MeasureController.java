@@ -47,7 +47,7 @@ class MeasureController {
                    @RequestParam String of, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
         Plan plan = reefscapes.open(id).desk().plan();
         Party party = plan.residents().stream().filter(p -> p.id().equals(fish)).findFirst().orElseThrow(NoSuchTankException::new);
-        if (!TryController.mark(steps.text(id)).equals(of)) {
+        if (!steps.mark(id).equals(of)) {
             to.addAttribute("stale", true);
         } else {
             try {

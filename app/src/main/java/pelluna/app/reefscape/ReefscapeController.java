@@ -60,7 +60,7 @@ class ReefscapeController {
         Svg svg = new Svg();
         drawing.draw(svg, true);
         double[] box = drawing.box();
-        model.addAttribute("mark", TryController.mark(steps.text(id)));
+        model.addAttribute("mark", steps.mark(id));
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
@@ -115,7 +115,7 @@ class ReefscapeController {
         model.addAttribute("base", "/tanks/" + id + "/reefscape");
         model.addAttribute("day", day);
         model.addAttribute("pair", pair);
-        model.addAttribute("mark", TryController.mark(steps.text(id)));
+        model.addAttribute("mark", steps.mark(id));
         return "reefscape-offers";
     }
 }

@@ -60,7 +60,7 @@ class ReefscapeDesk {
 
     @Transactional(readOnly = true)
     View open(long id) {
-        String text = steps.text(id);
+        String text = steps.text(id) + desks.tests(id);
         Catalogue species = catalogue.get();
         Measures say = keeper.get().measures();
         Kept last = kept.get(id);

@@ -11,7 +11,7 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.core.advice.Attempt;
 import pelluna.core.plan.Plan;
 
-/** Tries in the plan what would calm a pair, and leaves the order of arrival to Pelluna again. */
+/** Tries in the plan what would calm a pair. */
 @Controller
 class TryController {
     private final ReefscapeDesk reefscapes;
@@ -32,7 +32,7 @@ class TryController {
     @PostMapping("/tanks/{id}/reefscape/try")
     String attempt(@PathVariable long id, @RequestParam String attempt, @RequestParam String of, @RequestParam(defaultValue = "a change tried") String said,
                    @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
-        if (mark(steps.text(id)).equals(of)) {
+        if (steps.mark(id).equals(of)) {
             Plan plan = reefscapes.open(id).desk().plan();
             Attempt read = AttemptText.read(attempt, catalogue.get());
             steps.change(id, said.length() > 120 ? said.substring(0, 120) : said, tree -> AttemptText.apply(read, plan, tree));
@@ -40,17 +40,5 @@ class TryController {
             to.addAttribute("stale", true);
         }
         return ReefHandsController.back(id, on, chosen, to);
-    }
-
-    /** The order of arrival is Pelluna's again. */
-    @PostMapping("/tanks/{id}/arrivals/best")
-    String best(@PathVariable long id) {
-        steps.change(id, "the best order taken", tree -> PlanSteps.entries(tree, "wishes").forEach(w -> w.remove("place")));
-        return "redirect:/tanks/" + id + "/arrivals";
-    }
-
-    /** A short mark of a plan, so that a button works only on the plan for which it was made. */
-    static String mark(String text) {
-        return Integer.toHexString(text.hashCode()) + Integer.toHexString(text.length());
     }
 }

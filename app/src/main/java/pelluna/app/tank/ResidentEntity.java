@@ -41,7 +41,7 @@ public class ResidentEntity extends TankEntry {
     @Override
     public final void take(Map<String, Object> entry) {
         super.take(entry);
-        since = entry.get("since") == null ? null : LocalDate.parse(entry.get("since").toString());
+        since = day(entry.get("since"));
         lengths.clear();
         if (entry.get("lengths") instanceof List<?> list) {
             for (Object item : list) {

@@ -22,6 +22,8 @@ public class TankEntity extends Row {
     private Long sandboxOf;
     @Column(name = "sandbox_base")
     private String sandboxBase;
+    @Column(name = "calendar_token")
+    private String calendarToken;
     @Embedded
     private TankFigures figures = new TankFigures();
 
@@ -67,6 +69,16 @@ public class TankEntity extends Row {
     public void copies(Long tank, String base) {
         sandboxOf = tank;
         sandboxBase = base;
+    }
+
+    /** Who knows it may read the calendar; null without a link. */
+    public String calendarToken() {
+        return calendarToken;
+    }
+
+    /** Opens, changes or, with null, closes the calendar's link. */
+    public void calendarBy(String token) {
+        calendarToken = token;
     }
 
     public void rename(String other) {

@@ -1,5 +1,6 @@
 package pelluna.app.tank;
 
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -18,6 +19,10 @@ public abstract class TankEntry extends Row {
     private Double lengthCm;
     @Column(name = "captive_bred")
     private boolean captiveBred;
+    @Column(name = "leaves_on")
+    private LocalDate leavesOn;
+    @Column(name = "leaves_why")
+    private String leavesWhy = "";
 
     protected TankEntry() { }
 
@@ -31,12 +36,18 @@ public abstract class TankEntry extends Row {
         count = entry.get("count") instanceof Number n ? n.intValue() : 1;
         lengthCm = entry.get("lengthCm") instanceof Number n ? n.doubleValue() : null;
         captiveBred = Boolean.TRUE.equals(entry.get("captiveBred"));
+        leavesOn = day(entry.get("leavesOn"));
+        leavesWhy = entry.get("leavesWhy") == null ? "" : entry.get("leavesWhy").toString();
     }
 
     /** Becomes another entry altogether, with the accepted species name. */
     public final void become(String otherSpecies, Map<String, Object> entry) {
         species = otherSpecies;
         take(entry);
+    }
+
+    protected static LocalDate day(Object text) {
+        return text == null ? null : LocalDate.parse(text.toString());
     }
 
     /** The entry of a plan file. */
@@ -49,6 +60,12 @@ public abstract class TankEntry extends Row {
         }
         if (captiveBred) {
             tree.put("captiveBred", true);
+        }
+        if (leavesOn != null) {
+            tree.put("leavesOn", leavesOn.toString());
+            if (!leavesWhy.isEmpty()) {
+                tree.put("leavesWhy", leavesWhy);
+            }
         }
         return tree;
     }

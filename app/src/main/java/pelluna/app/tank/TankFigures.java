@@ -24,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class TankFigures {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Map<String, String> NESTED = Map.of("waterChangePercent", "waterChange.percent", "waterChangeEveryDays",
-        "waterChange.everyDays", "quarantinePlaces", "quarantine.places", "quarantineSchool", "quarantine.school");
+        "waterChange.everyDays", "quarantinePlaces", "quarantine.places", "quarantineSchool", "quarantine.school", "fallowFrom", "fallow.from", "fallowUntil", "fallow.until");
 
     String shape;
     Double lengthCm;
@@ -58,6 +58,8 @@ public class TankFigures {
     String quarantineSchool;
     @Convert(converter = JsonText.class)
     Map<String, Object> scape;
+    LocalDate fallowFrom;
+    LocalDate fallowUntil;
 
     /** Flat names to values, nulls left out. */
     Map<String, Object> flat() {
@@ -91,7 +93,7 @@ public class TankFigures {
     /** From the tank object of a checked plan file. */
     public static TankFigures ofTree(Map<String, Object> tree) {
         Map<String, Object> flat = new LinkedHashMap<>(tree);
-        flat.keySet().removeAll(java.util.Set.of("waterChange", "quarantine"));
+        flat.keySet().removeAll(java.util.Set.of("waterChange", "quarantine", "fallow"));
         NESTED.forEach((key, path) -> {
             String[] parts = path.split("\\.");
             if (tree.get(parts[0]) instanceof Map<?, ?> inner && inner.get(parts[1]) != null) {

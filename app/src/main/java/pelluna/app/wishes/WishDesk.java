@@ -67,7 +67,7 @@ class WishDesk {
                 if (merged.get("lengthCm").equals(now.get("lengthCm")) && row.tree().containsKey("lengthCm")) {
                     entry.tree().put("lengthCm", row.tree().get("lengthCm"));
                 }
-                for (String byHand : List.of("place", "box")) {
+                for (String byHand : List.of("place", "box", "on", "together", "alone", "price", "leavesOn", "leavesWhy")) {
                     if (row.tree().containsKey(byHand)) {
                         entry.tree().put(byHand, row.tree().get(byHand));
                     }

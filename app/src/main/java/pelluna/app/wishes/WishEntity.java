@@ -1,7 +1,9 @@
 package pelluna.app.wishes;
 
+import java.time.LocalDate;
 import java.util.Map;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import pelluna.app.tank.TankEntry;
@@ -13,6 +15,11 @@ public class WishEntity extends TankEntry {
     private int want;
     private Integer place;
     private boolean box;
+    @Column(name = "comes_on")
+    private LocalDate comesOn;
+    private Integer together;
+    private boolean alone;
+    private Double price;
 
     protected WishEntity() { }
 
@@ -28,6 +35,10 @@ public class WishEntity extends TankEntry {
         want = wanted(entry);
         place = entry.get("place") instanceof Number n ? n.intValue() : null;
         box = Boolean.TRUE.equals(entry.get("box"));
+        comesOn = day(entry.get("on"));
+        together = entry.get("together") instanceof Number n ? n.intValue() : null;
+        alone = Boolean.TRUE.equals(entry.get("alone"));
+        price = entry.get("price") instanceof Number n ? n.doubleValue() : null;
     }
 
     private static int wanted(Map<String, Object> entry) {
@@ -43,6 +54,18 @@ public class WishEntity extends TankEntry {
         }
         if (box) {
             tree.put("box", true);
+        }
+        if (comesOn != null) {
+            tree.put("on", comesOn.toString());
+        }
+        if (together != null) {
+            tree.put("together", together);
+        }
+        if (alone) {
+            tree.put("alone", true);
+        }
+        if (price != null) {
+            tree.put("price", price);
         }
         return tree;
     }

@@ -152,26 +152,28 @@ public final class PlanReader {
         }
         Integer count = b.whole("count");
         Integer want = b.whole("want");
-        Hand hand = hand(b, resident, start);
+        Hand hand = hand(b, start);
         Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
             resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand);
         return new LengthsReader(start, today).measured(party, b.branches("lengths"));
     }
 
-    private static Hand hand(Branch b, boolean resident, LocalDate start) {
+    private static LocalDate latest(LocalDate a, LocalDate b) {
+        return a.isAfter(b) ? a : b;
+    }
+
+    /** A day that has passed counts as the plan's start: what was to happen is due. */
+    private static Hand hand(Branch b, LocalDate start) {
         Integer place = b.whole("place");
         Integer together = b.whole("together");
         LocalDate on = b.date("on", null);
-        if (on != null && on.isBefore(start)) {
-            throw new PlanException(b.at("on"), on.toString(), "a day on or after the plan's start, " + start);
-        }
         LocalDate leaves = b.date("leavesOn", null);
-        if (leaves != null && leaves.isBefore(on != null ? on : start)) {
-            throw new PlanException(b.at("leavesOn"), leaves.toString(), resident ? "a day on or after the plan's start, " + start : "a day after it comes");
+        if (leaves != null && on != null && leaves.isBefore(on)) {
+            throw new PlanException(b.at("leavesOn"), leaves.toString(), "a day after it comes, " + on);
         }
-        Optional<Hand.Leaving> leaving = leaves == null ? Optional.empty() : Optional.of(new Hand.Leaving(leaves, b.has("leavesWhy") ? b.text("leavesWhy") : ""));
+        Optional<Hand.Leaving> leaving = leaves == null ? Optional.empty() : Optional.of(new Hand.Leaving(latest(leaves, start), b.has("leavesWhy") ? b.text("leavesWhy") : ""));
         int group = Boolean.TRUE.equals(b.flag("alone")) ? Hand.ALONE : together == null ? 0 : together;
-        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on), group, leaving, optional(b.number("price")));
+        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on).map(day -> latest(day, start)), group, leaving, optional(b.number("price")));
     }
 
     private Species species(Branch b) {

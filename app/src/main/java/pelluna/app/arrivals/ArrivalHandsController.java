@@ -1,0 +1,113 @@
+package pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.function.Consumer;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+
+/** The keeper's hand on the order of arrival: each change is a step of the plan that can be taken back. */
+@Controller
+class ArrivalHandsController {
+    private final PlanSteps steps;
+    private final PlanDesk desks;
+
+    ArrivalHandsController(PlanSteps steps, PlanDesk desks) {
+        this.steps = steps;
+        this.desks = desks;
+    }
+
+    /** What every such form sends: whom it is about and the mark of the plan that it was made for. */
+    record Asked(String fish, String of) { }
+
+    @PostMapping("/tanks/{id}/arrivals/place")
+    String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
+        return change(id, asked, "a place in the order", tree -> HandEdits.place(tree, asked.fish(), place), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/day")
+    String day(@PathVariable long id, Asked asked, @RequestParam String on, RedirectAttributes to) {
+        return change(id, asked, "a day of arrival", tree -> HandEdits.day(tree, asked.fish(), LocalDate.parse(on)), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/free")
+    String free(@PathVariable long id, Asked asked, RedirectAttributes to) {
+        return change(id, asked, "place and day left to Pelluna", tree -> HandEdits.free(tree, asked.fish()), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/join")
+    String join(@PathVariable long id, Asked asked, @RequestParam String with, RedirectAttributes to) {
+        return change(id, asked, "two arrivals joined", tree -> HandEdits.join(tree, asked.fish(), with), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/part")
+    String part(@PathVariable long id, Asked asked, RedirectAttributes to) {
+        return change(id, asked, "an arrival parted", tree -> HandEdits.part(tree, asked.fish()), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/split")
+    String split(@PathVariable long id, Asked asked, @RequestParam int apart, RedirectAttributes to) {
+        return change(id, asked, "a group split", tree -> HandEdits.split(tree, asked.fish(), apart), to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/leaves")
+    String leaves(@PathVariable long id, Asked asked, @RequestParam String on, @RequestParam(defaultValue = "") String why, RedirectAttributes to) {
+        return change(id, asked, on.isBlank() ? "it stays" : "a day on which it leaves", tree -> {
+            if (on.isBlank()) {
+                HandEdits.stays(tree, asked.fish());
+            } else {
+                HandEdits.leaves(tree, asked.fish(), LocalDate.parse(on), why);
+            }
+        }, to);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/arrived")
+    String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
+        return change(id, asked, "an arrival is in the tank", tree -> HandEdits.arrived(tree, asked.fish(), desks.today()), to);
+    }
+
+    /** The order of arrival is Pelluna's again, places and days. */
+    @PostMapping("/tanks/{id}/arrivals/best")
+    String best(@PathVariable long id) {
+        steps.change(id, "the best order taken", HandEdits::freeAll);
+        return "redirect:/tanks/" + id + "/arrivals";
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/undo")
+    String undo(@PathVariable long id) {
+        steps.undo(id);
+        return "redirect:/tanks/" + id + "/arrivals";
+    }
+
+    private String change(long id, Asked asked, String said, Consumer<Map<String, Object>> edit, RedirectAttributes to) {
+        String refused = "";
+        if (!steps.mark(id).equals(asked.of())) {
+            refused = "The plan has changed in another window meanwhile, so nothing was done. Look again.";
+        } else {
+            try {
+                steps.change(id, said, edit);
+            } catch (PlanProblemsException e) {
+                refused = "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.";
+            } catch (DateTimeParseException e) {
+                refused = "Please give a day.";
+            } catch (NoSuchElementException e) {
+                refused = "That fish is no longer in the plan.";
+            }
+        }
+        if (!refused.isEmpty()) {
+            to.addAttribute("refused", refused);
+        }
+        to.addAttribute("fish", asked.fish().split(",")[0]);
+        return "redirect:/tanks/" + id + "/arrivals";
+    }
+}

@@ -1,0 +1,64 @@
+package pelluna.app.arrivals;
+
+import java.util.List;
+
+import pelluna.app.drawing.Svg;
+import pelluna.core.capacity.Capacity;
+import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.LengthRule;
+import pelluna.core.plan.Plan;
+import pelluna.core.tank.TankDraft;
+import pelluna.core.units.Measures;
+
+/** The three lenses as rulers, each in its own unit: where this tank comes to when all are grown, and the lines that the schools draw. */
+final class LensRulers {
+    private static final double WIDTH = 290;
+    private static final double EACH = 56;
+
+    private LensRulers() { }
+
+    /** A line on a ruler with the school that draws it. */
+    private record Line(double at, String says, boolean yours) { }
+
+    static String draw(Capacity capacity, Plan plan) {
+        Svg svg = new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + 3 * EACH, "class", "rulers", "role", "img", "aria-label",
+            "Three ways to look at how full the tank is: " + String.join(" ", capacity.lenses().stream().map(Lens::says).toList()));
+        double y = 18;
+        double litres = plan.tank().netLitres();
+        for (Lens lens : capacity.lenses()) {
+            List<Line> lines = switch (lens.name()) {
+                case "length-rule" -> List.of(new Line(new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
+                    new Line(lens.limit(), "you", true), new Line(new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres), "seasoned", false));
+                case "waste" -> List.of(new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false), new Line(lens.limit(), "your ceiling", true),
+                    new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
+                default -> List.of(new Line(100, "all of it", true));
+            };
+            ruler(svg, lens, lines, y, lens == capacity.binding());
+            y += EACH;
+        }
+        return svg.close("svg").toString();
+    }
+
+    private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds) {
+        double most = Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
+        svg.text(0, y - 5, switch (lens.name()) {
+            case "length-rule" -> "Inches of grown fish";
+            case "waste" -> "Nitrate it settles at, mg/L";
+            default -> "Tightest part of the room, %";
+        } + (binds ? ": binds" : ""), "class", binds ? "lane-name" : "small");
+        svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");
+        double last = -100;
+        for (Line line : lines.stream().sorted(java.util.Comparator.comparingDouble(Line::at)).toList()) {
+            double x = WIDTH * line.at() / most;
+            svg.el("line", "x1", x, "x2", x, "y1", y + 1, "y2", y + 15, "class", line.yours() ? "school-line mine" : "school-line");
+            double at = Math.max(x, last + 62);
+            if (at < WIDTH - 4) {
+                svg.text(at, y + 27, line.says(), "class", "small", "text-anchor", at > WIDTH - 40 ? "end" : "middle");
+                last = at;
+            }
+        }
+        double x = Math.min(WIDTH - 5, WIDTH * lens.used() / most);
+        svg.el("circle", "cx", x, "cy", y + 8, "r", 5, "class", "used step-" + lens.step().word());
+        svg.text(Math.min(WIDTH, Math.max(14, x + 8)), y - 5, Measures.number(Measures.round(lens.used(), 1)), "class", "figure", "text-anchor", x > WIDTH - 40 ? "end" : "start");
+    }
+}

@@ -1,0 +1,121 @@
+package pelluna.app.arrivals;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+
+import pelluna.app.drawing.Svg;
+import pelluna.core.outlook.WaterDay;
+import pelluna.core.plan.Plan;
+import pelluna.core.plan.WaterTest;
+import pelluna.core.units.Measures;
+import pelluna.core.water.Ammonia;
+
+/** Three strips under the lanes, on the same days: load against what the filter carries, ammonia, nitrate; the same fish all in one day as a ghost beside. */
+final class StripsDrawing {
+    private static final double STRIP = 62;
+    private static final double GAP = 14;
+    static final double HEIGHT = 3 * (STRIP + GAP);
+
+    private final DateAxis axis;
+    private final Plan plan;
+    private final List<WaterDay> planned;
+    private final List<WaterDay> atOnce;
+
+    StripsDrawing(DateAxis axis, Plan plan, List<WaterDay> planned, List<WaterDay> atOnce) {
+        this.axis = axis;
+        this.plan = plan;
+        this.planned = planned.stream().filter(d -> axis.shows(d.on())).toList();
+        this.atOnce = atOnce.stream().filter(d -> axis.shows(d.on())).toList();
+    }
+
+    void draw(Svg svg, double top) {
+        Strip load = new Strip(svg, top, highest(WaterDay::load, WaterDay::carried));
+        load.title("Load on the filter", "line: from the fish;", "dashed: what it carries", "mg/L nitrogen a day");
+        load.line(atOnce, WaterDay::load, "ghost");
+        load.line(planned, WaterDay::carried, "carried");
+        load.line(planned, WaterDay::load, "level");
+        Strip ammonia = new Strip(svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
+        ammonia.title("Un-ionised ammonia", "the part that poisons;", "dashed: fish not above", "mg/L nitrogen");
+        ammonia.limit(Ammonia.SAFE_TOXIC);
+        ammonia.line(atOnce, WaterDay::toxic, "ghost");
+        ammonia.line(planned, WaterDay::toxic, "level");
+        double ceiling = plan.tank().nitrateCeiling();
+        Strip nitrate = new Strip(svg, top + 2 * (STRIP + GAP), Math.max(ceiling * 1.15, highest(WaterDay::nitrate, WaterDay::nitrate)));
+        nitrate.title("Nitrate", "circles: your tests;", "dashed: your ceiling", "mg/L");
+        nitrate.limit(ceiling);
+        nitrate.line(atOnce, WaterDay::nitrate, "ghost");
+        nitrate.line(planned, WaterDay::nitrate, "level");
+        for (WaterTest t : plan.tests()) {
+            if (axis.shows(t.on())) {
+                nitrate.point(t, t.nitrate());
+            }
+        }
+        if (plan.tests().isEmpty() && axis.shows(plan.startOn())) {
+            nitrate.point(new WaterTest(plan.startOn(), OptionalDouble.empty(), OptionalDouble.empty(), plan.tank().nitrate(), OptionalDouble.empty()), plan.tank().nitrate());
+        }
+    }
+
+    private double highest(ToDoubleFunction<WaterDay> one, ToDoubleFunction<WaterDay> other) {
+        double a = planned.stream().mapToDouble(d -> Math.max(one.applyAsDouble(d), other.applyAsDouble(d))).max().orElse(0);
+        return Math.max(a, atOnce.stream().mapToDouble(one).max().orElse(0)) * 1.08;
+    }
+
+    /** One strip with its scale. */
+    private final class Strip {
+        private final Svg svg;
+        private final double top;
+        private final double most;
+
+        Strip(Svg svg, double top, double most) {
+            this.svg = svg;
+            this.top = top;
+            this.most = Math.max(1e-9, most);
+            svg.el("line", "x1", 0, "x2", axis.x1(), "y1", top - 5, "y2", top - 5, "class", "grid");
+            svg.el("line", "x1", axis.x0(), "x2", axis.x1(), "y1", top + STRIP, "y2", top + STRIP, "class", "axis");
+        }
+
+        void title(String name, String first, String second, String unit) {
+            svg.text(10, top + 13, name, "class", "lane-name");
+            svg.text(10, top + 28, first, "class", "small");
+            svg.text(10, top + 42, second, "class", "small");
+            svg.text(10, top + 56, unit, "class", "small");
+        }
+
+        double y(double value) {
+            return top + STRIP * (1 - value / most);
+        }
+
+        void line(List<WaterDay> days, ToDoubleFunction<WaterDay> value, String look) {
+            StringBuilder path = new StringBuilder();
+            for (WaterDay d : days) {
+                path.append(path.length() == 0 ? "M" : "L").append(Svg.num(Math.round(axis.x(d.on()) * 10) / 10.0)).append(' ')
+                    .append(Svg.num(Math.round(y(value.applyAsDouble(d)) * 10) / 10.0));
+            }
+            if (!days.isEmpty()) {
+                svg.el("path", "d", path, "class", look);
+                WaterDay highest = days.stream().max(java.util.Comparator.comparingDouble(value)).orElseThrow();
+                if (!look.equals("carried")) {
+                    svg.text(Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)), look.equals("ghost") ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4) : Math.min(top + STRIP - 2, y(value.applyAsDouble(highest)) + 12), number(value.applyAsDouble(highest)),
+                        "class", "figure " + look + "-figure", "text-anchor", "end");
+                }
+            }
+        }
+
+        void limit(double value) {
+            svg.el("line", "x1", axis.x0(), "x2", axis.x1(), "y1", y(value), "y2", y(value), "class", "ceiling");
+            svg.text(axis.x1() + 2, y(value) + 4, number(value), "class", "small");
+        }
+
+        void point(WaterTest test, OptionalDouble value) {
+            if (value.isPresent()) {
+                svg.open("circle", "cx", axis.x(test.on()), "cy", y(Math.min(most, value.getAsDouble())), "r", 4, "class", "test");
+                svg.open("title").add(Svg.escape(Measures.date(test.on()) + ": " + number(value.getAsDouble()) + " mg/L")).close("title").close("circle");
+            }
+        }
+
+        private String number(double value) {
+            return Measures.number(Measures.round(value, value < 0.1 ? 3 : value < 3 ? 2 : 1));
+        }
+    }
+}

@@ -1,0 +1,57 @@
+package pelluna.app.water;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import pelluna.app.rows.Row;
+
+/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate in mg/L of the ion; null where it was not tested. */
+@Entity
+@Table(name = "water_test")
+public class WaterTestEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    @Column(name = "taken_on")
+    private LocalDate takenOn;
+    private Double ammonia;
+    private Double nitrite;
+    private Double nitrate;
+    private Double ph;
+
+    protected WaterTestEntity() { }
+
+    /** From an entry of a checked plan file. */
+    public WaterTestEntity(Long tankId, Map<String, Object> entry) {
+        this.tankId = tankId;
+        this.takenOn = LocalDate.parse(entry.get("on").toString());
+        this.ammonia = number(entry.get("ammonia"));
+        this.nitrite = number(entry.get("nitrite"));
+        this.nitrate = number(entry.get("nitrate"));
+        this.ph = number(entry.get("pH"));
+    }
+
+    private static Double number(Object value) {
+        return value instanceof Number n ? n.doubleValue() : null;
+    }
+
+    /** The entry of a plan file. */
+    public Map<String, Object> tree() {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("on", takenOn.toString());
+        put(tree, "ammonia", ammonia);
+        put(tree, "nitrite", nitrite);
+        put(tree, "nitrate", nitrate);
+        put(tree, "pH", ph);
+        return tree;
+    }
+
+    private static void put(Map<String, Object> tree, String key, Double value) {
+        if (value != null) {
+            tree.put(key, value);
+        }
+    }
+}
