@@ -2,12 +2,13 @@ package pelluna.app.arrivals;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.WishComes;
 
 /** What the keeper's hand changes in the tree of a plan file. Fish are named by their place in the plan: 'w3' or 'w3,w5' for wishes, 'r0' for residents. */
 final class HandEdits {
@@ -100,13 +101,9 @@ final class HandEdits {
 
     /** It has come: from a wish it turns into a resident. */
     static void arrived(Map<String, Object> tree, String fish, LocalDate on) {
-        List<Map<String, Object>> wishes = PlanSteps.entries(tree, "wishes");
         for (Map<String, Object> wish : entries(tree, fish)) {
-            wishes.removeIf(e -> e == wish);
-            Map<String, Object> resident = new LinkedHashMap<>(wish);
-            resident.keySet().retainAll(Arrays.asList("species", "count", "lengthCm", "captiveBred", "leavesOn", "leavesWhy"));
-            resident.put("since", on.toString());
-            PlanSteps.entries(tree, "residents").add(resident);
+            List<Map<String, Object>> wishes = PlanSteps.entries(tree, "wishes");
+            WishComes.arrived(tree, IntStream.range(0, wishes.size()).filter(i -> wishes.get(i) == wish).findFirst().orElseThrow(), on);
         }
     }
 }

@@ -10,7 +10,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
+import pelluna.core.tank.QuarantineSchool;
 
 /** What goes in together: a fish, a pair, a group, or several of one genus that are best added all at once. */
 public record Arrival(List<Party> parties) {
@@ -61,6 +63,16 @@ public record Arrival(List<Party> parties) {
     /** Feed of all as they are bought, g a day. */
     public double loadAtFirst() {
         return parties.stream().mapToDouble(p -> Waste.feed(p, p.lengthCm())).sum();
+    }
+
+    /** Days of quarantine by a school: the most that any of them needs. */
+    public int quarantineDays(QuarantineSchool school) {
+        return parties.stream().mapToInt(p -> schoolFor(school, p.species()).days()).max().orElse(0);
+    }
+
+    /** The school a fish goes through: the keeper's, but watching alone for fish that copper harms. Common practice. */
+    public static QuarantineSchool schoolFor(QuarantineSchool school, Species species) {
+        return school.copper() && species.health().copperSensitive() ? QuarantineSchool.THIRTY_DAYS_WATCH : school;
     }
 
     /** Whether its keeper sends it through the box in any case. */

@@ -6,10 +6,6 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 
-import pelluna.core.plan.Party;
-import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.tank.Tank;
-
 /** Puts dates to an order: its {@link Timeline}, counted from the plan's start. */
 final class Calendar {
     private Calendar() { }
@@ -28,16 +24,5 @@ final class Calendar {
             in.set(u);
         }
         return slots;
-    }
-
-    /** Days by the keeper's school; fish that copper harms are watched for thirty days instead. Common practice. */
-    static int quarantineDays(Tank tank, Arrival arrival) {
-        return schoolFor(tank.school(), arrival).days();
-    }
-
-    /** The school an arrival goes through: the keeper's, but watching alone for fish that copper harms. */
-    static QuarantineSchool schoolFor(QuarantineSchool school, Arrival arrival) {
-        boolean spared = school.copper() && arrival.parties().stream().map(Party::species).anyMatch(s -> s.health().copperSensitive());
-        return spared ? QuarantineSchool.THIRTY_DAYS_WATCH : school;
     }
 }

@@ -99,7 +99,7 @@ final class Prices {
         int[] alone = new int[n];
         int[][] box = new int[n][n];
         for (int u = 0; u < n; u++) {
-            days[u] = Calendar.quarantineDays(tank, arrivals.get(u));
+            days[u] = arrivals.get(u).quarantineDays(tank.school());
             alone[u] = method(u, meets.residents(u)).boxDays(plan.stance());
             for (int v = 0; v < n; v++) {
                 box[v][u] = v == u ? 0 : method(u, meets.arrival(v, u)).boxDays(plan.stance());

@@ -1,0 +1,146 @@
+package pelluna.app.quarantine;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Locale;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.catalogue.Species;
+import pelluna.core.introduction.Look;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.water.SeaWater;
+
+/** The quarantine board of a tank. */
+@Controller
+class QuarantineController {
+    /** Below this a figure is read as a specific gravity, above as g/kg. */
+    private static final double MOST_GRAVITY = 1.5;
+    private static final double LEAST_SALINITY = 5;
+    private static final double MOST_SALINITY = 45;
+
+    private final PlanDesk desks;
+    private final QuarantineDesk board;
+    private final Shells shells;
+
+    QuarantineController(PlanDesk desks, QuarantineDesk board, Shells shells) {
+        this.desks = desks;
+        this.board = board;
+        this.shells = shells;
+    }
+
+    /** What the board's template says often. */
+    record Words() {
+        public String fish(Species s, long id) {
+            return FishDrawing.alone(s, 72, "q" + id);
+        }
+
+        /** '1.0235, 31 g/kg'. */
+        public String gravity(double salinity) {
+            return String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)) + " (" + Measures.number(Measures.round(salinity, 1)) + " g/kg)";
+        }
+
+        public String looked(CheckEntity c) {
+            Look l = c.look();
+            return Measures.shortDate(l.on()) + ": " + (l.eats() ? "eats" : "does not eat") + (l.spots() ? ", spots" : "") + (l.fastBreath() ? ", breathes fast" : "") + (l.tornFins() ? ", torn fins" : "")
+                + (c.salinity().isPresent() ? ", " + gravity(c.salinity().getAsDouble()) : "") + (c.note().isEmpty() ? "" : ". " + c.note());
+        }
+    }
+
+    @GetMapping("/tanks/{id}/arrivals/quarantine")
+    String quarantine(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<QuarantineDesk.Place> places = board.board(desk);
+        int in = places.stream().mapToInt(p -> p.stays().size()).sum();
+        long ready = places.stream().flatMap(p -> p.stays().stream()).filter(s -> s.clock().mayGo()).count();
+        QuarantineSchool school = desk.plan().tank().school();
+        shells.around(model, desk, "arrivals", "Quarantine", in == 0 ? "Nobody is in quarantine. Your school: " + school.plain() + "."
+            : English.capital(English.count(in, "stay", "stays")) + "; " + (ready == 0 ? "none may go on today." : ready == 1 ? "one may go on today." : ready + " may go on today."));
+        model.addAttribute("tab", "quarantine");
+        model.addAttribute("places", places);
+        model.addAttribute("due", board.due(desk));
+        model.addAttribute("ended", board.ended(id));
+        model.addAttribute("today", desks.today());
+        model.addAttribute("target", desk.plan().tank().salinity());
+        model.addAttribute("school", school);
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("words", new Words());
+        return "quarantine";
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/quarantine")
+    String begin(@PathVariable long id, @RequestParam String fish, @RequestParam int place, @RequestParam String on, @RequestParam(defaultValue = "") String salinity, RedirectAttributes to) {
+        try {
+            Double typed = salinity(salinity);
+            LocalDate day = LocalDate.parse(on);
+            if (day.isAfter(desks.today()) || place < 1 || place > 20) {
+                throw new IllegalArgumentException("A stay begins today or earlier, in a place from 1 to 20.");
+            }
+            board.begin(id, fish, place, day, typed == null ? desks.open(id).plan().tank().salinity() : typed);
+        } catch (DateTimeParseException e) {
+            to.addAttribute("refused", "Please give the day on which it came.");
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return back(id);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/look")
+    String look(@PathVariable long id, @PathVariable long stay, @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean spots,
+                @RequestParam(defaultValue = "false") boolean fastBreath, @RequestParam(defaultValue = "false") boolean tornFins, @RequestParam(defaultValue = "") String salinity,
+                @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+        try {
+            board.look(id, stay, new Look(desks.today(), eats, spots, fastBreath, tornFins), salinity(salinity), note.length() > 400 ? note.substring(0, 400) : note.strip());
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return back(id);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/release")
+    String release(@PathVariable long id, @PathVariable long stay) {
+        board.release(id, stay);
+        return back(id);
+    }
+
+    /** @param how given back or died */
+    @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/end")
+    String end(@PathVariable long id, @PathVariable long stay, @RequestParam String how) {
+        board.end(id, stay, ("died".equals(how) ? "died in quarantine on " : "left quarantine otherwise on ") + Measures.date(desks.today()));
+        return back(id);
+    }
+
+    private static String back(long id) {
+        return "redirect:/tanks/" + id + "/arrivals/quarantine";
+    }
+
+    /** Specific gravity or g/kg, as it was typed; null if nothing was. */
+    private static Double salinity(String typed) {
+        if (typed.isBlank()) {
+            return null;
+        }
+        try {
+            double value = Double.parseDouble(typed.strip().replace(',', '.'));
+            double salinity = value < MOST_GRAVITY ? SeaWater.salinity(value) : value;
+            if (salinity >= LEAST_SALINITY && salinity <= MOST_SALINITY) {
+                return salinity;
+            }
+        } catch (IllegalArgumentException e) {
+            // said below
+        }
+        throw new IllegalArgumentException("'" + typed + "' is no salinity: give a specific gravity such as 1.023, or g/kg such as 31.");
+    }
+}

@@ -1,0 +1,151 @@
+package pelluna.app.quarantine;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.WishComes;
+import pelluna.core.arrivals.Arrival;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.catalogue.Species;
+import pelluna.core.introduction.Look;
+import pelluna.core.introduction.QuarantineClock;
+import pelluna.core.introduction.SamePlace;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.units.Measures;
+import pelluna.core.water.SalinityRamp;
+
+/** The board of quarantine places: who is in which, for how long, and what was seen. */
+@Service
+class QuarantineDesk {
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final KeeperCatalogue catalogue;
+    private final StayRows stays;
+    private final CheckRows checks;
+
+    QuarantineDesk(PlanDesk desks, PlanSteps steps, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
+        this.desks = desks;
+        this.steps = steps;
+        this.catalogue = catalogue;
+        this.stays = stays;
+        this.checks = checks;
+    }
+
+    /** One stay as the board shows it. Salinity in g/kg. */
+    record Stay(long id, Species species, int count, LocalDate beganOn, QuarantineClock clock, double salinity, List<SalinityRamp.Step> ramp, List<CheckEntity> checks) {
+        String label() {
+            return count == 1 ? species.name() : count + " × " + species.name();
+        }
+
+        /** The day on which raising or lowering the salinity should begin, so that it is done when the stay is. */
+        LocalDate rampFrom() {
+            return clock.outOn().minusDays(ramp.size());
+        }
+    }
+
+    /** One place with who is in it and what stands against their sharing it. */
+    record Place(int number, List<Stay> stays, List<String> against) { }
+
+    /** Somebody planned who is due for a place. */
+    record Due(String fish, String label, LocalDate from, int place) { }
+
+    /** A stay that has ended. */
+    record Ended(String label, String how) { }
+
+    @Transactional(readOnly = true)
+    List<Place> board(Desk desk) {
+        List<StayEntity> rows = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id());
+        List<CheckEntity> looks = checks.findByStayIdInOrderByLookedOnDescIdDesc(rows.stream().map(StayEntity::id).toList());
+        int places = Math.max(desk.plan().tank().quarantinePlaces(), rows.stream().mapToInt(StayEntity::place).max().orElse(0));
+        return IntStream.rangeClosed(1, places).mapToObj(n -> place(n, rows.stream().filter(r -> r.place() == n).toList(), looks, desk)).toList();
+    }
+
+    private Place place(int number, List<StayEntity> here, List<CheckEntity> looks, Desk desk) {
+        List<Stay> found = new ArrayList<>();
+        List<SamePlace.Guest> guests = new ArrayList<>();
+        for (StayEntity row : here) {
+            Species species = species(row);
+            List<CheckEntity> mine = looks.stream().filter(c -> c.stayId().equals(row.id())).toList();
+            List<LocalDate> newcomers = here.stream().filter(o -> o != row).map(StayEntity::beganOn).toList();
+            double salinity = mine.stream().flatMap(c -> c.salinity().stream().boxed()).findFirst().orElse(row.salinity());
+            found.add(new Stay(row.id(), species, row.count(), row.beganOn(), QuarantineClock.of(row.school(), row.beganOn(), mine.stream().map(CheckEntity::look).toList(), newcomers, desks.today()),
+                salinity, SalinityRamp.between(salinity, desk.plan().tank().salinity()), mine));
+            guests.add(new SamePlace.Guest(species, species.usualShopCm(), row.school()));
+        }
+        return new Place(number, found, SamePlace.against(guests));
+    }
+
+    private Species species(StayEntity row) {
+        return catalogue.get().find(row.species()).orElseThrow(NoSuchTankException::new);
+    }
+
+    /** Planned arrivals that are not in a place yet, soonest first. */
+    @Transactional(readOnly = true)
+    List<Due> due(Desk desk) {
+        List<Long> here = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().map(StayEntity::wishId).toList();
+        List<Due> due = new ArrayList<>();
+        for (Dated d : desk.assessment().arrivals().steps()) {
+            for (Party p : d.arrival().parties()) {
+                int i = desk.plan().wishes().indexOf(p);
+                if (d.quarantineFrom().isPresent() && i >= 0 && !here.contains(desk.wishes().get(i).id())) {
+                    due.add(new Due(p.id(), p.label(), d.quarantineFrom().get(), d.place()));
+                }
+            }
+        }
+        return due;
+    }
+
+    @Transactional(readOnly = true)
+    List<Ended> ended(long tank) {
+        return stays.findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(desks.tank(tank).id()).stream()
+            .map(r -> new Ended((r.count() == 1 ? "" : r.count() + " × ") + species(r).name(), r.endedHow())).toList();
+    }
+
+    /** A planned fish comes into a place. @param fish its place in the plan, 'w3' */
+    @Transactional
+    void begin(long tank, String fish, int place, LocalDate on, double salinity) {
+        Desk desk = desks.open(tank);
+        Party p = desk.plan().wishes().stream().filter(w -> w.id().equals(fish)).findFirst().orElseThrow(NoSuchTankException::new);
+        stays.save(new StayEntity(tank, p.species().scientificName(), p.count(), place, schoolFor(desk, p), on, salinity, desk.wishes().get(desk.plan().wishes().indexOf(p)).id()));
+    }
+
+    private static QuarantineSchool schoolFor(Desk desk, Party p) {
+        return Arrival.schoolFor(desk.plan().tank().school(), p.species());
+    }
+
+    @Transactional
+    void look(long tank, long stay, Look look, Double salinity, String note) {
+        checks.save(new CheckEntity(stay(tank, stay).id(), look, salinity, note));
+    }
+
+    /** It goes on into the tank; if it fulfils a wish, the wish becomes a resident. */
+    @Transactional
+    void release(long tank, long stay) {
+        StayEntity row = stay(tank, stay);
+        row.ends(desks.today(), "into the tank on " + Measures.date(desks.today()));
+        Desk desk = desks.open(tank);
+        Optional<Integer> wish = IntStream.range(0, desk.wishes().size()).filter(i -> desk.wishes().get(i).id().equals(row.wishId())).boxed().findFirst();
+        wish.ifPresent(i -> steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, i, desks.today())));
+    }
+
+    @Transactional
+    void end(long tank, long stay, String how) {
+        stay(tank, stay).ends(desks.today(), how);
+    }
+
+    private StayEntity stay(long tank, long stay) {
+        return stays.findByIdAndTankIdAndEndedOnIsNull(stay, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    }
+}

@@ -1,0 +1,83 @@
+package pelluna.app.quarantine;
+
+import java.time.LocalDate;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import pelluna.app.rows.Row;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.units.Named;
+
+/** A fish, pair or group in a quarantine place, until it ends. */
+@Entity
+@Table(name = "quarantine_stay")
+class StayEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    private String species;
+    private int count;
+    private int place;
+    private String school;
+    @Column(name = "began_on")
+    private LocalDate beganOn;
+    private double salinity;
+    @Column(name = "wish_id")
+    private Long wishId;
+    @Column(name = "ended_on")
+    private LocalDate endedOn;
+    @Column(name = "ended_how")
+    private String endedHow;
+
+    protected StayEntity() { }
+
+    StayEntity(Long tankId, String species, int count, int place, QuarantineSchool school, LocalDate beganOn, double salinity, Long wishId) {
+        this.tankId = tankId;
+        this.species = species;
+        this.count = count;
+        this.place = place;
+        this.school = school.word();
+        this.beganOn = beganOn;
+        this.salinity = salinity;
+        this.wishId = wishId;
+    }
+
+    String species() {
+        return species;
+    }
+
+    int count() {
+        return count;
+    }
+
+    int place() {
+        return place;
+    }
+
+    QuarantineSchool school() {
+        return Named.find(QuarantineSchool.class, school).orElse(QuarantineSchool.THIRTY_DAYS_WATCH);
+    }
+
+    LocalDate beganOn() {
+        return beganOn;
+    }
+
+    /** Salinity that it came into, g/kg. */
+    double salinity() {
+        return salinity;
+    }
+
+    /** The wish that it fulfils; null for none. */
+    Long wishId() {
+        return wishId;
+    }
+
+    void ends(LocalDate day, String how) {
+        endedOn = day;
+        endedHow = how;
+    }
+
+    String endedHow() {
+        return endedHow;
+    }
+}

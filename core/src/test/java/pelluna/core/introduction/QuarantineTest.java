@@ -1,0 +1,63 @@
+package pelluna.core.introduction;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.testing.Plans;
+
+class QuarantineTest {
+    private static final LocalDate BEGAN = LocalDate.of(2027, 3, 1);
+    private static final QuarantineSchool WATCH = QuarantineSchool.THIRTY_DAYS_WATCH;
+
+    private static Look well(int day) {
+        return new Look(BEGAN.plusDays(day), true, false, false, false);
+    }
+
+    private static QuarantineClock clock(int today, Look... looks) {
+        return QuarantineClock.of(WATCH, BEGAN, List.of(looks), List.of(), BEGAN.plusDays(today));
+    }
+
+    @Test
+    void thirtyDaysOfWatchingThenOutIfItEats() {
+        assertThat(clock(0, well(0)).day()).isEqualTo(1);
+        assertThat(clock(29, well(29)).mayGo()).isFalse();
+        assertThat(clock(30, well(29)).mayGo()).isTrue(); // common practice: 30 days of isolation
+        assertThat(clock(30, new Look(BEGAN.plusDays(30), false, false, false, false)).missing()).containsExactly("It was not seen eating at the last look.");
+        assertThat(clock(30, well(10)).missing()).singleElement().asString().contains("not been looked at for 20 days");
+        assertThat(clock(30, new Look(BEGAN.plusDays(30), true, false, false, true)).missing()).singleElement().asString().contains("torn");
+    }
+
+    @Test
+    void aSpotStartsTheDaysAgain() {
+        QuarantineClock clock = clock(20, well(5), new Look(BEGAN.plusDays(12), true, true, false, false), new Look(BEGAN.plusDays(14), true, false, true, false), well(20));
+        assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(14));
+        assertThat(clock.restarts()).isEqualTo(2);
+        assertThat(clock.day()).isEqualTo(7);
+        assertThat(clock.outOn()).isEqualTo(BEGAN.plusDays(44));
+    }
+
+    @Test
+    void aNewcomerInTheSamePlaceStartsThemAgainToo() {
+        QuarantineClock clock = QuarantineClock.of(WATCH, BEGAN, List.of(well(10)), List.of(BEGAN.minusDays(3), BEGAN.plusDays(9)), BEGAN.plusDays(10));
+        assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(9));
+        assertThat(clock.restarts()).isEqualTo(1);
+    }
+
+    private static SamePlace.Guest guest(String species, double cm, QuarantineSchool school) {
+        return new SamePlace.Guest(Plans.species(species), cm, school);
+    }
+
+    @Test
+    void someNeverShareAPlace() {
+        assertThat(SamePlace.against(List.of(guest("Gramma loreto", 5, WATCH), guest("Ecsenius midas", 6, WATCH)))).isEmpty();
+        assertThat(SamePlace.against(List.of(guest("Zebrasoma flavescens", 8, WATCH), guest("Zebrasoma scopas", 8, WATCH)))).singleElement().asString().contains("fight");
+        assertThat(SamePlace.against(List.of(guest("Pterois volitans", 15, WATCH), guest("Gramma loreto", 4, WATCH)))).anySatisfy(s -> assertThat(s).contains("swallow"));
+        assertThat(SamePlace.against(List.of(guest("Synchiropus splendidus", 5, QuarantineSchool.TEN_DAYS_COPPER)))).singleElement().asString().contains("Copper harms");
+        assertThat(SamePlace.against(List.of(guest("Gramma loreto", 5, WATCH), guest("Ecsenius midas", 6, QuarantineSchool.TEN_DAYS_COPPER)))).anySatisfy(s -> assertThat(s).contains("different schools"));
+    }
+}
