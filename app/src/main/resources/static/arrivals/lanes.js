@@ -136,3 +136,7 @@ window.addEventListener('pelluna-page', () => {
   if (again) { again.focus({ preventScroll: true }); }
   lanes.focus = null;
 });
+
+document.addEventListener('click', (event) => {
+  if (event.target.closest('#print')) { window.print(); }
+});

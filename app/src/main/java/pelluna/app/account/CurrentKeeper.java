@@ -47,6 +47,14 @@ public class CurrentKeeper {
         accounts.save(keeper);
     }
 
+    /** The keeper's own prices; null where none is said. */
+    @Transactional
+    public void pays(String currency, Double food, Double sheet, Double salt) {
+        KeeperAccount keeper = get();
+        keeper.pays(currency, food, sheet, salt);
+        accounts.save(keeper);
+    }
+
     @Transactional
     public void draws(int arrowsFrom) {
         KeeperAccount keeper = get();

@@ -20,6 +20,13 @@ public class KeeperAccount extends Row {
     private String theme = "system";
     @Column(name = "arrows_from")
     private int arrowsFrom = 20;
+    private String currency = "";
+    @Column(name = "food_price")
+    private Double foodPrice;
+    @Column(name = "sheet_price")
+    private Double sheetPrice;
+    @Column(name = "salt_price")
+    private Double saltPrice;
 
     protected KeeperAccount() { }
 
@@ -45,6 +52,33 @@ public class KeeperAccount extends Row {
 
     public void lights(String other) {
         theme = other;
+    }
+
+    /** Sign of the keeper's money, up to six letters; empty for none. */
+    public String currency() {
+        return currency;
+    }
+
+    /** Price of 100 g of dry food; null if not said. */
+    public Double foodPrice() {
+        return foodPrice;
+    }
+
+    /** Price of a sheet of seaweed; null if not said. */
+    public Double sheetPrice() {
+        return sheetPrice;
+    }
+
+    /** Price of a kilogram of salt mix; null if not said. */
+    public Double saltPrice() {
+        return saltPrice;
+    }
+
+    public void pays(String money, Double food, Double sheet, Double salt) {
+        currency = money;
+        foodPrice = food;
+        sheetPrice = sheet;
+        saltPrice = salt;
     }
 
     /** The index from which tension is drawn as an arrow, 0 to 100. */

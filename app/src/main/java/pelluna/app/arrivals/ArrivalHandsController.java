@@ -76,6 +76,19 @@ class ArrivalHandsController {
         return change(id, asked, "an arrival is in the tank", tree -> HandEdits.arrived(tree, asked.fish(), desks.today()), to);
     }
 
+    /** What a fish costs, typed on the shop list. */
+    @PostMapping("/tanks/{id}/arrivals/price-of")
+    String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
+        String typed = price.strip().replace(',', '.');
+        boolean figure = typed.matches("\\d{1,6}(\\.\\d{1,2})?");
+        if (!figure && !typed.isEmpty()) {
+            to.addAttribute("refused", "'" + price + "' is no price; give a figure such as 45.50.");
+            return "redirect:/tanks/" + id + "/arrivals";
+        }
+        change(id, asked, "a price", tree -> HandEdits.price(tree, asked.fish(), figure ? Double.valueOf(typed) : null), to);
+        return "redirect:/tanks/" + id + "/arrivals" + (to.containsAttribute("refused") ? "" : "/list");
+    }
+
     /** The order of arrival is Pelluna's again, places and days. */
     @PostMapping("/tanks/{id}/arrivals/best")
     String best(@PathVariable long id) {

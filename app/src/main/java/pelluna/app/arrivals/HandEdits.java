@@ -85,6 +85,17 @@ final class HandEdits {
         PlanSteps.entries(tree, "wishes").add(rest);
     }
 
+    /** What it costs, in the keeper's own money; null takes the price off. */
+    static void price(Map<String, Object> tree, String fish, Double price) {
+        entries(tree, fish).forEach(e -> {
+            if (price == null) {
+                e.remove("price");
+            } else {
+                e.put("price", price);
+            }
+        });
+    }
+
     static void leaves(Map<String, Object> tree, String fish, LocalDate on, String why) {
         entries(tree, fish).forEach(e -> {
             e.put("leavesOn", on.toString());

@@ -14,6 +14,12 @@ import pelluna.core.units.Measures;
 public record Desk(TankEntity tank, List<ResidentEntity> residents, List<WishEntity> wishes, Plan plan, Assessment assessment,
                    Measures say) {
 
+    /** The name of a fish of the plan that stays the same while others come and go: 'w17' by the number of its row. */
+    public String lasting(String partyId) {
+        int i = Integer.parseInt(partyId.substring(1));
+        return partyId.startsWith("r") ? "r" + residents.get(i).id() : "w" + wishes.get(i).id();
+    }
+
     /** The row of a wish, which stands in the plan at the same place. */
     public WishEntity row(Verdict verdict) {
         return wishes.get(plan.wishes().indexOf(verdict.wish()));

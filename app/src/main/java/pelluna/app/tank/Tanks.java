@@ -11,5 +11,8 @@ public interface Tanks extends JpaRepository<TankEntity, Long> {
 
     List<TankEntity> findByKeeperIdOrderById(Long keeperId);
 
+    /** Whoever holds the token of a tank's calendar may read that calendar. */
+    Optional<TankEntity> findByCalendarToken(String token);
+
     Optional<TankEntity> findBySandboxOf(Long tank);
 }

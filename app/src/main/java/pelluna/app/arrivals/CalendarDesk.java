@@ -1,0 +1,68 @@
+package pelluna.app.arrivals;
+
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.util.Base64;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.Tanks;
+import pelluna.core.outlook.Changes;
+import pelluna.core.outlook.Outlook;
+
+/** The calendar of a tank, as a file and by a private link that its keeper opens, changes and closes. */
+@Service
+class CalendarDesk {
+    private static final int TOKEN_BYTES = 24;
+
+    private final PlanDesk desks;
+    private final Tanks tanks;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    CalendarDesk(PlanDesk desks, Tanks tanks, Clock clock) {
+        this.desks = desks;
+        this.tanks = tanks;
+        this.clock = clock;
+    }
+
+    static List<Diary> diary(Desk desk) {
+        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        return Diary.of(desk.plan(), desk.assessment().arrivals(), Changes.of(outlook, desk.say()), desk::lasting);
+    }
+
+    @Transactional(readOnly = true)
+    String file(long id) {
+        Desk desk = desks.open(id);
+        return CalendarFile.of(id, desk.tank().name() + " · Pelluna", diary(desk), clock.instant());
+    }
+
+    /** The calendar behind a link; empty if there is no such link, or it was closed. */
+    @Transactional(readOnly = true)
+    Optional<String> byToken(String token) {
+        return tanks.findByCalendarToken(token).map(t -> file(t.id()));
+    }
+
+    /** Opens the link of a tank, or changes it, so that the old one answers no more. */
+    @Transactional
+    void open(long id) {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        TankEntity tank = desks.tank(id);
+        tank.calendarBy(Base64.getUrlEncoder().withoutPadding().encodeToString(bytes));
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void close(long id) {
+        TankEntity tank = desks.tank(id);
+        tank.calendarBy(null);
+        tanks.save(tank);
+    }
+}

@@ -1,0 +1,69 @@
+package pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+import pelluna.core.arrivals.Dated;
+import pelluna.core.arrivals.Restock;
+import pelluna.core.arrivals.Schedule;
+import pelluna.core.outlook.Change;
+import pelluna.core.plan.Hand;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.English;
+
+/**
+ * The days of a plan: buy, box, release, looks after it, growth, leaving.
+ *
+ * @param key what it is about and which day of it, so that a calendar that asks again finds the same entry: 'release-w17'
+ */
+record Diary(LocalDate on, String key, String title, String says) {
+    /** After release: next morning, day 3, day 7, as the model has it. */
+    private static final int[] LOOKS = {1, 3, 7};
+
+    /** @param lasting gives a fish of the plan a name that stays the same */
+    static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting) {
+        List<Diary> days = new ArrayList<>();
+        for (Dated d : schedule.steps()) {
+            arrival(d, d.arrival().parties().stream().map(p -> lasting.apply(p.id())).collect(Collectors.joining("-")), days);
+        }
+        for (Party p : plan.everybody()) {
+            p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, lasting.apply(p.id()))));
+        }
+        for (Change c : changes) {
+            boolean growth = c.kind() == Change.Kind.LONGER_RUN || c.kind() == Change.Kind.MORE_WATER || c.kind() == Change.Kind.TURNING_ROOM;
+            if (growth) {
+                days.add(new Diary(c.on(), "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-" + c.about().stream().map(lasting).collect(Collectors.joining("-")), English.capital(c.says()),
+                    "By its growth, reckoned; measure it and see."));
+            }
+        }
+        Restock.reminders(plan).forEach(r -> days.add(new Diary(r.on(), "restock-" + ChronoUnit.DAYS.between(plan.startOn(), r.on()), r.title(), r.says())));
+        days.sort(Comparator.comparing(Diary::on).thenComparing(Diary::key));
+        return days;
+    }
+
+    private static void arrival(Dated d, String id, List<Diary> days) {
+        String label = d.arrival().label();
+        String why = String.join(" ", d.why());
+        d.quarantineFrom().ifPresent(q -> days.add(new Diary(q, "quarantine-" + id, "Buy " + label + ": into quarantine place " + d.place(),
+            "Buy one that is seen eating, with clean skin, whole fins, clear eyes and calm breathing. " + why)));
+        if (d.boxed()) {
+            days.add(new Diary(d.boxFrom(), "box-" + id, English.capital(label) + ": into the see-through box", "In sight of the boss. Match the salinity first; quarantine water stays out."));
+        }
+        days.add(new Diary(d.releaseOn(), "release-" + id, (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
+            "Goes in " + d.method().plain() + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. " + why));
+        for (int after : LOOKS) {
+            days.add(new Diary(d.releaseOn().plusDays(after), "look-" + after + "-" + id, "Look at " + label + ", day " + after,
+                after == 1 ? "The next morning is the hour that counts: is it out, whole and eating?" : "Torn fins, hiding, not eating, chased without pause: then act. Test ammonia."));
+        }
+    }
+
+    private static Diary leaves(Party p, Hand.Leaving l, String id) {
+        return new Diary(l.on(), "leaves-" + id, English.capital(p.label()) + (p.count() == 1 ? " leaves" : " leave"), l.why().isEmpty() ? "As planned." : English.capital(l.why()) + ".");
+    }
+}

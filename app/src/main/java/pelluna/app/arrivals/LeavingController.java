@@ -1,0 +1,86 @@
+package pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.shell.Shells;
+import pelluna.core.assessment.LeavingEffect;
+import pelluna.core.outlook.Change;
+import pelluna.core.outlook.Changes;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.Presence;
+import pelluna.core.plan.Hand;
+import pelluna.core.plan.Party;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** Who outgrows the tank and when, who is to leave, and what that changes. */
+@Controller
+class LeavingController {
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final Shells shells;
+
+    LeavingController(PlanDesk desks, PlanSteps steps, Shells shells) {
+        this.desks = desks;
+        this.steps = steps;
+        this.shells = shells;
+    }
+
+    /**
+     * One fish of the plan.
+     *
+     * @param outgrows when and why it outgrows the tank, soonest first
+     * @param on       the day by which it is, or might be, planned to leave
+     * @param why      the reason to give with it
+     */
+    record Fish(Party party, List<Change> outgrows, boolean leaves, LocalDate on, String why) { }
+
+    @GetMapping("/tanks/{id}/arrivals/leaving")
+    String leaving(@PathVariable long id, @RequestParam(defaultValue = "") String fish, Model model) {
+        Desk desk = desks.open(id);
+        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        List<Change> changes = Changes.of(outlook, desk.say());
+        List<Fish> all = new ArrayList<>();
+        for (Presence p : outlook.everybody()) {
+            all.add(fish(p.party(), changes, desks.today()));
+        }
+        long outgrow = all.stream().filter(f -> !f.outgrows().isEmpty() && !f.leaves()).count();
+        long leave = all.stream().filter(Fish::leaves).count();
+        shells.around(model, desk, "arrivals", "Outgrowing and leaving", all.isEmpty() ? "Nobody lives here yet." : English.capital(English.count((int) outgrow, "fish outgrows", "fish outgrow"))
+            + " this tank" + (leave == 0 ? "; nobody is planned to leave." : "; " + English.count((int) leave, "is", "are") + " planned to leave."));
+        model.addAttribute("tab", "leaving");
+        model.addAttribute("all", all);
+        Fish chosen = all.stream().filter(f -> f.party().id().equals(fish)).findFirst().orElse(all.stream().filter(f -> f.leaves() || !f.outgrows().isEmpty()).findFirst().orElse(all.isEmpty() ? null : all.get(0)));
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("chosenFish", chosen == null ? "" : chosen.party().id());
+        model.addAttribute("effect", chosen == null ? List.of() : LeavingEffect.of(desk.plan(), desk.plan().party(chosen.party().id()).orElse(chosen.party()), chosen.on(), desk.say()));
+        model.addAttribute("mark", steps.mark(id));
+        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("today", desks.today());
+        return "leaving";
+    }
+
+    private static Fish fish(Party p, List<Change> changes, LocalDate today) {
+        List<Change> mine = changes.stream().filter(c -> c.about().contains(p.id()) && c.about().size() == 1)
+            .filter(c -> c.kind() == Change.Kind.LONGER_RUN || c.kind() == Change.Kind.MORE_WATER || c.kind() == Change.Kind.TURNING_ROOM).toList();
+        LocalDate grown = mine.isEmpty() ? today.plusYears(1) : mine.get(0).on().isBefore(today) ? today : mine.get(0).on();
+        return new Fish(p, mine, p.hand().leaves().isPresent(), p.hand().leaves().map(Hand.Leaving::on).orElse(grown),
+            p.hand().leaves().map(Hand.Leaving::why).orElse(mine.isEmpty() ? "" : mine.get(0).says().replaceFirst("^the " + java.util.regex.Pattern.quote(p.species().name()) + " ", "it ")));
+    }
+
+    /** 'In May 2028 it needs a longer run'. */
+    static String when(Change c) {
+        return Measures.date(c.on()) + ": " + c.says();
+    }
+}

@@ -1,0 +1,102 @@
+package pelluna.app.arrivals;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.shell.Shells;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.introduction.AtTheShop;
+import pelluna.core.plan.Party;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** What to buy in which order, on one printed page; and the calendar, as a file and by a private link. */
+@Controller
+class ListController {
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+    private static final int MOST_DAYS = 60;
+
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final CalendarDesk calendars;
+    private final CurrentKeeper keeper;
+    private final KeeperCatalogue catalogue;
+    private final Shells shells;
+
+    ListController(PlanDesk desks, PlanSteps steps, CalendarDesk calendars, CurrentKeeper keeper, KeeperCatalogue catalogue, Shells shells) {
+        this.desks = desks;
+        this.steps = steps;
+        this.calendars = calendars;
+        this.keeper = keeper;
+        this.catalogue = catalogue;
+        this.shells = shells;
+    }
+
+    /** One line of the shop list. */
+    record Item(String fish, String drawing, LocalDate buyOn, LocalDate releaseOn, String label, String length, List<String> look, String price) { }
+
+    @GetMapping("/tanks/{id}/arrivals/list")
+    String list(@PathVariable long id, Model model) {
+        Desk desk = desks.open(id);
+        List<Item> items = new ArrayList<>();
+        for (Dated d : desk.assessment().arrivals().steps()) {
+            for (Party p : d.arrival().parties()) {
+                items.add(new Item(p.id(), FishDrawing.alone(p.species(), 60, "s" + p.id()), d.quarantineFrom().orElse(d.boxFrom()), d.releaseOn(), p.label(), desk.say().length(p.lengthCm()),
+                    AtTheShop.of(p.species(), catalogue.get(), desk.say()).look().stream().map(AtTheShop.Line::says).limit(2).toList(), p.hand().price().isPresent() ? Measures.number(p.hand().price().getAsDouble()) : ""));
+            }
+        }
+        shells.around(model, desk, "arrivals", "Shop list and calendar", items.isEmpty() ? "Nothing to buy yet." : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on " + Measures.date(items.get(0).buyOn()) + ".");
+        List<Diary> days = CalendarDesk.diary(desk).stream().filter(d -> !d.on().isBefore(desks.today())).limit(MOST_DAYS).toList();
+        model.addAttribute("tab", "list");
+        model.addAttribute("items", items);
+        model.addAttribute("days", days);
+        model.addAttribute("currency", keeper.get().currency());
+        model.addAttribute("mark", steps.mark(id));
+        String token = desk.tank().calendarToken();
+        model.addAttribute("link", token == null ? null : ServletUriComponentsBuilder.fromCurrentContextPath().path("/calendar/" + token + ".ics").toUriString());
+        return "shop-list";
+    }
+
+    @PostMapping("/tanks/{id}/calendar/open")
+    String open(@PathVariable long id) {
+        calendars.open(id);
+        return "redirect:/tanks/" + id + "/arrivals/list";
+    }
+
+    @PostMapping("/tanks/{id}/calendar/close")
+    String close(@PathVariable long id) {
+        calendars.close(id);
+        return "redirect:/tanks/" + id + "/arrivals/list";
+    }
+
+    @GetMapping("/tanks/{id}/calendar.ics")
+    ResponseEntity<String> file(@PathVariable long id) {
+        return ResponseEntity.ok().contentType(CALENDAR).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-" + id + ".ics\"").body(calendars.file(id));
+    }
+
+    /** The subscription: nobody else's business, so it is not kept by caches and not found by guessing. */
+    @GetMapping("/calendar/{token}.ics")
+    ResponseEntity<String> subscribed(@PathVariable String token) {
+        return calendars.byToken(token).map(text -> ResponseEntity.ok().contentType(CALENDAR).header(HttpHeaders.CACHE_CONTROL, "private, no-cache").body(text))
+            .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+}

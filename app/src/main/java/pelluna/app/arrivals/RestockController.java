@@ -1,0 +1,107 @@
+package pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.shell.Shells;
+import pelluna.core.arrivals.Restock;
+import pelluna.core.plan.Fallow;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.water.NitrogenCycle;
+
+/** Restock after a fallow time: a plan with rules of its own. */
+@Controller
+class RestockController {
+    private static final int USUAL_DAYS = 76;
+
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final Shells shells;
+
+    RestockController(PlanDesk desks, PlanSteps steps, Shells shells) {
+        this.desks = desks;
+        this.steps = steps;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/arrivals/restock")
+    String restock(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        Fallow fallow = desk.plan().fallow().orElse(null);
+        shells.around(model, desk, "arrivals", "Restock after a fallow time", fallow == null ? "This plan is no restock." : English.capital(English.count((int) fallow.days(), "day", "days"))
+            + " without fish, restocked from " + Measures.date(fallow.until()) + ".");
+        model.addAttribute("tab", "restock");
+        model.addAttribute("fallow", fallow);
+        model.addAttribute("from", fallow == null ? desks.today() : fallow.from());
+        model.addAttribute("until", fallow == null ? desks.today().plusDays(USUAL_DAYS) : fallow.until());
+        model.addAttribute("residents", desk.plan().residents().size());
+        model.addAttribute("reminders", Restock.reminders(desk.plan()));
+        model.addAttribute("filter", fallow == null ? "" : Restock.filterSays(desk.plan(), NitrogenCycle.CYCLED_LOAD));
+        model.addAttribute("steps", desk.assessment().arrivals().steps());
+        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        return "restock";
+    }
+
+    /** @param back whether the residents, who wait elsewhere meanwhile, come back as wishes */
+    @PostMapping("/tanks/{id}/arrivals/restock")
+    String plan(@PathVariable long id, @RequestParam String from, @RequestParam String until, @RequestParam(defaultValue = "false") boolean back, RedirectAttributes to) {
+        try {
+            LocalDate begins = LocalDate.parse(from);
+            LocalDate ends = LocalDate.parse(until);
+            steps.change(id, "a restock planned", tree -> {
+                figures(tree).put("fallow", new LinkedHashMap<>(Map.of("from", begins.toString(), "until", ends.toString())));
+                tree.put("startOn", ends.toString());
+                if (back) {
+                    comeBack(tree);
+                }
+            });
+        } catch (DateTimeParseException e) {
+            to.addAttribute("refused", "Please give both days.");
+        } catch (PlanProblemsException e) {
+            to.addAttribute("refused", "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.");
+        }
+        return "redirect:/tanks/" + id + "/arrivals/restock";
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/restock/end")
+    String end(@PathVariable long id) {
+        steps.change(id, "no restock any more", tree -> {
+            figures(tree).remove("fallow");
+            tree.remove("startOn");
+        });
+        return "redirect:/tanks/" + id + "/arrivals/restock";
+    }
+
+    private static void comeBack(Map<String, Object> tree) {
+        List<Map<String, Object>> residents = PlanSteps.entries(tree, "residents");
+        for (Map<String, Object> resident : residents) {
+            Map<String, Object> wish = new LinkedHashMap<>(resident);
+            wish.keySet().retainAll(List.of("species", "count", "lengthCm", "captiveBred"));
+            wish.put("want", 5);
+            PlanSteps.entries(tree, "wishes").add(wish);
+        }
+        residents.clear();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> figures(Map<String, Object> tree) {
+        return (Map<String, Object>) tree.get("tank");
+    }
+}

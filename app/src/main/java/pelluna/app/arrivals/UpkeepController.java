@@ -1,0 +1,145 @@
+package pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.KeeperAccount;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.capacity.Upkeep;
+import pelluna.core.capacity.Waste;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.outlook.PlanTime;
+import pelluna.core.outlook.Presence;
+import pelluna.core.plan.Party;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** What the plan takes: time, money at the keeper's own prices, food, seaweed, salt. */
+@Controller
+class UpkeepController {
+    private static final double MOST_PRICE = 100_000;
+    private static final int MOST_SIGN = 6;
+
+    private final PlanDesk desks;
+    private final CurrentKeeper keeper;
+    private final Shells shells;
+
+    UpkeepController(PlanDesk desks, CurrentKeeper keeper, Shells shells) {
+        this.desks = desks;
+        this.keeper = keeper;
+        this.shells = shells;
+    }
+
+    /** One line: today, when all are in, when all are grown. */
+    record Line(String what, List<String> figures) { }
+
+    @GetMapping("/tanks/{id}/arrivals/upkeep")
+    String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        Waste waste = new Waste(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn());
+        List<LocalDate> days = List.of(desk.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
+        List<Upkeep> upkeeps = days.stream().map(d -> Upkeep.of(desk.plan().tank(), outlook.on(d).stream().map(Presence::party).toList(), d, waste)).toList();
+        KeeperAccount account = keeper.get();
+        PlanTime time = PlanTime.of(desk.plan().startOn(), desk.assessment().arrivals());
+        shells.around(model, desk, "arrivals", "Upkeep and cost", sentence(desk, time));
+        model.addAttribute("tab", "upkeep");
+        model.addAttribute("days", List.of("Today", "All in, " + Measures.date(days.get(1)), "All grown, " + Measures.date(days.get(2))));
+        model.addAttribute("lines", lines(desk, upkeeps, account));
+        model.addAttribute("time", time);
+        model.addAttribute("fish", fish(desk, account));
+        model.addAttribute("account", account);
+        model.addAttribute("prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
+        model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
+        return "upkeep";
+    }
+
+    private static String sentence(Desk desk, PlanTime time) {
+        int n = desk.assessment().arrivals().steps().size();
+        return n == 0 ? "What your fish ask of you, month by month." : English.capital(English.count((int) time.weeks(), "week", "weeks")) + " from the start to the last release.";
+    }
+
+    private static List<Line> lines(Desk desk, List<Upkeep> upkeeps, KeeperAccount account) {
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line("Dry food a month", upkeeps.stream().map(u -> desk.say().mass(u.foodGrams())).toList()));
+        lines.add(new Line("Seaweed sheets a week", upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
+        lines.add(new Line("Meals a day", upkeeps.stream().map(u -> Integer.toString(u.meals())).toList()));
+        lines.add(new Line("Feeding places", upkeeps.stream().map(u -> Integer.toString(u.places())).toList()));
+        lines.add(new Line("New salt water a month", upkeeps.stream().map(u -> desk.say().volume(u.changeLitres())).toList()));
+        lines.add(new Line("Salt mix a month", upkeeps.stream().map(u -> desk.say().mass(1000 * u.saltKg())).toList()));
+        lines.add(new Line("Change that would hold your nitrate ceiling", upkeeps.stream().map(u -> u.holdsCeiling() > 0.5 ? "water alone will not do" : u.holdsCeiling() == 0 ? "none needed"
+            : Math.round(100 * u.holdsCeiling()) + " % every " + Measures.number(desk.plan().tank().waterChangeEveryDays()) + " days").toList()));
+        lines.add(new Line("Money a month", upkeeps.stream().map(u -> monthly(u, account)).toList()));
+        return lines;
+    }
+
+    private static String monthly(Upkeep u, KeeperAccount a) {
+        double sum = 0;
+        List<String> open = new ArrayList<>();
+        sum += priced(a.foodPrice(), u.foodGrams() / 100, "food", open);
+        sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, "seaweed", open);
+        sum += priced(a.saltPrice(), u.saltKg(), "salt", open);
+        return open.size() == 3 ? "your prices, below" : number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency()) + (open.isEmpty() ? "" : ", without " + English.list(open));
+    }
+
+    private static double priced(Double price, double amount, String what, List<String> open) {
+        if (price == null && amount > 0) {
+            open.add(what);
+        }
+        return price == null ? 0 : price * amount;
+    }
+
+    private static String fish(Desk desk, KeeperAccount account) {
+        List<Party> all = desk.assessment().arrivals().steps().stream().map(Dated::arrival).flatMap(a -> a.parties().stream()).toList();
+        List<OptionalDouble> prices = all.stream().map(p -> p.hand().price()).toList();
+        long open = prices.stream().filter(OptionalDouble::isEmpty).count();
+        double sum = prices.stream().filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).sum();
+        return all.isEmpty() ? "" : open == all.size() ? "No price of a fish is known yet; type them on the shop list." : "The fish cost " + number(sum, 2)
+            + (account.currency().isEmpty() ? "" : " " + account.currency()) + (open == 0 ? "." : ", without " + English.count((int) open, "purchase that has", "purchases that have") + " no price yet.");
+    }
+
+    private static String number(double value, int decimals) {
+        return Measures.number(Measures.round(value, decimals));
+    }
+
+    private static String shown(Double price) {
+        return price == null ? "" : Measures.number(price);
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/prices")
+    String prices(@PathVariable long id, @RequestParam(defaultValue = "") String currency, @RequestParam(defaultValue = "") String food, @RequestParam(defaultValue = "") String sheet,
+                  @RequestParam(defaultValue = "") String salt, RedirectAttributes to) {
+        desks.tank(id);
+        try {
+            keeper.pays(currency.strip().length() > MOST_SIGN ? currency.strip().substring(0, MOST_SIGN) : currency.strip(), price(food), price(sheet), price(salt));
+        } catch (NumberFormatException e) {
+            to.addAttribute("refused", "'" + e.getMessage() + "' is no price; nothing was saved.");
+        }
+        return "redirect:/tanks/" + id + "/arrivals/upkeep";
+    }
+
+    private static Double price(String typed) {
+        String figure = typed.strip().replace(',', '.');
+        if (figure.isEmpty()) {
+            return null;
+        }
+        if (!figure.matches("\\d{1,6}(\\.\\d{1,4})?") || Double.parseDouble(figure) > MOST_PRICE) {
+            throw new NumberFormatException(typed);
+        }
+        return Double.valueOf(figure);
+    }
+}

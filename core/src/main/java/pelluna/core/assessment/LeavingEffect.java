@@ -1,0 +1,63 @@
+package pelluna.core.assessment;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import pelluna.core.capacity.Lens;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** What it changes that a fish leaves on a day: the whole plan computed with it and without. */
+public final class LeavingEffect {
+    /** Less than this is not worth a sentence: mg/L of nitrate, inches. */
+    private static final double WORTH = 0.3;
+
+    private LeavingEffect() { }
+
+    /** In sentences, the most telling first; never empty. */
+    public static List<String> of(Plan plan, Party fish, LocalDate on, Measures say) {
+        Assessor assessor = new Assessor(say);
+        Assessment stays = assessor.assess(plan.with(fish.by(fish.hand().staying())));
+        Assessment leaves = assessor.assess(plan.with(fish.by(fish.hand().leaving(on, ""))));
+        List<String> says = new ArrayList<>();
+        List<String> in = names(leaves, stays, fish);
+        List<String> out = names(stays, leaves, fish);
+        if (!in.isEmpty()) {
+            says.add("Would come in then: " + English.list(in) + ".");
+        }
+        if (!out.isEmpty()) {
+            says.add("Would stay behind then: " + English.list(out) + ".");
+        }
+        lens(stays, leaves, "waste", "Nitrate, all grown, would settle at ", " mg/L", says);
+        lens(stays, leaves, "length-rule", "By the length rule the tank would hold ", " inches of fish", says);
+        lens(stays, leaves, "room", "The tightest part of the room would be taken to ", " %", says);
+        double points = stays.arrivals().cost() - leaves.arrivals().cost();
+        if (in.isEmpty() && out.isEmpty() && Math.abs(points) >= 1) {
+            says.add("The order of arrival would cost " + English.count((int) Math.round(Math.abs(points)), "point", "points") + " of tension " + (points > 0 ? "less." : "more."));
+        }
+        if (says.isEmpty()) {
+            says.add("It would change nothing worth saying in the plan.");
+        }
+        return says;
+    }
+
+    private static List<String> names(Assessment has, Assessment lacks, Party but) {
+        List<String> there = lacks.bestSet().take().stream().map(Party::id).toList();
+        return has.bestSet().take().stream().filter(p -> !there.contains(p.id()) && !p.id().equals(but.id())).map(Party::label).toList();
+    }
+
+    private static void lens(Assessment stays, Assessment leaves, String name, String head, String unit, List<String> says) {
+        Lens with = stays.capacity().lens(name);
+        Lens without = leaves.capacity().lens(name);
+        if (Math.abs(with.used() - without.used()) >= WORTH) {
+            says.add(head + number(without.used()) + unit + ", not " + number(with.used()) + ".");
+        }
+    }
+
+    private static String number(double value) {
+        return Measures.number(Measures.round(value, 1));
+    }
+}
