@@ -10,7 +10,7 @@ const live = {
       const text = await response.text();
       const next = new DOMParser().parseFromString(text, 'text/html');
       const fresh = next.getElementById('page');
-      if (!fresh) { window.location.assign(url); return; }
+      if (!fresh) { window.location.assign(url); return false; }
       const link = document.activeElement && document.activeElement.closest('a');
       const href = link && link.getAttribute('href');
       window.Alpine.morph(main, fresh.outerHTML, { key: (el) => el.id, updating: live.drawing });
@@ -24,9 +24,12 @@ const live = {
       document.title = next.title;
       if (push && response.ok) { history.pushState({}, '', response.url); }
       window.dispatchEvent(new CustomEvent('pelluna-page'));
-      live.tell(response.ok ? (options && options.method === 'POST' ? 'Saved' : '') : 'Not all of it is saved; see beside the field');
+      const refused = !response.ok || document.querySelector('#page [role="alert"]');
+      live.tell(response.ok ? (options && options.method === 'POST' && !refused ? 'Saved' : '') : 'Not all of it is saved; see beside the field');
+      return !refused;
     } catch (error) {
       live.tell('Pelluna does not answer. What you typed is still here but not saved.');
+      return false;
     } finally {
       const now = document.getElementById('page');
       if (now) { now.removeAttribute('aria-busy'); }
@@ -122,7 +125,8 @@ document.addEventListener('submit', (event) => {
   if (form.method === 'get') {
     live.go(`${form.action}?${live.body(form)}`, {}, true);
   } else {
-    live.go(form.action, { method: 'POST', body: live.body(form) }, true);
+    const sent = live.go(form.action, { method: 'POST', body: live.body(form) }, true);
+    if ('fresh' in form.dataset) { sent.then((saved) => { if (saved) { form.reset(); } }); }
   }
 });
 

@@ -14,6 +14,8 @@ import pelluna.core.units.Measures;
 final class LensRulers {
     private static final double WIDTH = 290;
     private static final double EACH = 56;
+    /** Lines closer than this share their words. */
+    private static final double NEAR = 56;
 
     private LensRulers() { }
 
@@ -47,18 +49,19 @@ final class LensRulers {
             default -> "Tightest part of the room, %";
         } + (binds ? ": binds" : ""), "class", binds ? "lane-name" : "small");
         svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");
-        double last = -100;
-        for (Line line : lines.stream().sorted(java.util.Comparator.comparingDouble(Line::at)).toList()) {
+        List<Line> sorted = lines.stream().sorted(java.util.Comparator.comparingDouble(Line::at)).toList();
+        for (int i = 0; i < sorted.size(); i++) {
+            Line line = sorted.get(i);
             double x = WIDTH * line.at() / most;
             svg.el("line", "x1", x, "x2", x, "y1", y + 1, "y2", y + 15, "class", line.yours() ? "school-line mine" : "school-line");
-            double at = Math.max(x, last + 62);
-            if (at < WIDTH - 4) {
-                svg.text(at, y + 27, line.says(), "class", "small", "text-anchor", at > WIDTH - 40 ? "end" : "middle");
-                last = at;
+            boolean said = i > 0 && x - WIDTH * sorted.get(i - 1).at() / most < NEAR;
+            boolean next = i + 1 < sorted.size() && WIDTH * sorted.get(i + 1).at() / most - x < NEAR;
+            if (!said) {
+                svg.text(x, y + 27, next ? line.says() + ", " + sorted.get(i + 1).says() : line.says(), "class", "small", "text-anchor", x > WIDTH - 60 ? "end" : x < 50 ? "start" : "middle");
             }
         }
         double x = Math.min(WIDTH - 5, WIDTH * lens.used() / most);
         svg.el("circle", "cx", x, "cy", y + 8, "r", 5, "class", "used step-" + lens.step().word());
-        svg.text(Math.min(WIDTH, Math.max(14, x + 8)), y - 5, Measures.number(Measures.round(lens.used(), 1)), "class", "figure", "text-anchor", x > WIDTH - 40 ? "end" : "start");
+        svg.text(WIDTH, y - 5, Measures.number(Measures.round(lens.used(), 1)), "class", "figure", "text-anchor", "end");
     }
 }

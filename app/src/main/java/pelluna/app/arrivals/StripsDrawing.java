@@ -96,10 +96,15 @@ final class StripsDrawing {
                 svg.el("path", "d", path, "class", look);
                 WaterDay highest = days.stream().max(java.util.Comparator.comparingDouble(value)).orElseThrow();
                 if (!look.equals("carried")) {
-                    svg.text(Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)), look.equals("ghost") ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4) : Math.min(top + STRIP - 2, y(value.applyAsDouble(highest)) + 12), number(value.applyAsDouble(highest)),
+                    svg.text(Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)), look.equals("ghost") ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4) : below(y(value.applyAsDouble(highest))), number(value.applyAsDouble(highest)),
                         "class", "figure " + look + "-figure", "text-anchor", "end");
                 }
             }
+        }
+
+        /** Under the line, or over it where the strip ends. */
+        private double below(double y) {
+            return y + 14 > top + STRIP ? y - 5 : y + 12;
         }
 
         void limit(double value) {

@@ -93,7 +93,7 @@ class UpkeepController {
         sum += priced(a.foodPrice(), u.foodGrams() / 100, "food", open);
         sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, "seaweed", open);
         sum += priced(a.saltPrice(), u.saltKg(), "salt", open);
-        return open.size() == 3 ? "your prices, below" : number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency()) + (open.isEmpty() ? "" : ", without " + English.list(open));
+        return open.size() == 3 ? "needs your prices" : number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency()) + (open.isEmpty() ? "" : ", without " + English.list(open));
     }
 
     private static double priced(Double price, double amount, String what, List<String> open) {

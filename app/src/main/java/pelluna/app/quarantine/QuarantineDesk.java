@@ -45,12 +45,12 @@ class QuarantineDesk {
 
     /** One stay as the board shows it. Salinity in g/kg. */
     record Stay(long id, Species species, int count, LocalDate beganOn, QuarantineClock clock, double salinity, List<SalinityRamp.Step> ramp, List<CheckEntity> checks) {
-        String label() {
+        public String label() {
             return count == 1 ? species.name() : count + " × " + species.name();
         }
 
         /** The day on which raising or lowering the salinity should begin, so that it is done when the stay is. */
-        LocalDate rampFrom() {
+        public LocalDate rampFrom() {
             return clock.outOn().minusDays(ramp.size());
         }
     }

@@ -12,15 +12,9 @@ import pelluna.core.water.Nitrifiers;
 
 /** The bacteria of one tank: what fish ask of them and what they carry. Loads in mg of nitrogen per litre and day. */
 public record Filter(Tank tank) {
-    /**
-     * Keepers put in more than the ration that fish need, and what is left over rots: so many times. Pelluna's judgement. Nitrate does not count it, since the
-     * way out of the water that a test tells ({@link Waste#export}) is found with the ration alone.
-     */
-    private static final double PUT_IN = 2.5;
-
     /** Load that so much dry food a day, in g by the ration, puts on them. */
     public double load(double feedGrams) {
-        return PUT_IN * Waste.ammoniaNitrogen(feedGrams) * 1000 / tank.netLitres();
+        return Waste.PUT_IN * Waste.ammoniaNitrogen(feedGrams) * 1000 / tank.netLitres();
     }
 
     /** Load of these fish on a day, with what a tank turns over without any. */

@@ -21,12 +21,10 @@ import pelluna.core.units.Measures;
 final class RoomLens {
     /** So deep a tank lets one swimmer pass behind another, cm. */
     private static final double ONE_BEHIND_ANOTHER_CM = 30;
-    /** Rock has more face than its outline: so many times. */
-    private static final double FACES = 2;
+    /** Grounds on the reef may lie over each other by so much, and mostly do, one before another or by day and night. */
+    private static final double SHARED = 0.5;
     /** Height of a ground against its length, as it is drawn. */
     private static final double FLAT = 0.62;
-    /** Where no rock is named, glass and pumps are held for it: this share of the front. */
-    private static final double LEAST_FACE = 0.1;
     /** All fish of the open water together, g per litre. */
     private static final double OPEN_WATER_GRAMS = 1.5;
 
@@ -51,7 +49,7 @@ final class RoomLens {
         Map<String, Double> parts = new LinkedHashMap<>();
         parts.put("the water to swim in", sum(fish, RoomLens::swimmer, p -> p.count() * p.species().room().runCm().customary() * p.adultCm()) / (tank.runCm() * above * depth));
         parts.put("the open water by mass", sum(fish, p -> p.species().place().zones().contains(Zone.OPEN_WATER), Party::adultGrams) / (OPEN_WATER_GRAMS * tank.netLitres()));
-        parts.put("the reef face", share(sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT), Math.max(FACES * outline(), LEAST_FACE * tank.lengthCm() * above)));
+        parts.put("the grounds about the reef", SHARED * sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT) / (tank.lengthCm() * above * depth));
         parts.put("the sand", share(sum(fish, holds(Zone.SAND), RoomLens::ground), tank.lengthCm() * (tank.widthCm() > 0 ? tank.widthCm() : tank.frontHeightCm())));
         parts.put("the hides", share(sum(fish, p -> p.species().needs().hides() > 0, p -> p.species().needs().hides()), tank.hides()));
         return parts;
@@ -80,14 +78,5 @@ final class RoomLens {
     private static double ground(Party p) {
         double r = p.species().place().groundCm() * Math.min(1, p.adultCm() / p.species().size().usualCm());
         return Math.PI * r * r;
-    }
-
-    private double outline() {
-        double area = 0;
-        int steps = 100;
-        for (int i = 0; i < steps; i++) {
-            area += tank.scape().heightAt(tank.lengthCm() * (i + 0.5) / steps) * tank.lengthCm() / steps;
-        }
-        return area;
     }
 }

@@ -12,7 +12,7 @@ import pelluna.core.water.SeaWater;
 /**
  * What fish ask of their keeper on a day: food, seaweed, meals, salt, and the change of water that would hold the nitrate ceiling.
  *
- * @param foodGrams    dry food a month
+ * @param foodGrams    dry food put in a month
  * @param sheets       seaweed sheets a week
  * @param meals        a day
  * @param places       feeding places
@@ -21,8 +21,9 @@ import pelluna.core.water.SeaWater;
  * @param holdsCeiling share of the water at each change that would hold the ceiling, 0 to 1; above a half says that water alone will not do
  */
 public record Upkeep(double foodGrams, double sheets, int meals, int places, double changeLitres, double saltKg, double holdsCeiling) {
-    /** Grazers take this share of their ration as seaweed, and a sheet weighs so many grams dry. Pelluna's judgement; the sheet from memory. */
-    private static final double SEAWEED_SHARE = 0.4;
+    /** Grazers are offered so many rations as seaweed, of which half drifts off, and need less dry food for it; a sheet weighs so many grams dry. Pelluna's judgement; the sheet from memory. */
+    private static final double SEAWEED_RATIONS = 2;
+    private static final double DRY_FOR_GRAZERS = 0.6;
     private static final double SHEET_GRAMS = 3;
     /** So many mouths to a feeding place, two places where there are grazers: Pelluna's judgement, two clips are common practice. */
     private static final int MOUTHS_TO_A_PLACE = 8;
@@ -30,12 +31,12 @@ public record Upkeep(double foodGrams, double sheets, int meals, int places, dou
     /** @param nitrateBy waste of this tank, its export set by the test if there is one */
     public static Upkeep of(Tank tank, Collection<Party> fish, LocalDate day, Waste nitrateBy) {
         double feed = feed(fish, day);
-        double weed = SEAWEED_SHARE * feed(fish.stream().filter(p -> p.species().diet().algaeDaily() || p.species().diet().guild() == Guild.GRAZER).toList(), day);
+        double grazers = feed(fish.stream().filter(p -> p.species().diet().algaeDaily() || p.species().diet().guild() == Guild.GRAZER).toList(), day);
         int mouths = fish.stream().mapToInt(Party::count).sum();
-        int places = fish.isEmpty() ? 0 : Math.max(weed > 0 ? 2 : 1, (int) Math.ceil(mouths / (double) MOUTHS_TO_A_PLACE));
+        int places = fish.isEmpty() ? 0 : Math.max(grazers > 0 ? 2 : 1, (int) Math.ceil(mouths / (double) MOUTHS_TO_A_PLACE));
         double litres = tank.changedAWeek() * Convert.DAYS_PER_MONTH / 7;
         int meals = fish.stream().mapToInt(p -> p.species().diet().mealsADay()).max().orElse(0);
-        return new Upkeep((feed - weed) * Convert.DAYS_PER_MONTH, weed * 7 / SHEET_GRAMS, meals, places, litres,
+        return new Upkeep(Waste.PUT_IN * (feed - (1 - DRY_FOR_GRAZERS) * grazers) * Convert.DAYS_PER_MONTH, SEAWEED_RATIONS * grazers * 7 / SHEET_GRAMS, meals, places, litres,
             SeaWater.mixKg(litres, tank.salinity(), tank.temperatureC()), nitrateBy.nitrate(feed).shareFor(tank.nitrateCeiling()));
     }
 

@@ -12,6 +12,11 @@ public final class Waste {
     /** Daily ration of dry-weight food, g = 0.01·W^0.8 with W in g: small fish eat more for their size. Pelluna's judgement. */
     public static final double RATION_A = 0.01;
     public static final double RATION_B = 0.8;
+    /**
+     * Keepers put in more than the ration that fish need, and what is left over rots: so many times. Pelluna's judgement. Nitrate does not count it, since the
+     * way out of the water that a test tells ({@link #export}) is found with the ration alone.
+     */
+    public static final double PUT_IN = 2.5;
     /** Protein in dry marine food. Common practice (labels say 40 to 50 %). */
     public static final double PROTEIN_SHARE = 0.45;
     /** Ammonia nitrogen per gram of protein fed. From memory: Timmons &amp; Ebeling, Recirculating Aquaculture. */
