@@ -45,7 +45,7 @@ class AssessCommandTest {
         assertThat(answer.at("/sieve/1/outcome").asString()).isEqualTo("not-in-this-tank");
         assertThat(answer.at("/sieve/1/findings/0").propertyNames()).contains("rule", "step", "needs", "has", "unit", "reason", "remedy", "source");
         assertThat(answer.at("/tension").size()).as("every ordered pair of three fish").isEqualTo(6);
-        assertThat(answer.at("/capacity/lenses").size()).isEqualTo(2);
+        assertThat(answer.at("/capacity/lenses").size()).isEqualTo(3);
         assertThat(answer.at("/arrivals/steps/0").propertyNames()).contains("position", "fish", "quarantineFrom", "releaseOn", "method", "why");
         assertThat(answer.at("/bestSet/take/0").asString()).isEqualTo("Pseudochromis fridmani");
     }

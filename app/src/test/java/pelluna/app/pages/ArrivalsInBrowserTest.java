@@ -1,0 +1,173 @@
+package pelluna.app.pages;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+
+import pelluna.app.testing.Chromium;
+import pelluna.app.testing.Pelluna;
+
+/** The lanes under a keeper's hand, in a real browser. */
+class ArrivalsInBrowserTest {
+    private Page page;
+    private long tank;
+    private final List<String> errors = new ArrayList<>();
+
+    @BeforeEach
+    void lanes() {
+        Pelluna.post("/settings/units", Map.of("units", "METRIC"));
+        tank = Pelluna.tank("Lanes");
+        Pelluna.post(at("/tank"), Map.of("rockKg", "50", "hides", "12", "cover", "mesh", "cycledOn", LocalDate.now().minusYears(2).toString(), "quarantinePlaces", "2"));
+        Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6", "since", LocalDate.now().minusYears(1).toString()));
+        for (String wish : List.of("royal gramma", "yellow tang", "coral beauty", "midas blenny")) {
+            Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
+        }
+        page = Chromium.window(1280, 800);
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error")) {
+                errors.add(m.text());
+            }
+        });
+        page.onPageError(errors::add);
+        page.navigate(Pelluna.url() + at("/arrivals"));
+        page.waitForFunction("() => window.pellunaLive");
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        page.context().close();
+        assertThat(errors).isEmpty();
+    }
+
+    private String at(String path) {
+        return "/tanks/" + tank + path;
+    }
+
+    private Locator lane(int place) {
+        return page.locator(".lanes .lane[data-place='" + place + "']");
+    }
+
+    private void dragging(Locator from, double dx, double dy, Runnable before) {
+        BoundingBox box = from.boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx / 2, y + dy / 2);
+        page.mouse().move(x + dx, y + dy);
+        before.run();
+        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.mouse().up());
+        page.waitForFunction("() => !document.getElementById('page').hasAttribute('aria-busy')");
+    }
+
+    @Test
+    void aLaneIsDraggedToAnotherPlaceItsPriceSaidOnTheWayAndUndone() {
+        String last = lane(4).getAttribute("data-fish");
+        BoundingBox first = lane(1).boundingBox();
+        BoundingBox fourth = lane(4).boundingBox();
+        dragging(lane(4).locator(".place"), 0, first.y - fourth.y, () -> assertThat(page.locator("#lane-says")).containsText(Pattern.compile("Place 1: [+−]\\d+, earlier points of tension")));
+        assertThat(lane(1)).hasAttribute("data-fish", last);
+        assertThat(page.locator("#hand-price")).containsText(Pattern.compile("points? of tension more|As calm as the best order"));
+        assertThat(page.locator("#by-hand")).isVisible();
+        page.click("#undo");
+        assertThat(lane(4)).hasAttribute("data-fish", last);
+        assertThat(page.locator("#hand-price")).hasCount(0);
+    }
+
+    @Test
+    void theDotIsDraggedToAnotherDay() {
+        Locator lane = lane(2);
+        String fish = lane.getAttribute("data-fish");
+        LocalDate was = LocalDate.parse(lane.getAttribute("data-on"));
+        dragging(lane.locator(".release"), 90, 0, () -> assertThat(page.locator("#lane-says")).containsText("In the tank on "));
+        LocalDate now = LocalDate.parse(page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on"));
+        assertThat(now).isAfter(was.plusDays(5));
+        assertThat(page.locator("#hand-price")).isVisible();
+    }
+
+    @Test
+    void aDayIsPinnedInTheFormAndTheLaneSaysSo() {
+        String saturday = LocalDate.now().plusDays(90).toString();
+        lane(3).click();
+        assertThat(page.locator(".lanes .lane.chosen")).hasAttribute("data-place", "3");
+        String fish = lane(3).getAttribute("data-fish");
+        page.fill("#pin-day", saturday);
+        page.click("#pin");
+        Locator pinned = page.locator(".lanes .lane[data-fish='" + fish + "']");
+        assertThat(pinned).hasAttribute("data-on", saturday);
+        assertThat(pinned.locator(".pin")).hasCount(1);
+        page.click("#unpin");
+        assertThat(page.locator(".lanes .pin")).hasCount(0);
+    }
+
+    @Test
+    void keysMoveALaneAndKeepItInFocus() {
+        lane(1).focus();
+        String fish = lane(1).getAttribute("data-fish");
+        page.waitForResponse(r -> r.request().method().equals("POST"), () -> {
+            page.keyboard().press("ArrowDown");
+            page.keyboard().press("ArrowDown");
+        });
+        assertThat(page.locator(".lanes .lane[data-fish='" + fish + "']")).hasAttribute("data-place", "3");
+        page.waitForFunction("fish => document.activeElement.dataset.fish === fish", fish);
+        String was = page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on");
+        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.keyboard().press("Shift+ArrowRight"));
+        assertThat(page.locator(".lanes .lane[data-fish='" + fish + "']")).hasAttribute("data-on", LocalDate.parse(was).plusDays(7).toString());
+    }
+
+    @Test
+    void withEverythingOnOneDayTheGhostComesTrue() {
+        Locator ghost = page.locator(".ghost-says");
+        assertThat(ghost).containsText("All of it on ");
+        double feared = figure(ghost.textContent(), "ammonia to ([\\d.]+)");
+        for (int left = 4; left > 1; left--) {
+            lane(1).click();
+            page.waitForFunction("() => !document.getElementById('page').hasAttribute('aria-busy')");
+            page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.locator("form[action$='/arrivals/join'] button").click());
+            assertThat(page.locator(".lanes .lane")).hasCount(left - 1);
+        }
+        assertThat(page.locator(".ghost-says")).hasCount(0);
+        double came = figure(page.locator("h2:has-text('What the water says') + p").textContent(), "peaks at ([\\d.]+)");
+        assertThat(came).isCloseTo(feared, org.assertj.core.api.Assertions.within(0.021));
+    }
+
+    private static double figure(String text, String pattern) {
+        var m = Pattern.compile(pattern).matcher(text);
+        assertThat(m.find()).as(text).isTrue();
+        return Double.parseDouble(m.group(1));
+    }
+
+    @Test
+    void aLookInQuarantineIsLoggedAndItsFormBeginsAnew() {
+        page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
+        page.waitForFunction("() => window.pellunaLive");
+        page.click("text=It is in its place");
+        page.locator("input[name=eats]").check();
+        page.click("button:has-text('Looked')");
+        assertThat(page.locator(".stay .plain-list li")).containsText("eats");
+        page.waitForFunction("() => !document.querySelector('input[name=eats]').checked");
+    }
+
+    @Test
+    void nothingIsWiderThanAPhone() {
+        Page phone = Chromium.phone();
+        for (String path : List.of("", "/quarantine", "/leaving", "/list", "/upkeep", "/restock")) {
+            phone.navigate(Pelluna.url() + at("/arrivals" + path));
+            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(path).isEqualTo(390);
+        }
+        phone.context().close();
+    }
+}
