@@ -12,7 +12,6 @@ import biweekly.ICalendar;
 import biweekly.component.VAlarm;
 import biweekly.component.VEvent;
 import biweekly.parameter.Related;
-import biweekly.property.Method;
 import biweekly.property.Trigger;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
@@ -32,7 +31,6 @@ final class CalendarFile {
         ICalendar calendar = new ICalendar();
         calendar.setVersion(ICalVersion.V2_0);
         calendar.setProductId("-//Pelluna//Plan//EN");
-        calendar.setMethod(Method.PUBLISH);
         calendar.setName(name);
         calendar.addExperimentalProperty("X-WR-CALNAME", name);
         for (Diary day : days) {
