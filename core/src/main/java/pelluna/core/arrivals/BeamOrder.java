@@ -28,11 +28,14 @@ public final class BeamOrder {
      */
     private record State(BitSet in, int[] sequence, long price, long[] adding, OrderProblem.Tally tally, Timeline time, long hash) { }
 
-    private record Candidate(State from, int next, long price, Timeline time, long hash) { }
+    private record Candidate(State from, int next, long price, Timeline time, int late, long hash) { }
 
     public static Order solve(OrderProblem p) {
+        return solve(p, Math.max(50, Math.min(WIDTH, WORK / Math.max(1, p.size()))));
+    }
+
+    static Order solve(OrderProblem p, int width) {
         int n = p.size();
-        int width = Math.max(50, Math.min(WIDTH, WORK / Math.max(1, n)));
         long[] keys = new SplittableRandom(n).longs(n).toArray();
         boolean days = p.pins().days();
         List<State> beam = List.of(new State(new BitSet(n), new int[0], 0, new long[n], OrderProblem.Tally.EMPTY, Timeline.start(p), 0));
@@ -41,15 +44,21 @@ public final class BeamOrder {
             for (State s : beam) {
                 for (int u : p.next(s.tally(), s.in())) {
                     Timeline time = days ? s.time().then(p, u, p.boxDays(u, s.in())).after() : s.time();
-                    candidates.add(new Candidate(s, u, s.price() + s.adding()[u], time, s.hash() ^ keys[u]));
+                    candidates.add(new Candidate(s, u, s.price() + s.adding()[u], time, days ? lateWith(p, s.in(), u, time) : 0, s.hash() ^ keys[u]));
                 }
             }
-            candidates.sort(Comparator.comparingInt((Candidate c) -> c.time().late()).thenComparingLong(c -> c.price() + c.time().waiting(p)));
+            candidates.sort(Comparator.comparingInt(Candidate::late).thenComparingLong(c -> c.price() + c.time().waiting(p)));
             beam = cheapest(p, candidates, width);
         }
         State best = beam.get(0);
         long bound = bound(p);
         return new Order(best.sequence(), best.price(), bound, best.price() == bound && best.time().late() == 0 && best.time().idle() == 0);
+    }
+
+    private static int lateWith(OrderProblem p, BitSet in, int u, Timeline time) {
+        BitSet then = (BitSet) in.clone();
+        then.set(u);
+        return time.lateAtLeast(p, then);
     }
 
     private static List<State> cheapest(OrderProblem p, List<Candidate> candidates, int width) {

@@ -5,11 +5,14 @@ import java.util.BitSet;
 
 /**
  * The best order by dynamic programming over subsets (Held &amp; Karp 1962, for the linear ordering problem): the state is
- * the set of arrivals in the tank. Up to {@value #MOST} arrivals; O(2^n · n) time, O(2^n) memory. Days by the keeper's hand make
- * the way to a set matter as well; {@link PinnedOrder} is for those.
+ * the set of arrivals in the tank; sets that cannot lead to an order as good as a quick one are left ({@link Excess}). Up to
+ * {@value #MOST} arrivals; O(2^n · n) time at worst, O(2^n) memory. Days by the keeper's hand make the way to a set matter as well;
+ * {@link PinnedOrder} is for those.
  */
 public final class ExactOrder {
     public static final int MOST = 20;
+    /** Width of the quick search that gives the first good order. */
+    static final int QUICK = 60;
 
     private ExactOrder() { }
 
@@ -22,36 +25,30 @@ public final class ExactOrder {
         if (p.pins().days()) {
             return PinnedOrder.solve(p);
         }
-        int half = n / 2;
-        long[][] low = halfSums(p, 0, half);
-        long[][] high = halfSums(p, half, n);
+        Excess excess = new Excess(p);
+        long good = BeamOrder.solve(p, QUICK).price();
         int all = (1 << n) - 1;
         long[] best = new long[all + 1];
         byte[] last = new byte[all + 1];
         OrderProblem.Tally[] tallies = new OrderProblem.Tally[all + 1];
         int[] out = new int[n];
         Arrays.fill(best, Long.MAX_VALUE);
-        best[0] = 0;
+        best[0] = excess.base();
         tallies[0] = OrderProblem.Tally.EMPTY;
         for (int set = 0; set < all; set++) {
             if (best[set] == Long.MAX_VALUE) {
                 continue;
             }
-            int count = 0;
-            for (int left = all & ~set; left != 0; left &= left - 1) {
-                out[count++] = Integer.numberOfTrailingZeros(left);
-            }
+            int count = out(all & ~set, out);
             count = p.next(tallies[set], out, count);
             for (int i = 0; i < count; i++) {
                 int u = out[i];
-                long price = best[set] + low[u][set & ((1 << half) - 1)] + high[u][set >>> half];
                 int next = set | 1 << u;
-                if (price < best[next]) {
-                    best[next] = price;
+                long cost = best[set] + excess.of(u, all & ~next);
+                if (cost < best[next] && cost <= good) {
+                    best[next] = cost;
                     last[next] = (byte) u;
-                }
-                if (tallies[next] == null) {
-                    tallies[next] = tallies[set].with(p, u);
+                    tallies[next] = tallies[next] == null ? tallies[set].with(p, u) : tallies[next];
                 }
             }
             tallies[set] = null;
@@ -64,18 +61,16 @@ public final class ExactOrder {
         return new Order(sequence, best[all], best[all], true);
     }
 
-    static BitSet bits(int set) {
-        return BitSet.valueOf(new long[] {set});
+    /** Writes the members of a set in front of an array. @return how many */
+    static int out(int set, int[] out) {
+        int count = 0;
+        for (int left = set; left != 0; left &= left - 1) {
+            out[count++] = Integer.numberOfTrailingZeros(left);
+        }
+        return count;
     }
 
-    /** For every u and every subset of [from, to): what it costs to add u after that subset. */
-    private static long[][] halfSums(OrderProblem p, int from, int to) {
-        long[][] sums = new long[p.size()][1 << (to - from)];
-        for (int u = 0; u < p.size(); u++) {
-            for (int set = 1; set < sums[u].length; set++) {
-                sums[u][set] = sums[u][set & (set - 1)] + p.price()[from + Integer.numberOfTrailingZeros(set)][u];
-            }
-        }
-        return sums;
+    static BitSet bits(int set) {
+        return BitSet.valueOf(new long[] {set});
     }
 }

@@ -1,6 +1,7 @@
 package pelluna.core.arrivals;
 
 import java.util.Arrays;
+import java.util.BitSet;
 
 /**
  * How far an order has come on the calendar: in days after the start, when the next may go in and when each quarantine place is
@@ -59,6 +60,17 @@ record Timeline(int ready, int[] free, int late, int idle) {
         return new Slot(begin, begin + days, release, place + 1, new Timeline(release + p.gap()[u], then, late, idle));
     }
 
+    /** Days too late in the end, at least: those that there are, and those of everybody still out who could no longer come on its own day even if it came next. */
+    int lateAtLeast(OrderProblem p, BitSet in) {
+        int days = late;
+        for (int u = in.nextClearBit(0); u < p.size(); u = in.nextClearBit(u + 1)) {
+            if (p.pins().day()[u] >= 0) {
+                days += then(p, u, p.quarantine().boxAlone()[u]).after().late - late;
+            }
+        }
+        return days;
+    }
+
     /** What the days by hand cost: idle days, priced. */
     long waiting(OrderProblem p) {
         return idle * p.pins().waitingADay();
@@ -67,14 +79,21 @@ record Timeline(int ready, int[] free, int late, int idle) {
     /** How many days at most this one is ahead of another, over all that has a day; 0 or less if nowhere ahead. */
     int ahead(Timeline other) {
         int most = other.ready - ready;
-        int[] mine = free.clone();
-        int[] theirs = other.free.clone();
-        Arrays.sort(mine);
-        Arrays.sort(theirs);
+        int[] mine = sorted();
+        int[] theirs = other.sorted();
         for (int i = 0; i < mine.length; i++) {
             most = Math.max(most, theirs[i] - mine[i]);
         }
         return most;
+    }
+
+    private int[] sorted() {
+        if (free.length < 2) {
+            return free;
+        }
+        int[] sorted = free.clone();
+        Arrays.sort(sorted);
+        return sorted;
     }
 
     /** Whether nothing here comes later than in another. */
@@ -83,10 +102,8 @@ record Timeline(int ready, int[] free, int late, int idle) {
     }
 
     private boolean noLaterPlaces(Timeline other) {
-        int[] mine = free.clone();
-        int[] theirs = other.free.clone();
-        Arrays.sort(mine);
-        Arrays.sort(theirs);
+        int[] mine = sorted();
+        int[] theirs = other.sorted();
         for (int i = 0; i < mine.length; i++) {
             if (mine[i] > theirs[i]) {
                 return false;

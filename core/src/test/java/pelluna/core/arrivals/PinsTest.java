@@ -84,6 +84,15 @@ class PinsTest {
     }
 
     @Test
+    void twentyArrivalsAroundDaysPlacesQuarantineAndFilterAreProved() {
+        OrderProblem p = any(20, 5);
+        Order exact = ExactOrder.solve(p);
+        assertThat(exact.exact()).isTrue();
+        assertThat(p.keepsRules(exact.sequence())).isTrue();
+        assertThat(cost(p, exact.sequence())).isLessThanOrEqualTo(cost(p, BeamOrder.solve(p).sequence()));
+    }
+
+    @Test
     void whatTheFilterCannotCarryComesLater() {
         long[][] price = {{0, 0}, {100, 0}};
         OrderProblem free = new OrderProblem(price, new int[2], new int[] {14, 14});
