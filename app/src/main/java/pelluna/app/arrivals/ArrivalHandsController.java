@@ -76,6 +76,11 @@ class ArrivalHandsController {
         return change(id, asked, "an arrival is in the tank", tree -> HandEdits.arrived(tree, asked.fish(), desks.today()), to);
     }
 
+    @PostMapping("/tanks/{id}/arrivals/drop")
+    String drop(@PathVariable long id, Asked asked, RedirectAttributes to) {
+        return change(id, asked, "an arrival taken off", tree -> HandEdits.drop(tree, asked.fish()), to);
+    }
+
     /** What a fish costs, typed on the shop list. */
     @PostMapping("/tanks/{id}/arrivals/price-of")
     String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {

@@ -85,6 +85,12 @@ final class HandEdits {
         PlanSteps.entries(tree, "wishes").add(rest);
     }
 
+    /** It is wished for no more. */
+    static void drop(Map<String, Object> tree, String fish) {
+        List<Map<String, Object>> gone = entries(tree, fish);
+        PlanSteps.entries(tree, "wishes").removeIf(e -> gone.stream().anyMatch(g -> g == e));
+    }
+
     /** What it costs, in the keeper's own money; null takes the price off. */
     static void price(Map<String, Object> tree, String fish, Double price) {
         entries(tree, fish).forEach(e -> {

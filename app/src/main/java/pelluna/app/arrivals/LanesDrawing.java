@@ -14,6 +14,7 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
+import pelluna.core.plan.WaterTest;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
@@ -45,7 +46,13 @@ final class LanesDrawing {
         List<Dated> steps = desk.assessment().arrivals().steps();
         LocalDate start = desk.plan().startOn();
         LocalDate end = steps.get(steps.size() - 1).releaseOn();
-        this.axis = new DateAxis(start.minusDays(7), end.plusDays(Math.max(28, ChronoUnit.DAYS.between(start, end) / 6)), X0, X1);
+        this.axis = new DateAxis(from(start), end.plusDays(Math.max(28, ChronoUnit.DAYS.between(start, end) / 6)), X0, X1);
+    }
+
+    /** A week before the start; as far back as four weeks where there are tests to show. */
+    private LocalDate from(LocalDate start) {
+        LocalDate week = start.minusDays(7);
+        return desk.plan().tests().stream().map(WaterTest::on).filter(on -> on.isAfter(start.minusDays(28)) && on.isBefore(week)).min(LocalDate::compareTo).map(on -> on.minusDays(2)).orElse(week);
     }
 
     DateAxis axis() {

@@ -36,10 +36,11 @@ final class StripsDrawing {
         load.line(planned, WaterDay::carried, "carried");
         load.line(planned, WaterDay::load, "level");
         Strip ammonia = new Strip(svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
-        ammonia.title("Un-ionised ammonia", "the part that poisons;", "dashed: fish not above", "mg/L nitrogen");
+        ammonia.title("Un-ionised ammonia", "circles: your tests;", "dashed: fish not above", "mg/L nitrogen");
         ammonia.limit(Ammonia.SAFE_TOXIC);
         ammonia.line(atOnce, WaterDay::toxic, "ghost");
         ammonia.line(planned, WaterDay::toxic, "level");
+        plan.tests().stream().filter(t -> axis.shows(t.on())).forEach(t -> ammonia.point(t, toxic(t)));
         double ceiling = plan.tank().nitrateCeiling();
         Strip nitrate = new Strip(svg, top + 2 * (STRIP + GAP), Math.max(ceiling * 1.15, highest(WaterDay::nitrate, WaterDay::nitrate)));
         nitrate.title("Nitrate", "circles: your tests;", "dashed: your ceiling", "mg/L");
@@ -54,6 +55,12 @@ final class StripsDrawing {
         if (plan.tests().isEmpty() && axis.shows(plan.startOn())) {
             nitrate.point(new WaterTest(plan.startOn(), OptionalDouble.empty(), OptionalDouble.empty(), plan.tank().nitrate(), OptionalDouble.empty()), plan.tank().nitrate());
         }
+    }
+
+    /** The un-ionised part of a test of total ammonia, at its own pH or the usual one. */
+    private OptionalDouble toxic(WaterTest t) {
+        return t.ammonia().isEmpty() ? t.ammonia()
+            : OptionalDouble.of(t.ammonia().getAsDouble() * Ammonia.toxicShare(t.pH().orElse(Ammonia.USUAL_PH), plan.tank().temperatureC(), plan.tank().salinity()));
     }
 
     private double highest(ToDoubleFunction<WaterDay> one, ToDoubleFunction<WaterDay> other) {

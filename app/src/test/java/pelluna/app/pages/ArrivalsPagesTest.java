@@ -128,6 +128,8 @@ class ArrivalsPagesTest {
         int chromis = wishIndex("Chromis viridis");
         hand("split", "w" + chromis, Map.of("apart", "2"));
         assertThat(lanes()).hasSize(5);
+        hand("drop", "w4", Map.of());
+        assertThat(lanes()).hasSize(4);
         assertThat(wish("Chromis viridis").get("count").asInt()).isEqualTo(4);
     }
 
@@ -152,7 +154,7 @@ class ArrivalsPagesTest {
     @Test
     void aLoggedTestIsDrawnAndStartsTheLevelAnew() {
         String before = page("/arrivals");
-        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("on", TODAY.toString(), "nitrate", "11,5", "pH", "8.1")))).contains(": 11.5 mg/L</title>");
+        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("on", TODAY.toString(), "nitrate", "11,5", "ammonia", "0.2", "pH", "8.1")))).contains(": 11.5 mg/L</title>").containsPattern(": 0\\.01\\d* mg/L</title>");
         assertThat(JSON.readTree(Pelluna.get(at("/plan.json")).body()).get("tests").get(0).get("nitrate").asDouble()).isEqualTo(11.5);
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("nitrate", "much")))).contains("is no figure for nitrate");
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("pH", "12")))).contains("6 to 10");
