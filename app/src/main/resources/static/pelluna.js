@@ -54,8 +54,9 @@ const live = {
   tell(text) {
     window.dispatchEvent(new CustomEvent('pelluna-says', { detail: text }));
   },
-  body(form) {
-    return new URLSearchParams(new FormData(form));
+  // With the button that was pressed, which may say what to do.
+  body(form, button) {
+    return new URLSearchParams(new FormData(form, button));
   },
 };
 
@@ -123,9 +124,9 @@ document.addEventListener('submit', (event) => {
   if (!('live' in form.dataset) && !('autosave' in form.dataset)) { return; }
   event.preventDefault();
   if (form.method === 'get') {
-    live.go(`${form.action}?${live.body(form)}`, {}, true);
+    live.go(`${form.action}?${live.body(form, event.submitter)}`, {}, true);
   } else {
-    const sent = live.go(form.action, { method: 'POST', body: live.body(form) }, true);
+    const sent = live.go(form.action, { method: 'POST', body: live.body(form, event.submitter) }, true);
     if ('fresh' in form.dataset) { sent.then((saved) => { if (saved) { form.reset(); } }); }
   }
 });

@@ -159,6 +159,17 @@ class ArrivalsInBrowserTest {
         page.click("button:has-text('Looked')");
         assertThat(page.locator(".stay .plain-list li")).containsText("eats");
         page.waitForFunction("() => !document.querySelector('input[name=eats]').checked");
+        page.click("button:has-text('It died')");
+        assertThat(page.locator("aside")).containsText("died in quarantine");
+    }
+
+    @Test
+    void aTestIsLoggedAndTakenBackByItsButtons() {
+        page.fill("#test-form input[name=nitrate]", "9");
+        page.click("button:has-text('Log the test')");
+        assertThat(page.locator(".lanes circle.test")).hasCount(1);
+        page.click("button:has-text('Take the last one back')");
+        assertThat(page.locator(".lanes circle.test")).hasCount(0);
     }
 
     @Test

@@ -111,6 +111,16 @@ class ReefscapeInBrowserTest {
     }
 
     @Test
+    void buttonsPutInHidesAndRock() {
+        int hides = page.locator(".hide-piece").count();
+        int rocks = page.locator(".rock-piece").count();
+        page.click("button:has-text('+ hide')");
+        assertThat(page.locator(".hide-piece")).hasCount(hides + 1);
+        page.click("button:has-text('+ rock')");
+        assertThat(page.locator(".rock-piece")).hasCount(rocks + 1);
+    }
+
+    @Test
     void movingTheDateMakesFishGrowAndChangesTheIndexThatIsRead() {
         go("?pair=" + pair());
         double before = index();
