@@ -22,7 +22,6 @@ import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 
 /** Who outgrows the tank and when, who is to leave, and what that changes. */
 @Controller
@@ -77,10 +76,5 @@ class LeavingController {
         LocalDate grown = mine.isEmpty() ? today.plusYears(1) : mine.get(0).on().isBefore(today) ? today : mine.get(0).on();
         return new Fish(p, mine, p.hand().leaves().isPresent(), p.hand().leaves().map(Hand.Leaving::on).orElse(grown),
             p.hand().leaves().map(Hand.Leaving::why).orElse(mine.isEmpty() ? "" : mine.get(0).says().replaceFirst("^the " + java.util.regex.Pattern.quote(p.species().name()) + " ", "it ")));
-    }
-
-    /** 'In May 2028 it needs a longer run'. */
-    static String when(Change c) {
-        return Measures.date(c.on()) + ": " + c.says();
     }
 }

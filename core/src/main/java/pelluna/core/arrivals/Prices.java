@@ -32,6 +32,9 @@ final class Prices {
     private static final long SMALLER_LOAD_FIRST = 64;
     /** A day on which the tank only waits for a day by hand weighs as much as so many thousandths of tension: a point. Pelluna's judgement. */
     private static final long WAITING_A_DAY = 1000;
+    /** The Bold wait so many times as long as the filter needs, and this many days at least. Pelluna's judgement. */
+    private static final double SURE = 1.5;
+    private static final int BOLD_LEAST = 4;
     /** After a fallow time the bold wait for the timid: points for each step of boldness and timidity the wrong way round. Pelluna's judgement. */
     private static final double TIMID_FIRST = 4;
 
@@ -63,7 +66,7 @@ final class Prices {
                 }
             }
             earliest[v] = earliest(arrivals.get(v));
-            gap[v] = gapAfter(arrivals.get(v), plan.fallow().isPresent() ? Stance.CAUTIOUS : plan.stance());
+            gap[v] = gapAfter(arrivals.get(v));
             place[v] = arrivals.get(v).place();
             day[v] = arrivals.get(v).on().map(on -> (int) Math.max(0, plan.startOn().until(on, ChronoUnit.DAYS))).orElse(-1);
             load[v] = filter.load(arrivals.get(v).loadAtFirst());
@@ -117,13 +120,23 @@ final class Prices {
         return (price >> TIE_BITS) / 1000.0;
     }
 
-    /** Days after an arrival: for a single fish and for more. Common practice; Bold is Pelluna's judgement. */
-    static int gapAfter(Arrival a, Stance stance) {
-        return switch (stance) {
-            case BOLD -> a.group() ? 21 : 10;
+    /**
+     * Days after an arrival: for a single fish and for more, by common practice; longer for the Cautious and after a fallow time. The Bold wait as
+     * long as the filter needs to grow to the new load, and half as long again (Pelluna's judgement).
+     */
+    private int gapAfter(Arrival a) {
+        return switch (plan.fallow().isPresent() ? Stance.CAUTIOUS : plan.stance()) {
+            case BOLD -> boldGap(a);
             case CUSTOMARY -> a.group() ? 28 : 14;
             case CAUTIOUS -> a.group() ? 35 : 21;
         };
+    }
+
+    private int boldGap(Arrival a) {
+        Filter filter = new Filter(plan.tank());
+        double standing = filter.standing(plan);
+        double days = SURE * filter.daysToGrow(standing, standing + filter.load(a.loadAtFirst()));
+        return (int) Math.max(BOLD_LEAST, Math.min(a.group() ? 21 : 10, Math.ceil(days)));
     }
 
     private int earliest(Arrival a) {
@@ -151,7 +164,7 @@ final class Prices {
 
     /** The first has had one gap of its own to grow when the next comes. */
     private double grownByThen(Party p) {
-        return p.lengthOn(p.from().plusDays(gapAfter(new Arrival(List.of(p)), plan.stance())));
+        return p.lengthOn(p.from().plusDays(gapAfter(new Arrival(List.of(p)))));
     }
 
     private double pair(Party first, double firstCm, Party later, double laterCm) {

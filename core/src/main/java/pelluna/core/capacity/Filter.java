@@ -32,6 +32,13 @@ public record Filter(Tank tank) {
         return Nitrifiers.ofAmmonia(tank.temperatureC()).reserve(safeTotal(Ammonia.USUAL_PH));
     }
 
+    /** Days in which bacteria that have grown under one load come to carry a larger one, while they have all the ammonia that is safe. Loads above 0. */
+    public double daysToGrow(double from, double to) {
+        Nitrifiers n = Nitrifiers.ofAmmonia(tank.temperatureC());
+        double level = safeTotal(Ammonia.USUAL_PH);
+        return Math.log(to / from) / (n.growth() * level / (n.half() + level) - n.decay());
+    }
+
     /** The load that the bacteria have grown under when a plan starts: that of the residents, or what is left of the cycle's. */
     public double standing(Plan plan) {
         double living = load(plan.residents(), plan.startOn());

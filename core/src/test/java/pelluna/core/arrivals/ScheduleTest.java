@@ -54,6 +54,19 @@ class ScheduleTest {
         assertThat(customary).isBefore(cautious);
     }
 
+    @Test
+    void theBoldWaitAsLongAsTheFilterNeeds() {
+        Plans awake = Plans.sixFeet().head("stance", "bold").with("quarantine", Map.of("places", 3, "school", "none")).resident("Zebrasoma flavescens", 1, 18).resident("Chromis viridis", 8, 7)
+            .wish("Gramma loreto").wish("Ecsenius midas");
+        Plans sparse = Plans.sixFeet().head("stance", "bold").with("quarantine", Map.of("places", 3, "school", "none")).resident("Gramma loreto", 1, 5).wish("Zebrasoma flavescens").wish("Siganus vulpinus");
+        assertThat(gap(schedule(awake))).isEqualTo(4);
+        assertThat(gap(schedule(sparse))).isBetween(5L, 10L);
+    }
+
+    private static long gap(Schedule s) {
+        return java.time.temporal.ChronoUnit.DAYS.between(s.steps().get(0).releaseOn(), s.steps().get(1).releaseOn());
+    }
+
     private static LocalDate last(Plans plans) {
         List<Dated> steps = schedule(plans.with("quarantine", Map.of("places", 3, "school", "none"))).steps();
         return steps.get(steps.size() - 1).releaseOn();
