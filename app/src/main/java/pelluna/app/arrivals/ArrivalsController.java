@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -70,6 +71,8 @@ class ArrivalsController {
         model.addAttribute("byHand", byHand);
         Scheduler scheduler = scheduler(desk);
         model.addAttribute("handPrice", byHand ? scheduler.price(schedule).says() : "");
+        OptionalDouble grouping = scheduler.groupingPrice();
+        model.addAttribute("groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble())));
         model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
         model.addAttribute("tension", pairs(desk));
         model.addAttribute("startOn", desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
@@ -110,6 +113,11 @@ class ArrivalsController {
         Schedule schedule = desk.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
         return chosen == null ? "" : moves(scheduler(desk), schedule, chosen).stream().filter(m -> m.place() == place).map(m -> "Place " + place + ": " + m.says()).findFirst().orElse("Place " + place);
+    }
+
+    private static String grouping(long points) {
+        return "Going in together and apart as you have it " + (points == 0 ? "is as calm as Pelluna would have it." : "costs " + English.count((int) Math.abs(points), "point", "points")
+            + " of tension " + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
     }
 
     private static Scheduler scheduler(Desk desk) {

@@ -121,6 +121,7 @@ class ArrivalsPagesTest {
     void arrivalsAreJoinedPartedAndAGroupIsSplit() {
         List<String> four = List.copyOf(lanes().keySet());
         hand("join", four.get(0), Map.of("with", four.get(1)));
+        assertThat(found(page("/arrivals"), "id=\"group-price\">([^<]*)<")).contains("as Pelluna would have it");
         String joined = lanes().keySet().stream().filter(f -> f.contains(",")).findFirst().orElseThrow();
         assertThat(lanes()).hasSize(3);
         hand("part", joined, Map.of());

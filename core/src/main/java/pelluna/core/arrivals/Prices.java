@@ -162,6 +162,23 @@ final class Prices {
         return a.parties().stream().mapToInt(p -> p.species().manner().bold() - p.species().manner().timid()).max().orElse(0);
     }
 
+    /** Expected tension, points, among those who go in together, weighed as between arrivals. */
+    double inside() {
+        double sum = 0;
+        for (Arrival a : arrivals) {
+            for (Party one : a.parties()) {
+                for (Party other : a.parties()) {
+                    if (one != other) {
+                        boolean box = one.hand().box() || other.hand().box();
+                        sum += 0.5 * (weighed(Tension.index(quarters.meet(one, one.lengthCm(), other, other.lengthCm(), Encounter.Order.TOGETHER, box)))
+                            + weighed(Tension.index(quarters.meet(one, one.adultCm(), other, other.adultCm(), Encounter.Order.TOGETHER, box))));
+                    }
+                }
+            }
+        }
+        return sum;
+    }
+
     /** The first has had one gap of its own to grow when the next comes. */
     private double grownByThen(Party p) {
         return p.lengthOn(p.from().plusDays(gapAfter(new Arrival(List.of(p)))));

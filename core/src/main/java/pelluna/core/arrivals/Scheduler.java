@@ -3,6 +3,7 @@ package pelluna.core.arrivals;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
@@ -17,6 +18,7 @@ public final class Scheduler {
     private final OrderProblem problem;
     private final Quarters quarters;
     private final Meets meets;
+    private final double inside;
 
     public Scheduler(Plan plan, List<Party> taken) {
         this.plan = plan;
@@ -25,7 +27,9 @@ public final class Scheduler {
         company.addAll(taken);
         this.quarters = Quarters.of(plan.tank(), company);
         this.meets = new Meets(plan, arrivals, quarters);
-        this.problem = new Prices(plan, arrivals, quarters, meets).problem();
+        Prices prices = new Prices(plan, arrivals, quarters, meets);
+        this.problem = prices.problem();
+        this.inside = prices.inside();
     }
 
     /** The best order around what the keeper's hand has decided. */
@@ -41,6 +45,27 @@ public final class Scheduler {
     /** What a schedule of these arrivals costs against the best, and mainly why. */
     public HandPrice price(Schedule hand) {
         return HandPrice.of(hand, best(), problem, arrivals, new WhyHere(plan, problem, new int[0], arrivals, quarters));
+    }
+
+    /**
+     * What it costs, in points of tension, that the keeper has joined and parted arrivals: the best order of theirs and the tension among those who go in together,
+     * against the same as Pelluna would group them. Below 0 if it is calmer; empty if nothing was joined or parted.
+     */
+    public OptionalDouble groupingPrice() {
+        List<Party> free = arrivals.stream().flatMap(a -> a.parties().stream()).map(p -> p.by(p.hand().grouped(0))).toList();
+        if (arrivals.stream().flatMap(a -> a.parties().stream()).allMatch(p -> p.hand().together() == 0)) {
+            return OptionalDouble.empty();
+        }
+        Plan ungrouped = plan;
+        for (Party p : free) {
+            ungrouped = ungrouped.with(p);
+        }
+        return OptionalDouble.of(calmest() - new Scheduler(ungrouped, free).calmest());
+    }
+
+    /** Tension of the best order, and of those who go in together, points. */
+    private double calmest() {
+        return Prices.points(solved(problem.unpinned()).price()) + inside;
     }
 
     private static Order solved(OrderProblem p) {

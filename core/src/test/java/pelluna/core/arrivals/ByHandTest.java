@@ -78,6 +78,18 @@ class ByHandTest {
     }
 
     @Test
+    void whatJoiningCostsIsToldAgainstPellunasGroups() {
+        assertThat(new Scheduler(PLAN, PLAN.wishes()).groupingPrice()).isEmpty();
+        Plan apart = Plans.sixFeet().with("netLitres", 2000).with("sumpLitres", 1300).wish("Zebrasoma flavescens").wish("Zebrasoma scopas").plan();
+        Plan split = hand(apart, 0, h -> h.grouped(pelluna.core.plan.Hand.ALONE));
+        assertThat(new Scheduler(split, split.wishes()).groupingPrice().orElseThrow()).isNotZero();
+        Plan same = hand(hand(apart, 0, h -> h.grouped(1)), 1, h -> h.grouped(1));
+        assertThat(new Scheduler(same, same.wishes()).groupingPrice()).hasValue(0);
+        Plan joined = hand(hand(PLAN, 0, h -> h.grouped(1)), 2, h -> h.grouped(1));
+        assertThat(new Scheduler(joined, joined.wishes()).groupingPrice()).isPresent();
+    }
+
+    @Test
     void whoIsPressedByAFishThatIsToLeaveWaitsForThatDay() {
         LocalDate leaves = Plans.START.plusDays(120);
         Plan bully = Plans.sixFeet().with("netLitres", 200).resident("Pictichromis paccagnellae", 1, 7).wish("Gramma loreto").wish("Ecsenius midas").plan();
