@@ -76,6 +76,11 @@ public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins,
         return new OrderProblem(price, earliest, gap, Pins.none(size()), quarantine, filter);
     }
 
+    /** The same arrivals with a filter that carries anything. */
+    OrderProblem unfiltered() {
+        return new OrderProblem(price, earliest, gap, pins, quarantine, FilterLimit.none(size()));
+    }
+
     /** The price of a whole order; O(n²). */
     public long priceOf(int[] order) {
         long sum = 0;

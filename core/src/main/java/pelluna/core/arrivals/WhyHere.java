@@ -2,6 +2,8 @@ package pelluna.core.arrivals;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 
@@ -58,12 +60,30 @@ final class WhyHere {
             List<String> leaving = plan.residents().stream().filter(r -> r.hand().leaves().map(l -> l.on().equals(until)).orElse(false)).map(r -> r.species().name()).toList();
             says.add("Not before " + Measures.date(until) + (leaving.isEmpty() ? ": it wants an older tank." : ", when the " + English.list(leaving) + " has left."));
         }
+        if (filterHeldBack(position)) {
+            says.add("Not sooner: the bacteria must first grow with what comes before it.");
+        }
         reasons.stream().limit(3).forEach(r -> says.add(r.says()));
         if (says.isEmpty()) {
             says.add(position == 0 ? "Nobody minds it and it minds nobody much: a good first."
                 : "Its place matters little to the others; the smaller load goes first.");
         }
         return says;
+    }
+
+    /** Whether it might have come one place sooner, but for the filter. */
+    private boolean filterHeldBack(int position) {
+        if (position == 0) {
+            return false;
+        }
+        BitSet in = new BitSet();
+        OrderProblem.Tally tally = OrderProblem.Tally.EMPTY;
+        for (int i = 0; i < position - 1; i++) {
+            in.set(sequence[i]);
+            tally = tally.with(problem, sequence[i]);
+        }
+        int me = sequence[position];
+        return Arrays.stream(problem.next(tally, in)).noneMatch(u -> u == me) && Arrays.stream(problem.unfiltered().next(tally, in)).anyMatch(u -> u == me);
     }
 
     private List<String> byHand(int me, LocalDate on) {

@@ -30,6 +30,10 @@ public final class WaterCourse {
     /** Bacteria remember no longer than this, days. Pelluna's judgement. */
     private static final int MEMORY = 200;
 
+    /** With newcomers feeding goes up, for everybody, so that they get their share; so many times, for so many days. That it does is common practice, the figures Pelluna's judgement. */
+    private static final double FED_MORE = 1.5;
+    private static final int FED_MORE_DAYS = 14;
+
     private final List<WaterDay> days;
 
     private WaterCourse(List<WaterDay> days) {
@@ -100,7 +104,7 @@ public final class WaterCourse {
                 state = corrected(state, tests.get(day));
                 nitrate = tests.containsKey(day) ? tests.get(day).nitrate().orElse(nitrate) : nitrate;
                 double feed = feed(day);
-                double load = NitrogenCycle.BASE_LOAD + filter.load(feed);
+                double load = NitrogenCycle.BASE_LOAD + filter.load(feed) * (newcomers(day) ? FED_MORE : 1);
                 found.add(new WaterDay(day, load, cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare), state.ammonia(), state.ammonia() * toxicShare, state.nitrite(), nitrate));
                 nitrate = waste.nitrate(feed).dayAfter(nitrate);
                 if (Math.floorMod(ChronoUnit.DAYS.between(start, day), every) == every - 1) {
@@ -124,6 +128,10 @@ public final class WaterCourse {
             }
             FilterState s = test.ammonia().isPresent() ? state.withAmmonia(test.ammonia().getAsDouble()) : state;
             return test.nitrite().isPresent() ? s.withNitrite(test.nitrite().getAsDouble()) : s;
+        }
+
+        private boolean newcomers(LocalDate day) {
+            return everybody.stream().anyMatch(p -> p.planned() && p.there(day) && p.from().plusDays(FED_MORE_DAYS).isAfter(day));
         }
 
         /** Dry food a day, g; a resident counts from the day it came, all along if that is not known to be before the plan. */

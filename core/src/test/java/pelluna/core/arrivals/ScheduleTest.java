@@ -55,6 +55,15 @@ class ScheduleTest {
     }
 
     @Test
+    void whatTheFilterHoldsBackSaysSo() {
+        List<Dated> steps = schedule(Plans.sixFeet().with("netLitres", 150).with("lengthCm", 90).with("widthCm", 45).with("waterHeightCm", 45).with("cycledOn", Plans.START.minusMonths(20).toString())
+            .wish("Zebrasoma flavescens").wish("Elacatinus oceanops").wish("Gobiodon okinawae")).steps();
+        Dated tang = steps.stream().filter(d -> d.arrival().label().equals("yellow tang")).findFirst().orElseThrow();
+        assertThat(tang.position()).isGreaterThan(1);
+        assertThat(tang.why()).anySatisfy(w -> assertThat(w).contains("bacteria must first grow"));
+    }
+
+    @Test
     void theBoldWaitAsLongAsTheFilterNeeds() {
         Plans awake = Plans.sixFeet().head("stance", "bold").with("quarantine", Map.of("places", 3, "school", "none")).resident("Zebrasoma flavescens", 1, 18).resident("Chromis viridis", 8, 7)
             .wish("Gramma loreto").wish("Ecsenius midas");

@@ -59,14 +59,14 @@ class NitrogenCycleTest {
     }
 
     @Test
-    void twiceTheFishAtOncePeakAWhileLaterAndManyMoreArePoison() {
+    void aThirdMoreIsCarriedAndTwiceTheFishFedHalfAsMuchAgainAreNot() {
         FilterState settled = FilterState.settled(0.15, WARM);
-        double calm = peak(settled, 0.15, 20);
-        double more = peak(settled, 0.25, 20);
-        double twice = peak(settled, 0.6, 20);
-        assertThat(more).isGreaterThan(calm);
-        assertThat(twice * Ammonia.toxicShare(8.2, WARM, 35)).isGreaterThan(Ammonia.SAFE_TOXIC);
-        assertThat(peak(settled, 1.2, 20)).isGreaterThan(2 * twice);
+        double toxic = Ammonia.toxicShare(8.2, WARM, 35);
+        assertThat(peak(settled, 0.2, 20)).isGreaterThan(peak(settled, 0.15, 20));
+        assertThat(peak(settled, 0.2, 20) * toxic).isLessThan(Ammonia.SAFE_TOXIC);
+        // common practice: as many fish as a tank already holds, at once, and feeding goes up as well, is what kills
+        assertThat(peak(settled, 2 * 1.5 * 0.15, 20) * toxic).isGreaterThan(Ammonia.SAFE_TOXIC);
+        assertThat(peak(settled, 1.2, 20)).isGreaterThan(2 * peak(settled, 0.45, 20));
     }
 
     @Test
