@@ -66,7 +66,7 @@ class QuarantineDesk {
 
     @Transactional(readOnly = true)
     List<Place> board(Desk desk) {
-        List<StayEntity> rows = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id());
+        List<StayEntity> rows = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().filter(r -> species(r).isPresent()).toList();
         List<CheckEntity> looks = checks.findByStayIdInOrderByLookedOnDescIdDesc(rows.stream().map(StayEntity::id).toList());
         int places = Math.max(desk.plan().tank().quarantinePlaces(), rows.stream().mapToInt(StayEntity::place).max().orElse(0));
         return IntStream.rangeClosed(1, places).mapToObj(n -> place(n, rows.stream().filter(r -> r.place() == n).toList(), looks, desk)).toList();
@@ -76,7 +76,7 @@ class QuarantineDesk {
         List<Stay> found = new ArrayList<>();
         List<SamePlace.Guest> guests = new ArrayList<>();
         for (StayEntity row : here) {
-            Species species = species(row);
+            Species species = species(row).orElseThrow();
             List<CheckEntity> mine = looks.stream().filter(c -> c.stayId().equals(row.id())).toList();
             List<LocalDate> newcomers = here.stream().filter(o -> o != row).map(StayEntity::beganOn).toList();
             double salinity = mine.stream().flatMap(c -> c.salinity().stream().boxed()).findFirst().orElse(row.salinity());
@@ -87,8 +87,9 @@ class QuarantineDesk {
         return new Place(number, found, SamePlace.against(guests));
     }
 
-    private Species species(StayEntity row) {
-        return catalogue.get().find(row.species()).orElseThrow(NoSuchTankException::new);
+    /** Empty for a keeper's own species that the keeper has taken back since. */
+    private Optional<Species> species(StayEntity row) {
+        return catalogue.get().find(row.species());
     }
 
     /** Planned arrivals that are not in a place yet, soonest first. */
@@ -110,7 +111,7 @@ class QuarantineDesk {
     @Transactional(readOnly = true)
     List<Ended> ended(long tank) {
         return stays.findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(desks.tank(tank).id()).stream()
-            .map(r -> new Ended((r.count() == 1 ? "" : r.count() + " × ") + species(r).name(), r.endedHow())).toList();
+            .map(r -> new Ended((r.count() == 1 ? "" : r.count() + " × ") + species(r).map(Species::name).orElse(r.species()), r.endedHow())).toList();
     }
 
     /** A planned fish comes into a place. @param fish its place in the plan, 'w3' */

@@ -50,20 +50,18 @@ public record Capacity(List<Lens> lenses, Lens binding, String left) {
     private static String left(List<Lens> lenses, Lens binding, double byLength, double byWaste, Measures say) {
         Lens room = lenses.get(lenses.size() - 1);
         String size = "fish of " + say.length(YARDSTICK_CM);
-        boolean byRoom = binding == room;
-        boolean nitrate = byRoom ? byWaste < byLength : binding.name().equals("waste");
-        double first = nitrate ? byWaste : byLength;
-        double second = nitrate ? byLength : byWaste;
-        String rule = nitrate ? "nitrate" : "the length rule";
-        String head = byRoom ? (room.share() > 1 ? "Room binds, and is over: " : "Room binds. ") + (room.share() > 1 ? uncapital(room.says()) : room.says())
-            + " By " + rule + (first < 0 ? " the tank is over as well." : " there would be room for " + fish(first, size) + ".")
-            : first < 0 ? "By " + rule + " the tank is over its number, and that binds." : "Room for " + fish(first, size) + "; " + rule + " binds.";
-        String other = nitrate ? " By the length rule" : " By nitrate";
-        return head + other + (second < 0 ? " it is over as well." : " there would be room for " + fish(second, size) + ".") + (byRoom ? "" : " " + room.says());
+        if (binding == room) {
+            return (room.share() > 1 ? "Room binds, and is over. " : "Room binds. ") + room.says() + " " + also("nitrate", byWaste, size) + " " + also("the length rule", byLength, size);
+        }
+        boolean nitrate = binding.name().equals("waste");
+        double left = nitrate ? byWaste : byLength;
+        String rule = plainName(binding);
+        return (left < 0 ? "By " + rule + " the tank is over its number, and that binds." : "Room for " + fish(left, size) + "; " + rule + " binds.") + " "
+            + (nitrate ? also("the length rule", byLength, size) : also("nitrate", byWaste, size)) + " " + room.says();
     }
 
-    private static String uncapital(String says) {
-        return says.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + says.substring(1);
+    private static String also(String rule, double left, String size) {
+        return "By " + rule + (left < 0 ? " it is over as well." : " there would be room for " + fish(left, size) + ".");
     }
 
     private static String fish(double number, String size) {
