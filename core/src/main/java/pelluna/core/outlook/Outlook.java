@@ -79,8 +79,9 @@ public final class Outlook {
         List<Press> found = new ArrayList<>();
         for (int i = 0; i < there.size(); i++) {
             for (int j = i + 1; j < there.size(); j++) {
-                found.add(press(there.get(i), there.get(j), day));
-                found.add(press(there.get(j), there.get(i), day));
+                Encounter meeting = encounter(there.get(i), there.get(j), day);
+                found.add(new Press(there.get(i), there.get(j), Tension.index(meeting)));
+                found.add(new Press(there.get(j), there.get(i), Tension.index(meeting.reversed())));
             }
         }
         found.sort(Comparator.comparingDouble(Press::index).reversed().thenComparing(p -> p.aggressor().party().id()).thenComparing(p -> p.target().party().id()));

@@ -23,6 +23,11 @@ public record Encounter(Party aggressor, double aggressorCm, Party target, doubl
         }
     }
 
+    /** The same two on the same day, seen from the other. */
+    public Encounter reversed() {
+        return new Encounter(target, targetCm, aggressor, aggressorCm, order.reversed(), tank, boxed, overlap);
+    }
+
     boolean sameSpecies() {
         return aggressor.species().scientificName().equals(target.species().scientificName());
     }

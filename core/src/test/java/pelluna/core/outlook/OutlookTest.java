@@ -12,6 +12,7 @@ import java.util.Random;
 
 import org.junit.jupiter.api.Test;
 
+import pelluna.core.arrivals.Scheduler;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
@@ -177,5 +178,13 @@ class OutlookTest {
             .resident("Gramma loreto", 1, 6).plan();
         assertThat(GoodCompany.in(of(plan))).extracting(GoodCompany::says).anyMatch(t -> t.contains("pistol shrimp, which your tank can keep"))
             .anyMatch(t -> t.contains("cleans")).anyMatch(t -> t.contains("a shoal wants")).noneMatch(t -> t.contains("royal gramma"));
+    }
+
+    @Test
+    void aPairReadFromEitherSideIsTheSamePair() {
+        Plan plan = Plans.sixFeet().resident("Pictichromis paccagnellae", 1, 6).wish("Gramma loreto").wish("Zebrasoma flavescens").wish("Centropyge bispinosa").plan();
+        Outlook outlook = new Outlook(plan, new Scheduler(plan, plan.wishes()).planned(), Measures.metric());
+        LocalDate day = outlook.lastArrival();
+        assertThat(outlook.presses(day)).hasSize(12).allSatisfy(p -> assertThat(p.index()).isEqualTo(outlook.press(p.aggressor(), p.target(), day).index()));
     }
 }
