@@ -3,6 +3,8 @@ package pelluna.app.account;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 
 import pelluna.core.units.UnitSystem;
 
@@ -10,14 +12,29 @@ import pelluna.core.units.UnitSystem;
 @Component
 public class CurrentKeeper {
     private static final String LOCAL = "local";
+    private static final String KEPT = CurrentKeeper.class.getName();
     private final KeeperAccounts accounts;
 
     CurrentKeeper(KeeperAccounts accounts) {
         this.accounts = accounts;
     }
 
+    /** Looked up once in a request. */
     public KeeperAccount get() {
-        return accounts.findByName(LOCAL).orElseGet(this::create);
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null && request.getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST) instanceof KeeperAccount kept) {
+            return kept;
+        }
+        KeeperAccount keeper = accounts.findByName(LOCAL).orElseGet(this::create);
+        keep(keeper);
+        return keeper;
+    }
+
+    private static void keep(KeeperAccount keeper) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null) {
+            request.setAttribute(KEPT, keeper, RequestAttributes.SCOPE_REQUEST);
+        }
     }
 
     /** Whether this keeper has ever been here. */
@@ -37,14 +54,14 @@ public class CurrentKeeper {
     public void reads(UnitSystem units) {
         KeeperAccount keeper = get();
         keeper.reads(units);
-        accounts.save(keeper);
+        keep(accounts.save(keeper));
     }
 
     @Transactional
     public void lights(String theme) {
         KeeperAccount keeper = get();
         keeper.lights(theme);
-        accounts.save(keeper);
+        keep(accounts.save(keeper));
     }
 
     /** The keeper's own prices; null where none is said. */
@@ -52,13 +69,13 @@ public class CurrentKeeper {
     public void pays(String currency, Double food, Double sheet, Double salt) {
         KeeperAccount keeper = get();
         keeper.pays(currency, food, sheet, salt);
-        accounts.save(keeper);
+        keep(accounts.save(keeper));
     }
 
     @Transactional
     public void draws(int arrowsFrom) {
         KeeperAccount keeper = get();
         keeper.draws(arrowsFrom);
-        accounts.save(keeper);
+        keep(accounts.save(keeper));
     }
 }
