@@ -16,6 +16,9 @@ import pelluna.core.water.Ammonia;
 
 /** What the strips say, in sentences. Computed, not promised. */
 final class WaterWords {
+    /** So many times what fish should stand is called poison. Pelluna's judgement. */
+    private static final double POISON = 2.5;
+
     private WaterWords() { }
 
     /** The plan, then all of it in one day: peaks with their days and the toxic share. */
@@ -43,7 +46,7 @@ final class WaterWords {
     }
 
     private static String verdict(WaterDay w) {
-        return w.toxic() > 2.5 * Ammonia.SAFE_TOXIC ? ": poison, fish may die of it" : w.toxic() > Ammonia.SAFE_TOXIC ? ": more than the " + number(Ammonia.SAFE_TOXIC) + " that fish should stand" : "";
+        return w.toxic() > POISON * Ammonia.SAFE_TOXIC ? ": poison, fish may die of it" : w.toxic() > Ammonia.SAFE_TOXIC ? ": more than the " + number(Ammonia.SAFE_TOXIC) + " that fish should stand" : "";
     }
 
     private static String times(WaterDay w) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -78,13 +79,20 @@ class QuarantineDesk {
         for (StayEntity row : here) {
             Species species = species(row).orElseThrow();
             List<CheckEntity> mine = looks.stream().filter(c -> c.stayId().equals(row.id())).toList();
-            List<LocalDate> newcomers = here.stream().filter(o -> o != row).map(StayEntity::beganOn).toList();
+            List<LocalDate> shared = shared(row, here, looks);
             double salinity = mine.stream().flatMap(c -> c.salinity().stream().boxed()).findFirst().orElse(row.salinity());
-            found.add(new Stay(row.id(), species, row.count(), row.beganOn(), QuarantineClock.of(row.school(), row.beganOn(), mine.stream().map(CheckEntity::look).toList(), newcomers, desks.today()),
+            found.add(new Stay(row.id(), species, row.count(), row.beganOn(), QuarantineClock.of(row.school(), row.beganOn(), mine.stream().map(CheckEntity::look).toList(), shared, desks.today()),
                 salinity, SalinityRamp.between(salinity, desk.plan().tank().salinity()), mine));
             guests.add(new SamePlace.Guest(species, species.usualShopCm(), row.school()));
         }
         return new Place(number, found, SamePlace.against(guests));
+    }
+
+    /** Days on which others came into the place of a stay, or showed signs of disease in it. */
+    private static List<LocalDate> shared(StayEntity row, List<StayEntity> here, List<CheckEntity> looks) {
+        List<StayEntity> others = here.stream().filter(o -> o != row).toList();
+        List<Long> ids = others.stream().map(StayEntity::id).toList();
+        return Stream.concat(others.stream().map(StayEntity::beganOn), looks.stream().filter(c -> ids.contains(c.stayId())).map(CheckEntity::look).filter(Look::ill).map(Look::on)).toList();
     }
 
     /** Empty for a keeper's own species that the keeper has taken back since. */

@@ -195,6 +195,18 @@ class ArrivalsPagesTest {
     }
 
     @Test
+    void aSignOnOneStartsTheDaysOfAllInItsPlace() {
+        List<String> fish = List.copyOf(lanes().keySet());
+        for (String one : fish.subList(0, 2)) {
+            Pelluna.post(at("/arrivals/quarantine"), Map.of("fish", one, "place", "1", "on", TODAY.minusDays(12).toString()));
+        }
+        String page = page("/arrivals/quarantine");
+        assertThat(page.split("day 13 of 30", -1)).hasSize(3);
+        page = body(Pelluna.post(at("/arrivals/quarantine/" + found(page, "/quarantine/(\\d+)/look") + "/look"), Map.of("eats", "true", "spots", "true")));
+        assertThat(page.split("day 1 of 30", -1)).hasSize(3);
+    }
+
+    @Test
     void noCopperNoDoseIsEverGiven() {
         assertThat(page("/arrivals/quarantine")).contains("ask a vet").contains("ever goes into the reef").doesNotContain("mg/L copper").doesNotContain("ppm");
     }

@@ -50,7 +50,8 @@ public final class Restock {
     public static String filterSays(Plan plan, double load) {
         long days = plan.fallow().map(Fallow::days).orElse(0L);
         double share = awake(load, days, plan.tank().temperatureC());
-        return "After " + English.count((int) days, "day", "days") + " without fish about " + Math.round(100 * share) + " % of the bacteria are left; they would carry a load of "
+        return "After " + English.count((int) days, "day", "days") + " without fish about " + Math.round(100 * share) + " % of the bacteria are left of a filter that had carried "
+            + Measures.number(load) + " mg/L of nitrogen a day, as one that has just cycled does; they would carry "
             + Measures.number(Measures.round(share * load * new Filter(plan.tank()).reserve(), 3)) + " mg/L of nitrogen a day.";
     }
 }

@@ -12,7 +12,7 @@ import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
 /**
- * How far a stay in quarantine has come. The days are those of the keeper's school; a sign of disease, or a newcomer in the same place, starts
+ * How far a stay in quarantine has come. The days are those of the keeper's school; a sign of disease on it or on another in the same place, or a newcomer there, starts
  * them again from that day: common practice. Out it comes only when the days are over, it was seen eating at the last look, and that look is not
  * old. Pelluna says days and checks; what to treat with, and how much, is for the label or a vet.
  *
@@ -28,13 +28,13 @@ public record QuarantineClock(QuarantineSchool school, LocalDate countedFrom, in
 
     /**
      * @param began     the day it came into its place
-     * @param looks     of this stay, in any order
-     * @param newcomers days on which others came into the same place
+     * @param looks  of this stay, newest first
+     * @param shared days on which others came into the same place, or showed signs of disease there
      */
-    public static QuarantineClock of(QuarantineSchool school, LocalDate began, List<Look> looks, List<LocalDate> newcomers, LocalDate today) {
+    public static QuarantineClock of(QuarantineSchool school, LocalDate began, List<Look> looks, List<LocalDate> shared, LocalDate today) {
         List<LocalDate> starts = new ArrayList<>();
         looks.stream().filter(Look::ill).map(Look::on).forEach(starts::add);
-        newcomers.stream().filter(n -> n.isAfter(began)).forEach(starts::add);
+        starts.addAll(shared);
         LocalDate from = starts.stream().filter(d -> !d.isAfter(today)).max(LocalDate::compareTo).filter(d -> d.isAfter(began)).orElse(began);
         int restarts = (int) starts.stream().filter(d -> d.isAfter(began) && !d.isAfter(today)).distinct().count();
         LocalDate out = from.plusDays(school.days());

@@ -34,7 +34,7 @@ class QuarantineTest {
 
     @Test
     void aSpotStartsTheDaysAgain() {
-        QuarantineClock clock = clock(20, well(5), new Look(BEGAN.plusDays(12), true, true, false, false), new Look(BEGAN.plusDays(14), true, false, true, false), well(20));
+        QuarantineClock clock = clock(20, well(20), new Look(BEGAN.plusDays(14), true, false, true, false), new Look(BEGAN.plusDays(12), true, true, false, false), well(5));
         assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(14));
         assertThat(clock.restarts()).isEqualTo(2);
         assertThat(clock.day()).isEqualTo(7);
@@ -46,6 +46,13 @@ class QuarantineTest {
         QuarantineClock clock = QuarantineClock.of(WATCH, BEGAN, List.of(well(10)), List.of(BEGAN.minusDays(3), BEGAN.plusDays(9)), BEGAN.plusDays(10));
         assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(9));
         assertThat(clock.restarts()).isEqualTo(1);
+    }
+
+    @Test
+    void theNewestLookOfADayCounts() {
+        LocalDate day = BEGAN.plusDays(30);
+        assertThat(QuarantineClock.of(WATCH, BEGAN, List.of(new Look(day, true, false, false, false), new Look(day, false, false, false, false)), List.of(), day).mayGo()).isTrue();
+        assertThat(QuarantineClock.of(WATCH, BEGAN, List.of(new Look(day, false, false, false, false), new Look(day, true, false, false, false)), List.of(), day).mayGo()).isFalse();
     }
 
     private static SamePlace.Guest guest(String species, double cm, QuarantineSchool school) {
