@@ -3,6 +3,7 @@ package pelluna.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
+import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Species;
 import pelluna.core.growth.Growth;
 
@@ -17,13 +18,14 @@ import pelluna.core.growth.Growth;
  * @param want     1 to 5 for a wish, 0 for a resident
  * @param growth   of its species, or as its own measured lengths have it
  * @param hand     what its keeper has decided by hand about its arrival
+ * @param own      what it has been seen to do to others, which stands over what its kind does
  */
 public record Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want,
-                    boolean captiveBred, Growth growth, Hand hand) {
+                    boolean captiveBred, Growth growth, Hand hand, OwnRecord own) {
 
     /** As far as its keeper has decided nothing by hand and measured nothing. */
     public Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want, boolean captiveBred) {
-        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE);
+        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE, OwnRecord.NONE);
     }
 
     public boolean resident() {
@@ -56,32 +58,37 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
     }
 
     public Party bought(LocalDate day) {
-        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand);
+        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own);
     }
 
     /** The same arrival with another number of fish. */
     public Party counting(int other) {
-        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand);
+        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand, own);
     }
 
     /** The same arrival, bought at another length, cm. */
     public Party sized(double otherCm) {
-        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand);
+        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand, own);
     }
 
     /** The same arrival with something decided by hand. */
     public Party by(Hand other) {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other);
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other, own);
+    }
+
+    /** The same fish with what it has been seen to do. */
+    public Party seen(OwnRecord record) {
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, record);
     }
 
     /** The same fish as it was measured, growing on from that day. */
-    public Party measuredOn(LocalDate day, double cm, Growth own) {
-        return new Party(id, species, count, cm, day, since, want, captiveBred, own, hand);
+    public Party measuredOn(LocalDate day, double cm, Growth refitted) {
+        return new Party(id, species, count, cm, day, since, want, captiveBred, refitted, hand, own);
     }
 
     /** Another species in its place, at the size that shops usually have; one fish, or the least group. */
     public Party instead(Species other) {
-        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size().growth(), hand);
+        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size().growth(), hand, OwnRecord.NONE);
     }
 
     /** The least litres that so many of them ask for, at the customary school. */

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
+import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
@@ -45,7 +47,7 @@ public final class PlanReader {
         LocalDate start = root.date("startOn", today);
         Stance stance = root.word(Stance.class, "stance", Stance.CUSTOMARY);
         List<WaterTest> tests = tests(root, start, today);
-        Tank tank = tank(root.branch("tank"), start, latestNitrate(tests));
+        Tank tank = tank(root.branch("tank"), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
         List<Party> residents = new ArrayList<>();
         for (Branch b : root.branches("residents")) {
             residents.add(party(b, "r" + residents.size(), true, start, tank, today));
@@ -65,14 +67,15 @@ public final class PlanReader {
             if (on.isAfter(latest)) {
                 throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
             }
-            tests.add(new WaterTest(on, optional(b.number("ammonia")), optional(b.number("nitrite")), optional(b.number("nitrate")), optional(b.number("pH"))));
+            tests.add(new WaterTest(on, optional(b.number("ammonia")), optional(b.number("nitrite")), optional(b.number("nitrate")), optional(b.number("pH")),
+                optional(b.number("phosphate"))));
         }
         return tests;
     }
 
     /** The newest test stands over what the tank's figures say. */
-    private static OptionalDouble latestNitrate(List<WaterTest> tests) {
-        return tests.stream().filter(t -> t.nitrate().isPresent()).max(Comparator.comparing(WaterTest::on)).map(WaterTest::nitrate).orElse(OptionalDouble.empty());
+    private static OptionalDouble latest(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
+        return tests.stream().filter(t -> figure.apply(t).isPresent()).max(Comparator.comparing(WaterTest::on)).map(figure).orElse(OptionalDouble.empty());
     }
 
     private static Optional<Fallow> fallow(Branch tank, LocalDate start) {
@@ -92,7 +95,7 @@ public final class PlanReader {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    private Tank tank(Branch b, LocalDate start, OptionalDouble latestNitrate) {
+    private Tank tank(Branch b, LocalDate start, OptionalDouble latestNitrate, OptionalDouble latestPhosphate) {
         TankDraft draft = new TankDraft();
         draft.shape = b.word(TankShape.class, "shape", null);
         draft.lengthCm = b.number("lengthCm");
@@ -123,6 +126,7 @@ public final class PlanReader {
         draft.quarantinePlaces = quarantine.whole("places");
         draft.school = quarantine.word(QuarantineSchool.class, "school", null);
         latestNitrate.ifPresent(level -> draft.nitrate = level);
+        latestPhosphate.ifPresent(level -> draft.phosphate = level);
         if (b.has("fallow")) {
             draft.cycledOn = b.branch("fallow").date("until", start);
         }
@@ -154,8 +158,16 @@ public final class PlanReader {
         Integer want = b.whole("want");
         Hand hand = hand(b, start);
         Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
-            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand);
+            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand).seen(record(b));
         return new LengthsReader(start, today).measured(party, b.branches("lengths"));
+    }
+
+    private static OwnRecord record(Branch b) {
+        if (!b.has("record")) {
+            return OwnRecord.NONE;
+        }
+        Branch r = b.branch("record");
+        return new OwnRecord(r.whole("acts"), r.number("hours"), r.number("expected"));
     }
 
     private static LocalDate latest(LocalDate a, LocalDate b) {

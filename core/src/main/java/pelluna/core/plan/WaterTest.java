@@ -4,8 +4,13 @@ import java.time.LocalDate;
 import java.util.OptionalDouble;
 
 /**
- * A test of the water. Ammonia and nitrite in mg/L as nitrogen, nitrate in mg/L as the ion, as the plan file has them.
+ * A test of the water. Ammonia and nitrite in mg/L as nitrogen, nitrate and phosphate in mg/L as the ion, as the plan file has them.
  *
  * @param ammonia total ammonia
  */
-public record WaterTest(LocalDate on, OptionalDouble ammonia, OptionalDouble nitrite, OptionalDouble nitrate, OptionalDouble pH) { }
+public record WaterTest(LocalDate on, OptionalDouble ammonia, OptionalDouble nitrite, OptionalDouble nitrate, OptionalDouble pH, OptionalDouble phosphate) {
+    /** Without phosphate. */
+    public WaterTest(LocalDate on, OptionalDouble ammonia, OptionalDouble nitrite, OptionalDouble nitrate, OptionalDouble pH) {
+        this(on, ammonia, nitrite, nitrate, pH, OptionalDouble.empty());
+    }
+}

@@ -48,7 +48,9 @@ final class Factors {
         new Factor("captive-bred", e -> e.aggressor().captiveBred() ? CAPTIVE_BRED : 1,
             (e, m) -> e.aggressor().captiveBred() ? "Captive-bred: a little milder." : "Not captive-bred."),
         new Factor("box", e -> e.boxed() ? BOXED : 1,
-            (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."));
+            (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."),
+        new Factor("own record", e -> e.aggressor().own().known() ? e.aggressor().own().multiplier() : 1,
+            (e, m) -> "Seen in this tank: it " + e.aggressor().own().says() + "."));
 
     private Factors() { }
 

@@ -24,7 +24,10 @@ class ArchitectureTest {
             .layer("water").definedBy("..water..")
             .layer("scape").definedBy("..scape..").layer("grounds").definedBy("..grounds..")
             .layer("outlook").definedBy("..outlook..").layer("advice").definedBy("..advice..")
+            .layer("behaviour").definedBy("..behaviour..").layer("health").definedBy("..health..").layer("sighting").definedBy("..sighting..")
             .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
+            .whereLayer("sighting").mayNotBeAccessedByAnyLayer().whereLayer("health").mayNotBeAccessedByAnyLayer()
+            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "introduction", "health", "sighting", "outlook", "assessment", "advice")
             .whereLayer("search").mayNotBeAccessedByAnyLayer()
             .whereLayer("assessment").mayOnlyBeAccessedByLayers("advice")
             .whereLayer("advice").mayNotBeAccessedByAnyLayer()
@@ -36,9 +39,9 @@ class ArchitectureTest {
             .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("scape").mayOnlyBeAccessedByLayers("tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
+            .whereLayer("scape").mayOnlyBeAccessedByLayers("sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
             .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "health", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
             .check(CORE);
     }
 

@@ -1,0 +1,51 @@
+package pelluna.core.behaviour;
+
+import pelluna.core.units.Measures;
+
+/**
+ * What one fish has been seen to do, against what the model expects of its kind: Gamma–Poisson with k = {@value #K}, so that the
+ * multiplier is m = (k + y) ÷ (k + e) for y acts seen where e were expected. With few hours m stays near 1.
+ *
+ * @param acts     seen in watches, done by this fish
+ * @param hours    watched
+ * @param expected acts that the model expects in these hours
+ */
+public record OwnRecord(int acts, double hours, double expected) {
+    /** How much is held to the kind: as if two acts had been expected and seen already. Pelluna's judgement. */
+    public static final double K = 2;
+    public static final OwnRecord NONE = new OwnRecord(0, 0, 0);
+    /** Acts an hour at a tension of 100; the rate goes with the square of the index. Pelluna's judgement, to be refitted as logs come in. */
+    private static final double MOST_AN_HOUR = 4;
+    /** From this share on the multiplier is worth a word. */
+    private static final double WORTH_A_WORD = 0.15;
+
+    public OwnRecord {
+        if (acts < 0 || !(hours >= 0) || !(expected >= 0) || Double.isInfinite(hours + expected)) {
+            throw new IllegalArgumentException("acts, hours and expected are 0 or more");
+        }
+    }
+
+    /** Acts an hour that the model expects at a tension, 0 to 100. */
+    public static double rate(double index) {
+        return MOST_AN_HOUR * index / 100 * index / 100;
+    }
+
+    public double multiplier() {
+        return (K + acts) / (K + expected);
+    }
+
+    public boolean known() {
+        return hours > 0;
+    }
+
+    /** Whether it changes what is said of the fish. */
+    public boolean tells() {
+        return known() && Math.abs(multiplier() - 1) >= WORTH_A_WORD;
+    }
+
+    /** 'presses harder than its kind: 14 acts in 6 h, 3 expected'. */
+    public String says() {
+        return (multiplier() > 1 + WORTH_A_WORD ? "presses harder than its kind" : multiplier() < 1 - WORTH_A_WORD ? "presses less than its kind" : "presses as its kind does") + ": "
+            + acts + (acts == 1 ? " act in " : " acts in ") + RateChange.hours(hours) + ", " + Measures.number(Measures.round(expected, expected < 10 ? 1 : 0)) + " expected";
+    }
+}
