@@ -98,11 +98,18 @@ document.addEventListener('alpine:init', () => {
         if (event.target.matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) { return; }
         if (event.key === '?') { this.open = !this.open; return; }
         if (event.key === 'Escape') { this.open = false; return; }
+        const log = document.getElementById('log-place');
+        if (log && event.key === 'l') { event.preventDefault(); this.sighting(log.getAttribute('href')); return; }
+        if (log && event.key === 'w') { event.preventDefault(); live.go(`${log.getAttribute('href')}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true); return; }
         const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
         if (place) { event.preventDefault(); place.click(); }
       });
     },
     close() { this.open = false; },
+    sighting(log) {
+      const sentence = document.getElementById('sentence');
+      if (sentence) { sentence.focus(); } else { window.location.assign(`${log}#l`); }
+    },
   }));
 });
 

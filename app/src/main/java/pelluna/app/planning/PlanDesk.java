@@ -23,7 +23,7 @@ import pelluna.app.water.WaterTestEntity;
 import pelluna.app.water.WaterTests;
 import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
-import pelluna.core.assessment.Assessor;
+import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
@@ -40,9 +40,12 @@ public class PlanDesk {
     private final WaterTests tests;
     private final PlanFiles files;
     private final KeeperCatalogue catalogue;
+    private final OwnRecords records;
+    private final Assessments assessments;
     private final Clock clock;
 
-    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, WaterTests tests, PlanFiles files, KeeperCatalogue catalogue, Clock clock) {
+    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, WaterTests tests, PlanFiles files, KeeperCatalogue catalogue, OwnRecords records,
+             Assessments assessments, Clock clock) {
         this.keeper = keeper;
         this.tanks = tanks;
         this.residents = residents;
@@ -50,6 +53,8 @@ public class PlanDesk {
         this.tests = tests;
         this.files = files;
         this.catalogue = catalogue;
+        this.records = records;
+        this.assessments = assessments;
         this.clock = clock;
     }
 
@@ -69,8 +74,9 @@ public class PlanDesk {
         List<ResidentEntity> living = residents.findByTankIdOrderById(id);
         List<WishEntity> wished = wishes.findByTankIdOrderById(id);
         Measures say = keeper.get().measures();
-        Plan plan = files.plan(tested(tree(tank, living, wished), id), today());
-        return new Desk(tank, living, wished, plan, new Assessor(say).assess(plan), say);
+        Map<String, Object> tree = seen(tested(tree(tank, living, wished), id), id, living);
+        Assessments.Kept kept = assessments.of(tree, catalogue.get(), today(), say, () -> files.plan(tree, today()));
+        return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say);
     }
 
     public LocalDate today() {
@@ -80,7 +86,23 @@ public class PlanDesk {
     /** The plan file of a tank. */
     @Transactional(readOnly = true)
     public Map<String, Object> tree(long id) {
-        return tested(tree(tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id)), id);
+        List<ResidentEntity> living = residents.findByTankIdOrderById(id);
+        return seen(tested(tree(tank(id), living, wishes.findByTankIdOrderById(id)), id), id, living);
+    }
+
+    /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
+    private Map<String, Object> seen(Map<String, Object> tree, long id, List<ResidentEntity> living) {
+        Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(tree, today()), living);
+        List<Map<String, Object>> entries = PlanSteps.entries(tree, "residents");
+        for (int i = 0; i < living.size(); i++) {
+            OwnRecord own = seen.get(living.get(i).id());
+            if (own != null) {
+                Map<?, ?> brought = entries.get(i).get("record") instanceof Map<?, ?> m ? m : ResidentEntity.record(0, 0, 0);
+                entries.get(i).put("record", ResidentEntity.record(own.acts() + ((Number) brought.get("acts")).intValue(), Measures.round(own.hours() + ((Number) brought.get("hours")).doubleValue(), 2),
+                    Measures.round(own.expected() + ((Number) brought.get("expected")).doubleValue(), 2)));
+            }
+        }
+        return tree;
     }
 
     private Map<String, Object> tested(Map<String, Object> tree, long id) {

@@ -8,17 +8,12 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import pelluna.app.account.CurrentKeeper;
-import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
-import pelluna.app.planning.PlanSteps;
-import pelluna.core.catalogue.Catalogue;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Changes;
 import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
-import pelluna.core.units.Measures;
 
 /** Opens a tank's outlook; as long as its plan is the same, what was computed once is kept. */
 @Service
@@ -27,16 +22,10 @@ class ReefscapeDesk {
     private static final int MOST = 64;
 
     private final PlanDesk desks;
-    private final PlanSteps steps;
-    private final KeeperCatalogue catalogue;
-    private final CurrentKeeper keeper;
-    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
+    private final Map<Long, View> kept = new ConcurrentHashMap<>();
 
-    ReefscapeDesk(PlanDesk desks, PlanSteps steps, KeeperCatalogue catalogue, CurrentKeeper keeper) {
+    ReefscapeDesk(PlanDesk desks) {
         this.desks = desks;
-        this.steps = steps;
-        this.catalogue = catalogue;
-        this.keeper = keeper;
     }
 
     /** A tank with its outlook on the days to come. */
@@ -56,24 +45,19 @@ class ReefscapeDesk {
         }
     }
 
-    private record Kept(String text, Catalogue catalogue, LocalDate today, Measures say, View view) { }
-
     @Transactional(readOnly = true)
     View open(long id) {
-        String text = steps.text(id) + desks.tests(id);
-        Catalogue species = catalogue.get();
-        Measures say = keeper.get().measures();
-        Kept last = kept.get(id);
-        if (last != null && last.text().equals(text) && last.catalogue() == species && last.today().equals(desks.today()) && last.say().equals(say)) {
-            return last.view();
-        }
         Desk desk = desks.open(id);
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), say);
-        View view = new View(desk, outlook, Changes.of(outlook, say), GoodCompany.in(outlook));
+        View last = kept.get(id);
+        if (last != null && last.desk().assessment() == desk.assessment()) {
+            return new View(desk, last.outlook(), last.changes(), last.good());
+        }
+        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        View view = new View(desk, outlook, Changes.of(outlook, desk.say()), GoodCompany.in(outlook));
         if (kept.size() >= MOST) {
             kept.clear();
         }
-        kept.put(id, new Kept(text, species, desks.today(), say, view));
+        kept.put(id, view);
         return view;
     }
 }

@@ -28,4 +28,13 @@ final class SandboxRows {
             }
         }
     }
+
+    /** What a sandbox knows of its fish comes from the log of the plan, which knows it still: only a record that the plan itself holds is kept. */
+    static void keepRecords(Map<String, Object> tried, Map<String, Object> base) {
+        for (Map<String, Object> entry : PlanSteps.entries(tried, "residents")) {
+            entry.remove("record");
+            PlanSteps.entries(base, "residents").stream().filter(b -> b.get("row").equals(entry.get("row")) && b.containsKey("record")).findFirst()
+                .ifPresent(b -> entry.put("record", b.get("record")));
+        }
+    }
 }

@@ -67,6 +67,7 @@ class WhatIf {
         Map<String, Object> tried = PlanSteps.read(steps.text(sandbox));
         Map<String, Object> base = PlanSteps.read(copy.sandboxBase());
         SandboxRows.renumber(tried, base);
+        SandboxRows.keepRecords(tried, base);
         steps.change(id, "what was tried kept", tree -> {
             Object name = tree.get("name");
             tree.clear();

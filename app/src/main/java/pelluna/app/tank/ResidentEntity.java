@@ -30,6 +30,14 @@ public class ResidentEntity extends TankEntry {
     @Column(name = "cm")
     private Map<LocalDate, Double> lengths = new TreeMap<>();
 
+    /** A record that came with a plan file; null where the log alone knows. */
+    @Column(name = "record_acts")
+    private Integer recordActs;
+    @Column(name = "record_hours")
+    private Double recordHours;
+    @Column(name = "record_expected")
+    private Double recordExpected;
+
     protected ResidentEntity() { }
 
     /** From an entry of a checked plan file, with the accepted species name. */
@@ -42,6 +50,10 @@ public class ResidentEntity extends TankEntry {
     public final void take(Map<String, Object> entry) {
         super.take(entry);
         since = day(entry.get("since"));
+        Map<?, ?> record = entry.get("record") instanceof Map<?, ?> given ? given : Map.of();
+        recordActs = record.get("acts") instanceof Number n ? n.intValue() : null;
+        recordHours = record.get("hours") instanceof Number n ? n.doubleValue() : null;
+        recordExpected = record.get("expected") instanceof Number n ? n.doubleValue() : null;
         lengths.clear();
         if (entry.get("lengths") instanceof List<?> list) {
             for (Object item : list) {
@@ -65,6 +77,18 @@ public class ResidentEntity extends TankEntry {
                 return measured;
             }).toList());
         }
+        if (recordActs != null && recordHours != null && recordExpected != null) {
+            tree.put("record", record(recordActs, recordHours, recordExpected));
+        }
+        return tree;
+    }
+
+    /** The entry of a plan file for what it was seen to do. */
+    public static Map<String, Object> record(int acts, double hours, double expected) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("acts", acts);
+        tree.put("hours", hours);
+        tree.put("expected", expected);
         return tree;
     }
 }

@@ -9,7 +9,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import pelluna.app.rows.Row;
 
-/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate in mg/L of the ion; null where it was not tested. */
+/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in g/kg, temperature in °C; null where it was not tested. */
 @Entity
 @Table(name = "water_test")
 public class WaterTestEntity extends Row {
@@ -21,6 +21,10 @@ public class WaterTestEntity extends Row {
     private Double nitrite;
     private Double nitrate;
     private Double ph;
+    private Double phosphate;
+    private Double salinity;
+    @Column(name = "temperature_c")
+    private Double temperatureC;
 
     protected WaterTestEntity() { }
 
@@ -32,6 +36,9 @@ public class WaterTestEntity extends Row {
         this.nitrite = number(entry.get("nitrite"));
         this.nitrate = number(entry.get("nitrate"));
         this.ph = number(entry.get("pH"));
+        this.phosphate = number(entry.get("phosphate"));
+        this.salinity = number(entry.get("salinity"));
+        this.temperatureC = number(entry.get("temperatureC"));
     }
 
     private static Double number(Object value) {
@@ -46,6 +53,9 @@ public class WaterTestEntity extends Row {
         put(tree, "nitrite", nitrite);
         put(tree, "nitrate", nitrate);
         put(tree, "pH", ph);
+        put(tree, "phosphate", phosphate);
+        put(tree, "salinity", salinity);
+        put(tree, "temperatureC", temperatureC);
         return tree;
     }
 

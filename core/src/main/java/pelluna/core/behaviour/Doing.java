@@ -24,6 +24,7 @@ public enum Doing implements Named {
     JUMPED("jumped", "jumped", Kind.SIGN, 3),
     SPAWNED("spawned", "spawned", Kind.LIFE, 1),
     CHANGED_SEX("changed-sex", "changed sex", Kind.LIFE, 1),
+    COUNTED("counted", "counted", Kind.LIFE, 1),
     NOTE("note", "note", Kind.LIFE, 1),
     FED("fed", "fed", Kind.CARE, 1),
     SEAWEED("seaweed", "seaweed given", Kind.CARE, 1);

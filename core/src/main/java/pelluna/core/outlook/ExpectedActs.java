@@ -1,13 +1,13 @@
 package pelluna.core.outlook;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToDoubleFunction;
+import java.util.function.ToDoubleBiFunction;
 
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
@@ -19,21 +19,18 @@ public final class ExpectedActs {
     private ExpectedActs() { }
 
     /**
-     * @param hoursSince hours watched from a day on
+     * @param hours watched while both were in the tank
      * @return by id of the resident
      */
-    public static Map<String, Double> of(Plan plan, ToDoubleFunction<LocalDate> hoursSince) {
+    public static Map<String, Double> of(Plan plan, ToDoubleBiFunction<Party, Party> hours) {
         Plan kinds = plan.wishing(List.of());
-        for (var p : plan.residents()) {
+        for (Party p : plan.residents()) {
             kinds = kinds.with(p.seen(OwnRecord.NONE));
         }
         Outlook outlook = new Outlook(kinds, new Schedule(List.of(), 0, 0, true), Measures.metric());
-        Map<LocalDate, Double> hours = new HashMap<>();
         Map<String, Double> expected = new HashMap<>();
         for (Press p : outlook.presses(plan.startOn())) {
-            LocalDate a = p.aggressor().party().since();
-            LocalDate b = p.target().party().since();
-            double watched = hours.computeIfAbsent(a.isAfter(b) ? a : b, hoursSince::applyAsDouble);
+            double watched = hours.applyAsDouble(p.aggressor().party(), p.target().party());
             expected.merge(p.aggressor().party().id(), OwnRecord.rate(p.index()) * watched, Double::sum);
         }
         return expected;

@@ -56,12 +56,12 @@ class OwnRecordInTensionTest {
 
     @Test
     void whatIsExpectedGrowsWithHoursAndDoesNotHangOnWhatWasSeen() {
-        Map<String, Double> six = ExpectedActs.of(plan, day -> 6);
-        Map<String, Double> twelve = ExpectedActs.of(plan, day -> 12);
+        Map<String, Double> six = ExpectedActs.of(plan, (a, b) -> 6);
+        Map<String, Double> twelve = ExpectedActs.of(plan, (a, b) -> 12);
         assertThat(six.get("r0")).isGreaterThan(0);
         assertThat(twelve.get("r0")).isEqualTo(2 * six.get("r0"), within(1e-9));
-        assertThat(ExpectedActs.of(with(new OwnRecord(50, 6, 1)), day -> 6)).isEqualTo(six);
-        assertThat(ExpectedActs.of(plan, day -> 0).get("r0")).isZero();
+        assertThat(ExpectedActs.of(with(new OwnRecord(50, 6, 1)), (a, b) -> 6)).isEqualTo(six);
+        assertThat(ExpectedActs.of(plan, (a, b) -> 0).get("r0")).isZero();
     }
 
     @Test

@@ -1,0 +1,75 @@
+package pelluna.app.bringing;
+
+import java.time.Instant;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import pelluna.app.rows.Row;
+import pelluna.core.introduction.Measure;
+import pelluna.core.units.Named;
+
+/** Something that a keeper did about it, from when to when. */
+@Entity
+@Table(name = "measure_taken")
+public class MeasureEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    private String measure;
+    @Column(name = "for_fish")
+    private Long forFish;
+    @Column(name = "by_fish")
+    private Long byFish;
+    @Column(name = "began_at")
+    private Instant beganAt;
+    @Column(name = "ended_at")
+    private Instant endedAt;
+    private String note = "";
+
+    protected MeasureEntity() { }
+
+    MeasureEntity(Long tankId, Measure measure, Long forFish, Long byFish, Instant beganAt, String note) {
+        this.tankId = tankId;
+        this.measure = measure.word();
+        this.forFish = forFish;
+        this.byFish = byFish;
+        this.beganAt = beganAt;
+        this.note = note;
+    }
+
+    public Measure measure() {
+        return Named.find(Measure.class, measure).orElse(Measure.FEED_MORE);
+    }
+
+    /** The fish that is pressed. */
+    public Long forFish() {
+        return forFish;
+    }
+
+    /** The one that presses it; null if nobody by name. */
+    public Long byFish() {
+        return byFish;
+    }
+
+    /** Who is out of the tank meanwhile: the boss on its time-out or in the trap, otherwise the newcomer. */
+    public Long goesOut() {
+        return measure() == Measure.TIME_OUT || measure() == Measure.TRAP ? byFish : forFish;
+    }
+
+    public Instant beganAt() {
+        return beganAt;
+    }
+
+    /** Null while it goes on. */
+    public Instant endedAt() {
+        return endedAt;
+    }
+
+    public String note() {
+        return note;
+    }
+
+    void ends(Instant at) {
+        endedAt = at;
+    }
+}

@@ -1,0 +1,45 @@
+package pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import pelluna.core.catalogue.Species;
+
+/** A fish, pair, group or named member as the log speaks of it. */
+public record Fish(long id, Species species, int count, String name, String role, FishEntity.Place place, Long partOf, Long residentId, Long wishId,
+                   LocalDate cameOn, boolean recordAside, boolean pictured) {
+
+    /** What it is called in a sentence: its name, or its kind. */
+    public String label() {
+        return !name.isEmpty() ? name : count > 1 ? count + " × " + species.name() : species.name();
+    }
+
+    /** With the article that a kind wants and a name does not: 'the coral beauty', 'Saffron', 'the ocellaris clownfish'. */
+    public String said() {
+        return !name.isEmpty() ? name : "the " + species.name();
+    }
+
+    /** Everything it goes by, for what a keeper types. */
+    public List<String> names() {
+        List<String> names = new ArrayList<>();
+        if (!name.isEmpty()) {
+            names.add(name);
+        }
+        if (partOf == null || name.isEmpty()) {
+            names.addAll(species.commonNames());
+            names.add(species.scientificName());
+            names.add(species.group());
+        }
+        return names;
+    }
+
+    /** Whether it can be seen in the tank, the box too. */
+    public boolean there() {
+        return place == FishEntity.Place.TANK || place == FishEntity.Place.BOX || place == FishEntity.Place.MISSING;
+    }
+
+    public boolean boxed() {
+        return place == FishEntity.Place.BOX;
+    }
+}

@@ -1,0 +1,180 @@
+package pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.ResidentEntity;
+import pelluna.app.tank.Residents;
+
+/** The fish of a tank as individuals and groups. Follows the plan: whoever is a resident has a fish, and who is taken off the plan is gone. */
+@Service
+public class FishDesk {
+    private final PlanDesk desks;
+    private final Residents residents;
+    private final FishRows rows;
+    private final KeeperCatalogue catalogue;
+
+    FishDesk(PlanDesk desks, Residents residents, FishRows rows, KeeperCatalogue catalogue) {
+        this.desks = desks;
+        this.residents = residents;
+        this.rows = rows;
+        this.catalogue = catalogue;
+    }
+
+    /** Everybody who ever was in the tank, in the order in which they were first met. */
+    @Transactional
+    public List<Fish> all(long tank) {
+        List<FishEntity> known = follow(desks.tank(tank).id());
+        List<Fish> all = new ArrayList<>();
+        for (FishEntity f : known) {
+            catalogue.get().find(f.species()).ifPresent(s -> all.add(new Fish(f.id(), s, f.count(), f.name(), f.role(), f.place(), f.partOf(), f.residentId(), f.wishId(), f.cameOn(),
+                f.recordAside(), f.pictureType() != null)));
+        }
+        return all;
+    }
+
+    /** Those who are in the tank or its box, and those who are missing. */
+    @Transactional
+    public List<Fish> there(long tank) {
+        return all(tank).stream().filter(Fish::there).toList();
+    }
+
+    /** @throws NoSuchTankException if this tank never had it */
+    @Transactional
+    public Fish one(long tank, long fish) {
+        return all(tank).stream().filter(f -> f.id() == fish).findFirst().orElseThrow(NoSuchTankException::new);
+    }
+
+    FishEntity row(long tank, long fish) {
+        return rows.findByIdAndTankId(fish, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    }
+
+    private List<FishEntity> follow(long tank) {
+        List<FishEntity> known = new ArrayList<>(rows.findByTankIdOrderById(tank));
+        Map<Long, FishEntity> byResident = new HashMap<>();
+        known.stream().filter(f -> f.residentId() != null).forEach(f -> byResident.put(f.residentId(), f));
+        for (ResidentEntity r : residents.findByTankIdOrderById(tank)) {
+            Map<String, Object> tree = r.tree();
+            String species = tree.get("species").toString();
+            int count = ((Number) tree.get("count")).intValue();
+            FishEntity fish = byResident.remove(r.id());
+            if (fish == null) {
+                fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species))
+                    .filter(f -> f.place() == FishEntity.Place.TANK || f.place() == FishEntity.Place.GONE && f.leftHow().isEmpty()).findFirst().orElse(null);
+                if (fish == null) {
+                    fish = new FishEntity(tank, species, count, tree.get("since") == null ? null : LocalDate.parse(tree.get("since").toString()));
+                    known.add(fish);
+                }
+                fish.back();
+                fish.lives(r.id(), count);
+                rows.save(fish);
+            } else if (fish.count() != count) {
+                fish.lives(r.id(), count);
+                rows.save(fish);
+            }
+        }
+        for (FishEntity f : known) {
+            boolean offThePlan = f.partOf() == null && f.place() == FishEntity.Place.TANK && (f.residentId() == null || byResident.containsKey(f.residentId()));
+            if (offThePlan) {
+                f.left(desks.today(), "");
+                rows.save(f);
+            }
+        }
+        return known;
+    }
+
+    /** A name and a role; members of a group by their own row. */
+    @Transactional
+    public void called(long tank, long fish, String name, String role) {
+        FishEntity f = row(tank, fish);
+        f.called(name.strip(), role);
+        rows.save(f);
+    }
+
+    /** Names one of a group. @return its number */
+    @Transactional
+    public long member(long tank, long group, String name, String role) {
+        FishEntity g = row(tank, group);
+        if (g.count() < 2 || g.partOf() != null || members(tank, group) >= g.count()) {
+            throw new IllegalArgumentException("All of them have a name already.");
+        }
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("Please give it a name, such as 'the large one'.");
+        }
+        FishEntity m = new FishEntity(tank, g.species(), 1, g.cameOn());
+        m.memberOf(group);
+        m.called(name.strip(), role);
+        return rows.save(m).id();
+    }
+
+    private long members(long tank, long group) {
+        return rows.findByTankIdOrderById(tank).stream().filter(f -> Objects.equals(f.partOf(), group) && f.place() != FishEntity.Place.GONE).count();
+    }
+
+    @Transactional
+    public void is(long tank, long fish, FishEntity.Place place) {
+        FishEntity f = row(tank, fish);
+        f.is(place);
+        rows.save(f);
+    }
+
+    @Transactional
+    public void left(long tank, long fish, String how) {
+        FishEntity f = row(tank, fish);
+        f.left(desks.today(), how);
+        rows.save(f);
+    }
+
+    @Transactional
+    public void setsAside(long tank, long fish, boolean aside) {
+        FishEntity f = row(tank, fish);
+        f.setsAside(aside);
+        rows.save(f);
+    }
+
+    @Transactional
+    public void shows(long tank, long fish, byte[] picture, String type) {
+        FishEntity f = row(tank, fish);
+        f.shows(picture, type);
+        rows.save(f);
+    }
+
+    /** A picture and its type; empty without. */
+    public record Picture(byte[] bytes, String type) { }
+
+    @Transactional(readOnly = true)
+    public Optional<Picture> picture(long tank, long fish) {
+        FishEntity f = row(tank, fish);
+        return f.pictureType() == null ? Optional.empty() : Optional.of(new Picture(f.picture(), f.pictureType()));
+    }
+
+    /** A wish goes into the box: from here it has a history. @return its number */
+    @Transactional
+    public long fromWish(long tank, long wish, String species, int count, FishEntity.Place place) {
+        FishEntity f = new FishEntity(tank, species, count, null);
+        f.wished(wish, null);
+        f.is(place);
+        return rows.save(f).id();
+    }
+
+    /** Out of the box and in: it becomes the resident of the given row. */
+    @Transactional
+    public void lives(long tank, long fish, Long resident, LocalDate on) {
+        FishEntity f = row(tank, fish);
+        f.back();
+        f.came(on);
+        f.lives(resident, f.count());
+        rows.save(f);
+    }
+}

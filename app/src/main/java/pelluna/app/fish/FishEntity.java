@@ -1,0 +1,170 @@
+package pelluna.app.fish;
+
+import java.time.LocalDate;
+
+import jakarta.persistence.Basic;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Table;
+import pelluna.app.rows.Row;
+
+/** A fish, pair or group as one lives with it: its name, role and history stay when its row of the plan goes. */
+@Entity
+@Table(name = "fish")
+public class FishEntity extends Row {
+    /** Where it is. */
+    public enum Place { BOX, TANK, OUT, MISSING, GONE }
+
+    @Column(name = "tank_id")
+    private Long tankId;
+    private String species;
+    private int count = 1;
+    private String name = "";
+    private String role = "";
+    @Column(name = "resident_id")
+    private Long residentId;
+    @Column(name = "wish_id")
+    private Long wishId;
+    @Column(name = "part_of")
+    private Long partOf;
+    private String place = "tank";
+    @Column(name = "wished_on")
+    private LocalDate wishedOn;
+    @Column(name = "came_on")
+    private LocalDate cameOn;
+    @Column(name = "left_on")
+    private LocalDate leftOn;
+    @Column(name = "left_how")
+    private String leftHow = "";
+    @Column(name = "record_aside")
+    private boolean recordAside;
+    @Basic(fetch = FetchType.LAZY)
+    private byte[] picture;
+    @Column(name = "picture_type")
+    private String pictureType;
+
+    protected FishEntity() { }
+
+    FishEntity(Long tankId, String species, int count, LocalDate cameOn) {
+        this.tankId = tankId;
+        this.species = species;
+        this.count = count;
+        this.cameOn = cameOn;
+    }
+
+    public Long tankId() {
+        return tankId;
+    }
+
+    public String species() {
+        return species;
+    }
+
+    public int count() {
+        return count;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String role() {
+        return role;
+    }
+
+    /** Its row in the plan; null while it is in the box, and once it is gone. */
+    public Long residentId() {
+        return residentId;
+    }
+
+    public Long wishId() {
+        return wishId;
+    }
+
+    /** The group that it is a named member of; null if it stands for itself. */
+    public Long partOf() {
+        return partOf;
+    }
+
+    public Place place() {
+        return Place.valueOf(place.toUpperCase(java.util.Locale.ROOT));
+    }
+
+    public LocalDate wishedOn() {
+        return wishedOn;
+    }
+
+    public LocalDate cameOn() {
+        return cameOn;
+    }
+
+    public LocalDate leftOn() {
+        return leftOn;
+    }
+
+    public String leftHow() {
+        return leftHow;
+    }
+
+    /** Whether its keeper has set aside what was seen of it. */
+    public boolean recordAside() {
+        return recordAside;
+    }
+
+    byte[] picture() {
+        return picture;
+    }
+
+    public String pictureType() {
+        return pictureType;
+    }
+
+    void lives(Long resident, int number) {
+        residentId = resident;
+        count = number;
+    }
+
+    void memberOf(Long group) {
+        partOf = group;
+    }
+
+    void wished(Long wish, LocalDate on) {
+        wishId = wish;
+        wishedOn = on;
+    }
+
+    void came(LocalDate on) {
+        cameOn = on;
+    }
+
+    void is(Place where) {
+        place = where.name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    void left(LocalDate on, String how) {
+        is(Place.GONE);
+        leftOn = on;
+        leftHow = how;
+    }
+
+    void back() {
+        is(Place.TANK);
+        leftOn = null;
+        leftHow = "";
+    }
+
+    void called(String otherName, String otherRole) {
+        name = otherName;
+        role = otherRole;
+    }
+
+    void setsAside(boolean aside) {
+        recordAside = aside;
+    }
+
+    void shows(byte[] bytes, String type) {
+        picture = bytes;
+        pictureType = type;
+    }
+}

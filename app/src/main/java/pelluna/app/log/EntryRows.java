@@ -1,0 +1,97 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** The log, mostly asked for in sums: it may hold a hundred thousand lines, so every question is bounded by a time or a fish. */
+interface EntryRows extends JpaRepository<EntryEntity, Long> {
+    Optional<EntryEntity> findByIdAndTankId(Long id, Long tank);
+
+    Optional<EntryEntity> findByTankIdAndSentKey(Long tank, String key);
+
+    List<EntryEntity> findByTankIdAndAtLessThanOrderByAtDescIdDesc(Long tank, Instant before, org.springframework.data.domain.Limit limit);
+
+    List<EntryEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(Long tank, Instant since, Collection<String> doings);
+
+    List<EntryEntity> findByTankIdOrderByAtAscIdAsc(Long tank);
+
+    @Query("select e from EntryEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and e.takenBack is null order by e.at desc, e.id desc")
+    List<EntryEntity> about(Long tank, Long fish, org.springframework.data.domain.Limit limit);
+
+    /** One fish against another, summed. */
+    interface Pair {
+        Long getFish();
+
+        Long getOther();
+
+        int getTimes();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        group by fish_id, other_id""")
+    List<Pair> pairs(Long tank, Instant since, Collection<String> doings);
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
+        where tank_id = :tank and at >= :since and watch_id is not null and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        group by fish_id, other_id""")
+    List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings);
+
+    /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
+    interface Received {
+        Long getFish();
+
+        LocalDate getOn();
+
+        double getWeighed();
+
+        int getActs();
+
+        int getOutside();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select other_id as fish, cast(at at time zone :zone as date) as "on",
+          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null), 0) as weighed,
+          cast(coalesce(sum(times) filter (where watch_id is not null), 0) as integer) as acts,
+          cast(coalesce(sum(times) filter (where watch_id is null), 0) as integer) as outside
+        from log_entry where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and taken_back is null group by 1, 2""")
+    List<Received> received(Long tank, Instant since, Collection<String> doings, String zone);
+
+    @Query(nativeQuery = true, value = """
+        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and watch_id is not null and at >= :from and at < :until and doing in (:doings)
+        and other_id = :target and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
+    int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor);
+
+    /** When each fish was last noted with something. */
+    interface Last {
+        Long getFish();
+
+        String getDoing();
+
+        Instant getAt();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank and at >= :since and fish_id is not null and taken_back is null group by fish_id, doing""")
+    List<Last> last(Long tank, Instant since);
+
+    /** Last noted as the target of another. */
+    @Query(nativeQuery = true, value = """
+        select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank and at >= :since and other_id is not null and taken_back is null group by other_id""")
+    List<Last> lastAsTarget(Long tank, Instant since);
+
+    @Query(nativeQuery = true, value = "select count(*) from log_entry where tank_id = :tank and at >= :since and watch_id is null and doing in (:doings) and taken_back is null")
+    int outsideWatches(Long tank, Instant since, Collection<String> doings);
+
+    @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing in :doings and e.takenBack is null order by e.at desc")
+    List<EntryEntity> placed(Long tank, Instant since, Collection<String> doings, org.springframework.data.domain.Limit limit);
+}

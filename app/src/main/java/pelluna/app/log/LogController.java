@@ -1,0 +1,72 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+
+/** The Log place: a sentence from four taps, a watch, the stream. */
+@Controller
+class LogController {
+    private static final int SHOWN = 40;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final Sentences sentences;
+    private final WatchView watches;
+    private final Shells shells;
+    private final ZoneId zone;
+
+    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, Shells shells, java.time.Clock clock) {
+        this.desks = desks;
+        this.fish = fish;
+        this.log = log;
+        this.sentences = sentences;
+        this.watches = watches;
+        this.shells = shells;
+        this.zone = clock.getZone();
+    }
+
+    /** @param before an instant; only lines before it */
+    @GetMapping("/tanks/{id}/log")
+    String log(@PathVariable long id, @RequestParam(required = false) Long before, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "") String typed, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> all = fish.all(id);
+        List<Fish> there = all.stream().filter(Fish::there).toList();
+        LogWords words = new LogWords(all, zone, desks.today());
+        WatchView.Seen watch = watches.of(desk, all);
+        shells.around(model, desk, "log", "Log", watch.sentence());
+        model.addAttribute("tab", "log");
+        model.addAttribute("chips", Chips.fish(there));
+        model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed)));
+        model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say(), ""));
+        model.addAttribute("watch", watch);
+        List<EntryEntity> rows = log.stream(id, before == null ? log.now().plusSeconds(600) : Instant.ofEpochMilli(before), SHOWN + 1);
+        model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, java.util.LinkedHashMap::new, Collectors.toList())));
+        model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).at().toEpochMilli() : null);
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);
+        return "log";
+    }
+
+    @GetMapping("/tanks/{id}/log/complete")
+    @ResponseBody
+    Map<String, Object> complete(@PathVariable long id, @RequestParam(defaultValue = "") String text) {
+        return Map.of("offers", sentences.reader(desks.open(id), fish.there(id)).completions(text.length() > 200 ? text.substring(0, 200) : text));
+    }
+}

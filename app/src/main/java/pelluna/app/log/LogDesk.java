@@ -1,0 +1,150 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.Gravity;
+
+/** Writes the log of a tank and its watches. */
+@Service
+public class LogDesk {
+    /** A clock may run a little ahead of this one. */
+    private static final Duration AHEAD = Duration.ofMinutes(5);
+    /** A watch that nobody ended counts no longer than this. */
+    private static final Duration LONGEST_WATCH = Duration.ofHours(4);
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final EntryRows entries;
+    private final WatchRows watches;
+    private final Clock clock;
+
+    LogDesk(PlanDesk desks, FishDesk fish, EntryRows entries, WatchRows watches, Clock clock) {
+        this.desks = desks;
+        this.fish = fish;
+        this.entries = entries;
+        this.watches = watches;
+        this.clock = clock;
+    }
+
+    public Instant now() {
+        return clock.instant();
+    }
+
+    /**
+     * Writes a line; one that was sent before is not written again.
+     *
+     * @return its number
+     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     */
+    @Transactional
+    public long write(long tank, Sent sent) {
+        desks.tank(tank);
+        if (sent.key() != null) {
+            Optional<EntryEntity> there = entries.findByTankIdAndSentKey(tank, sent.key());
+            if (there.isPresent()) {
+                return there.get().id();
+            }
+        }
+        check(tank, sent);
+        Long watch = watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null);
+        foundAgain(tank, sent);
+        return entries.save(new EntryEntity(tank, sent, watch)).id();
+    }
+
+    /** @throws IllegalArgumentException with a sentence, if it cannot be so */
+    void check(long tank, Sent sent) {
+        if (sent.at().isAfter(now().plus(AHEAD))) {
+            throw new IllegalArgumentException("That lies in the future.");
+        }
+        if (sent.gravity() < Gravity.LEAST || sent.gravity() > Gravity.MOST || sent.times() < 1 || sent.times() > 200) {
+            throw new IllegalArgumentException("Gravity goes from 1 to 3 and times from 1 to 200.");
+        }
+        if (sent.doing().ofAFish() == (sent.fish() == null) && sent.doing() != Doing.NOTE) {
+            throw new IllegalArgumentException(sent.fish() == null ? "Which fish?" : "That is about no fish.");
+        }
+        if (sent.doing().toAnother() != (sent.other() != null) || sent.other() != null && sent.other().equals(sent.fish())) {
+            throw new IllegalArgumentException(sent.other() == null ? "To whom?" : sent.doing().toAnother() ? "A fish does not do that to itself." : "That is done to nobody.");
+        }
+        List<Long> known = fish.all(tank).stream().map(Fish::id).toList();
+        if (sent.fish() != null && !known.contains(sent.fish()) || sent.other() != null && !known.contains(sent.other())) {
+            throw new NoSuchTankException();
+        }
+    }
+
+    /** Whoever is seen is no longer missing. */
+    private void foundAgain(long tank, Sent sent) {
+        if (sent.doing() != Doing.ABSENT && sent.fish() != null) {
+            fish.all(tank).stream().filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING).forEach(f -> fish.is(tank, f.id(), FishEntity.Place.TANK));
+        }
+    }
+
+    /** Takes a line back; it stays readable, and counts nowhere. */
+    @Transactional
+    public void takeBack(long tank, long entry) {
+        EntryEntity e = entries.findByIdAndTankId(entry, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+        e.takeBack(now());
+        entries.save(e);
+    }
+
+    /** The newest line that still counts, if it was written in the last hour. */
+    @Transactional
+    public boolean takeBackLast(long tank) {
+        Optional<EntryEntity> last = entries.findByTankIdAndAtLessThanOrderByAtDescIdDesc(desks.tank(tank).id(), now().plus(AHEAD), Limit.of(20)).stream()
+            .filter(e -> !e.takenBack()).findFirst();
+        last.ifPresent(e -> takeBack(tank, e.id()));
+        return last.isPresent();
+    }
+
+    /** A watch that is running; one that was forgotten is ended first, at the longest that a watch counts. */
+    @Transactional
+    public Optional<WatchEntity> running(long tank) {
+        Optional<WatchEntity> running = watches.findByTankIdAndEndedAtIsNull(desks.tank(tank).id());
+        running.filter(w -> w.beganAt().plus(LONGEST_WATCH).isBefore(now())).ifPresent(w -> {
+            w.ends(w.beganAt().plus(LONGEST_WATCH));
+            watches.save(w);
+        });
+        return running.filter(w -> w.endedAt() == null);
+    }
+
+    /** Starts a watch; if one runs already, it goes on. */
+    @Transactional
+    public void begin(long tank, Instant at, String key) {
+        boolean sentBefore = key != null && watches.findByTankIdAndSentKey(desks.tank(tank).id(), key).isPresent();
+        if (!sentBefore && running(tank).isEmpty()) {
+            watches.save(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
+        }
+    }
+
+    @Transactional
+    public void end(long tank, Instant at) {
+        running(tank).ifPresent(w -> {
+            w.ends(at.isBefore(w.beganAt()) ? w.beganAt() : at.isAfter(now()) ? now() : at);
+            watches.save(w);
+        });
+    }
+
+    /** Lines from the newest on. @param before only those before this moment */
+    @Transactional(readOnly = true)
+    List<EntryEntity> stream(long tank, Instant before, int most) {
+        return entries.findByTankIdAndAtLessThanOrderByAtDescIdDesc(desks.tank(tank).id(), before, Limit.of(most));
+    }
+
+    @Transactional(readOnly = true)
+    List<EntryEntity> about(long tank, long fish, int most) {
+        return entries.about(desks.tank(tank).id(), fish, Limit.of(most));
+    }
+}

@@ -1,0 +1,191 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.core.behaviour.Contests;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.Pressure;
+import pelluna.core.behaviour.Stretch;
+import pelluna.core.sighting.Sighting;
+import pelluna.core.units.Named;
+
+/** What the log comes to, in sums. Callers have looked the tank up with its keeper. Every answer is bounded in time. */
+@Service
+@Transactional(readOnly = true)
+public class LogFigures {
+    /** Days that count for standing and for records: older quarrels are of other sizes and other company. Pelluna's judgement. */
+    public static final int MEMORY_DAYS = 90;
+    /** Days in which a fish's last notes are looked for. */
+    private static final int LAST_DAYS = 60;
+    private static final int MOST_PLACED = 2000;
+
+    private final EntryRows entries;
+    private final WatchRows watches;
+    private final Clock clock;
+
+    LogFigures(EntryRows entries, WatchRows watches, Clock clock) {
+        this.entries = entries;
+        this.watches = watches;
+        this.clock = clock;
+    }
+
+    public Instant ago(long days) {
+        return clock.instant().minus(days, ChronoUnit.DAYS);
+    }
+
+    /** Who won over whom, by numbers of fish. */
+    public List<Contests.Won> contests(long tank) {
+        return entries.pairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream()
+            .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes())).toList();
+    }
+
+    /** One contest after another, each once, oldest first. */
+    public List<Contests.Won> contestsInOrder(long tank) {
+        List<Contests.Won> won = new ArrayList<>();
+        contestEntries(tank).forEach(e -> {
+            for (int i = 0; i < e.times(); i++) {
+                won.add(new Contests.Won(e.fishId().toString(), e.otherId().toString(), 1));
+            }
+        });
+        return won;
+    }
+
+    /** The moments of {@link #contestsInOrder}. */
+    public List<Instant> contestMoments(long tank) {
+        List<Instant> moments = new ArrayList<>();
+        contestEntries(tank).forEach(e -> {
+            for (int i = 0; i < e.times(); i++) {
+                moments.add(e.at());
+            }
+        });
+        return moments;
+    }
+
+    private List<EntryEntity> contestEntries(long tank) {
+        return entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream()
+            .filter(e -> e.fishId() != null && e.otherId() != null).toList();
+    }
+
+    /** Acts in watches by who did them to whom. */
+    public record Watched(long fish, long other, int acts) { }
+
+    public List<Watched> watchedContests(long tank) {
+        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+    }
+
+    /** Everything that presses, seen in watches or not, since a moment. */
+    public List<Watched> pressing(long tank, Instant since) {
+        return entries.pairs(tank, since, Doings.PRESSING).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+    }
+
+    /** Ended watches of the last {@value #MEMORY_DAYS} days, oldest first. */
+    public List<WatchEntity> watches(long tank) {
+        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, ago(MEMORY_DAYS));
+    }
+
+    public static double hours(List<WatchEntity> watches, Instant from, Instant until) {
+        return watches.stream().filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until)).mapToDouble(WatchEntity::hours).sum();
+    }
+
+    /** Acts against a fish in the watches between two moments. @param by only of this one; null for all */
+    public Stretch stretch(long tank, List<WatchEntity> watches, Instant from, Instant until, long target, Long by) {
+        double hours = hours(watches, from, until);
+        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.PRESSING, target, by), hours);
+    }
+
+    /** Strikes at one box in one watch. */
+    public int strikes(long tank, WatchEntity watch, long boxed) {
+        return entries.watchedActs(tank, watch.beganAt(), watch.endedAt().plusMillis(1), List.of(Doing.STRUCK_BOX.word()), boxed, null);
+    }
+
+    /** Pressure on everybody who took anything over the last days, by number of fish. */
+    public Map<Long, Pressure> pressure(long tank, int days, List<WatchEntity> watches) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate first = today.minusDays(days - 1L);
+        Map<LocalDate, Double> hours = watches.stream().collect(Collectors.groupingBy(w -> w.beganAt().atZone(clock.getZone()).toLocalDate(), Collectors.summingDouble(WatchEntity::hours)));
+        Map<Long, Map<LocalDate, EntryRows.Received>> received = new HashMap<>();
+        for (EntryRows.Received r : entries.received(tank, first.atStartOfDay(clock.getZone()).toInstant(), Doings.PRESSING, clock.getZone().getId())) {
+            received.computeIfAbsent(r.getFish(), k -> new HashMap<>()).put(r.getOn(), r);
+        }
+        Map<Long, Pressure> pressure = new HashMap<>();
+        received.forEach((fish, byDay) -> {
+            List<Pressure.Day> course = new ArrayList<>();
+            for (LocalDate day = first; !day.isAfter(today); day = day.plusDays(1)) {
+                EntryRows.Received r = byDay.get(day);
+                double watched = hours.getOrDefault(day, 0.0);
+                course.add(r == null ? new Pressure.Day(day, 0, 0, watched, 0) : new Pressure.Day(day, r.getWeighed(), r.getActs(), watched, r.getOutside()));
+            }
+            pressure.put(fish, new Pressure(course));
+        });
+        return pressure;
+    }
+
+    /** The last time that each fish was noted with each doing, or met another as its target. */
+    public static final class LastNotes {
+        private final Map<Long, Map<Doing, Instant>> noted = new HashMap<>();
+        private final Map<Long, Instant> seen = new HashMap<>();
+
+        /** Empty map for a fish that was never noted. */
+        public Map<Doing, Instant> of(long fish) {
+            return noted.getOrDefault(fish, Map.of());
+        }
+
+        /** When it was last seen at all; null if never. */
+        public Instant seen(long fish) {
+            return seen.get(fish);
+        }
+    }
+
+    public LastNotes last(long tank) {
+        LastNotes notes = new LastNotes();
+        for (EntryRows.Last l : entries.last(tank, ago(LAST_DAYS))) {
+            Named.find(Doing.class, l.getDoing()).ifPresent(d -> {
+                notes.noted.computeIfAbsent(l.getFish(), k -> new HashMap<>()).put(d, l.getAt());
+                if (d != Doing.ABSENT && d != Doing.NOTE) {
+                    notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b);
+                }
+            });
+        }
+        entries.lastAsTarget(tank, ago(LAST_DAYS)).forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
+        return notes;
+    }
+
+    /** Acts that were seen outside watches. */
+    public int outsideWatches(long tank, int days) {
+        return entries.outsideWatches(tank, ago(days), Doings.PRESSING);
+    }
+
+    /** Where acts were seen, newest first. @param times how often */
+    public record Place(Sighting.Spot at, int times, long fish, Long other) { }
+
+    public List<Place> places(long tank, int days) {
+        return entries.placed(tank, ago(days), Doings.PRESSING, Limit.of(MOST_PLACED)).stream()
+            .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId())).toList();
+    }
+
+    /** The course of hide-or-absent against seen-or-eating of one fish, newest first, one a feeding. */
+    public int hidesRunning(long tank, long fish) {
+        int running = 0;
+        for (EntryEntity e : entries.about(tank, fish, Limit.of(30))) {
+            boolean mine = e.fishId() != null && e.fishId() == fish;
+            if (mine && (e.doing() == Doing.HIDES || e.doing() == Doing.ABSENT)) {
+                running++;
+            } else if (mine && (e.doing() == Doing.EATS || e.doing() == Doing.SEEN)) {
+                return running;
+            }
+        }
+        return running;
+    }
+}

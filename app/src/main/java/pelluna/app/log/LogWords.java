@@ -1,0 +1,69 @@
+package pelluna.app.log;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+import pelluna.app.fish.Fish;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.Gravity;
+import pelluna.core.sighting.Places;
+import pelluna.core.sighting.Sighting;
+import pelluna.core.units.English;
+
+/** Lines of the log in words. */
+public final class LogWords {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+
+    private final Map<Long, Fish> fish;
+    private final ZoneId zone;
+    private final LocalDate today;
+
+    public LogWords(List<Fish> fish, ZoneId zone, LocalDate today) {
+        this.fish = fish.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
+        this.zone = zone;
+        this.today = today;
+    }
+
+    /** One line of the log as pages show it. @param how gravity, place and note, where there is something to say */
+    public record Line(long id, String day, String time, String says, String how, boolean watched, boolean pressing, boolean takenBack, boolean sign) { }
+
+    Line line(EntryEntity e) {
+        LocalDate day = e.at().atZone(zone).toLocalDate();
+        return new Line(e.id(), day(day), e.at().atZone(zone).format(TIME), English.capital(says(e.doing(), e.fishId(), e.otherId(), e.times())), how(e), e.watchId() != null,
+            e.doing().presses(), e.takenBack(), e.doing().kind() == Doing.Kind.SIGN);
+    }
+
+    public String day(LocalDate day) {
+        return day.equals(today) ? "Today" : day.equals(today.minusDays(1)) ? "Yesterday" : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
+    }
+
+    public String time(java.time.Instant at) {
+        return at.atZone(zone).format(TIME);
+    }
+
+    /** 'the coral beauty chased Saffron, 3 times'. */
+    public String says(Doing doing, Long who, Long whom, int times) {
+        String often = times > 1 ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times" : doing == Doing.COUNTED ? ": 1" : "";
+        return (who == null ? "" : name(who) + " ") + doing.says() + (whom == null ? "" : " " + name(whom)) + often;
+    }
+
+    public String name(Long id) {
+        Fish f = fish.get(id);
+        return f == null ? "a fish" : f.said();
+    }
+
+    private static String how(EntryEntity e) {
+        String how = e.gravity() > e.doing().gravity() ? Gravity.word(e.gravity()) : "";
+        if (e.x() != null && e.y() != null) {
+            how += (how.isEmpty() ? "" : ", ") + Places.words(new Sighting.Spot(e.x(), e.y()));
+        }
+        return how + (e.note().isEmpty() ? "" : (how.isEmpty() ? "" : " · ") + e.note());
+    }
+}

@@ -1,0 +1,32 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+
+import pelluna.core.behaviour.Doing;
+
+/**
+ * A line of the log as it is sent.
+ *
+ * @param fish  whom it is about; null for what is the tank's
+ * @param other to whom it was done; null for none
+ * @param x     share of the front glass from the left, 0 to 1; null if nobody says
+ * @param y     share of its height above the floor
+ * @param key   made by the window that sends, so that a line that is sent twice is written once; null without
+ */
+public record Sent(Instant at, Doing doing, Long fish, Long other, Double x, Double y, int gravity, int times, String note, String key) {
+    private static final int MOST_NOTE = 400;
+
+    public Sent {
+        note = note == null ? "" : note.strip();
+        note = note.length() > MOST_NOTE ? note.substring(0, MOST_NOTE) : note;
+    }
+
+    /** Something about one fish, now. */
+    public static Sent of(Instant at, Doing doing, Long fish) {
+        return new Sent(at, doing, fish, null, null, null, doing.gravity(), 1, "", null);
+    }
+
+    public static Sent act(Instant at, Doing doing, Long fish, Long other) {
+        return new Sent(at, doing, fish, other, null, null, doing.gravity(), 1, "", null);
+    }
+}

@@ -1,0 +1,22 @@
+package pelluna.app.log;
+
+import java.util.List;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.planning.Desk;
+import pelluna.core.sighting.Known;
+import pelluna.core.sighting.Places;
+import pelluna.core.sighting.SentenceReader;
+import pelluna.core.tank.Tank;
+
+/** Reads typed sentences about the fish of a tank. */
+@Component
+class Sentences {
+    SentenceReader reader(Desk desk, List<Fish> there) {
+        Tank tank = desk.plan().tank();
+        return new SentenceReader(there.stream().map(f -> new Known(Long.toString(f.id()), f.name().isEmpty() ? f.species().name() : f.name(), f.names())).toList(),
+            new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()));
+    }
+}

@@ -1,0 +1,139 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+import java.util.Map;
+
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
+
+import pelluna.app.fish.FishDesk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.sighting.SentenceReader;
+import pelluna.core.sighting.Sighting;
+import pelluna.core.units.Named;
+
+/** Takes lines for the log: by taps, typed, from a phone that was offline for a while; and takes them back. */
+@Controller
+class SightingController {
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final Sentences sentences;
+
+    SightingController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences) {
+        this.desks = desks;
+        this.fish = fish;
+        this.log = log;
+        this.sentences = sentences;
+    }
+
+    /** A sentence from taps: {@code fish, doing, other, x, y, gravity, times, note}; {@code at} in milliseconds since 1970, {@code key} made by the window. */
+    @PostMapping("/tanks/{id}/log/sighting")
+    ResponseEntity<String> sighting(@PathVariable long id, @RequestParam Map<String, String> form) {
+        return answer(id, form, "", () -> {
+            Doing doing = Named.find(Doing.class, form.getOrDefault("doing", "")).orElseThrow(() -> new IllegalArgumentException("What did it do?"));
+            log.write(id, new Sent(at(form), doing, whole(form, "fish"), doing.toAnother() ? whole(form, "other") : null, share(form, "x"), share(form, "y"),
+                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Integer.parseInt(form.get("gravity")), form.getOrDefault("times", "").isBlank() ? 1 : Integer.parseInt(form.get("times")),
+                form.get("note"), key(form)));
+        });
+    }
+
+    /** 'angel chased wrasse x3 left cave'. */
+    @PostMapping("/tanks/{id}/log/typed")
+    ResponseEntity<String> typed(@PathVariable long id, @RequestParam Map<String, String> form) {
+        String text = form.getOrDefault("text", "").strip();
+        return answer(id, form, text, () -> {
+            SentenceReader.Reading reading = sentences.reader(desks.open(id), fish.there(id)).read(text.length() > 600 ? text.substring(0, 600) : text);
+            Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
+            log.write(id, new Sent(at(form), s.doing(), s.who().map(Long::valueOf).orElse(null), s.whom().map(Long::valueOf).orElse(null), s.where().map(Sighting.Spot::x).orElse(null),
+                s.where().map(Sighting.Spot::y).orElse(null), s.gravity(), s.times(), s.note(), key(form)));
+        });
+    }
+
+    /** Takes a line back, by its number. */
+    @PostMapping("/tanks/{id}/log/back")
+    ResponseEntity<String> back(@PathVariable long id, @RequestParam Map<String, String> form) {
+        return answer(id, form, "", () -> {
+            Long entry = whole(form, "entry");
+            if (entry == null) {
+                log.takeBackLast(id);
+            } else {
+                log.takeBack(id, entry);
+            }
+        });
+    }
+
+    /** @param what begin, end, or toggle */
+    @PostMapping("/tanks/{id}/log/watch")
+    ResponseEntity<String> watch(@PathVariable long id, @RequestParam String what, @RequestParam Map<String, String> form) {
+        return answer(id, form, "", () -> {
+            boolean end = what.equals("end") || what.equals("toggle") && log.running(id).isPresent();
+            if (end) {
+                log.end(id, at(form));
+            } else {
+                log.begin(id, at(form), key(form));
+            }
+        });
+    }
+
+    /** For a script a bare answer, otherwise back to the page. */
+    private static ResponseEntity<String> answer(long id, Map<String, String> form, String typed, Runnable task) {
+        boolean quiet = form.containsKey("quiet");
+        try {
+            task.run();
+        } catch (NumberFormatException e) {
+            return refused(id, quiet, typed, "A number was expected.");
+        } catch (IllegalArgumentException e) {
+            return refused(id, quiet, typed, e.getMessage());
+        }
+        return quiet ? ResponseEntity.noContent().build() : to(UriComponentsBuilder.fromPath("/tanks/" + id + "/log"));
+    }
+
+    private static ResponseEntity<String> refused(long id, boolean quiet, String typed, String why) {
+        if (quiet) {
+            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).contentType(new MediaType("text", "plain", java.nio.charset.StandardCharsets.UTF_8)).body(why);
+        }
+        UriComponentsBuilder page = UriComponentsBuilder.fromPath("/tanks/" + id + "/log").queryParam("refused", "{refused}");
+        return typed.isEmpty() ? to(page.encode().buildAndExpand(why).toUriString()) : to(page.queryParam("typed", "{typed}").encode().buildAndExpand(why, typed).toUriString());
+    }
+
+    private static ResponseEntity<String> to(UriComponentsBuilder page) {
+        return to(page.toUriString());
+    }
+
+    private static ResponseEntity<String> to(String page) {
+        return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.LOCATION, page).build();
+    }
+
+    private Instant at(Map<String, String> form) {
+        String at = form.getOrDefault("at", "");
+        return at.isBlank() ? log.now() : Instant.ofEpochMilli(Long.parseLong(at));
+    }
+
+    private static String key(Map<String, String> form) {
+        String key = form.getOrDefault("key", "");
+        return key.isBlank() ? null : key.length() > 60 ? key.substring(0, 60) : key;
+    }
+
+    private static Long whole(Map<String, String> form, String name) {
+        String typed = form.getOrDefault(name, "");
+        return typed.isBlank() ? null : Long.valueOf(typed);
+    }
+
+    private static Double share(Map<String, String> form, String name) {
+        String typed = form.getOrDefault(name, "");
+        if (typed.isBlank()) {
+            return null;
+        }
+        double value = Double.parseDouble(typed);
+        return Double.isFinite(value) ? Math.max(0, Math.min(1, value)) : null;
+    }
+}

@@ -1,0 +1,23 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface WatchRows extends JpaRepository<WatchEntity, Long> {
+    Optional<WatchEntity> findByTankIdAndEndedAtIsNull(Long tank);
+
+    Optional<WatchEntity> findByTankIdAndSentKey(Long tank, String key);
+
+    Optional<WatchEntity> findByIdAndTankId(Long id, Long tank);
+
+    List<WatchEntity> findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(Long tank, Instant since);
+
+    List<WatchEntity> findByTankIdOrderByBeganAt(Long tank);
+
+    @Query("select w from WatchEntity w where w.tankId = :tank and w.beganAt <= :at and (w.endedAt is null or w.endedAt >= :at) order by w.beganAt desc limit 1")
+    Optional<WatchEntity> covering(Long tank, Instant at);
+}

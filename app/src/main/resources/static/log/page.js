@@ -1,0 +1,203 @@
+// The Log: a sentence built from four taps, or typed; a watch with its clock.
+import { outbox } from './outbox.js';
+
+const sighting = {
+  said: {},
+  root() { return document.getElementById('sighting'); },
+  afresh() {
+    sighting.said = { times: 1 };
+    sighting.show('who');
+  },
+  show(step) {
+    const root = sighting.root();
+    if (!root) { return; }
+    sighting.step = step;
+    for (const part of root.querySelectorAll('[data-step]')) { part.hidden = part.dataset.step !== step; }
+    const s = sighting.said;
+    const words = { who: s.who && s.who.said, did: s.did && s.did.says, whom: s.whom && s.whom.said, where: s.where };
+    for (const button of root.querySelectorAll('#built [data-part]')) {
+      const part = button.dataset.part;
+      button.textContent = words[part] || { who: 'who', did: 'did what', whom: 'to whom', where: 'where' }[part];
+      button.classList.toggle('given', Boolean(words[part]));
+      button.classList.toggle('now', part === step);
+      button.hidden = part === 'whom' && Boolean(s.did) && !s.did.to;
+    }
+    for (const button of root.querySelectorAll('#how [data-gravity]')) { button.setAttribute('aria-pressed', String(Number(button.dataset.gravity) === (s.gravity || (s.did && s.did.gravity) || 1))); }
+    root.querySelector('#times').textContent = s.times || 1;
+    if (s.who) { for (const chip of root.querySelectorAll('[data-step="whom"] .fishchip')) { chip.hidden = chip.dataset.fish === s.who.id || (chip.dataset.boxed === 'true') !== (s.did && s.did.word === 'struck-box'); } }
+  },
+  log(x, y) {
+    const s = sighting.said;
+    const fields = { fish: s.who.id, doing: s.did.word, gravity: s.gravity || s.did.gravity, times: s.times || 1 };
+    if (s.did.to) { fields.other = s.whom.id; }
+    if (x !== undefined) { fields.x = x.toFixed(4); fields.y = y.toFixed(4); }
+    const says = `${s.who.said} ${s.did.says}${s.did.to ? ` ${s.whom.said}` : ''}${s.times > 1 ? `, ${s.times} times` : ''}`;
+    sighting.afresh();
+    sighting.tell(`Logged: ${says}.`);
+    outbox.put(`${sighting.root().dataset.base}/sighting`, fields, says);
+  },
+  tell(text) {
+    const line = document.getElementById('said');
+    if (line) { line.textContent = text; }
+  },
+};
+
+function chip(button) {
+  const s = sighting.said;
+  const step = button.closest('[data-step]').dataset.step;
+  if (step === 'who') {
+    s.who = { id: button.dataset.fish, said: button.dataset.said };
+    sighting.show(s.did ? s.did.to && !s.whom ? 'whom' : 'where' : 'did');
+  } else {
+    s.whom = { id: button.dataset.fish, said: button.dataset.said };
+    sighting.show('where');
+  }
+}
+
+// In the drawing's own centimetres.
+function tapped(svg, event) {
+  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+  const x = point.x / Number(svg.dataset.length);
+  const y = 1 - point.y / Number(svg.dataset.floor);
+  return [Math.min(1, Math.max(0, x)), Math.min(1, Math.max(0, y))];
+}
+
+document.addEventListener('click', (event) => {
+  const root = sighting.root();
+  const pair = event.target.closest('.pairtap');
+  if (pair) {
+    const count = pair.querySelector('output');
+    count.textContent = Number(count.textContent) + 1;
+    outbox.put(`${document.getElementById('sighting').dataset.base}/sighting`, { fish: pair.dataset.fish, doing: pair.dataset.doing, other: pair.dataset.other, times: 1 }, pair.dataset.says);
+    return;
+  }
+  const waits = event.target.closest('[data-drop]');
+  if (waits) { outbox.drop(waits.dataset.drop); return; }
+  if (!root || !root.contains(event.target)) { return; }
+  const s = sighting.said;
+  const button = event.target.closest('button');
+  const svg = event.target.closest('svg.tap-reef');
+  if (svg) { sighting.log(...tapped(svg, event)); return; }
+  if (!button) { return; }
+  if (button.matches('.fishchip')) { chip(button); }
+  if (button.matches('[data-doing]')) {
+    s.did = { word: button.dataset.doing, says: button.dataset.says, to: button.dataset.to === 'true', gravity: Number(button.dataset.gravity) };
+    sighting.show(s.did.to ? 'whom' : 'where');
+  }
+  if (button.id === 'anywhere') { sighting.log(); }
+  if (button.id === 'afresh') { sighting.afresh(); }
+  if (button.matches('#how [data-gravity]')) { s.gravity = Number(button.dataset.gravity); sighting.show(sighting.step); }
+  if (button.matches('[data-less]')) { s.times = Math.max(1, (s.times || 1) - 1); sighting.show(sighting.step); }
+  if (button.matches('[data-more]')) { s.times = Math.min(99, (s.times || 1) + 1); sighting.show(sighting.step); }
+  if (button.matches('[data-part]')) {
+    const part = button.dataset.part;
+    const ready = { who: true, did: Boolean(s.who), whom: Boolean(s.did && s.did.to), where: Boolean(s.did && (!s.did.to || s.whom)) }[part];
+    if (ready) { sighting.show(part); }
+  }
+});
+
+// Typed, with ways to go on.
+let asked = 0;
+async function offer(input) {
+  const mine = ++asked;
+  try {
+    const response = await fetch(`${sighting.root().dataset.base}/complete?${new URLSearchParams({ text: input.value })}`);
+    const { offers } = await response.json();
+    const box = document.getElementById('offers');
+    if (mine !== asked || !box) { return; }
+    box.replaceChildren(...(input.value.trim() ? offers : []).map((text) => {
+      const button = document.createElement('button');
+      button.type = 'button';
+      button.className = 'tap';
+      button.textContent = text;
+      button.addEventListener('click', () => { input.value = `${text} `; input.focus(); offer(input); });
+      return button;
+    }));
+  } catch (error) { /* offline: the sentence is still taken */ }
+}
+document.addEventListener('input', (event) => { if (event.target.id === 'sentence') { offer(event.target); } });
+document.addEventListener('keydown', (event) => {
+  if (event.target.id === 'sentence' && event.key === 'Tab' && !event.shiftKey && event.target.value.trim()) {
+    const first = document.querySelector('#offers button');
+    if (first) { event.preventDefault(); first.click(); }
+  }
+});
+document.addEventListener('submit', async (event) => {
+  if (event.target.id !== 'typed') { return; }
+  event.preventDefault();
+  const input = document.getElementById('sentence');
+  const text = input.value.trim();
+  if (!text) { return; }
+  const url = `${sighting.root().dataset.base}/typed`;
+  document.getElementById('offers').replaceChildren();
+  if (navigator.onLine) {
+    try {
+      const response = await fetch(url, { method: 'POST', body: new URLSearchParams({ text, at: Date.now(), key: outbox.key(), quiet: 'true' }) });
+      if (response.status === 422) { sighting.tell(await response.text()); return; }
+      input.value = '';
+      sighting.tell(`Logged: ${text}.`);
+      window.dispatchEvent(new CustomEvent('pelluna-sent'));
+      return;
+    } catch (error) { /* falls through to the outbox */ }
+  }
+  input.value = '';
+  outbox.put(url, { text }, text);
+});
+
+function waiting() {
+  const lines = outbox.read();
+  const bar = document.getElementById('waiting');
+  const list = document.getElementById('outbox');
+  if (!bar || !list) { return; }
+  bar.hidden = lines.length === 0;
+  bar.textContent = lines.length === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.' : `${lines.length} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
+  list.hidden = lines.length === 0;
+  list.replaceChildren(...lines.map((line) => {
+    const item = document.createElement('li');
+    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — waiting `;
+    const undo = document.createElement('button');
+    undo.type = 'button';
+    undo.className = 'link soft';
+    undo.textContent = 'undo';
+    undo.dataset.drop = line.fields.key;
+    item.append(undo);
+    return item;
+  }));
+}
+
+// What is on the page but not in it: counters of a watch, the line just said.
+function fresh() {
+  const counts = new Map([...document.querySelectorAll('.pairtap')].map((p) => [p.dataset.says, p.querySelector('output').textContent]));
+  const said = document.getElementById('said');
+  const text = said ? said.textContent : '';
+  window.pellunaLive.go(window.location.pathname + window.location.search, {}, false).then(() => {
+    for (const p of document.querySelectorAll('.pairtap')) { if (counts.has(p.dataset.says)) { p.querySelector('output').textContent = counts.get(p.dataset.says); } }
+    sighting.tell(text);
+  });
+}
+
+function clock() {
+  const watch = document.getElementById('watch');
+  const face = document.getElementById('clock');
+  if (!watch || !face) { return; }
+  const seconds = Math.max(0, Math.floor((Date.now() - Number(watch.dataset.began)) / 1000));
+  face.textContent = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+setInterval(clock, 1000);
+
+function wake() {
+  if (sighting.root()) {
+    sighting.show(sighting.step || 'who');
+    waiting();
+    clock();
+    if (window.location.hash === '#l') { document.getElementById('sentence').focus(); }
+  }
+}
+sighting.afresh();
+wake();
+window.addEventListener('pelluna-page', wake);
+window.addEventListener('pelluna-outbox', waiting);
+window.addEventListener('pelluna-sent', () => { if (sighting.root()) { fresh(); } });
+
+// The page opens without a connection too, as it was last seen.
+if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').catch(() => {}); }

@@ -1,0 +1,24 @@
+// Keeps the Log, Today and what they need at hand for a phone without a connection. Always the network first: what is kept is only shown
+// when nothing answers.
+const KEPT = 'pelluna-1';
+const PAGES = /^\/tanks\/\d+\/(log|today)$/;
+const PARTS = /\.(css|js|svg|woff2)$/;
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener('fetch', (event) => {
+  const url = new URL(event.request.url);
+  if (event.request.method !== 'GET' || url.origin !== self.location.origin || !(PAGES.test(url.pathname) || PARTS.test(url.pathname))) { return; }
+  event.respondWith((async () => {
+    const cache = await caches.open(KEPT);
+    try {
+      const answer = await fetch(event.request);
+      if (answer.ok) { await cache.put(url.pathname, answer.clone()); }
+      return answer;
+    } catch (error) {
+      const kept = await cache.match(url.pathname);
+      if (kept) { return kept; }
+      throw error;
+    }
+  })());
+});
