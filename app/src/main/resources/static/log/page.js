@@ -201,3 +201,18 @@ window.addEventListener('pelluna-sent', () => { if (sighting.root()) { fresh(); 
 
 // The page opens without a connection too, as it was last seen.
 if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').catch(() => {}); }
+
+// Where a meal was given: the tap is kept in the form until it is sent.
+document.addEventListener('click', (event) => {
+  const svg = event.target.closest('svg.tap-feed');
+  if (!svg) { return; }
+  const form = svg.closest('form');
+  const [x, y] = tapped(svg, event);
+  form.elements.x.value = x.toFixed(4);
+  form.elements.y.value = y.toFixed(4);
+  const dot = svg.querySelector('.tapped') || svg.appendChild(document.createElementNS('http://www.w3.org/2000/svg', 'circle'));
+  dot.setAttribute('class', 'tapped');
+  dot.setAttribute('cx', x * Number(svg.dataset.length));
+  dot.setAttribute('cy', (1 - y) * Number(svg.dataset.floor));
+  dot.setAttribute('r', Number(svg.dataset.length) / 50);
+});

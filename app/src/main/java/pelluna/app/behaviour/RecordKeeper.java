@@ -80,7 +80,7 @@ class RecordKeeper implements OwnRecords {
     private List<Away> away(long tank, Map<Long, FishLinks.Link> links) {
         List<Away> away = new ArrayList<>();
         for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
-            Long out = m.measure().afterwards() ? m.goesOut() : null;
+            Long out = m.goesOut();
             if (out != null && links.get(out) != null && links.get(out).residentId() != null) {
                 away.add(new Away(links.get(out).residentId(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
             }

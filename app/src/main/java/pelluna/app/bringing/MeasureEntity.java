@@ -51,9 +51,13 @@ public class MeasureEntity extends Row {
         return byFish;
     }
 
-    /** Who is out of the tank meanwhile: the boss on its time-out or in the trap, otherwise the newcomer. */
+    /** Who cannot press or be pressed meanwhile: the boss on its time-out, the newcomer in the box; null for none. */
     public Long goesOut() {
-        return measure() == Measure.TIME_OUT || measure() == Measure.TRAP ? byFish : forFish;
+        return switch (measure()) {
+            case TIME_OUT -> byFish;
+            case BACK_THROUGH_BOX -> forFish;
+            default -> null;
+        };
     }
 
     public Instant beganAt() {

@@ -17,7 +17,13 @@ public record Fish(long id, Species species, int count, String name, String role
 
     /** With the article that a kind wants and a name does not: 'the coral beauty', 'Saffron', 'the ocellaris clownfish'. */
     public String said() {
-        return !name.isEmpty() ? name : "the " + species.name();
+        boolean proper = !name.isEmpty() || Character.isUpperCase(species.name().charAt(0)) && species.name().contains("'s ");
+        return proper ? kind() : "the " + species.name();
+    }
+
+    /** Its name, or its kind without a number. */
+    public String kind() {
+        return !name.isEmpty() ? name : species.name();
     }
 
     /** Everything it goes by, for what a keeper types. */

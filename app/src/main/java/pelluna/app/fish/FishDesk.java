@@ -71,7 +71,7 @@ public class FishDesk {
             FishEntity fish = byResident.remove(r.id());
             if (fish == null) {
                 fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species))
-                    .filter(f -> f.place() == FishEntity.Place.TANK || f.place() == FishEntity.Place.GONE && f.leftHow().isEmpty()).findFirst().orElse(null);
+                    .filter(f -> f.place() == FishEntity.Place.TANK || f.place() == FishEntity.Place.GONE && (f.leftHow().isEmpty() || desks.today().equals(f.leftOn()))).findFirst().orElse(null);
                 if (fish == null) {
                     fish = new FishEntity(tank, species, count, tree.get("since") == null ? null : LocalDate.parse(tree.get("since").toString()));
                     known.add(fish);

@@ -1,5 +1,6 @@
 package pelluna.app.log;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -32,7 +33,7 @@ class LogController {
     private final Shells shells;
     private final ZoneId zone;
 
-    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, Shells shells, java.time.Clock clock) {
+    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, Shells shells, Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.log = log;

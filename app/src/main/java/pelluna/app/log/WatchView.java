@@ -73,6 +73,6 @@ class WatchView {
     }
 
     private static void put(Map<String, Tap> taps, Fish who, Doing doing, Fish whom) {
-        taps.putIfAbsent(who.id() + doing.word() + whom.id(), new Tap(who.id(), who.label(), doing.word(), doing.says(), whom.id(), whom.label()));
+        taps.putIfAbsent(who.id() + doing.word() + whom.id(), new Tap(who.id(), English.capital(who.kind()), doing.word(), doing.says(), whom.id(), whom.kind()));
     }
 }

@@ -29,7 +29,7 @@ import pelluna.core.water.SalinityRamp;
 
 /** The board of quarantine places: who is in which, for how long, and what was seen. */
 @Service
-class QuarantineDesk {
+public class QuarantineDesk {
     private final PlanDesk desks;
     private final PlanSteps steps;
     private final KeeperCatalogue catalogue;
@@ -137,6 +137,20 @@ class QuarantineDesk {
     @Transactional
     void look(long tank, long stay, Look look, Double salinity, String note) {
         checks.save(new CheckEntity(stay(tank, stay).id(), look, salinity, note));
+    }
+
+    /** A wish that was in quarantine goes on into the see-through box. Does nothing if it was in none. */
+    @Transactional
+    public void goesOn(long tank, long wish) {
+        stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desks.tank(tank).id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish)
+            .forEach(r -> r.ends(desks.today(), "into the tank's see-through box on " + Measures.date(desks.today())));
+    }
+
+    /** Whether a wish may leave quarantine today; empty if it is in none. */
+    @Transactional(readOnly = true)
+    public Optional<QuarantineClock> clock(Desk desk, long wish) {
+        List<Long> mine = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish).map(StayEntity::id).toList();
+        return board(desk).stream().flatMap(p -> p.stays().stream()).filter(s -> mine.contains(s.id())).map(Stay::clock).findFirst();
     }
 
     /** It goes on into the tank; if it fulfils a wish, the wish becomes a resident. */

@@ -1,6 +1,7 @@
 package pelluna.app.tank;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
@@ -24,6 +25,10 @@ public class TankEntity extends Row {
     private String sandboxBase;
     @Column(name = "calendar_token")
     private String calendarToken;
+    @Column(name = "lights_on")
+    private LocalTime lightsOn = LocalTime.of(10, 0);
+    @Column(name = "lights_off")
+    private LocalTime lightsOff = LocalTime.of(21, 0);
     @Embedded
     private TankFigures figures = new TankFigures();
 
@@ -79,6 +84,19 @@ public class TankEntity extends Row {
     /** Opens, changes or, with null, closes the calendar's link. */
     public void calendarBy(String token) {
         calendarToken = token;
+    }
+
+    public LocalTime lightsOn() {
+        return lightsOn;
+    }
+
+    public LocalTime lightsOff() {
+        return lightsOff;
+    }
+
+    public void lit(LocalTime from, LocalTime until) {
+        lightsOn = from;
+        lightsOff = until;
     }
 
     public void rename(String other) {

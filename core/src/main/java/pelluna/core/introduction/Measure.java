@@ -9,7 +9,7 @@ public enum Measure implements Named {
     MIRROR("mirror", "a mirror on the glass", "On the outside, at the boss's ground, some hours a day; take it off for the night. It occupies the boss with itself.", 3, false),
     MOVED_ROCK("moved-rock", "rock moved", "Move the heap that the boss holds, so that there is ground that nobody owns.", 5, false),
     TIME_OUT("time-out", "time-out for the boss", "Take the aggressor out for one to two weeks and put it back last.", 10, true),
-    TRAP("trap", "a trap set", "Bait it for some days without closing it. It catches whom it wants: be ready to let the wrong one go.", 3, true),
+    TRAP("trap", "a trap set", "Bait it for some days without closing it. It catches whom it wants: be ready to let the wrong one go.", 3, false),
     BACK_THROUGH_BOX("back-through-box", "the newcomer back through the box", "Take the newcomer out to heal, then back into the box until nobody goes for it.", 7, true),
     REHOME("rehome", "one of them to another home", "To a keeper or a shop that has room for it. Never into the sea.", 0, true);
 

@@ -109,4 +109,31 @@ class StandingTest {
         assertThat(Contests.of(List.of(new Contests.Won("a", "b", 2), new Contests.Won("b", "c", 1))).unknownPairs()).isEqualTo(1 / 3.0, within(1e-12));
         assertThat(Contests.of(List.of()).unknownPairs()).isZero();
     }
+
+    @Test
+    void aStandingSaysHowFarToTrustIt() {
+        assertThat(Standing.of(BISON).says()).startsWith("A steep order").contains("among nine fish");
+        assertThat(Standing.of(BISON).chance()).isLessThan(0.01);
+        assertThat(Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 3)))).says()).startsWith("Too few contests");
+        Standing even = Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 10), new Contests.Won("b", "a", 10), new Contests.Won("b", "c", 8), new Contests.Won("c", "b", 8))));
+        assertThat(even.tells()).isFalse();
+        assertThat(even.says()).startsWith("No order that could not be chance");
+        assertThat(Standing.of(BISON)).as("the same contests, the same answer").isEqualTo(Standing.of(BISON));
+    }
+
+    @Test
+    void contestsWithoutOrderSeldomLookSteeperThanChanceWouldMakeThem() {
+        Random random = new Random(3);
+        int called = 0;
+        for (int round = 0; round < 60; round++) {
+            List<Contests.Won> won = new java.util.ArrayList<>();
+            for (int k = 0; k < 60; k++) {
+                int a = random.nextInt(5);
+                int b = (a + 1 + random.nextInt(4)) % 5;
+                won.add(new Contests.Won("f" + a, "f" + b, 1));
+            }
+            called += Standing.of(Contests.of(won)).tells() ? 1 : 0;
+        }
+        assertThat(called).as("at 5 %, three of sixty are expected").isLessThanOrEqualTo(9);
+    }
 }

@@ -1,0 +1,129 @@
+package pelluna.app.behaviour;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.drawing.CourseDrawing;
+import pelluna.app.drawing.HotSpots;
+import pelluna.app.drawing.LadderDrawing;
+import pelluna.app.drawing.ReefDrawing;
+import pelluna.app.drawing.Svg;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.log.LogFigures;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.behaviour.Contests;
+import pelluna.core.behaviour.Elo;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.behaviour.Standing;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** Standing, pressure, hot spots, did it help, and what Pelluna has learned of each fish. */
+@Controller
+class StandingController {
+    /** Days over which hot spots are counted. */
+    private static final int HOT_DAYS = 14;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final BehaviourDesk behaviour;
+    private final MeasureDesk measures;
+    private final LogFigures log;
+    private final Shells shells;
+    private final Clock clock;
+
+    StandingController(PlanDesk desks, FishDesk fish, BehaviourDesk behaviour, MeasureDesk measures, LogFigures log, Shells shells, Clock clock) {
+        this.desks = desks;
+        this.fish = fish;
+        this.behaviour = behaviour;
+        this.measures = measures;
+        this.log = log;
+        this.shells = shells;
+        this.clock = clock;
+    }
+
+    /** What was done, as the page shows it. */
+    record Done(String title, String when, String says, String figures, String test) { }
+
+    @GetMapping("/tanks/{id}/log/standing")
+    String standing(@PathVariable long id, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> all = fish.all(id);
+        List<Fish> there = all.stream().filter(Fish::there).toList();
+        Standing standing = behaviour.standing(id, there);
+        Map<String, Fish> byId = BehaviourDesk.byId(all);
+        List<MeasureDesk.Told> told = measures.told(id, null);
+        shells.around(model, desk, "log", "Standing and pressure", standing.says());
+        model.addAttribute("tab", "standing");
+        model.addAttribute("standing", standing);
+        model.addAttribute("ladder", standing.ladder().isEmpty() ? "" : LadderDrawing.draw(standing.ladder().stream().filter(r -> byId.containsKey(r.fish())).map(r -> {
+            Fish f = byId.get(r.fish());
+            return new LadderDrawing.Rung(f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
+        }).toList()));
+        model.addAttribute("figures", "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h " + Measures.number(Measures.round(standing.linearity(), 2))
+            + ", as steep by chance in " + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
+        model.addAttribute("pressed", behaviour.pressed(id, there));
+        model.addAttribute("learned", behaviour.learned(desk, all));
+        model.addAttribute("watched", RateChange.hours(log.watches(id).stream().mapToDouble(w -> w.hours()).sum()));
+        course(model, id, byId, told);
+        hot(model, desk, id);
+        model.addAttribute("done", told.stream().map(t -> done(t, byId)).toList());
+        return "standing";
+    }
+
+    private void course(Model model, long id, Map<String, Fish> byId, List<MeasureDesk.Told> told) {
+        List<Contests.Won> won = log.contestsInOrder(id);
+        List<Instant> moments = log.contestMoments(id);
+        Map<String, String> names = new LinkedHashMap<>();
+        won.forEach(w -> List.of(w.winner(), w.loser()).forEach(f -> names.put(f, byId.containsKey(f) ? English.capital(byId.get(f).kind()) : "gone")));
+        Map<LocalDate, String> marks = new TreeMap<>();
+        told.forEach(t -> marks.merge(t.taken().began().atZone(clock.getZone()).toLocalDate(), English.capital(t.taken().measure().plain()), (a, b) -> a + "; " + b));
+        model.addAttribute("course", CourseDrawing.draw(Elo.course(won), moments, names, marks, clock.getZone()));
+        model.addAttribute("doneOn", marks.entrySet().stream().map(e -> Measures.shortDate(e.getKey()) + ": " + e.getValue()).collect(Collectors.joining(" · ")));
+    }
+
+    private void hot(Model model, Desk desk, long id) {
+        List<LogFigures.Place> places = log.places(id, HOT_DAYS);
+        ReefDrawing drawing = new ReefDrawing(desk.plan().tank(), desk.say());
+        double[] box = drawing.box();
+        Svg svg = new Svg();
+        svg.open("svg", "class", "reef", "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label",
+            "Hot spots of the last " + HOT_DAYS + " days on the front of the tank");
+        drawing.draw(svg, false);
+        svg.add(HotSpots.over(desk.plan().tank(), places.stream().map(LogFigures.Place::at).toList(), places.stream().map(LogFigures.Place::times).toList()));
+        model.addAttribute("hot", svg.close("svg").toString());
+        model.addAttribute("hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
+    }
+
+    private Done done(MeasureDesk.Told t, Map<String, Fish> byId) {
+        Fish f = byId.get(String.valueOf(t.forFish()));
+        Fish by = byId.get(String.valueOf(t.byFish()));
+        String when = Measures.shortDate(t.taken().began().atZone(clock.getZone()).toLocalDate())
+            + t.taken().ended().map(e -> " to " + Measures.shortDate(e.atZone(clock.getZone()).toLocalDate())).orElse(", goes on");
+        return new Done(English.capital(t.taken().measure().plain()) + (f == null ? "" : ", for " + f.said()) + (by == null ? "" : " against " + by.said()), when, t.says(), t.taken().did().figures(),
+            t.taken().did().inFigures().orElse(""));
+    }
+
+    @PostMapping("/tanks/{id}/log/standing/aside")
+    String aside(@PathVariable long id, @RequestParam("fish") long which, @RequestParam boolean aside) {
+        fish.setsAside(id, which, aside);
+        return "redirect:/tanks/" + id + "/log/standing";
+    }
+}

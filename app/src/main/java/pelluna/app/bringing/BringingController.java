@@ -1,0 +1,205 @@
+package pelluna.app.bringing;
+
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.introduction.AfterRelease;
+import pelluna.core.introduction.Carrying;
+import pelluna.core.introduction.Ladder;
+import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Method;
+import pelluna.core.introduction.Protocol;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.units.Convert;
+import pelluna.core.units.English;
+import pelluna.core.units.Named;
+
+/** Bringing fish in, and what is done when one is pressed. */
+@Controller
+class BringingController {
+    private final PlanDesk desks;
+    private final BringingDesk bringing;
+    private final MeasureDesk measures;
+    private final FishDesk fish;
+    private final CurrentKeeper keeper;
+    private final Shells shells;
+
+    BringingController(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, FishDesk fish, CurrentKeeper keeper, Shells shells) {
+        this.desks = desks;
+        this.bringing = bringing;
+        this.measures = measures;
+        this.fish = fish;
+        this.keeper = keeper;
+        this.shells = shells;
+    }
+
+    /** @param which number of a way in; @param next a planned arrival, 'w3', that has not begun yet */
+    @GetMapping("/tanks/{id}/log/bringing")
+    String page(@PathVariable long id, @RequestParam(required = false) Long which, @RequestParam(defaultValue = "") String next, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<BringingDesk.Coming> all = bringing.all(desk);
+        List<BringingDesk.Coming> now = bringing.coming(desk);
+        List<BringingDesk.Next> planned = bringing.next(desk);
+        Optional<BringingDesk.Next> asked = planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
+        BringingDesk.Coming chosen = asked.isPresent() ? null : which != null ? bringing.one(desk, which) : now.isEmpty() ? null : now.get(0);
+        BringingDesk.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
+        shells.around(model, desk, "log", "Bringing in", sentence(now));
+        model.addAttribute("tab", "bringing");
+        model.addAttribute("now", now);
+        model.addAttribute("planned", planned);
+        model.addAttribute("past", all.stream().filter(c -> now.stream().noneMatch(n -> n.id() == c.id())).toList());
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("ahead", ahead);
+        model.addAttribute("words", new BringingWords(desk, bringing.zone()));
+        model.addAttribute("time", bringing.now());
+        model.addAttribute("lightsOn", desk.tank().lightsOn());
+        model.addAttribute("lightsOff", desk.tank().lightsOff());
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        if (chosen != null) {
+            chosen(model, desk, chosen);
+        } else if (ahead != null) {
+            Optional<String> boss = BringingWords.boss(desk, ahead.party().id());
+            model.addAttribute("protocol", Protocol.of(ahead.step().method(), desk.plan().stance(), boss, ahead.party().species().diet().mealsADay() > 2));
+            model.addAttribute("carrying", Carrying.cautions(ahead.party().species()));
+            model.addAttribute("least", SeeThroughBox.leastFor(ahead.party().lengthCm(), ahead.party().count()));
+            model.addAttribute("methods", Method.values());
+            model.addAttribute("boxPlace", BringingWords.boxPlace(desk, ahead.party().id()));
+        }
+        return "bringing";
+    }
+
+    private void chosen(Model model, Desk desk, BringingDesk.Coming chosen) {
+        List<MeasureDesk.Told> told = measures.told(desk.tank().id(), chosen.fish().id());
+        model.addAttribute("told", told);
+        model.addAttribute("ladder", Ladder.of(told.stream().map(MeasureDesk.Told::taken).toList(), !chosen.pull().isEmpty(), bringing.instant()));
+        model.addAttribute("measures", Measure.values());
+        model.addAttribute("others", fish.there(desk.tank().id()).stream().filter(f -> f.id() != chosen.fish().id()).toList());
+        model.addAttribute("carrying", Carrying.cautions(chosen.fish().species()));
+        model.addAttribute("protocol", Protocol.of(chosen.method(), desk.plan().stance(), chosen.boss(), chosen.fish().species().diet().mealsADay() > 2));
+        model.addAttribute("names", fish.all(desk.tank().id()).stream().collect(Collectors.toMap(Fish::id, Fish::said)));
+    }
+
+    private static String sentence(List<BringingDesk.Coming> now) {
+        long boxed = now.stream().filter(BringingDesk.Coming::inTheBox).count();
+        Optional<BringingDesk.Coming> pressed = now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
+        if (pressed.isPresent()) {
+            return English.capital(pressed.get().fish().said()) + ": a pull-out rule is met.";
+        }
+        if (boxed > 0) {
+            BringingDesk.Coming c = now.stream().filter(BringingDesk.Coming::inTheBox).findFirst().orElseThrow();
+            return English.capital(c.fish().said()) + " is in the box. " + c.gate().orElseThrow().says();
+        }
+        return now.isEmpty() ? "Nobody is in the box, and nobody came out of it lately." : English.capital(English.count(now.size(), "newcomer", "newcomers")) + " in the first two weeks.";
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing")
+    String begin(@PathVariable long id, @RequestParam String fish, @RequestParam String method, @RequestParam(defaultValue = "") String length, @RequestParam(defaultValue = "") String width,
+                 @RequestParam(defaultValue = "") String height, RedirectAttributes to) {
+        try {
+            Method way = Named.find(Method.class, method).orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
+            to.addAttribute("which", bringing.begin(id, fish, way, box(length, width, height)));
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage()).addAttribute("next", fish);
+        }
+        return back(id);
+    }
+
+    /** In the keeper's units; null if nothing was typed. */
+    private SeeThroughBox box(String length, String width, String height) {
+        if (length.isBlank() && width.isBlank() && height.isBlank()) {
+            return null;
+        }
+        try {
+            double per = keeper.get().measures().us() ? Convert.CM_PER_INCH : 1;
+            SeeThroughBox box = new SeeThroughBox(per * Double.parseDouble(length.replace(',', '.')), per * Double.parseDouble(width.replace(',', '.')), per * Double.parseDouble(height.replace(',', '.')));
+            if (box.lengthCm() > 0 && box.widthCm() > 0 && box.heightCm() > 0 && box.lengthCm() < 1000 && box.widthCm() < 1000 && box.heightCm() < 1000) {
+                return box;
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        throw new IllegalArgumentException("The inside of the box is three lengths, such as 30, 15 and 20; or leave all three empty.");
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/release")
+    String release(@PathVariable long id, @PathVariable long which, RedirectAttributes to) {
+        return done(id, which, to, () -> bringing.release(id, which));
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/off")
+    String off(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String how, RedirectAttributes to) {
+        return done(id, which, to, () -> bringing.callOff(id, which, how.length() > 200 ? how.substring(0, 200) : how));
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/look")
+    String look(@PathVariable long id, @PathVariable long which, @RequestParam String look, @RequestParam(defaultValue = "false") boolean inSight, @RequestParam(defaultValue = "false") boolean whole,
+                @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean chased, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+        return done(id, which, to, () -> bringing.look(id, which, Named.find(AfterRelease.class, look).orElseThrow(() -> new IllegalArgumentException("Which look?")), inSight, whole, eats, chased, note));
+    }
+
+    @PostMapping("/tanks/{id}/log/measures")
+    String measure(@PathVariable long id, @RequestParam String measure, @RequestParam long forFish, @RequestParam(required = false) Long byFish, @RequestParam(defaultValue = "") String note,
+                   @RequestParam(required = false) Long which, RedirectAttributes to) {
+        Measure m = Named.find(Measure.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
+        return done(id, which, to, () -> {
+            if (m == null) {
+                throw new IllegalArgumentException("What was done?");
+            }
+            if (m == Measure.BACK_THROUGH_BOX) {
+                to.addAttribute("which", bringing.backIntoTheBox(id, forFish, byFish));
+            } else {
+                measures.begin(id, m, forFish, byFish, note);
+            }
+        });
+    }
+
+    @PostMapping("/tanks/{id}/log/measures/{measure}/end")
+    String end(@PathVariable long id, @PathVariable long measure, @RequestParam(required = false) Long which, RedirectAttributes to) {
+        return done(id, which, to, () -> measures.end(id, measure));
+    }
+
+    @PostMapping("/tanks/{id}/log/lights")
+    String lights(@PathVariable long id, @RequestParam String on, @RequestParam String off, RedirectAttributes to) {
+        return done(id, null, to, () -> {
+            try {
+                bringing.lit(id, LocalTime.parse(on), LocalTime.parse(off));
+            } catch (DateTimeParseException e) {
+                throw new IllegalArgumentException("Please give two times of day, such as 10:00 and 21:00.", e);
+            }
+        });
+    }
+
+    private static String done(long id, Long which, RedirectAttributes to, Runnable task) {
+        if (which != null) {
+            to.addAttribute("which", which);
+        }
+        try {
+            task.run();
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return back(id);
+    }
+
+    private static String back(long id) {
+        return "redirect:/tanks/" + id + "/log/bringing";
+    }
+}

@@ -1,0 +1,344 @@
+package pelluna.app.bringing;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDesk;
+import pelluna.app.log.LogFigures;
+import pelluna.app.log.Sent;
+import pelluna.app.log.WatchEntity;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.WishComes;
+import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.app.tank.ResidentEntity;
+import pelluna.app.tank.Tanks;
+import pelluna.app.tank.TankEntity;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.introduction.AfterRelease;
+import pelluna.core.introduction.BoxGate;
+import pelluna.core.introduction.BoxWatch;
+import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Method;
+import pelluna.core.introduction.PullOut;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.plan.Party;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Measures;
+
+/** Brings fish in: into the box, out of it, and looks after them for the first days. */
+@Service
+public class BringingDesk {
+    /** Days after release in which a fish counts as a newcomer. */
+    private static final int NEW_DAYS = 14;
+    private static final Duration WOUND_COUNTS = Duration.ofDays(2);
+
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final LogFigures figures;
+    private final MeasureDesk measures;
+    private final QuarantineDesk quarantine;
+    private final Tanks tanks;
+    private final BringingRows rows;
+    private final LookRows looks;
+    private final ZoneId zone;
+
+    BringingDesk(PlanDesk desks, PlanSteps steps, FishDesk fish, LogDesk log, LogFigures figures, MeasureDesk measures, QuarantineDesk quarantine, Tanks tanks, BringingRows rows, LookRows looks,
+                 java.time.Clock clock) {
+        this.desks = desks;
+        this.steps = steps;
+        this.fish = fish;
+        this.log = log;
+        this.figures = figures;
+        this.measures = measures;
+        this.quarantine = quarantine;
+        this.tanks = tanks;
+        this.rows = rows;
+        this.looks = looks;
+        this.zone = clock.getZone();
+    }
+
+    /** A look that is due or done. @param done empty until it was looked */
+    public record LookDue(AfterRelease look, LocalDateTime due, Optional<String> done) { }
+
+    /**
+     * One fish on its way in.
+     *
+     * @param gate  empty unless it is in the box
+     * @param pull  pull-out rules that are met
+     * @param settling from its first days to the last, in watches; since it was released
+     */
+    public record Coming(long id, Fish fish, Method method, Optional<SeeThroughBox> box, LocalDateTime boxed, LocalDateTime released, Optional<BoxGate> gate, RateChange boxCourse,
+                         List<BoxWatch> boxWatches, List<LookDue> looks, List<String> pull, RateChange settling, Optional<String> boss, Optional<Long> bossFish, String ended) {
+        public boolean inTheBox() {
+            return gate.isPresent();
+        }
+
+        /** The first look that is due and not done. */
+        public Optional<LookDue> due(LocalDateTime now) {
+            return looks.stream().filter(l -> l.done().isEmpty() && !l.due().isAfter(now)).reduce((a, b) -> b);
+        }
+
+        public Optional<LookDue> next(LocalDateTime now) {
+            return looks.stream().filter(l -> l.done().isEmpty() && l.due().isAfter(now)).findFirst();
+        }
+    }
+
+    Instant instant() {
+        return log.now();
+    }
+
+    ZoneId zone() {
+        return zone;
+    }
+
+    public LocalDateTime now() {
+        return LocalDateTime.ofInstant(log.now(), zone);
+    }
+
+    /** Those in the box and those who came out in the last fourteen days, newest first. */
+    @Transactional
+    public List<Coming> coming(Desk desk) {
+        return all(desk).stream().filter(c -> c.ended().isEmpty()).filter(c -> c.inTheBox() || c.released() != null && c.released().isAfter(now().minusDays(NEW_DAYS))).toList();
+    }
+
+    /** Everybody who ever came in this way, newest first. */
+    @Transactional
+    public List<Coming> all(Desk desk) {
+        long tank = desk.tank().id();
+        List<BringingEntity> all = rows.findByTankIdOrderByIdDesc(tank);
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, Fish> known = new HashMap<>();
+        fish.all(tank).forEach(f -> known.put(f.id(), f));
+        List<LookEntity> looked = looks.findByBringingIdInOrderByLookedAt(all.stream().map(BringingEntity::id).toList());
+        List<WatchEntity> watches = figures.watches(tank);
+        LogFigures.LastNotes notes = figures.last(tank);
+        return all.stream().filter(b -> known.containsKey(b.fishId())).map(b -> told(desk, b, known, looked, watches, notes)).toList();
+    }
+
+    @Transactional
+    public Coming one(Desk desk, long bringing) {
+        return all(desk).stream().filter(c -> c.id() == bringing).findFirst().orElseThrow(NoSuchTankException::new);
+    }
+
+    private Coming told(Desk desk, BringingEntity b, Map<Long, Fish> known, List<LookEntity> looked, List<WatchEntity> watches, LogFigures.LastNotes notes) {
+        long tank = desk.tank().id();
+        Fish f = known.get(b.fishId());
+        Map<Doing, Instant> mine = notes.of(f.id());
+        Optional<Fish> boss = boss(desk, f, known);
+        List<BoxWatch> boxWatches = b.boxedAt() == null ? List.of() : watches.stream().filter(w -> !w.beganAt().isBefore(b.boxedAt()) && (b.releasedAt() == null || w.beganAt().isBefore(b.releasedAt())))
+            .map(w -> new BoxWatch(w.beganAt(), w.endedAt(), figures.strikes(tank, w, f.id()))).toList();
+        BoxGate.Boxed boxed = new BoxGate.Boxed(b.boxedAt() == null ? log.now() : b.boxedAt(), boxWatches, since(mine.get(Doing.EATS), b.boxedAt()), since(mine.get(Doing.NOT_EATING), b.boxedAt()),
+            since(mine.get(Doing.WOUND), b.boxedAt()).isPresent());
+        Optional<BoxGate> gate = b.inTheBox() ? Optional.of(BoxGate.of(boxed, log.now())) : Optional.empty();
+        LocalDateTime released = at(b.releasedAt());
+        List<LookDue> due = released == null ? List.of() : Arrays.stream(AfterRelease.values()).map(l -> new LookDue(l, l.due(released, desk.tank().lightsOn(), desk.tank().lightsOff()),
+            looked.stream().filter(d -> d.look() == l && d.bringing().equals(b.id())).reduce((x, y) -> y).map(d -> said(d, at(d.lookedAt()))))).toList();
+        return new Coming(b.id(), f, b.method(), b.box(), at(b.boxedAt()), released, gate, BoxGate.course(boxed), boxWatches, due,
+            b.releasedAt() == null || b.endedAt() != null ? List.of() : PullOut.met(seen(tank, f, mine, watches, b.releasedAt())), settling(tank, f, watches, b.releasedAt()),
+            boss.map(Fish::kind), boss.map(Fish::id), b.endedHow());
+    }
+
+    private static String said(LookEntity d, LocalDateTime at) {
+        return d.says() + " (" + Measures.shortDate(at.toLocalDate()) + ", " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + ")";
+    }
+
+    private static Optional<Instant> since(Instant at, Instant from) {
+        return Optional.ofNullable(at).filter(a -> from != null && !a.isBefore(from));
+    }
+
+    private LocalDateTime at(Instant when) {
+        return when == null ? null : LocalDateTime.ofInstant(when, zone);
+    }
+
+    /** Who presses it hardest: as expected, by the assessment. */
+    private static Optional<Fish> boss(Desk desk, Fish f, Map<Long, Fish> known) {
+        Optional<String> party = party(desk, f);
+        return party.flatMap(id -> desk.assessment().tension().stream().filter(t -> t.target().id().equals(id) && t.aggressor().resident()).max(Comparator.comparingDouble((Tension t) -> t.index())))
+            .map(t -> desk.residents().get(Integer.parseInt(t.aggressor().id().substring(1))).id())
+            .flatMap(row -> known.values().stream().filter(k -> row.equals(k.residentId())).findFirst());
+    }
+
+    /** The party of a fish in the plan: its resident's, or its wish's. */
+    static Optional<String> party(Desk desk, Fish f) {
+        for (int i = 0; i < desk.residents().size(); i++) {
+            if (desk.residents().get(i).id().equals(f.residentId())) {
+                return Optional.of(desk.plan().residents().get(i).id());
+            }
+        }
+        for (int i = 0; i < desk.wishes().size(); i++) {
+            if (desk.wishes().get(i).id().equals(f.wishId())) {
+                return Optional.of(desk.plan().wishes().get(i).id());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private PullOut.Seen seen(long tank, Fish f, Map<Doing, Instant> mine, List<WatchEntity> watches, Instant released) {
+        Instant now = log.now();
+        boolean wounded = Stream.of(Doing.WOUND, Doing.TORN_FIN).map(mine::get).anyMatch(t -> t != null && t.isAfter(now.minus(WOUND_COUNTS)));
+        Instant ate = mine.get(Doing.EATS);
+        Instant refused = mine.get(Doing.NOT_EATING);
+        boolean fasts = refused != null && refused.isAfter(released) && (ate == null || ate.isBefore(refused));
+        long days = fasts ? Duration.between(ate == null || ate.isBefore(released) ? released : ate, now).toDays() : 0;
+        double rate = watches.isEmpty() ? 0 : lastRate(tank, f, watches.get(watches.size() - 1), released);
+        return new PullOut.Seen(wounded, days, rate, figures.hidesRunning(tank, f.id()));
+    }
+
+    private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
+        boolean fresh = last.beganAt().isAfter(released) && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS)) && last.hours() > 0;
+        return fresh ? figures.stretch(tank, List.of(last), last.beganAt(), last.endedAt().plusMillis(1), f.id(), null).rate() : 0;
+    }
+
+    /** The later half of its days here against the first, as watched. */
+    private RateChange settling(long tank, Fish f, List<WatchEntity> watches, Instant released) {
+        Instant from = released == null ? log.now() : released;
+        Instant middle = from.plus(Duration.between(from, log.now()).dividedBy(2));
+        return RateChange.between(figures.stretch(tank, watches, from, middle, f.id(), null), figures.stretch(tank, watches, middle, log.now(), f.id(), null));
+    }
+
+    /** A planned arrival that is not on its way yet. */
+    public record Next(Party party, Dated step, long wish, Optional<List<String>> stillMissing) { }
+
+    /** In the order of the plan. */
+    @Transactional
+    public List<Next> next(Desk desk) {
+        List<Long> under = fish.all(desk.tank().id()).stream().filter(f -> f.place() == FishEntity.Place.BOX).map(Fish::wishId).toList();
+        List<Next> next = new ArrayList<>();
+        for (Dated d : desk.assessment().arrivals().steps()) {
+            for (Party p : d.arrival().parties()) {
+                long wish = desk.wishes().get(Integer.parseInt(p.id().substring(1))).id();
+                if (!under.contains(wish)) {
+                    next.add(new Next(p, d, wish, quarantine.clock(desk, wish).map(c -> c.missing())));
+                }
+            }
+        }
+        return next;
+    }
+
+    /** A wish goes into the box, or straight in. @return the number of its way in */
+    @Transactional
+    public long begin(long tank, String party, Method method, SeeThroughBox box) {
+        Desk desk = desks.open(tank);
+        int i = index(desk, party);
+        Party p = desk.plan().wishes().get(i);
+        Long wish = desk.wishes().get(i).id();
+        quarantine.goesOn(tank, wish);
+        long f = fish.fromWish(tank, wish, p.species().scientificName(), p.count(), FishEntity.Place.BOX);
+        BringingEntity b = new BringingEntity(tank, f, method);
+        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
+            rows.save(b);
+            release(tank, b.id());
+        } else {
+            b.boxed(log.now(), box);
+            rows.save(b);
+        }
+        return b.id();
+    }
+
+    private static int index(Desk desk, String party) {
+        int i = party.matches("w\\d{1,3}") ? Integer.parseInt(party.substring(1)) : -1;
+        if (i < 0 || i >= desk.wishes().size()) {
+            throw new NoSuchTankException();
+        }
+        return i;
+    }
+
+    /** Out of the box, and in: a wish turns into a resident. */
+    @Transactional
+    public void release(long tank, long bringing) {
+        BringingEntity b = row(tank, bringing);
+        Fish f = fish.one(tank, b.fishId());
+        b.released(log.now());
+        rows.save(b);
+        if (f.residentId() == null) {
+            Desk desk = desks.open(tank);
+            int wish = -1;
+            for (int i = 0; i < desk.wishes().size(); i++) {
+                wish = desk.wishes().get(i).id().equals(f.wishId()) ? i : wish;
+            }
+            if (wish < 0) {
+                throw new IllegalArgumentException("Its wish has been taken off the plan; put it back first, or call it off.");
+            }
+            int at = wish;
+            steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, at, desks.today()));
+            List<ResidentEntity> living = desks.open(tank).residents();
+            fish.lives(tank, f.id(), living.get(living.size() - 1).id(), desks.today());
+        } else {
+            fish.lives(tank, f.id(), f.residentId(), f.cameOn());
+            measures.endAll(tank, f.id(), Measure.BACK_THROUGH_BOX);
+        }
+    }
+
+    /** Somebody who lives here goes back into the box. */
+    @Transactional
+    public long backIntoTheBox(long tank, long fishId, Long boss) {
+        measures.begin(tank, Measure.BACK_THROUGH_BOX, fishId, boss, "");
+        fish.is(tank, fishId, FishEntity.Place.BOX);
+        BringingEntity b = new BringingEntity(tank, fishId, Method.BOX_DAYS);
+        b.boxed(log.now(), null);
+        return rows.save(b).id();
+    }
+
+    /** It is taken out again: the wish stays a wish; one that lived here already goes back to the tank's list until it is taken off it. */
+    @Transactional
+    public void callOff(long tank, long bringing, String how) {
+        BringingEntity b = row(tank, bringing);
+        b.ends(log.now(), how.isBlank() ? "called off" : how.strip());
+        rows.save(b);
+        Fish f = fish.one(tank, b.fishId());
+        if (f.residentId() == null) {
+            fish.left(tank, f.id(), "called off in the box");
+        } else {
+            fish.is(tank, f.id(), FishEntity.Place.OUT);
+        }
+    }
+
+    /** A look after release; what it says of eating and being seen goes into the log too. */
+    @Transactional
+    public void look(long tank, long bringing, AfterRelease look, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
+        BringingEntity b = row(tank, bringing);
+        looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.length() > 400 ? note.substring(0, 400) : note.strip()));
+        log.write(tank, Sent.of(log.now(), eats ? Doing.EATS : inSight ? Doing.SEEN : Doing.HIDES, b.fishId()));
+        if (!whole) {
+            log.write(tank, Sent.of(log.now(), Doing.TORN_FIN, b.fishId()));
+        }
+    }
+
+    @Transactional
+    public void lit(long tank, LocalTime from, LocalTime until) {
+        TankEntity t = desks.tank(tank);
+        t.lit(from, until);
+        tanks.save(t);
+    }
+
+    private BringingEntity row(long tank, long bringing) {
+        return rows.findByIdAndTankId(bringing, desks.tank(tank).id()).filter(b -> b.endedAt() == null).orElseThrow(NoSuchTankException::new);
+    }
+}

@@ -1,0 +1,12 @@
+package pelluna.app.bringing;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BringingRows extends JpaRepository<BringingEntity, Long> {
+    List<BringingEntity> findByTankIdOrderByIdDesc(Long tank);
+
+    Optional<BringingEntity> findByIdAndTankId(Long id, Long tank);
+}

@@ -1,0 +1,98 @@
+package pelluna.app.bringing;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.fish.Fish;
+import pelluna.app.planning.Desk;
+import pelluna.core.catalogue.Species;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.outlook.Outlook;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.English;
+import pelluna.core.units.Step;
+
+/** What the page on bringing in says often. */
+final class BringingWords {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private final Desk desk;
+    private final ZoneId zone;
+
+    BringingWords(Desk desk, ZoneId zone) {
+        this.desk = desk;
+        this.zone = zone;
+    }
+
+    public String at(Instant when) {
+        return when(LocalDateTime.ofInstant(when, zone));
+    }
+
+    public String day(Instant when) {
+        return LocalDateTime.ofInstant(when, zone).format(DAY);
+    }
+
+    public String picture(Species s, String id) {
+        return FishDrawing.alone(s, 84, id);
+    }
+
+    public String when(LocalDateTime at) {
+        return at == null ? "" : at.format(WHEN);
+    }
+
+    public String since(LocalDateTime at, LocalDateTime now) {
+        long hours = Duration.between(at, now).toHours();
+        return hours < 48 ? English.count((int) hours, "hour", "hours") : English.count((int) (hours / 24), "day", "days");
+    }
+
+    public String box(SeeThroughBox box) {
+        return box.words(desk.say());
+    }
+
+    public double length(double cm) {
+        return Math.ceil(desk.say().lengthValue(cm));
+    }
+
+    /** What stands against a box for a fish of this tank. */
+    public List<String> against(SeeThroughBox box, Fish f) {
+        return against(box, BringingDesk.party(desk, f).flatMap(desk.plan()::party).map(p -> p.lengthOn(desk.plan().startOn())).orElse(f.species().usualShopCm()), f.count());
+    }
+
+    public List<String> against(SeeThroughBox box, double fishCm, int count) {
+        Tank tank = desk.plan().tank();
+        return box.against(fishCm, count, new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm()), desk.say());
+    }
+
+    /** Who lives here and presses it hardest, from Ripple on. */
+    static Optional<String> boss(Desk desk, String party) {
+        return hardest(desk, party).filter(t -> t.step() != Step.CALM).map(t -> t.aggressor().species().name());
+    }
+
+    private static Optional<Tension> hardest(Desk desk, String party) {
+        return desk.assessment().tension().stream().filter(t -> t.target().id().equals(party) && t.aggressor().resident()).max(Comparator.comparingDouble((Tension t) -> t.index()));
+    }
+
+    /** Where the box goes: in sight of the boss, beside its ground rather than on it. */
+    static String boxPlace(Desk desk, String party) {
+        Optional<Tension> hardest = hardest(desk, party).filter(t -> t.step() != Step.CALM);
+        if (hardest.isEmpty()) {
+            return "Nobody here presses it to speak of; anywhere with a view of the tank will do.";
+        }
+        Party boss = hardest.get().aggressor();
+        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        double share = outlook.homes().of(boss).xCm() / desk.plan().tank().lengthCm();
+        String side = share < 1 / 3.0 ? "the left" : share > 2 / 3.0 ? "the right" : "the middle";
+        String other = share < 0.5 ? "just right of it" : "just left of it";
+        return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other + ", in its sight but not on its ground.";
+    }
+}

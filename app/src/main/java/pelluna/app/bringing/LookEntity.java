@@ -1,0 +1,57 @@
+package pelluna.app.bringing;
+
+import java.time.Instant;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import pelluna.app.rows.Row;
+import pelluna.core.introduction.AfterRelease;
+import pelluna.core.units.Named;
+
+/** A look at a fish after its release. */
+@Entity
+@Table(name = "release_look")
+class LookEntity extends Row {
+    @Column(name = "bringing_id")
+    private Long bringingId;
+    private String look;
+    @Column(name = "looked_at")
+    private Instant lookedAt;
+    @Column(name = "in_sight")
+    private boolean inSight;
+    private boolean whole;
+    private boolean eats;
+    private boolean chased;
+    private String note = "";
+
+    protected LookEntity() { }
+
+    LookEntity(Long bringingId, AfterRelease look, Instant lookedAt, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
+        this.bringingId = bringingId;
+        this.look = look.word();
+        this.lookedAt = lookedAt;
+        this.inSight = inSight;
+        this.whole = whole;
+        this.eats = eats;
+        this.chased = chased;
+        this.note = note;
+    }
+
+    AfterRelease look() {
+        return Named.find(AfterRelease.class, look).orElse(AfterRelease.DAY_7);
+    }
+
+    Long bringing() {
+        return bringingId;
+    }
+
+    Instant lookedAt() {
+        return lookedAt;
+    }
+
+    /** 'out, whole, eats; chased'. */
+    String says() {
+        return (inSight ? "out" : "not in sight") + ", " + (whole ? "whole" : "not whole") + ", " + (eats ? "eats" : "not seen eating") + (chased ? ", chased" : "") + (note.isEmpty() ? "" : " · " + note);
+    }
+}

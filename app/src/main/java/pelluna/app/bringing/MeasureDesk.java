@@ -1,0 +1,132 @@
+package pelluna.app.bringing;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDesk;
+import pelluna.app.log.LogFigures;
+import pelluna.app.log.WatchEntity;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Taken;
+import pelluna.core.units.English;
+
+/** What was done about it, and whether it helped. */
+@Service
+public class MeasureDesk {
+    /** Days before and after that are held against each other. Pelluna's judgement. */
+    private static final Duration WINDOW = Duration.ofDays(7);
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final LogFigures figures;
+    private final MeasureRows rows;
+
+    MeasureDesk(PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows) {
+        this.desks = desks;
+        this.fish = fish;
+        this.log = log;
+        this.figures = figures;
+        this.rows = rows;
+    }
+
+    /**
+     * A measure with what it did.
+     *
+     * @param alsoThen other measures that changed in the same days, so that nobody can tell which did it
+     */
+    public record Told(long id, Taken taken, Long forFish, Long byFish, String note, List<String> alsoThen) {
+        public boolean running() {
+            return taken.ended().isEmpty();
+        }
+
+        /** One sentence: what it did. */
+        public String says() {
+            return English.capital(taken.did().words()) + "." + (alsoThen.isEmpty() ? "" : " In the same days: " + English.list(alsoThen) + "; which of them did it, nobody can tell.");
+        }
+    }
+
+    /** Everything that was done, newest first. @param fishId only what was done for this one; null for all */
+    @Transactional(readOnly = true)
+    public List<Told> told(long tank, Long fishId) {
+        List<MeasureEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
+        List<WatchEntity> watches = figures.watches(tank);
+        return all.stream().filter(m -> fishId == null || fishId.equals(m.forFish())).map(m -> told(tank, m, all, watches)).toList();
+    }
+
+    private Told told(long tank, MeasureEntity m, List<MeasureEntity> all, List<WatchEntity> watches) {
+        Instant now = log.now();
+        boolean untilEnd = m.endedAt() != null && m.measure() != Measure.MOVED_ROCK && !m.measure().afterwards();
+        Instant from = m.measure().afterwards() ? m.endedAt() == null ? now : m.endedAt() : m.beganAt();
+        Instant until = min(min(from.plus(WINDOW), untilEnd ? m.endedAt() : now), now);
+        List<MeasureEntity> others = all.stream().filter(o -> o != m && Objects.equals(o.forFish(), m.forFish())).toList();
+        Instant next = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isAfter(from)).min(Comparator.naturalOrder()).orElse(until);
+        until = min(until, next);
+        Instant previous = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+        Instant before = max(m.beganAt().minus(WINDOW), previous);
+        RateChange did = m.forFish() == null ? RateChange.between(pelluna.core.behaviour.Stretch.NOTHING, pelluna.core.behaviour.Stretch.NOTHING)
+            : RateChange.between(figures.stretch(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()), figures.stretch(tank, watches, from, until, m.forFish(), m.byFish()));
+        Instant end = until;
+        List<String> alsoThen = others.stream().filter(o -> o.beganAt().isBefore(end) && (o.endedAt() == null ? o.measure() != Measure.MOVED_ROCK : o.endedAt().isAfter(m.beganAt())))
+            .map(o -> o.measure().plain()).distinct().toList();
+        return new Told(m.id(), new Taken(m.measure(), m.beganAt(), Optional.ofNullable(m.endedAt()), did), m.forFish(), m.byFish(), m.note(), alsoThen);
+    }
+
+    private static Instant min(Instant a, Instant b) {
+        return a.isBefore(b) ? a : b;
+    }
+
+    private static Instant max(Instant a, Instant b) {
+        return a.isAfter(b) ? a : b;
+    }
+
+    /** @param byFish who presses; null if nobody by name */
+    @Transactional
+    public void begin(long tank, Measure measure, long forFish, Long byFish, String note) {
+        fish.one(tank, forFish);
+        if (byFish != null) {
+            fish.one(tank, byFish);
+        }
+        if (measure == Measure.TIME_OUT && byFish == null) {
+            throw new IllegalArgumentException("Who goes on time-out?");
+        }
+        boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream().anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
+        if (runs) {
+            throw new IllegalArgumentException(English.capital(measure.plain()) + " goes on already.");
+        }
+        rows.save(new MeasureEntity(tank, measure, forFish, byFish, log.now(), note.length() > 400 ? note.substring(0, 400) : note.strip()));
+        if (measure == Measure.TIME_OUT) {
+            fish.is(tank, byFish, FishEntity.Place.OUT);
+        }
+    }
+
+    @Transactional
+    public void end(long tank, long measure) {
+        MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id()).filter(r -> r.endedAt() == null).orElseThrow(NoSuchTankException::new);
+        m.ends(log.now());
+        rows.save(m);
+        if (m.measure() == Measure.TIME_OUT && m.byFish() != null) {
+            fish.is(tank, m.byFish(), FishEntity.Place.TANK);
+        }
+    }
+
+    /** Ends what goes on of one kind for a fish, as when it comes out of the box again. */
+    @Transactional
+    void endAll(long tank, long forFish, Measure measure) {
+        new ArrayList<>(rows.findByTankIdOrderByBeganAtDescIdDesc(tank)).stream()
+            .filter(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish)).forEach(m -> end(tank, m.id()));
+    }
+}

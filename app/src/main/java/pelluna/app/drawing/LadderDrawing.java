@@ -1,0 +1,44 @@
+package pelluna.app.drawing;
+
+import java.util.List;
+
+import pelluna.core.catalogue.Species;
+
+/** The pecking order as a ladder: each fish beside its rung, at the height of its score. */
+public final class LadderDrawing {
+    private static final double WIDE = 300;
+    private static final double LEAST_STEP = 42;
+    private static final double TOP = 24;
+    private static final double X = 58;
+
+    private LadderDrawing() { }
+
+    /** @param score normalised, 0 to the number of fish − 1; @param contests that it was in */
+    public record Rung(Species species, String name, double score, double contests, long id) { }
+
+    /** @param rungs from the top */
+    public static String draw(List<Rung> rungs) {
+        int n = rungs.size();
+        double most = Math.max(1, n - 1);
+        double span = Math.max(1, n) * LEAST_STEP;
+        Svg svg = new Svg();
+        double high = span + 2 * TOP;
+        svg.open("svg", "class", "ladder-drawing", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(high), "role", "img", "aria-label", "The pecking order, from the top: "
+            + String.join(", ", rungs.stream().map(Rung::name).toList()));
+        svg.el("line", "class", "rail-line", "x1", X, "x2", X, "y1", 6, "y2", high - 6);
+        svg.el("line", "class", "rail-line", "x1", X - 14, "x2", X - 14, "y1", 6, "y2", high - 6);
+        double last = -LEAST_STEP;
+        for (Rung r : rungs) {
+            double at = TOP + (1 - Math.max(0, Math.min(1, r.score() / most))) * span * 0.82;
+            double label = Math.max(at, last + LEAST_STEP);
+            last = label;
+            svg.el("line", "class", "rung", "x1", X - 18, "x2", X + 4, "y1", at, "y2", at);
+            svg.el("path", "class", "lead", "d", "M" + Svg.num(X + 5) + " " + Svg.num(at) + "L" + Svg.num(X + 22) + " " + Svg.num(label));
+            svg.text(X - 22, at + 4, Double.toString(Math.round(r.score() * 10) / 10.0), "class", "figure", "text-anchor", "end");
+            svg.add("<svg x=\"" + Svg.num(X + 24) + "\" y=\"" + Svg.num(label - 15) + "\" width=\"44\" height=\"30\" overflow=\"visible\">" + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
+            svg.text(X + 74, label, r.name(), "class", "lane-name");
+            svg.text(X + 74, label + 14, Math.round(r.contests()) + (Math.round(r.contests()) == 1 ? " contest" : " contests"), "class", "small");
+        }
+        return svg.close("svg").toString();
+    }
+}

@@ -1,0 +1,214 @@
+package pelluna.app.fish;
+
+import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.app.species.Paths;
+import pelluna.core.catalogue.Species;
+import pelluna.core.units.Convert;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** The fish of a tank, each with its name, role, lengths, picture and history. */
+@Controller
+class FishController {
+    private static final int MOST_PICTURE = 4_000_000;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final FishLife life;
+    private final FishHistory histories;
+    private final CurrentKeeper keeper;
+    private final Shells shells;
+
+    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, CurrentKeeper keeper, Shells shells) {
+        this.desks = desks;
+        this.fish = fish;
+        this.life = life;
+        this.histories = histories;
+        this.keeper = keeper;
+        this.shells = shells;
+    }
+
+    /** What the templates say often. */
+    static final class Words {
+        public String picture(Species s, long id) {
+            return FishDrawing.alone(s, 92, "f" + id);
+        }
+
+        public String role(String role) {
+            return role.isEmpty() ? "" : role.equals("boss") ? "the boss" : role;
+        }
+    }
+
+    @GetMapping("/tanks/{id}/log/fish")
+    String all(@PathVariable long id, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> all = fish.all(id);
+        List<Fish> there = all.stream().filter(f -> f.place() != FishEntity.Place.GONE).toList();
+        int heads = there.stream().filter(f -> f.partOf() == null).mapToInt(Fish::count).sum();
+        shells.around(model, desk, "log", "Fish", there.isEmpty() ? "Nobody lives here yet." : English.capital(English.count(heads, "fish lives", "fish live")) + " here.");
+        model.addAttribute("tab", "fish");
+        model.addAttribute("there", there);
+        model.addAttribute("gone", all.stream().filter(f -> f.place() == FishEntity.Place.GONE).toList());
+        model.addAttribute("words", new Words());
+        return "fish-list";
+    }
+
+    @GetMapping("/tanks/{id}/log/fish/{which}")
+    String one(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> all = fish.all(id);
+        Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
+        Optional<Fish> group = all.stream().filter(x -> f.partOf() != null && x.id() == f.partOf()).findFirst();
+        shells.around(model, desk, "log", English.capital(f.label()), sentence(f, group));
+        model.addAttribute("tab", "fish");
+        model.addAttribute("fish", f);
+        model.addAttribute("path", Paths.of(f.species()));
+        model.addAttribute("group", group.orElse(null));
+        model.addAttribute("members", all.stream().filter(x -> Long.valueOf(which).equals(x.partOf()) && x.place() != FishEntity.Place.GONE).toList());
+        model.addAttribute("history", histories.of(desk, f, all));
+        model.addAttribute("lengths", life.lengths(desk, group.orElse(f)));
+        model.addAttribute("lengthNow", life.lengthNow(desk, group.orElse(f)));
+        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("words", new Words());
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        return "fish";
+    }
+
+    private static String sentence(Fish f, Optional<Fish> group) {
+        String kind = f.name().isEmpty() ? "" : English.capital(f.species().name()) + ". ";
+        return switch (f.place()) {
+            case BOX -> kind + "In the see-through box.";
+            case OUT -> kind + "Out of the tank for a while.";
+            case MISSING -> kind + "Missing: not seen, and not known to be lost.";
+            case GONE -> kind + "No longer here.";
+            case TANK -> kind + group.map(g -> "One of " + g.label() + ".").orElse(f.cameOn() == null ? "" : "Here since " + Measures.date(f.cameOn()) + ".");
+        };
+    }
+
+    @PostMapping("/tanks/{id}/log/fish/{which}/called")
+    String called(@PathVariable long id, @PathVariable long which, @RequestParam String name, @RequestParam(defaultValue = "") String role, RedirectAttributes to) {
+        return done(id, which, to, () -> fish.called(id, which, checkedName(name), life.role(role)));
+    }
+
+    @PostMapping("/tanks/{id}/log/fish/{which}/member")
+    String member(@PathVariable long id, @PathVariable long which, @RequestParam String name, @RequestParam(defaultValue = "") String role, RedirectAttributes to) {
+        return done(id, which, to, () -> fish.member(id, which, checkedName(name), life.role(role)));
+    }
+
+    private static String checkedName(String name) {
+        if (name.strip().length() > 40) {
+            throw new IllegalArgumentException("A name has up to 40 letters.");
+        }
+        return name;
+    }
+
+    @PostMapping("/tanks/{id}/log/fish/{which}/sex")
+    String sex(@PathVariable long id, @PathVariable long which, @RequestParam String role, RedirectAttributes to) {
+        return done(id, which, to, () -> life.changesSex(id, which, role));
+    }
+
+    @PostMapping("/tanks/{id}/log/fish/{which}/length")
+    String length(@PathVariable long id, @PathVariable long which, @RequestParam String length, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        return done(id, which, to, () -> {
+            try {
+                double cm = Double.parseDouble(length.strip().replace(',', '.')) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1);
+                if (!Double.isFinite(cm)) {
+                    throw new NumberFormatException(length);
+                }
+                life.measured(id, which, on.isBlank() ? desks.today() : LocalDate.parse(on), Math.round(cm * 100) / 100.0);
+            } catch (NumberFormatException | DateTimeParseException e) {
+                throw new IllegalArgumentException("Please give a length and a day.", e);
+            }
+        });
+    }
+
+    /** A group is counted; fewer than before means that some are lost. */
+    @PostMapping("/tanks/{id}/log/fish/{which}/count")
+    String count(@PathVariable long id, @PathVariable long which, @RequestParam String count, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+        return done(id, which, to, () -> {
+            if (!count.strip().matches("\\d{1,3}")) {
+                throw new IllegalArgumentException("How many are there?");
+            }
+            life.counted(id, which, Integer.parseInt(count.strip()), note);
+        });
+    }
+
+    /** @param what missing, found, or how it went */
+    @PostMapping("/tanks/{id}/log/fish/{which}/is")
+    String is(@PathVariable long id, @PathVariable long which, @RequestParam String what, RedirectAttributes to) {
+        return done(id, which, to, () -> life.is(id, which, what));
+    }
+
+    @PostMapping("/tanks/{id}/log/fish/{which}/picture")
+    String picture(@PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
+        return done(id, which, to, () -> {
+            try {
+                byte[] bytes = file.getBytes();
+                String type = type(bytes);
+                if (type == null || bytes.length > MOST_PICTURE) {
+                    throw new IllegalArgumentException("A picture is a JPEG, PNG or WebP of up to 4 MB.");
+                }
+                fish.shows(id, which, bytes, type);
+            } catch (IOException e) {
+                throw new IllegalArgumentException("The picture could not be read.", e);
+            }
+        });
+    }
+
+    /** By its first bytes, never by what it is called; null for what is no picture. */
+    private static String type(byte[] b) {
+        if (b.length > 12) {
+            if ((b[0] & 0xff) == 0xff && (b[1] & 0xff) == 0xd8) {
+                return "image/jpeg";
+            }
+            if ((b[0] & 0xff) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G') {
+                return "image/png";
+            }
+            if (b[0] == 'R' && b[1] == 'I' && b[2] == 'F' && b[3] == 'F' && b[8] == 'W' && b[9] == 'E' && b[10] == 'B' && b[11] == 'P') {
+                return "image/webp";
+            }
+        }
+        return null;
+    }
+
+    @GetMapping("/tanks/{id}/log/fish/{which}/picture")
+    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long which) {
+        FishDesk.Picture p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
+    }
+
+    private static String done(long id, long which, RedirectAttributes to, Runnable task) {
+        try {
+            task.run();
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        } catch (PlanProblemsException e) {
+            to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". Nothing was changed.");
+        }
+        return "redirect:/tanks/" + id + "/log/fish/" + which;
+    }
+}

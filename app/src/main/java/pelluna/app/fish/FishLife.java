@@ -1,0 +1,152 @@
+package pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.units.Measures;
+
+/** What happens to a fish: it is measured, counted, changes sex, goes missing, is found, goes. */
+@Service
+class FishLife {
+    private static final Set<String> ROLES = Set.of("", "male", "female", "boss", "young");
+
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final FishDesk fish;
+    private final FishNotes notes;
+
+    FishLife(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes) {
+        this.desks = desks;
+        this.steps = steps;
+        this.fish = fish;
+        this.notes = notes;
+    }
+
+    String role(String asked) {
+        return ROLES.contains(asked) ? asked : "";
+    }
+
+    /** A measured length, as a line says it. */
+    record Length(LocalDate on, String says) { }
+
+    /** Measured lengths, oldest first. */
+    List<Length> lengths(Desk desk, Fish f) {
+        int i = row(desk, f);
+        List<Length> lengths = new ArrayList<>();
+        if (i >= 0 && desk.residents().get(i).tree().get("lengths") instanceof List<?> list) {
+            for (Object item : list) {
+                Map<?, ?> m = (Map<?, ?>) item;
+                lengths.add(new Length(LocalDate.parse(m.get("on").toString()), desk.say().length(((Number) m.get("cm")).doubleValue())));
+            }
+        }
+        return lengths;
+    }
+
+    /** By its growth, today; empty while it is in no plan. */
+    String lengthNow(Desk desk, Fish f) {
+        int i = row(desk, f);
+        return i < 0 ? "" : desk.say().length(desk.plan().residents().get(i).lengthOn(desks.today())) + ", of " + desk.say().length(desk.plan().residents().get(i).adultCm()) + " when grown";
+    }
+
+    private static int row(Desk desk, Fish f) {
+        return IntStream.range(0, desk.residents().size()).filter(i -> desk.residents().get(i).id().equals(f.residentId())).findFirst().orElse(-1);
+    }
+
+    private int living(long tank, Fish f) {
+        int i = row(desks.open(tank), f);
+        if (i < 0) {
+            throw new NoSuchTankException();
+        }
+        return i;
+    }
+
+    @Transactional
+    void measured(long tank, long which, LocalDate on, double cm) {
+        Fish f = fish.one(tank, which);
+        int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
+        steps.change(tank, "a length measured", tree -> {
+            Map<String, Object> entry = PlanSteps.entries(tree, "residents").get(i);
+            List<Map<String, Object>> lengths = new ArrayList<>();
+            if (entry.get("lengths") instanceof List<?> list) {
+                list.forEach(m -> lengths.add(copy((Map<?, ?>) m)));
+            }
+            lengths.removeIf(m -> on.toString().equals(m.get("on")));
+            Map<String, Object> measured = new LinkedHashMap<>();
+            measured.put("on", on.toString());
+            measured.put("cm", cm);
+            lengths.add(measured);
+            entry.put("lengths", lengths);
+        });
+    }
+
+    private static Map<String, Object> copy(Map<?, ?> m) {
+        Map<String, Object> copy = new LinkedHashMap<>();
+        m.forEach((k, v) -> copy.put(k.toString(), v));
+        return copy;
+    }
+
+    @Transactional
+    void counted(long tank, long which, int count, String note) {
+        Fish f = fish.one(tank, which);
+        if (f.partOf() != null || count < 1 || count > 200) {
+            throw new IllegalArgumentException("From 1 to 200; if none is left, say below how they went.");
+        }
+        int before = f.count();
+        int i = living(tank, f);
+        if (count != before) {
+            steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
+        }
+        String fewer = count < before ? (before - count) + " fewer than before" : "";
+        notes.note(tank, Doing.COUNTED, which, count, fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
+    }
+
+    @Transactional
+    void changesSex(long tank, long which, String role) {
+        if (!role.equals("male") && !role.equals("female")) {
+            throw new IllegalArgumentException("Into male or female?");
+        }
+        Fish f = fish.one(tank, which);
+        fish.called(tank, which, f.name(), role);
+        notes.note(tank, Doing.CHANGED_SEX, which, 1, "now " + role);
+    }
+
+    /** @param what missing, found, or a word for how it went, with which it leaves the plan */
+    @Transactional
+    void is(long tank, long which, String what) {
+        Fish f = fish.one(tank, which);
+        switch (what) {
+            case "missing" -> {
+                fish.is(tank, which, FishEntity.Place.MISSING);
+                notes.note(tank, Doing.ABSENT, which, 1, "missing");
+            }
+            case "found" -> {
+                fish.is(tank, which, FishEntity.Place.TANK);
+                notes.note(tank, Doing.SEEN, which, 1, "found again");
+            }
+            case "died", "jumped", "rehomed", "given back" -> goes(tank, f, what);
+            default -> throw new IllegalArgumentException("What happened?");
+        }
+    }
+
+    private void goes(long tank, Fish f, String how) {
+        if (f.partOf() == null && f.residentId() != null) {
+            int i = living(tank, f);
+            steps.change(tank, "a fish is gone", tree -> PlanSteps.entries(tree, "residents").remove(i));
+        }
+        notes.note(tank, Doing.NOTE, f.id(), 1, how);
+        fish.left(tank, f.id(), how + " on " + Measures.date(desks.today()));
+    }
+}

@@ -1,0 +1,21 @@
+package pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.List;
+
+import pelluna.core.behaviour.Doing;
+
+/** What the log writes and knows about one fish; the log fulfils it, so that this package need not know it. */
+public interface FishNotes {
+    /** Writes a line about a fish. @param times how many were counted, or 1 */
+    void note(long tank, Doing doing, long fish, int times, String text);
+
+    /** One line of a history. */
+    record Line(LocalDate on, String says) { }
+
+    /** The newest lines about a fish. */
+    List<Line> about(long tank, Fish fish, List<Fish> all, int most);
+
+    /** What was done for or about it, and how it came in. */
+    List<Line> deeds(long tank, Fish fish, List<Fish> all);
+}

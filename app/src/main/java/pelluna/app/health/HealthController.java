@@ -1,0 +1,133 @@
+package pelluna.app.health;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import pelluna.app.drawing.HotSpots;
+import pelluna.app.drawing.ReefDrawing;
+import pelluna.app.drawing.Svg;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.log.Feedings;
+import pelluna.app.log.LogDesk;
+import pelluna.app.log.Sent;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.capacity.Upkeep;
+import pelluna.core.capacity.Waste;
+import pelluna.core.health.Sign;
+import pelluna.core.plan.Party;
+import pelluna.core.sighting.Sighting;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** Health and food: signs and what they may mean, meals, feeding places, seaweed. */
+@Controller
+class HealthController {
+    private static final int DAYS = 14;
+    private static final int SHOWN = 12;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final HealthDesk health;
+    private final Feedings feedings;
+    private final LogDesk log;
+    private final Shells shells;
+
+    HealthController(PlanDesk desks, FishDesk fish, HealthDesk health, Feedings feedings, LogDesk log, Shells shells) {
+        this.desks = desks;
+        this.fish = fish;
+        this.health = health;
+        this.feedings = feedings;
+        this.log = log;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/log/health")
+    String health(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> there = fish.there(id);
+        List<HealthDesk.Mind> minds = new ArrayList<>(health.fasting(id, there));
+        minds.addAll(health.signs(id, there));
+        List<Feedings.Meal> meals = feedings.meals(id, DAYS);
+        shells.around(model, desk, "log", "Health and food", minds.isEmpty() ? "No sign of anything wrong has been logged in 7 days." : English.capital(English.count(minds.size(), "thing", "things")) + " to mind.");
+        model.addAttribute("tab", "health");
+        model.addAttribute("minds", minds);
+        model.addAttribute("unseen", health.unseen(id, there));
+        model.addAttribute("vet", Sign.VET);
+        model.addAttribute("mealSays", mealSays(desk, meals));
+        model.addAttribute("seaweedSays", seaweedSays(desk, meals));
+        model.addAttribute("places", placesSays(desk, meals));
+        model.addAttribute("reef", reef(desk, meals));
+        List<Feedings.Meal> newest = new ArrayList<>(meals.subList(Math.max(0, meals.size() - SHOWN), meals.size()));
+        Collections.reverse(newest);
+        model.addAttribute("meals", newest);
+        model.addAttribute("refused", refused);
+        return "health";
+    }
+
+    /** Meals a day as logged against what the fish ask for. */
+    private String mealSays(Desk desk, List<Feedings.Meal> meals) {
+        long fed = meals.stream().filter(m -> !m.seaweed()).count();
+        if (fed == 0) {
+            return "No meal has been logged in " + DAYS + " days.";
+        }
+        LocalDate first = meals.stream().filter(m -> !m.seaweed()).map(Feedings.Meal::on).findFirst().orElse(desks.today());
+        long days = Math.max(1, ChronoUnit.DAYS.between(first, desks.today()) + 1);
+        int asked = Upkeep.of(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), new Waste(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn())).meals();
+        return English.capital(English.count((int) fed, "meal", "meals")) + " in " + English.count((int) days, "day", "days") + ", " + Measures.number(Measures.round((double) fed / days, 1)) + " a day as logged; your fish ask for " + asked + ".";
+    }
+
+    private String seaweedSays(Desk desk, List<Feedings.Meal> meals) {
+        List<String> grazers = desk.plan().residents().stream().filter(p -> p.species().diet().algaeDaily()).map(Party::label).toList();
+        Optional<Feedings.Meal> last = meals.stream().filter(Feedings.Meal::seaweed).reduce((a, b) -> b);
+        if (grazers.isEmpty() && last.isEmpty()) {
+            return "";
+        }
+        String who = grazers.isEmpty() ? "" : " for " + English.list(grazers) + ", daily or every second day";
+        return last.map(m -> "Seaweed" + who + ": last " + (m.on().equals(desks.today()) ? "today" : Measures.shortDate(m.on())) + ".").orElse("Seaweed" + who + ": none logged in " + DAYS + " days.");
+    }
+
+    /** Whether all is given in one place. */
+    private static String placesSays(Desk desk, List<Feedings.Meal> meals) {
+        List<Double> xs = meals.stream().flatMap(m -> m.at().stream()).map(Sighting.Spot::x).toList();
+        if (xs.isEmpty()) {
+            return "Tap the tank when you log a meal, and feeding places show.";
+        }
+        double spread = xs.stream().mapToDouble(x -> x).max().orElse(0) - xs.stream().mapToDouble(x -> x).min().orElse(0);
+        return spread < 0.3 ? "All of it in one place. Two places at opposite ends leave less to guard." : "Given at places " + desk.say().length(spread * desk.plan().tank().lengthCm()) + " apart.";
+    }
+
+    private static String reef(Desk desk, List<Feedings.Meal> meals) {
+        ReefDrawing drawing = new ReefDrawing(desk.plan().tank(), desk.say());
+        double[] box = drawing.box();
+        Svg svg = new Svg();
+        svg.open("svg", "class", "reef tap-feed", "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label",
+            "The tank from the front with its feeding places; tap one to log a meal there", "data-length", desk.plan().tank().lengthCm(), "data-floor", desk.plan().tank().frontHeightCm());
+        drawing.draw(svg, false);
+        List<Sighting.Spot> at = meals.stream().flatMap(m -> m.at().stream()).toList();
+        svg.add(HotSpots.over(desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
+        return svg.close("svg").toString();
+    }
+
+    @PostMapping("/tanks/{id}/log/feed")
+    String feed(@PathVariable long id, @RequestParam(defaultValue = "fed") String what, @RequestParam(defaultValue = "") String note, @RequestParam(required = false) Double x,
+                @RequestParam(required = false) Double y) {
+        boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
+        log.write(id, new Sent(log.now(), what.equals("seaweed") ? Doing.SEAWEED : Doing.FED, null, null, placed ? x : null, placed ? y : null, 1, 1, note, null));
+        return "redirect:/tanks/" + id + "/log/health";
+    }
+}

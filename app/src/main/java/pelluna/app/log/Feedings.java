@@ -1,0 +1,44 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.core.behaviour.Doing;
+import pelluna.core.sighting.Sighting;
+
+/** Meals and seaweed, as logged. */
+@Service
+public class Feedings {
+    private final EntryRows entries;
+    private final LogFigures figures;
+    private final Clock clock;
+
+    Feedings(EntryRows entries, LogFigures figures, Clock clock) {
+        this.entries = entries;
+        this.figures = figures;
+        this.clock = clock;
+    }
+
+    /** One meal. @param at where it was given; empty if nobody says */
+    public record Meal(LocalDate on, String time, boolean seaweed, Optional<Sighting.Spot> at, String note) { }
+
+    /** Oldest first. */
+    @Transactional(readOnly = true)
+    public List<Meal> meals(long tank, int days) {
+        List<Meal> meals = new ArrayList<>();
+        for (EntryEntity e : entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, figures.ago(days), List.of(Doing.FED.word(), Doing.SEAWEED.word()))) {
+            ZonedDateTime at = e.at().atZone(clock.getZone());
+            meals.add(new Meal(at.toLocalDate(), at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString(), e.doing() == Doing.SEAWEED,
+                e.x() == null ? Optional.empty() : Optional.of(new Sighting.Spot(e.x(), e.y())), e.note()));
+        }
+        return meals;
+    }
+}

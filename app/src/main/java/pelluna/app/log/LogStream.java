@@ -1,0 +1,33 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.List;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishNotes;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.units.English;
+
+/** Lines of the log in words, for pages of other places. */
+@Component
+public class LogStream {
+    private final LogDesk log;
+    private final PlanDesk desks;
+    private final ZoneId zone;
+
+    LogStream(LogDesk log, PlanDesk desks, Clock clock) {
+        this.log = log;
+        this.desks = desks;
+        this.zone = clock.getZone();
+    }
+
+    /** The newest lines about a fish. */
+    public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
+        LogWords words = new LogWords(all, zone, desks.today());
+        return log.about(tank, fish.id(), most).stream().map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(),
+            words.time(e.at()) + " " + English.capital(words.says(e.doing(), e.fishId(), e.otherId(), e.times())) + (e.note().isEmpty() ? "." : ": " + e.note()))).toList();
+    }
+}

@@ -1,0 +1,81 @@
+package pelluna.app.planning;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.exchange.Problem;
+import pelluna.core.units.Convert;
+import pelluna.core.water.SeaWater;
+
+/** Reads a test of the water as it was typed, and logs it. */
+@Component
+public class WaterTestForm {
+    /** What can be tested, as the plan file names it. */
+    public static final List<String> FIGURES = List.of("nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC");
+    /** Below this a salinity is read as a specific gravity. */
+    private static final double MOST_GRAVITY = 1.5;
+
+    private final PlanDesk desks;
+    private final CurrentKeeper keeper;
+
+    WaterTestForm(PlanDesk desks, CurrentKeeper keeper) {
+        this.desks = desks;
+        this.keeper = keeper;
+    }
+
+    /** @return why it was refused; empty if it is logged */
+    public String log(long tank, Map<String, String> typed) {
+        try {
+            Map<String, Object> entry = entry(typed, desks.today().toString(), keeper.get().measures().us());
+            desks.test(tank, entry);
+            return "";
+        } catch (PlanProblemsException e) {
+            Problem p = e.problems().get(0);
+            return p.found() + " was given; " + p.expected() + " is needed. Nothing was logged.";
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    /**
+     * An entry of a plan file.
+     *
+     * @param fahrenheit whether temperatures were typed so
+     * @throws IllegalArgumentException with a sentence
+     */
+    public static Map<String, Object> entry(Map<String, String> typed, String today, boolean fahrenheit) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("on", typed.getOrDefault("on", "").isBlank() ? today : typed.get("on").strip());
+        for (String figure : FIGURES) {
+            String text = typed.getOrDefault(figure, "").strip().replace(',', '.');
+            if (!text.isEmpty()) {
+                entry.put(figure, value(figure, text, fahrenheit));
+            }
+        }
+        if (entry.size() == 1) {
+            throw new IllegalArgumentException("Please give at least one figure of the test.");
+        }
+        return entry;
+    }
+
+    private static double value(String figure, String text, boolean fahrenheit) {
+        double value;
+        try {
+            value = Double.parseDouble(text);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.", e);
+        }
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.");
+        }
+        if (figure.equals("salinity") && value < MOST_GRAVITY) {
+            return SeaWater.salinity(value);
+        }
+        return figure.equals("temperatureC") && fahrenheit ? Convert.celsiusFromFahrenheit(value) : value;
+    }
+}

@@ -1,0 +1,110 @@
+package pelluna.app.probe;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.planning.PlanDesk;
+
+/** The probe of a tank: its settings, its readings, and what is wrong with it. */
+@Service
+public class ProbeDesk {
+    /** Without an answer for so many turns it counts as silent. */
+    private static final int SILENT_TURNS = 3;
+
+    private final PlanDesk desks;
+    private final ProbeRows probes;
+    private final ReadingRows readings;
+    private final Clock clock;
+
+    ProbeDesk(PlanDesk desks, ProbeRows probes, ReadingRows readings, Clock clock) {
+        this.desks = desks;
+        this.probes = probes;
+        this.readings = readings;
+        this.clock = clock;
+    }
+
+    /** Keeps an answer, once; whether it is believed or not. */
+    @Transactional
+    void answered(long probe, Reading r) {
+        ProbeEntity p = probes.findById(probe).orElseThrow();
+        Optional<Reading> last = readings.findFirstByTankIdAndDoubtOrderByAtDesc(p.tankId(), "").map(ReadingEntity::reading);
+        if (readings.findByTankIdAndAt(p.tankId(), r.at()).isEmpty()) {
+            readings.save(new ReadingEntity(p.tankId(), r, Plausible.doubt(r, last, clock.instant())));
+        }
+        p.asked(clock.instant(), "");
+        probes.save(p);
+    }
+
+    @Transactional
+    void silent(long probe, String why) {
+        ProbeEntity p = probes.findById(probe).orElseThrow();
+        p.asked(clock.instant(), why);
+        probes.save(p);
+    }
+
+    @Transactional(readOnly = true)
+    List<ProbeEntity> due() {
+        return probes.findByReadsTrue().stream().filter(p -> p.due(clock.instant())).toList();
+    }
+
+    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    @Transactional
+    public void reads(long tank, String address, int minutes, boolean on) {
+        desks.tank(tank);
+        String checked = ProbeLine.address(address).toString();
+        if (minutes < 1 || minutes > 120) {
+            throw new IllegalArgumentException("It is asked every 1 to 120 minutes.");
+        }
+        ProbeEntity p = probes.findByTankId(tank).orElseGet(() -> new ProbeEntity(tank, checked, minutes));
+        p.asks(checked, minutes, on);
+        probes.save(p);
+    }
+
+    /**
+     * A probe as pages show it.
+     *
+     * @param last    the newest reading that is believed; null if none
+     * @param silence since when it has not answered; null while it does
+     */
+    record Seen(String address, int minutes, boolean reads, Reading last, Instant silence, String trouble, List<ReadingEntity> doubted) { }
+
+    @Transactional(readOnly = true)
+    Optional<Seen> seen(long tank) {
+        return probes.findByTankId(desks.tank(tank).id()).map(p -> new Seen(p.address(), p.everyMinutes(), p.reads(),
+            readings.findFirstByTankIdAndDoubtOrderByAtDesc(tank, "").map(ReadingEntity::reading).orElse(null), silence(p), p.trouble(),
+            readings.findTop5ByTankIdAndDoubtNotOrderByAtDesc(tank, "")));
+    }
+
+    private Instant silence(ProbeEntity p) {
+        Instant answered = p.answeredAt();
+        boolean silent = p.reads() && !p.trouble().isEmpty() && (answered == null || answered.plusSeconds(60L * p.everyMinutes() * SILENT_TURNS).isBefore(clock.instant()));
+        return !silent ? null : answered == null ? p.askedAt() : answered;
+    }
+
+    /** Readings that are believed, oldest first. */
+    @Transactional(readOnly = true)
+    List<Reading> since(long tank, Duration back) {
+        return new ArrayList<>(readings.findByTankIdAndAtGreaterThanEqualOrderByAt(desks.tank(tank).id(), clock.instant().minus(back)).stream().filter(r -> r.doubt().isEmpty()).map(ReadingEntity::reading).toList());
+    }
+
+    /** What should be known of the probe today, in sentences; usually nothing. */
+    @Transactional(readOnly = true)
+    public List<String> troubles(long tank) {
+        List<String> troubles = new ArrayList<>();
+        seen(tank).filter(Seen::reads).ifPresent(s -> {
+            if (s.silence() != null) {
+                troubles.add("The probe has not answered since " + Times.at(s.silence(), clock) + ": " + s.trouble() + ".");
+            }
+            s.doubted().stream().filter(d -> d.reading().at().isAfter(clock.instant().minus(Duration.ofHours(6)))).findFirst()
+                .ifPresent(d -> troubles.add("The probe said something that is hard to believe, " + Times.at(d.reading().at(), clock) + ": " + d.doubt() + ". Look at the tank, then at the probe."));
+        });
+        return troubles;
+    }
+}
