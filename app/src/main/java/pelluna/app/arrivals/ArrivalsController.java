@@ -23,8 +23,6 @@ import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
-import pelluna.core.outlook.Changes;
-import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
@@ -94,8 +92,7 @@ class ArrivalsController {
         model.addAttribute("waterSays", List.of());
         model.addAttribute("stepSays", "");
         if (chosen != null) {
-            Outlook outlook = new Outlook(desk.plan(), schedule, desk.say());
-            LanesDrawing lanes = new LanesDrawing(desk, chosen, desks.today(), Changes.of(outlook, desk.say()));
+            LanesDrawing lanes = new LanesDrawing(desk, chosen, desks.today(), desk.ahead().changes());
             LocalDate until = lanes.axis().to();
             WaterCourse planned = WaterCourse.of(desk.plan(), schedule, until);
             WaterCourse atOnce = WaterCourse.allInOneDay(desk.plan(), schedule, until);

@@ -3,7 +3,6 @@ package pelluna.app.arrivals;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.Base64;
-import java.util.List;
 import java.util.Optional;
 
 import org.springframework.stereotype.Service;
@@ -13,8 +12,6 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
-import pelluna.core.outlook.Changes;
-import pelluna.core.outlook.Outlook;
 
 /** The calendar of a tank, as a file and by a private link that its keeper opens, changes and closes. */
 @Service
@@ -32,15 +29,10 @@ class CalendarDesk {
         this.clock = clock;
     }
 
-    static List<Diary> diary(Desk desk) {
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
-        return Diary.of(desk.plan(), desk.assessment().arrivals(), Changes.of(outlook, desk.say()), desk::lasting);
-    }
-
     @Transactional(readOnly = true)
     String file(long id) {
         Desk desk = desks.open(id);
-        return CalendarFile.of(id, desk.tank().name() + " · Pelluna", diary(desk), clock.instant());
+        return CalendarFile.of(id, desk.tank().name() + " · Pelluna", Diary.of(desk), clock.instant());
     }
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */

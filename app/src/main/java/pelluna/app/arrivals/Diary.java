@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
+import pelluna.app.planning.Desk;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.arrivals.Schedule;
@@ -22,9 +23,14 @@ import pelluna.core.units.English;
  *
  * @param key what it is about and which day of it, so that a calendar that asks again finds the same entry: 'release-w17'
  */
-record Diary(LocalDate on, String key, String title, String says) {
+public record Diary(LocalDate on, String key, String title, String says) {
     /** After release: next morning, day 3, day 7, as the model has it. */
     private static final int[] LOOKS = {1, 3, 7};
+
+    /** The days of the plan on a desk. */
+    public static List<Diary> of(Desk desk) {
+        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk::lasting);
+    }
 
     /** @param lasting gives a fish of the plan a name that stays the same */
     static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting) {

@@ -16,7 +16,6 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.LeavingEffect;
 import pelluna.core.outlook.Change;
-import pelluna.core.outlook.Changes;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Hand;
@@ -48,8 +47,8 @@ class LeavingController {
     @GetMapping("/tanks/{id}/arrivals/leaving")
     String leaving(@PathVariable long id, @RequestParam(defaultValue = "") String fish, Model model) {
         Desk desk = desks.open(id);
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
-        List<Change> changes = Changes.of(outlook, desk.say());
+        Outlook outlook = desk.ahead().outlook();
+        List<Change> changes = desk.ahead().changes();
         List<Fish> all = new ArrayList<>();
         for (Presence p : outlook.everybody()) {
             all.add(fish(p.party(), changes, desks.today()));

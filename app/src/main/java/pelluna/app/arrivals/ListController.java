@@ -65,7 +65,7 @@ class ListController {
             }
         }
         shells.around(model, desk, "arrivals", "Shop list and calendar", items.isEmpty() ? "Nothing to buy yet." : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on " + Measures.date(items.get(0).buyOn()) + ".");
-        List<Diary> days = CalendarDesk.diary(desk).stream().filter(d -> !d.on().isBefore(desks.today())).limit(MOST_DAYS).toList();
+        List<Diary> days = Diary.of(desk).stream().filter(d -> !d.on().isBefore(desks.today())).limit(MOST_DAYS).toList();
         model.addAttribute("tab", "list");
         model.addAttribute("items", items);
         model.addAttribute("days", days);

@@ -50,7 +50,7 @@ class UpkeepController {
     @GetMapping("/tanks/{id}/arrivals/upkeep")
     String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
+        Outlook outlook = desk.ahead().outlook();
         Waste waste = new Waste(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn());
         List<LocalDate> days = List.of(desk.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
         List<Upkeep> upkeeps = days.stream().map(d -> Upkeep.of(desk.plan().tank(), outlook.on(d).stream().map(Presence::party).toList(), d, waste)).toList();

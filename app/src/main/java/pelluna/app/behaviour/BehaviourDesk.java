@@ -83,7 +83,7 @@ public class BehaviourDesk {
         for (int i = 0; i < desk.residents().size(); i++) {
             Fish f = byResident.get(desk.residents().get(i).id());
             OwnRecord own = desk.plan().residents().get(i).own();
-            if (f != null && (own.known() || f.recordAside())) {
+            if (f != null && (own.known() && (own.acts() > 0 || own.expected() >= 0.1) || f.recordAside())) {
                 learned.add(new Learned(f.id(), f.label(), f.recordAside() ? "set aside; it counts as its kind" : own.says(), own.multiplier(), f.recordAside(), own.tells()));
             }
         }

@@ -55,7 +55,6 @@ class BringingController {
     @GetMapping("/tanks/{id}/log/bringing")
     String page(@PathVariable long id, @RequestParam(required = false) Long which, @RequestParam(defaultValue = "") String next, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
-        List<BringingDesk.Coming> all = bringing.all(desk);
         List<BringingDesk.Coming> now = bringing.coming(desk);
         List<BringingDesk.Next> planned = bringing.next(desk);
         Optional<BringingDesk.Next> asked = planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
@@ -65,7 +64,7 @@ class BringingController {
         model.addAttribute("tab", "bringing");
         model.addAttribute("now", now);
         model.addAttribute("planned", planned);
-        model.addAttribute("past", all.stream().filter(c -> now.stream().noneMatch(n -> n.id() == c.id())).toList());
+        model.addAttribute("past", bringing.before(desk));
         model.addAttribute("chosen", chosen);
         model.addAttribute("ahead", ahead);
         model.addAttribute("words", new BringingWords(desk, bringing.zone()));

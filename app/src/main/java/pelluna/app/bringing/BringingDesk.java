@@ -93,7 +93,8 @@ public class BringingDesk {
      * @param settling from its first days to the last, in watches; since it was released
      */
     public record Coming(long id, Fish fish, Method method, Optional<SeeThroughBox> box, LocalDateTime boxed, LocalDateTime released, Optional<BoxGate> gate, RateChange boxCourse,
-                         List<BoxWatch> boxWatches, List<LookDue> looks, List<String> pull, RateChange settling, Optional<String> boss, Optional<Long> bossFish, String ended) {
+                         List<BoxWatch> boxWatches, List<LookDue> looks, List<String> pull, RateChange settling, Optional<String> boss, Optional<Long> bossFish, Map<Doing, Instant> notes,
+                         String ended) {
         public boolean inTheBox() {
             return gate.isPresent();
         }
@@ -123,14 +124,15 @@ public class BringingDesk {
     /** Those in the box and those who came out in the last fourteen days, newest first. */
     @Transactional
     public List<Coming> coming(Desk desk) {
-        return all(desk).stream().filter(c -> c.ended().isEmpty()).filter(c -> c.inTheBox() || c.released() != null && c.released().isAfter(now().minusDays(NEW_DAYS))).toList();
+        return told(desk, rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream().filter(this::onItsWay).toList());
     }
 
-    /** Everybody who ever came in this way, newest first. */
-    @Transactional
-    public List<Coming> all(Desk desk) {
+    private boolean onItsWay(BringingEntity b) {
+        return b.endedAt() == null && (b.inTheBox() || b.releasedAt() != null && b.releasedAt().isAfter(log.now().minus(NEW_DAYS, ChronoUnit.DAYS)));
+    }
+
+    private List<Coming> told(Desk desk, List<BringingEntity> all) {
         long tank = desk.tank().id();
-        List<BringingEntity> all = rows.findByTankIdOrderByIdDesc(tank);
         if (all.isEmpty()) {
             return List.of();
         }
@@ -144,7 +146,40 @@ public class BringingDesk {
 
     @Transactional
     public Coming one(Desk desk, long bringing) {
-        return all(desk).stream().filter(c -> c.id() == bringing).findFirst().orElseThrow(NoSuchTankException::new);
+        return told(desk, rows.findByIdAndTankId(bringing, desk.tank().id()).stream().toList()).stream().findFirst().orElseThrow(NoSuchTankException::new);
+    }
+
+    /** A way in by its name and days alone. */
+    public record Before(long id, Fish fish, LocalDateTime released, String ended) { }
+
+    /** Those that are no longer on their way, newest first. */
+    @Transactional
+    public List<Before> before(Desk desk) {
+        Map<Long, Fish> known = new HashMap<>();
+        fish.all(desk.tank().id()).forEach(f -> known.put(f.id(), f));
+        return rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream().filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
+            .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.endedHow())).toList();
+    }
+
+    /**
+     * A way in that is over, written down afterwards.
+     *
+     * @param box null if its size is not known
+     * @return its number
+     */
+    @Transactional
+    public long recorded(long tank, long fishId, Method method, SeeThroughBox box, Instant boxed, Instant released) {
+        fish.one(tank, fishId);
+        BringingEntity b = new BringingEntity(tank, fishId, method);
+        b.boxed(boxed, box);
+        b.released(released);
+        return rows.save(b).id();
+    }
+
+    /** A look that was written down afterwards. */
+    @Transactional
+    public void recordedLook(long tank, long bringing, AfterRelease look, Instant at, boolean[] seen, String note) {
+        looks.save(new LookEntity(row(tank, bringing).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
     }
 
     private Coming told(Desk desk, BringingEntity b, Map<Long, Fish> known, List<LookEntity> looked, List<WatchEntity> watches, LogFigures.LastNotes notes) {
@@ -162,7 +197,7 @@ public class BringingDesk {
             looked.stream().filter(d -> d.look() == l && d.bringing().equals(b.id())).reduce((x, y) -> y).map(d -> said(d, at(d.lookedAt()))))).toList();
         return new Coming(b.id(), f, b.method(), b.box(), at(b.boxedAt()), released, gate, BoxGate.course(boxed), boxWatches, due,
             b.releasedAt() == null || b.endedAt() != null ? List.of() : PullOut.met(seen(tank, f, mine, watches, b.releasedAt())), settling(tank, f, watches, b.releasedAt()),
-            boss.map(Fish::kind), boss.map(Fish::id), b.endedHow());
+            boss.map(Fish::said), boss.map(Fish::id), mine, b.endedHow());
     }
 
     private static String said(LookEntity d, LocalDateTime at) {

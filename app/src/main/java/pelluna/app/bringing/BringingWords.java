@@ -15,7 +15,6 @@ import pelluna.app.fish.Fish;
 import pelluna.app.planning.Desk;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.SeeThroughBox;
-import pelluna.core.outlook.Outlook;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
@@ -75,7 +74,7 @@ final class BringingWords {
 
     /** Who lives here and presses it hardest, from Ripple on. */
     static Optional<String> boss(Desk desk, String party) {
-        return hardest(desk, party).filter(t -> t.step() != Step.CALM).map(t -> t.aggressor().species().name());
+        return hardest(desk, party).filter(t -> t.step() != Step.CALM).map(t -> "the " + t.aggressor().species().name());
     }
 
     private static Optional<Tension> hardest(Desk desk, String party) {
@@ -89,8 +88,7 @@ final class BringingWords {
             return "Nobody here presses it to speak of; anywhere with a view of the tank will do.";
         }
         Party boss = hardest.get().aggressor();
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
-        double share = outlook.homes().of(boss).xCm() / desk.plan().tank().lengthCm();
+        double share = desk.ahead().outlook().homes().of(boss).xCm() / desk.plan().tank().lengthCm();
         String side = share < 1 / 3.0 ? "the left" : share > 2 / 3.0 ? "the right" : "the middle";
         String other = share < 0.5 ? "just right of it" : "just left of it";
         return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other + ", in its sight but not on its ground.";

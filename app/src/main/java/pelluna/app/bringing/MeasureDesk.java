@@ -113,6 +113,15 @@ public class MeasureDesk {
         }
     }
 
+    /** A measure written down afterwards. @param ended null if it goes on */
+    @Transactional
+    public void recorded(long tank, Measure measure, long forFish, Long byFish, Instant began, Instant ended, String note) {
+        fish.one(tank, forFish);
+        MeasureEntity m = new MeasureEntity(tank, measure, forFish, byFish, began, note);
+        m.ends(ended);
+        rows.save(m);
+    }
+
     @Transactional
     public void end(long tank, long measure) {
         MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id()).filter(r -> r.endedAt() == null).orElseThrow(NoSuchTankException::new);

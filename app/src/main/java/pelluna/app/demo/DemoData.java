@@ -12,15 +12,18 @@ import java.util.regex.Pattern;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.TankEntity;
 
 /** An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story stays the same. */
 @Component
 @Profile("demo")
+@Order(1)
 public class DemoData implements ApplicationRunner {
     private static final LocalDate WRITTEN = LocalDate.of(2026, 11, 23);
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
@@ -28,12 +31,14 @@ public class DemoData implements ApplicationRunner {
     private final CurrentKeeper keeper;
     private final PlanDesk desks;
     private final PlanFiles files;
+    private final DemoLog log;
     private final Clock clock;
 
-    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, Clock clock) {
+    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, DemoLog log, Clock clock) {
         this.keeper = keeper;
         this.desks = desks;
         this.files = files;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -44,7 +49,10 @@ public class DemoData implements ApplicationRunner {
         }
         for (String name : List.of("lantern-ledge", "sill")) {
             try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
-                desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+                TankEntity tank = desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+                if (name.equals("lantern-ledge")) {
+                    log.write(tank.id());
+                }
             }
         }
     }

@@ -28,8 +28,8 @@ public final class HotSpots {
             most = Math.max(most, acts[c][r]);
         }
         Svg svg = new Svg();
-        double largest = tank.lengthCm() / ACROSS * 0.62;
-        double letter = tank.lengthCm() / 46;
+        double largest = tank.lengthCm() / ACROSS * 0.5;
+        double letter = tank.lengthCm() / 60;
         svg.open("g", "class", "hot");
         for (int c = 0; c < ACROSS; c++) {
             for (int r = 0; r < UP; r++) {
@@ -38,7 +38,7 @@ public final class HotSpots {
                     double y = tank.frontHeightCm() * (1 - ys[c][r] / acts[c][r]);
                     double radius = Math.max(largest * Math.sqrt((double) acts[c][r] / most), letter * 0.7);
                     svg.el("circle", "class", "hot-spot", "cx", x, "cy", y, "r", radius);
-                    svg.text(x, y + letter * 0.36, Integer.toString(acts[c][r]), "class", "hot-count", "font-size", letter, "text-anchor", "middle");
+                    svg.text(0, 0, Integer.toString(acts[c][r]), "class", "hot-count", "text-anchor", "middle", "transform", "translate(" + Svg.num(x) + " " + Svg.num(y + letter * 0.36) + ") scale(" + Svg.num(letter / 12) + ")");
                 }
             }
         }

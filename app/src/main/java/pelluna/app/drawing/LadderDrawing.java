@@ -4,7 +4,7 @@ import java.util.List;
 
 import pelluna.core.catalogue.Species;
 
-/** The pecking order as a ladder: each fish beside its rung, at the height of its score. */
+/** The pecking order as a ladder: each fish beside its rung, at the height of its score between the lowest and the highest. */
 public final class LadderDrawing {
     private static final double WIDE = 300;
     private static final double LEAST_STEP = 42;
@@ -19,18 +19,20 @@ public final class LadderDrawing {
     /** @param rungs from the top */
     public static String draw(List<Rung> rungs) {
         int n = rungs.size();
-        double most = Math.max(1, n - 1);
-        double span = Math.max(1, n) * LEAST_STEP;
+        double top = rungs.stream().mapToDouble(Rung::score).max().orElse(1);
+        double low = rungs.stream().mapToDouble(Rung::score).min().orElse(0);
+        double span = Math.max(1, n - 1) * LEAST_STEP;
         Svg svg = new Svg();
-        double high = span + 2 * TOP;
+        double high = span + 2 * TOP + 14;
         svg.open("svg", "class", "ladder-drawing", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(high), "role", "img", "aria-label", "The pecking order, from the top: "
             + String.join(", ", rungs.stream().map(Rung::name).toList()));
         svg.el("line", "class", "rail-line", "x1", X, "x2", X, "y1", 6, "y2", high - 6);
         svg.el("line", "class", "rail-line", "x1", X - 14, "x2", X - 14, "y1", 6, "y2", high - 6);
         double last = -LEAST_STEP;
         for (Rung r : rungs) {
-            double at = TOP + (1 - Math.max(0, Math.min(1, r.score() / most))) * span * 0.82;
-            double label = Math.max(at, last + LEAST_STEP);
+            double at = TOP + (top > low ? (top - r.score()) / (top - low) : 0) * span;
+            int after = n - 1 - rungs.indexOf(r);
+            double label = Math.max(Math.min(at, TOP + span - after * LEAST_STEP), last + LEAST_STEP);
             last = label;
             svg.el("line", "class", "rung", "x1", X - 18, "x2", X + 4, "y1", at, "y2", at);
             svg.el("path", "class", "lead", "d", "M" + Svg.num(X + 5) + " " + Svg.num(at) + "L" + Svg.num(X + 22) + " " + Svg.num(label));

@@ -98,7 +98,7 @@ public class HealthDesk {
         List<Unseen> found = new ArrayList<>();
         for (Fish f : there) {
             Instant seen = notes.seen(f.id());
-            if (seen != null && f.place() == FishEntity.Place.TANK) {
+            if (seen != null && f.place() == FishEntity.Place.TANK && f.partOf() == null) {
                 long days = ChronoUnit.DAYS.between(day(seen), today);
                 int usual = Absence.usualDays(f.species(), f.cameOn() == null ? Long.MAX_VALUE : ChronoUnit.DAYS.between(f.cameOn(), today));
                 boolean othersSince = there.stream().anyMatch(o -> o.id() != f.id() && notes.seen(o.id()) != null && notes.seen(o.id()).isAfter(seen.plus(1, ChronoUnit.DAYS)));

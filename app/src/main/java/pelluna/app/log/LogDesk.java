@@ -59,14 +59,22 @@ public class LogDesk {
                 return there.get().id();
             }
         }
-        check(tank, sent);
+        check(sent, fish.all(tank).stream().map(Fish::id).toList());
         Long watch = watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null);
         foundAgain(tank, sent);
         return entries.save(new EntryEntity(tank, sent, watch)).id();
     }
 
-    /** @throws IllegalArgumentException with a sentence, if it cannot be so */
-    void check(long tank, Sent sent) {
+    /** Writes lines of the past that were checked before, in their order. */
+    @Transactional
+    void writePast(long tank, List<Sent> lines) {
+        for (Sent sent : lines) {
+            entries.save(new EntryEntity(tank, sent, watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null)));
+        }
+    }
+
+    /** @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be so */
+    void check(Sent sent, List<Long> known) {
         if (sent.at().isAfter(now().plus(AHEAD))) {
             throw new IllegalArgumentException("That lies in the future.");
         }
@@ -79,7 +87,6 @@ public class LogDesk {
         if (sent.doing().toAnother() != (sent.other() != null) || sent.other() != null && sent.other().equals(sent.fish())) {
             throw new IllegalArgumentException(sent.other() == null ? "To whom?" : sent.doing().toAnother() ? "A fish does not do that to itself." : "That is done to nobody.");
         }
-        List<Long> known = fish.all(tank).stream().map(Fish::id).toList();
         if (sent.fish() != null && !known.contains(sent.fish()) || sent.other() != null && !known.contains(sent.other())) {
             throw new NoSuchTankException();
         }
@@ -127,6 +134,14 @@ public class LogDesk {
         if (!sentBefore && running(tank).isEmpty()) {
             watches.save(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
         }
+    }
+
+    /** A watch written down afterwards. */
+    @Transactional
+    public void watched(long tank, Instant from, Instant until) {
+        WatchEntity w = new WatchEntity(desks.tank(tank).id(), from, null);
+        w.ends(until);
+        watches.save(w);
     }
 
     @Transactional

@@ -29,7 +29,7 @@ class Assessments {
     private record Asked(Map<String, Object> tree, LocalDate today, Measures say) { }
 
     /** A plan with what is said of it. */
-    record Kept(Catalogue catalogue, Plan plan, Assessment assessment) { }
+    record Kept(Catalogue catalogue, Plan plan, Assessment assessment, Ahead ahead) { }
 
     /**
      * @param tree      of the plan file, with everything that counts
@@ -40,7 +40,8 @@ class Assessments {
         Kept there = kept.get(asked);
         if (there == null || there.catalogue() != catalogue) {
             Plan read = plan.get();
-            there = new Kept(catalogue, read, new Assessor(say).assess(read));
+            Assessment assessment = new Assessor(say).assess(read);
+            there = new Kept(catalogue, read, assessment, new Ahead(assessment, say));
             kept.put(asked, there);
         }
         return there;

@@ -10,9 +10,9 @@ import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
 
-/** One tank on the keeper's desk: its rows, the plan they make, and what Pelluna says of it. */
+/** One tank on the keeper's desk: its rows, the plan they make, and what Pelluna says of it, today and of the days ahead. */
 public record Desk(TankEntity tank, List<ResidentEntity> residents, List<WishEntity> wishes, Plan plan, Assessment assessment,
-                   Measures say) {
+                   Measures say, Ahead ahead) {
 
     /** The name of a fish of the plan that stays the same while others come and go: 'w17' by the number of its row. */
     public String lasting(String partyId) {

@@ -76,7 +76,7 @@ public class PlanDesk {
         Measures say = keeper.get().measures();
         Map<String, Object> tree = seen(tested(tree(tank, living, wished), id), id, living);
         Assessments.Kept kept = assessments.of(tree, catalogue.get(), today(), say, () -> files.plan(tree, today()));
-        return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say);
+        return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say, kept.ahead());
     }
 
     public LocalDate today() {

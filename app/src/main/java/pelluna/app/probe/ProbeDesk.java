@@ -42,6 +42,21 @@ public class ProbeDesk {
         probes.save(p);
     }
 
+    /** Readings of the past that the simulated probe would have given, with a gap and one that is hard to believe. For the demo. */
+    @Transactional
+    public void simulatePast(long tank, int days) {
+        Instant now = clock.instant();
+        for (Instant at = now.minus(Duration.ofDays(days)); at.isBefore(now.minusSeconds(600)); at = at.plus(Duration.ofMinutes(15))) {
+            long hoursAgo = Duration.between(at, now).toHours();
+            boolean silent = hoursAgo >= 50 && hoursAgo < 57;
+            boolean dry = hoursAgo == 80 && at.plus(Duration.ofMinutes(15)).isAfter(now.minus(Duration.ofHours(80)));
+            if (!silent) {
+                Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry));
+                readings.save(new ReadingEntity(tank, r, Plausible.doubt(r, Optional.empty(), at)));
+            }
+        }
+    }
+
     @Transactional
     void silent(long probe, String why) {
         ProbeEntity p = probes.findById(probe).orElseThrow();

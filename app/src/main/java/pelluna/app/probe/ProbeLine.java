@@ -23,7 +23,7 @@ class ProbeLine {
     private static final Duration PATIENCE = Duration.ofSeconds(5);
     private static final int MOST_LETTERS = 10_000;
 
-    private final JsonMapper json = JsonMapper.builder().build();
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private final HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).followRedirects(HttpClient.Redirect.NEVER).build();
 
     /** It did not answer, or not with a reading; the message says what happened. */
@@ -68,7 +68,7 @@ class ProbeLine {
             if (answer.body().length() > MOST_LETTERS) {
                 throw new NoAnswerException("it answered with more than a reading");
             }
-            return reading(json.readTree(answer.body()));
+            return reading(JSON.readTree(answer.body()));
         } catch (IOException e) {
             throw new NoAnswerException("nobody answers at " + address);
         } catch (InterruptedException e) {
@@ -78,6 +78,15 @@ class ProbeLine {
             throw new NoAnswerException("it answered with what is no reading");
         } catch (IllegalArgumentException e) {
             throw new NoAnswerException(e.getMessage());
+        }
+    }
+
+    /** @throws IllegalArgumentException if it is no reading */
+    static Reading parsed(String text) {
+        try {
+            return reading(JSON.readTree(text));
+        } catch (NoAnswerException e) {
+            throw new IllegalArgumentException(e.getMessage(), e);
         }
     }
 

@@ -100,6 +100,12 @@ public class QuarantineDesk {
         return catalogue.get().find(row.species());
     }
 
+    /** Labels of those in quarantine whom nobody has looked at today. */
+    @Transactional(readOnly = true)
+    public List<String> unlooked(Desk desk) {
+        return board(desk).stream().flatMap(p -> p.stays().stream()).filter(s -> s.checks().stream().noneMatch(c -> c.look().on().equals(desks.today()))).map(Stay::label).toList();
+    }
+
     /** Planned arrivals that are not in a place yet, soonest first. */
     @Transactional(readOnly = true)
     List<Due> due(Desk desk) {

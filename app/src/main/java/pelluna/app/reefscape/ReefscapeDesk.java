@@ -11,7 +11,6 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.outlook.Change;
-import pelluna.core.outlook.Changes;
 import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
 
@@ -52,8 +51,7 @@ class ReefscapeDesk {
         if (last != null && last.desk().assessment() == desk.assessment()) {
             return new View(desk, last.outlook(), last.changes(), last.good());
         }
-        Outlook outlook = new Outlook(desk.plan(), desk.assessment().arrivals(), desk.say());
-        View view = new View(desk, outlook, Changes.of(outlook, desk.say()), GoodCompany.in(outlook));
+        View view = new View(desk, desk.ahead().outlook(), desk.ahead().changes(), GoodCompany.in(desk.ahead().outlook()));
         if (kept.size() >= MOST) {
             kept.clear();
         }

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 
-/** The front door: the wishes of the first tank, or the form for a first tank. */
+/** The front door: Today of the first tank, or the form for a first tank. */
 @Controller
 class HomeController {
     private final PlanDesk desks;
@@ -20,6 +20,6 @@ class HomeController {
     @GetMapping("/")
     String home() {
         List<TankEntity> tanks = desks.tanks();
-        return tanks.isEmpty() ? "redirect:/tanks/new" : "redirect:/tanks/" + tanks.get(0).id() + "/wishes";
+        return tanks.isEmpty() ? "redirect:/tanks/new" : "redirect:/tanks/" + tanks.get(0).id() + "/today";
     }
 }

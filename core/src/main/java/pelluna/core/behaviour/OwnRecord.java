@@ -14,8 +14,8 @@ public record OwnRecord(int acts, double hours, double expected) {
     /** How much is held to the kind: as if two acts had been expected and seen already. Pelluna's judgement. */
     public static final double K = 2;
     public static final OwnRecord NONE = new OwnRecord(0, 0, 0);
-    /** Acts an hour at a tension of 100; the rate goes with the square of the index. Pelluna's judgement, to be refitted as logs come in. */
-    private static final double MOST_AN_HOUR = 4;
+    /** Acts an hour at a tension of 100; the rate goes with the index. Pelluna's judgement, to be refitted as logs come in. */
+    private static final double MOST_AN_HOUR = 3;
     /** From this share on the multiplier is worth a word. */
     private static final double WORTH_A_WORD = 0.15;
 
@@ -27,7 +27,7 @@ public record OwnRecord(int acts, double hours, double expected) {
 
     /** Acts an hour that the model expects at a tension, 0 to 100. */
     public static double rate(double index) {
-        return MOST_AN_HOUR * index / 100 * index / 100;
+        return MOST_AN_HOUR * index / 100;
     }
 
     public double multiplier() {

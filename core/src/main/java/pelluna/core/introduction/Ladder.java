@@ -46,6 +46,10 @@ public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) 
                 return new Ladder(rungs, English.capital(t.measure().plain()) + " helps: " + t.did().words() + ". Keep to it.", Optional.empty());
             }
         }
+        Optional<Taken> latest = taken.stream().max(Comparator.comparing(Taken::began));
+        if (running.isEmpty() && latest.filter(t -> t.did().way() == RateChange.Way.CALMER).isPresent()) {
+            return new Ladder(rungs, English.capital(latest.get().measure().plain()) + " has helped: " + latest.get().did().words() + ". Go on watching; nothing more is asked for now.", Optional.empty());
+        }
         Optional<Measure> untried = Arrays.stream(Measure.values()).filter(m -> m != Measure.TRAP)
             .filter(m -> rungs.get(m.ordinal()).last().isEmpty()).findFirst();
         return new Ladder(rungs, untried.map(m -> "If it has to be more: " + m.plain() + ". " + m.how()).orElse("Everything on the ladder has been tried; one of them needs another home."),

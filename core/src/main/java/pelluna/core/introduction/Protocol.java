@@ -18,10 +18,10 @@ public record Protocol(Method method, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
-    /** @param boss who presses it hardest, in words; empty if nobody to speak of */
+    /** @param boss who presses it hardest, as it stands in a sentence: 'the dottyback'; empty if nobody to speak of */
     public static Protocol of(Method method, Stance stance, Optional<String> boss, boolean planktonFeeder) {
         List<Step> steps = new ArrayList<>();
-        String theBoss = boss.map(b -> "the " + b).orElse("the boss");
+        String theBoss = boss.orElse("the boss");
         steps.add(new Step("the day before", "Match the salinity of its water to the tank's; check the cover for gaps.", "Most jumpers jump in the first days."));
         if (method == Method.TIME_OUT) {
             steps.add(new Step("the day before", "Take " + theBoss + " out, into a place of its own or behind a divider.", "Nobody can settle where it is pressed from the first minute."));

@@ -83,6 +83,9 @@ class BringingInTest {
         assertThat(Ladder.of(List.of(mirror, running), false, NOW).next()).contains("two days").contains("give it 5");
         Taken helps = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.empty(), better);
         assertThat(Ladder.of(List.of(mirror, helps), false, NOW).next()).contains("helps");
+        Taken helped = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.of(NOW.minus(Duration.ofDays(6))), better);
+        assertThat(Ladder.of(List.of(mirror, helped), false, NOW).next()).startsWith("Rock moved has helped");
+        assertThat(Ladder.of(List.of(mirror, helped), false, NOW).suggests()).isEmpty();
         assertThat(Ladder.of(List.of(mirror, helps), true, NOW).suggests()).contains(Measure.BACK_THROUGH_BOX);
     }
 
@@ -115,7 +118,7 @@ class BringingInTest {
     @Test
     void everyMethodHasItsProtocolAndEndsWithTheLooks() {
         for (Method m : Method.values()) {
-            Protocol p = Protocol.of(m, Stance.CUSTOMARY, Optional.of("dottyback"), false);
+            Protocol p = Protocol.of(m, Stance.CUSTOMARY, Optional.of("the dottyback"), false);
             assertThat(p.steps()).hasSizeGreaterThan(AfterRelease.values().length);
             assertThat(p.steps().get(p.steps().size() - 1).when()).isEqualTo(AfterRelease.DAY_7.plain());
             assertThat(p.steps().stream().anyMatch(s -> s.what().contains("Into the box"))).isEqualTo(m == Method.BOX_HOURS || m == Method.BOX_DAYS || m == Method.TIME_OUT);

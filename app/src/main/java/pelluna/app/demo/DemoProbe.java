@@ -1,0 +1,49 @@
+package pelluna.app.demo;
+
+import java.io.IOException;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+import jakarta.annotation.PreDestroy;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.probe.ProbeDesk;
+import pelluna.app.probe.SimulatedProbe;
+
+/** The demo tank has a probe: the simulated one, on any free port of loopback, for as long as the demo runs. */
+@Component
+@Profile("demo")
+@Order
+class DemoProbe implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);
+    private final PlanDesk desks;
+    private final ProbeDesk probes;
+    private SimulatedProbe probe;
+
+    DemoProbe(PlanDesk desks, ProbeDesk probes) {
+        this.desks = desks;
+        this.probes = probes;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) {
+        try {
+            probe = new SimulatedProbe(0, false);
+            desks.tanks().stream().filter(t -> t.name().equals("Lantern Ledge")).findFirst().ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
+        } catch (IOException e) {
+            LOG.warn("The simulated probe could not be started: {}", e.getMessage());
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        if (probe != null) {
+            probe.close();
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.planning.Desk;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.sighting.SentenceReader;
+import pelluna.core.sighting.Sighting;
+import pelluna.core.units.Named;
+
+/** The log as rows of a table, out and in. */
+@Service
+public class LogSheets {
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final EntryRows entries;
+    private final WatchRows watches;
+    private final Sentences sentences;
+    private final Clock clock;
+
+    LogSheets(FishDesk fish, LogDesk log, EntryRows entries, WatchRows watches, Sentences sentences, Clock clock) {
+        this.fish = fish;
+        this.log = log;
+        this.entries = entries;
+        this.watches = watches;
+        this.sentences = sentences;
+        this.clock = clock;
+    }
+
+    public static final List<String> HEAD = List.of("at", "who", "did", "whom", "times", "gravity", "x", "y", "watch", "note", "taken back");
+
+    /** Everything that was ever logged, oldest first. */
+    @Transactional
+    public List<List<Object>> rows(long tank) {
+        Map<Long, String> names = new HashMap<>();
+        fish.all(tank).forEach(f -> names.put(f.id(), f.label()));
+        List<List<Object>> rows = new ArrayList<>();
+        for (EntryEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
+            List<Object> row = new ArrayList<>();
+            row.add(at(e.at()));
+            row.add(names.getOrDefault(e.fishId(), ""));
+            row.add(e.doing().word());
+            row.add(names.getOrDefault(e.otherId(), ""));
+            row.add(e.times());
+            row.add(e.gravity());
+            row.add(e.x());
+            row.add(e.y());
+            row.add(e.watchId());
+            row.add(e.note());
+            row.add(e.takenBack() ? "yes" : "");
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    /** Watches, oldest first: number, began, ended. */
+    @Transactional(readOnly = true)
+    public List<List<Object>> watches(long tank) {
+        List<List<Object>> rows = new ArrayList<>();
+        watches.findByTankIdOrderByBeganAt(tank).forEach(w -> rows.add(List.of(w.id(), at(w.beganAt()), w.endedAt() == null ? "" : at(w.endedAt()))));
+        return rows;
+    }
+
+    public Object at(Instant when) {
+        return when.atZone(clock.getZone()).toLocalDateTime().toString();
+    }
+
+    /** What is needed to read many rows of one tank. */
+    public record Reader(SentenceReader sentences, List<Long> known) { }
+
+    @Transactional
+    public Reader reader(Desk desk) {
+        List<Fish> all = fish.all(desk.tank().id());
+        return new Reader(sentences.reader(desk, all), all.stream().map(Fish::id).toList());
+    }
+
+    /**
+     * A sighting of a sheet: {@code who}, {@code did}, {@code whom} are read as in a sentence.
+     *
+     * @throws IllegalArgumentException with a sentence
+     */
+    public Sent read(Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
+        SentenceReader.Reading reading = reader.sentences().read((who + " " + said(did) + " " + whom).strip());
+        Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
+        Sent sent = new Sent(at, s.doing(), s.who().map(Long::valueOf).orElse(null), s.whom().map(Long::valueOf).orElse(null), null, null, whole(gravity, s.gravity(), "gravity"),
+            whole(times, 1, "times"), note, null);
+        log.check(sent, reader.known());
+        return sent;
+    }
+
+    /** The words of the open format are understood too: 'not-eating', 'torn-fin'. */
+    private static String said(String did) {
+        return Named.find(Doing.class, did.strip()).map(d -> d.says()).orElse(did);
+    }
+
+    private static int whole(String typed, int otherwise, String what) {
+        if (typed.isBlank()) {
+            return otherwise;
+        }
+        if (!typed.strip().matches("\\d{1,3}")) {
+            throw new IllegalArgumentException("'" + typed + "' is no whole number for " + what + ".");
+        }
+        return Integer.parseInt(typed.strip());
+    }
+
+    /** Writes lines that were read before, all or none. */
+    @Transactional
+    public void write(long tank, List<Sent> lines) {
+        log.writePast(tank, lines);
+    }
+}

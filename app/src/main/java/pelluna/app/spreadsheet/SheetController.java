@@ -1,0 +1,135 @@
+package pelluna.app.spreadsheet;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.log.LogSheets;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.WaterTestForm;
+import pelluna.app.probe.ReadingSheets;
+import pelluna.app.shell.Shells;
+
+/** The log in and out as spreadsheets. */
+@Controller
+class SheetController {
+    private final PlanDesk desks;
+    private final SheetDesk sheets;
+    private final LogSheets log;
+    private final FishDesk fish;
+    private final MeasureDesk measures;
+    private final ReadingSheets readings;
+    private final Shells shells;
+
+    SheetController(PlanDesk desks, SheetDesk sheets, LogSheets log, FishDesk fish, MeasureDesk measures, ReadingSheets readings, Shells shells) {
+        this.desks = desks;
+        this.sheets = sheets;
+        this.log = log;
+        this.fish = fish;
+        this.measures = measures;
+        this.readings = readings;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/log/sheets")
+    String page(@PathVariable long id, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "0") int taken, Model model) {
+        return page(id, model, refused, taken, null, "");
+    }
+
+    private String page(long id, Model model, String refused, int taken, SheetDesk.Preview preview, String text) {
+        shells.around(model, desks.open(id), "log", "In and out", "Tests and sightings from a spreadsheet; everything out as CSV.");
+        model.addAttribute("tab", "sheets");
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("taken", taken);
+        model.addAttribute("preview", preview);
+        model.addAttribute("text", text);
+        model.addAttribute("figures", String.join(", ", WaterTestForm.FIGURES));
+        return "sheets";
+    }
+
+    /** Looked through, nothing written. */
+    @PostMapping("/tanks/{id}/log/sheets")
+    String look(@PathVariable long id, @RequestParam MultipartFile file, Model model) {
+        try {
+            String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+            return page(id, model, "", 0, sheets.preview(id, text), text);
+        } catch (IOException e) {
+            return page(id, model, "The file could not be read.", 0, null, "");
+        } catch (IllegalArgumentException e) {
+            return page(id, model, e.getMessage(), 0, null, "");
+        }
+    }
+
+    @PostMapping("/tanks/{id}/log/sheets/take")
+    String take(@PathVariable long id, @RequestParam String text, RedirectAttributes to) {
+        try {
+            to.addAttribute("taken", sheets.take(id, text));
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return "redirect:/tanks/" + id + "/log/sheets";
+    }
+
+    @GetMapping("/tanks/{id}/log/sheets/{which}.csv")
+    ResponseEntity<String> out(@PathVariable long id, @PathVariable String which) {
+        String name = desks.tank(id).name();
+        String csv = switch (which) {
+            case "sightings" -> SheetTable.write(LogSheets.HEAD, log.rows(id));
+            case "watches" -> SheetTable.write(List.of("watch", "began", "ended"), log.watches(id));
+            case "tests" -> tests(id);
+            case "fish" -> SheetTable.write(List.of("fish", "species", "count", "name", "role", "where", "came on"), fish.all(id).stream().map(f -> row(f.id(), f.species().scientificName(), f.count(),
+                f.name(), f.role(), f.place().name().toLowerCase(Locale.ROOT), f.cameOn())).toList());
+            case "measures" -> measures(id);
+            case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id));
+            default -> throw new NoSuchTankException();
+        };
+        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+            .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name + " " + which + ".csv", StandardCharsets.UTF_8).build().toString()).body(csv);
+    }
+
+    private String tests(long id) {
+        List<String> head = new ArrayList<>(List.of("on"));
+        head.addAll(WaterTestForm.FIGURES);
+        List<List<Object>> rows = new ArrayList<>();
+        for (Map<String, Object> t : desks.tests(id)) {
+            rows.add(row(head.stream().map(t::get).toArray()));
+        }
+        return SheetTable.write(head, rows);
+    }
+
+    private String measures(long id) {
+        Map<Long, String> names = new HashMap<>();
+        fish.all(id).forEach(f -> names.put(f.id(), f.label()));
+        return SheetTable.write(List.of("measure", "for", "against", "began", "ended", "note", "acts before", "hours before", "acts since", "hours since", "what it did"),
+            measures.told(id, null).stream().map(t -> row(t.taken().measure().word(), names.get(t.forFish()), names.get(t.byFish()), log.at(t.taken().began()), t.taken().ended().map(log::at).orElse(""),
+                t.note(), t.taken().did().before().acts(), t.taken().did().before().hours(), t.taken().did().since().acts(), t.taken().did().since().hours(), t.taken().did().words())).toList());
+    }
+
+    private static List<Object> row(Object... cells) {
+        List<Object> row = new ArrayList<>();
+        for (Object cell : cells) {
+            row.add(cell);
+        }
+        return row;
+    }
+}

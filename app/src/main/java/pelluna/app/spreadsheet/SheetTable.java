@@ -1,0 +1,67 @@
+package pelluna.app.spreadsheet;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/** CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by name, in any order and case. */
+final class SheetTable {
+    private SheetTable() { }
+
+    /** @param number of the row as a spreadsheet counts it, the heading being 1; @param cells by name in lower case */
+    record SheetRow(long number, Map<String, String> cells) {
+        String cell(String name) {
+            return cells.getOrDefault(name.toLowerCase(Locale.ROOT), "").strip();
+        }
+    }
+
+    /** @throws IllegalArgumentException with a sentence, if it is no table */
+    static List<SheetRow> read(String text) {
+        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        String head = plain.lines().findFirst().orElse("");
+        char by = head.contains("\t") ? '\t' : head.chars().filter(c -> c == ';').count() > head.chars().filter(c -> c == ',').count() ? ';' : ',';
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+            List<SheetRow> rows = new ArrayList<>();
+            for (CSVRecord record : parser) {
+                Map<String, String> cells = new LinkedHashMap<>();
+                record.toMap().forEach((k, v) -> cells.put(k.strip().toLowerCase(Locale.ROOT), v));
+                if (cells.values().stream().anyMatch(v -> !v.isBlank())) {
+                    rows.add(new SheetRow(parser.getCurrentLineNumber(), cells));
+                }
+            }
+            return rows;
+        } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
+            throw new IllegalArgumentException("That is no table: " + e.getMessage(), e);
+        }
+    }
+
+    /** A cell that a spreadsheet would take for a formula is written as text. */
+    static String write(List<String> head, List<List<Object>> rows) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
+            printer.printRecord(head);
+            for (List<Object> row : rows) {
+                printer.printRecord(row.stream().map(SheetTable::cell).toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    private static Object cell(Object value) {
+        return value instanceof String s && !s.isEmpty() && "=+-@\t\r".indexOf(s.charAt(0)) >= 0 ? "'" + s : value == null ? "" : value;
+    }
+}

@@ -1,0 +1,167 @@
+package pelluna.app.today;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.arrivals.Diary;
+import pelluna.app.bringing.BringingDesk;
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.fish.Fish;
+import pelluna.app.health.HealthDesk;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.introduction.BoxWatch;
+import pelluna.core.plan.WaterTest;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** What is to be done at a tank: dated, each with the button that does it. */
+@Component
+class DoList {
+    /** Days of the plan that are shown ahead. */
+    private static final int AHEAD_DAYS = 7;
+    /** A newcomer is called at every day's roll for so long. */
+    private static final int ROLL_DAYS = 7;
+    /** Days after which the water wants a test. Common practice: weekly or every second week. */
+    private static final int TEST_DAYS = 14;
+    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+
+    private final PlanDesk desks;
+    private final BringingDesk bringing;
+    private final MeasureDesk measures;
+    private final QuarantineDesk quarantine;
+    private final HealthDesk health;
+    private final Clock clock;
+
+    DoList(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, QuarantineDesk quarantine, HealthDesk health, Clock clock) {
+        this.desks = desks;
+        this.bringing = bringing;
+        this.measures = measures;
+        this.quarantine = quarantine;
+        this.health = health;
+        this.clock = clock;
+    }
+
+    /** What is due first, then by day. */
+    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming) {
+        String base = "/tanks/" + desk.tank().id();
+        List<Item> items = new ArrayList<>();
+        coming.forEach(c -> comingIn(c, base, items));
+        unseen(desk, there, base, items);
+        quarantine.unlooked(desk).forEach(s -> items.add(Item.of("stay-" + s, "today", true, Step.RIPPLE, "Look at " + s + " in quarantine.", "A look a day; its clock needs them.",
+            Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
+        running(desk, there, base, items);
+        test(desk, base, items);
+        planned(desk, coming, base, items);
+        items.sort(Comparator.comparing(Item::due).reversed());
+        return items;
+    }
+
+    private void comingIn(BringingDesk.Coming c, String base, List<Item> items) {
+        LocalDateTime now = bringing.now();
+        String page = base + "/log/bringing?which=" + c.id();
+        String name = c.fish().said();
+        c.gate().ifPresent(g -> {
+            boolean watchedToday = c.boxWatches().stream().map(BoxWatch::began).anyMatch(b -> b.atZone(clock.getZone()).toLocalDate().equals(now.toLocalDate()));
+            if (!g.callOff().isEmpty()) {
+                items.add(Item.of("off-" + c.id(), "now", true, Step.SURGE, "Call off the box of " + name + ".", g.callOff().get(0), Item.Button.to("Open", page)));
+            } else if (g.open()) {
+                items.add(Item.of("gate-" + c.id(), "at lights-out", true, Step.CALM, "Let " + name + " out of the box.", "Three quiet watches over 48 h, and it eats.", Item.Button.to("Open", page)));
+            } else if (!watchedToday) {
+                items.add(Item.of("boxwatch-" + c.id() + "-" + now.toLocalDate(), "today", true, Step.RIPPLE, "Watch the box of " + name + " for ten minutes.", g.missing().get(0),
+                    Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
+            }
+        });
+        if (!c.pull().isEmpty()) {
+            items.add(Item.of("pull-" + c.id(), "now", true, Step.SURGE, "Decide whether to take " + name + " out.", String.join(" ", c.pull()), Item.Button.to("Open the ladder", page)));
+        }
+        c.due(now).ifPresent(l -> items.add(Item.of("look-" + c.id() + "-" + l.look().word(), "due since " + when(l.due(), now), true, Step.RIPPLE, "Look at " + name + ", " + l.look().plain() + ".", l.look().lookFor(),
+            Item.Button.to("Log the look", page))));
+        c.next(now).filter(l -> l.due().isBefore(now.plusDays(1))).ifPresent(l -> items.add(Item.of("look-" + c.id() + "-" + l.look().word(), when(l.due(), now), false, Step.CALM,
+            "Look at " + name + ", " + l.look().plain() + ".", l.look().lookFor(), Item.Button.to("Open", page))));
+        if (c.released() != null && c.released().isAfter(now.minusDays(ROLL_DAYS)) && !calledToday(c)) {
+            items.add(Item.of("roll-" + c.id() + "-" + now.toLocalDate(), "at the next feeding", true, Step.RIPPLE, "Call the roll: " + name + " is new.", "Who came, who ate. It came out "
+                + English.count((int) ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate()), "day", "days") + " ago.", Item.Button.to("Roll call", base + "/log/roll")));
+        }
+    }
+
+    private boolean calledToday(BringingDesk.Coming c) {
+        LocalDate today = LocalDate.now(clock);
+        Map<Doing, Instant> notes = c.notes();
+        return List.of(Doing.EATS, Doing.SEEN, Doing.NOT_EATING, Doing.ABSENT).stream().map(notes::get).anyMatch(t -> t != null && t.atZone(clock.getZone()).toLocalDate().equals(today));
+    }
+
+    private static String when(LocalDateTime due, LocalDateTime now) {
+        return due.toLocalDate().equals(now.toLocalDate()) ? due.format(HOUR) : due.toLocalDate().equals(now.toLocalDate().plusDays(1)) ? "tomorrow " + due.format(HOUR) : due.format(DAY);
+    }
+
+    private void unseen(Desk desk, List<Fish> there, String base, List<Item> items) {
+        for (HealthDesk.Unseen u : health.unseen(desk.tank().id(), there)) {
+            items.add(Item.of("unseen-" + u.fish().id() + "-" + u.since(), "today", true, u.days() > 3L * u.usual() ? Step.CHOP : Step.RIPPLE, "Have you seen " + u.fish().said() + "?",
+                u.says() + " If not, its page says 'missing'.", Item.Button.does("Seen", base + "/log/sighting", Map.of("fish", Long.toString(u.fish().id()), "doing", Doing.SEEN.word()))));
+        }
+    }
+
+    /** What has been tried long enough to tell. */
+    private void running(Desk desk, List<Fish> there, String base, List<Item> items) {
+        for (MeasureDesk.Told t : measures.told(desk.tank().id(), null)) {
+            long days = Duration.between(t.taken().began(), clock.instant()).toDays();
+            if (t.running() && days >= t.taken().measure().tryDays()) {
+                String whom = there.stream().filter(f -> Long.valueOf(f.id()).equals(t.forFish())).map(f -> " for " + f.said()).findFirst().orElse("");
+                items.add(Item.of("measure-" + t.id(), English.count((int) days, "day", "days") + " so far", true, Step.RIPPLE, "End it or keep to it: " + t.taken().measure().plain() + whom + ".", t.says(),
+                    Item.Button.to("Look at it", t.forFish() == null ? base + "/log/standing" : base + "/log/fish/" + t.forFish())));
+            }
+        }
+    }
+
+    private void test(Desk desk, String base, List<Item> items) {
+        LocalDate last = desk.plan().tests().stream().map(WaterTest::on).max(LocalDate::compareTo).orElse(null);
+        if (last != null && ChronoUnit.DAYS.between(last, desks.today()) >= TEST_DAYS) {
+            items.add(Item.of("test-" + last, "today", true, Step.RIPPLE, "Test the water.", "The last test is of " + Measures.date(last) + ".", Item.Button.to("Log a test", base + "/log/water")));
+        }
+    }
+
+    /** Of the plan: buying, the box, release, leaving. */
+    private void planned(Desk desk, List<BringingDesk.Coming> coming, String base, List<Item> items) {
+        Set<String> begun = new HashSet<>();
+        coming.forEach(c -> begun.add("w" + c.fish().wishId()));
+        LocalDate today = desks.today();
+        for (Diary d : Diary.of(desk)) {
+            String kind = d.key().substring(0, d.key().indexOf('-'));
+            String about = d.key().substring(d.key().indexOf('-') + 1);
+            boolean ours = Set.of("quarantine", "box", "release", "leaves", "restock").contains(kind) && !begun.contains(about);
+            if (ours && !d.on().isAfter(today.plusDays(AHEAD_DAYS))) {
+                boolean due = !d.on().isAfter(today);
+                items.add(Item.of(d.key() + "-" + d.on(), due ? "today" : d.on().format(DAY), due, Step.CALM, d.title() + ".", d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
+                    button(kind, base)));
+            }
+        }
+    }
+
+    private static Item.Button button(String kind, String base) {
+        return switch (kind) {
+            case "quarantine" -> Item.Button.to("Shop list", base + "/arrivals/list");
+            case "leaves" -> Item.Button.to("Leaving", base + "/arrivals/leaving");
+            case "restock" -> Item.Button.to("Restock", base + "/arrivals/restock");
+            default -> Item.Button.to("Bring it in", base + "/log/bringing");
+        };
+    }
+}

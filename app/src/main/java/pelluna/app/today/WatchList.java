@@ -1,0 +1,64 @@
+package pelluna.app.today;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.behaviour.BehaviourDesk;
+import pelluna.app.bringing.BringingDesk;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.health.HealthDesk;
+import pelluna.app.planning.Desk;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.units.English;
+import pelluna.core.units.Step;
+
+/** Whom to watch: fish under pressure, those that do not eat, those with a sign, those that are missing. */
+@Component
+class WatchList {
+    private static final int MOST = 8;
+
+    private final BehaviourDesk behaviour;
+    private final HealthDesk health;
+
+    WatchList(BehaviourDesk behaviour, HealthDesk health) {
+        this.behaviour = behaviour;
+        this.health = health;
+    }
+
+    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming) {
+        long tank = desk.tank().id();
+        String base = "/tanks/" + tank;
+        List<Item> items = new ArrayList<>();
+        Set<Long> shown = new HashSet<>();
+        for (BehaviourDesk.Pressed p : behaviour.pressed(tank, there)) {
+            boolean newcomer = coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
+            if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
+                Step step = p.hard() ? p.trend().way() == RateChange.Way.CALMER ? Step.RIPPLE : Step.CHOP : Step.RIPPLE;
+                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + " is pressed: " + p.trend().words() + ".", English.capital(p.says()) + ".", p.spark(),
+                    Item.Button.to("Pressure", base + "/log/standing")));
+            }
+        }
+        health.fasting(tank, there).forEach(m -> items.add(mind("fasts-", m, base)));
+        health.signs(tank, there).stream().filter(m -> m.step().atLeast(Step.CHOP)).forEach(m -> items.add(mind("sign-", m, base)));
+        there.stream().filter(f -> f.place() == FishEntity.Place.MISSING).forEach(f -> items.add(Item.of("missing-" + f.id(), "", false, Step.CHOP, English.capital(f.said()) + " is missing.",
+            "Behind the rock, in the overflow, in the sump, on the floor around the tank.", Item.Button.to("Its page", base + "/log/fish/" + f.id()))));
+        for (BringingDesk.Coming c : coming) {
+            if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
+                items.add(Item.of("new-" + c.id(), "", false, Step.CALM, English.capital(c.fish().said()) + " is new: " + c.settling().words() + ".", c.settling().figures() + ".",
+                    Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
+            }
+        }
+        items.sort(Comparator.comparing(Item::step).reversed());
+        return items.subList(0, Math.min(MOST, items.size()));
+    }
+
+    private static Item mind(String key, HealthDesk.Mind m, String base) {
+        return Item.of(key + m.fish().id(), "", false, m.step(), m.says(), m.means(), Item.Button.to("Health", base + "/log/health"));
+    }
+}
