@@ -52,6 +52,7 @@ document.addEventListener('click', (event) => {
   if (!button) { return; }
   const middle = [reef.here.root.clientWidth / 2, reef.here.root.clientHeight / 2];
   if (button.id === 'reef-play') { reef.here.play(); }
+  if (button.id === 'reef-hot') { button.setAttribute('aria-pressed', String(reef.here.root.classList.toggle('show-hot'))); }
   if (button.id === 'reef-end') { reef.here.slide(1); reef.here.settle(); }
   if (button.id === 'reef-zoom-in') { reef.here.zoomBy(1.5, ...middle); }
   if (button.id === 'reef-zoom-out') { reef.here.zoomBy(1 / 1.5, ...middle); }

@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
-import pelluna.app.drawing.LadderDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.fish.Fish;
@@ -73,10 +72,7 @@ class StandingController {
         shells.around(model, desk, "log", "Standing and pressure", standing.says());
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
-        model.addAttribute("ladder", standing.ladder().isEmpty() ? "" : LadderDrawing.draw(standing.ladder().stream().filter(r -> byId.containsKey(r.fish())).map(r -> {
-            Fish f = byId.get(r.fish());
-            return new LadderDrawing.Rung(f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
-        }).toList()));
+        model.addAttribute("ladder", Beside.ladder(standing, byId));
         model.addAttribute("figures", "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h " + Measures.number(Measures.round(standing.linearity(), 2))
             + ", as steep by chance in " + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
         model.addAttribute("pressed", behaviour.pressed(id, there));

@@ -19,6 +19,7 @@ import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.English;
+import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /** What the page on bringing in says often. */
@@ -58,8 +59,8 @@ final class BringingWords {
         return box.words(desk.say());
     }
 
-    public double length(double cm) {
-        return Math.ceil(desk.say().lengthValue(cm));
+    public String length(double cm) {
+        return Measures.number(Math.ceil(desk.say().lengthValue(cm)));
     }
 
     /** What stands against a box for a fish of this tank. */

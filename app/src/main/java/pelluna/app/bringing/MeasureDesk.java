@@ -67,6 +67,13 @@ public class MeasureDesk {
         return all.stream().filter(m -> fishId == null || fishId.equals(m.forFish())).map(m -> told(tank, m, all, watches)).toList();
     }
 
+    /** What was begun last. */
+    @Transactional(readOnly = true)
+    public Optional<Told> last(long tank) {
+        List<MeasureEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
+        return all.isEmpty() ? Optional.empty() : Optional.of(told(tank, all.get(0), all, figures.watches(tank)));
+    }
+
     private Told told(long tank, MeasureEntity m, List<MeasureEntity> all, List<WatchEntity> watches) {
         Instant now = log.now();
         boolean untilEnd = m.endedAt() != null && m.measure() != Measure.MOVED_ROCK && !m.measure().afterwards();

@@ -128,18 +128,18 @@ class DemoLog {
         }
         log.watched(tank, began, ended);
         double hours = Duration.between(began, ended).toSeconds() / 3600.0;
-        acts(lines, began, hours, 1.1, Doing.CHASED, c.boss(), c.blenny(), 0.2, 0.25);
-        acts(lines, began, hours, 0.5, Doing.BLOCKED_FOOD, c.boss(), c.cardinals(), 0.35, 0.7);
-        acts(lines, began, hours, 0.9, Doing.CHASED, c.female(), c.boss(), 0.16, 0.15);
+        acts(lines, began, hours, 0.5, Doing.CHASED, c.boss(), c.blenny(), 0.2, 0.25);
+        acts(lines, began, hours, 0.3, Doing.BLOCKED_FOOD, c.boss(), c.cardinals(), 0.35, 0.7);
+        acts(lines, began, hours, 1.2, Doing.CHASED, c.female(), c.boss(), 0.16, 0.15);
         acts(lines, began, hours, 0.7, Doing.CHASED, c.clowns(), c.blenny(), 0.2, 0.1);
-        acts(lines, began, hours, 0.3, Doing.CHASED, c.blenny(), c.cardinals(), 0.5, 0.3);
+        acts(lines, began, hours, 0.9, Doing.CHASED, c.blenny(), c.cardinals(), 0.5, 0.3);
         acts(lines, began, hours, 0.8, Doing.DISPLAYED, c.boss(), c.clowns(), 0.22, 0.2);
         if (ago <= BOXED && ago >= RELEASED) {
             acts(lines, began, hours, Math.max(0, 2.6 * (ago - RELEASED - 3)), Doing.STRUCK_BOX, c.boss(), c.wrasse(), 0.45, 0.6);
             acts(lines, began, hours, ago > BOXED - 3 ? 3 : 0, Doing.STRUCK_BOX, c.clowns(), c.wrasse(), 0.45, 0.6);
         }
         if (ago < RELEASED) {
-            double rate = ago > MIRROR ? 10 : ago > ROCK ? 9 : ago > 4 ? 2.6 : 1.4;
+            double rate = ago > MIRROR ? 4.4 : ago > ROCK ? 4.2 : ago > 4 ? 1.5 : 0.9;
             acts(lines, began, hours, rate * 0.8, Doing.CHASED, c.boss(), c.wrasse(), ago > ROCK ? 0.24 : 0.4, 0.3);
             acts(lines, began, hours, rate * 0.2, Doing.NIPPED, c.boss(), c.wrasse(), 0.28, 0.2);
             acts(lines, began, hours, 0.4, Doing.CHASED, c.wrasse(), c.cardinals(), 0.7, 0.6);

@@ -29,6 +29,7 @@ public final class LadderDrawing {
         svg.el("line", "class", "rail-line", "x1", X, "x2", X, "y1", 6, "y2", high - 6);
         svg.el("line", "class", "rail-line", "x1", X - 14, "x2", X - 14, "y1", 6, "y2", high - 6);
         double last = -LEAST_STEP;
+        double figure = -LEAST_STEP;
         for (Rung r : rungs) {
             double at = TOP + (top > low ? (top - r.score()) / (top - low) : 0) * span;
             int after = n - 1 - rungs.indexOf(r);
@@ -36,7 +37,9 @@ public final class LadderDrawing {
             last = label;
             svg.el("line", "class", "rung", "x1", X - 18, "x2", X + 4, "y1", at, "y2", at);
             svg.el("path", "class", "lead", "d", "M" + Svg.num(X + 5) + " " + Svg.num(at) + "L" + Svg.num(X + 22) + " " + Svg.num(label));
-            svg.text(X - 22, at + 4, Double.toString(Math.round(r.score() * 10) / 10.0), "class", "figure", "text-anchor", "end");
+            boolean room = at - figure >= 12;
+            figure = room ? at : figure;
+            svg.text(X - 22, at + 4, !room ? "" : Double.toString(Math.round(r.score() * 10) / 10.0), "class", "figure", "text-anchor", "end");
             svg.add("<svg x=\"" + Svg.num(X + 24) + "\" y=\"" + Svg.num(label - 15) + "\" width=\"44\" height=\"30\" overflow=\"visible\">" + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
             svg.text(X + 74, label, r.name(), "class", "lane-name");
             svg.text(X + 74, label + 14, Math.round(r.contests()) + (Math.round(r.contests()) == 1 ? " contest" : " contests"), "class", "small");

@@ -26,8 +26,8 @@ public final class TrendDrawing {
     public static String draw(String label, List<Dot> dots, List<Dot> line, OptionalDouble ceiling, Instant from, Instant until, long gapMillis) {
         double low = Stream.concat(dots.stream(), line.stream()).mapToDouble(Dot::value).min().orElse(0);
         double high = Math.max(Stream.concat(dots.stream(), line.stream()).mapToDouble(Dot::value).max().orElse(1), ceiling.orElse(Double.NEGATIVE_INFINITY));
-        double span = Math.max((high - low) * 1.15, Math.max(1e-3, Math.abs(high) * 0.02));
-        double floor = Math.max(low >= 0 ? 0 : low, (low + high) / 2 - span / 2);
+        double span = Math.max((high - (ceiling.isPresent() ? 0 : low)) * 1.15, Math.max(1e-3, Math.abs(high) * 0.02));
+        double floor = ceiling.isPresent() ? 0 : Math.max(low >= 0 ? 0 : low, (low + high) / 2 - span / 2);
         Scale scale = new Scale(from.toEpochMilli(), Math.max(until.toEpochMilli(), from.toEpochMilli() + 1), floor, floor + span);
         Svg svg = new Svg();
         svg.open("svg", "class", "lanes trend", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(HIGH), "role", "img", "aria-label", label);

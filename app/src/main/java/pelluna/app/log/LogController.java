@@ -30,15 +30,17 @@ class LogController {
     private final LogDesk log;
     private final Sentences sentences;
     private final WatchView watches;
+    private final BesideTheLog beside;
     private final Shells shells;
     private final ZoneId zone;
 
-    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, Shells shells, Clock clock) {
+    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, BesideTheLog beside, Shells shells, Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.log = log;
         this.sentences = sentences;
         this.watches = watches;
+        this.beside = beside;
         this.shells = shells;
         this.zone = clock.getZone();
     }
@@ -57,6 +59,7 @@ class LogController {
         model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed)));
         model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say(), ""));
         model.addAttribute("watch", watch);
+        model.addAttribute("beside", beside.of(desk, all));
         List<EntryEntity> rows = log.stream(id, before == null ? log.now().plusSeconds(600) : Instant.ofEpochMilli(before), SHOWN + 1);
         model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, java.util.LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).at().toEpochMilli() : null);

@@ -12,9 +12,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
@@ -28,6 +30,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ReefscapeController {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    /** Days of logged acts that can be laid over the tank. */
+    private static final int HOT_DAYS = 14;
+
     private final ReefscapeDesk reefscapes;
     private final Shells shells;
     private final CurrentKeeper keeper;
@@ -35,8 +40,9 @@ class ReefscapeController {
     private final PlanDesk desks;
     private final PlanSteps steps;
     private final WhatIf whatIf;
+    private final LogFigures log;
 
-    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanDesk desks, PlanSteps steps, WhatIf whatIf) {
+    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanDesk desks, PlanSteps steps, WhatIf whatIf, LogFigures log) {
         this.reefscapes = reefscapes;
         this.shells = shells;
         this.keeper = keeper;
@@ -44,6 +50,7 @@ class ReefscapeController {
         this.desks = desks;
         this.steps = steps;
         this.whatIf = whatIf;
+        this.log = log;
     }
 
     @GetMapping("/tanks/{id}/reefscape")
@@ -59,6 +66,9 @@ class ReefscapeController {
         ReefDrawing drawing = new ReefDrawing(view.desk().plan().tank(), view.desk().say());
         Svg svg = new Svg();
         drawing.draw(svg, true);
+        List<LogFigures.Place> acts = log.places(view.desk().tank().sandboxOf() == null ? id : view.desk().tank().sandboxOf(), HOT_DAYS);
+        svg.add(HotSpots.over(view.desk().plan().tank(), acts.stream().map(LogFigures.Place::at).toList(), acts.stream().map(LogFigures.Place::times).toList()));
+        model.addAttribute("hotActs", acts.stream().mapToInt(LogFigures.Place::times).sum());
         double[] box = drawing.box();
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("stale", stale);

@@ -15,7 +15,7 @@ public record OwnRecord(int acts, double hours, double expected) {
     public static final double K = 2;
     public static final OwnRecord NONE = new OwnRecord(0, 0, 0);
     /** Acts an hour at a tension of 100; the rate goes with the index. Pelluna's judgement, to be refitted as logs come in. */
-    private static final double MOST_AN_HOUR = 3;
+    private static final double MOST_AN_HOUR = 10;
     /** From this share on the multiplier is worth a word. */
     private static final double WORTH_A_WORD = 0.15;
 

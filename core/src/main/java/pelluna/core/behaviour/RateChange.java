@@ -2,7 +2,6 @@ package pelluna.core.behaviour;
 
 import java.util.Optional;
 
-import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
 /**
@@ -80,7 +79,7 @@ public record RateChange(Stretch before, Stretch since, Optional<RateRatio> test
     }
 
     private static String acts(int n) {
-        return English.count(n, "act", "acts");
+        return n + (n == 1 ? " act" : " acts");
     }
 
     public static String hours(double hours) {

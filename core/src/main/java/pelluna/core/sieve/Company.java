@@ -55,7 +55,8 @@ final class Company implements Rule {
         if (worse.step() == Step.CALM) {
             return Optional.empty();
         }
-        String why = worse.reasons().stream().findFirst().map(Tension.Reason::says).orElse("");
+        String why = worse.reasons().stream().findFirst().map(Tension.Reason::says).orElse("")
+            + (worse.aggressor().own().tells() ? " It " + worse.aggressor().own().says() + "." : "");
         return Optional.of(Finding.of(RuleName.COMPANY, worse.step(), Figure.of(Tension.CHOP_FROM), Figure.of(worse.index()), "tension",
             "Your " + resident.species().name() + (worse == on ? " would press it" : " would be pressed by it") + ", about "
                 + Math.round(worse.index()) + " of 100 even through the box. " + why, remedy(worse, resident),

@@ -1,0 +1,48 @@
+package pelluna.app.behaviour;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.drawing.LadderDrawing;
+import pelluna.app.fish.Fish;
+import pelluna.app.log.BesideTheLog;
+import pelluna.app.planning.Desk;
+import pelluna.core.behaviour.Standing;
+import pelluna.core.units.English;
+
+/** The short form of standing, pressure and did it help. */
+@Component
+class Beside implements BesideTheLog {
+    private static final int MOST_PRESSED = 3;
+
+    private final BehaviourDesk behaviour;
+    private final MeasureDesk measures;
+
+    Beside(BehaviourDesk behaviour, MeasureDesk measures) {
+        this.behaviour = behaviour;
+        this.measures = measures;
+    }
+
+    @Override
+    public Seen of(Desk desk, List<Fish> all) {
+        long tank = desk.tank().id();
+        List<Fish> there = all.stream().filter(Fish::there).toList();
+        Standing standing = behaviour.standing(tank, there);
+        Optional<MeasureDesk.Told> last = measures.last(tank);
+        return new Seen(ladder(standing, BehaviourDesk.byId(all)), standing.contests() == 0 ? "" : standing.says(),
+            behaviour.pressed(tank, there).stream().limit(MOST_PRESSED).map(p -> new Pressed(p.fish().id(), English.capital(p.fish().label()), p.spark(), p.trend().words())).toList(),
+            last.map(t -> English.capital(t.taken().measure().plain())).orElse(""), last.map(t -> English.capital(t.taken().did().words()) + ": " + t.taken().did().figures() + ".").orElse(""));
+    }
+
+    /** A drawing of a standing; empty if nobody has met. */
+    static String ladder(Standing standing, Map<String, Fish> byId) {
+        return standing.ladder().isEmpty() ? "" : LadderDrawing.draw(standing.ladder().stream().filter(r -> byId.containsKey(r.fish())).map(r -> {
+            Fish f = byId.get(r.fish());
+            return new LadderDrawing.Rung(f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
+        }).toList());
+    }
+}
