@@ -3,9 +3,7 @@ package pelluna.app.bringing;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -16,15 +14,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
-import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.introduction.AfterRelease;
 import pelluna.core.introduction.Carrying;
-import pelluna.core.introduction.Ladder;
-import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.Protocol;
 import pelluna.core.introduction.SeeThroughBox;
@@ -37,16 +31,14 @@ import pelluna.core.units.Named;
 class BringingController {
     private final PlanDesk desks;
     private final BringingDesk bringing;
-    private final MeasureDesk measures;
-    private final FishDesk fish;
+    private final LadderView ladder;
     private final CurrentKeeper keeper;
     private final Shells shells;
 
-    BringingController(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, FishDesk fish, CurrentKeeper keeper, Shells shells) {
+    BringingController(PlanDesk desks, BringingDesk bringing, LadderView ladder, CurrentKeeper keeper, Shells shells) {
         this.desks = desks;
         this.bringing = bringing;
-        this.measures = measures;
-        this.fish = fish;
+        this.ladder = ladder;
         this.keeper = keeper;
         this.shells = shells;
     }
@@ -86,14 +78,9 @@ class BringingController {
     }
 
     private void chosen(Model model, Desk desk, BringingDesk.Coming chosen) {
-        List<MeasureDesk.Told> told = measures.told(desk.tank().id(), chosen.fish().id());
-        model.addAttribute("told", told);
-        model.addAttribute("ladder", Ladder.of(told.stream().map(MeasureDesk.Told::taken).toList(), !chosen.pull().isEmpty(), bringing.instant()));
-        model.addAttribute("measures", Measure.values());
-        model.addAttribute("others", fish.there(desk.tank().id()).stream().filter(f -> f.id() != chosen.fish().id()).toList());
+        ladder.fill(model, desk, chosen.fish().id(), chosen.bossFish().orElse(null), !chosen.pull().isEmpty());
         model.addAttribute("carrying", Carrying.cautions(chosen.fish().species()));
         model.addAttribute("protocol", Protocol.of(chosen.method(), desk.plan().stance(), chosen.boss(), chosen.fish().species().diet().mealsADay() > 2));
-        model.addAttribute("names", fish.all(desk.tank().id()).stream().collect(Collectors.toMap(Fish::id, Fish::said)));
     }
 
     private static String sentence(List<BringingDesk.Coming> now) {
@@ -152,27 +139,6 @@ class BringingController {
     String look(@PathVariable long id, @PathVariable long which, @RequestParam String look, @RequestParam(defaultValue = "false") boolean inSight, @RequestParam(defaultValue = "false") boolean whole,
                 @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean chased, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
         return done(id, which, to, () -> bringing.look(id, which, Named.find(AfterRelease.class, look).orElseThrow(() -> new IllegalArgumentException("Which look?")), inSight, whole, eats, chased, note));
-    }
-
-    @PostMapping("/tanks/{id}/log/measures")
-    String measure(@PathVariable long id, @RequestParam String measure, @RequestParam long forFish, @RequestParam(required = false) Long byFish, @RequestParam(defaultValue = "") String note,
-                   @RequestParam(required = false) Long which, RedirectAttributes to) {
-        Measure m = Named.find(Measure.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
-        return done(id, which, to, () -> {
-            if (m == null) {
-                throw new IllegalArgumentException("What was done?");
-            }
-            if (m == Measure.BACK_THROUGH_BOX) {
-                to.addAttribute("which", bringing.backIntoTheBox(id, forFish, byFish));
-            } else {
-                measures.begin(id, m, forFish, byFish, note);
-            }
-        });
-    }
-
-    @PostMapping("/tanks/{id}/log/measures/{measure}/end")
-    String end(@PathVariable long id, @PathVariable long measure, @RequestParam(required = false) Long which, RedirectAttributes to) {
-        return done(id, which, to, () -> measures.end(id, measure));
     }
 
     @PostMapping("/tanks/{id}/log/lights")

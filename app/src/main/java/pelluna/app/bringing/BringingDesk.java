@@ -246,6 +246,14 @@ public class BringingDesk {
         return new PullOut.Seen(wounded, days, rate, figures.hidesRunning(tank, f.id()));
     }
 
+    /** Pull-out rules that are met for any fish of the tank. */
+    @Transactional(readOnly = true)
+    public List<String> pull(Desk desk, Fish f) {
+        long tank = desk.tank().id();
+        Instant came = f.cameOn() == null ? Instant.EPOCH : f.cameOn().atStartOfDay(zone).toInstant();
+        return f.place() == FishEntity.Place.TANK ? PullOut.met(seen(tank, f, figures.last(tank).of(f.id()), figures.watches(tank), came)) : List.of();
+    }
+
     private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
         boolean fresh = last.beganAt().isAfter(released) && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS)) && last.hours() > 0;
         return fresh ? figures.stretch(tank, List.of(last), last.beganAt(), last.endedAt().plusMillis(1), f.id(), null).rate() : 0;

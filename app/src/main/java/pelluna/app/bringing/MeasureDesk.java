@@ -129,6 +129,12 @@ public class MeasureDesk {
         rows.save(m);
     }
 
+    /** For whom a measure was begun. */
+    @Transactional(readOnly = true)
+    long forFish(long tank, long measure) {
+        return rows.findByIdAndTankId(measure, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new).forFish();
+    }
+
     @Transactional
     public void end(long tank, long measure) {
         MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id()).filter(r -> r.endedAt() == null).orElseThrow(NoSuchTankException::new);

@@ -9,11 +9,15 @@ import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.planning.PlanDesk;
+import pelluna.core.behaviour.Doing;
 import pelluna.core.units.English;
 
 /** Lines of the log in words, for pages of other places. */
 @Component
 public class LogStream {
+    /** Lines that are read to find those worth a history: that it ate as every day is not. */
+    private static final int MOST_READ = 400;
+
     private final LogDesk log;
     private final PlanDesk desks;
     private final ZoneId zone;
@@ -24,10 +28,10 @@ public class LogStream {
         this.zone = clock.getZone();
     }
 
-    /** The newest lines about a fish. */
+    /** The newest lines about a fish, without its being there and eating. */
     public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
         LogWords words = new LogWords(all, zone, desks.today());
-        return log.about(tank, fish.id(), most).stream().map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(),
+        return log.about(tank, fish.id(), MOST_READ).stream().filter(e -> e.doing().kind() != Doing.Kind.GOOD).limit(most).map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(),
             words.time(e.at()) + " " + English.capital(words.says(e.doing(), e.fishId(), e.otherId(), e.times())) + (e.note().isEmpty() ? "." : ": " + e.note()))).toList();
     }
 }

@@ -127,7 +127,7 @@ class DoList {
             if (t.running() && days >= t.taken().measure().tryDays()) {
                 String whom = there.stream().filter(f -> Long.valueOf(f.id()).equals(t.forFish())).map(f -> " for " + f.said()).findFirst().orElse("");
                 items.add(Item.of("measure-" + t.id(), English.count((int) days, "day", "days") + " so far", true, Step.RIPPLE, "End it or keep to it: " + t.taken().measure().plain() + whom + ".", t.says(),
-                    Item.Button.to("Look at it", t.forFish() == null ? base + "/log/standing" : base + "/log/fish/" + t.forFish())));
+                    Item.Button.to("Look at it", t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
             }
         }
     }

@@ -41,7 +41,7 @@ class WatchList {
             if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
                 Step step = p.hard() ? p.trend().way() == RateChange.Way.CALMER ? Step.RIPPLE : Step.CHOP : Step.RIPPLE;
                 items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + " is pressed: " + p.trend().words() + ".", English.capital(p.says()) + ".", p.spark(),
-                    Item.Button.to("Pressure", base + "/log/standing")));
+                    Item.Button.to("What to do", base + "/log/pressed/" + p.fish().id())));
             }
         }
         health.fasting(tank, there).forEach(m -> items.add(mind("fasts-", m, base)));

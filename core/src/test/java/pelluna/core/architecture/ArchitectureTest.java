@@ -27,7 +27,7 @@ class ArchitectureTest {
             .layer("behaviour").definedBy("..behaviour..").layer("health").definedBy("..health..").layer("sighting").definedBy("..sighting..")
             .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
             .whereLayer("sighting").mayNotBeAccessedByAnyLayer().whereLayer("health").mayNotBeAccessedByAnyLayer()
-            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "introduction", "health", "sighting", "outlook", "assessment", "advice")
+            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "sieve", "introduction", "health", "sighting", "outlook")
             .whereLayer("search").mayNotBeAccessedByAnyLayer()
             .whereLayer("assessment").mayOnlyBeAccessedByLayers("advice")
             .whereLayer("advice").mayNotBeAccessedByAnyLayer()
