@@ -66,8 +66,8 @@ document.addEventListener('click', (event) => {
   const root = sighting.root();
   const pair = event.target.closest('.pairtap');
   if (pair) {
-    const count = pair.querySelector('output');
-    count.textContent = Number(count.textContent) + 1;
+    taps.counts.set(pair.dataset.says, (taps.counts.get(pair.dataset.says) || 0) + 1);
+    tally();
     outbox.put(`${document.getElementById('sighting').dataset.base}/sighting`, { fish: pair.dataset.fish, doing: pair.dataset.doing, other: pair.dataset.other, times: 1 }, pair.dataset.says);
     return;
   }
@@ -166,12 +166,17 @@ function waiting() {
 }
 
 // What is on the page but not in it: counters of a watch, the line just said.
+const taps = { of: '', counts: new Map() };
+function tally() {
+  const watch = document.getElementById('watch');
+  if (!watch) { return; }
+  if (taps.of !== watch.dataset.began) { taps.of = watch.dataset.began; taps.counts.clear(); }
+  for (const p of document.querySelectorAll('.pairtap')) { p.querySelector('output').textContent = taps.counts.get(p.dataset.says) || 0; }
+}
 function fresh() {
-  const counts = new Map([...document.querySelectorAll('.pairtap')].map((p) => [p.dataset.says, p.querySelector('output').textContent]));
   const said = document.getElementById('said');
   const text = said ? said.textContent : '';
   window.pellunaLive.go(window.location.pathname + window.location.search, {}, false).then(() => {
-    for (const p of document.querySelectorAll('.pairtap')) { if (counts.has(p.dataset.says)) { p.querySelector('output').textContent = counts.get(p.dataset.says); } }
     sighting.tell(text);
   });
 }
@@ -190,6 +195,7 @@ function wake() {
     sighting.show(sighting.step || 'who');
     waiting();
     clock();
+    tally();
     if (window.location.hash === '#l') { document.getElementById('sentence').focus(); }
   }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.behaviour;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -85,13 +84,13 @@ class StandingController {
     }
 
     private void course(Model model, long id, Map<String, Fish> byId, List<MeasureDesk.Told> told) {
-        List<Contests.Won> won = log.contestsInOrder(id);
-        List<Instant> moments = log.contestMoments(id);
+        LogFigures.Course course = log.course(id);
+        List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser()).forEach(f -> names.put(f, byId.containsKey(f) ? English.capital(byId.get(f).kind()) : "gone")));
         Map<LocalDate, String> marks = new TreeMap<>();
         told.forEach(t -> marks.merge(t.taken().began().atZone(clock.getZone()).toLocalDate(), English.capital(t.taken().measure().plain()), (a, b) -> a + "; " + b));
-        model.addAttribute("course", CourseDrawing.draw(Elo.course(won), moments, names, marks, clock.getZone()));
+        model.addAttribute("course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
         model.addAttribute("doneOn", marks.entrySet().stream().map(e -> Measures.shortDate(e.getKey()) + ": " + e.getValue()).collect(Collectors.joining(" · ")));
     }
 

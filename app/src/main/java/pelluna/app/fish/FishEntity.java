@@ -144,6 +144,7 @@ public class FishEntity extends Row {
 
     void left(LocalDate on, String how) {
         is(Place.GONE);
+        residentId = null;
         leftOn = on;
         leftHow = how;
     }

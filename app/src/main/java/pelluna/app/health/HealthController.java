@@ -60,13 +60,14 @@ class HealthController {
     String health(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
         List<Fish> there = fish.there(id);
-        List<HealthDesk.Mind> minds = new ArrayList<>(health.fasting(id, there));
-        minds.addAll(health.signs(id, there));
+        HealthDesk.All all = health.of(id, there);
+        List<HealthDesk.Mind> minds = new ArrayList<>(all.fasting());
+        minds.addAll(all.signs());
         List<Feedings.Meal> meals = feedings.meals(id, DAYS);
         shells.around(model, desk, "log", "Health and food", minds.isEmpty() ? "No sign of anything wrong has been logged in 7 days." : English.capital(English.count(minds.size(), "thing", "things")) + " to mind.");
         model.addAttribute("tab", "health");
         model.addAttribute("minds", minds);
-        model.addAttribute("unseen", health.unseen(id, there));
+        model.addAttribute("unseen", all.unseen());
         model.addAttribute("vet", Sign.VET);
         model.addAttribute("mealSays", mealSays(desk, meals));
         model.addAttribute("seaweedSays", seaweedSays(desk, meals));

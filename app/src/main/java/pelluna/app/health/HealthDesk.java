@@ -43,10 +43,17 @@ public class HealthDesk {
     /** Something to mind about a fish. @param means what it may mean, and what to look at */
     public record Mind(Fish fish, Step step, String says, String means) { }
 
-    /** Fish that were seen eating before, or refused, and have not been seen eating for a day or more; gravest first. */
+    /** Everything to mind about the fish of a tank. */
+    public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen) { }
+
     @Transactional(readOnly = true)
-    public List<Mind> fasting(long tank, List<Fish> there) {
+    public All of(long tank, List<Fish> there) {
         LogFigures.LastNotes notes = log.last(tank);
+        return new All(fasting(notes, there), signs(notes, there), unseen(notes, there));
+    }
+
+    /** Fish that were seen eating before, or refused, and have not been seen eating for a day or more; gravest first. */
+    private List<Mind> fasting(LogFigures.LastNotes notes, List<Fish> there) {
         LocalDate today = LocalDate.now(clock);
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
@@ -68,9 +75,7 @@ public class HealthDesk {
     }
 
     /** Signs of the last days, newest first of each fish. */
-    @Transactional(readOnly = true)
-    public List<Mind> signs(long tank, List<Fish> there) {
-        LogFigures.LastNotes notes = log.last(tank);
+    private List<Mind> signs(LogFigures.LastNotes notes, List<Fish> there) {
         Instant from = log.ago(SIGN_DAYS);
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
@@ -91,9 +96,7 @@ public class HealthDesk {
     }
 
     /** Only where the log is kept: of fish that were noted before, in a tank in which others have been noted since. */
-    @Transactional(readOnly = true)
-    public List<Unseen> unseen(long tank, List<Fish> there) {
-        LogFigures.LastNotes notes = log.last(tank);
+    private List<Unseen> unseen(LogFigures.LastNotes notes, List<Fish> there) {
         LocalDate today = LocalDate.now(clock);
         List<Unseen> found = new ArrayList<>();
         for (Fish f : there) {

@@ -45,6 +45,22 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
         group by fish_id, other_id""")
     List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings);
 
+    /** One contest as it was seen. */
+    interface Contest {
+        Long getFish();
+
+        Long getOther();
+
+        int getTimes();
+
+        Instant getAt();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, times as times, at as at from log_entry
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null order by at desc, id desc limit :most""")
+    List<Contest> contests(Long tank, Instant since, Collection<String> doings, int most);
+
     /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
     interface Received {
         Long getFish();

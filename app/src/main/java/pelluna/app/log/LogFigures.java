@@ -30,6 +30,8 @@ public class LogFigures {
     /** Days in which a fish's last notes are looked for. */
     private static final int LAST_DAYS = 60;
     private static final int MOST_PLACED = 2000;
+    /** As many lines as a line over time can show. */
+    private static final int MOST_IN_ORDER = 1500;
 
     private final EntryRows entries;
     private final WatchRows watches;
@@ -51,31 +53,21 @@ public class LogFigures {
             .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes())).toList();
     }
 
-    /** One contest after another, each once, oldest first. */
-    public List<Contests.Won> contestsInOrder(long tank) {
+    /** Contests in order, each once, oldest first, with their moments: the last {@value #MOST_IN_ORDER} lines. */
+    public record Course(List<Contests.Won> won, List<Instant> moments) { }
+
+    public Course course(long tank) {
+        List<EntryRows.Contest> newest = entries.contests(tank, ago(MEMORY_DAYS), Doings.CONTESTS, MOST_IN_ORDER);
         List<Contests.Won> won = new ArrayList<>();
-        contestEntries(tank).forEach(e -> {
-            for (int i = 0; i < e.times(); i++) {
-                won.add(new Contests.Won(e.fishId().toString(), e.otherId().toString(), 1));
-            }
-        });
-        return won;
-    }
-
-    /** The moments of {@link #contestsInOrder}. */
-    public List<Instant> contestMoments(long tank) {
         List<Instant> moments = new ArrayList<>();
-        contestEntries(tank).forEach(e -> {
-            for (int i = 0; i < e.times(); i++) {
-                moments.add(e.at());
+        for (int k = newest.size() - 1; k >= 0; k--) {
+            EntryRows.Contest c = newest.get(k);
+            for (int i = 0; i < c.getTimes(); i++) {
+                won.add(new Contests.Won(c.getFish().toString(), c.getOther().toString(), 1));
+                moments.add(c.getAt());
             }
-        });
-        return moments;
-    }
-
-    private List<EntryEntity> contestEntries(long tank) {
-        return entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream()
-            .filter(e -> e.fishId() != null && e.otherId() != null).toList();
+        }
+        return new Course(won, moments);
     }
 
     /** Acts in watches by who did them to whom. */

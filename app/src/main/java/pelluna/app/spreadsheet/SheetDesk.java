@@ -46,7 +46,7 @@ class SheetDesk {
 
     /** What a sheet comes to. @param kind tests or sightings */
     record Preview(String kind, List<Row> rows, List<Map<String, Object>> tests, List<Sent> sightings) {
-        long wrong() {
+        public long wrong() {
             return rows.stream().filter(r -> !r.problem().isEmpty()).count();
         }
     }

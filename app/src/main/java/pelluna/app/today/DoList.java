@@ -48,24 +48,22 @@ class DoList {
     private final BringingDesk bringing;
     private final MeasureDesk measures;
     private final QuarantineDesk quarantine;
-    private final HealthDesk health;
     private final Clock clock;
 
-    DoList(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, QuarantineDesk quarantine, HealthDesk health, Clock clock) {
+    DoList(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, QuarantineDesk quarantine, Clock clock) {
         this.desks = desks;
         this.bringing = bringing;
         this.measures = measures;
         this.quarantine = quarantine;
-        this.health = health;
         this.clock = clock;
     }
 
     /** What is due first, then by day. */
-    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming) {
+    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
         String base = "/tanks/" + desk.tank().id();
         List<Item> items = new ArrayList<>();
         coming.forEach(c -> comingIn(c, base, items));
-        unseen(desk, there, base, items);
+        unseen(health, base, items);
         quarantine.unlooked(desk).forEach(s -> items.add(Item.of("stay-" + s, "today", true, Step.RIPPLE, "Look at " + s + " in quarantine.", "A look a day; its clock needs them.",
             Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
         running(desk, there, base, items);
@@ -113,8 +111,8 @@ class DoList {
         return due.toLocalDate().equals(now.toLocalDate()) ? due.format(HOUR) : due.toLocalDate().equals(now.toLocalDate().plusDays(1)) ? "tomorrow " + due.format(HOUR) : due.format(DAY);
     }
 
-    private void unseen(Desk desk, List<Fish> there, String base, List<Item> items) {
-        for (HealthDesk.Unseen u : health.unseen(desk.tank().id(), there)) {
+    private static void unseen(HealthDesk.All health, String base, List<Item> items) {
+        for (HealthDesk.Unseen u : health.unseen()) {
             items.add(Item.of("unseen-" + u.fish().id() + "-" + u.since(), "today", true, u.days() > 3L * u.usual() ? Step.CHOP : Step.RIPPLE, "Have you seen " + u.fish().said() + "?",
                 u.says() + " If not, its page says 'missing'.", Item.Button.does("Seen", base + "/log/sighting", Map.of("fish", Long.toString(u.fish().id()), "doing", Doing.SEEN.word()))));
         }

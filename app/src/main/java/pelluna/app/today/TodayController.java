@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.health.HealthDesk;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -25,15 +26,17 @@ class TodayController {
     private final PlanDesk desks;
     private final FishDesk fish;
     private final BringingDesk bringing;
+    private final HealthDesk health;
     private final DoList toDo;
     private final WatchList toWatch;
     private final KnowList toKnow;
     private final Shells shells;
 
-    TodayController(PlanDesk desks, FishDesk fish, BringingDesk bringing, DoList toDo, WatchList toWatch, KnowList toKnow, Shells shells) {
+    TodayController(PlanDesk desks, FishDesk fish, BringingDesk bringing, HealthDesk health, DoList toDo, WatchList toWatch, KnowList toKnow, Shells shells) {
         this.desks = desks;
         this.fish = fish;
         this.bringing = bringing;
+        this.health = health;
         this.toDo = toDo;
         this.toWatch = toWatch;
         this.toKnow = toKnow;
@@ -46,8 +49,9 @@ class TodayController {
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
         List<BringingDesk.Coming> coming = bringing.coming(desk);
-        List<Item> todo = toDo.of(desk, there, coming);
-        List<Item> watch = toWatch.of(desk, there, coming);
+        HealthDesk.All minds = health.of(id, there);
+        List<Item> todo = toDo.of(desk, there, coming, minds);
+        List<Item> watch = toWatch.of(desk, there, coming, minds);
         shells.around(model, desk, "today", "Today", Measures.date(desks.today()) + ". " + sentence(todo, watch));
         model.addAttribute("todo", todo);
         model.addAttribute("watchList", watch);
@@ -68,6 +72,6 @@ class TodayController {
     List<Map<String, String>> due(@PathVariable long id) {
         Desk desk = desks.open(id);
         List<Fish> there = fish.there(id);
-        return toDo.of(desk, there, bringing.coming(desk)).stream().filter(Item::due).map(i -> Map.of("key", id + ":" + i.key(), "says", i.says(), "why", i.why(), "tank", desk.tank().name())).toList();
+        return toDo.of(desk, there, bringing.coming(desk), health.of(id, there)).stream().filter(Item::due).map(i -> Map.of("key", id + ":" + i.key(), "says", i.says(), "why", i.why(), "tank", desk.tank().name())).toList();
     }
 }

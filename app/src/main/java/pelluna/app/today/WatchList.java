@@ -24,14 +24,12 @@ class WatchList {
     private static final int MOST = 8;
 
     private final BehaviourDesk behaviour;
-    private final HealthDesk health;
 
-    WatchList(BehaviourDesk behaviour, HealthDesk health) {
+    WatchList(BehaviourDesk behaviour) {
         this.behaviour = behaviour;
-        this.health = health;
     }
 
-    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming) {
+    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
         long tank = desk.tank().id();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
@@ -44,8 +42,8 @@ class WatchList {
                     Item.Button.to("What to do", base + "/log/pressed/" + p.fish().id())));
             }
         }
-        health.fasting(tank, there).forEach(m -> items.add(mind("fasts-", m, base)));
-        health.signs(tank, there).stream().filter(m -> m.step().atLeast(Step.CHOP)).forEach(m -> items.add(mind("sign-", m, base)));
+        health.fasting().forEach(m -> items.add(mind("fasts-", m, base)));
+        health.signs().stream().filter(m -> m.step().atLeast(Step.CHOP)).forEach(m -> items.add(mind("sign-", m, base)));
         there.stream().filter(f -> f.place() == FishEntity.Place.MISSING).forEach(f -> items.add(Item.of("missing-" + f.id(), "", false, Step.CHOP, English.capital(f.said()) + " is missing.",
             "Behind the rock, in the overflow, in the sump, on the floor around the tank.", Item.Button.to("Its page", base + "/log/fish/" + f.id()))));
         for (BringingDesk.Coming c : coming) {

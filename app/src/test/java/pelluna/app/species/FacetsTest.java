@@ -91,7 +91,7 @@ class FacetsTest {
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
-        var desk = new pelluna.app.planning.Desk(null, List.of(), List.of(), PLAN, null, Measures.metric());
+        var desk = new pelluna.app.planning.Desk(null, List.of(), List.of(), PLAN, null, Measures.metric(), null);
         Comparison tangs = Comparison.of(List.of(CATALOGUE.find("yellow tang").orElseThrow(), CATALOGUE.find("regal tang").orElseThrow(), CATALOGUE.find("royal gramma").orElseThrow()), desk);
         assertThat(tangs.sentence()).startsWith("Royal gramma does best");
         assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);

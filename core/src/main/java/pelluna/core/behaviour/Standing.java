@@ -17,7 +17,6 @@ public record Standing(List<DavidsScore.Rung> ladder, double steepness, double l
     private static final int DRAWS = 499;
     private static final double STEEP = 0.6;
     private static final double FLAT = 0.3;
-    private static final int MOST_DRAWN = 5000;
 
     public Standing {
         ladder = List.copyOf(ladder);
@@ -39,7 +38,7 @@ public record Standing(List<DavidsScore.Rung> ladder, double steepness, double l
             for (int i = 0; i < c.size(); i++) {
                 for (int j = i + 1; j < c.size(); j++) {
                     int n = (int) Math.round(c.between(i, j));
-                    int won = n > MOST_DRAWN ? n / 2 : binomial(random, n);
+                    int won = binomial(random, n);
                     wins[i][j] = won;
                     wins[j][i] = n - won;
                 }
@@ -49,10 +48,12 @@ public record Standing(List<DavidsScore.Rung> ladder, double steepness, double l
         return (double) asSteep / (DRAWS + 1);
     }
 
+    /** Heads of n fair tosses, sixty-four at a time. */
     private static int binomial(Random random, int n) {
         int won = 0;
-        for (int k = 0; k < n; k++) {
-            won += random.nextBoolean() ? 1 : 0;
+        for (int left = n; left > 0; left -= Long.SIZE) {
+            long tosses = random.nextLong();
+            won += Long.bitCount(left >= Long.SIZE ? tosses : tosses >>> (Long.SIZE - left));
         }
         return won;
     }

@@ -16,7 +16,7 @@ final class Names {
 
     /** All that the words may mean; those with exactly this name alone, if there are any. */
     List<Known> meant(List<String> typed) {
-        List<String> words = typed.stream().filter(w -> !SKIPPED.contains(w)).toList();
+        List<String> words = typed.stream().filter(w -> !SKIPPED.contains(w)).map(Names::plain).filter(w -> !w.isEmpty()).toList();
         if (words.isEmpty()) {
             return List.of();
         }

@@ -39,6 +39,7 @@ class SentenceReaderTest {
     @ParameterizedTest
     @CsvSource({
         "clown nipped the fairy wrasse badly, 4, nipped, 3, 3, 1",
+        "Clown's chased coris, 4, chased, 2, 1, 1",
         "saffron does not eat, 2, not-eating, , 2, 1",
         "coris ate, 2, eats, , 1, 1",
         "Coral Beauty kept from food the clownfish twice, 1, blocked-food, 4, 1, 2",

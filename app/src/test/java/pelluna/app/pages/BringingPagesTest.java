@@ -1,0 +1,163 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.bringing.BringingDesk;
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDesk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.introduction.Measure;
+
+/** Bringing in, over HTTP: box, gate, release, looks, the ladder and what each step did. */
+class BringingPagesTest {
+    private LogTank tank;
+
+    @BeforeEach
+    void aTankWithAWish() {
+        tank = new LogTank("Bringing in");
+        tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "4"));
+    }
+
+    private Fish gramma() {
+        return tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")).findFirst().orElseThrow();
+    }
+
+    private List<BringingDesk.Coming> coming() {
+        return Pelluna.bean(BringingDesk.class).coming(Pelluna.bean(PlanDesk.class).open(tank.id));
+    }
+
+    private long box() {
+        tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days", "length", "30", "width", "15", "height", "20"));
+        return coming().get(0).id();
+    }
+
+    @Test
+    void thePlannedArrivalShowsItsProtocolItsBoxAndHowToCarryIt() {
+        String page = tank.page("/log/bringing?next=w0");
+        assertThat(page).contains("Royal gramma").contains("Step by step").contains("The next morning").contains("Catching and carrying").contains("No quarantine or shop water across").contains("The least that suits");
+    }
+
+    @Test
+    void fromTheBoxThroughTheGateIntoTheTank() {
+        long way = box();
+        assertThat(gramma().place()).isEqualTo(FishEntity.Place.BOX);
+        assertThat(tank.page("/log/bringing")).contains("In the box for").contains("Three watches more").contains("has not been seen eating in the box").contains("It suits the fish and the tank.");
+        assertThat(tank.page("/log")).contains("in the box").contains("struck at the box of");
+        tank.post("/log/bringing/" + way + "/release", Map.of());
+        assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).as("the wish came true").anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).isEmpty();
+        assertThat(tank.page("/log/bringing")).contains("Looks after release").contains("Is it settling?").contains("Nobody watched, so nobody can say");
+        assertThat(tank.page("/log/fish/" + gramma().id())).contains("Into the see-through box.").contains("Out of the box, into the tank.");
+    }
+
+    @Test
+    void theGateOpensWithQuietWatchesAndAMeal() {
+        tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"));
+        // the same three days ago: written down afterwards
+        BringingDesk bringing = Pelluna.bean(BringingDesk.class);
+        long way = coming().get(0).id();
+        assertThat(coming().get(0).gate().orElseThrow().open()).isFalse();
+        bringing.callOff(tank.id, way, "begun anew");
+        long again = bringing.backIntoTheBox(tank.id, tank.wrasse(), tank.boss());
+        assertThat(bringing.coming(Pelluna.bean(PlanDesk.class).open(tank.id))).extracting(BringingDesk.Coming::id).containsExactly(again);
+        tank.act("eats", tank.wrasse(), null, Instant.now(), "e");
+        assertThat(coming().get(0).gate().orElseThrow().missing()).noneMatch(m -> m.contains("eating")).anyMatch(m -> m.contains("watches more"));
+    }
+
+    @Test
+    void strikesAtTheBoxAreCountedByWatch() {
+        box();
+        LogDesk log = Pelluna.bean(LogDesk.class);
+        tank.post("/log/watch", Map.of("what", "begin"));
+        tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "struck-box", "other", "" + gramma().id(), "times", "3"));
+        log.end(tank.id, Instant.now());
+        assertThat(coming().get(0).boxWatches()).singleElement().satisfies(w -> assertThat(w.strikes()).isEqualTo(3));
+        assertThat(Pelluna.bean(pelluna.app.log.LogFigures.class).contests(tank.id)).as("a fish in a box cannot contest").isEmpty();
+    }
+
+    @Test
+    void calledOffItsWishStays() {
+        long way = box();
+        tank.post("/log/bringing/" + way + "/off", Map.of("how", "would not eat"));
+        assertThat(gramma().place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(tank.page("/log/bringing")).contains("would not eat").contains("Comes next");
+    }
+
+    @Test
+    void aBoxOfWordsIsRefused() {
+        assertThat(tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days", "length", "large", "width", "1", "height", "1")).body()).contains("three lengths");
+        assertThat(tank.post("/log/bringing", Map.of("fish", "w9", "method", "box-days")).statusCode()).isEqualTo(404);
+        assertThat(coming()).isEmpty();
+    }
+
+    @Test
+    void straightInComesWithItsLooks() {
+        tank.post("/log/bringing", Map.of("fish", "w0", "method", "straight-in"));
+        BringingDesk.Coming c = coming().get(0);
+        assertThat(c.inTheBox()).isFalse();
+        assertThat(c.looks()).hasSize(5);
+        assertThat(tank.page("/today")).contains("Call the roll: the royal gramma is new.").contains("Look at the royal gramma");
+        tank.post("/log/bringing/" + c.id() + "/look", Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));
+        assertThat(coming().get(0).looks().get(0).done()).isPresent().get().asString().contains("out, whole, not seen eating").contains("behind the rock");
+        assertThat(tank.page("/today")).as("it was seen today").doesNotContain("Call the roll");
+    }
+
+    @Test
+    void whatWasDoneIsHeldAgainstTheDaysBefore() {
+        for (int day = 12; day > 6; day--) {
+            tank.watched(Duration.ofDays(day).minusHours(3), 30, 4);
+        }
+        MeasureDesk measures = Pelluna.bean(MeasureDesk.class);
+        measures.recorded(tank.id, Measure.MOVED_ROCK, tank.wrasse(), tank.boss(), Instant.now().minus(Duration.ofDays(6)), Instant.now().minus(Duration.ofDays(6)), "");
+        for (int day = 5; day > 0; day--) {
+            tank.watched(Duration.ofDays(day).minusHours(3), 30, day == 3 ? 1 : 0);
+        }
+        MeasureDesk.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        assertThat(told.taken().did().before().acts()).isEqualTo(24);
+        assertThat(told.taken().did().since().acts()).isEqualTo(1);
+        assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
+        assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("Rock moved has helped").contains("hardly chance").contains("rate ratio");
+        assertThat(tank.page("/log/standing")).contains("Rock moved, for the yellow wrasse");
+    }
+
+    @Test
+    void twoThingsAtOnceCannotBeToldApart() {
+        MeasureDesk measures = Pelluna.bean(MeasureDesk.class);
+        Instant then = Instant.now().minus(Duration.ofDays(4));
+        measures.recorded(tank.id, Measure.MIRROR, tank.wrasse(), tank.boss(), then, null, "");
+        measures.recorded(tank.id, Measure.SECOND_FEEDING_PLACE, tank.wrasse(), tank.boss(), then.plusSeconds(60), null, "");
+        assertThat(measures.told(tank.id, tank.wrasse()).get(0).says()).contains("In the same days: a mirror on the glass; which of them did it, nobody can tell.");
+    }
+
+    @Test
+    void theBossOnTimeOutIsOutAndComesBack() {
+        tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        assertThat(tank.fish().stream().filter(f -> f.id() == tank.boss()).findFirst().orElseThrow().place()).isEqualTo(FishEntity.Place.OUT);
+        assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
+        long id = Pelluna.bean(MeasureDesk.class).told(tank.id, null).get(0).id();
+        tank.post("/log/measures/" + id + "/end", Map.of());
+        assertThat(tank.fish().stream().filter(f -> f.id() == tank.boss()).findFirst().orElseThrow().place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "")).body()).contains("Who goes on time-out?");
+    }
+
+    @Test
+    void pulledOutByRule() {
+        tank.act("wound", tank.wrasse(), null, Instant.now(), "w");
+        assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("It is wounded.").contains("take one of them out now");
+    }
+}

@@ -1,0 +1,162 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.Map;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+
+/** Individuals and groups: names, roles, lengths, pictures, counting, missing and found. */
+class FishPagesTest {
+    private static final String PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+    private LogTank tank;
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("Individuals");
+    }
+
+    private Fish fish(long id) {
+        return tank.fish().stream().filter(f -> f.id() == id).findFirst().orElseThrow();
+    }
+
+    @Test
+    void everyResidentHasAPageAndANameIfItLikes() {
+        assertThat(tank.fish()).hasSize(4);
+        long boss = tank.boss();
+        tank.post("/log/fish/" + boss + "/called", Map.of("name", "Inky", "role", "boss"));
+        assertThat(tank.page("/log/fish")).contains("Inky").contains("the boss");
+        tank.post("/log/typed", Map.of("text", "inky chased wrasse"));
+        assertThat(tank.page("/log/fish/" + boss)).contains("Inky chased the yellow wrasse.");
+        assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", "")).body()).contains("up to 40 letters");
+    }
+
+    @Test
+    void oneOfAGroupIsNamedAndItsActsCountForTheGroupsRecord() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
+        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        tank.watched(Duration.ofHours(5), 30, 0);
+        tank.act("chased", large, tank.wrasse(), Instant.now().minus(Duration.ofHours(5)).plusSeconds(60), "m");
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(2).own().acts()).isEqualTo(1);
+        tank.post("/log/fish/" + pair + "/member", Map.of("name", "the small one", "role", "male"));
+        assertThat(tank.post("/log/fish/" + pair + "/member", Map.of("name", "a third", "role", "")).body()).contains("All of them have a name already.");
+    }
+
+    @Test
+    void aShoalIsCountedAndCanLoseSome() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        tank.post("/log/fish/" + shoal + "/count", Map.of("count", "3", "note", "one in the overflow"));
+        assertThat(fish(shoal).count()).isEqualTo(3);
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(3).count()).isEqualTo(3);
+        assertThat(tank.page("/log/fish/" + shoal)).contains("1 fewer than before: one in the overflow");
+        assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", "")).body()).contains("From 1 to 200");
+    }
+
+    @Test
+    void theDominantChangesSex() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        assertThat(tank.page("/log/fish/" + pair)).contains("It turned female");
+        tank.post("/log/fish/" + pair + "/sex", Map.of("role", "female"));
+        assertThat(fish(pair).role()).isEqualTo("female");
+        assertThat(tank.page("/log/fish/" + pair)).contains("changed sex: now female");
+    }
+
+    @Test
+    void missingIsAStateOfItsOwnThatEndsWhenItIsSeen() {
+        long wrasse = tank.wrasse();
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.MISSING);
+        assertThat(tank.page("/today")).contains("is missing");
+        tank.act("seen", wrasse, null, Instant.now(), "s");
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+    }
+
+    @Test
+    void whoIsGoneLeavesThePlanAndKeepsItsHistoryAndAnUndoBringsItBack() {
+        long wrasse = tank.wrasse();
+        tank.act("eats", wrasse, null, Instant.now(), "h");
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "rehomed"));
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
+        assertThat(tank.page("/log/fish")).contains("No longer here");
+        Pelluna.bean(PlanSteps.class).undo(tank.id);
+        assertThat(fish(wrasse).place()).as("the same fish again").isEqualTo(FishEntity.Place.TANK);
+        assertThat(tank.fish()).hasSize(4);
+    }
+
+    @Test
+    void lengthsAreMeasuredAndGrowthFollows() {
+        long wrasse = tank.wrasse();
+        String today = java.time.LocalDate.now().toString();
+        tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(1).lengthCm()).isEqualTo(7.6);
+        assertThat(tank.page("/log/fish/" + wrasse)).contains("Measured 7.6 cm.");
+        assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today)).body()).contains("Please give a length and a day.");
+    }
+
+    @Test
+    void aPictureIsKeptByWhatItIsAndNotByItsName() {
+        long boss = tank.boss();
+        assertThat(upload(boss, Base64.getDecoder().decode(PNG)).statusCode()).isEqualTo(200);
+        HttpResponse<String> picture = Pelluna.get(tank.at("/log/fish/" + boss + "/picture"));
+        assertThat(picture.headers().firstValue("Content-Type")).contains("image/png");
+        assertThat(upload(boss, "<svg onload='alert(1)'/>  no picture".getBytes(StandardCharsets.UTF_8)).body()).contains("A picture is a JPEG, PNG or WebP");
+        assertThat(Pelluna.get(tank.at("/log/fish/" + tank.wrasse() + "/picture")).statusCode()).isEqualTo(404);
+    }
+
+    private HttpResponse<String> upload(long fish, byte[] bytes) {
+        String head = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n";
+        byte[] start = head.getBytes(StandardCharsets.UTF_8);
+        byte[] end = "\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8);
+        byte[] body = new byte[start.length + bytes.length + end.length];
+        System.arraycopy(start, 0, body, 0, start.length);
+        System.arraycopy(bytes, 0, body, start.length, bytes.length);
+        System.arraycopy(end, 0, body, start.length + bytes.length, end.length);
+        return Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/log/fish/" + fish + "/picture"))).header("Content-Type", "multipart/form-data; boundary=b")
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    @Test
+    void theRecordIsLearnedShownAndCanBeSetAside() {
+        tank.watched(Duration.ofDays(2), 60, 30);
+        var desk = Pelluna.bean(PlanDesk.class).open(tank.id);
+        assertThat(desk.plan().residents().get(0).own().acts()).isEqualTo(30);
+        double learned = index(desk);
+        assertThat(tank.page("/log/standing")).contains("Presses harder than its kind: 30 acts in 1 h").contains("set it aside");
+        assertThat(Pelluna.get(tank.at("/plan.json")).body()).as("the plan file says it too").contains("\"record\"");
+        tank.post("/log/standing/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
+        double plain = index(Pelluna.bean(PlanDesk.class).open(tank.id));
+        assertThat(plain).isLessThan(learned);
+        assertThat(tank.page("/log/standing")).contains("Set aside; it counts as its kind");
+    }
+
+    private static double index(pelluna.app.planning.Desk desk) {
+        return desk.assessment().tension().stream().filter(t -> t.aggressor().id().equals("r0") && t.target().id().equals("r1")).findFirst().orElseThrow().index();
+    }
+
+    @Test
+    void hoursInWhichTheBossWasOutAreNotExpectedOfIt() {
+        tank.watched(Duration.ofDays(3), 60, 0);
+        double before = Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().hours();
+        Pelluna.bean(pelluna.app.bringing.MeasureDesk.class).recorded(tank.id, pelluna.core.introduction.Measure.TIME_OUT, tank.wrasse(), tank.boss(), Instant.now().minus(Duration.ofDays(4)),
+            Instant.now().minus(Duration.ofDays(2)), "");
+        assertThat(before).isEqualTo(1);
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().known()).isFalse();
+    }
+}

@@ -1,0 +1,158 @@
+package pelluna.app.pages;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import java.util.Map;
+import java.util.regex.Pattern;
+
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+
+import pelluna.app.log.LogFigures;
+import pelluna.app.testing.Chromium;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+
+/** The log in a real browser: four taps, keys, a phone that loses its connection. */
+class LogInBrowserTest {
+    private LogTank tank;
+    private Page page;
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("By taps");
+    }
+
+    @AfterEach
+    void close() {
+        page.context().close();
+    }
+
+    private void open(Page window, String path) {
+        page = window;
+        page.navigate(Pelluna.url() + tank.at(path));
+    }
+
+    private Locator chip(String step, String name) {
+        return page.locator("[data-step='" + step + "'] .fishchip", new Page.LocatorOptions().setHasText(Pattern.compile(name, Pattern.CASE_INSENSITIVE)));
+    }
+
+    private int contests() {
+        return Pelluna.bean(LogFigures.class).contests(tank.id).stream().mapToInt(w -> (int) w.times()).sum();
+    }
+
+    @Test
+    void fourTapsOnAPhoneMakeASighting() {
+        open(Chromium.phone(), "/log");
+        chip("who", "dottyback").tap();
+        page.locator("[data-doing='chased']").tap();
+        chip("whom", "yellow wrasse").tap();
+        page.locator("svg.tap-reef").tap();
+        assertThat(page.locator(".stream li").first()).containsText("chased the yellow wrasse");
+        assertThat(page.locator("#said")).containsText("Logged");
+        Assertions.assertThat(contests()).isEqualTo(1);
+        page.locator(".stream li").first().locator("button").tap();
+        assertThat(page.locator(".stream li").first()).containsText("taken back");
+        Assertions.assertThat(contests()).isZero();
+    }
+
+    @Test
+    void withoutAConnectionLinesWaitAndAreSentOnceAndInOrder() {
+        open(Chromium.phone(), "/log");
+        page.waitForFunction("() => navigator.serviceWorker && navigator.serviceWorker.ready.then(() => true)");
+        page.reload();
+        page.context().setOffline(true);
+        for (int i = 0; i < 2; i++) {
+            chip("who", "dottyback").tap();
+            page.locator("[data-doing='" + (i == 0 ? "displayed" : "nipped") + "']").tap();
+            chip("whom", "yellow wrasse").tap();
+            page.locator("#anywhere").tap();
+        }
+        assertThat(page.locator("#waiting")).containsText("2 lines wait here");
+        assertThat(page.locator("#outbox li")).hasCount(2);
+        page.reload();
+        assertThat(page.locator("#outbox li")).hasCount(2);
+        Assertions.assertThat(contests()).isZero();
+        page.context().setOffline(false);
+        page.evaluate("() => window.dispatchEvent(new Event('online'))");
+        assertThat(page.locator("#waiting")).isHidden();
+        assertThat(page.locator(".stream li")).hasCount(2);
+        assertThat(page.locator(".stream li").first()).containsText("nipped");
+        Assertions.assertThat(contests()).isEqualTo(1);
+    }
+
+    @Test
+    void theKeyOfTheSightingAndAWayToGoOn() {
+        open(Chromium.window(1280, 800), "/wishes");
+        page.keyboard().press("l");
+        page.waitForURL(Pattern.compile(".*/log#l"));
+        assertThat(page.locator("#sentence")).isFocused();
+        page.keyboard().type("dotty");
+        assertThat(page.locator("#offers button").first()).containsText("dottyback");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("#sentence")).hasValue("Springer's dottyback ");
+        page.keyboard().type("chased wrasse x2");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".stream li").first()).containsText("2 times");
+        page.locator("#sentence").fill("tang chased wrasse");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#said")).containsText("Nobody here goes by 'tang'.");
+        assertThat(page.locator("#sentence")).hasValue("tang chased wrasse");
+    }
+
+    @Test
+    void aWatchByKeyWithEventsByOneTapEach() {
+        open(Chromium.window(1280, 800), "/log");
+        page.keyboard().press("w");
+        assertThat(page.locator(".watch-button")).hasText("End the watch");
+        Locator tap = page.locator(".pairtap").first();
+        tap.click();
+        tap.click();
+        assertThat(page.locator(".stream li")).hasCount(2);
+        assertThat(page.locator(".pairtap output").first()).hasText("2");
+        assertThat(page.locator(".in-watch").first()).isVisible();
+        page.locator("h1").click();
+        page.keyboard().press("w");
+        assertThat(page.locator(".watch-button")).hasText("Start a watch");
+    }
+
+    @Test
+    void everyTabOfTheLogFitsAPhone() {
+        open(Chromium.phone(), "/today");
+        for (String path : new String[] {"/today", "/log", "/log/roll", "/log/bringing", "/log/standing", "/log/fish", "/log/fish/" + tank.boss(), "/log/health", "/log/water", "/log/sheets", "/log/pressed/" + tank.wrasse()}) {
+            page.navigate(Pelluna.url() + tank.at(path));
+            Assertions.assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth")).as(path).isTrue();
+        }
+    }
+
+    @Test
+    void theBoxAndTheLadderAreWorkedByTheirButtons() {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        open(Chromium.window(1280, 800), "/log/bringing?next=w0");
+        page.locator("select[name=method]").selectOption("box-days");
+        page.getByText("It goes in now").click();
+        assertThat(page.locator(".verdict-line")).containsText("Wait.");
+        page.onDialog(d -> d.accept());
+        page.getByText("Let it out").click();
+        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Looks after release"))).isVisible();
+        page.locator("select[name=measure]").selectOption("mirror");
+        page.getByText("Begin it").click();
+        assertThat(page.locator(".ladder")).containsText("goes on");
+        page.getByText("End it").click();
+        assertThat(page.locator(".ladder")).not().containsText("goes on");
+    }
+
+    @Test
+    void hotSpotsAreLaidOverTheReefscape() {
+        Pelluna.post(tank.at("/log/sighting"), Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "x", "0.3", "y", "0.2"));
+        open(Chromium.window(1280, 800), "/reefscape");
+        assertThat(page.locator(".hot-spot").first()).isHidden();
+        page.locator("#reef-hot").click();
+        assertThat(page.locator(".hot-spot").first()).isVisible();
+    }
+}

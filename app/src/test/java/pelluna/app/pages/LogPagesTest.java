@@ -1,0 +1,139 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import pelluna.app.log.LogFigures;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.Doing;
+
+/** The log over HTTP: sightings, typed sentences, watches, roll call, and what they come to. */
+class LogPagesTest {
+    private LogTank tank;
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("Logged");
+    }
+
+    private int acts() {
+        return Pelluna.bean(LogFigures.class).contests(tank.id).stream().mapToInt(w -> (int) w.times()).sum();
+    }
+
+    @Test
+    void aSightingGoesToTheDatabaseAndBackAndCanBeTakenBack() {
+        HttpResponse<String> answer = tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "x", "0.2", "y", "0.1", "times", "3", "gravity", "2"));
+        assertThat(answer.statusCode()).isEqualTo(200);
+        String page = tank.page("/log");
+        assertThat(page).contains("chased the yellow wrasse, 3 times").contains("hard, left, at the sand");
+        assertThat(acts()).isEqualTo(3);
+        String entry = page.replaceFirst("(?s).*?id=\"entry-(\\d+)\".*", "$1");
+        tank.post("/log/back", Map.of("entry", entry));
+        assertThat(tank.page("/log")).as("what was written stays readable").contains("taken back").contains("chased the yellow wrasse");
+        assertThat(acts()).isZero();
+    }
+
+    @Test
+    void whatIsSentTwiceIsWrittenOnceAndWithItsOwnTime() {
+        Instant then = Instant.now().minus(Duration.ofHours(5));
+        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode()).isEqualTo(204);
+        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode()).isEqualTo(204);
+        assertThat(acts()).isEqualTo(1);
+        assertThat(Pelluna.bean(LogFigures.class).course(tank.id).moments()).singleElement().satisfies(at -> assertThat(Duration.between(then, at).abs()).isLessThan(Duration.ofSeconds(1)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"chased, self, A fish does not do that to itself.", "chased, none, To whom?", "'', none, What did it do?"})
+    void whatCannotBeIsRefusedWithItsReason(String doing, String whom, String why) {
+        Map<String, String> form = whom.equals("self") ? Map.of("fish", "" + tank.boss(), "doing", doing, "other", "" + tank.boss(), "quiet", "true") : Map.of("fish", "" + tank.boss(), "doing", doing, "quiet", "true");
+        HttpResponse<String> answer = tank.post("/log/sighting", form);
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).isEqualTo(why);
+    }
+
+    @Test
+    void theFutureAndOtherTanksFishAreRefused() {
+        assertThat(tank.act("eats", tank.boss(), null, Instant.now().plus(Duration.ofHours(2)), "f").statusCode()).isEqualTo(422);
+        LogTank other = new LogTank("Next door");
+        assertThat(tank.act("eats", other.boss(), null, Instant.now(), "g").statusCode()).isEqualTo(404);
+        assertThat(tank.post("/log/sighting", Map.of("fish", "x", "doing", "eats", "quiet", "true")).statusCode()).isEqualTo(422);
+    }
+
+    @Test
+    void aTypedSentenceIsReadAndWhatIsNotUnderstoodStaysInTheField() {
+        tank.post("/log/typed", Map.of("text", "dottyback nipped wrasse x2 right cave; over the clam"));
+        assertThat(tank.page("/log")).contains("nipped the yellow wrasse, 2 times").contains("over the clam");
+        HttpResponse<String> refused = tank.post("/log/typed", Map.of("text", "tang chased wrasse"));
+        assertThat(refused.body()).contains("Nobody here goes by &#39;tang&#39;.").contains("value=\"tang chased wrasse\"");
+        assertThat(Pelluna.get(tank.at("/log/complete?text=dotty")).body()).contains("dottyback");
+    }
+
+    @Test
+    void anActInAWatchGetsHoursAndOneOutsideCountsAsAnEventOnly() {
+        tank.act("chased", tank.boss(), tank.wrasse(), Instant.now().minus(Duration.ofHours(9)), "outside");
+        tank.watched(Duration.ofHours(3), 30, 4);
+        LogFigures figures = Pelluna.bean(LogFigures.class);
+        assertThat(figures.watchedContests(tank.id)).singleElement().satisfies(w -> assertThat(w.acts()).isEqualTo(4));
+        assertThat(figures.contests(tank.id)).singleElement().satisfies(w -> assertThat(w.times()).isEqualTo(5));
+        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse())).satisfies(p -> {
+            assertThat(p.rate()).isEqualTo(8.0);
+            assertThat(p.outside()).isEqualTo(1);
+        });
+        assertThat(tank.page("/log")).contains("one act seen outside them, which count as events and not in rates");
+    }
+
+    @Test
+    void aWatchIsStartedAndEndedOneAtATime() {
+        tank.post("/log/watch", Map.of("what", "begin"));
+        assertThat(tank.page("/log")).contains("End the watch");
+        tank.post("/log/watch", Map.of("what", "begin"));
+        tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse()));
+        tank.post("/log/watch", Map.of("what", "toggle"));
+        assertThat(tank.page("/log")).contains("Start a watch").contains("in a watch");
+        assertThat(Pelluna.bean(LogFigures.class).watches(tank.id)).hasSize(1);
+    }
+
+    @Test
+    void theRollIsCalledWithOneTapForAllAndOneForEach() {
+        tank.post("/log/roll", Map.of("all", "eats", "f" + tank.wrasse(), "absent", "food", "mysis"));
+        LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(tank.id);
+        assertThat(notes.of(tank.boss())).containsKey(Doing.EATS);
+        assertThat(notes.of(tank.wrasse())).containsKey(Doing.ABSENT).doesNotContainKey(Doing.EATS);
+        assertThat(notes.seen(tank.wrasse())).as("who did not come was not seen").isNull();
+        assertThat(tank.page("/log")).contains("Fed").contains("mysis");
+    }
+
+    @Test
+    void whatWasSeenIsToldOnTheStandingPageWithItsContestsAndHours() {
+        tank.watched(Duration.ofDays(2), 60, 9);
+        tank.watched(Duration.ofDays(1), 60, 8);
+        String page = tank.page("/log/standing");
+        assertThat(page).contains("17 contests among two fish").contains("Steepness").contains("(17 in 2 h)").contains("class=\"hot\"");
+        assertThat(page).contains("Presses harder than its kind").contains("17 acts in 2 h");
+    }
+
+    @Test
+    void fewContestsAreNotCalledAnOrder() {
+        tank.watched(Duration.ofDays(1), 30, 2);
+        assertThat(tank.page("/log/standing")).contains("Too few contests to tell who stands over whom: two contests among two fish.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"/log", "/log/roll", "/log/bringing", "/log/standing", "/log/fish", "/log/health", "/log/water", "/log/sheets", "/today"})
+    void everyPageOfAnEmptyTankSaysWhatWillBeHere(String path) {
+        long empty = Pelluna.tank("Empty");
+        HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + path);
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("</html>").doesNotContain("null").doesNotContain("NaN");
+    }
+}

@@ -1,0 +1,126 @@
+package pelluna.app.probe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import com.sun.net.httpserver.HttpServer;
+
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+
+/** The reader of a probe against the simulated one, and against probes that fail in every way. */
+class ProbeTest {
+    private static final Instant NOW = Instant.parse("2027-03-01T12:00:00Z");
+    private LogTank tank;
+    private ProbeDesk desk;
+    private final ProbeLine line = new ProbeLine();
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("Probed");
+        desk = Pelluna.bean(ProbeDesk.class);
+    }
+
+    private void turn() {
+        Pelluna.bean(ProbeReader.class).turn();
+    }
+
+    private void askAgain(String address) {
+        desk.reads(tank.id, address, 1, true);
+        ProbeEntity p = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow();
+        try {
+            desk.answered(p.id(), line.read(address));
+        } catch (ProbeLine.NoAnswerException e) {
+            desk.silent(p.id(), e.getMessage());
+        }
+    }
+
+    @Test
+    void theSimulatedProbeIsReadByItsTurn() throws IOException {
+        try (SimulatedProbe probe = new SimulatedProbe(0, false)) {
+            desk.reads(tank.id, probe.address(), 1, true);
+            turn();
+            ProbeDesk.Seen seen = desk.seen(tank.id).orElseThrow();
+            assertThat(seen.last().temperatureC()).isBetween(24.5, 26.5);
+            assertThat(seen.last().salinity()).isBetween(34.0, 36.0);
+            assertThat(seen.last().pH()).isBetween(7.9, 8.4);
+            assertThat(tank.page("/log/water")).contains("By the probe, 7 days").contains(probe.address());
+        }
+    }
+
+    @Test
+    void aDryProbeIsNotBelievedAndAnOutageIsSaid() throws IOException {
+        try (SimulatedProbe probe = new SimulatedProbe(0, true)) {
+            for (int i = 0; i < 12; i++) {
+                askAgain(probe.address());
+            }
+        }
+        ProbeDesk.Seen seen = desk.seen(tank.id).orElseThrow();
+        assertThat(seen.doubted()).isNotEmpty().allSatisfy(r -> assertThat(r.doubt()).contains("salinity 0.1 is outside 10 to 45"));
+        assertThat(desk.since(tank.id, Duration.ofHours(1))).as("left out of the lines").noneMatch(r -> r.salinity() < 10);
+        assertThat(seen.trouble()).isEqualTo("it answered with status 503");
+        assertThat(desk.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
+        askAgain(seen.address());
+        assertThat(desk.seen(tank.id).orElseThrow().trouble()).startsWith("nobody answers at");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "{}", "not json", "{\"at\":\"yesterday\",\"pH\":8}", "[1,2]", "{\"pH\":\"eight\"}"})
+    void whatIsNoReadingIsAnOutageAndNothingIsKept(String body) throws IOException {
+        HttpServer odd = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        odd.createContext("/", x -> {
+            byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+            x.sendResponseHeaders(200, bytes.length == 0 ? -1 : bytes.length);
+            x.getResponseBody().write(bytes);
+            x.close();
+        });
+        odd.start();
+        askAgain("http://127.0.0.1:" + odd.getAddress().getPort() + "/");
+        odd.stop(0);
+        assertThat(desk.seen(tank.id).orElseThrow().trouble()).startsWith("it answered with");
+        assertThat(desk.since(tank.id, Duration.ofHours(1))).isEmpty();
+    }
+
+    @Test
+    void changesThatWaterCannotMakeAreDoubted() {
+        Reading last = new Reading(NOW.minusSeconds(300), 25.5, 35.0, 8.2);
+        assertThat(Plausible.doubt(new Reading(NOW, 25.6, 35.0, 8.2), Optional.of(last), NOW)).isEmpty();
+        assertThat(Plausible.doubt(new Reading(NOW, 31.0, 35.0, 8.2), Optional.of(last), NOW)).contains("temperature jumped from 25.5 to 31");
+        assertThat(Plausible.doubt(new Reading(NOW, 25.5, 35.0, 12.0), Optional.of(last), NOW)).contains("pH 12 is outside");
+        assertThat(Plausible.doubt(new Reading(NOW.minus(Duration.ofHours(3)), 25.5, 35.0, 8.2), Optional.empty(), NOW)).contains("180 min old");
+        assertThat(Plausible.doubt(new Reading(NOW, 30.0, null, null), Optional.of(new Reading(NOW.minus(Duration.ofHours(4)), 25.5, null, null)), NOW)).as("in four hours it can").isEmpty();
+        assertThat(Plausible.doubt(new Reading(NOW, Double.NaN, null, null), Optional.empty(), NOW)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"https://127.0.0.1/x", "ftp://127.0.0.1/", "http://8.8.8.8/reading", "file:///etc/passwd", "nonsense", "http://user@127.0.0.1/"})
+    void onlyTheOwnNetworkIsRead(String address) {
+        assertThatThrownBy(() -> ProbeLine.address(address)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true")).body()).contains("role=\"alert\"");
+        assertThat(desk.seen(tank.id)).isEmpty();
+    }
+
+    @Test
+    void anAnswerThatComesTwiceIsKeptOnce() {
+        desk.reads(tank.id, "http://127.0.0.1:9/reading", 5, true);
+        long probe = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow().id();
+        Reading r = new Reading(Instant.now().minusSeconds(5), 25.0, 35.0, 8.2);
+        desk.answered(probe, r);
+        desk.answered(probe, r);
+        assertThat(desk.since(tank.id, Duration.ofHours(1))).hasSize(1);
+    }
+}
