@@ -1,11 +1,13 @@
 package pelluna.app.behaviour;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.LadderDrawing;
 import pelluna.app.fish.Fish;
@@ -21,10 +23,12 @@ class Beside implements BesideTheLog {
 
     private final BehaviourDesk behaviour;
     private final MeasureDesk measures;
+    private final BringingDesk bringing;
 
-    Beside(BehaviourDesk behaviour, MeasureDesk measures) {
+    Beside(BehaviourDesk behaviour, MeasureDesk measures, BringingDesk bringing) {
         this.behaviour = behaviour;
         this.measures = measures;
+        this.bringing = bringing;
     }
 
     @Override
@@ -33,9 +37,22 @@ class Beside implements BesideTheLog {
         List<Fish> there = all.stream().filter(Fish::there).toList();
         Standing standing = behaviour.standing(tank, there);
         Optional<MeasureDesk.Told> last = measures.last(tank);
-        return new Seen(ladder(standing, BehaviourDesk.byId(all)), standing.contests() == 0 ? "" : standing.says(),
+        return new Seen(prompts(desk), ladder(standing, BehaviourDesk.byId(all)), standing.contests() == 0 ? "" : standing.says(),
             behaviour.pressed(tank, there).stream().limit(MOST_PRESSED).map(p -> new Pressed(p.fish().id(), English.capital(p.fish().label()), p.spark(), p.trend().words())).toList(),
             last.map(t -> English.capital(t.taken().measure().plain())).orElse(""), last.map(t -> English.capital(t.taken().did().words()) + ": " + t.taken().did().figures() + ".").orElse(""));
+    }
+
+    /** The box gate of those in the box, and the roll while somebody is new. */
+    private List<Prompt> prompts(Desk desk) {
+        String base = "/tanks/" + desk.tank().id() + "/log/";
+        List<Prompt> prompts = new ArrayList<>();
+        for (BringingDesk.Coming c : bringing.coming(desk)) {
+            c.gate().ifPresent(g -> prompts.add(new Prompt(English.capital(c.fish().said()) + " is in the box. " + g.says(), "The box", base + "bringing?which=" + c.id())));
+            if (bringing.callsTheRoll(c)) {
+                prompts.add(new Prompt(English.capital(c.fish().said()) + " is new. Call the roll at the next feeding: who came, who ate.", "Roll call", base + "roll"));
+            }
+        }
+        return prompts;
     }
 
     /** A drawing of a standing; empty if nobody has met. */

@@ -53,6 +53,9 @@ import pelluna.core.units.Measures;
 public class BringingDesk {
     /** Days after release in which a fish counts as a newcomer. */
     private static final int NEW_DAYS = 14;
+    /** Days after release in which the roll is called by itself. */
+    private static final int ROLL_DAYS = 7;
+    private static final List<Doing> ROLL = List.of(Doing.EATS, Doing.SEEN, Doing.NOT_EATING, Doing.ABSENT);
     private static final Duration WOUND_COUNTS = Duration.ofDays(2);
 
     private final PlanDesk desks;
@@ -244,6 +247,11 @@ public class BringingDesk {
         long days = fasts ? Duration.between(ate == null || ate.isBefore(released) ? released : ate, now).toDays() : 0;
         double rate = watches.isEmpty() ? 0 : lastRate(tank, f, watches.get(watches.size() - 1), released);
         return new PullOut.Seen(wounded, days, rate, figures.hidesRunning(tank, f.id()));
+    }
+
+    /** Whether the roll should be called for its sake today: it came out within the last week, and nobody has noted it today. */
+    public boolean callsTheRoll(Coming c) {
+        return c.released() != null && c.released().isAfter(now().minusDays(ROLL_DAYS)) && ROLL.stream().map(c.notes()::get).noneMatch(t -> t != null && at(t).toLocalDate().equals(now().toLocalDate()));
     }
 
     /** Pull-out rules that are met for any fish of the tank. */

@@ -42,6 +42,17 @@ class NotesOfFish implements FishNotes {
     }
 
     @Override
+    @Transactional
+    public void back(long tank, long fish) {
+        for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
+            if (m.endedAt() == null && Long.valueOf(fish).equals(m.goesOut())) {
+                m.ends(log.now());
+                measures.save(m);
+            }
+        }
+    }
+
+    @Override
     public List<Line> about(long tank, Fish fish, List<Fish> all, int most) {
         return stream.about(tank, fish, all, most);
     }

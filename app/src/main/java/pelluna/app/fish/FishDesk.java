@@ -163,7 +163,7 @@ public class FishDesk {
     @Transactional
     public long fromWish(long tank, long wish, String species, int count, FishEntity.Place place) {
         FishEntity f = new FishEntity(tank, species, count, null);
-        f.wished(wish, null);
+        f.wished(wish, rows.wishedOn(wish));
         f.is(place);
         return rows.save(f).id();
     }

@@ -123,7 +123,7 @@ class FishLife {
         notes.note(tank, Doing.CHANGED_SEX, which, 1, "now " + role);
     }
 
-    /** @param what missing, found, or a word for how it went, with which it leaves the plan */
+    /** @param what missing, found, back, or a word for how it went, with which it leaves the plan */
     @Transactional
     void is(long tank, long which, String what) {
         Fish f = fish.one(tank, which);
@@ -135,6 +135,11 @@ class FishLife {
             case "found" -> {
                 fish.is(tank, which, FishEntity.Place.TANK);
                 notes.note(tank, Doing.SEEN, which, 1, "found again");
+            }
+            case "back" -> {
+                fish.is(tank, which, FishEntity.Place.TANK);
+                notes.back(tank, which);
+                notes.note(tank, Doing.SEEN, which, 1, "back in the tank");
             }
             case "died", "jumped", "rehomed", "given back" -> goes(tank, f, what);
             default -> throw new IllegalArgumentException("What happened?");

@@ -10,6 +10,9 @@ public interface FishNotes {
     /** Writes a line about a fish. @param times how many were counted, or 1 */
     void note(long tank, Doing doing, long fish, int times, String text);
 
+    /** It is back in the tank: what had taken it out has ended. */
+    void back(long tank, long fish);
+
     /** One line of a history. */
     record Line(LocalDate on, String says) { }
 

@@ -2,7 +2,6 @@ package pelluna.app.today;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -37,10 +36,10 @@ import pelluna.core.units.Step;
 class DoList {
     /** Days of the plan that are shown ahead. */
     private static final int AHEAD_DAYS = 7;
-    /** A newcomer is called at every day's roll for so long. */
-    private static final int ROLL_DAYS = 7;
     /** Days after which the water wants a test. Common practice: weekly or every second week. */
     private static final int TEST_DAYS = 14;
+    /** Unseen for so many times its kind's usual time, a fish is missing rather than out of sight. Pelluna's judgement. */
+    private static final long LONG_UNSEEN = 3;
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
@@ -95,16 +94,10 @@ class DoList {
             Item.Button.to("Log the look", page))));
         c.next(now).filter(l -> l.due().isBefore(now.plusDays(1))).ifPresent(l -> items.add(Item.of("look-" + c.id() + "-" + l.look().word(), when(l.due(), now), false, Step.CALM,
             "Look at " + name + ", " + l.look().plain() + ".", l.look().lookFor(), Item.Button.to("Open", page))));
-        if (c.released() != null && c.released().isAfter(now.minusDays(ROLL_DAYS)) && !calledToday(c)) {
+        if (bringing.callsTheRoll(c)) {
             items.add(Item.of("roll-" + c.id() + "-" + now.toLocalDate(), "at the next feeding", true, Step.RIPPLE, "Call the roll: " + name + " is new.", "Who came, who ate. It came out "
                 + English.count((int) ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate()), "day", "days") + " ago.", Item.Button.to("Roll call", base + "/log/roll")));
         }
-    }
-
-    private boolean calledToday(BringingDesk.Coming c) {
-        LocalDate today = LocalDate.now(clock);
-        Map<Doing, Instant> notes = c.notes();
-        return List.of(Doing.EATS, Doing.SEEN, Doing.NOT_EATING, Doing.ABSENT).stream().map(notes::get).anyMatch(t -> t != null && t.atZone(clock.getZone()).toLocalDate().equals(today));
     }
 
     private static String when(LocalDateTime due, LocalDateTime now) {
@@ -113,8 +106,11 @@ class DoList {
 
     private static void unseen(HealthDesk.All health, String base, List<Item> items) {
         for (HealthDesk.Unseen u : health.unseen()) {
-            items.add(Item.of("unseen-" + u.fish().id() + "-" + u.since(), "today", true, u.days() > 3L * u.usual() ? Step.CHOP : Step.RIPPLE, "Have you seen " + u.fish().said() + "?",
-                u.says() + " If not, its page says 'missing'.", Item.Button.does("Seen", base + "/log/sighting", Map.of("fish", Long.toString(u.fish().id()), "doing", Doing.SEEN.word()))));
+            boolean gone = u.days() > LONG_UNSEEN * u.usual();
+            items.add(gone ? Item.of("missing-" + u.fish().id() + "-" + u.since(), "today", true, Step.CHOP, "Is " + u.fish().said() + " missing?", u.says() + " Look behind the rock, in the overflow and on the floor; if you see it, log it.",
+                Item.Button.does("It is missing", base + "/log/fish/" + u.fish().id() + "/is", Map.of("what", "missing")))
+                : Item.of("unseen-" + u.fish().id() + "-" + u.since(), "today", true, Step.RIPPLE, "Have you seen " + u.fish().said() + "?", u.says(),
+                    Item.Button.does("Seen", base + "/log/sighting", Map.of("fish", Long.toString(u.fish().id()), "doing", Doing.SEEN.word()))));
         }
     }
 

@@ -24,9 +24,11 @@ class WatchList {
     private static final int MOST = 8;
 
     private final BehaviourDesk behaviour;
+    private final BringingDesk bringing;
 
-    WatchList(BehaviourDesk behaviour) {
+    WatchList(BehaviourDesk behaviour, BringingDesk bringing) {
         this.behaviour = behaviour;
+        this.bringing = bringing;
     }
 
     List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
@@ -38,7 +40,7 @@ class WatchList {
             boolean newcomer = coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
             if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
                 Step step = p.hard() ? p.trend().way() == RateChange.Way.CALMER ? Step.RIPPLE : Step.CHOP : Step.RIPPLE;
-                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + " is pressed: " + p.trend().words() + ".", English.capital(p.says()) + ".", p.spark(),
+                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + " is pressed: " + p.trend().words() + ".", English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish()) : ""), p.spark(),
                     Item.Button.to("What to do", base + "/log/pressed/" + p.fish().id())));
             }
         }
@@ -54,6 +56,11 @@ class WatchList {
         }
         items.sort(Comparator.comparing(Item::step).reversed());
         return items.subList(0, Math.min(MOST, items.size()));
+    }
+
+    private String pull(Desk desk, Fish f) {
+        List<String> met = bringing.pull(desk, f);
+        return met.isEmpty() ? "" : " Take it out? " + String.join(" ", met);
     }
 
     private static Item mind(String key, HealthDesk.Mind m, String base) {

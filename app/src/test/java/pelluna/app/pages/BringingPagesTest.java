@@ -61,7 +61,7 @@ class BringingPagesTest {
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).as("the wish came true").anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).isEmpty();
         assertThat(tank.page("/log/bringing")).contains("Looks after release").contains("Is it settling?").contains("Nobody watched, so nobody can say");
-        assertThat(tank.page("/log/fish/" + gramma().id())).contains("Into the see-through box.").contains("Out of the box, into the tank.");
+        assertThat(tank.page("/log/fish/" + gramma().id())).contains("Wished for.").contains("Into the see-through box.").contains("Out of the box, into the tank.");
     }
 
     @Test
@@ -149,6 +149,7 @@ class BringingPagesTest {
         tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         assertThat(tank.fish().stream().filter(f -> f.id() == tank.boss()).findFirst().orElseThrow().place()).isEqualTo(FishEntity.Place.OUT);
         assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
+        assertThat(tank.page("/log/fish/" + tank.boss())).contains("Out of the tank for a while.").contains("Back in the tank");
         long id = Pelluna.bean(MeasureDesk.class).told(tank.id, null).get(0).id();
         tank.post("/log/measures/" + id + "/end", Map.of());
         assertThat(tank.fish().stream().filter(f -> f.id() == tank.boss()).findFirst().orElseThrow().place()).isEqualTo(FishEntity.Place.TANK);

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Pattern;
 
@@ -145,6 +146,21 @@ class LogInBrowserTest {
         assertThat(page.locator(".ladder")).containsText("goes on");
         page.getByText("End it").click();
         assertThat(page.locator(".ladder")).not().containsText("goes on");
+    }
+
+    @Test
+    void aDeviceThatIsAllowedToRemindsOnceOfEachThingThatIsDue() {
+        Pelluna.post(tank.at("/log/water"), Map.of("on", LocalDate.now().minusDays(20).toString(), "nitrate", "5"));
+        page = Chromium.window(1280, 800);
+        page.addInitScript("window.told = JSON.parse(sessionStorage.getItem('told') || '[]'); window.Notification = class { constructor(t) { window.told.push(t);"
+            + " sessionStorage.setItem('told', JSON.stringify(window.told)); } static permission = 'granted'; static async requestPermission() { return 'granted'; } };");
+        page.navigate(Pelluna.url() + tank.at("/today"));
+        page.waitForFunction("() => window.told.length === 1");
+        Assertions.assertThat(page.evaluate("() => window.told[0]")).isEqualTo("By taps: Test the water.");
+        page.reload();
+        page.waitForTimeout(500);
+        Assertions.assertThat(page.evaluate("() => window.told.length")).isEqualTo(1);
+        assertThat(page.locator("#remind-says")).containsText("reminds you");
     }
 
     @Test

@@ -30,12 +30,22 @@ class TodayPagesTest {
 
     @Test
     void aFishThatNobodyHasSeenIsAskedAboutAndOneTapAnswers() {
-        tank.act("seen", tank.fish("Amphiprion ocellaris"), null, Instant.now().minus(Duration.ofDays(9)), "a");
+        tank.act("seen", tank.fish("Amphiprion ocellaris"), null, Instant.now().minus(Duration.ofDays(3)), "a");
         tank.act("seen", tank.boss(), null, Instant.now().minus(Duration.ofHours(1)), "b");
         String page = tank.page("/today");
-        assertThat(page).contains("Have you seen the common clownfish?").contains("has not been noted for nine days").doesNotContain("Have you seen Springer");
+        assertThat(page).contains("Have you seen the common clownfish?").contains("has not been noted for three days").doesNotContain("Have you seen Springer");
         tank.post("/log/sighting", Map.of("fish", "" + tank.fish("Amphiprion ocellaris"), "doing", "seen"));
         assertThat(tank.page("/today")).doesNotContain("Have you seen the common clownfish?");
+    }
+
+    @Test
+    void afterLongItIsAskedWhetherItIsMissing() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        tank.act("seen", pair, null, Instant.now().minus(Duration.ofDays(12)), "a");
+        tank.act("seen", tank.boss(), null, Instant.now().minus(Duration.ofHours(1)), "b");
+        assertThat(tank.page("/today")).contains("Is the common clownfish missing?").contains("It is missing");
+        tank.post("/log/fish/" + pair + "/is", Map.of("what", "missing"));
+        assertThat(tank.page("/today")).contains("The common clownfish is missing.").doesNotContain("Is the common clownfish missing?");
     }
 
     @Test
