@@ -62,7 +62,9 @@ create table log_entry (
 create index log_entry_by_tank on log_entry (tank_id, at desc, id desc);
 create index log_entry_by_fish on log_entry (fish_id, doing, at desc);
 create index log_entry_by_other on log_entry (other_id, at desc) where other_id is not null;
-create index log_entry_watched on log_entry (tank_id, at) where watch_id is not null and other_id is not null;
+-- sums over weeks are read from these alone
+create index log_entry_pairs on log_entry (tank_id, at) include (doing, fish_id, other_id, watch_id, times, gravity) where other_id is not null and taken_back is null;
+create index log_entry_last on log_entry (tank_id, at) include (fish_id, doing) where fish_id is not null and taken_back is null;
 
 -- What a keeper did about it, with start and end.
 create table measure_taken (

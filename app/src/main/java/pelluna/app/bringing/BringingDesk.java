@@ -257,9 +257,15 @@ public class BringingDesk {
     /** Pull-out rules that are met for any fish of the tank. */
     @Transactional(readOnly = true)
     public List<String> pull(Desk desk, Fish f) {
+        return pull(desk, f, figures.last(desk.tank().id()));
+    }
+
+    /** @param notes of this tank, where they are at hand */
+    @Transactional(readOnly = true)
+    public List<String> pull(Desk desk, Fish f, LogFigures.LastNotes notes) {
         long tank = desk.tank().id();
         Instant came = f.cameOn() == null ? Instant.EPOCH : f.cameOn().atStartOfDay(zone).toInstant();
-        return f.place() == FishEntity.Place.TANK ? PullOut.met(seen(tank, f, figures.last(tank).of(f.id()), figures.watches(tank), came)) : List.of();
+        return f.place() == FishEntity.Place.TANK ? PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came)) : List.of();
     }
 
     private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {

@@ -44,12 +44,12 @@ public class HealthDesk {
     public record Mind(Fish fish, Step step, String says, String means) { }
 
     /** Everything to mind about the fish of a tank. */
-    public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen) { }
+    public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen, LogFigures.LastNotes notes) { }
 
     @Transactional(readOnly = true)
     public All of(long tank, List<Fish> there) {
         LogFigures.LastNotes notes = log.last(tank);
-        return new All(fasting(notes, there), signs(notes, there), unseen(notes, there));
+        return new All(fasting(notes, there), signs(notes, there), unseen(notes, there), notes);
     }
 
     /** Fish that were seen eating before, or refused, and have not been seen eating for a day or more; gravest first. */

@@ -40,7 +40,7 @@ class WatchList {
             boolean newcomer = coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
             if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
                 Step step = p.hard() ? p.trend().way() == RateChange.Way.CALMER ? Step.RIPPLE : Step.CHOP : Step.RIPPLE;
-                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + " is pressed: " + p.trend().words() + ".", English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish()) : ""), p.spark(),
+                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ") + p.trend().words() + ".", English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish(), health) : ""), p.spark(),
                     Item.Button.to("What to do", base + "/log/pressed/" + p.fish().id())));
             }
         }
@@ -58,8 +58,8 @@ class WatchList {
         return items.subList(0, Math.min(MOST, items.size()));
     }
 
-    private String pull(Desk desk, Fish f) {
-        List<String> met = bringing.pull(desk, f);
+    private String pull(Desk desk, Fish f, HealthDesk.All health) {
+        List<String> met = bringing.pull(desk, f, health.notes());
         return met.isEmpty() ? "" : " Take it out? " + String.join(" ", met);
     }
 
