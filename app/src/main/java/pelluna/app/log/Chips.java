@@ -18,14 +18,16 @@ final class Chips {
 
     private Chips() { }
 
-    record FishChip(long id, String label, String said, String picture, boolean boxed, boolean missing) { }
+    /** @param again the same picture with other marks, since a drawing in a hidden row cannot lend its own */
+    record FishChip(long id, String label, String said, String picture, String again, boolean boxed, boolean missing) { }
 
     record DoingChip(String word, String says, boolean toAnother, int gravity) { }
 
     record Group(String title, List<DoingChip> doings) { }
 
     static List<FishChip> fish(List<Fish> there) {
-        return there.stream().map(f -> new FishChip(f.id(), English.capital(f.label()), f.said(), FishDrawing.alone(f.species(), WIDE, "k" + f.id()), f.boxed(),
+        return there.stream().map(f -> new FishChip(f.id(), English.capital(f.label()), f.said(), FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
+            FishDrawing.alone(f.species(), WIDE, "m" + f.id()), f.boxed(),
             f.place() == pelluna.app.fish.FishEntity.Place.MISSING)).toList();
     }
 
