@@ -41,9 +41,9 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
-        where tank_id = :tank and at >= :since and watch_id is not null and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        where tank_id = :tank and at >= :since and watch_id is not null and watch_id <> :running and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
         group by fish_id, other_id""")
-    List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings);
+    List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings, Long running);
 
     /** One contest as it was seen. */
     interface Contest {
@@ -76,16 +76,16 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select other_id as fish, cast(at at time zone :zone as date) as "on",
-          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null), 0) as weighed,
-          cast(coalesce(sum(times) filter (where watch_id is not null), 0) as integer) as acts,
+          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null and watch_id <> :running), 0) as weighed,
+          cast(coalesce(sum(times) filter (where watch_id is not null and watch_id <> :running), 0) as integer) as acts,
           cast(coalesce(sum(times) filter (where watch_id is null), 0) as integer) as outside
         from log_entry where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and taken_back is null group by 1, 2""")
-    List<Received> received(Long tank, Instant since, Collection<String> doings, String zone);
+    List<Received> received(Long tank, Instant since, Collection<String> doings, String zone, Long running);
 
     @Query(nativeQuery = true, value = """
-        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and watch_id is not null and at >= :from and at < :until and doing in (:doings)
+        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
         and other_id = :target and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
-    int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor);
+    int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
 
     /** When each fish was last noted with something. */
     interface Last {

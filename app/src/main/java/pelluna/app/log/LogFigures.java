@@ -29,6 +29,7 @@ public class LogFigures {
     public static final int MEMORY_DAYS = 90;
     /** Days in which a fish's last notes are looked for. */
     private static final int LAST_DAYS = 60;
+    private static final long NONE = -1;
     private static final int MOST_PLACED = 2000;
     /** As many lines as a line over time can show. */
     private static final int MOST_IN_ORDER = 1500;
@@ -41,6 +42,11 @@ public class LogFigures {
         this.entries = entries;
         this.watches = watches;
         this.clock = clock;
+    }
+
+    /** The watch that is running, whose acts have no hours under them yet; no watch's number if none runs. */
+    private long running(long tank) {
+        return watches.findByTankIdAndEndedAtIsNull(tank).map(WatchEntity::id).orElse(NONE);
     }
 
     public Instant ago(long days) {
@@ -74,7 +80,7 @@ public class LogFigures {
     public record Watched(long fish, long other, int acts) { }
 
     public List<Watched> watchedContests(long tank) {
-        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS, running(tank)).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
     }
 
     /** Everything that presses, seen in watches or not, since a moment. */
@@ -94,12 +100,12 @@ public class LogFigures {
     /** Acts against a fish in the watches between two moments. @param by only of this one; null for all */
     public Stretch stretch(long tank, List<WatchEntity> watches, Instant from, Instant until, long target, Long by) {
         double hours = hours(watches, from, until);
-        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.PRESSING, target, by), hours);
+        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.PRESSING, target, by, running(tank)), hours);
     }
 
     /** Strikes at one box in one watch. */
     public int strikes(long tank, WatchEntity watch, long boxed) {
-        return entries.watchedActs(tank, watch.beganAt(), watch.endedAt().plusMillis(1), List.of(Doing.STRUCK_BOX.word()), boxed, null);
+        return entries.watchedActs(tank, watch.beganAt(), watch.endedAt().plusMillis(1), List.of(Doing.STRUCK_BOX.word()), boxed, null, NONE);
     }
 
     /** Pressure on everybody who took anything over the last days, by number of fish. */
@@ -108,7 +114,7 @@ public class LogFigures {
         LocalDate first = today.minusDays(days - 1L);
         Map<LocalDate, Double> hours = watches.stream().collect(Collectors.groupingBy(w -> w.beganAt().atZone(clock.getZone()).toLocalDate(), Collectors.summingDouble(WatchEntity::hours)));
         Map<Long, Map<LocalDate, EntryRows.Received>> received = new HashMap<>();
-        for (EntryRows.Received r : entries.received(tank, first.atStartOfDay(clock.getZone()).toInstant(), Doings.PRESSING, clock.getZone().getId())) {
+        for (EntryRows.Received r : entries.received(tank, first.atStartOfDay(clock.getZone()).toInstant(), Doings.PRESSING, clock.getZone().getId(), running(tank))) {
             received.computeIfAbsent(r.getFish(), k -> new HashMap<>()).put(r.getOn(), r);
         }
         Map<Long, Pressure> pressure = new HashMap<>();

@@ -98,8 +98,10 @@ class LogPagesTest {
         assertThat(tank.page("/log")).contains("End the watch");
         tank.post("/log/watch", Map.of("what", "begin"));
         tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse()));
+        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id)).as("no rate before the watch has its hours").isEmpty();
         tank.post("/log/watch", Map.of("what", "toggle"));
         assertThat(tank.page("/log")).contains("Start a watch").contains("in a watch");
+        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id)).hasSize(1);
         assertThat(Pelluna.bean(LogFigures.class).watches(tank.id)).hasSize(1);
     }
 
