@@ -8,6 +8,8 @@ const live = {
     try {
       const response = await fetch(url, { ...options, headers: { Accept: 'text/html' } });
       const text = await response.text();
+      // what is typed before everything has loaded is saved all the same; the page follows when it can
+      if (!window.Alpine) { await new Promise((loaded) => { document.addEventListener('alpine:initialized', loaded, { once: true }); }); }
       const next = new DOMParser().parseFromString(text, 'text/html');
       const fresh = next.getElementById('page');
       if (!fresh) { window.location.assign(url); return false; }

@@ -19,7 +19,6 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
-import pelluna.app.drawing.Svg;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.log.LogFigures;
@@ -96,14 +95,8 @@ class StandingController {
 
     private void hot(Model model, Desk desk, long id) {
         List<LogFigures.Place> places = log.places(id, HOT_DAYS);
-        ReefDrawing drawing = new ReefDrawing(desk.plan().tank(), desk.say());
-        double[] box = drawing.box();
-        Svg svg = new Svg();
-        svg.open("svg", "class", "reef", "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label",
-            "Hot spots of the last " + HOT_DAYS + " days on the front of the tank");
-        drawing.draw(svg, false);
-        svg.add(HotSpots.over(desk.plan().tank(), places.stream().map(LogFigures.Place::at).toList(), places.stream().map(LogFigures.Place::times).toList()));
-        model.addAttribute("hot", svg.close("svg").toString());
+        String over = HotSpots.over(desk.plan().tank(), places.stream().map(LogFigures.Place::at).toList(), places.stream().map(LogFigures.Place::times).toList());
+        model.addAttribute("hot", new ReefDrawing(desk.plan().tank(), desk.say()).framed("reef", "Hot spots of the last " + HOT_DAYS + " days on the front of the tank", over));
         model.addAttribute("hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }
 

@@ -38,6 +38,21 @@ public final class ReefDrawing {
         return new double[] {(tank.lengthCm() - wide) / 2, -5 * unit, wide, high};
     }
 
+    /**
+     * The whole as one picture, nothing of which can be taken hold of. Its size in cm is written on it, so that a tap can be told in shares of it.
+     *
+     * @param over markup that is laid over it
+     */
+    public String framed(String cssClass, String label, String over) {
+        double[] box = box();
+        Svg svg = new Svg();
+        svg.open("svg", "class", cssClass, "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label", label,
+            "data-length", tank.lengthCm(), "data-floor", floor);
+        draw(svg, false);
+        svg.add(over);
+        return svg.close("svg").toString();
+    }
+
     /** Down from the surface, for a height above the floor. */
     double y(double heightCm) {
         return floor - heightCm;

@@ -2,7 +2,6 @@ package pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -12,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.planning.Desk;
+import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -77,25 +77,7 @@ class FishLife {
     void measured(long tank, long which, LocalDate on, double cm) {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
-        steps.change(tank, "a length measured", tree -> {
-            Map<String, Object> entry = PlanSteps.entries(tree, "residents").get(i);
-            List<Map<String, Object>> lengths = new ArrayList<>();
-            if (entry.get("lengths") instanceof List<?> list) {
-                list.forEach(m -> lengths.add(copy((Map<?, ?>) m)));
-            }
-            lengths.removeIf(m -> on.toString().equals(m.get("on")));
-            Map<String, Object> measured = new LinkedHashMap<>();
-            measured.put("on", on.toString());
-            measured.put("cm", cm);
-            lengths.add(measured);
-            entry.put("lengths", lengths);
-        });
-    }
-
-    private static Map<String, Object> copy(Map<?, ?> m) {
-        Map<String, Object> copy = new LinkedHashMap<>();
-        m.forEach((k, v) -> copy.put(k.toString(), v));
-        return copy;
+        steps.change(tank, "a length measured", tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(i), on, cm));
     }
 
     @Transactional

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
-import pelluna.app.drawing.Svg;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.log.Feedings;
@@ -113,15 +112,9 @@ class HealthController {
     }
 
     private static String reef(Desk desk, List<Feedings.Meal> meals) {
-        ReefDrawing drawing = new ReefDrawing(desk.plan().tank(), desk.say());
-        double[] box = drawing.box();
-        Svg svg = new Svg();
-        svg.open("svg", "class", "reef tap-feed", "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label",
-            "The tank from the front with its feeding places; tap one to log a meal there", "data-length", desk.plan().tank().lengthCm(), "data-floor", desk.plan().tank().frontHeightCm());
-        drawing.draw(svg, false);
         List<Sighting.Spot> at = meals.stream().flatMap(m -> m.at().stream()).toList();
-        svg.add(HotSpots.over(desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
-        return svg.close("svg").toString();
+        return new ReefDrawing(desk.plan().tank(), desk.say()).framed("reef tap-feed", "The tank from the front with its feeding places; tap one to log a meal there",
+            HotSpots.over(desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
     }
 
     @PostMapping("/tanks/{id}/log/feed")

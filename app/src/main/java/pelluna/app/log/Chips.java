@@ -5,7 +5,6 @@ import java.util.List;
 
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
-import pelluna.app.drawing.Svg;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.tank.Tank;
@@ -48,15 +47,8 @@ final class Chips {
         return new DoingChip(d.word(), d.says(), d.toAnother(), d.gravity());
     }
 
-    /** The tank from the front, small, to tap on. @param over drawn on top, such as hot spots */
-    static String reef(Tank tank, Measures say, String over) {
-        ReefDrawing drawing = new ReefDrawing(tank, say);
-        double[] box = drawing.box();
-        Svg svg = new Svg();
-        svg.open("svg", "class", "reef tap-reef", "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img",
-            "aria-label", "The tank from the front; tap where it was", "data-length", tank.lengthCm(), "data-floor", tank.frontHeightCm());
-        drawing.draw(svg, false);
-        svg.add(over);
-        return svg.close("svg").toString();
+    /** The tank from the front, small, to tap on. */
+    static String reef(Tank tank, Measures say) {
+        return new ReefDrawing(tank, say).framed("reef tap-reef", "The tank from the front; tap where it was", "");
     }
 }

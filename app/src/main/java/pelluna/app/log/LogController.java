@@ -57,7 +57,7 @@ class LogController {
         model.addAttribute("tab", "log");
         model.addAttribute("chips", Chips.fish(there));
         model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed)));
-        model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say(), ""));
+        model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say()));
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(desk, all));
         List<EntryEntity> rows = log.stream(id, before == null ? log.now().plusSeconds(600) : Instant.ofEpochMilli(before), SHOWN + 1);

@@ -2,10 +2,6 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +11,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -53,7 +50,7 @@ class MeasureController {
             try {
                 double cm = cm(length);
                 LocalDate day = measuredOn.isBlank() ? desks.today() : LocalDate.parse(measuredOn);
-                steps.change(id, "a length measured", tree -> put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
+                steps.change(id, "a length measured", tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
             } catch (NumberFormatException | DateTimeParseException e) {
                 to.addAttribute("refused", "Please give a length, such as " + Measures.number(keeper.get().measures().lengthValue(party.adultCm())) + ", and a day.");
             } catch (PlanProblemsException e) {
@@ -69,17 +66,5 @@ class MeasureController {
             throw new NumberFormatException(typed);
         }
         return Math.round(value * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
-    }
-
-    /** One length a day: measured again, the new one counts. */
-    @SuppressWarnings("unchecked")
-    private static void put(Map<String, Object> entry, LocalDate day, double cm) {
-        List<Map<String, Object>> lengths = new ArrayList<>((List<Map<String, Object>>) entry.getOrDefault("lengths", List.of()));
-        lengths.removeIf(m -> m.get("on").equals(day.toString()));
-        Map<String, Object> measured = new LinkedHashMap<>();
-        measured.put("on", day.toString());
-        measured.put("cm", cm);
-        lengths.add(measured);
-        entry.put("lengths", lengths);
     }
 }

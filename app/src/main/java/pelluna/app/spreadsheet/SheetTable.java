@@ -14,6 +14,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
 
 /** CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by name, in any order and case. */
 final class SheetTable {
@@ -31,7 +32,7 @@ final class SheetTable {
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         String head = plain.lines().findFirst().orElse("");
         char by = head.contains("\t") ? '\t' : head.chars().filter(c -> c == ';').count() > head.chars().filter(c -> c == ',').count() ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).get();
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             List<SheetRow> rows = new ArrayList<>();
             for (CSVRecord record : parser) {

@@ -51,6 +51,9 @@ public final class SentenceReader {
         if (doing.toAnother() && whom.size() > 1) {
             whom = whom.stream().filter(k -> !k.id().equals(who.get(0).id())).toList();
         }
+        if (doing.toAnother() && whom.size() == 1 && whom.get(0).id().equals(who.get(0).id())) {
+            return no("A fish does not do that to itself.");
+        }
         if (doing.toAnother() && whom.size() != 1) {
             return no(which("to whom", after, whom));
         }

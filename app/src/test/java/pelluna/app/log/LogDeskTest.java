@@ -1,0 +1,117 @@
+package pelluna.app.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.Stretch;
+
+class LogDeskTest {
+    private LogTank tank;
+    private LogDesk log;
+    private LogFigures figures;
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("Desk");
+        log = Pelluna.bean(LogDesk.class);
+        figures = Pelluna.bean(LogFigures.class);
+    }
+
+    @Test
+    void aWatchThatNobodyEndedCountsNoLongerThanFourHours() {
+        log.begin(tank.id, Instant.now().minus(Duration.ofHours(9)), "forgotten");
+        assertThat(log.running(tank.id)).isEmpty();
+        assertThat(figures.watches(tank.id)).singleElement().satisfies(w -> assertThat(w.hours()).isEqualTo(4));
+    }
+
+    @Test
+    void aWatchThatAPhoneBeganOfflineIsBegunOnceAndWithItsOwnTime() {
+        Instant then = Instant.now().minus(Duration.ofMinutes(40));
+        log.begin(tank.id, then, "k");
+        log.end(tank.id, then.plus(Duration.ofMinutes(20)));
+        log.begin(tank.id, then, "k");
+        assertThat(log.running(tank.id)).isEmpty();
+        assertThat(figures.watches(tank.id)).singleElement().satisfies(w -> assertThat(w.hours()).isEqualTo(1 / 3.0));
+    }
+
+    @Test
+    void aLineThatComesLateStandsInTheWatchOfItsOwnTime() {
+        tank.watched(Duration.ofHours(2), 30, 0);
+        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(100)), Doing.CHASED, tank.boss(), tank.wrasse()));
+        assertThat(figures.watchedContests(tank.id)).hasSize(1);
+        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(80)), Doing.CHASED, tank.boss(), tank.wrasse()));
+        assertThat(figures.watchedContests(tank.id)).singleElement().satisfies(w -> assertThat(w.acts()).isEqualTo(1));
+    }
+
+    @Test
+    void stretchesCountTheActsOfOneOrOfAll() {
+        tank.watched(Duration.ofHours(3), 60, 5);
+        Instant from = Instant.now().minus(Duration.ofHours(4));
+        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(150)), Doing.NIPPED, tank.fish("Amphiprion ocellaris"), tank.wrasse()));
+        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null)).isEqualTo(new Stretch(6, 1));
+        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss())).isEqualTo(new Stretch(5, 1));
+        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null)).as("nobody watched").isEqualTo(Stretch.NOTHING);
+    }
+
+    @Test
+    void graverActsWeighMoreInPressure() {
+        tank.watched(Duration.ofHours(3), 60, 0);
+        Instant in = Instant.now().minus(Duration.ofMinutes(170));
+        log.write(tank.id, new Sent(in, Doing.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
+        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse()).rate()).isEqualTo(8);
+    }
+
+    @Test
+    void hidingAtFeedingsIsCountedUntilItComesAgain() {
+        Instant now = Instant.now();
+        for (int i = 5; i > 0; i--) {
+            log.write(tank.id, Sent.of(now.minus(Duration.ofHours(i)), i == 4 ? Doing.EATS : Doing.HIDES, tank.wrasse()));
+        }
+        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isEqualTo(3);
+        log.write(tank.id, Sent.of(now, Doing.SEEN, tank.wrasse()));
+        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isZero();
+    }
+
+    @Test
+    void linesAreSaidAsSentences() {
+        List<Fish> fish = tank.fish();
+        LogWords words = new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10));
+        long boss = tank.boss();
+        assertThat(words.says(Doing.CHASED, boss, tank.wrasse(), 3)).isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");
+        assertThat(words.says(Doing.HIDES, tank.wrasse(), null, 1)).isEqualTo("the yellow wrasse hides");
+        assertThat(words.says(Doing.COUNTED, tank.fish("Sphaeramia nematoptera"), null, 4)).isEqualTo("the pyjama cardinal counted: 4");
+        assertThat(words.says(Doing.FED, null, null, 1)).isEqualTo("fed");
+        assertThat(words.name(-1L)).isEqualTo("a fish");
+        assertThat(words.day(LocalDate.of(2027, 3, 10))).isEqualTo("Today");
+        assertThat(words.day(LocalDate.of(2027, 3, 9))).isEqualTo("Yesterday");
+        assertThat(words.day(LocalDate.of(2026, 12, 1))).isEqualTo("Tuesday 1 December 2026");
+    }
+
+    @Test
+    void aTankOfSomebodyElseIsNotThere() {
+        assertThatThrownBy(() -> log.write(-5, Sent.of(Instant.now(), Doing.EATS, tank.boss()))).isInstanceOf(pelluna.app.planning.NoSuchTankException.class);
+        assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(pelluna.app.planning.NoSuchTankException.class);
+    }
+
+    @Test
+    void aNoteIsHeldToItsLength() {
+        long entry = log.write(tank.id, new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(900), null));
+        assertThat(log.stream(tank.id, Instant.now().plusSeconds(60), 5)).singleElement().satisfies(e -> {
+            assertThat(e.id()).isEqualTo(entry);
+            assertThat(e.note()).hasSize(400);
+        });
+    }
+}
