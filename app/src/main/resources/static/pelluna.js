@@ -102,7 +102,7 @@ document.addEventListener('alpine:init', () => {
         if (event.key === 'Escape') { this.open = false; return; }
         const log = document.getElementById('log-place');
         if (log && event.key === 'l') { event.preventDefault(); this.sighting(log.getAttribute('href')); return; }
-        if (log && event.key === 'w') { event.preventDefault(); live.go(`${log.getAttribute('href')}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true); return; }
+        if (log && event.key === 'w') { event.preventDefault(); const here = document.querySelector('.watch-button'); if (here) { here.click(); return; } live.go(`${log.getAttribute('href')}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true); return; }
         const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
         if (place) { event.preventDefault(); place.click(); }
       });

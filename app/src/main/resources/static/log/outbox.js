@@ -19,7 +19,7 @@ export const outbox = {
   },
   // A line for the log: where to, what, and how to say it while it waits.
   put(url, fields, says) {
-    const line = { url, says, fields: { ...fields, at: Date.now(), key: outbox.key(), quiet: 'true' } };
+    const line = { url, says, fields: { at: Date.now(), ...fields, key: outbox.key(), quiet: 'true' } };
     outbox.write([...outbox.read(), line]);
     return outbox.send();
   },

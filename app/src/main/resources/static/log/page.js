@@ -184,11 +184,28 @@ function fresh() {
 function clock() {
   const watch = document.getElementById('watch');
   const face = document.getElementById('clock');
-  if (!watch || !face) { return; }
+  if (!watch || !face || watch.dataset.began === '0') { return; }
   const seconds = Math.max(0, Math.floor((Date.now() - Number(watch.dataset.began)) / 1000));
   face.textContent = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 setInterval(clock, 1000);
+
+// A watch begins and ends without a connection too; what is on the page follows by itself, and the server hears of it later.
+document.addEventListener('submit', (event) => {
+  if (event.target.id !== 'watch-form') { return; }
+  event.preventDefault();
+  const watch = document.getElementById('watch');
+  const what = event.target.elements.what;
+  const begins = what.value === 'begin';
+  const at = Date.now();
+  outbox.put(event.target.action, { what: what.value, at }, begins ? 'a watch began' : 'the watch ended');
+  watch.dataset.began = begins ? String(at) : '0';
+  watch.classList.toggle('runs', begins);
+  what.value = begins ? 'end' : 'begin';
+  watch.querySelector('.watch-button').textContent = begins ? 'End the watch' : 'Start a watch';
+  clock();
+  tally();
+});
 
 function wake() {
   if (sighting.root()) {

@@ -2,7 +2,9 @@ package pelluna.app.arrivals;
 
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 
 import org.springframework.stereotype.Service;
@@ -20,23 +22,27 @@ class CalendarDesk {
 
     private final PlanDesk desks;
     private final Tanks tanks;
+    private final LiveDays live;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    CalendarDesk(PlanDesk desks, Tanks tanks, Clock clock) {
+    CalendarDesk(PlanDesk desks, Tanks tanks, LiveDays live, Clock clock) {
         this.desks = desks;
         this.tanks = tanks;
+        this.live = live;
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
+    @Transactional
     String file(long id) {
         Desk desk = desks.open(id);
-        return CalendarFile.of(id, desk.tank().name() + " · Pelluna", Diary.of(desk), clock.instant());
+        List<Diary> days = new ArrayList<>(Diary.of(desk));
+        days.addAll(live.of(desk));
+        return CalendarFile.of(id, desk.tank().name() + " · Pelluna", days, clock.instant());
     }
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
-    @Transactional(readOnly = true)
+    @Transactional
     Optional<String> byToken(String token) {
         return tanks.findByCalendarToken(token).map(t -> file(t.id()));
     }

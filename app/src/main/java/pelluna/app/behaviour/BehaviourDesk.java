@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
+import pelluna.app.log.WatchEntity;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.OwnRecord;
@@ -64,6 +65,13 @@ public class BehaviourDesk {
         }
         found.sort(Comparator.comparingDouble((Pressed p) -> Double.isNaN(p.rate()) ? 0 : p.rate()).reversed());
         return found;
+    }
+
+    /** The tank as a whole: the last seven days against the seven before. */
+    @Transactional(readOnly = true)
+    public RateChange settling(long tank) {
+        List<WatchEntity> watches = log.watches(tank);
+        return RateChange.between(log.stretch(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null), log.stretch(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
     }
 
     private static String says(Pressure p) {

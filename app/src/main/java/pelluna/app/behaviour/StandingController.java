@@ -74,6 +74,7 @@ class StandingController {
         model.addAttribute("figures", "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h " + Measures.number(Measures.round(standing.linearity(), 2))
             + ", as steep by chance in " + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
         model.addAttribute("pressed", behaviour.pressed(id, there));
+        model.addAttribute("settling", behaviour.settling(id));
         model.addAttribute("learned", behaviour.learned(desk, all));
         model.addAttribute("watched", RateChange.hours(log.watches(id).stream().mapToDouble(w -> w.hours()).sum()));
         course(model, id, byId, told);

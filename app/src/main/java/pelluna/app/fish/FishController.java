@@ -1,10 +1,12 @@
 package pelluna.app.fish;
 
 import java.io.IOException;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -20,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -42,14 +45,16 @@ class FishController {
     private final FishHistory histories;
     private final CurrentKeeper keeper;
     private final Shells shells;
+    private final Clock clock;
 
-    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, CurrentKeeper keeper, Shells shells) {
+    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, CurrentKeeper keeper, Shells shells, Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.life = life;
         this.histories = histories;
         this.keeper = keeper;
         this.shells = shells;
+        this.clock = clock;
     }
 
     /** What the templates say often. */
@@ -90,12 +95,23 @@ class FishController {
         model.addAttribute("group", group.orElse(null));
         model.addAttribute("members", all.stream().filter(x -> Long.valueOf(which).equals(x.partOf()) && x.place() != FishEntity.Place.GONE).toList());
         model.addAttribute("history", histories.of(desk, f, all));
-        model.addAttribute("lengths", life.lengths(desk, group.orElse(f)));
+        List<FishLife.Length> lengths = life.lengths(desk, group.orElse(f));
+        model.addAttribute("lengths", lengths);
+        model.addAttribute("growth", growth(lengths));
         model.addAttribute("lengthNow", life.lengthNow(desk, group.orElse(f)));
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("words", new Words());
         model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
         return "fish";
+    }
+
+    /** Measured lengths over time; empty with fewer than two. */
+    private String growth(List<FishLife.Length> lengths) {
+        if (lengths.size() < 2) {
+            return "";
+        }
+        List<TrendDrawing.Dot> dots = lengths.stream().map(l -> new TrendDrawing.Dot(l.on().atStartOfDay(clock.getZone()).toInstant(), l.value())).toList();
+        return TrendDrawing.draw("Measured lengths", dots, List.of(), OptionalDouble.empty(), dots.get(0).at(), clock.instant(), 1);
     }
 
     private static String sentence(Fish f, Optional<Fish> group) {

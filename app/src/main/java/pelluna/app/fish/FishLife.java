@@ -39,8 +39,8 @@ class FishLife {
         return ROLES.contains(asked) ? asked : "";
     }
 
-    /** A measured length, as a line says it. */
-    record Length(LocalDate on, String says) { }
+    /** A measured length. @param value in the reader's unit; @param says with it */
+    record Length(LocalDate on, double value, String says) { }
 
     /** Measured lengths, oldest first. */
     List<Length> lengths(Desk desk, Fish f) {
@@ -49,7 +49,8 @@ class FishLife {
         if (i >= 0 && desk.residents().get(i).tree().get("lengths") instanceof List<?> list) {
             for (Object item : list) {
                 Map<?, ?> m = (Map<?, ?>) item;
-                lengths.add(new Length(LocalDate.parse(m.get("on").toString()), desk.say().length(((Number) m.get("cm")).doubleValue())));
+                double cm = ((Number) m.get("cm")).doubleValue();
+                lengths.add(new Length(LocalDate.parse(m.get("on").toString()), desk.say().lengthValue(cm), desk.say().length(cm)));
             }
         }
         return lengths;

@@ -84,7 +84,7 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
-        and other_id = :target and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
+        and other_id is not null and (cast(:target as bigint) is null or other_id = :target) and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
     int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
 
     /** When each fish was last noted with something. */

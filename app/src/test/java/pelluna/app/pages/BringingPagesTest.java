@@ -112,6 +112,7 @@ class BringingPagesTest {
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
         assertThat(tank.page("/today")).contains("Call the roll: the royal gramma is new.").contains("Look at the royal gramma");
+        assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).contains("Look at the royal gramma");
         tank.post("/log/bringing/" + c.id() + "/look", Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));
         assertThat(coming().get(0).looks().get(0).done()).isPresent().get().asString().contains("out, whole, not seen eating").contains("behind the rock");
         assertThat(tank.page("/today")).as("it was seen today").doesNotContain("Call the roll");

@@ -8,18 +8,22 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Base64;
 import java.util.Map;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
+import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.introduction.Measure;
 
 /** Individuals and groups: names, roles, lengths, pictures, counting, missing and found. */
 class FishPagesTest {
@@ -103,10 +107,12 @@ class FishPagesTest {
     @Test
     void lengthsAreMeasuredAndGrowthFollows() {
         long wrasse = tank.wrasse();
-        String today = java.time.LocalDate.now().toString();
+        String today = LocalDate.now().toString();
         tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(1).lengthCm()).isEqualTo(7.6);
         assertThat(tank.page("/log/fish/" + wrasse)).contains("Measured 7.6 cm.");
+        tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7.1", "on", LocalDate.now().minusDays(60).toString()));
+        assertThat(tank.page("/log/fish/" + wrasse)).contains("aria-label=\"Measured lengths\"");
         assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today)).body()).contains("Please give a length and a day.");
     }
 
@@ -135,7 +141,7 @@ class FishPagesTest {
     @Test
     void theRecordIsLearnedShownAndCanBeSetAside() {
         tank.watched(Duration.ofDays(2), 60, 30);
-        var desk = Pelluna.bean(PlanDesk.class).open(tank.id);
+        Desk desk = Pelluna.bean(PlanDesk.class).open(tank.id);
         assertThat(desk.plan().residents().get(0).own().acts()).isEqualTo(30);
         double learned = index(desk);
         assertThat(tank.page("/log/standing")).contains("Presses harder than its kind: 30 acts in 1 h").contains("set it aside");
@@ -146,7 +152,7 @@ class FishPagesTest {
         assertThat(tank.page("/log/standing")).contains("Set aside; it counts as its kind");
     }
 
-    private static double index(pelluna.app.planning.Desk desk) {
+    private static double index(Desk desk) {
         return desk.assessment().tension().stream().filter(t -> t.aggressor().id().equals("r0") && t.target().id().equals("r1")).findFirst().orElseThrow().index();
     }
 
@@ -154,7 +160,7 @@ class FishPagesTest {
     void hoursInWhichTheBossWasOutAreNotExpectedOfIt() {
         tank.watched(Duration.ofDays(3), 60, 0);
         double before = Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().hours();
-        Pelluna.bean(pelluna.app.bringing.MeasureDesk.class).recorded(tank.id, pelluna.core.introduction.Measure.TIME_OUT, tank.wrasse(), tank.boss(), Instant.now().minus(Duration.ofDays(4)),
+        Pelluna.bean(MeasureDesk.class).recorded(tank.id, Measure.TIME_OUT, tank.wrasse(), tank.boss(), Instant.now().minus(Duration.ofDays(4)),
             Instant.now().minus(Duration.ofDays(2)), "");
         assertThat(before).isEqualTo(1);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().known()).isFalse();

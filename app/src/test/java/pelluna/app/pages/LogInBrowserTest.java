@@ -51,7 +51,7 @@ class LogInBrowserTest {
     void fourTapsOnAPhoneMakeASighting() {
         open(Chromium.phone(), "/log");
         chip("who", "dottyback").tap();
-        page.locator("[data-doing='chased']").tap();
+        page.locator(".tap[data-doing='chased']").tap();
         chip("whom", "yellow wrasse").tap();
         page.locator("svg.tap-reef").tap();
         assertThat(page.locator(".stream li").first()).containsText("chased the yellow wrasse");
@@ -70,7 +70,7 @@ class LogInBrowserTest {
         page.context().setOffline(true);
         for (int i = 0; i < 2; i++) {
             chip("who", "dottyback").tap();
-            page.locator("[data-doing='" + (i == 0 ? "displayed" : "nipped") + "']").tap();
+            page.locator(".tap[data-doing='" + (i == 0 ? "displayed" : "nipped") + "']").tap();
             chip("whom", "yellow wrasse").tap();
             page.locator("#anywhere").tap();
         }
@@ -85,6 +85,24 @@ class LogInBrowserTest {
         assertThat(page.locator(".stream li")).hasCount(2);
         assertThat(page.locator(".stream li").first()).containsText("nipped");
         Assertions.assertThat(contests()).isEqualTo(1);
+    }
+
+    @Test
+    void aWatchWithoutAConnectionGetsItsOwnTimes() {
+        open(Chromium.phone(), "/log");
+        page.context().setOffline(true);
+        page.locator(".watch-button").tap();
+        assertThat(page.locator(".watch-button")).hasText("End the watch");
+        assertThat(page.locator("#clock")).isVisible();
+        page.locator(".pairtap").first().tap();
+        page.waitForTimeout(1100);
+        page.locator(".watch-button").tap();
+        assertThat(page.locator("#outbox li")).hasCount(3);
+        page.context().setOffline(false);
+        page.evaluate("() => window.dispatchEvent(new Event('online'))");
+        assertThat(page.locator("#waiting")).isHidden();
+        assertThat(page.locator(".in-watch")).hasCount(1);
+        Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(tank.id)).singleElement().satisfies(w -> Assertions.assertThat(w.hours()).isBetween(1 / 3600.0, 20 / 3600.0));
     }
 
     @Test

@@ -125,6 +125,14 @@ class LogPagesTest {
     }
 
     @Test
+    void theTankAsAWholeIsHeldAgainstTheWeekBefore() {
+        assertThat(tank.page("/log/standing")).contains("nobody watched, so nobody can say.");
+        tank.watched(Duration.ofDays(10), 60, 20);
+        tank.watched(Duration.ofDays(2), 60, 2);
+        assertThat(tank.page("/log/standing")).contains("about a tenth of before; hardly chance.").contains("20 acts in 1 h before, 2 in 1 h since");
+    }
+
+    @Test
     void fewContestsAreNotCalledAnOrder() {
         tank.watched(Duration.ofDays(1), 30, 2);
         assertThat(tank.page("/log/standing")).contains("Too few contests to tell who stands over whom: two contests among two fish.");
