@@ -1,5 +1,6 @@
 package pelluna.app.behaviour;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -12,8 +13,8 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-import pelluna.app.bringing.MeasureRows;
 import pelluna.app.bringing.MeasureEntity;
+import pelluna.app.bringing.MeasureRows;
 import pelluna.app.fish.FishLinks;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
@@ -32,7 +33,7 @@ class RecordKeeper implements OwnRecords {
     private final MeasureRows measures;
     private final ZoneId zone;
 
-    RecordKeeper(LogFigures log, FishLinks fish, MeasureRows measures, java.time.Clock clock) {
+    RecordKeeper(LogFigures log, FishLinks fish, MeasureRows measures, Clock clock) {
         this.log = log;
         this.fish = fish;
         this.measures = measures;

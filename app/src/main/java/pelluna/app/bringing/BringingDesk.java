@@ -1,5 +1,6 @@
 package pelluna.app.bringing;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -32,8 +33,8 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.WishComes;
 import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.app.tank.ResidentEntity;
-import pelluna.app.tank.Tanks;
 import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.Tanks;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.RateChange;
@@ -71,7 +72,7 @@ public class BringingDesk {
     private final ZoneId zone;
 
     BringingDesk(PlanDesk desks, PlanSteps steps, FishDesk fish, LogDesk log, LogFigures figures, MeasureDesk measures, QuarantineDesk quarantine, Tanks tanks, BringingRows rows, LookRows looks,
-                 java.time.Clock clock) {
+                 Clock clock) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;

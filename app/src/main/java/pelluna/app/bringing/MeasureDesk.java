@@ -19,6 +19,7 @@ import pelluna.app.log.WatchEntity;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.behaviour.RateChange;
+import pelluna.core.behaviour.Stretch;
 import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Taken;
 import pelluna.core.units.English;
@@ -84,7 +85,7 @@ public class MeasureDesk {
         until = min(until, next);
         Instant previous = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
         Instant before = max(m.beganAt().minus(WINDOW), previous);
-        RateChange did = m.forFish() == null ? RateChange.between(pelluna.core.behaviour.Stretch.NOTHING, pelluna.core.behaviour.Stretch.NOTHING)
+        RateChange did = m.forFish() == null ? RateChange.between(Stretch.NOTHING, Stretch.NOTHING)
             : RateChange.between(figures.stretch(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()), figures.stretch(tank, watches, from, until, m.forFish(), m.byFish()));
         Instant end = until;
         List<String> alsoThen = others.stream().filter(o -> o.beganAt().isBefore(end) && (o.endedAt() == null ? o.measure() != Measure.MOVED_ROCK : o.endedAt().isAfter(m.beganAt())))

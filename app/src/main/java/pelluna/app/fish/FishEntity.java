@@ -1,6 +1,7 @@
 package pelluna.app.fish;
 
 import java.time.LocalDate;
+import java.util.Locale;
 
 import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
@@ -88,7 +89,7 @@ public class FishEntity extends Row {
     }
 
     public Place place() {
-        return Place.valueOf(place.toUpperCase(java.util.Locale.ROOT));
+        return Place.valueOf(place.toUpperCase(Locale.ROOT));
     }
 
     public LocalDate wishedOn() {
@@ -139,7 +140,7 @@ public class FishEntity extends Row {
     }
 
     void is(Place where) {
-        place = where.name().toLowerCase(java.util.Locale.ROOT);
+        place = where.name().toLowerCase(Locale.ROOT);
     }
 
     void left(LocalDate on, String how) {

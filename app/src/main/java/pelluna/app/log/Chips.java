@@ -6,6 +6,7 @@ import java.util.List;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishEntity;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.English;
@@ -27,7 +28,7 @@ final class Chips {
     static List<FishChip> fish(List<Fish> there) {
         return there.stream().map(f -> new FishChip(f.id(), English.capital(f.label()), f.said(), FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
             FishDrawing.alone(f.species(), WIDE, "m" + f.id()), f.boxed(),
-            f.place() == pelluna.app.fish.FishEntity.Place.MISSING)).toList();
+            f.place() == FishEntity.Place.MISSING)).toList();
     }
 
     /** @param box whether somebody is in the box, who may be struck at */

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -15,14 +16,14 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     Optional<EntryEntity> findByTankIdAndSentKey(Long tank, String key);
 
-    List<EntryEntity> findByTankIdAndAtLessThanOrderByAtDescIdDesc(Long tank, Instant before, org.springframework.data.domain.Limit limit);
+    List<EntryEntity> findByTankIdAndAtLessThanOrderByAtDescIdDesc(Long tank, Instant before, Limit limit);
 
     List<EntryEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(Long tank, Instant since, Collection<String> doings);
 
     List<EntryEntity> findByTankIdOrderByAtAscIdAsc(Long tank);
 
     @Query("select e from EntryEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and e.takenBack is null order by e.at desc, e.id desc")
-    List<EntryEntity> about(Long tank, Long fish, org.springframework.data.domain.Limit limit);
+    List<EntryEntity> about(Long tank, Long fish, Limit limit);
 
     /** One fish against another, summed. */
     interface Pair {
@@ -109,5 +110,5 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     int outsideWatches(Long tank, Instant since, Collection<String> doings);
 
     @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing in :doings and e.takenBack is null order by e.at desc")
-    List<EntryEntity> placed(Long tank, Instant since, Collection<String> doings, org.springframework.data.domain.Limit limit);
+    List<EntryEntity> placed(Long tank, Instant since, Collection<String> doings, Limit limit);
 }

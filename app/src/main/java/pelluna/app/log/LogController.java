@@ -3,6 +3,7 @@ package pelluna.app.log;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -61,7 +62,7 @@ class LogController {
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(desk, all));
         List<EntryEntity> rows = log.stream(id, before == null ? log.now().plusSeconds(600) : Instant.ofEpochMilli(before), SHOWN + 1);
-        model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, java.util.LinkedHashMap::new, Collectors.toList())));
+        model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).at().toEpochMilli() : null);
         model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);

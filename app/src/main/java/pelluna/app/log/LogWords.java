@@ -1,5 +1,6 @@
 package pelluna.app.log;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -44,7 +45,7 @@ public final class LogWords {
         return day.equals(today) ? "Today" : day.equals(today.minusDays(1)) ? "Yesterday" : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
     }
 
-    public String time(java.time.Instant at) {
+    public String time(Instant at) {
         return at.atZone(zone).format(TIME);
     }
 

@@ -1,5 +1,6 @@
 package pelluna.app.log;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Map;
 
@@ -99,7 +100,7 @@ class SightingController {
 
     private static ResponseEntity<String> refused(long id, boolean quiet, String typed, String why) {
         if (quiet) {
-            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).contentType(new MediaType("text", "plain", java.nio.charset.StandardCharsets.UTF_8)).body(why);
+            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).contentType(new MediaType("text", "plain", StandardCharsets.UTF_8)).body(why);
         }
         UriComponentsBuilder page = UriComponentsBuilder.fromPath("/tanks/" + id + "/log").queryParam("refused", "{refused}");
         return typed.isEmpty() ? to(page.encode().buildAndExpand(why).toUriString()) : to(page.queryParam("typed", "{typed}").encode().buildAndExpand(why, typed).toUriString());

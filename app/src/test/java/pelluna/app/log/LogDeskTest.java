@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 import pelluna.app.fish.Fish;
+import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.Doing;
@@ -102,8 +103,8 @@ class LogDeskTest {
 
     @Test
     void aTankOfSomebodyElseIsNotThere() {
-        assertThatThrownBy(() -> log.write(-5, Sent.of(Instant.now(), Doing.EATS, tank.boss()))).isInstanceOf(pelluna.app.planning.NoSuchTankException.class);
-        assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(pelluna.app.planning.NoSuchTankException.class);
+        assertThatThrownBy(() -> log.write(-5, Sent.of(Instant.now(), Doing.EATS, tank.boss()))).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(NoSuchTankException.class);
     }
 
     @Test

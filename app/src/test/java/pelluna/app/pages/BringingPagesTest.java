@@ -15,6 +15,7 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
+import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -86,7 +87,7 @@ class BringingPagesTest {
         tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "struck-box", "other", "" + gramma().id(), "times", "3"));
         log.end(tank.id, Instant.now());
         assertThat(coming().get(0).boxWatches()).singleElement().satisfies(w -> assertThat(w.strikes()).isEqualTo(3));
-        assertThat(Pelluna.bean(pelluna.app.log.LogFigures.class).contests(tank.id)).as("a fish in a box cannot contest").isEmpty();
+        assertThat(Pelluna.bean(LogFigures.class).contests(tank.id)).as("a fish in a box cannot contest").isEmpty();
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -58,7 +59,7 @@ class StandingTest {
         Random random = new Random(11);
         for (int round = 0; round < 50; round++) {
             int n = 2 + random.nextInt(7);
-            List<Contests.Won> won = new java.util.ArrayList<>();
+            List<Contests.Won> won = new ArrayList<>();
             for (int k = 0; k < 40; k++) {
                 won.add(new Contests.Won("f" + random.nextInt(n), "f" + random.nextInt(n), 1 + random.nextInt(3)));
             }
@@ -126,7 +127,7 @@ class StandingTest {
         Random random = new Random(3);
         int called = 0;
         for (int round = 0; round < 60; round++) {
-            List<Contests.Won> won = new java.util.ArrayList<>();
+            List<Contests.Won> won = new ArrayList<>();
             for (int k = 0; k < 60; k++) {
                 int a = random.nextInt(5);
                 int b = (a + 1 + random.nextInt(4)) % 5;
