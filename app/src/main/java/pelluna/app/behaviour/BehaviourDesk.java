@@ -71,7 +71,7 @@ public class BehaviourDesk {
     @Transactional(readOnly = true)
     public RateChange settling(long tank) {
         List<WatchEntity> watches = log.watches(tank);
-        return RateChange.between(log.stretch(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null), log.stretch(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
+        return RateChange.between(log.contestsIn(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null), log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
     }
 
     private static String says(Pressure p) {

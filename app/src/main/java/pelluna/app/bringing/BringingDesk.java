@@ -142,6 +142,10 @@ public class BringingDesk {
         }
         Map<Long, Fish> known = new HashMap<>();
         fish.all(tank).forEach(f -> known.put(f.id(), f));
+        all.stream().filter(BringingEntity::inTheBox).filter(b -> known.containsKey(b.fishId()) && known.get(b.fishId()).place() == FishEntity.Place.TANK).forEach(b -> {
+            b.released(log.now());
+            rows.save(b);
+        });
         List<LookEntity> looked = looks.findByBringingIdInOrderByLookedAt(all.stream().map(BringingEntity::id).toList());
         List<WatchEntity> watches = figures.watches(tank);
         LogFigures.LastNotes notes = figures.last(tank);
@@ -271,14 +275,14 @@ public class BringingDesk {
 
     private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
         boolean fresh = last.beganAt().isAfter(released) && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS)) && last.hours() > 0;
-        return fresh ? figures.stretch(tank, List.of(last), last.beganAt(), last.endedAt().plusMillis(1), f.id(), null).rate() : 0;
+        return fresh ? figures.contestsIn(tank, List.of(last), last.beganAt(), last.endedAt().plusMillis(1), f.id(), null).rate() : 0;
     }
 
     /** The later half of its days here against the first, as watched. */
     private RateChange settling(long tank, Fish f, List<WatchEntity> watches, Instant released) {
         Instant from = released == null ? log.now() : released;
         Instant middle = from.plus(Duration.between(from, log.now()).dividedBy(2));
-        return RateChange.between(figures.stretch(tank, watches, from, middle, f.id(), null), figures.stretch(tank, watches, middle, log.now(), f.id(), null));
+        return RateChange.between(figures.contestsIn(tank, watches, from, middle, f.id(), null), figures.contestsIn(tank, watches, middle, log.now(), f.id(), null));
     }
 
     /** A planned arrival that is not on its way yet. */

@@ -35,13 +35,15 @@ public class MeasureDesk {
     private final LogDesk log;
     private final LogFigures figures;
     private final MeasureRows rows;
+    private final BringingRows bringings;
 
-    MeasureDesk(PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows) {
+    MeasureDesk(PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows, BringingRows bringings) {
         this.desks = desks;
         this.fish = fish;
         this.log = log;
         this.figures = figures;
         this.rows = rows;
+        this.bringings = bringings;
     }
 
     /**
@@ -84,13 +86,19 @@ public class MeasureDesk {
         Instant next = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isAfter(from)).min(Comparator.naturalOrder()).orElse(until);
         until = min(until, next);
         Instant previous = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
-        Instant before = max(m.beganAt().minus(WINDOW), previous);
+        Instant before = max(max(m.beganAt().minus(WINDOW), previous), released(m));
         RateChange did = m.forFish() == null ? RateChange.between(Stretch.NOTHING, Stretch.NOTHING)
-            : RateChange.between(figures.stretch(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()), figures.stretch(tank, watches, from, until, m.forFish(), m.byFish()));
+            : RateChange.between(figures.contestsIn(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()), figures.contestsIn(tank, watches, from, until, m.forFish(), m.byFish()));
         Instant end = until;
         List<String> alsoThen = others.stream().filter(o -> o.beganAt().isBefore(end) && (o.endedAt() == null ? o.measure() != Measure.MOVED_ROCK : o.endedAt().isAfter(m.beganAt())))
             .map(o -> o.measure().plain()).distinct().toList();
         return new Told(m.id(), new Taken(m.measure(), m.beganAt(), Optional.ofNullable(m.endedAt()), did), m.forFish(), m.byFish(), m.note(), alsoThen);
+    }
+
+    /** When the fish last came out before it: what struck at its box then is another matter. */
+    private Instant released(MeasureEntity m) {
+        return m.forFish() == null ? Instant.MIN : bringings.findByTankIdAndFishId(m.tankId(), m.forFish()).stream().map(BringingEntity::releasedAt)
+            .filter(r -> r != null && r.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
     }
 
     private static Instant min(Instant a, Instant b) {

@@ -37,6 +37,10 @@ public class MeasureEntity extends Row {
         this.note = note;
     }
 
+    Long tankId() {
+        return tankId;
+    }
+
     public Measure measure() {
         return Named.find(Measure.class, measure).orElse(Measure.FEED_MORE);
     }

@@ -70,8 +70,7 @@ public class FishDesk {
             int count = ((Number) tree.get("count")).intValue();
             FishEntity fish = byResident.remove(r.id());
             if (fish == null) {
-                fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species))
-                    .filter(f -> f.place() == FishEntity.Place.TANK || f.place() == FishEntity.Place.GONE && (f.leftHow().isEmpty() || desks.today().equals(f.leftOn()))).findFirst().orElse(null);
+                fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species)).filter(this::mayBeThisResident).findFirst().orElse(null);
                 if (fish == null) {
                     fish = new FishEntity(tank, species, count, tree.get("since") == null ? null : LocalDate.parse(tree.get("since").toString()));
                     known.add(fish);
@@ -85,13 +84,37 @@ public class FishDesk {
             }
         }
         for (FishEntity f : known) {
-            boolean offThePlan = f.partOf() == null && f.place() == FishEntity.Place.TANK && (f.residentId() == null || byResident.containsKey(f.residentId()));
-            if (offThePlan) {
+            boolean offThePlan = f.residentId() == null ? f.place() == FishEntity.Place.TANK : byResident.containsKey(f.residentId());
+            if (f.partOf() == null && f.place() != FishEntity.Place.GONE && offThePlan) {
                 f.left(desks.today(), "");
                 rows.save(f);
             }
         }
+        known.stream().filter(f -> f.partOf() != null).forEach(f -> withItsGroup(f, known));
         return known;
+    }
+
+    /** One of the tank whose row was laid anew, one that went today and was brought back by an undo, or one in the box whose wish has come true by another way. */
+    private boolean mayBeThisResident(FishEntity f) {
+        return switch (f.place()) {
+            case TANK -> true;
+            case GONE -> f.leftHow().isEmpty() || desks.today().equals(f.leftOn());
+            case BOX -> f.wishId() != null && !rows.wished(f.wishId());
+            default -> false;
+        };
+    }
+
+    /** A named member goes and comes back with its group; one that went by itself stays away. */
+    private void withItsGroup(FishEntity member, List<FishEntity> known) {
+        boolean groupThere = known.stream().anyMatch(g -> g.id().equals(member.partOf()) && g.place() != FishEntity.Place.GONE);
+        boolean gone = member.place() == FishEntity.Place.GONE;
+        if (!groupThere && !gone) {
+            member.left(desks.today(), "");
+            rows.save(member);
+        } else if (groupThere && gone && member.leftHow().isEmpty()) {
+            member.back();
+            rows.save(member);
+        }
     }
 
     /** A name and a role; members of a group by their own row. */

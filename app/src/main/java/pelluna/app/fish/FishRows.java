@@ -13,5 +13,8 @@ interface FishRows extends JpaRepository<FishEntity, Long> {
     @Query(nativeQuery = true, value = "select wished_on from wish where id = :wish")
     LocalDate wishedOn(Long wish);
 
+    @Query(nativeQuery = true, value = "select exists (select 1 from wish where id = :wish)")
+    boolean wished(Long wish);
+
     Optional<FishEntity> findByIdAndTankId(Long id, Long tankId);
 }

@@ -16,7 +16,11 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     Optional<EntryEntity> findByTankIdAndSentKey(Long tank, String key);
 
-    List<EntryEntity> findByTankIdAndAtLessThanOrderByAtDescIdDesc(Long tank, Instant before, Limit limit);
+    @Query("select e from EntryEntity e where e.tankId = :tank order by e.at desc, e.id desc")
+    List<EntryEntity> newest(Long tank, Limit limit);
+
+    @Query("select e from EntryEntity e where e.tankId = :tank and (e.at < :at or e.at = :at and e.id < :id) order by e.at desc, e.id desc")
+    List<EntryEntity> below(Long tank, Instant at, Long id, Limit limit);
 
     List<EntryEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(Long tank, Instant since, Collection<String> doings);
 

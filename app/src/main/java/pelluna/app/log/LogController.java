@@ -1,7 +1,6 @@
 package pelluna.app.log;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,9 +45,9 @@ class LogController {
         this.zone = clock.getZone();
     }
 
-    /** @param before an instant; only lines before it */
+    /** @param after number of a line; only those that stand below it */
     @GetMapping("/tanks/{id}/log")
-    String log(@PathVariable long id, @RequestParam(required = false) Long before, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "") String typed, Model model) {
+    String log(@PathVariable long id, @RequestParam(required = false) Long after, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "") String typed, Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
@@ -61,9 +60,9 @@ class LogController {
         model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say()));
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(desk, all));
-        List<EntryEntity> rows = log.stream(id, before == null ? log.now().plusSeconds(600) : Instant.ofEpochMilli(before), SHOWN + 1);
+        List<EntryEntity> rows = log.stream(id, after, SHOWN + 1);
         model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
-        model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).at().toEpochMilli() : null);
+        model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
         model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);
         return "log";

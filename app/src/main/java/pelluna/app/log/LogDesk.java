@@ -110,7 +110,7 @@ public class LogDesk {
     /** The newest line that still counts, if it was written in the last hour. */
     @Transactional
     public boolean takeBackLast(long tank) {
-        Optional<EntryEntity> last = entries.findByTankIdAndAtLessThanOrderByAtDescIdDesc(desks.tank(tank).id(), now().plus(AHEAD), Limit.of(20)).stream()
+        Optional<EntryEntity> last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream()
             .filter(e -> !e.takenBack()).findFirst();
         last.ifPresent(e -> takeBack(tank, e.id()));
         return last.isPresent();
@@ -152,10 +152,11 @@ public class LogDesk {
         });
     }
 
-    /** Lines from the newest on. @param before only those before this moment */
+    /** Lines from the newest on. @param after only those that stand below this one; null from the top */
     @Transactional(readOnly = true)
-    List<EntryEntity> stream(long tank, Instant before, int most) {
-        return entries.findByTankIdAndAtLessThanOrderByAtDescIdDesc(desks.tank(tank).id(), before, Limit.of(most));
+    List<EntryEntity> stream(long tank, Long after, int most) {
+        long id = desks.tank(tank).id();
+        return after == null ? entries.newest(id, Limit.of(most)) : entries.findByIdAndTankId(after, id).map(e -> entries.below(id, e.at(), e.id(), Limit.of(most))).orElseThrow(NoSuchTankException::new);
     }
 
     @Transactional(readOnly = true)

@@ -97,10 +97,10 @@ public class LogFigures {
         return watches.stream().filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until)).mapToDouble(WatchEntity::hours).sum();
     }
 
-    /** Acts in the watches between two moments. @param target only against this one; null for all; @param by only of this one; null for all */
-    public Stretch stretch(long tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
+    /** Contests in the watches between two moments. @param target only against this one; null for all; @param by only of this one; null for all */
+    public Stretch contestsIn(long tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
         double hours = hours(watches, from, until);
-        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.PRESSING, target, by, running(tank)), hours);
+        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.CONTESTS, target, by, running(tank)), hours);
     }
 
     /** Strikes at one box in one watch. */

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -62,9 +63,9 @@ class LogDeskTest {
         tank.watched(Duration.ofHours(3), 60, 5);
         Instant from = Instant.now().minus(Duration.ofHours(4));
         log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(150)), Doing.NIPPED, tank.fish("Amphiprion ocellaris"), tank.wrasse()));
-        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null)).isEqualTo(new Stretch(6, 1));
-        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss())).isEqualTo(new Stretch(5, 1));
-        assertThat(figures.stretch(tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null)).as("nobody watched").isEqualTo(Stretch.NOTHING);
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null)).isEqualTo(new Stretch(6, 1));
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss())).isEqualTo(new Stretch(5, 1));
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null)).as("nobody watched").isEqualTo(Stretch.NOTHING);
     }
 
     @Test
@@ -110,9 +111,26 @@ class LogDeskTest {
     @Test
     void aNoteIsHeldToItsLength() {
         long entry = log.write(tank.id, new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(900), null));
-        assertThat(log.stream(tank.id, Instant.now().plusSeconds(60), 5)).singleElement().satisfies(e -> {
+        assertThat(log.stream(tank.id, null, 5)).singleElement().satisfies(e -> {
             assertThat(e.id()).isEqualTo(entry);
             assertThat(e.note()).hasSize(400);
         });
+    }
+
+    @Test
+    void pagesOfTheStreamLeaveNoLineOutThoughManyAreOfOneMoment() {
+        Instant at = Instant.now();
+        for (int i = 0; i < 7; i++) {
+            log.write(tank.id, Sent.of(at, Doing.EATS, tank.wrasse()));
+        }
+        List<Long> all = new ArrayList<>();
+        Long after = null;
+        for (int page = 0; page < 4; page++) {
+            List<EntryEntity> some = log.stream(tank.id, after, 2);
+            some.forEach(e -> all.add(e.id()));
+            after = some.get(some.size() - 1).id();
+        }
+        assertThat(all).hasSize(7).doesNotHaveDuplicates();
+        assertThatThrownBy(() -> log.stream(tank.id, -1L, 2)).isInstanceOf(NoSuchTankException.class);
     }
 }

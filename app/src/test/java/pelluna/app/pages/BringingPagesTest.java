@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 
@@ -20,7 +21,9 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.RateChange;
+import pelluna.core.behaviour.Stretch;
 import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Method;
 
 /** Bringing in, over HTTP: box, gate, release, looks, the ladder and what each step did. */
 class BringingPagesTest {
@@ -162,5 +165,69 @@ class BringingPagesTest {
     void pulledOutByRule() {
         tank.act("wound", tank.wrasse(), null, Instant.now(), "w");
         assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("It is wounded.").contains("take one of them out now");
+    }
+
+    @Test
+    void whatStruckAtTheBoxIsNotHeldAgainstTheDaysInTheTank() {
+        BringingDesk bringing = Pelluna.bean(BringingDesk.class);
+        Instant now = Instant.now();
+        bringing.recorded(tank.id, tank.wrasse(), Method.BOX_DAYS, null, now.minus(Duration.ofDays(9)), now.minus(Duration.ofDays(5)));
+        tank.watched(Duration.ofDays(7), 60, 0);
+        tank.act("struck-box", tank.boss(), tank.wrasse(), now.minus(Duration.ofDays(7)).plusSeconds(60), "s");
+        tank.watched(Duration.ofDays(4), 60, 5);
+        MeasureDesk measures = Pelluna.bean(MeasureDesk.class);
+        measures.recorded(tank.id, Measure.MIRROR, tank.wrasse(), tank.boss(), now.minus(Duration.ofDays(3)), null, "");
+        tank.watched(Duration.ofDays(1), 60, 5);
+        MeasureDesk.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        assertThat(told.taken().did().before()).as("from its release on, contests only").isEqualTo(new Stretch(5, 1));
+        assertThat(told.taken().did().since()).isEqualTo(new Stretch(5, 1));
+        assertThat(told.says()).startsWith("About as much as before; could be chance");
+    }
+
+    @Test
+    void aMeasureIsJudgedOnlyUntilTheNextBegins() {
+        MeasureDesk measures = Pelluna.bean(MeasureDesk.class);
+        Instant now = Instant.now();
+        tank.watched(Duration.ofDays(8), 60, 6);
+        measures.recorded(tank.id, Measure.FEED_MORE, tank.wrasse(), null, now.minus(Duration.ofDays(6)), null, "");
+        tank.watched(Duration.ofDays(5), 60, 6);
+        measures.recorded(tank.id, Measure.MOVED_ROCK, tank.wrasse(), null, now.minus(Duration.ofDays(3)), now.minus(Duration.ofDays(3)), "");
+        tank.watched(Duration.ofDays(1), 60, 0);
+        List<MeasureDesk.Told> told = measures.told(tank.id, tank.wrasse());
+        assertThat(told.get(1).taken().did().since()).as("more food, until the rock was moved").isEqualTo(new Stretch(6, 1));
+        assertThat(told.get(0).taken().did().before()).as("rock: since more food began").isEqualTo(new Stretch(6, 1));
+        assertThat(told.get(0).taken().did().since()).isEqualTo(new Stretch(0, 1));
+    }
+
+    @Test
+    void aFishInTheBoxThatIsPutDownAsArrivedIsTheSameFishAndOutOfTheBox() {
+        box();
+        long id = gramma().id();
+        String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\" value=\"([^\"]+)\".*", "$1");
+        tank.post("/arrivals/arrived", Map.of("fish", "w0", "of", mark));
+        assertThat(gramma().id()).isEqualTo(id);
+        assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto"))).hasSize(1);
+        assertThat(coming().get(0).inTheBox()).isFalse();
+        assertThat(tank.page("/log/bringing")).contains("Looks after release");
+    }
+
+    @Test
+    void backThroughTheBoxTheResidentStaysOnThePlanAndTheMeasureEndsWithItsRelease() {
+        tank.post("/log/measures", Map.of("measure", "back-through-box", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).hasSize(4);
+        assertThat(tank.page("/log/roll")).contains("in the box");
+        tank.post("/log/bringing/" + coming().get(0).id() + "/release", Map.of());
+        assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse()).get(0).running()).isFalse();
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).hasSize(4);
+        assertThat(tank.fish()).filteredOn(f -> f.id() == tank.wrasse()).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
+    }
+
+    @Test
+    void lightsAreTheTanksAndLooksHangOnThem() {
+        tank.post("/log/lights", Map.of("on", "08:00", "off", "19:30"));
+        tank.post("/log/bringing", Map.of("fish", "w0", "method", "straight-in"));
+        assertThat(coming().get(0).looks().get(2).due().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
+        assertThat(tank.post("/log/lights", Map.of("on", "dawn", "off", "19:30")).body()).contains("two times of day");
     }
 }

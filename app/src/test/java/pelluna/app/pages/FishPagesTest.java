@@ -165,4 +165,42 @@ class FishPagesTest {
         assertThat(before).isEqualTo(1);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().known()).isFalse();
     }
+
+    @Test
+    void aNamedMemberGoesWithItsGroupAndComesBackWithIt() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
+        tank.post("/log/fish/" + pair + "/is", Map.of("what", "given back"));
+        assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.GONE));
+        Pelluna.bean(PlanSteps.class).undo(tank.id);
+        assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
+    }
+
+    @Test
+    void whoIsTakenOffThePlanElsewhereIsGoneEvenFromATimeOut() {
+        tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        long boss = tank.boss();
+        Pelluna.bean(PlanSteps.class).change(tank.id, "taken off", tree -> PlanSteps.entries(tree, "residents").remove(0));
+        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
+    }
+
+    @Test
+    void twoOfOneKindKeepTheirOwnNames() {
+        tank.post("/residents", Map.of("species", "Halichoeres chrysus", "count", "1", "lengthCm", "6"));
+        assertThat(tank.fish()).hasSize(5);
+        long first = tank.wrasse();
+        tank.post("/log/fish/" + first + "/called", Map.of("name", "Saffron", "role", ""));
+        assertThat(tank.post("/log/typed", Map.of("text", "dottyback chased yellow wrasse")).body()).as("both are meant").contains("may be Saffron or yellow wrasse. Which?");
+        tank.post("/log/typed", Map.of("text", "dottyback chased saffron"));
+        assertThat(tank.page("/log/fish/" + first)).contains("chased Saffron");
+    }
+
+    @Test
+    void theHistoryLeavesOutThatItAteAsEveryDay() {
+        long wrasse = tank.wrasse();
+        tank.act("eats", wrasse, null, Instant.now(), "e");
+        tank.act("hides", wrasse, null, Instant.now(), "h");
+        assertThat(tank.page("/log/fish/" + wrasse)).contains("The yellow wrasse hides.").doesNotContain("wrasse eats.");
+    }
 }

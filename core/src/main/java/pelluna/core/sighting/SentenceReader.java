@@ -70,7 +70,7 @@ public final class SentenceReader {
             return English.capital(asked) + "?";
         }
         String words = String.join(" ", typed);
-        return found.isEmpty() ? "Nobody here goes by '" + words + "'." : "'" + words + "' may be the " + String.join(", or the ", found.stream().map(Known::label).toList()) + ".";
+        return found.isEmpty() ? "Nobody here goes by '" + words + "'." : "'" + words + "' may be " + String.join(" or ", found.stream().map(Known::label).toList()) + ". Which?";
     }
 
     private static List<String> words(String text) {
