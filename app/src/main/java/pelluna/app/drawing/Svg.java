@@ -1,9 +1,11 @@
 package pelluna.app.drawing;
 
-import java.util.Locale;
-
 /** Writes SVG markup: numbers short, text escaped, colours by class so that day and night can differ. */
 public final class Svg {
+    private static final long PARTS = 10_000;
+    /** Larger numbers than this stand in no drawing. */
+    private static final double PLAIN = 1e12;
+
     private final StringBuilder out = new StringBuilder();
 
     /** Raw markup from another drawing. */
@@ -47,9 +49,23 @@ public final class Svg {
         return close("text");
     }
 
+    /** Four decimals at the most, without needless zeros; drawings ask for thousands of them a page, so nothing is formatted by pattern. */
     public static String num(double value) {
-        String text = String.format(Locale.ROOT, "%.4f", value).replaceAll("0+$", "");
-        return text.endsWith(".") ? text.substring(0, text.length() - 1) : text;
+        if (!(Math.abs(value) < PLAIN)) {
+            return Double.toString(value);
+        }
+        long parts = Math.round(Math.abs(value) * PARTS);
+        StringBuilder text = new StringBuilder().append(value < 0 && parts > 0 ? "-" : "").append(parts / PARTS);
+        long rest = parts % PARTS;
+        if (rest > 0) {
+            String decimals = Long.toString(PARTS + rest).substring(1);
+            int end = decimals.length();
+            while (decimals.charAt(end - 1) == '0') {
+                end--;
+            }
+            text.append('.').append(decimals, 0, end);
+        }
+        return text.toString();
     }
 
     public static String escape(String text) {

@@ -1,6 +1,7 @@
 package pelluna.app.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -146,5 +147,17 @@ class LogDrawingsTest {
         assertThat(tests).hasSize(2).allSatisfy(y -> assertThat(y).isGreaterThan(ceiling));
         assertThat(tests.get(0)).as("4 lies lower than 6").isGreaterThan(tests.get(1));
         assertThat(TrendDrawing.draw("pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1)).as("one test at one moment").doesNotContain("NaN").doesNotContain("Infinity");
+    }
+
+    @Test
+    void numbersOfADrawingAreShortAndAsPreciseAsAScreen() {
+        assertThat(List.of(Svg.num(0), Svg.num(-0.00001), Svg.num(12), Svg.num(-3.5), Svg.num(0.0625), Svg.num(1 / 3.0), Svg.num(99.99996), Svg.num(1000.1))).containsExactly("0", "0", "12", "-3.5", "0.0625",
+            "0.3333", "100", "1000.1");
+        Random random = new Random(9);
+        for (int i = 0; i < 5000; i++) {
+            double value = (random.nextDouble() - 0.5) * Math.pow(10, random.nextInt(7));
+            assertThat(Double.parseDouble(Svg.num(value))).isCloseTo(value, within(0.000051));
+            assertThat(Svg.num(value)).matches("-?\\d+(\\.\\d{0,3}[1-9])?");
+        }
     }
 }
