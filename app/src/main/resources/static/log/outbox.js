@@ -23,18 +23,20 @@ export const outbox = {
     outbox.write([...outbox.read(), line]);
     return outbox.send();
   },
-  // Resolves to what became of it: true if everything is sent.
+  waiting() { return outbox.read().filter((l) => !l.refused); },
+  // Resolves to what became of it: true if everything is sent. A line that is refused stays here with the reason, until its keeper lets it go.
   async send() {
     if (outbox.sending) { return false; }
     outbox.sending = true;
     let sent = 0;
     try {
-      for (let lines = outbox.read(); lines.length; lines = outbox.read()) {
+      for (let lines = outbox.waiting(); lines.length; lines = outbox.waiting()) {
         const line = lines[0];
         const response = await fetch(line.url, { method: 'POST', body: new URLSearchParams(line.fields) });
         if (response.status >= 500) { return false; }
-        if (!response.ok) { window.pellunaLive.tell(`Not taken: ${line.says}. ${await response.text()}`); }
-        outbox.write(outbox.read().filter((l) => l.fields.key !== line.fields.key));
+        const rest = outbox.read();
+        const refused = response.ok ? '' : response.status === 422 ? await response.text() : 'The tank or fish is not there any more.';
+        outbox.write(refused ? rest.map((l) => (l.fields.key === line.fields.key ? { ...l, refused } : l)) : rest.filter((l) => l.fields.key !== line.fields.key));
         sent += 1;
       }
       return true;
@@ -54,5 +56,5 @@ export const outbox = {
 };
 
 window.addEventListener('online', () => outbox.send());
-setInterval(() => { if (outbox.read().length) { outbox.send(); } }, AGAIN_AFTER);
-if (outbox.read().length) { outbox.send(); }
+setInterval(() => { if (outbox.waiting().length) { outbox.send(); } }, AGAIN_AFTER);
+if (outbox.waiting().length) { outbox.send(); }

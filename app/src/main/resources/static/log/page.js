@@ -149,12 +149,13 @@ function waiting() {
   const bar = document.getElementById('waiting');
   const list = document.getElementById('outbox');
   if (!bar || !list) { return; }
-  bar.hidden = lines.length === 0;
-  bar.textContent = lines.length === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.' : `${lines.length} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
+  const wait = lines.filter((l) => !l.refused).length;
+  bar.hidden = wait === 0;
+  bar.textContent = wait === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.' : `${wait} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
   list.hidden = lines.length === 0;
   list.replaceChildren(...lines.map((line) => {
     const item = document.createElement('li');
-    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — waiting `;
+    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — ${line.refused ? `not taken: ${line.refused}` : 'waiting'} `;
     const undo = document.createElement('button');
     undo.type = 'button';
     undo.className = 'link soft';

@@ -10,7 +10,6 @@ import pelluna.core.behaviour.Doing;
 final class Doings {
     static final List<String> CONTESTS = words(d -> d.kind() == Doing.Kind.CONTEST);
     static final List<String> PRESSING = words(Doing::presses);
-    static final List<String> SIGNS = words(d -> d.kind() == Doing.Kind.SIGN);
 
     private Doings() { }
 

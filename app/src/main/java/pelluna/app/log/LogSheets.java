@@ -43,7 +43,7 @@ public class LogSheets {
     @Transactional
     public List<List<Object>> rows(long tank) {
         Map<Long, String> names = new HashMap<>();
-        fish.all(tank).forEach(f -> names.put(f.id(), f.label()));
+        fish.all(tank).forEach(f -> names.put(f.id(), f.kind()));
         List<List<Object>> rows = new ArrayList<>();
         for (EntryEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
             List<Object> row = new ArrayList<>();

@@ -79,7 +79,9 @@ class SheetDesk {
     private void row(Desk desk, LogSheets.Reader reader, SheetTable.SheetRow r, Preview into, boolean sighting) {
         String says = String.join(" · ", r.cells().values().stream().filter(v -> !v.isBlank()).toList());
         try {
-            if (sighting) {
+            if (sighting && !r.cell("taken back").isEmpty()) {
+                says += " · was taken back, and is left out";
+            } else if (sighting) {
                 into.sightings().add(log.read(reader, at(r.cell("at")), r.cell("who"), r.cell("did"), r.cell("whom"), r.cell("times"), r.cell("gravity"), r.cell("note")));
             } else {
                 into.tests().add(test(desk, r));

@@ -88,6 +88,24 @@ class LogInBrowserTest {
     }
 
     @Test
+    void aLineThatIsRefusedLaterIsKeptWithItsReasonAndHoldsUpNobody() {
+        open(Chromium.phone(), "/log");
+        page.context().setOffline(true);
+        page.locator("#sentence").fill("tang chased wrasse");
+        page.locator("#typed button").tap();
+        page.locator("#sentence").fill("wrasse hides");
+        page.locator("#typed button").tap();
+        assertThat(page.locator("#outbox li")).hasCount(2);
+        page.context().setOffline(false);
+        page.evaluate("() => window.dispatchEvent(new Event('online'))");
+        assertThat(page.locator(".stream li").first()).containsText("hides");
+        assertThat(page.locator("#outbox li")).hasCount(1);
+        assertThat(page.locator("#outbox li")).containsText("not taken: Nobody here goes by 'tang'.");
+        page.locator("#outbox button").tap();
+        assertThat(page.locator("#outbox li")).hasCount(0);
+    }
+
+    @Test
     void aWatchWithoutAConnectionGetsItsOwnTimes() {
         open(Chromium.phone(), "/log");
         page.context().setOffline(true);

@@ -61,6 +61,21 @@ class SheetsAndWaterTest {
         assertThat(look("at,who,did\n2026-11-01 18:30,tang,eats\n2026-11-02,dottyback,flew\n2999-01-01,dottyback,eats\n")).contains("Nobody here goes by").contains("What did it do?").contains("That lies in the future.");
     }
 
+    @Test
+    void aLogThatGoesOutComesInAgainAndWhatWasTakenBackStaysOut() {
+        tank.post("/log/typed", Map.of("text", "dottyback chased cardinal x2; by the rock"));
+        tank.post("/log/typed", Map.of("text", "clownfish spawned"));
+        tank.post("/log/fish/" + tank.fish("Sphaeramia nematoptera") + "/count", Map.of("count", "4", "note", ""));
+        tank.post("/log/feed", Map.of("what", "fed", "note", "mysis"));
+        tank.post("/log/typed", Map.of("text", "dottyback nipped wrasse"));
+        tank.post("/log/back", Map.of());
+        String out = Pelluna.get(tank.at("/log/sheets/sightings.csv")).body();
+        LogTank other = new LogTank("Log copied");
+        assertThat(other.post("/log/sheets/take", Map.of("text", out)).body()).contains("rows were taken in");
+        String again = Pelluna.get(other.at("/log/sheets/sightings.csv")).body();
+        assertThat(again).contains("chased,pyjama cardinal,2").contains("by the rock").contains("counted").contains("fed").doesNotContain("nipped");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "on,nitrate\n", "a,b\n1,2\n", "on,nitrate\n\"2026-01-05,1\n"})
     void whatIsNoTableIsSaid(String csv) {

@@ -1,7 +1,6 @@
 package pelluna.core.health;
 
 import pelluna.core.catalogue.Species;
-import pelluna.core.units.English;
 import pelluna.core.units.Step;
 
 /** A fish that does not eat: when to look closer, and when it cannot wait. Pelluna's judgement; a hard feeder gets two days more; a grazer cannot wait one day as long. */
@@ -16,10 +15,5 @@ public final class Fasting {
     public static Step step(Species s, long days) {
         int shift = s.diet().hard() >= HARD ? 2 : 0;
         return days >= ACT + shift - (s.diet().algaeDaily() ? 1 : 0) ? Step.SURGE : days >= LOOK + shift ? Step.CHOP : days >= 1 ? Step.RIPPLE : Step.CALM;
-    }
-
-    /** A sentence for the step. */
-    public static String says(Species s, long days) {
-        return "The " + s.name() + " has not been seen eating for " + English.count((int) days, "day", "days") + ".";
     }
 }

@@ -33,6 +33,8 @@ final class Phrases {
         say(Doing.JUMPED, "jumped", "jumps", "on the floor"),
         say(Doing.SPAWNED, "spawned", "spawns", "eggs"),
         say(Doing.CHANGED_SEX, "changed sex", "turned male", "turned female"),
+        say(Doing.COUNTED, "counted"),
+        say(Doing.NOTE, "note"),
         say(Doing.FED, "fed"),
         say(Doing.SEAWEED, "seaweed given", "seaweed", "nori")));
 
