@@ -110,7 +110,7 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
         select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank and at >= :since and other_id is not null and taken_back is null group by other_id""")
     List<Last> lastAsTarget(Long tank, Instant since);
 
-    @Query(nativeQuery = true, value = "select count(*) from log_entry where tank_id = :tank and at >= :since and watch_id is null and doing in (:doings) and taken_back is null")
+    @Query(nativeQuery = true, value = "select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and at >= :since and watch_id is null and doing in (:doings) and taken_back is null")
     int outsideWatches(Long tank, Instant since, Collection<String> doings);
 
     @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing in :doings and e.takenBack is null order by e.at desc")

@@ -90,6 +90,8 @@ class LogPagesTest {
             assertThat(p.outside()).isEqualTo(1);
         });
         assertThat(tank.page("/log")).contains("one act seen outside them, which count as events and not in rates");
+        tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "times", "2"));
+        assertThat(tank.page("/log")).as("a line may stand for several").contains("three acts seen outside them");
     }
 
     @Test
