@@ -5,6 +5,7 @@ import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.fish.ComesIn;
+import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 
@@ -21,10 +24,12 @@ import pelluna.app.planning.PlanSteps;
 class ArrivalHandsController {
     private final PlanSteps steps;
     private final PlanDesk desks;
+    private final ComesIn comesIn;
 
-    ArrivalHandsController(PlanSteps steps, PlanDesk desks) {
+    ArrivalHandsController(PlanSteps steps, PlanDesk desks, ComesIn comesIn) {
         this.steps = steps;
         this.desks = desks;
+        this.comesIn = comesIn;
     }
 
     /** What every such form sends: whom it is about and the mark of the plan that it was made for. */
@@ -73,7 +78,11 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/arrived")
     String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "an arrival is in the tank", tree -> HandEdits.arrived(tree, asked.fish(), desks.today()), to);
+        return done(id, asked, () -> {
+            Desk desk = desks.open(id);
+            Stream.of(asked.fish().split(",")).map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
+                .map(w -> Long.valueOf(w.substring(1))).toList().forEach(row -> comesIn.comes(id, row, null));
+        }, to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/drop")
@@ -108,12 +117,16 @@ class ArrivalHandsController {
     }
 
     private String change(long id, Asked asked, String said, Consumer<Map<String, Object>> edit, RedirectAttributes to) {
+        return done(id, asked, () -> steps.change(id, said, edit), to);
+    }
+
+    private String done(long id, Asked asked, Runnable task, RedirectAttributes to) {
         String refused = "";
         if (!steps.mark(id).equals(asked.of())) {
             refused = "The plan has changed in another window meanwhile, so nothing was done. Look again.";
         } else {
             try {
-                steps.change(id, said, edit);
+                task.run();
             } catch (PlanProblemsException e) {
                 refused = "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.";
             } catch (DateTimeParseException e) {

@@ -5,10 +5,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 import pelluna.app.planning.PlanSteps;
-import pelluna.app.planning.WishComes;
 
 /** What the keeper's hand changes in the tree of a plan file. Fish are named by their place in the plan: 'w3' or 'w3,w5' for wishes, 'r0' for residents. */
 final class HandEdits {
@@ -114,13 +112,5 @@ final class HandEdits {
 
     static void stays(Map<String, Object> tree, String fish) {
         entries(tree, fish).forEach(e -> e.keySet().removeAll(List.of("leavesOn", "leavesWhy")));
-    }
-
-    /** It has come: from a wish it turns into a resident. */
-    static void arrived(Map<String, Object> tree, String fish, LocalDate on) {
-        for (Map<String, Object> wish : entries(tree, fish)) {
-            List<Map<String, Object>> wishes = PlanSteps.entries(tree, "wishes");
-            WishComes.arrived(tree, IntStream.range(0, wishes.size()).filter(i -> wishes.get(i) == wish).findFirst().orElseThrow(), on);
-        }
     }
 }

@@ -31,13 +31,15 @@ import pelluna.core.units.Named;
 class BringingController {
     private final PlanDesk desks;
     private final BringingDesk bringing;
+    private final WaysIn ways;
     private final LadderView ladder;
     private final CurrentKeeper keeper;
     private final Shells shells;
 
-    BringingController(PlanDesk desks, BringingDesk bringing, LadderView ladder, CurrentKeeper keeper, Shells shells) {
+    BringingController(PlanDesk desks, BringingDesk bringing, WaysIn ways, LadderView ladder, CurrentKeeper keeper, Shells shells) {
         this.desks = desks;
         this.bringing = bringing;
+        this.ways = ways;
         this.ladder = ladder;
         this.keeper = keeper;
         this.shells = shells;
@@ -101,7 +103,7 @@ class BringingController {
                  @RequestParam(defaultValue = "") String height, RedirectAttributes to) {
         try {
             Method way = Named.find(Method.class, method).orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
-            to.addAttribute("which", bringing.begin(id, fish, way, box(length, width, height)));
+            to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
         } catch (IllegalArgumentException e) {
             to.addAttribute("refused", e.getMessage()).addAttribute("next", fish);
         }
@@ -127,25 +129,25 @@ class BringingController {
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/release")
     String release(@PathVariable long id, @PathVariable long which, RedirectAttributes to) {
-        return done(id, which, to, () -> bringing.release(id, which));
+        return done(id, which, to, () -> ways.release(id, which));
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/off")
     String off(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String how, RedirectAttributes to) {
-        return done(id, which, to, () -> bringing.callOff(id, which, how.length() > 200 ? how.substring(0, 200) : how));
+        return done(id, which, to, () -> ways.callOff(id, which, how.length() > 200 ? how.substring(0, 200) : how));
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/look")
     String look(@PathVariable long id, @PathVariable long which, @RequestParam String look, @RequestParam(defaultValue = "false") boolean inSight, @RequestParam(defaultValue = "false") boolean whole,
                 @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean chased, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
-        return done(id, which, to, () -> bringing.look(id, which, Named.find(AfterRelease.class, look).orElseThrow(() -> new IllegalArgumentException("Which look?")), inSight, whole, eats, chased, note));
+        return done(id, which, to, () -> ways.look(id, which, Named.find(AfterRelease.class, look).orElseThrow(() -> new IllegalArgumentException("Which look?")), inSight, whole, eats, chased, note));
     }
 
     @PostMapping("/tanks/{id}/log/lights")
     String lights(@PathVariable long id, @RequestParam String on, @RequestParam String off, RedirectAttributes to) {
         return done(id, null, to, () -> {
             try {
-                bringing.lit(id, LocalTime.parse(on), LocalTime.parse(off));
+                ways.lit(id, LocalTime.parse(on), LocalTime.parse(off));
             } catch (DateTimeParseException e) {
                 throw new IllegalArgumentException("Please give two times of day, such as 10:00 and 21:00.", e);
             }

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -24,24 +23,16 @@ import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogFigures;
-import pelluna.app.log.Sent;
 import pelluna.app.log.WatchEntity;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
-import pelluna.app.planning.PlanSteps;
-import pelluna.app.planning.WishComes;
 import pelluna.app.quarantine.QuarantineDesk;
-import pelluna.app.tank.ResidentEntity;
-import pelluna.app.tank.TankEntity;
-import pelluna.app.tank.Tanks;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.introduction.AfterRelease;
 import pelluna.core.introduction.BoxGate;
 import pelluna.core.introduction.BoxWatch;
-import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.PullOut;
 import pelluna.core.introduction.SeeThroughBox;
@@ -49,7 +40,7 @@ import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 
-/** Brings fish in: into the box, out of it, and looks after them for the first days. */
+/** Fish on their way in, as pages show them: in the box, or in their first days after it. What is done about them is {@link WaysIn}. */
 @Service
 public class BringingDesk {
     /** Days after release in which a fish counts as a newcomer. */
@@ -59,28 +50,20 @@ public class BringingDesk {
     private static final List<Doing> ROLL = List.of(Doing.EATS, Doing.SEEN, Doing.NOT_EATING, Doing.ABSENT);
     private static final Duration WOUND_COUNTS = Duration.ofDays(2);
 
-    private final PlanDesk desks;
-    private final PlanSteps steps;
     private final FishDesk fish;
     private final LogDesk log;
     private final LogFigures figures;
-    private final MeasureDesk measures;
     private final QuarantineDesk quarantine;
-    private final Tanks tanks;
     private final BringingRows rows;
     private final LookRows looks;
     private final ZoneId zone;
 
-    BringingDesk(PlanDesk desks, PlanSteps steps, FishDesk fish, LogDesk log, LogFigures figures, MeasureDesk measures, QuarantineDesk quarantine, Tanks tanks, BringingRows rows, LookRows looks,
+    BringingDesk(FishDesk fish, LogDesk log, LogFigures figures, QuarantineDesk quarantine, BringingRows rows, LookRows looks,
                  Clock clock) {
-        this.desks = desks;
-        this.steps = steps;
         this.fish = fish;
         this.log = log;
         this.figures = figures;
-        this.measures = measures;
         this.quarantine = quarantine;
-        this.tanks = tanks;
         this.rows = rows;
         this.looks = looks;
         this.zone = clock.getZone();
@@ -167,27 +150,6 @@ public class BringingDesk {
         fish.all(desk.tank().id()).forEach(f -> known.put(f.id(), f));
         return rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream().filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
             .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.endedHow())).toList();
-    }
-
-    /**
-     * A way in that is over, written down afterwards.
-     *
-     * @param box null if its size is not known
-     * @return its number
-     */
-    @Transactional
-    public long recorded(long tank, long fishId, Method method, SeeThroughBox box, Instant boxed, Instant released) {
-        fish.one(tank, fishId);
-        BringingEntity b = new BringingEntity(tank, fishId, method);
-        b.boxed(boxed, box);
-        b.released(released);
-        return rows.save(b).id();
-    }
-
-    /** A look that was written down afterwards. */
-    @Transactional
-    public void recordedLook(long tank, long bringing, AfterRelease look, Instant at, boolean[] seen, String note) {
-        looks.save(new LookEntity(row(tank, bringing).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
     }
 
     private Coming told(Desk desk, BringingEntity b, Map<Long, Fish> known, List<LookEntity> looked, List<WatchEntity> watches, LogFigures.LastNotes notes) {
@@ -302,105 +264,5 @@ public class BringingDesk {
             }
         }
         return next;
-    }
-
-    /** A wish goes into the box, or straight in. @return the number of its way in */
-    @Transactional
-    public long begin(long tank, String party, Method method, SeeThroughBox box) {
-        Desk desk = desks.open(tank);
-        int i = index(desk, party);
-        Party p = desk.plan().wishes().get(i);
-        Long wish = desk.wishes().get(i).id();
-        quarantine.goesOn(tank, wish);
-        long f = fish.fromWish(tank, wish, p.species().scientificName(), p.count(), FishEntity.Place.BOX);
-        BringingEntity b = new BringingEntity(tank, f, method);
-        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
-            rows.save(b);
-            release(tank, b.id());
-        } else {
-            b.boxed(log.now(), box);
-            rows.save(b);
-        }
-        return b.id();
-    }
-
-    private static int index(Desk desk, String party) {
-        int i = party.matches("w\\d{1,3}") ? Integer.parseInt(party.substring(1)) : -1;
-        if (i < 0 || i >= desk.wishes().size()) {
-            throw new NoSuchTankException();
-        }
-        return i;
-    }
-
-    /** Out of the box, and in: a wish turns into a resident. */
-    @Transactional
-    public void release(long tank, long bringing) {
-        BringingEntity b = row(tank, bringing);
-        Fish f = fish.one(tank, b.fishId());
-        b.released(log.now());
-        rows.save(b);
-        if (f.residentId() == null) {
-            Desk desk = desks.open(tank);
-            int wish = -1;
-            for (int i = 0; i < desk.wishes().size(); i++) {
-                wish = desk.wishes().get(i).id().equals(f.wishId()) ? i : wish;
-            }
-            if (wish < 0) {
-                throw new IllegalArgumentException("Its wish has been taken off the plan; put it back first, or call it off.");
-            }
-            int at = wish;
-            steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, at, desks.today()));
-            List<ResidentEntity> living = desks.open(tank).residents();
-            fish.lives(tank, f.id(), living.get(living.size() - 1).id(), desks.today());
-        } else {
-            fish.lives(tank, f.id(), f.residentId(), f.cameOn());
-            measures.endAll(tank, f.id(), Measure.BACK_THROUGH_BOX);
-        }
-    }
-
-    /** Somebody who lives here goes back into the box. */
-    @Transactional
-    public long backIntoTheBox(long tank, long fishId, Long boss) {
-        measures.begin(tank, Measure.BACK_THROUGH_BOX, fishId, boss, "");
-        fish.is(tank, fishId, FishEntity.Place.BOX);
-        BringingEntity b = new BringingEntity(tank, fishId, Method.BOX_DAYS);
-        b.boxed(log.now(), null);
-        return rows.save(b).id();
-    }
-
-    /** It is taken out again: the wish stays a wish; one that lived here already goes back to the tank's list until it is taken off it. */
-    @Transactional
-    public void callOff(long tank, long bringing, String how) {
-        BringingEntity b = row(tank, bringing);
-        b.ends(log.now(), how.isBlank() ? "called off" : how.strip());
-        rows.save(b);
-        Fish f = fish.one(tank, b.fishId());
-        if (f.residentId() == null) {
-            fish.left(tank, f.id(), "called off in the box");
-        } else {
-            fish.is(tank, f.id(), FishEntity.Place.OUT);
-        }
-    }
-
-    /** A look after release; what it says of eating and being seen goes into the log too. */
-    @Transactional
-    public void look(long tank, long bringing, AfterRelease look, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
-        BringingEntity b = row(tank, bringing);
-        looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.length() > 400 ? note.substring(0, 400) : note.strip()));
-        log.write(tank, Sent.of(log.now(), eats ? Doing.EATS : inSight ? Doing.SEEN : Doing.HIDES, b.fishId()));
-        if (!whole) {
-            log.write(tank, Sent.of(log.now(), Doing.TORN_FIN, b.fishId()));
-        }
-    }
-
-    @Transactional
-    public void lit(long tank, LocalTime from, LocalTime until) {
-        TankEntity t = desks.tank(tank);
-        t.lit(from, until);
-        tanks.save(t);
-    }
-
-    private BringingEntity row(long tank, long bringing) {
-        return rows.findByIdAndTankId(bringing, desks.tank(tank).id()).filter(b -> b.endedAt() == null).orElseThrow(NoSuchTankException::new);
     }
 }

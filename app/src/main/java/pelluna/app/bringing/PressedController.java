@@ -27,15 +27,17 @@ import pelluna.core.units.Named;
 class PressedController {
     private final PlanDesk desks;
     private final BringingDesk bringing;
+    private final WaysIn ways;
     private final MeasureDesk measures;
     private final LadderView ladder;
     private final FishDesk fish;
     private final PressureOfFish pressure;
     private final Shells shells;
 
-    PressedController(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, LadderView ladder, FishDesk fish, PressureOfFish pressure, Shells shells) {
+    PressedController(PlanDesk desks, BringingDesk bringing, WaysIn ways, MeasureDesk measures, LadderView ladder, FishDesk fish, PressureOfFish pressure, Shells shells) {
         this.desks = desks;
         this.bringing = bringing;
+        this.ways = ways;
         this.measures = measures;
         this.ladder = ladder;
         this.fish = fish;
@@ -65,7 +67,7 @@ class PressedController {
         Measure m = Named.find(Measure.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
         if (m == Measure.BACK_THROUGH_BOX) {
             try {
-                to.addAttribute("which", bringing.backIntoTheBox(id, forFish, byFish));
+                to.addAttribute("which", ways.backIntoTheBox(id, forFish, byFish));
             } catch (IllegalArgumentException e) {
                 to.addAttribute("refused", e.getMessage());
             }

@@ -12,7 +12,7 @@ import java.util.Random;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-import pelluna.app.bringing.BringingDesk;
+import pelluna.app.bringing.WaysIn;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -44,17 +44,17 @@ class DemoLog {
     private final FishDesk fish;
     private final LogDesk log;
     private final LogSheets sheets;
-    private final BringingDesk bringing;
+    private final WaysIn ways;
     private final MeasureDesk measures;
     private final ProbeDesk probes;
     private final Clock clock;
     private final Random random = new Random(42);
 
-    DemoLog(FishDesk fish, LogDesk log, LogSheets sheets, BringingDesk bringing, MeasureDesk measures, ProbeDesk probes, Clock clock) {
+    DemoLog(FishDesk fish, LogDesk log, LogSheets sheets, WaysIn ways, MeasureDesk measures, ProbeDesk probes, Clock clock) {
         this.fish = fish;
         this.log = log;
         this.sheets = sheets;
-        this.bringing = bringing;
+        this.ways = ways;
         this.measures = measures;
         this.probes = probes;
         this.clock = clock;
@@ -74,7 +74,7 @@ class DemoLog {
             day(tank, cast, ago, lines);
         }
         sheets.write(tank, lines.stream().filter(l -> l.at().isBefore(clock.instant())).toList());
-        long in = bringing.recorded(tank, cast.wrasse(), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22), at(BOXED, LocalTime.of(17, 0)), at(RELEASED, LocalTime.of(20, 40)));
+        long in = ways.recorded(tank, cast.wrasse(), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22), at(BOXED, LocalTime.of(17, 0)), at(RELEASED, LocalTime.of(20, 40)));
         looks(tank, in);
         measures.recorded(tank, Measure.MIRROR, cast.wrasse(), cast.boss(), at(MIRROR, LocalTime.of(12, 0)), at(ROCK, LocalTime.of(11, 30)), "left pane, by day");
         measures.recorded(tank, Measure.MOVED_ROCK, cast.wrasse(), cast.boss(), at(ROCK, LocalTime.of(12, 0)), at(ROCK, LocalTime.of(12, 40)), "left heap turned, two new gaps");
@@ -182,7 +182,7 @@ class DemoLog {
         int[] ago = {RELEASED, RELEASED, RELEASED - 1, RELEASED - 3, RELEASED - 7};
         LocalTime[] times = {LocalTime.of(21, 40), LocalTime.of(21, 50), LocalTime.of(11, 5), LocalTime.of(11, 10), LocalTime.of(11, 20)};
         for (int i = 0; i < looks.length; i++) {
-            bringing.recordedLook(tank, in, looks[i], at(ago[i], times[i]), seen[i], notes[i]);
+            ways.recordedLook(tank, in, looks[i], at(ago[i], times[i]), seen[i], notes[i]);
         }
     }
 

@@ -16,6 +16,7 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
+import pelluna.core.plan.Party;
 
 /** The fish of a tank as individuals and groups. Follows the plan: whoever is a resident has a fish, and who is taken off the plan is gone. */
 @Service
@@ -73,6 +74,7 @@ public class FishDesk {
                 fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species)).filter(this::mayBeThisResident).findFirst().orElse(null);
                 if (fish == null) {
                     fish = new FishEntity(tank, species, count, tree.get("since") == null ? null : LocalDate.parse(tree.get("since").toString()));
+                    fish.comesFrom(null, tree.get("captiveBred") instanceof Boolean bred && bred ? bred : null, "");
                     known.add(fish);
                 }
                 fish.back();
@@ -153,9 +155,9 @@ public class FishDesk {
     }
 
     @Transactional
-    public void left(long tank, long fish, String how) {
+    public void left(long tank, long fish, LocalDate on, String how) {
         FishEntity f = row(tank, fish);
-        f.left(desks.today(), how);
+        f.left(on, how);
         rows.save(f);
     }
 
@@ -189,6 +191,21 @@ public class FishDesk {
         f.wished(wish, rows.wishedOn(wish));
         f.is(place);
         return rows.save(f).id();
+    }
+
+    /** Where it comes from, as far as its wish and its quarantine tell. */
+    @Transactional
+    public void comesFrom(long tank, long fish, Party wish, Optional<Origin> origin) {
+        FishEntity f = row(tank, fish);
+        f.comesFrom(origin.map(Origin::acquiredOn).orElse(null), wish.captiveBred() ? Boolean.TRUE : null, origin.map(o -> o.school().word()).orElse(f.school()));
+        wish.hand().price().ifPresent(f::costs);
+        rows.save(f);
+    }
+
+    /** The fish that waits in the box for a wish. */
+    @Transactional(readOnly = true)
+    public Optional<Long> inTheBox(long tank, Long wish) {
+        return rows.findByTankIdOrderById(desks.tank(tank).id()).stream().filter(f -> wish.equals(f.wishId()) && f.place() == FishEntity.Place.BOX).map(FishEntity::id).findFirst();
     }
 
     /** Out of the box and in: it becomes the resident of the given row. */

@@ -44,6 +44,15 @@ public class FishEntity extends Row {
     private byte[] picture;
     @Column(name = "picture_type")
     private String pictureType;
+    @Column(name = "acquired_on")
+    private LocalDate acquiredOn;
+    @Column(name = "came_count")
+    private Integer cameCount;
+    @Column(name = "captive_bred")
+    private Boolean captiveBred;
+    private String shop = "";
+    private String school = "";
+    private Double price;
 
     protected FishEntity() { }
 
@@ -51,6 +60,7 @@ public class FishEntity extends Row {
         this.tankId = tankId;
         this.species = species;
         this.count = count;
+        this.cameCount = count;
         this.cameOn = cameOn;
     }
 
@@ -113,6 +123,36 @@ public class FishEntity extends Row {
         return recordAside;
     }
 
+    /** The day on which its keeper had it, quarantine included; null if that is not known. */
+    public LocalDate acquiredOn() {
+        return acquiredOn;
+    }
+
+    /** As many as came. */
+    public int cameCount() {
+        return cameCount == null ? count : Math.max(cameCount, count);
+    }
+
+    /** Null if nobody has said. */
+    public Boolean captiveBred() {
+        return captiveBred;
+    }
+
+    /** Where it was bought, in the keeper's words; empty if nobody has said. */
+    public String shop() {
+        return shop;
+    }
+
+    /** The word of its quarantine school; empty if nobody has said. */
+    public String school() {
+        return school;
+    }
+
+    /** What each cost, in the keeper's own money; null if nobody has said. */
+    public Double price() {
+        return price;
+    }
+
     byte[] picture() {
         return picture;
     }
@@ -123,6 +163,7 @@ public class FishEntity extends Row {
 
     void lives(Long resident, int number) {
         residentId = resident;
+        cameCount = cameCount == null ? number : Math.max(cameCount, number);
         count = number;
     }
 
@@ -133,6 +174,20 @@ public class FishEntity extends Row {
     void wished(Long wish, LocalDate on) {
         wishId = wish;
         wishedOn = on;
+    }
+
+    void comesFrom(LocalDate acquired, Boolean bred, String byWord) {
+        acquiredOn = acquired;
+        captiveBred = bred;
+        school = byWord;
+    }
+
+    void boughtAt(String where) {
+        shop = where;
+    }
+
+    void costs(Double each) {
+        price = each;
     }
 
     void came(LocalDate on) {

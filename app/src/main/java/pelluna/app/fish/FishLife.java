@@ -135,6 +135,6 @@ class FishLife {
             steps.change(tank, "a fish is gone", tree -> PlanSteps.entries(tree, "residents").remove(i));
         }
         notes.note(tank, Doing.NOTE, f.id(), 1, how);
-        fish.left(tank, f.id(), how + " on " + Measures.date(desks.today()));
+        fish.left(tank, f.id(), desks.today(), how + " on " + Measures.date(desks.today()));
     }
 }

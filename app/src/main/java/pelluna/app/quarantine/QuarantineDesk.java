@@ -10,12 +10,12 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import pelluna.app.fish.ComesIn;
+import pelluna.app.fish.Origin;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
-import pelluna.app.planning.PlanSteps;
-import pelluna.app.planning.WishComes;
 import pelluna.core.arrivals.Arrival;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.catalogue.Species;
@@ -31,14 +31,14 @@ import pelluna.core.water.SalinityRamp;
 @Service
 public class QuarantineDesk {
     private final PlanDesk desks;
-    private final PlanSteps steps;
+    private final ComesIn comesIn;
     private final KeeperCatalogue catalogue;
     private final StayRows stays;
     private final CheckRows checks;
 
-    QuarantineDesk(PlanDesk desks, PlanSteps steps, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
+    QuarantineDesk(PlanDesk desks, ComesIn comesIn, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
         this.desks = desks;
-        this.steps = steps;
+        this.comesIn = comesIn;
         this.catalogue = catalogue;
         this.stays = stays;
         this.checks = checks;
@@ -145,11 +145,12 @@ public class QuarantineDesk {
         checks.save(new CheckEntity(stay(tank, stay).id(), look, salinity, note));
     }
 
-    /** A wish that was in quarantine goes on into the see-through box. Does nothing if it was in none. */
+    /** A wish that was in quarantine goes on into the see-through box. @return from where it came; empty if it was in none */
     @Transactional
-    public void goesOn(long tank, long wish) {
-        stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desks.tank(tank).id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish)
-            .forEach(r -> r.ends(desks.today(), "into the tank's see-through box on " + Measures.date(desks.today())));
+    public Optional<Origin> goesOn(long tank, long wish) {
+        List<StayEntity> mine = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desks.tank(tank).id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish).toList();
+        mine.forEach(r -> r.ends(desks.today(), "into the tank's see-through box on " + Measures.date(desks.today())));
+        return mine.stream().findFirst().map(r -> new Origin(r.beganOn(), r.school()));
     }
 
     /** Whether a wish may leave quarantine today; empty if it is in none. */
@@ -164,9 +165,9 @@ public class QuarantineDesk {
     void release(long tank, long stay) {
         StayEntity row = stay(tank, stay);
         row.ends(desks.today(), "into the tank on " + Measures.date(desks.today()));
-        Desk desk = desks.open(tank);
-        Optional<Integer> wish = IntStream.range(0, desk.wishes().size()).filter(i -> desk.wishes().get(i).id().equals(row.wishId())).boxed().findFirst();
-        wish.ifPresent(i -> steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, i, desks.today())));
+        if (desks.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
+            comesIn.comes(tank, row.wishId(), null, Optional.of(new Origin(row.beganOn(), row.school())), desks.today());
+        }
     }
 
     @Transactional

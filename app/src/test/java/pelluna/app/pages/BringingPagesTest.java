@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
@@ -75,8 +76,8 @@ class BringingPagesTest {
         BringingDesk bringing = Pelluna.bean(BringingDesk.class);
         long way = coming().get(0).id();
         assertThat(coming().get(0).gate().orElseThrow().open()).isFalse();
-        bringing.callOff(tank.id, way, "begun anew");
-        long again = bringing.backIntoTheBox(tank.id, tank.wrasse(), tank.boss());
+        Pelluna.bean(WaysIn.class).callOff(tank.id, way, "begun anew");
+        long again = Pelluna.bean(WaysIn.class).backIntoTheBox(tank.id, tank.wrasse(), tank.boss());
         assertThat(bringing.coming(Pelluna.bean(PlanDesk.class).open(tank.id))).extracting(BringingDesk.Coming::id).containsExactly(again);
         tank.act("eats", tank.wrasse(), null, Instant.now(), "e");
         assertThat(coming().get(0).gate().orElseThrow().missing()).noneMatch(m -> m.contains("eating")).anyMatch(m -> m.contains("watches more"));
@@ -169,9 +170,8 @@ class BringingPagesTest {
 
     @Test
     void whatStruckAtTheBoxIsNotHeldAgainstTheDaysInTheTank() {
-        BringingDesk bringing = Pelluna.bean(BringingDesk.class);
         Instant now = Instant.now();
-        bringing.recorded(tank.id, tank.wrasse(), Method.BOX_DAYS, null, now.minus(Duration.ofDays(9)), now.minus(Duration.ofDays(5)));
+        Pelluna.bean(WaysIn.class).recorded(tank.id, tank.wrasse(), Method.BOX_DAYS, null, now.minus(Duration.ofDays(9)), now.minus(Duration.ofDays(5)));
         tank.watched(Duration.ofDays(7), 60, 0);
         tank.act("struck-box", tank.boss(), tank.wrasse(), now.minus(Duration.ofDays(7)).plusSeconds(60), "s");
         tank.watched(Duration.ofDays(4), 60, 5);

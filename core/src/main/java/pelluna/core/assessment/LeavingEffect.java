@@ -22,9 +22,23 @@ public final class LeavingEffect {
         Assessor assessor = new Assessor(say);
         Assessment stays = assessor.assess(plan.with(fish.by(fish.hand().staying())));
         Assessment leaves = assessor.assess(plan.with(fish.by(fish.hand().leaving(on, ""))));
+        List<String> says = between(stays, leaves, fish.id());
+        if (says.isEmpty()) {
+            says.add("It would change nothing worth saying in the plan.");
+        }
+        return says;
+    }
+
+    /**
+     * What differs between two plans with the same wishes, as the second would have it.
+     *
+     * @param but id of a party that is not told of; empty for none
+     * @return in sentences, the most telling first; empty if nothing is worth saying
+     */
+    public static List<String> between(Assessment stays, Assessment leaves, String but) {
         List<String> says = new ArrayList<>();
-        List<String> in = names(leaves, stays, fish);
-        List<String> out = names(stays, leaves, fish);
+        List<String> in = names(leaves, stays, but);
+        List<String> out = names(stays, leaves, but);
         if (!in.isEmpty()) {
             says.add("Would come in then: " + English.list(in) + ".");
         }
@@ -38,15 +52,12 @@ public final class LeavingEffect {
         if (in.isEmpty() && out.isEmpty() && Math.abs(points) >= 1) {
             says.add("The order of arrival would cost " + English.count((int) Math.round(Math.abs(points)), "point", "points") + " of tension " + (points > 0 ? "less." : "more."));
         }
-        if (says.isEmpty()) {
-            says.add("It would change nothing worth saying in the plan.");
-        }
         return says;
     }
 
-    private static List<String> names(Assessment has, Assessment lacks, Party but) {
+    private static List<String> names(Assessment has, Assessment lacks, String but) {
         List<String> there = lacks.bestSet().take().stream().map(Party::id).toList();
-        return has.bestSet().take().stream().filter(p -> !there.contains(p.id()) && !p.id().equals(but.id())).map(Party::label).toList();
+        return has.bestSet().take().stream().filter(p -> !there.contains(p.id()) && !p.id().equals(but)).map(Party::label).toList();
     }
 
     private static void lens(Assessment stays, Assessment leaves, String name, String head, String unit, List<String> says) {

@@ -18,7 +18,12 @@ public final class English {
 
     /** 'one fish', 'three fish', '14 wishes'. */
     public static String count(int n, String one, String many) {
-        return (n >= 0 && n < SMALL.length ? SMALL[n] : Integer.toString(n)) + " " + (n == 1 ? one : many);
+        return number(n) + " " + (n == 1 ? one : many);
+    }
+
+    /** 'no', 'one', 'three', '14'. */
+    public static String number(int n) {
+        return n >= 0 && n < SMALL.length ? SMALL[n] : Integer.toString(n);
     }
 
     /** 'a', 'a and b', 'a, b and c'. */

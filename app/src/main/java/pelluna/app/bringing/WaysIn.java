@@ -1,0 +1,161 @@
+package pelluna.app.bringing;
+
+import java.time.Instant;
+import java.time.LocalTime;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.ComesIn;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDesk;
+import pelluna.app.log.Sent;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.Tanks;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.introduction.AfterRelease;
+import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Method;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.plan.Party;
+
+/** What is done with fish on their way in: into the box, out of it, a look, called off. */
+@Service
+public class WaysIn {
+    private final PlanDesk desks;
+    private final ComesIn comesIn;
+    private final FishDesk fish;
+    private final LogDesk log;
+    private final MeasureDesk measures;
+    private final QuarantineDesk quarantine;
+    private final Tanks tanks;
+    private final BringingRows rows;
+    private final LookRows looks;
+
+    WaysIn(PlanDesk desks, ComesIn comesIn, FishDesk fish, LogDesk log, MeasureDesk measures, QuarantineDesk quarantine, Tanks tanks, BringingRows rows, LookRows looks) {
+        this.desks = desks;
+        this.comesIn = comesIn;
+        this.fish = fish;
+        this.log = log;
+        this.measures = measures;
+        this.quarantine = quarantine;
+        this.tanks = tanks;
+        this.rows = rows;
+        this.looks = looks;
+    }
+
+    /**
+     * A way in that is over, written down afterwards.
+     *
+     * @param box null if its size is not known
+     * @return its number
+     */
+    @Transactional
+    public long recorded(long tank, long fishId, Method method, SeeThroughBox box, Instant boxed, Instant released) {
+        fish.one(tank, fishId);
+        BringingEntity b = new BringingEntity(tank, fishId, method);
+        b.boxed(boxed, box);
+        b.released(released);
+        return rows.save(b).id();
+    }
+
+    /** A look that was written down afterwards. */
+    @Transactional
+    public void recordedLook(long tank, long bringing, AfterRelease look, Instant at, boolean[] seen, String note) {
+        looks.save(new LookEntity(row(tank, bringing).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
+    }
+
+    /** A wish goes into the box, or straight in. @return the number of its way in */
+    @Transactional
+    public long begin(long tank, String party, Method method, SeeThroughBox box) {
+        Desk desk = desks.open(tank);
+        int i = index(desk, party);
+        Party p = desk.plan().wishes().get(i);
+        Long wish = desk.wishes().get(i).id();
+        long f = comesIn.begins(desk, p, wish, quarantine.goesOn(tank, wish));
+        BringingEntity b = new BringingEntity(tank, f, method);
+        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
+            rows.save(b);
+            release(tank, b.id());
+        } else {
+            b.boxed(log.now(), box);
+            rows.save(b);
+        }
+        return b.id();
+    }
+
+    private static int index(Desk desk, String party) {
+        int i = party.matches("w\\d{1,3}") ? Integer.parseInt(party.substring(1)) : -1;
+        if (i < 0 || i >= desk.wishes().size()) {
+            throw new NoSuchTankException();
+        }
+        return i;
+    }
+
+    /** Out of the box, and in: a wish turns into a resident. */
+    @Transactional
+    public void release(long tank, long bringing) {
+        BringingEntity b = row(tank, bringing);
+        Fish f = fish.one(tank, b.fishId());
+        b.released(log.now());
+        rows.save(b);
+        if (f.residentId() == null) {
+            comesIn.comes(tank, f.wishId(), f.id());
+        } else {
+            fish.lives(tank, f.id(), f.residentId(), f.cameOn());
+            measures.endAll(tank, f.id(), Measure.BACK_THROUGH_BOX);
+        }
+    }
+
+    /** Somebody who lives here goes back into the box. */
+    @Transactional
+    public long backIntoTheBox(long tank, long fishId, Long boss) {
+        measures.begin(tank, Measure.BACK_THROUGH_BOX, fishId, boss, "");
+        fish.is(tank, fishId, FishEntity.Place.BOX);
+        BringingEntity b = new BringingEntity(tank, fishId, Method.BOX_DAYS);
+        b.boxed(log.now(), null);
+        return rows.save(b).id();
+    }
+
+    /** It is taken out again: the wish stays a wish; one that lived here already goes back to the tank's list until it is taken off it. */
+    @Transactional
+    public void callOff(long tank, long bringing, String how) {
+        BringingEntity b = row(tank, bringing);
+        b.ends(log.now(), how.isBlank() ? "called off" : how.strip());
+        rows.save(b);
+        Fish f = fish.one(tank, b.fishId());
+        if (f.residentId() == null) {
+            fish.left(tank, f.id(), desks.today(), "called off in the box");
+        } else {
+            fish.is(tank, f.id(), FishEntity.Place.OUT);
+        }
+    }
+
+    /** A look after release; what it says of eating and being seen goes into the log too. */
+    @Transactional
+    public void look(long tank, long bringing, AfterRelease look, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
+        BringingEntity b = row(tank, bringing);
+        looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.length() > 400 ? note.substring(0, 400) : note.strip()));
+        log.write(tank, Sent.of(log.now(), eats ? Doing.EATS : inSight ? Doing.SEEN : Doing.HIDES, b.fishId()));
+        if (!whole) {
+            log.write(tank, Sent.of(log.now(), Doing.TORN_FIN, b.fishId()));
+        }
+    }
+
+    @Transactional
+    public void lit(long tank, LocalTime from, LocalTime until) {
+        TankEntity t = desks.tank(tank);
+        t.lit(from, until);
+        tanks.save(t);
+    }
+
+    private BringingEntity row(long tank, long bringing) {
+        return rows.findByIdAndTankId(bringing, desks.tank(tank).id()).filter(b -> b.endedAt() == null).orElseThrow(NoSuchTankException::new);
+    }
+}

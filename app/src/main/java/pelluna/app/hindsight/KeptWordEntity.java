@@ -1,0 +1,65 @@
+package pelluna.app.hindsight;
+
+import java.time.LocalDate;
+import java.util.Map;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import pelluna.app.rows.JsonText;
+import pelluna.app.rows.Row;
+
+/** What a plan said on the day of an arrival, as it was; never computed again. */
+@Entity
+@Table(name = "kept_word")
+class KeptWordEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    @Column(name = "fish_id")
+    private Long fishId;
+    @Column(name = "on_day")
+    private LocalDate onDay;
+    private String stance;
+    @Convert(converter = JsonText.class)
+    private Map<String, Object> plan;
+    @Convert(converter = JsonText.class)
+    private Map<String, Object> assessment;
+
+    protected KeptWordEntity() { }
+
+    KeptWordEntity(Long tankId, Long fishId, LocalDate onDay, String stance, Map<String, Object> plan, Map<String, Object> assessment) {
+        this.tankId = tankId;
+        this.fishId = fishId;
+        this.onDay = onDay;
+        this.stance = stance;
+        this.plan = plan;
+        this.assessment = assessment;
+    }
+
+    Long tankId() {
+        return tankId;
+    }
+
+    Long fishId() {
+        return fishId;
+    }
+
+    LocalDate onDay() {
+        return onDay;
+    }
+
+    String stance() {
+        return stance;
+    }
+
+    /** The plan file of that day. */
+    Map<String, Object> plan() {
+        return plan;
+    }
+
+    /** Its assessment in the open format. */
+    Map<String, Object> assessment() {
+        return assessment;
+    }
+}

@@ -1,0 +1,101 @@
+package pelluna.app.hindsight;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.exchange.AssessmentTree;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.KeptWord;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.ResidentEntity;
+import pelluna.core.assessment.Assessment;
+import pelluna.core.capacity.Lens;
+import pelluna.core.plan.Party;
+import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Step;
+
+/** Keeps the assessment as it was on the day of an arrival: whole, and statement by statement. */
+@Component
+public class WordKeeper implements KeptWord {
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final KeptWordRows words;
+    private final StatementRows statements;
+
+    WordKeeper(PlanDesk desks, FishDesk fish, KeptWordRows words, StatementRows statements) {
+        this.desks = desks;
+        this.fish = fish;
+        this.words = words;
+        this.statements = statements;
+    }
+
+    @Override
+    @Transactional
+    public void arrives(Desk before, Party party, long number) {
+        if (before.tank().sandboxOf() != null) {
+            return;
+        }
+        Map<Long, Long> byResident = new HashMap<>();
+        fish.all(before.tank().id()).stream().filter(f -> f.residentId() != null && f.partOf() == null).forEach(f -> byResident.put(f.residentId(), f.id()));
+        Map<String, Long> who = new HashMap<>();
+        for (int i = 0; i < before.residents().size(); i++) {
+            ResidentEntity r = before.residents().get(i);
+            if (byResident.containsKey(r.id())) {
+                who.put(before.plan().residents().get(i).id(), byResident.get(r.id()));
+            }
+        }
+        who.put(party.id(), number);
+        keep(before.tank().id(), number, desks.today(), PlanDesk.tree(before.tank(), before.residents(), before.wishes()), before.assessment(), party, who);
+    }
+
+    /**
+     * Keeps what an assessment says of one of its wishes.
+     *
+     * @param who fish of the log by their place in the plan, as far as they are in the tank; the arrival too
+     */
+    @Transactional
+    public void keep(long tank, long number, LocalDate on, Map<String, Object> plan, Assessment a, Party party, Map<String, Long> who) {
+        KeptWordEntity word = words.save(new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a)));
+        statements.saveAll(said(a, party, who).stream().map(s -> new StatementEntity(word.id(), s)).toList());
+    }
+
+    /** Everything that an assessment says of one wish and of its company. */
+    static List<Statement> said(Assessment a, Party party, Map<String, Long> who) {
+        Long number = who.get(party.id());
+        List<Statement> said = new ArrayList<>();
+        for (Verdict v : a.sieve()) {
+            if (v.wish().id().equals(party.id())) {
+                for (Finding f : v.findings()) {
+                    said.add(new Statement(f.rule().word(), f.step(), number, null, f.has().number().isPresent() ? "" : f.has().text(), null, f.reason()));
+                }
+            }
+        }
+        for (Tension t : a.tension()) {
+            boolean mine = t.aggressor().id().equals(party.id()) || t.target().id().equals(party.id());
+            if (mine && who.containsKey(t.aggressor().id()) && who.containsKey(t.target().id())) {
+                said.add(new Statement(Statement.TENSION, t.step(), who.get(t.aggressor().id()), who.get(t.target().id()), "", t.index(),
+                    t.reasons().isEmpty() ? "Nothing that would set them at each other." : t.reasons().get(0).says()));
+            }
+        }
+        for (Eaten e : a.eaten()) {
+            boolean mine = e.eater().id().equals(party.id()) || e.prey().map(p -> p.id().equals(party.id())).orElse(false);
+            if (mine && who.containsKey(e.eater().id()) && e.prey().map(p -> who.containsKey(p.id())).orElse(true)) {
+                said.add(new Statement(Statement.EATEN, Step.SURGE, who.get(e.eater().id()), e.prey().map(p -> who.get(p.id())).orElse(null), e.prey().isPresent() ? "" : e.eaten(), null, e.reason()));
+            }
+        }
+        for (Lens l : a.capacity().lenses()) {
+            said.add(new Statement(Statement.CAPACITY, l.step(), number, null, l.name(), null, l.says()));
+        }
+        return said;
+    }
+}
