@@ -21,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.fish.PartyOfFish;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
@@ -184,25 +185,10 @@ public class BringingDesk {
 
     /** Who presses it hardest: as expected, by the assessment. */
     private static Optional<Fish> boss(Desk desk, Fish f, Map<Long, Fish> known) {
-        Optional<String> party = party(desk, f);
+        Optional<String> party = PartyOfFish.of(desk, f);
         return party.flatMap(id -> desk.assessment().tension().stream().filter(t -> t.target().id().equals(id) && t.aggressor().resident()).max(Comparator.comparingDouble((Tension t) -> t.index())))
             .map(t -> desk.residents().get(Integer.parseInt(t.aggressor().id().substring(1))).id())
             .flatMap(row -> known.values().stream().filter(k -> row.equals(k.residentId())).findFirst());
-    }
-
-    /** The party of a fish in the plan: its resident's, or its wish's. */
-    static Optional<String> party(Desk desk, Fish f) {
-        for (int i = 0; i < desk.residents().size(); i++) {
-            if (desk.residents().get(i).id().equals(f.residentId())) {
-                return Optional.of(desk.plan().residents().get(i).id());
-            }
-        }
-        for (int i = 0; i < desk.wishes().size(); i++) {
-            if (desk.wishes().get(i).id().equals(f.wishId())) {
-                return Optional.of(desk.plan().wishes().get(i).id());
-            }
-        }
-        return Optional.empty();
     }
 
     private PullOut.Seen seen(long tank, Fish f, Map<Doing, Instant> mine, List<WatchEntity> watches, Instant released) {

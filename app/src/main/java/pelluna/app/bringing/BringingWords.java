@@ -12,6 +12,7 @@ import java.util.Optional;
 
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
+import pelluna.app.fish.PartyOfFish;
 import pelluna.app.planning.Desk;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.SeeThroughBox;
@@ -65,7 +66,7 @@ final class BringingWords {
 
     /** What stands against a box for a fish of this tank. */
     public List<String> against(SeeThroughBox box, Fish f) {
-        return against(box, BringingDesk.party(desk, f).flatMap(desk.plan()::party).map(p -> p.lengthOn(desk.plan().startOn())).orElse(f.species().usualShopCm()), f.count());
+        return against(box, PartyOfFish.of(desk, f).flatMap(desk.plan()::party).map(p -> p.lengthOn(desk.plan().startOn())).orElse(f.species().usualShopCm()), f.count());
     }
 
     public List<String> against(SeeThroughBox box, double fishCm, int count) {

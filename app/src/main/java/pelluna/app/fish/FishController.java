@@ -1,6 +1,5 @@
 package pelluna.app.fish;
 
-import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -37,8 +36,6 @@ import pelluna.core.units.Measures;
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
 @Controller
 class FishController {
-    private static final int MOST_PICTURE = 4_000_000;
-
     private final PlanDesk desks;
     private final FishDesk fish;
     private final FishLife life;
@@ -173,7 +170,7 @@ class FishController {
         });
     }
 
-    /** @param what missing, found, or how it went */
+    /** @param what missing, found, or back */
     @PostMapping("/tanks/{id}/log/fish/{which}/is")
     String is(@PathVariable long id, @PathVariable long which, @RequestParam String what, RedirectAttributes to) {
         return done(id, which, to, () -> life.is(id, which, what));
@@ -182,33 +179,9 @@ class FishController {
     @PostMapping("/tanks/{id}/log/fish/{which}/picture")
     String picture(@PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
         return done(id, which, to, () -> {
-            try {
-                byte[] bytes = file.getBytes();
-                String type = type(bytes);
-                if (type == null || bytes.length > MOST_PICTURE) {
-                    throw new IllegalArgumentException("A picture is a JPEG, PNG or WebP of up to 4 MB.");
-                }
-                fish.shows(id, which, bytes, type);
-            } catch (IOException e) {
-                throw new IllegalArgumentException("The picture could not be read.", e);
-            }
+            PictureFile picture = PictureFile.of(file);
+            fish.shows(id, which, picture.bytes(), picture.type());
         });
-    }
-
-    /** By its first bytes, never by what it is called; null for what is no picture. */
-    private static String type(byte[] b) {
-        if (b.length > 12) {
-            if ((b[0] & 0xff) == 0xff && (b[1] & 0xff) == 0xd8) {
-                return "image/jpeg";
-            }
-            if ((b[0] & 0xff) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G') {
-                return "image/png";
-            }
-            if (b[0] == 'R' && b[1] == 'I' && b[2] == 'F' && b[3] == 'F' && b[8] == 'W' && b[9] == 'E' && b[10] == 'B' && b[11] == 'P') {
-                return "image/webp";
-            }
-        }
-        return null;
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}/picture")

@@ -2,6 +2,7 @@ package pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -96,11 +97,11 @@ public class FishDesk {
         return known;
     }
 
-    /** One of the tank whose row was laid anew, one that went today and was brought back by an undo, or one in the box whose wish has come true by another way. */
+    /** One of the tank whose row was laid anew, one that was taken off the plan and came back by an undo, or one in the box whose wish has come true by another way. */
     private boolean mayBeThisResident(FishEntity f) {
         return switch (f.place()) {
             case TANK -> true;
-            case GONE -> f.leftHow().isEmpty() || desks.today().equals(f.leftOn());
+            case GONE -> f.leftHow().isEmpty();
             case BOX -> f.wishId() != null && !rows.wished(f.wishId());
             default -> false;
         };
@@ -191,6 +192,32 @@ public class FishDesk {
         f.wished(wish, rows.wishedOn(wish));
         f.is(place);
         return rows.save(f).id();
+    }
+
+    /** Some that never came further than quarantine: from there they have a history. @return their number */
+    @Transactional
+    public long fromQuarantine(long tank, Long wish, String species, int count, Origin origin) {
+        FishEntity f = new FishEntity(tank, species, count, null);
+        f.wished(wish, wish == null ? null : rows.wishedOn(wish));
+        f.comesFrom(origin.acquiredOn(), null, origin.school().word());
+        f.is(FishEntity.Place.OUT);
+        return rows.save(f).id();
+    }
+
+    /** Where it comes from, in its keeper's words. @param school word of a quarantine school; empty if nobody knows; @param price each; null likewise */
+    @Transactional
+    public void bought(long tank, long fish, String shop, Boolean captiveBred, String school, Double price, LocalDate acquired) {
+        FishEntity f = row(tank, fish);
+        f.comesFrom(acquired, captiveBred, school);
+        f.boughtAt(shop.strip());
+        f.costs(price);
+        rows.save(f);
+    }
+
+    /** The rows of several tanks, as they are; callers have looked the tanks up with their keeper. */
+    @Transactional(readOnly = true)
+    public List<FishEntity> rows(Collection<Long> tanks) {
+        return rows.findByTankIdInOrderById(tanks);
     }
 
     /** Where it comes from, as far as its wish and its quarantine tell. */

@@ -16,9 +16,8 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.units.Measures;
 
-/** What happens to a fish: it is measured, counted, changes sex, goes missing, is found, goes. */
+/** What happens to a fish: it is measured, counted, changes sex, goes missing, is found. */
 @Service
 class FishLife {
     private static final Set<String> ROLES = Set.of("", "male", "female", "boss", "young");
@@ -27,12 +26,14 @@ class FishLife {
     private final PlanSteps steps;
     private final FishDesk fish;
     private final FishNotes notes;
+    private final Partings partings;
 
-    FishLife(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes) {
+    FishLife(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, Partings partings) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;
         this.notes = notes;
+        this.partings = partings;
     }
 
     String role(String asked) {
@@ -85,12 +86,15 @@ class FishLife {
     void counted(long tank, long which, int count, String note) {
         Fish f = fish.one(tank, which);
         if (f.partOf() != null || count < 1 || count > 200) {
-            throw new IllegalArgumentException("From 1 to 200; if none is left, say below how they went.");
+            throw new IllegalArgumentException("From 1 to 200; if none is left, say below where they are.");
         }
         int before = f.count();
         int i = living(tank, f);
         if (count != before) {
             steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
+        }
+        if (count < before) {
+            partings.missing(tank, which, before - count);
         }
         String fewer = count < before ? (before - count) + " fewer than before" : "";
         notes.note(tank, Doing.COUNTED, which, count, fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
@@ -106,17 +110,21 @@ class FishLife {
         notes.note(tank, Doing.CHANGED_SEX, which, 1, "now " + role);
     }
 
-    /** @param what missing, found, back, or a word for how it went, with which it leaves the plan */
+    /** @param what missing, found, or back */
     @Transactional
     void is(long tank, long which, String what) {
         Fish f = fish.one(tank, which);
         switch (what) {
             case "missing" -> {
-                fish.is(tank, which, FishEntity.Place.MISSING);
+                partings.missing(tank, which, f.count());
                 notes.note(tank, Doing.ABSENT, which, 1, "missing");
             }
             case "found" -> {
-                fish.is(tank, which, FishEntity.Place.TANK);
+                int back = partings.found(tank, which);
+                if (back > 0) {
+                    int i = living(tank, f);
+                    steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", f.count() + back));
+                }
                 notes.note(tank, Doing.SEEN, which, 1, "found again");
             }
             case "back" -> {
@@ -124,17 +132,7 @@ class FishLife {
                 notes.back(tank, which);
                 notes.note(tank, Doing.SEEN, which, 1, "back in the tank");
             }
-            case "died", "jumped", "rehomed", "given back" -> goes(tank, f, what);
             default -> throw new IllegalArgumentException("What happened?");
         }
-    }
-
-    private void goes(long tank, Fish f, String how) {
-        if (f.partOf() == null && f.residentId() != null) {
-            int i = living(tank, f);
-            steps.change(tank, "a fish is gone", tree -> PlanSteps.entries(tree, "residents").remove(i));
-        }
-        notes.note(tank, Doing.NOTE, f.id(), 1, how);
-        fish.left(tank, f.id(), desks.today(), how + " on " + Measures.date(desks.today()));
     }
 }

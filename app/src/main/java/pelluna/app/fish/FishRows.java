@@ -1,6 +1,7 @@
 package pelluna.app.fish;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -9,6 +10,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface FishRows extends JpaRepository<FishEntity, Long> {
     List<FishEntity> findByTankIdOrderById(Long tankId);
+
+    List<FishEntity> findByTankIdInOrderById(Collection<Long> tanks);
 
     @Query(nativeQuery = true, value = "select wished_on from wish where id = :wish")
     LocalDate wishedOn(Long wish);

@@ -92,6 +92,30 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
         and other_id is not null and (cast(:target as bigint) is null or other_id = :target) and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
     int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
 
+    /** What one fish did to another on one day. */
+    interface DayOfActs {
+        Long getFish();
+
+        Long getOther();
+
+        LocalDate getOn();
+
+        int getHard();
+
+        int getActs();
+
+        int getGravest();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on", cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
+          cast(sum(times) as integer) as acts, max(gravity) as gravest
+        from log_entry where tank_id = :tank and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
+    List<DayOfActs> hardDays(Long tank, Collection<String> doings, String zone);
+
+    @Query("select e from EntryEntity e where e.tankId = :tank and e.doing in :doings and e.takenBack is null order by e.at")
+    List<EntryEntity> ofKind(Long tank, Collection<String> doings);
+
     /** When each fish was last noted with something. */
     interface Last {
         Long getFish();

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.fish.Partings;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.behaviour.Doing;
@@ -28,13 +29,15 @@ public class LogDesk {
 
     private final PlanDesk desks;
     private final FishDesk fish;
+    private final Partings partings;
     private final EntryRows entries;
     private final WatchRows watches;
     private final Clock clock;
 
-    LogDesk(PlanDesk desks, FishDesk fish, EntryRows entries, WatchRows watches, Clock clock) {
+    LogDesk(PlanDesk desks, FishDesk fish, Partings partings, EntryRows entries, WatchRows watches, Clock clock) {
         this.desks = desks;
         this.fish = fish;
+        this.partings = partings;
         this.entries = entries;
         this.watches = watches;
         this.clock = clock;
@@ -95,7 +98,7 @@ public class LogDesk {
     /** Whoever is seen is no longer missing. */
     private void foundAgain(long tank, Sent sent) {
         if (sent.doing() != Doing.ABSENT && sent.fish() != null) {
-            fish.all(tank).stream().filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING).forEach(f -> fish.is(tank, f.id(), FishEntity.Place.TANK));
+            fish.all(tank).stream().filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING).forEach(f -> partings.found(tank, f.id()));
         }
     }
 

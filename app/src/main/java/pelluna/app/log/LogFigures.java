@@ -30,6 +30,9 @@ public class LogFigures {
     /** Days in which a fish's last notes are looked for. */
     private static final int LAST_DAYS = 60;
     private static final long NONE = -1;
+    /** Lines that are read of the time before a loss, and the days in which quarrels count for it. */
+    private static final int MOST_BEFORE = 400;
+    private static final int BEFORE_DAYS = 7;
     private static final int MOST_PLACED = 2000;
     /** As many lines as a line over time can show. */
     private static final int MOST_IN_ORDER = 1500;
@@ -158,6 +161,35 @@ public class LogFigures {
         }
         entries.lastAsTarget(tank, ago(LAST_DAYS)).forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
         return notes;
+    }
+
+    /**
+     * What was noted of a fish before a day's end.
+     *
+     * @param daysAgo from the last note of each thing to that day, 0 on the day itself
+     * @param acts    contests that it lost in the last seven days
+     * @param by      who won most of them; null if nobody
+     */
+    public record Before(Map<Doing, Long> daysAgo, int acts, Long by) { }
+
+    /** @param group whose member it is; null if it stands for itself */
+    public Before before(long tank, long fish, Long group, LocalDate on) {
+        Map<Doing, Long> ago = new HashMap<>();
+        Map<Long, Integer> by = new HashMap<>();
+        List<EntryEntity> lines = new ArrayList<>(entries.about(tank, fish, Limit.of(MOST_BEFORE)));
+        if (group != null) {
+            lines.addAll(entries.about(tank, group, Limit.of(MOST_BEFORE)));
+        }
+        for (EntryEntity e : lines) {
+            long days = ChronoUnit.DAYS.between(e.at().atZone(clock.getZone()).toLocalDate(), on);
+            boolean mine = e.fishId() != null && (e.fishId() == fish || e.fishId().equals(group));
+            if (days >= 0 && mine && !e.doing().toAnother()) {
+                ago.merge(e.doing(), days, Math::min);
+            } else if (days >= 0 && days <= BEFORE_DAYS && !mine && e.doing().kind() == Doing.Kind.CONTEST && e.fishId() != null) {
+                by.merge(e.fishId(), e.times(), Integer::sum);
+            }
+        }
+        return new Before(ago, by.values().stream().mapToInt(Integer::intValue).sum(), by.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(null));
     }
 
     /** Acts that were seen outside watches. */

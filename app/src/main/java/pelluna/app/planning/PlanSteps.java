@@ -75,6 +75,14 @@ public class PlanSteps {
         }
     }
 
+    /** Changes a plan because something happened: no step, for no undo can take it back. */
+    @Transactional
+    public void happens(long id, Consumer<Map<String, Object>> edit) {
+        Map<String, Object> tree = read(text(id));
+        edit.accept(tree);
+        lay(id, tree);
+    }
+
     /** What was done last, if it can still be taken back: not after a change by another way. */
     @Transactional(readOnly = true)
     public Optional<String> last(long id) {

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.fish.ComesIn;
+import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.Origin;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
@@ -32,20 +33,22 @@ import pelluna.core.water.SalinityRamp;
 public class QuarantineDesk {
     private final PlanDesk desks;
     private final ComesIn comesIn;
+    private final FishDesk fish;
     private final KeeperCatalogue catalogue;
     private final StayRows stays;
     private final CheckRows checks;
 
-    QuarantineDesk(PlanDesk desks, ComesIn comesIn, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
+    QuarantineDesk(PlanDesk desks, ComesIn comesIn, FishDesk fish, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
         this.desks = desks;
         this.comesIn = comesIn;
+        this.fish = fish;
         this.catalogue = catalogue;
         this.stays = stays;
         this.checks = checks;
     }
 
     /** One stay as the board shows it. Salinity in g/kg. */
-    record Stay(long id, Species species, int count, LocalDate beganOn, QuarantineClock clock, double salinity, List<SalinityRamp.Step> ramp, List<CheckEntity> checks) {
+    public record Stay(long id, Species species, int count, LocalDate beganOn, QuarantineClock clock, double salinity, List<SalinityRamp.Step> ramp, List<CheckEntity> checks) {
         public String label() {
             return count == 1 ? species.name() : count + " × " + species.name();
         }
@@ -71,6 +74,12 @@ public class QuarantineDesk {
         List<CheckEntity> looks = checks.findByStayIdInOrderByLookedOnDescIdDesc(rows.stream().map(StayEntity::id).toList());
         int places = Math.max(desk.plan().tank().quarantinePlaces(), rows.stream().mapToInt(StayEntity::place).max().orElse(0));
         return IntStream.rangeClosed(1, places).mapToObj(n -> place(n, rows.stream().filter(r -> r.place() == n).toList(), looks, desk)).toList();
+    }
+
+    /** Everybody who is in quarantine. */
+    @Transactional(readOnly = true)
+    public List<Stay> stays(Desk desk) {
+        return board(desk).stream().flatMap(p -> p.stays().stream()).toList();
     }
 
     private Place place(int number, List<StayEntity> here, List<CheckEntity> looks, Desk desk) {
@@ -168,6 +177,29 @@ public class QuarantineDesk {
         if (desks.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
             comesIn.comes(tank, row.wishId(), null, Optional.of(new Origin(row.beganOn(), row.school())), desks.today());
         }
+    }
+
+    /** Who is in a stay. @param count how many; @param wish null if it fulfils none */
+    public record Staying(Species species, int count, LocalDate beganOn, QuarantineSchool school, Long wish) { }
+
+    /** @throws NoSuchTankException if it is over, or none of this tank's */
+    @Transactional(readOnly = true)
+    public Staying staying(long tank, long stay) {
+        StayEntity row = stay(tank, stay);
+        return new Staying(species(row).orElseThrow(NoSuchTankException::new), row.count(), row.beganOn(), row.school(), row.wishId());
+    }
+
+    /** So many of a stay are lost in it; with the last of them it ends. @return their number in the log */
+    @Transactional
+    public long lost(long tank, long stay, int count) {
+        StayEntity row = stay(tank, stay);
+        Staying s = staying(tank, stay);
+        if (count >= row.count()) {
+            row.ends(desks.today(), "died in quarantine on " + Measures.date(desks.today()));
+        } else {
+            row.fewer(count);
+        }
+        return fish.fromQuarantine(tank, row.wishId(), s.species().scientificName(), Math.min(count, s.count()), new Origin(row.beganOn(), row.school()));
     }
 
     @Transactional

@@ -72,6 +72,10 @@ class StayEntity extends Row {
         return wishId;
     }
 
+    void fewer(int gone) {
+        count -= gone;
+    }
+
     void ends(LocalDate day, String how) {
         endedOn = day;
         endedHow = how;

@@ -10,9 +10,9 @@ public enum Topic implements Named {
     JUMPING("jumping", "jumping", "no cover for a jumper", "it jumped"),
     EATEN("eaten", "being eaten", "one can swallow the other", "it was lost as eaten"),
     REEF_LIFE("reef-life", "reef life", "it harms shrimp, crabs, snails or corals that are kept", "one of them was lost to it"),
-    FEEDING("feeding", "not eating", "hard to feed here: pods, meals, algae, skill", "it starved, or was noted as thin"),
+    FEEDING("feeding", "not eating", "hard to feed here: pods, meals, algae", "it starved, or was noted as thin"),
     ILLNESS("illness", "illness", "prone to illness and no quarantine", "it was lost to illness, or had spots"),
-    WATER("water", "the water", "a lens at Chop or more, or too young a tank", "it was lost to the water");
+    WATER("water", "the water", "the length rule or waste at Chop or more", "it was lost to the water");
 
     private final String word;
     private final String plain;
@@ -45,16 +45,34 @@ public enum Topic implements Named {
         return happened;
     }
 
-    /** Of a rule of the Sieve, or 'tension', 'eaten', 'capacity'; of 'eaten' with a kind of reef life instead of a fish it is that kind. */
-    public static Optional<Topic> of(String rule, boolean reefLife) {
+    /**
+     * Of a statement.
+     *
+     * @param rule  of the Sieve, or 'tension', 'eaten', 'capacity'
+     * @param about word of a kind of reef life, or of a lens; empty otherwise
+     */
+    public static Optional<Topic> of(String rule, String about) {
         return Optional.ofNullable(switch (rule) {
             case "tension", "company" -> FIGHTING;
             case "cover" -> JUMPING;
-            case "eaten" -> reefLife ? REEF_LIFE : EATEN;
+            case "eaten" -> about.isEmpty() ? EATEN : REEF_LIFE;
             case "reef-life" -> REEF_LIFE;
             case "pods", "hard-feeder", "meals", "algae" -> FEEDING;
             case "quarantine" -> ILLNESS;
-            case "capacity", "tank-age" -> WATER;
+            case "capacity" -> about.equals("room") ? null : WATER;
+            default -> null;
+        });
+    }
+
+    /** Under which a loss counts; empty for causes that no plan could have told. */
+    public static Optional<Topic> of(Cause cause) {
+        return Optional.ofNullable(switch (cause) {
+            case JUMPED -> JUMPING;
+            case KILLED -> FIGHTING;
+            case EATEN -> EATEN;
+            case DISEASE -> ILLNESS;
+            case STARVED -> FEEDING;
+            case WATER -> WATER;
             default -> null;
         });
     }

@@ -1,0 +1,217 @@
+package pelluna.app.hindsight;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.Fights;
+import pelluna.app.log.LogFigures;
+import pelluna.app.log.WatchEntity;
+import pelluna.app.losses.Deaths;
+import pelluna.app.losses.InHindsight;
+import pelluna.core.losses.Calibration;
+import pelluna.core.losses.Hindsight;
+import pelluna.core.losses.Topic;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+
+/** Holds what plans had said against what happened. Reads what was kept; computes no assessment anew. */
+@Service
+public class HindsightDesk implements InHindsight {
+    private final KeptWordRows words;
+    private final StatementRows statements;
+    private final FishDesk fish;
+    private final Deaths deaths;
+    private final Fights fights;
+    private final ZoneId zone;
+
+    HindsightDesk(KeptWordRows words, StatementRows statements, FishDesk fish, Deaths deaths, Fights fights, Clock clock) {
+        this.words = words;
+        this.statements = statements;
+        this.fish = fish;
+        this.deaths = deaths;
+        this.fights = fights;
+        this.zone = clock.getZone();
+    }
+
+    /** What is at hand for some tanks. @param heads the last word on each fish that came to stay, by fish */
+    private record Kept(Map<Long, KeptWordRows.Head> heads, Map<Long, List<Statement>> said, Happenings happened, Map<Long, Fish> known, Map<Long, FishEntity> rows) { }
+
+    private Kept kept(Collection<Long> tanks) {
+        Map<Long, Fish> known = new HashMap<>();
+        tanks.forEach(t -> fish.all(t).forEach(f -> known.put(f.id(), f)));
+        List<FishEntity> rows = fish.rows(tanks);
+        Map<Long, FishEntity> byId = rows.stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        Map<Long, KeptWordRows.Head> heads = new LinkedHashMap<>();
+        words.heads(tanks).stream().filter(h -> byId.containsKey(h.fishId()) && !undone(byId.get(h.fishId()), h)).forEach(h -> heads.put(h.fishId(), h));
+        Map<Long, List<Statement>> said = statements.findByWordIdInOrderById(heads.values().stream().map(KeptWordRows.Head::id).toList()).stream()
+            .collect(Collectors.groupingBy(StatementEntity::wordId, Collectors.mapping(StatementEntity::statement, Collectors.toList())));
+        Map<Long, Long> groupOf = rows.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
+        List<Fights.Fight> fought = new ArrayList<>();
+        List<Fights.Noted> signs = new ArrayList<>();
+        tanks.forEach(t -> {
+            fought.addAll(fights.serious(t));
+            signs.addAll(fights.signs(t));
+        });
+        return new Kept(heads, said, new Happenings(deaths.of(tanks), fought, signs, groupOf), known, byId);
+    }
+
+    /** An arrival that was taken back on its own day never was. */
+    private static boolean undone(FishEntity f, KeptWordRows.Head h) {
+        return f.place() == FishEntity.Place.GONE && f.leftHow().isEmpty() && h.onDay().equals(f.leftOn());
+    }
+
+    @Override
+    @Transactional
+    public Map<Long, Word> words(Collection<Long> tanks) {
+        Kept kept = kept(tanks);
+        Map<Long, Word> told = new HashMap<>();
+        List<Deaths.Death> lost = deaths.of(tanks);
+        kept.heads().forEach((number, head) -> told.put(number, word(kept, head, kept.said().getOrDefault(head.id(), List.of()), lost.stream().filter(d -> number.equals(d.fish()) || d.fish() != null && kept.rows().containsKey(d.fish())
+            && number.equals(kept.rows().get(d.fish()).partOf())).findFirst())));
+        return told;
+    }
+
+    private static Word word(Kept kept, KeptWordRows.Head head, List<Statement> said, Optional<Deaths.Death> death) {
+        List<Said> lines = new ArrayList<>();
+        for (Statement s : said) {
+            if (s.step().atLeast(Step.RIPPLE)) {
+                Optional<Topic> topic = Topic.of(s.rule(), s.about());
+                Optional<String> bore = kept.happened().bore(s, head.onDay());
+                lines.add(new Said(s.step(), StatementWords.title(s, kept.known()), s.reason(), bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
+                    bore.map(English::capital).orElse(topic.isPresent() ? "Not so far, as far as the log knows" : "Nothing in a log could bear this out")));
+            }
+        }
+        lines.sort(Comparator.comparing(Said::step).reversed().thenComparing(Said::became));
+        List<String> missed = new ArrayList<>();
+        for (Topic topic : Topic.values()) {
+            kept.happened().happened(topic, head.fishId(), head.onDay()).filter(w -> !warned(said, topic)).ifPresent(w -> missed.add(English.capital(topic.plain()) + ": " + w + "; the plan had said nothing at Chop or Surge of it."));
+        }
+        return new Word(head.id(), head.onDay(), head.stance(), lines, missed, brief(said, death));
+    }
+
+    private static boolean warned(List<Statement> said, Topic topic) {
+        return said.stream().anyMatch(s -> s.step().atLeast(Step.CHOP) && Topic.of(s.rule(), s.about()).filter(t -> t == topic).isPresent());
+    }
+
+    /** What it had said of the very thing that it died of. */
+    private static String brief(List<Statement> said, Optional<Deaths.Death> death) {
+        Optional<Topic> topic = death.flatMap(d -> Topic.of(d.cause()));
+        if (topic.isEmpty()) {
+            return death.isPresent() ? "Of such a cause no plan can tell." : "";
+        }
+        return said.stream().filter(s -> Topic.of(s.rule(), s.about()).filter(t -> t == topic.get()).isPresent() && (s.other() == null || death.get().fish() == null || death.get().by() == null || s.other().equals(death.get().by())
+            || s.fish().equals(death.get().by()))).max(Comparator.comparing(Statement::step))
+            .map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : s.step() == Step.RIPPLE ? "Hinted at" : "Not said") + " (" + s.step().title() + "): " + s.reason()).orElse("Not said.");
+    }
+
+    @Override
+    @Transactional
+    public Map<Long, Boolean> pressed(Collection<Long> tanks) {
+        Map<Long, Boolean> pressed = new HashMap<>();
+        List<KeptWordRows.Head> heads = words.heads(tanks);
+        Map<Long, List<Statement>> said = statements.findByWordIdInOrderById(heads.stream().map(KeptWordRows.Head::id).toList()).stream()
+            .collect(Collectors.groupingBy(StatementEntity::wordId, Collectors.mapping(StatementEntity::statement, Collectors.toList())));
+        heads.forEach(h -> pressed.put(h.fishId(), said.getOrDefault(h.id(), List.of()).stream().anyMatch(s -> s.rule().equals(Statement.TENSION) && s.step().atLeast(Step.CHOP) && h.fishId().equals(s.other()))));
+        return pressed;
+    }
+
+    /** One serious fight with what was said of the two. @param said empty if no plan was asked */
+    record Fought(LocalDate on, String who, String how, Step step, String said, String reason) { }
+
+    /** Everything that the page of hindsight tells. */
+    record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, boolean rises, List<Fought> fights) { }
+
+    @Transactional
+    Page page(Collection<Long> tanks) {
+        Kept kept = kept(tanks);
+        List<Hindsight.Seen> seen = new ArrayList<>();
+        kept.heads().values().forEach(h -> {
+            List<Statement> said = kept.said().getOrDefault(h.id(), List.of());
+            for (Topic topic : Topic.values()) {
+                seen.add(new Hindsight.Seen(topic, warned(said, topic), kept.happened().happened(topic, h.fishId(), h.onDay()).isPresent()));
+            }
+        });
+        List<Calibration.Bin> bins = Calibration.of(pairs(kept));
+        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.rises(bins), fought(tanks, kept));
+    }
+
+    private List<Calibration.Pair> pairs(Kept kept) {
+        Map<Long, List<WatchEntity>> watches = new HashMap<>();
+        List<Calibration.Pair> pairs = new ArrayList<>();
+        kept.heads().values().forEach(h -> {
+            Instant since = h.onDay().atStartOfDay(zone).toInstant();
+            List<WatchEntity> all = watches.computeIfAbsent(h.tankId(), fights::watches);
+            List<LogFigures.Watched> acts = fights.contestsSince(h.tankId(), since);
+            Map<Long, Statement> hardest = new LinkedHashMap<>();
+            kept.said().getOrDefault(h.id(), List.of()).stream().filter(s -> s.rule().equals(Statement.TENSION))
+                .forEach(s -> hardest.merge(h.fishId().equals(s.fish()) ? s.other() : s.fish(), s, (a, b) -> a.tension() >= b.tension() ? a : b));
+            hardest.forEach((other, s) -> {
+                Instant until = earlier(gone(kept.rows().get(h.fishId())), gone(kept.rows().get(other)));
+                double hours = LogFigures.hours(all, since, until);
+                int n = acts.stream().filter(w -> between(kept, w, h.fishId(), other)).mapToInt(LogFigures.Watched::acts).sum();
+                pairs.add(new Calibration.Pair(s.tension(), s.step(), hours, n, kept.happened().fought(h.fishId(), other, h.onDay()).isPresent()));
+            });
+        });
+        return pairs;
+    }
+
+    private Instant gone(FishEntity f) {
+        return f == null || f.leftOn() == null ? Instant.MAX : f.leftOn().plusDays(1).atStartOfDay(zone).toInstant();
+    }
+
+    private static Instant earlier(Instant a, Instant b) {
+        return a.isBefore(b) ? a : b;
+    }
+
+    private static boolean between(Kept kept, LogFigures.Watched w, Long one, Long other) {
+        Long a = whole(kept, w.fish());
+        Long b = whole(kept, w.other());
+        return a.equals(one) && b.equals(other) || a.equals(other) && b.equals(one);
+    }
+
+    private static Long whole(Kept kept, long fish) {
+        FishEntity f = kept.rows().get(fish);
+        return f == null || f.partOf() == null ? Long.valueOf(fish) : f.partOf();
+    }
+
+    private List<Fought> fought(Collection<Long> tanks, Kept kept) {
+        List<Fought> told = new ArrayList<>();
+        for (Long tank : tanks) {
+            for (Fights.Fight f : fights.serious(tank)) {
+                Long one = whole(kept, f.fish());
+                Long other = whole(kept, f.other());
+                Optional<Statement> said = kept.heads().values().stream().filter(h -> !h.onDay().isAfter(f.on())).flatMap(h -> kept.said().getOrDefault(h.id(), List.of()).stream())
+                    .filter(s -> s.rule().equals(Statement.TENSION) && one.equals(s.fish()) && other.equals(s.other())).reduce((a, b) -> b);
+                told.add(new Fought(f.on(), StatementWords.name(kept.known(), f.fish()) + " against " + StatementWords.name(kept.known(), f.other()), English.count(f.acts(), "act", "acts") + ", " + f.hard() + " of them hard" + (f.hurt() ? "; it was hurt" : ""),
+                    said.map(Statement::step).orElse(Step.CALM), said.map(s -> "tension " + Math.round(s.tension()) + " on " + Measures.date(kept.heads().values().stream().filter(h -> kept.said().getOrDefault(h.id(), List.of()).contains(s)).findFirst().orElseThrow().onDay()))
+                        .orElse(""), said.map(Statement::reason).orElse("No plan was asked before they met.")));
+            }
+        }
+        told.sort(Comparator.comparing(Fought::on).reversed());
+        return told;
+    }
+
+    /** The whole of what was kept on a day, as it was. */
+    @Transactional(readOnly = true)
+    Optional<KeptWordEntity> whole(long tank, long word) {
+        return words.findByIdAndTankId(word, tank);
+    }
+}

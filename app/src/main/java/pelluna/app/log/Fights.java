@@ -1,0 +1,73 @@
+package pelluna.app.log;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.core.behaviour.Doing;
+import pelluna.core.losses.SeriousFight;
+
+/** Serious fights that the log has seen, and signs on fish over all its time. Callers have looked the tank up with its keeper. */
+@Component
+@Transactional(readOnly = true)
+public class Fights {
+    private static final List<String> HURT = List.of(Doing.WOUND.word(), Doing.TORN_FIN.word());
+    private static final List<String> SIGNS = List.of(Doing.SPOTS.word(), Doing.THIN.word(), Doing.JUMPED.word());
+    private static final int HURT_DAYS = 2;
+
+    private final EntryRows entries;
+    private final WatchRows watches;
+    private final ZoneId zone;
+
+    Fights(EntryRows entries, WatchRows watches, Clock clock) {
+        this.entries = entries;
+        this.watches = watches;
+        this.zone = clock.getZone();
+    }
+
+    /** One fish against another on a day. @param hurt whether its target was seen with a wound or a torn fin within two days */
+    public record Fight(long fish, long other, LocalDate on, int acts, int hard, boolean hurt) { }
+
+    /** Something that was noted of a fish. */
+    public record Noted(long fish, Doing doing, LocalDate on) { }
+
+    /** Newest first. */
+    public List<Fight> serious(long tank) {
+        List<Noted> hurt = noted(tank, HURT);
+        List<Fight> fights = new ArrayList<>();
+        for (EntryRows.DayOfActs d : entries.hardDays(tank, Doings.CONTESTS, zone.getId())) {
+            boolean wounded = hurt.stream().anyMatch(n -> n.fish() == d.getOther() && !n.on().isBefore(d.getOn()) && !n.on().isAfter(d.getOn().plusDays(HURT_DAYS)));
+            if (SeriousFight.is(d.getHard(), d.getGravest(), wounded)) {
+                fights.add(new Fight(d.getFish(), d.getOther(), d.getOn(), d.getActs(), d.getHard(), wounded));
+            }
+        }
+        fights.sort(Comparator.comparing(Fight::on).reversed());
+        return fights;
+    }
+
+    /** Spots, thinness and jumps, oldest first. */
+    public List<Noted> signs(long tank) {
+        return noted(tank, SIGNS);
+    }
+
+    private List<Noted> noted(long tank, List<String> doings) {
+        return entries.ofKind(tank, doings).stream().filter(e -> e.fishId() != null).map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate())).toList();
+    }
+
+    /** Contests since a moment, summed by who and whom. */
+    public List<LogFigures.Watched> contestsSince(long tank, Instant since) {
+        return entries.pairs(tank, since, Doings.CONTESTS).stream().map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+    }
+
+    /** Ended watches of all time, oldest first. */
+    public List<WatchEntity> watches(long tank) {
+        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, Instant.EPOCH);
+    }
+}

@@ -1,0 +1,192 @@
+package pelluna.app.losses;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+
+import jakarta.persistence.Basic;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Table;
+import pelluna.app.rows.JsonText;
+import pelluna.app.rows.Row;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Left;
+import pelluna.core.losses.Sure;
+import pelluna.core.units.Named;
+
+/** Somebody who is here no more. Appended; put right by another row that takes its place, taken back by a mark. */
+@Entity
+@Table(name = "departure")
+class DepartureEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+    @Column(name = "fish_id")
+    private Long fishId;
+    @Column(name = "crew_id")
+    private Long crewId;
+    private int count;
+    @Column(name = "on_day")
+    private LocalDate onDay;
+    private String how;
+    private String cause = "";
+    private String sure = "";
+    @Column(name = "by_fish")
+    private Long byFish;
+    private String seen = "";
+    private Double cost;
+    @Convert(converter = JsonText.class)
+    private Map<String, Object> was;
+    private String changes = "";
+    private String proposed = "";
+    @Convert(converter = JsonText.class)
+    private Map<String, Object> facts;
+    @Column(name = "recorded_at")
+    private Instant recordedAt;
+    @Column(name = "replaced_by")
+    private Long replacedBy;
+    @Column(name = "taken_back")
+    private Instant takenBack;
+    @Basic(fetch = FetchType.LAZY)
+    private byte[] picture;
+    @Column(name = "picture_type")
+    private String pictureType;
+
+    protected DepartureEntity() { }
+
+    DepartureEntity(Long tankId, Told told, Instant recordedAt) {
+        this.tankId = tankId;
+        this.fishId = told.fish();
+        this.crewId = told.crew();
+        this.count = told.count();
+        this.onDay = told.on();
+        this.how = told.how().word();
+        this.recordedAt = recordedAt;
+        tells(told);
+    }
+
+    private void tells(Told told) {
+        this.cause = told.how() == Left.LOST ? told.cause().word() : "";
+        this.sure = told.how() == Left.LOST ? told.sure().word() : "";
+        this.byFish = told.how() == Left.LOST && told.cause().byAnother() ? told.by() : null;
+        this.seen = told.seen();
+        this.cost = told.cost();
+    }
+
+    /** The same with other words about it. */
+    DepartureEntity putRight(Told told, Instant now) {
+        DepartureEntity other = new DepartureEntity(tankId, told, now);
+        other.remembers(was, changes, proposed, facts);
+        other.shows(picture, pictureType);
+        return other;
+    }
+
+    /** What was true when it was written down: the entry of the plan, what it changed, which cause the log would have fit. */
+    void remembers(Map<String, Object> entry, String changed, String likely, Map<String, Object> known) {
+        was = entry;
+        changes = changed;
+        proposed = likely;
+        facts = known;
+    }
+
+    void shows(byte[] bytes, String type) {
+        picture = bytes;
+        pictureType = type;
+    }
+
+    void replaced(Long by) {
+        replacedBy = by;
+    }
+
+    void takenBack(Instant when) {
+        takenBack = when;
+    }
+
+    Long tankId() {
+        return tankId;
+    }
+
+    /** Null for one of the crew. */
+    Long fishId() {
+        return fishId;
+    }
+
+    /** Null for a fish. */
+    Long crewId() {
+        return crewId;
+    }
+
+    int count() {
+        return count;
+    }
+
+    LocalDate onDay() {
+        return onDay;
+    }
+
+    Left how() {
+        return Named.find(Left.class, how).orElse(Left.LOST);
+    }
+
+    boolean lost() {
+        return how() == Left.LOST;
+    }
+
+    Cause cause() {
+        return Named.find(Cause.class, cause).orElse(Cause.UNKNOWN);
+    }
+
+    Sure sure() {
+        return Named.find(Sure.class, sure).orElse(Sure.GUESS);
+    }
+
+    Long byFish() {
+        return byFish;
+    }
+
+    String seen() {
+        return seen;
+    }
+
+    /** In the keeper's own money; null if nobody has said. */
+    Double cost() {
+        return cost;
+    }
+
+    /** Its entry in the plan file; null for what stood in no plan. */
+    Map<String, Object> was() {
+        return was;
+    }
+
+    String changes() {
+        return changes;
+    }
+
+    String proposed() {
+        return proposed;
+    }
+
+    /** Whether the tank could be jumped out of; empty if nobody knows. */
+    Optional<Boolean> openCover() {
+        return facts != null && facts.get("open") instanceof Boolean open ? Optional.of(open) : Optional.empty();
+    }
+
+    boolean counts() {
+        return replacedBy == null && takenBack == null;
+    }
+
+    boolean wasTakenBack() {
+        return takenBack != null;
+    }
+
+    byte[] picture() {
+        return picture;
+    }
+
+    String pictureType() {
+        return pictureType;
+    }
+}

@@ -1,0 +1,228 @@
+package pelluna.app.losses;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.crew.CrewDesk;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.fish.FishNotes;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.core.assessment.LeavingEffect;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.losses.Company;
+import pelluna.core.losses.Left;
+import pelluna.core.losses.Proposal;
+import pelluna.core.tank.Cover;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** Writes the ledger: who was lost or went elsewhere, put right, taken back. The plan follows. */
+@Service
+public class Ledger {
+    private final PlanDesk desks;
+    private final PlanSteps steps;
+    private final FishDesk fish;
+    private final FishNotes notes;
+    private final MissingDesk missing;
+    private final CrewDesk crew;
+    private final QuarantineDesk quarantine;
+    private final EvidenceDesk evidence;
+    private final DepartureRows rows;
+    private final Clock clock;
+
+    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, DepartureRows rows, Clock clock) {
+        this.desks = desks;
+        this.steps = steps;
+        this.fish = fish;
+        this.notes = notes;
+        this.missing = missing;
+        this.crew = crew;
+        this.quarantine = quarantine;
+        this.evidence = evidence;
+        this.rows = rows;
+        this.clock = clock;
+    }
+
+    /**
+     * Writes a departure down, and takes whoever left out of the plan.
+     *
+     * @return its number
+     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     */
+    @Transactional
+    public long record(long tank, Told told) {
+        if (told.on().isAfter(desks.today())) {
+            throw new IllegalArgumentException("That day is still to come.");
+        }
+        if (told.crew() != null) {
+            crew.lost(tank, told.crew(), told.count(), told.on());
+            return rows.save(new DepartureEntity(tank, told, clock.instant())).id();
+        }
+        Desk before = desks.open(tank);
+        Fish f = fish.one(tank, told.fish());
+        Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
+        if (f.place() == FishEntity.Place.GONE) {
+            throw new IllegalArgumentException(English.capital(f.said()) + " is in the ledger already.");
+        }
+        if (f.cameOn() != null && told.on().isBefore(f.cameOn())) {
+            throw new IllegalArgumentException("It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
+        }
+        List<Proposal> likely = told.how() == Left.LOST ? evidence.proposals(before, f, told.on()) : List.of();
+        DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
+        int ofMissing = f.place() == FishEntity.Place.MISSING ? 0 : missing.lost(tank, group.id(), told.count());
+        if (f.place() == FishEntity.Place.MISSING) {
+            missing.lost(tank, f.id(), told.count());
+        }
+        int fromPlan = told.count() - ofMissing;
+        if (fromPlan > group.count()) {
+            throw new IllegalArgumentException("There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
+        }
+        Map<String, Object> was = fromPlan > 0 ? outOfThePlan(tank, before, group, fromPlan) : null;
+        int left = group.count() - fromPlan;
+        notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
+        if (f.partOf() != null || left == 0) {
+            fish.left(tank, f.id(), told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+        }
+        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before));
+        return rows.save(row).id();
+    }
+
+    /** The same for some that are in quarantine; what they were kept in ends with the last of them. */
+    @Transactional
+    public long recordInQuarantine(long tank, long stay, Told told) {
+        long f = quarantine.lost(tank, stay, told.count());
+        return record(tank, new Told(f, null, told.count(), told.on(), told.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()));
+    }
+
+    private static String noted(Told told) {
+        return (told.count() > 1 ? told.count() + " " : "") + told.how().plain() + (told.how() == Left.LOST ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")" : "") + (told.seen().isEmpty() ? "" : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
+    }
+
+    private static Map<String, Object> facts(Desk desk) {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        Cover cover = desk.plan().tank().cover();
+        facts.put("cover", cover.word());
+        facts.put("open", EvidenceDesk.open(cover));
+        return facts;
+    }
+
+    /** @return its entry as it was; null if it stood in no plan, as in the box */
+    private Map<String, Object> outOfThePlan(long tank, Desk desk, Fish group, int count) {
+        int i = IntStream.range(0, desk.residents().size()).filter(k -> desk.residents().get(k).id().equals(group.residentId())).findFirst().orElse(-1);
+        if (i < 0) {
+            return null;
+        }
+        Map<String, Object> was = desk.residents().get(i).tree();
+        steps.happens(tank, tree -> {
+            List<Map<String, Object>> residents = PlanSteps.entries(tree, "residents");
+            if (group.count() <= count) {
+                residents.remove(i);
+            } else {
+                residents.get(i).put("count", group.count() - count);
+            }
+        });
+        return was;
+    }
+
+    private static List<String> changes(Desk before, Desk after, Told told, Fish f, Fish group, int left) {
+        List<String> says = new ArrayList<>(Company.left(group.species(), group.count(), left, f.role().equals("male")));
+        if (group.residentId() == null) {
+            says.add("It stood in no plan yet: its wish stays, until you take it off.");
+            return says;
+        }
+        List<String> plan = LeavingEffect.between(before.assessment(), after.assessment(), "");
+        says.addAll(plan);
+        says.add(after.assessment().capacity().left());
+        return says;
+    }
+
+    /** Other words about the same departure: day, cause, how sure, what was seen, cost. @return the number of the new row */
+    @Transactional
+    public long putRight(long tank, long number, Told told) {
+        DepartureEntity old = standing(tank, number);
+        if (told.on().isAfter(desks.today())) {
+            throw new IllegalArgumentException("That day is still to come.");
+        }
+        DepartureEntity right = rows.save(old.putRight(new Told(old.fishId(), old.crewId(), old.count(), told.on(), old.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()), clock.instant()));
+        old.replaced(right.id());
+        rows.save(old);
+        if (old.fishId() != null) {
+            Fish f = fish.one(tank, old.fishId());
+            if (f.place() == FishEntity.Place.GONE) {
+                fish.left(tank, f.id(), told.on(), old.how().plain() + " on " + Measures.date(told.on()));
+            }
+        }
+        return right.id();
+    }
+
+    /** It was a slip: whoever left is there again, as the plan had it. */
+    @Transactional
+    public void takeBack(long tank, long number) {
+        DepartureEntity d = standing(tank, number);
+        d.takenBack(clock.instant());
+        rows.save(d);
+        if (d.crewId() != null) {
+            crew.found(tank, d.crewId(), d.count());
+            return;
+        }
+        Fish f = fish.one(tank, d.fishId());
+        Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
+        if (d.was() != null) {
+            int back = d.count();
+            if (group.residentId() != null) {
+                Desk desk = desks.open(tank);
+                int i = IntStream.range(0, desk.residents().size()).filter(k -> desk.residents().get(k).id().equals(group.residentId())).findFirst().orElseThrow();
+                steps.happens(tank, tree -> PlanSteps.entries(tree, "residents").get(i).put("count", group.count() + back));
+            } else {
+                Map<String, Object> entry = new HashMap<>(d.was());
+                entry.put("count", back);
+                steps.happens(tank, tree -> PlanSteps.entries(tree, "residents").add(entry));
+                fish.lives(tank, group.id(), desks.open(tank).residents().get(desks.open(tank).residents().size() - 1).id(), group.cameOn());
+            }
+        }
+        if (f.place() == FishEntity.Place.GONE) {
+            fish.is(tank, f.id(), d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
+        }
+        notes.note(tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
+    }
+
+    @Transactional
+    void shows(long tank, long number, byte[] bytes, String type) {
+        DepartureEntity d = standing(tank, number);
+        d.shows(bytes, type);
+        rows.save(d);
+    }
+
+    DepartureEntity standing(long tank, long number) {
+        return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(DepartureEntity::counts).orElseThrow(NoSuchTankException::new);
+    }
+
+    /** For the demo and for records of the past: a departure of a day, whose fish is there no more. */
+    @Transactional
+    public void recordPast(long tank, Told told, boolean open) {
+        DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
+        row.remembers(null, "", "", Map.of("open", open));
+        rows.save(row);
+    }
+
+    /** Whoever departed on or after a day; for those who show more than the ledger. */
+    @Transactional(readOnly = true)
+    List<DepartureEntity> since(long tank, LocalDate day) {
+        return rows.standing(List.of(desks.tank(tank).id())).stream().filter(d -> !d.onDay().isBefore(day)).toList();
+    }
+}

@@ -1,0 +1,176 @@
+package pelluna.app.losses;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.crew.CrewDesk;
+import pelluna.app.drawing.Likeness;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.tank.TankEntity;
+import pelluna.core.losses.Cause;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** The ledger in words: who, when, how, what it cost, and what the plan had said. */
+@Component
+class LedgerView {
+    private static final int FISH_WIDE = 58;
+    private static final int MARK_WIDE = 34;
+    private static final int YEAR = 365;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final CrewDesk crew;
+    private final DepartureRows rows;
+    private final InHindsight hindsight;
+
+    LedgerView(PlanDesk desks, FishDesk fish, CrewDesk crew, DepartureRows rows, InHindsight hindsight) {
+        this.desks = desks;
+        this.fish = fish;
+        this.crew = crew;
+        this.rows = rows;
+        this.hindsight = hindsight;
+    }
+
+    /**
+     * One line of the ledger.
+     *
+     * @param kept   days kept, in words; empty if nobody knows
+     * @param how    cause and how sure, or where it went
+     * @param brief  what the plan had said, in one sentence; empty for the crew
+     * @param inTank name of its tank
+     */
+    record Line(long id, long tank, String inTank, String who, Likeness likeness, LocalDate on, String kept, boolean lost, Cause cause, String how, String seen, Double cost, boolean pictured, String brief, int count) {
+        public String drawing() {
+            return likeness.draw(FISH_WIDE, "d" + id);
+        }
+    }
+
+    /** One cause with a mark for each that was lost to it. */
+    record Marks(Cause cause, int count, List<Mark> marks, double cost) { }
+
+    /** One mark, one fish. */
+    record Mark(String drawing, String title, String href) { }
+
+    /** @param unpriced losses without a cost */
+    record Money(double all, double lastYear, int unpriced) {
+        public boolean any() {
+            return all > 0;
+        }
+    }
+
+    /** Everybody who departed, newest first. */
+    @Transactional
+    public List<Line> lines(Collection<Long> tanks) {
+        Map<Long, Fish> known = known(tanks);
+        Map<Long, FishEntity> entities = fish.rows(tanks).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        Map<Long, CrewDesk.Named> crews = crew.named(tanks);
+        Map<Long, String> names = desks.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
+        List<Line> lines = new ArrayList<>();
+        Map<Long, InHindsight.Word> words = hindsight.words(tanks);
+        for (DepartureEntity d : rows.standing(tanks)) {
+            line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), "")).ifPresent(lines::add);
+        }
+        return lines;
+    }
+
+    private Map<Long, Fish> known(Collection<Long> tanks) {
+        Map<Long, Fish> known = new HashMap<>();
+        tanks.forEach(t -> fish.all(t).forEach(f -> known.put(f.id(), f)));
+        return known;
+    }
+
+    private Optional<Line> line(DepartureEntity d, Map<Long, Fish> known, Map<Long, FishEntity> entities, Map<Long, CrewDesk.Named> crews, Map<Long, InHindsight.Word> words, String tank) {
+        String how = d.lost() ? English.capital(d.cause().plain()) + by(d, known) + ", " + d.sure().plain() : English.capital(d.how().plain());
+        if (d.crewId() != null) {
+            CrewDesk.Named c = crews.get(d.crewId());
+            return c == null ? Optional.empty() : Optional.of(new Line(d.id(), d.tankId(), tank, (d.count() > 1 ? d.count() + " " : "") + c.name(), Likeness.of(c.kind()), d.onDay(), "", d.lost(), d.cause(), how, d.seen(),
+                d.cost(), d.pictureType() != null, "", d.count()));
+        }
+        Fish f = known.get(d.fishId());
+        if (f == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Line(d.id(), d.tankId(), tank, who(f, d.count()), Likeness.of(f.species()), d.onDay(), kept(entities.get(f.id()), d.onDay()), d.lost(), d.cause(), how, d.seen(), d.cost(),
+            d.pictureType() != null, d.lost() ? words.containsKey(whole(f)) ? words.get(whole(f)).brief() : "The plan was not asked before it came." : "", d.count()));
+    }
+
+    private static long whole(Fish f) {
+        return f.partOf() == null ? f.id() : f.partOf();
+    }
+
+    private static String by(DepartureEntity d, Map<Long, Fish> known) {
+        Fish by = d.byFish() == null ? null : known.get(d.byFish());
+        return by == null ? "" : d.cause() == Cause.KILLED ? ": " + by.said() : " by " + by.said();
+    }
+
+    /** 'Saffron', '2 × pajama cardinalfish'. */
+    static String who(Fish f, int count) {
+        return English.capital(!f.name().isEmpty() && count == 1 ? f.name() + " (" + f.species().name() + ")" : count > 1 ? count + " × " + f.species().name() : f.species().name());
+    }
+
+    static String kept(FishEntity f, LocalDate on) {
+        LocalDate from = f == null ? null : LifeBook.start(f);
+        if (from == null) {
+            return "";
+        }
+        long days = Math.max(0, ChronoUnit.DAYS.between(from, on));
+        return days < 60 ? English.count((int) days, "day", "days") : days < 2 * YEAR ? Math.round(days / 30.4) + " months" : Measures.number(Measures.round(days / 365.25, 1)) + " years";
+    }
+
+    /** Losses by cause, the most frequent first; each a small drawing of who it was. */
+    List<Marks> marks(List<Line> lines) {
+        List<Marks> all = new ArrayList<>();
+        for (Cause cause : Cause.values()) {
+            List<Line> mine = lines.stream().filter(l -> l.lost() && l.cause() == cause).sorted(Comparator.comparing(Line::on)).toList();
+            if (!mine.isEmpty()) {
+                List<Mark> marks = new ArrayList<>();
+                for (Line l : mine) {
+                    for (int i = 0; i < l.count(); i++) {
+                        marks.add(new Mark(l.likeness().draw(MARK_WIDE, "m" + l.id() + "x" + i), l.who() + ", " + Measures.date(l.on()), "/tanks/" + l.tank() + "/losses/" + l.id()));
+                    }
+                }
+                all.add(new Marks(cause, marks.size(), marks, mine.stream().filter(l -> l.cost() != null).mapToDouble(Line::cost).sum()));
+            }
+        }
+        all.sort(Comparator.comparingInt(Marks::count).reversed());
+        return all;
+    }
+
+    Money money(List<Line> lines) {
+        List<Line> lost = lines.stream().filter(Line::lost).toList();
+        LocalDate year = desks.today().minusDays(YEAR);
+        return new Money(lost.stream().filter(l -> l.cost() != null).mapToDouble(Line::cost).sum(), lost.stream().filter(l -> l.cost() != null && l.on().isAfter(year)).mapToDouble(Line::cost).sum(),
+            (int) lost.stream().filter(l -> l.cost() == null).count());
+    }
+
+    /** Those that were put right or taken back since, for who wants to see. */
+    @Transactional
+    public List<String> corrected(long tank) {
+        Map<Long, Fish> known = known(List.of(tank));
+        Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
+        return rows.corrected(tank).stream().map(d -> {
+            String who = d.crewId() != null ? Optional.ofNullable(crews.get(d.crewId())).map(CrewDesk.Named::name).orElse("crew") : Optional.ofNullable(known.get(d.fishId())).map(f -> who(f, d.count())).orElse("a fish");
+            return who + ", " + Measures.date(d.onDay()) + ": " + (d.lost() ? d.cause().plain() + ", " + d.sure().plain() : d.how().plain()) + (d.wasTakenBack() ? " — taken back" : " — put right since");
+        }).toList();
+    }
+
+    static List<Cause> causes() {
+        return Arrays.asList(Cause.values());
+    }
+}

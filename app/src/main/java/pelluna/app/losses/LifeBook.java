@@ -1,0 +1,140 @@
+package pelluna.app.losses;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.catalogue.Species;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Life;
+import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.units.Named;
+
+/** Every fish that a keeper has had, as one life each, from the ledger and the fish of the log. */
+@Component
+public class LifeBook {
+    private static final int NEAR_DAYS = 14;
+
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final MissingDesk missing;
+    private final DepartureRows departures;
+    private final InHindsight hindsight;
+    private final KeeperCatalogue catalogue;
+
+    LifeBook(PlanDesk desks, FishDesk fish, MissingDesk missing, DepartureRows departures, InHindsight hindsight, KeeperCatalogue catalogue) {
+        this.desks = desks;
+        this.fish = fish;
+        this.missing = missing;
+        this.departures = departures;
+        this.hindsight = hindsight;
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * Lives of some tanks.
+     *
+     * @param undated     fish of whom nobody has said when they came: they are not among the lives
+     * @param unaccounted fish of groups that grew fewer without a word: neither
+     */
+    public record Book(List<Life> lives, int undated, int unaccounted) { }
+
+    /** One life with the fish it belongs to and the day on which it was last known. */
+    private record Draft(FishEntity fish, int days, Optional<DepartureEntity> lost) { }
+
+    @Transactional
+    public Book of(Collection<Long> tanks) {
+        tanks.forEach(fish::all);
+        List<FishEntity> all = fish.rows(tanks);
+        Map<Long, Long> groupOf = all.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
+        Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream().filter(d -> d.fishId() != null)
+            .collect(Collectors.groupingBy(d -> groupOf.getOrDefault(d.fishId(), d.fishId())));
+        Map<Long, List<MissingEntity>> gone = missing.open(tanks).stream().collect(Collectors.groupingBy(m -> groupOf.getOrDefault(m.fishId(), m.fishId())));
+        List<FishEntity> dated = all.stream().filter(f -> f.partOf() == null && start(f) != null).sorted(Comparator.comparing(LifeBook::start).thenComparing(FishEntity::id)).toList();
+        int undated = all.stream().filter(f -> f.partOf() == null && start(f) == null).mapToInt(FishEntity::cameCount).sum();
+        Map<Long, Boolean> pressed = hindsight.pressed(tanks);
+        Map<Long, Integer> places = places(dated);
+        List<Life> lives = new ArrayList<>();
+        int unaccounted = 0;
+        for (FishEntity f : dated) {
+            Species s = catalogue.get().find(f.species()).orElse(null);
+            if (s == null) {
+                continue;
+            }
+            List<Draft> mine = new ArrayList<>();
+            unaccounted += drafts(f, left.getOrDefault(f.id(), List.of()), gone.getOrDefault(f.id(), List.of()), mine);
+            Life.Source source = new Life.Source(f.shop(), Optional.ofNullable(f.captiveBred()), Named.find(QuarantineSchool.class, f.school()));
+            for (Draft d : mine) {
+                Optional<Cause> cause = d.lost().map(DepartureEntity::cause);
+                lives.add(new Life(s, d.days(), cause, source, places.get(f.id()), d.lost().flatMap(DepartureEntity::openCover), Optional.ofNullable(pressed.get(f.id())), d.lost().map(l -> afterOthers(f, l, dated)).orElse(false)));
+            }
+        }
+        return new Book(lives, undated, unaccounted);
+    }
+
+    /** The day on which its keeper had it; null if nobody has said. */
+    static LocalDate start(FishEntity f) {
+        return f.acquiredOn() != null ? f.acquiredOn() : f.cameOn();
+    }
+
+    private static Map<Long, Integer> places(List<FishEntity> dated) {
+        Map<Long, Integer> last = new HashMap<>();
+        Map<Long, Integer> places = new HashMap<>();
+        dated.forEach(f -> places.put(f.id(), last.merge(f.tankId(), 1, Integer::sum)));
+        return places;
+    }
+
+    private static boolean afterOthers(FishEntity f, DepartureEntity lost, List<FishEntity> dated) {
+        return dated.stream().anyMatch(o -> !o.id().equals(f.id()) && o.tankId().equals(f.tankId()) && o.cameOn() != null && !o.cameOn().isAfter(lost.onDay()) && o.cameOn().isAfter(lost.onDay().minusDays(NEAR_DAYS)));
+    }
+
+    /** @return as many as nobody can account for */
+    private int drafts(FishEntity f, List<DepartureEntity> left, List<MissingEntity> gone, List<Draft> mine) {
+        LocalDate start = start(f);
+        int known = 0;
+        for (DepartureEntity d : left) {
+            for (int i = 0; i < d.count(); i++) {
+                mine.add(new Draft(f, days(start, d.onDay()), d.lost() ? Optional.of(d) : Optional.empty()));
+            }
+            known += d.count();
+        }
+        boolean whole = f.place() == FishEntity.Place.MISSING;
+        for (MissingEntity m : gone) {
+            int n = whole ? Math.max(0, f.count()) : m.count();
+            for (int i = 0; i < n; i++) {
+                mine.add(new Draft(f, days(start, m.sinceOn()), Optional.empty()));
+            }
+            known += n;
+        }
+        if (f.place() == FishEntity.Place.GONE) {
+            boolean undone = f.leftOn() == null || days(start, f.leftOn()) == 0;
+            for (int i = known; i < f.cameCount() && !undone; i++) {
+                mine.add(new Draft(f, days(start, f.leftOn()), Optional.empty()));
+            }
+            return 0;
+        }
+        int there = whole ? 0 : f.count();
+        for (int i = 0; i < there; i++) {
+            mine.add(new Draft(f, days(start, desks.today()), Optional.empty()));
+        }
+        return Math.max(0, f.cameCount() - known - there);
+    }
+
+    private static int days(LocalDate from, LocalDate until) {
+        return (int) Math.max(0, ChronoUnit.DAYS.between(from, until));
+    }
+}

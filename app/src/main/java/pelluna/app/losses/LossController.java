@@ -1,0 +1,191 @@
+package pelluna.app.losses;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.crew.CrewDesk;
+import pelluna.app.drawing.Likeness;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.fish.FishNotes;
+import pelluna.app.fish.PictureFile;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Left;
+import pelluna.core.losses.Proposal;
+import pelluna.core.losses.Sure;
+import pelluna.core.units.English;
+
+/** One loss: written down in a few taps, put right, taken back. */
+@Controller
+class LossController {
+    private static final int LINES = 12;
+
+    private final PlanDesk desks;
+    private final Ledger ledger;
+    private final LossView losses;
+    private final EvidenceDesk evidence;
+    private final FishDesk fish;
+    private final FishNotes notes;
+    private final CrewDesk crew;
+    private final QuarantineDesk quarantine;
+    private final Shells shells;
+
+    LossController(PlanDesk desks, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes, CrewDesk crew, QuarantineDesk quarantine, Shells shells) {
+        this.desks = desks;
+        this.ledger = ledger;
+        this.losses = losses;
+        this.evidence = evidence;
+        this.fish = fish;
+        this.notes = notes;
+        this.crew = crew;
+        this.quarantine = quarantine;
+        this.shells = shells;
+    }
+
+    /** Somebody whose loss may be written down. @param query that chooses it */
+    record Who(String name, String drawing, String query, String says) { }
+
+    /** Whose loss is being written down. @param most how many there are; @param cost of one; empty if nobody has said */
+    record Whom(Long fish, Long crew, Long stay, String said, int most, String cost, String drawing) { }
+
+    @GetMapping("/tanks/{id}/losses/new")
+    String form(@PathVariable long id, @RequestParam(required = false) Long whom, @RequestParam(required = false) Long crew, @RequestParam(required = false) Long stay, @RequestParam(defaultValue = "lost") String how,
+                @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<Fish> all = fish.all(id);
+        Optional<Whom> chosen = whom(desk, all, whom, crew, stay);
+        shells.around(model, desk, "losses", chosen.map(c -> "Goodbye to " + c.said()).orElse("Who is it?"), chosen.isPresent() ? "What you know is enough; everything can be put right later." : "Tap the one that is lost, or that has found another home.");
+        model.addAttribute("tab", "new");
+        model.addAttribute("who", who(desk, all));
+        model.addAttribute("whom", chosen.orElse(null));
+        model.addAttribute("how", how);
+        choices(model, all, whom);
+        Optional<Fish> f = all.stream().filter(x -> whom != null && x.id() == whom).findFirst();
+        List<Proposal> likely = f.map(x -> evidence.proposals(desk, x, desks.today())).orElse(List.of());
+        model.addAttribute("likely", likely);
+        model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        return "loss-new";
+    }
+
+    private void choices(Model model, List<Fish> all, Long but) {
+        model.addAttribute("causes", Arrays.asList(Cause.values()));
+        model.addAttribute("sures", Arrays.asList(Sure.values()));
+        model.addAttribute("lefts", Arrays.asList(Left.values()));
+        model.addAttribute("others", all.stream().filter(x -> x.there() && (but == null || x.id() != but)).toList());
+        model.addAttribute("today", desks.today().toString());
+    }
+
+    private List<Who> who(Desk desk, List<Fish> all) {
+        List<Who> who = new ArrayList<>();
+        for (Fish f : all) {
+            if (f.place() != FishEntity.Place.GONE) {
+                String where = f.place() == FishEntity.Place.MISSING ? "missing" : f.place() == FishEntity.Place.BOX ? "in the box" : f.place() == FishEntity.Place.OUT ? "out of the tank" : f.partOf() == null ? "" : "one of a group";
+                who.add(new Who(English.capital(f.label()), Likeness.of(f.species()).draw(72, "w" + f.id()), "whom=" + f.id(), where));
+            }
+        }
+        quarantine.stays(desk).forEach(s -> who.add(new Who(English.capital(s.label()), Likeness.of(s.species()).draw(72, "q" + s.id()), "stay=" + s.id(), "in quarantine")));
+        crew.named(List.of(desk.tank().id())).values().stream().filter(c -> c.there() > 0).forEach(c -> who.add(new Who(English.capital(c.name()), Likeness.of(c.kind()).draw(72, ""), "crew=" + c.id(), c.there() + " there")));
+        return who;
+    }
+
+    private Optional<Whom> whom(Desk desk, List<Fish> all, Long number, Long crewNumber, Long stay) {
+        if (number != null) {
+            Fish f = all.stream().filter(x -> x.id() == number && x.place() != FishEntity.Place.GONE).findFirst().orElseThrow(NoSuchTankException::new);
+            FishEntity row = fish.rows(List.of(desk.tank().id())).stream().filter(x -> x.id().equals(number)).findFirst().orElseThrow(NoSuchTankException::new);
+            int away = f.place() == FishEntity.Place.MISSING ? 0 : losses.missing(desk.tank().id(), number);
+            return Optional.of(new Whom(number, null, null, f.count() > 1 ? "some of the " + f.species().name() + " group" : f.said(), f.count() + away, row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""), Likeness.of(f.species()).draw(150, "whom")));
+        }
+        if (crewNumber != null) {
+            CrewDesk.Named c = Optional.ofNullable(crew.named(List.of(desk.tank().id())).get(crewNumber)).orElseThrow(NoSuchTankException::new);
+            return Optional.of(new Whom(null, c.id(), null, "some of the " + c.name(), c.there(), c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""), Likeness.of(c.kind()).draw(150, "")));
+        }
+        if (stay != null) {
+            QuarantineDesk.Staying s = quarantine.staying(desk.tank().id(), stay);
+            return Optional.of(new Whom(null, null, stay, "the " + s.species().name(), s.count(), "", Likeness.of(s.species()).draw(150, "whom")));
+        }
+        return Optional.empty();
+    }
+
+    @PostMapping("/tanks/{id}/losses")
+    String record(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(required = false) Long stay, @RequestParam(required = false) MultipartFile picture, RedirectAttributes to) {
+        try {
+            Told told = LossForm.read(form, desks.today());
+            long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
+            if (picture != null && !picture.isEmpty()) {
+                PictureFile file = PictureFile.of(picture);
+                ledger.shows(id, number, file.bytes(), file.type());
+            }
+            return "redirect:/tanks/" + id + "/losses/" + number;
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+            for (String key : new String[] {"fish", "crew", "stay"}) {
+                if (form.get(key) != null && !form.get(key).isBlank()) {
+                    to.addAttribute(key.equals("fish") ? "whom" : key, form.get(key));
+                }
+            }
+            return "redirect:/tanks/" + id + "/losses/new";
+        }
+    }
+
+    @GetMapping("/tanks/{id}/losses/{number:\\d+}")
+    String one(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        LossView.Page page = losses.of(desk, number);
+        shells.around(model, desk, "losses", page.line().who(), page.sentence());
+        model.addAttribute("tab", "ledger");
+        model.addAttribute("page", page);
+        choices(model, fish.all(id), page.fish());
+        model.addAttribute("lines", page.fish() == null ? List.of() : fish.all(id).stream().filter(f -> f.id() == page.fish()).findFirst().map(f -> notes.about(id, f, fish.all(id), LINES)).orElse(List.of()));
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        return "loss";
+    }
+
+    @PostMapping("/tanks/{id}/losses/{number:\\d+}/right")
+    String putRight(@PathVariable long id, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
+        try {
+            return "redirect:/tanks/" + id + "/losses/" + ledger.putRight(id, number, LossForm.read(form, desks.today()));
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+            return "redirect:/tanks/" + id + "/losses/" + number;
+        }
+    }
+
+    @PostMapping("/tanks/{id}/losses/{number:\\d+}/back")
+    String takeBack(@PathVariable long id, @PathVariable long number, RedirectAttributes to) {
+        try {
+            ledger.takeBack(id, number);
+            return "redirect:/tanks/" + id + "/losses";
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+            return "redirect:/tanks/" + id + "/losses/" + number;
+        }
+    }
+
+    @GetMapping("/tanks/{id}/losses/{number:\\d+}/picture")
+    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long number) {
+        FishDesk.Picture p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
+    }
+}

@@ -1,0 +1,136 @@
+package pelluna.app.losses;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogFigures;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Clearance;
+import pelluna.core.losses.Sure;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
+
+/** The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed and how long to wait. */
+@Component
+class LossView {
+    private static final Set<Doing> ILL = EnumSet.of(Doing.SPOTS, Doing.FAST_BREATH);
+    private static final int EXPOSED_DAYS = 14;
+
+    private final PlanDesk desks;
+    private final LedgerView ledger;
+    private final MissingDesk missing;
+    private final DepartureRows rows;
+    private final FishDesk fish;
+    private final LogFigures log;
+    private final InHindsight hindsight;
+    private final ZoneId zone;
+
+    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, LogFigures log, InHindsight hindsight, Clock clock) {
+        this.desks = desks;
+        this.ledger = ledger;
+        this.missing = missing;
+        this.rows = rows;
+        this.fish = fish;
+        this.log = log;
+        this.hindsight = hindsight;
+        this.zone = clock.getZone();
+    }
+
+    /**
+     * After a loss to illness.
+     *
+     * @param exposed    who was in the water with it
+     * @param waits      planned arrivals that would come too early
+     * @param fallowDays if all fish leave the tank; @param fallowUntil if they did so today
+     */
+    record Illness(LocalDate lastSign, LocalDate clear, boolean over, List<String> exposed, List<String> waits, int fallowDays, LocalDate fallowUntil) { }
+
+    /**
+     * One departure.
+     *
+     * @param fish     null for one of the crew
+     * @param proposed the cause that the log would have fit, in words; empty if none, or the same as was said
+     * @param word     null if the plan was not asked, or it is one of the crew
+     * @param illness  null for other causes
+     */
+    record Page(LedgerView.Line line, Long fish, boolean lost, Cause cause, Sure sure, Long by, List<String> changes, String proposed, InHindsight.Word word, Illness illness, String sentence) { }
+
+    @Transactional
+    public Page of(Desk desk, long number) {
+        long tank = desk.tank().id();
+        DepartureEntity d = rows.findByIdAndTankId(number, tank).filter(DepartureEntity::counts).orElseThrow(NoSuchTankException::new);
+        LedgerView.Line line = ledger.lines(List.of(tank)).stream().filter(l -> l.id() == number).findFirst().orElseThrow(NoSuchTankException::new);
+        Fish f = d.fishId() == null ? null : fish.one(tank, d.fishId());
+        List<String> changes = d.changes().isBlank() ? List.of() : Arrays.asList(d.changes().split("\n"));
+        String proposed = d.lost() ? Named.find(Cause.class, d.proposed()).filter(c -> c != d.cause()).map(c -> "The log would have fit '" + c.plain() + "' best.").orElse("") : "";
+        InHindsight.Word word = f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
+        return new Page(line, d.fishId(), d.lost(), d.cause(), d.sure(), d.byFish(), changes, proposed, word, d.lost() && d.cause() == Cause.DISEASE ? illness(desk, d) : null, sentence(line));
+    }
+
+    private static String sentence(LedgerView.Line line) {
+        return line.lost() ? "Lost on " + Measures.date(line.on()) + (line.kept().isEmpty() ? "." : ", after " + line.kept() + ". ") + (line.kept().isEmpty() ? "" : "It had a place here.") : line.how() + " on " + Measures.date(line.on()) + "; that is no loss.";
+    }
+
+    /** How many of a group are missing. */
+    int missing(long tank, long number) {
+        return missing.missing(tank, number).map(m -> m.count()).orElse(0);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<FishDesk.Picture> picture(long tank, long number) {
+        return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(d -> d.pictureType() != null).map(d -> new FishDesk.Picture(d.picture(), d.pictureType()));
+    }
+
+    private Illness illness(Desk desk, DepartureEntity d) {
+        long tank = desk.tank().id();
+        List<Fish> all = fish.all(tank);
+        LogFigures.LastNotes notes = log.last(tank);
+        LocalDate lastSign = d.onDay();
+        for (Fish f : all) {
+            for (Doing sign : ILL) {
+                Instant at = notes.of(f.id()).get(sign);
+                LocalDate on = at == null ? d.onDay() : at.atZone(zone).toLocalDate();
+                lastSign = on.isAfter(lastSign) ? on : lastSign;
+            }
+        }
+        for (DepartureEntity other : rows.standing(List.of(tank))) {
+            lastSign = other.lost() && other.cause() == Cause.DISEASE && other.onDay().isAfter(lastSign) ? other.onDay() : lastSign;
+        }
+        Clearance clearance = new Clearance(lastSign, desk.plan().stance());
+        List<String> exposed = new ArrayList<>();
+        for (FishEntity f : fish.rows(List.of(tank))) {
+            boolean cameBefore = f.cameOn() == null || !f.cameOn().isAfter(d.onDay());
+            boolean stayed = f.leftOn() == null || !f.leftOn().isBefore(d.onDay().minusDays(EXPOSED_DAYS));
+            boolean inTank = f.place() != FishEntity.Place.BOX || f.cameOn() != null;
+            if (f.partOf() == null && !f.id().equals(d.fishId()) && cameBefore && stayed && inTank) {
+                all.stream().filter(x -> x.id() == f.id()).findFirst().map(Fish::label).ifPresent(exposed::add);
+            }
+        }
+        List<String> waits = new ArrayList<>();
+        for (Dated step : desk.assessment().arrivals().steps()) {
+            if (step.releaseOn().isBefore(clearance.watchedUntil())) {
+                waits.add(step.arrival().label() + ", planned for " + Measures.date(step.releaseOn()));
+            }
+        }
+        return new Illness(lastSign, clearance.watchedUntil(), clearance.over(desks.today()), exposed, waits, clearance.fallowDays(), clearance.fallowUntil(desks.today()));
+    }
+}

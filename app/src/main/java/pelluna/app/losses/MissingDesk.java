@@ -1,0 +1,87 @@
+package pelluna.app.losses;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.fish.Partings;
+import pelluna.app.planning.PlanDesk;
+
+/** Who is missing: a state of its own, that ends in found or lost. */
+@Service
+public class MissingDesk implements Partings {
+    private final PlanDesk desks;
+    private final FishDesk fish;
+    private final MissingRows rows;
+
+    MissingDesk(PlanDesk desks, FishDesk fish, MissingRows rows) {
+        this.desks = desks;
+        this.fish = fish;
+        this.rows = rows;
+    }
+
+    @Override
+    @Transactional
+    public void missing(long tank, long number, int count) {
+        since(tank, number, count, desks.today());
+    }
+
+    /** The same from a day on. */
+    @Transactional
+    public void since(long tank, long number, int count, LocalDate on) {
+        Fish f = fish.one(tank, number);
+        rows.save(new MissingEntity(tank, number, count, on));
+        if (count >= f.count()) {
+            fish.is(tank, number, FishEntity.Place.MISSING);
+        }
+    }
+
+    @Override
+    @Transactional
+    public int found(long tank, long number) {
+        Fish f = fish.one(tank, number);
+        int some = ends(number, "found");
+        if (f.place() == FishEntity.Place.MISSING) {
+            fish.is(tank, number, FishEntity.Place.TANK);
+            return 0;
+        }
+        return some;
+    }
+
+    private int ends(long number, String how) {
+        List<MissingEntity> open = rows.findByFishIdAndEndedOnIsNull(number);
+        open.forEach(m -> m.ends(desks.today(), how));
+        rows.saveAll(open);
+        return open.stream().mapToInt(MissingEntity::count).sum();
+    }
+
+    /** So many of those missing are given up for lost. @return how many were missing */
+    @Transactional
+    int lost(long tank, long number, int count) {
+        int there = ends(number, "lost");
+        if (there > count) {
+            rows.save(new MissingEntity(tank, number, there - count, desks.today()));
+        }
+        return Math.min(there, count);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Missing> missing(long tank, long number) {
+        List<MissingEntity> open = rows.findByFishIdAndEndedOnIsNull(number);
+        return open.isEmpty() ? Optional.empty() : Optional.of(new Missing(open.stream().mapToInt(MissingEntity::count).sum(), open.get(0).sinceOn()));
+    }
+
+    /** Everybody who is missing from these tanks, the longest first. */
+    @Transactional(readOnly = true)
+    List<MissingEntity> open(Collection<Long> tanks) {
+        return rows.findByTankIdInAndEndedOnIsNullOrderBySinceOnAscIdAsc(tanks);
+    }
+}
