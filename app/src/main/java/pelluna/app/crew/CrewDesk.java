@@ -2,6 +2,7 @@ package pelluna.app.crew;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,6 +60,16 @@ public class CrewDesk {
         List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
         Map<Long, List<CrewCountEntity>> by = counts(all);
         return all.stream().collect(Collectors.toMap(CrewEntity::id, c -> new Named(c.id(), c.kind(), c.name(), there(by.getOrDefault(c.id(), List.of())), c.price())));
+    }
+
+    /** How fast each kind dwindles, over several tanks. Callers have looked them up with their keeper. */
+    @Transactional(readOnly = true)
+    public Map<CrewKind, Attrition> figures(Collection<Long> tanks) {
+        List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
+        Map<Long, List<CrewCountEntity>> by = counts(all);
+        Map<CrewKind, Attrition> figures = new EnumMap<>(CrewKind.class);
+        all.forEach(c -> figures.merge(c.kind(), Attrition.of(by.getOrDefault(c.id(), List.of()).stream().map(CrewCountEntity::count).toList()), Attrition::and));
+        return figures;
     }
 
     /** The crew of a tank, as it was put down. */

@@ -3,6 +3,7 @@ package pelluna.app.fish;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,9 +30,11 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
+import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Convert;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
 
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
 @Controller
@@ -40,15 +43,17 @@ class FishController {
     private final FishDesk fish;
     private final FishLife life;
     private final FishHistory histories;
+    private final Partings partings;
     private final CurrentKeeper keeper;
     private final Shells shells;
     private final Clock clock;
 
-    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, CurrentKeeper keeper, Shells shells, Clock clock) {
+    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, Partings partings, CurrentKeeper keeper, Shells shells, Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.life = life;
         this.histories = histories;
+        this.partings = partings;
         this.keeper = keeper;
         this.shells = shells;
         this.clock = clock;
@@ -97,6 +102,9 @@ class FishController {
         model.addAttribute("growth", growth(lengths));
         model.addAttribute("lengthNow", life.lengthNow(desk, group.orElse(f)));
         model.addAttribute("today", desks.today().toString());
+        model.addAttribute("missing", partings.missing(id, which).orElse(null));
+        model.addAttribute("origin", fish.rows(List.of(id)).stream().filter(r -> r.id() == which).findFirst().orElseThrow(NoSuchTankException::new));
+        model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Words());
         model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
         return "fish";
@@ -137,6 +145,24 @@ class FishController {
             throw new IllegalArgumentException("A name has up to 40 letters.");
         }
         return name;
+    }
+
+    /** Where it comes from, in the keeper's words. */
+    @PostMapping("/tanks/{id}/log/fish/{which}/bought")
+    String bought(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String shop, @RequestParam(defaultValue = "") String bred, @RequestParam(defaultValue = "") String school,
+                  @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String acquired, RedirectAttributes to) {
+        return done(id, which, to, () -> {
+            String figure = price.strip().replace(',', '.');
+            if (!figure.isEmpty() && !figure.matches("\\d{1,6}(\\.\\d{1,2})?") || shop.length() > 60) {
+                throw new IllegalArgumentException("A price is a figure such as 45.50; a shop has up to 60 letters.");
+            }
+            LocalDate since = acquired.isBlank() ? null : LocalDate.parse(acquired);
+            Fish f = fish.one(id, which);
+            if (since != null && (since.isAfter(desks.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
+                throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
+            }
+            fish.bought(id, which, shop, bred.isEmpty() ? null : Boolean.valueOf(bred), Named.find(QuarantineSchool.class, school).map(QuarantineSchool::word).orElse(""), figure.isEmpty() ? null : Double.valueOf(figure), since);
+        });
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/sex")
@@ -195,6 +221,8 @@ class FishController {
             task.run();
         } catch (IllegalArgumentException e) {
             to.addAttribute("refused", e.getMessage());
+        } catch (DateTimeParseException e) {
+            to.addAttribute("refused", "Please give a day.");
         } catch (PlanProblemsException e) {
             to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". Nothing was changed.");
         }

@@ -1,5 +1,7 @@
 package pelluna.app.losses;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -28,6 +30,7 @@ import pelluna.app.fish.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.PlanSteps;
 import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.losses.Cause;
@@ -35,6 +38,7 @@ import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.losses.Sure;
 import pelluna.core.units.English;
+import pelluna.core.units.Measures;
 
 /** One loss: written down in a few taps, put right, taken back. */
 @Controller
@@ -42,6 +46,7 @@ class LossController {
     private static final int LINES = 12;
 
     private final PlanDesk desks;
+    private final PlanSteps steps;
     private final Ledger ledger;
     private final LossView losses;
     private final EvidenceDesk evidence;
@@ -51,8 +56,9 @@ class LossController {
     private final QuarantineDesk quarantine;
     private final Shells shells;
 
-    LossController(PlanDesk desks, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes, CrewDesk crew, QuarantineDesk quarantine, Shells shells) {
+    LossController(PlanDesk desks, PlanSteps steps, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes, CrewDesk crew, QuarantineDesk quarantine, Shells shells) {
         this.desks = desks;
+        this.steps = steps;
         this.ledger = ledger;
         this.losses = losses;
         this.evidence = evidence;
@@ -170,6 +176,18 @@ class LossController {
             to.addAttribute("refused", e.getMessage());
             return "redirect:/tanks/" + id + "/losses/" + number;
         }
+    }
+
+    /** Nobody new until a day. @param back the loss from whose page it is asked */
+    @PostMapping("/tanks/{id}/losses/wait")
+    String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
+        try {
+            LocalDate day = LocalDate.parse(until);
+            steps.change(id, "arrivals wait until " + Measures.shortDate(day), tree -> tree.put("startOn", day.toString()));
+        } catch (DateTimeParseException e) {
+            to.addAttribute("refused", "Please give a day.");
+        }
+        return "redirect:/tanks/" + id + "/losses/" + back;
     }
 
     @PostMapping("/tanks/{id}/losses/{number:\\d+}/back")

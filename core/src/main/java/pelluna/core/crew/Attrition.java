@@ -40,9 +40,17 @@ public record Attrition(int lost, double months, double low, double high) {
             lost += from - to;
             months += (from + to) / 2.0 * ChronoUnit.DAYS.between(order.get(i - 1).on(), order.get(i).on()) / Convert.DAYS_PER_MONTH;
         }
-        int d = Math.max(0, lost);
+        return of(Math.max(0, lost), months);
+    }
+
+    private static Attrition of(int d, double months) {
         return new Attrition(d, months, d == 0 || months == 0 ? 0 : new GammaDistribution(d, 1).inverseCumulativeProbability(TAIL) / months,
             months == 0 ? Double.POSITIVE_INFINITY : new GammaDistribution(d + 1.0, 1).inverseCumulativeProbability(1 - TAIL) / months);
+    }
+
+    /** Of both together. */
+    public Attrition and(Attrition other) {
+        return of(lost + other.lost, months + other.months);
     }
 
     public boolean known() {

@@ -1,0 +1,141 @@
+package pelluna.app.crew;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import pelluna.app.drawing.CrewDrawing;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.core.crew.Attrition;
+import pelluna.core.crew.CrewKind;
+import pelluna.core.units.Convert;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
+
+/** The clean-up crew: counts, attrition, suspects, restocking. */
+@Controller
+class CrewController {
+    private final PlanDesk desks;
+    private final CrewDesk crew;
+    private final Shells shells;
+
+    CrewController(PlanDesk desks, CrewDesk crew, Shells shells) {
+        this.desks = desks;
+        this.crew = crew;
+        this.shells = shells;
+    }
+
+    /** What the template says often. */
+    static final class Words {
+        public String picture(CrewKind kind) {
+            return CrewDrawing.draw(kind, 56);
+        }
+
+        public String attrition(CrewDesk.Crew c) {
+            Attrition a = c.attrition();
+            if (!a.known()) {
+                return "Count them again in some weeks, and this says how fast they go.";
+            }
+            return a.lost() == 0 ? "None gone between the counts; from so few animal-months up to " + percent(a.high()) + " a month would be no surprise."
+                : "About " + percent(a.rate()) + " go in a month (" + a.lost() + " over " + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0)) + " animal-months; from " + percent(a.low()) + " to " + percent(a.high()) + ").";
+        }
+
+        private static String percent(double rate) {
+            return Math.round(100 * (1 - Math.exp(-rate))) + " %";
+        }
+
+        public String year(CrewDesk.Crew c) {
+            return c.costAYear().filter(v -> v > 0).map(v -> "Keeping up " + c.wanted() + " costs about " + Math.round(v) + " a year at this rate, and takes " + Math.round(c.attrition().toReplaceAYear(c.wanted())) + " animals.").orElse("");
+        }
+    }
+
+    @GetMapping("/tanks/{id}/losses/crew")
+    String crew(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<CrewDesk.Crew> all = crew.of(desk);
+        int there = all.stream().mapToInt(CrewDesk.Crew::there).sum();
+        double year = all.stream().flatMap(c -> c.costAYear().stream()).mapToDouble(v -> v).sum();
+        shells.around(model, desk, "losses", "Clean-up crew", all.isEmpty() ? "Nobody is counted yet." : there + " at the last counts, of " + English.count(all.size(), "kind", "kinds") + (Math.round(year) > 0 ? "; keeping their number up costs about " + Math.round(year) + " a year." : "."));
+        model.addAttribute("tab", "crew");
+        model.addAttribute("all", all);
+        model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
+        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("words", new Words());
+        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        return "crew";
+    }
+
+    @PostMapping("/tanks/{id}/losses/crew")
+    String comes(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String size,
+                 @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole(count), cm(desk, size), figure(price), day(on)));
+    }
+
+    @PostMapping("/tanks/{id}/losses/crew/{which}/count")
+    String counted(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String added, @RequestParam(defaultValue = "") String on,
+                   @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+        return done(id, to, desk -> crew.counted(id, which, day(on), whole(count), added.isBlank() ? 0 : whole(added), note));
+    }
+
+    @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")
+    String keeps(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String wanted, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String price, RedirectAttributes to) {
+        return done(id, to, desk -> crew.keeps(id, which, whole(wanted), cm(desk, size), figure(price)));
+    }
+
+    @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
+    String gone(@PathVariable long id, @PathVariable long which) {
+        crew.givesUp(id, which);
+        return "redirect:/tanks/" + id + "/losses/crew";
+    }
+
+    private LocalDate day(String on) {
+        return on.isBlank() ? desks.today() : LocalDate.parse(on.strip());
+    }
+
+    private static int whole(String text) {
+        if (!text.strip().matches("\\d{1,4}")) {
+            throw new IllegalArgumentException("How many? A whole number.");
+        }
+        return Integer.parseInt(text.strip());
+    }
+
+    private static Double figure(String text) {
+        String t = text.strip().replace(',', '.');
+        if (!t.isEmpty() && !t.matches("\\d{1,6}(\\.\\d{1,2})?")) {
+            throw new IllegalArgumentException("'" + text + "' is no figure; give one such as 2.50.");
+        }
+        return t.isEmpty() ? null : Double.valueOf(t);
+    }
+
+    private static Double cm(Desk desk, String text) {
+        Double typed = figure(text);
+        return typed == null || typed == 0 ? null : typed * (desk.say().us() ? Convert.CM_PER_INCH : 1);
+    }
+
+    private interface Task {
+        void on(Desk desk);
+    }
+
+    private String done(long id, RedirectAttributes to, Task task) {
+        try {
+            task.on(desks.open(id));
+        } catch (DateTimeParseException e) {
+            to.addAttribute("refused", "Please give a day.");
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return "redirect:/tanks/" + id + "/losses/crew";
+    }
+}
