@@ -119,12 +119,13 @@ create table incident (
   tank_id   bigint not null references tank (id) on delete cascade,
   title     text not null check (length(title) between 1 and 80),
   kind      text not null,
+  on_day    date not null,
   from_day  date not null,
   until_day date not null,
   fish_id   bigint references fish (id) on delete set null,
   what      text not null default '' check (length(what) <= 2000),
   lesson    text not null default '' check (length(lesson) <= 2000),
   version   integer not null default 0,
-  check (until_day >= from_day)
+  check (from_day <= on_day and on_day <= until_day)
 );
 create index incident_by_tank on incident (tank_id, from_day);

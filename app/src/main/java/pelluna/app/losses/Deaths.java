@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.crew.CrewDesk;
 import pelluna.core.losses.Cause;
+import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
 import pelluna.core.tank.ReefLife;
 
@@ -33,6 +34,15 @@ public class Deaths {
      * @param by   the fish that did it; null if nobody knows
      */
     public record Death(long id, long tank, Long fish, ReefLife kind, int count, LocalDate on, Cause cause, Sure sure, Long by, String seen) { }
+
+    /** Some that found another home; no loss. */
+    public record Elsewhere(long fish, int count, LocalDate on, Left how) { }
+
+    /** Newest first. */
+    @Transactional(readOnly = true)
+    public List<Elsewhere> elsewhere(Collection<Long> tanks) {
+        return rows.standing(tanks).stream().filter(d -> !d.lost() && d.fishId() != null).map(d -> new Elsewhere(d.fishId(), d.count(), d.onDay(), d.how())).toList();
+    }
 
     /** Newest first. */
     @Transactional(readOnly = true)

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -19,6 +20,7 @@ import pelluna.app.fish.PartyOfFish;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.Desk;
 import pelluna.app.probe.ProbeDesk;
+import pelluna.app.probe.Reading;
 import pelluna.core.losses.Evidence;
 import pelluna.core.losses.LikelyCause;
 import pelluna.core.losses.Proposal;
@@ -72,11 +74,9 @@ class EvidenceDesk {
     }
 
     private OptionalDouble swing(long tank, LocalDate on) {
-        List<ProbeDesk.Warmth> warmth = probes.warmth(tank, on.minusDays(NEAR_DAYS).atStartOfDay(zone).toInstant(), on.plusDays(1).atStartOfDay(zone).toInstant());
-        if (warmth.size() < 2) {
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(warmth.stream().mapToDouble(ProbeDesk.Warmth::celsius).max().getAsDouble() - warmth.stream().mapToDouble(ProbeDesk.Warmth::celsius).min().getAsDouble());
+        DoubleSummaryStatistics warmth = probes.between(tank, on.minusDays(NEAR_DAYS).atStartOfDay(zone).toInstant(), on.plusDays(1).atStartOfDay(zone).toInstant()).stream()
+            .filter(r -> r.temperatureC() != null).mapToDouble(Reading::temperatureC).summaryStatistics();
+        return warmth.getCount() < 2 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax() - warmth.getMin());
     }
 
     private int othersLost(long tank, Fish f, LocalDate on) {

@@ -1,7 +1,6 @@
 package pelluna.app.losses;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -218,11 +217,5 @@ public class Ledger {
         DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
         row.remembers(null, "", "", Map.of("open", open));
         rows.save(row);
-    }
-
-    /** Whoever departed on or after a day; for those who show more than the ledger. */
-    @Transactional(readOnly = true)
-    List<DepartureEntity> since(long tank, LocalDate day) {
-        return rows.standing(List.of(desks.tank(tank).id())).stream().filter(d -> !d.onDay().isBefore(day)).toList();
     }
 }

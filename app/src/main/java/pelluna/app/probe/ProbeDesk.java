@@ -109,14 +109,10 @@ public class ProbeDesk {
         return new ArrayList<>(readings.findByTankIdAndAtGreaterThanEqualOrderByAt(desks.tank(tank).id(), clock.instant().minus(back)).stream().filter(r -> r.doubt().isEmpty()).map(ReadingEntity::reading).toList());
     }
 
-    /** A temperature at a moment, °C. */
-    public record Warmth(Instant at, double celsius) { }
-
-    /** Temperatures that are believed between two moments, oldest first. */
+    /** What is believed between two moments, oldest first. */
     @Transactional(readOnly = true)
-    public List<Warmth> warmth(long tank, Instant from, Instant until) {
-        return readings.findByTankIdAndAtGreaterThanEqualOrderByAt(desks.tank(tank).id(), from).stream().filter(r -> r.doubt().isEmpty()).map(ReadingEntity::reading)
-            .filter(r -> r.temperatureC() != null && r.at().isBefore(until)).map(r -> new Warmth(r.at(), r.temperatureC())).toList();
+    public List<Reading> between(long tank, Instant from, Instant until) {
+        return readings.findByTankIdAndAtGreaterThanEqualOrderByAt(desks.tank(tank).id(), from).stream().filter(r -> r.doubt().isEmpty()).map(ReadingEntity::reading).filter(r -> r.at().isBefore(until)).toList();
     }
 
     /** What should be known of the probe today, in sentences; usually nothing. */

@@ -1,0 +1,154 @@
+package pelluna.app.incident;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Marks;
+import pelluna.app.shell.Shells;
+import pelluna.core.losses.IncidentKind;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
+
+/** Looking back: one incident with everything that the tank's records say of the days around it, to read, print or show. */
+@Controller
+class IncidentController {
+    private final PlanDesk desks;
+    private final IncidentDesk incidents;
+    private final TimeLine lines;
+    private final Shells shells;
+    private final ITemplateEngine templates;
+
+    IncidentController(PlanDesk desks, IncidentDesk incidents, TimeLine lines, Shells shells, ITemplateEngine templates) {
+        this.desks = desks;
+        this.incidents = incidents;
+        this.lines = lines;
+        this.shells = shells;
+        this.templates = templates;
+    }
+
+    /** One of them in the list. */
+    record Row(long id, String title, String kind, LocalDate on, String lesson) { }
+
+    @GetMapping("/tanks/{id}/losses/incidents")
+    String all(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        List<Row> rows = incidents.all(id).stream().map(i -> new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson())).toList();
+        shells.around(model, desk, "losses", "Looking back", rows.isEmpty() ? "One incident, all that is known of it, one page." : English.capital(English.count(rows.size(), "incident", "incidents")) + ", and what was learnt.");
+        model.addAttribute("tab", "incidents");
+        model.addAttribute("rows", rows);
+        model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
+        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("refused", short300(refused));
+        return "incidents";
+    }
+
+    private static String short300(String refused) {
+        return refused.length() > 300 ? refused.substring(0, 300) : refused;
+    }
+
+    @PostMapping("/tanks/{id}/losses/incidents")
+    String open(@PathVariable long id, @RequestParam Map<String, String> form, RedirectAttributes to) {
+        String base = "redirect:/tanks/" + id + "/losses/incidents";
+        try {
+            String loss = form.getOrDefault("loss", "");
+            long number = loss.matches("\\d{1,18}") ? incidents.ofLoss(id, Long.parseLong(loss))
+                : incidents.open(id, form.getOrDefault("title", ""), Named.find(IncidentKind.class, form.getOrDefault("kind", "")).orElse(IncidentKind.LOSS), day(form, "on"), null);
+            return base + "/" + number;
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+            return base;
+        }
+    }
+
+    private static LocalDate day(Map<String, String> form, String key) {
+        try {
+            return LocalDate.parse(form.getOrDefault(key, "").strip());
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException("Please give a day.", e);
+        }
+    }
+
+    private IncidentEntity fill(long id, long number, Desk desk, Map<String, Object> model) {
+        IncidentEntity i = incidents.one(id, number);
+        model.put("incident", new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()));
+        model.put("what", i.what());
+        model.put("days", i.days());
+        model.put("kind", i.kind());
+        model.put("page", lines.of(desk, i));
+        return i;
+    }
+
+    @GetMapping("/tanks/{id}/losses/incidents/{number}")
+    String one(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String refused, Model model) {
+        Desk desk = desks.open(id);
+        IncidentEntity i = fill(id, number, desk, model.asMap());
+        shells.around(model, desk, "losses", i.title(), English.capital(i.kind().plain()) + ", " + Measures.date(i.days().on()) + "; looked at from " + Measures.date(i.days().from()) + " to " + Measures.date(i.days().until()) + ".");
+        model.addAttribute("tab", "incidents");
+        model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
+        model.addAttribute("refused", short300(refused));
+        return "incident";
+    }
+
+    /** The same as one file that needs nothing else, to send or to keep. */
+    @GetMapping("/tanks/{id}/losses/incidents/{number}/page.html")
+    ResponseEntity<String> page(@PathVariable long id, @PathVariable long number) {
+        Desk desk = desks.open(id);
+        Context context = new Context();
+        Map<String, Object> model = new HashMap<>();
+        IncidentEntity i = fill(id, number, desk, model);
+        context.setVariables(model);
+        context.setVariable("marks", new Marks(desk.say()));
+        context.setVariable("tank", desk.tank().name());
+        String name = i.title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".html";
+        return ResponseEntity.ok().contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString())
+            .body(templates.process("incident-page", context));
+    }
+
+    @PostMapping("/tanks/{id}/losses/incidents/{number}/told")
+    String told(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String what, @RequestParam(defaultValue = "") String lesson, RedirectAttributes to) {
+        return done(id, number, to, () -> incidents.told(id, number, what, lesson));
+    }
+
+    @PostMapping("/tanks/{id}/losses/incidents/{number}/is")
+    String is(@PathVariable long id, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
+        return done(id, number, to, () -> incidents.is(id, number, form.getOrDefault("title", ""), Named.find(IncidentKind.class, form.getOrDefault("kind", "")).orElse(IncidentKind.LOSS),
+            new IncidentEntity.Days(day(form, "on"), day(form, "from"), day(form, "until"))));
+    }
+
+    private static String done(long id, long number, RedirectAttributes to, Runnable task) {
+        try {
+            task.run();
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
+        }
+        return "redirect:/tanks/" + id + "/losses/incidents/" + number;
+    }
+
+    @PostMapping("/tanks/{id}/losses/incidents/{number}/close")
+    String close(@PathVariable long id, @PathVariable long number) {
+        incidents.close(id, number);
+        return "redirect:/tanks/" + id + "/losses/incidents";
+    }
+}

@@ -1,0 +1,195 @@
+package pelluna.app.incident;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.drawing.IncidentDrawing;
+import pelluna.app.drawing.IncidentDrawing.Track;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDays;
+import pelluna.app.losses.Deaths;
+import pelluna.app.planning.Desk;
+import pelluna.app.probe.ProbeDesk;
+import pelluna.app.probe.Reading;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.losses.StandsOut;
+import pelluna.core.plan.WaterTest;
+import pelluna.core.units.English;
+import pelluna.core.units.Measures;
+
+/** Gathers log, tests, arrivals, losses, measures and the probe of some days into one line of time. */
+@Component
+class TimeLine {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final String OF_THE_CREW = " of the crew";
+
+    private final FishDesk fish;
+    private final LogDays log;
+    private final Deaths deaths;
+    private final MeasureDesk measures;
+    private final ProbeDesk probes;
+    private final ZoneId zone;
+
+    TimeLine(FishDesk fish, LogDays log, Deaths deaths, MeasureDesk measures, ProbeDesk probes, Clock clock) {
+        this.fish = fish;
+        this.log = log;
+        this.deaths = deaths;
+        this.measures = measures;
+        this.probes = probes;
+        this.zone = clock.getZone();
+    }
+
+    /** Something that happened. @param time 'HH:mm'; empty if only its day is known */
+    record Event(LocalDate on, String time, Track track, String says) { }
+
+    /** One day. @param after days after the incident; negative before it */
+    record Day(LocalDate on, long after, List<Event> events) {
+        /** '3 days before', 'the day', 'a day after'. */
+        public String when() {
+            return after == 0 ? "the day" : English.count((int) Math.abs(after), "day", "days") + (after < 0 ? " before" : " after");
+        }
+    }
+
+    /** @param standsOut sentences by stated rules; @param drawing the same on a line of time */
+    record Page(List<Day> days, List<String> standsOut, String drawing) { }
+
+    /** What is at hand of the days. */
+    private record Gathered(List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts) { }
+
+    @Transactional
+    public Page of(Desk desk, IncidentEntity incident) {
+        IncidentEntity.Days days = incident.days();
+        List<Fish> all = fish.all(desk.tank().id());
+        Gathered g = gather(desk, days, all);
+        List<Event> events = g.events().stream().filter(e -> !e.on().isBefore(days.from()) && !e.on().isAfter(days.until()))
+            .sorted(Comparator.comparing(Event::on).thenComparing(Event::time).thenComparing(Event::track)).toList();
+        Map<LocalDate, List<Event>> byDay = events.stream().collect(Collectors.groupingBy(Event::on, TreeMap::new, Collectors.toList()));
+        List<Day> told = byDay.entrySet().stream().map(e -> new Day(e.getKey(), ChronoUnit.DAYS.between(days.on(), e.getKey()), e.getValue())).toList();
+        String drawing = IncidentDrawing.draw(days.from(), days.on(), days.until(), events.stream().map(e -> new IncidentDrawing.Mark(e.on(), e.track(), e.says())).toList(), g.acts(), g.weather(),
+            desk.say()::temperature);
+        return new Page(told, StandsOut.of(standing(desk, days, all, events, g.weather())), drawing);
+    }
+
+    private Gathered gather(Desk desk, IncidentEntity.Days days, List<Fish> all) {
+        long tank = desk.tank().id();
+        Map<Long, Fish> known = all.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
+        List<Event> events = new ArrayList<>();
+        arrivals(tank, known, events);
+        departures(tank, known, events);
+        for (LogDays.Told t : log.told(tank, all, days.from(), days.until())) {
+            events.add(new Event(t.on(), t.at().format(TIME), t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES, t.says()));
+        }
+        Map<LocalDate, Integer> acts = new TreeMap<>();
+        for (LogDays.Acts a : log.acts(tank, days.from(), days.until())) {
+            acts.merge(a.on(), a.acts(), Integer::sum);
+            events.add(new Event(a.on(), "", Track.CONTESTS, English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": " + English.count(a.acts(), "act", "acts") + (a.hard() > 0 ? ", " + English.number(a.hard()) + " of them hard" : "")));
+        }
+        for (MeasureDesk.Told m : measures.told(tank, null)) {
+            events.add(done(m.taken().began().atZone(zone).toLocalDate(), m.taken().began().atZone(zone).toLocalTime(), m, known, ""));
+            m.taken().ended().ifPresent(end -> events.add(done(end.atZone(zone).toLocalDate(), end.atZone(zone).toLocalTime(), m, known, "ended: ")));
+        }
+        desk.plan().tests().forEach(t -> events.add(new Event(t.on(), "", Track.TESTS, "Test: " + words(t))));
+        List<IncidentDrawing.Weather> weather = weather(tank, days);
+        for (IncidentDrawing.Weather w : weather) {
+            events.add(new Event(w.on(), "", Track.PROBE, "Probe: " + w.says(desk.say()::temperature)));
+        }
+        return new Gathered(events, weather, acts);
+    }
+
+    private static Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {
+        return new Event(on, at.format(TIME), Track.DONE, English.capital(how + m.taken().measure().plain()) + (m.forFish() == null ? "" : ", for " + name(known, m.forFish())) + (m.note().isEmpty() ? "" : " · " + m.note()));
+    }
+
+    private static String name(Map<Long, Fish> known, Long fish) {
+        Fish f = known.get(fish);
+        return f == null ? "a fish" : f.said();
+    }
+
+    private void arrivals(long tank, Map<Long, Fish> known, List<Event> events) {
+        for (FishEntity f : fish.rows(List.of(tank))) {
+            if (f.partOf() == null && known.containsKey(f.id())) {
+                String who = English.capital(known.get(f.id()).label());
+                if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn())) {
+                    events.add(new Event(f.acquiredOn(), "", Track.ARRIVALS, who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
+                }
+                if (f.cameOn() != null) {
+                    events.add(new Event(f.cameOn(), "", Track.ARRIVALS, who + " came into the tank" + (f.acquiredOn() == null && f.school().isEmpty() ? "; no quarantine is written down" : "")));
+                }
+            }
+        }
+    }
+
+    private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
+        for (Deaths.Death d : deaths.of(List.of(tank))) {
+            String who = d.fish() == null ? d.kind().plain() + OF_THE_CREW : name(known, d.fish());
+            events.add(new Event(d.on(), "", Track.LOSSES, (d.count() > 1 ? d.count() + " lost: " : "Lost: ") + who + ", " + d.cause().plain() + " (" + d.sure().plain() + ")" + (d.seen().isEmpty() ? "" : " · " + d.seen())));
+        }
+        for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {
+            events.add(new Event(e.on(), "", Track.NOTES, English.capital(name(known, e.fish())) + " was " + e.how().plain()));
+        }
+    }
+
+    private static String words(WaterTest t) {
+        List<String> words = new ArrayList<>();
+        figure(words, "ammonia", t.ammonia(), " mg/L");
+        figure(words, "nitrite", t.nitrite(), " mg/L");
+        figure(words, "nitrate", t.nitrate(), " mg/L");
+        figure(words, "pH", t.pH(), "");
+        figure(words, "phosphate", t.phosphate(), " mg/L");
+        return English.list(words);
+    }
+
+    private static void figure(List<String> words, String name, OptionalDouble value, String unit) {
+        value.ifPresent(v -> words.add(name + " " + Measures.number(Measures.round(v, 2)) + unit));
+    }
+
+    /** Each day's lowest and highest. */
+    private List<IncidentDrawing.Weather> weather(long tank, IncidentEntity.Days days) {
+        Map<LocalDate, List<Reading>> byDay = probes.between(tank, days.from().atStartOfDay(zone).toInstant(), days.until().plusDays(1).atStartOfDay(zone).toInstant()).stream()
+            .collect(Collectors.groupingBy(r -> r.at().atZone(zone).toLocalDate(), TreeMap::new, Collectors.toList()));
+        return byDay.entrySet().stream().map(e -> new IncidentDrawing.Weather(e.getKey(), range(e.getValue(), Reading::temperatureC), range(e.getValue(), Reading::salinity), range(e.getValue(), Reading::pH))).toList();
+    }
+
+    private static DoubleSummaryStatistics range(Collection<Reading> readings, Function<Reading, Double> figure) {
+        return readings.stream().map(figure).filter(v -> v != null).mapToDouble(Double::doubleValue).summaryStatistics();
+    }
+
+    private StandsOut.Days standing(Desk desk, IncidentEntity.Days days, List<Fish> all, List<Event> events, List<IncidentDrawing.Weather> weather) {
+        long tank = desk.tank().id();
+        LocalDate half = days.from().plusDays(ChronoUnit.DAYS.between(days.from(), days.on()) / 2);
+        List<WaterTest> tests = desk.plan().tests().stream().filter(t -> !t.on().isBefore(days.from()) && !t.on().isAfter(days.until())).toList();
+        DoubleSummaryStatistics warmth = new DoubleSummaryStatistics();
+        weather.forEach(w -> warmth.combine(w.celsius()));
+        List<String> came = events.stream().filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on())).map(e -> e.says() + " on " + Measures.date(e.on())).toList();
+        List<String> lost = events.stream().filter(e -> e.track() == Track.LOSSES).map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on " + Measures.date(e.on())).toList();
+        String sign = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && t.doing().gravity() > 1).findFirst()
+            .map(t -> t.says() + ", on " + Measures.date(t.on())).orElse("");
+        return new StandsOut.Days(days.from(), days.on(), came, lost, warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMin()), warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax()),
+            most(tests, WaterTest::ammonia), most(tests, WaterTest::nitrite), log.watched(tank, days.from(), half), log.watched(tank, half, days.on().plusDays(1)), sign);
+    }
+
+    private static OptionalDouble most(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
+        return tests.stream().map(figure).filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).max();
+    }
+}
