@@ -143,6 +143,7 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('click', (event) => {
   const ask = event.target.closest('[data-ask]');
   if (ask && !window.confirm(ask.dataset.ask)) { event.preventDefault(); return; }
+  if (event.target.closest('[data-print]')) { window.print(); return; }
   const link = event.target.closest('a[data-live]');
   if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button !== 0) { return; }
   event.preventDefault();

@@ -32,13 +32,15 @@ public class DemoData implements ApplicationRunner {
     private final PlanDesk desks;
     private final PlanFiles files;
     private final DemoLog log;
+    private final DemoPast past;
     private final Clock clock;
 
-    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, DemoLog log, Clock clock) {
+    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
         this.keeper = keeper;
         this.desks = desks;
         this.files = files;
         this.log = log;
+        this.past = past;
         this.clock = clock;
     }
 
@@ -52,6 +54,9 @@ public class DemoData implements ApplicationRunner {
                 TankEntity tank = desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
                 if (name.equals("lantern-ledge")) {
                     log.write(tank.id());
+                    past.writeLantern(tank.id());
+                } else {
+                    past.writeSill(tank.id());
                 }
             }
         }

@@ -204,6 +204,14 @@ public class FishDesk {
         return rows.save(f).id();
     }
 
+    /** Some that came and went, of whom nobody had written anything down. @return their number */
+    @Transactional
+    public long remembered(long tank, String species, int count, LocalDate came, LocalDate left, String how) {
+        FishEntity f = new FishEntity(desks.tank(tank).id(), species, count, came);
+        f.left(left, how);
+        return rows.save(f).id();
+    }
+
     /** Where it comes from, in its keeper's words. @param school word of a quarantine school; empty if nobody knows; @param price each; null likewise */
     @Transactional
     public void bought(long tank, long fish, String shop, Boolean captiveBred, String school, Double price, LocalDate acquired) {

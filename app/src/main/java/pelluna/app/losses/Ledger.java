@@ -1,6 +1,7 @@
 package pelluna.app.losses;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -16,6 +17,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -42,9 +44,10 @@ public class Ledger {
     private final QuarantineDesk quarantine;
     private final EvidenceDesk evidence;
     private final DepartureRows rows;
+    private final KeeperCatalogue catalogue;
     private final Clock clock;
 
-    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, DepartureRows rows, Clock clock) {
+    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, DepartureRows rows, KeeperCatalogue catalogue, Clock clock) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;
@@ -54,6 +57,7 @@ public class Ledger {
         this.quarantine = quarantine;
         this.evidence = evidence;
         this.rows = rows;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -211,11 +215,29 @@ public class Ledger {
         return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(DepartureEntity::counts).orElseThrow(NoSuchTankException::new);
     }
 
-    /** For the demo and for records of the past: a departure of a day, whose fish is there no more. */
+    /**
+     * Some that came and went before anybody wrote anything down.
+     *
+     * @param told its fish is not looked at
+     * @return the number of the fish
+     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     */
     @Transactional
-    public void recordPast(long tank, Told told, boolean open) {
-        DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
-        row.remembers(null, "", "", Map.of("open", open));
-        rows.save(row);
+    public long remember(long tank, String species, LocalDate came, Told told) {
+        if (told.on().isAfter(desks.today()) || came.isAfter(told.on())) {
+            throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
+        }
+        String name = catalogue.get().find(species.strip()).orElseThrow(() -> new IllegalArgumentException("Pelluna knows no fish called '" + species.strip() + "'.")).scientificName();
+        long number = fish.remembered(tank, name, told.count(), came, told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+        remember(tank, told.of(number), Map.of());
+        return number;
+    }
+
+    /** A departure of a day that lies behind; the plan as it is today is not touched. @param known what was true then, as {@link DepartureEntity#remembers} has it */
+    @Transactional
+    public long remember(long tank, Told told, Map<String, Object> known) {
+        DepartureEntity row = new DepartureEntity(desks.tank(tank).id(), told, clock.instant());
+        row.remembers(null, "", "", known);
+        return rows.save(row).id();
     }
 }

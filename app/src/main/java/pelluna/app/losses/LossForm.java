@@ -32,8 +32,12 @@ final class LossForm {
     }
 
     private static LocalDate day(String text, LocalDate today) {
+        return text.isBlank() ? today : day(text);
+    }
+
+    static LocalDate day(String text) {
         try {
-            return text.isBlank() ? today : LocalDate.parse(text.strip());
+            return LocalDate.parse(text.strip());
         } catch (DateTimeParseException e) {
             throw new IllegalArgumentException("Please give a day.", e);
         }

@@ -20,6 +20,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.fish.ComesIn;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -37,13 +38,15 @@ class TankController {
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final KeeperCatalogue catalogue;
+    private final ComesIn comesIn;
 
-    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue) {
+    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue, ComesIn comesIn) {
         this.desks = desks;
         this.tankDesk = tankDesk;
         this.shells = shells;
         this.keeper = keeper;
         this.catalogue = catalogue;
+        this.comesIn = comesIn;
     }
 
     /** A field as the page shows it. */
@@ -160,7 +163,11 @@ class TankController {
         EntryForm entry = EntryForm.resident(form, keeper.get().measures());
         if (entry.errors().isEmpty()) {
             try {
-                desks.add(id, "residents", entry.tree());
+                if (desks.today().toString().equals(entry.tree().get("since"))) {
+                    comesToday(id, entry.tree());
+                } else {
+                    desks.add(id, "residents", entry.tree());
+                }
                 return "redirect:/tanks/" + id + "/tank#residents";
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
@@ -168,6 +175,13 @@ class TankController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(id, model, Map.of(), Map.of(), form, entry.errors());
+    }
+
+    /** What comes today is an arrival as any other: what the plan says of it is kept. */
+    private void comesToday(long id, Map<String, Object> resident) {
+        Map<String, Object> wish = new LinkedHashMap<>(resident);
+        wish.remove("since");
+        comesIn.comes(id, desks.add(id, "wishes", wish), null);
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")

@@ -1,0 +1,200 @@
+package pelluna.app.demo;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+import pelluna.app.crew.CrewDesk;
+import pelluna.app.exchange.PlanFiles;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.hindsight.WordKeeper;
+import pelluna.app.incident.IncidentDesk;
+import pelluna.app.log.LogSheets;
+import pelluna.app.log.Sent;
+import pelluna.app.losses.Ledger;
+import pelluna.app.losses.Told;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.assessment.Assessment;
+import pelluna.core.assessment.Assessor;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.crew.CrewKind;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.IncidentKind;
+import pelluna.core.losses.Left;
+import pelluna.core.losses.Sure;
+import pelluna.core.plan.Plan;
+import pelluna.core.units.Measures;
+
+/**
+ * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it, and starved a mandarin. What the
+ * plan had said on each day of arrival is computed for that day, from the tank and its fish as they were then.
+ */
+@Component
+@Profile("demo")
+class DemoPast {
+    /** The month after cycling in which the keeper of Lantern Ledge fitted a cover. */
+    private static final int COVERED_DAYS = 150;
+
+    private final PlanDesk desks;
+    private final PlanFiles files;
+    private final FishDesk fish;
+    private final WordKeeper words;
+    private final Ledger ledger;
+    private final CrewDesk crew;
+    private final IncidentDesk incidents;
+    private final LogSheets sheets;
+    private final Clock clock;
+
+    DemoPast(PlanDesk desks, PlanFiles files, FishDesk fish, WordKeeper words, Ledger ledger, CrewDesk crew, IncidentDesk incidents, LogSheets sheets, Clock clock) {
+        this.desks = desks;
+        this.files = files;
+        this.fish = fish;
+        this.words = words;
+        this.ledger = ledger;
+        this.crew = crew;
+        this.incidents = incidents;
+        this.sheets = sheets;
+        this.clock = clock;
+    }
+
+    /** One that came. @param left days ago; negative if it is there still */
+    private record Came(String species, int count, double cm, int ago, int left, boolean bred, String shop, String school, double price) { }
+
+    /** What is under way for one tank: who came when, in order, with numbers of fish. */
+    private record Story(long tank, Map<String, Object> plan, List<Came> came, Map<Came, Long> numbers) { }
+
+    void writeLantern(long tank) {
+        Came clowns = new Came("Amphiprion ocellaris", 2, 5, 352, -1, true, "the breeder in the hills", "thirty-days-watch", 30);
+        Came firefish = new Came("Nemateleotris magnifica", 1, 5, 340, 316, false, "the harbour shop", "thirty-days-watch", 28);
+        Came wrasse = new Came("Pseudocheilinus hexataenia", 1, 5, 318, 296, false, "the harbour shop", "thirty-days-watch", 32);
+        Came blenny = new Came("Salarias fasciatus", 1, 8, 282, -1, false, "the harbour shop", "thirty-days-watch", 25);
+        Came chromis = new Came("Chromis viridis", 5, 4, 262, 150, false, "mail order", "none", 9);
+        Came tang = new Came("Zebrasoma flavescens", 1, 8, 258, 240, false, "mail order", "none", 95);
+        Came cardinals = new Came("Sphaeramia nematoptera", 4, 4, 219, -1, true, "the breeder in the hills", "thirty-days-watch", 18);
+        Came mandarin = new Came("Synchiropus splendidus", 1, 6, 180, 118, false, "the harbour shop", "thirty-days-watch", 45);
+        Came inky = new Came("Pseudochromis springeri", 1, 5, 135, -1, true, "the breeder in the hills", "thirty-days-watch", 38);
+        Came saffron = new Came("Halichoeres chrysus", 1, 7, 13, -1, false, "the harbour shop", "thirty-days-watch", 35);
+        Story s = story(tank, List.of(clowns, firefish, wrasse, blenny, chromis, tang, cardinals, mandarin, inky, saffron));
+        lost(s, firefish, 1, 316, Cause.JUMPED, Sure.SEEN, "on the floor behind the stand, dry", true);
+        lost(s, wrasse, 1, 296, Cause.JUMPED, Sure.SEEN, "gone at night; found under the cabinet", true);
+        lost(s, tang, 1, 240, Cause.DISEASE, Sure.LIKELY, "white spots for a week, then fast breath", false);
+        lost(s, chromis, 2, 237, Cause.DISEASE, Sure.LIKELY, "spots on both, one day after the tang", false);
+        lost(s, chromis, 1, 190, Cause.KILLED, Sure.GUESS, "the smallest, in the corner, fins in shreds", false);
+        ledger.remember(tank, new Told(s.numbers().get(chromis), null, 2, ago(150), Left.TRADED_IN, Cause.UNKNOWN, Sure.GUESS, null, "the two that were left, to a larger tank", null), Map.of("open", false));
+        lost(s, mandarin, 1, 118, Cause.STARVED, Sure.SEEN, "sunken belly for weeks; took no frozen food", false);
+        lost(s, cardinals, 1, 205, Cause.UNKNOWN, Sure.GUESS, "one less at the count", false);
+        outbreak(s, tang, chromis);
+        crew(tank);
+    }
+
+    void writeSill(long tank) {
+        Came first = new Came("Tigrigobius multifasciatus", 1, 3, 62, 41, true, "the breeder in the hills", "none", 22);
+        Came yasha = new Came("Stonogobiops yasha", 1, 4, 30, -1, false, "the harbour shop", "thirty-days-watch", 40);
+        Story s = story(tank, List.of(first, yasha));
+        lost(s, first, 1, 41, Cause.JUMPED, Sure.LIKELY, "through the gap at the heater cable", true);
+        long snails = crew.comes(tank, CrewKind.SNAILS, "", 6, 1.5, 2.0, ago(60));
+        crew.counted(tank, snails, ago(5), 5, 0, "");
+    }
+
+    private Story story(long tank, List<Came> came) {
+        Story s = new Story(tank, desks.tree(tank), came, new LinkedHashMap<>());
+        List<Fish> there = fish.all(tank);
+        for (Came c : came) {
+            long number = c.left() < 0 ? there.stream().filter(f -> f.residentId() != null && f.species().scientificName().equals(c.species())).findFirst().orElseThrow().id()
+                : fish.remembered(tank, c.species(), c.count(), ago(c.ago()), ago(c.left()), "left on " + Measures.date(ago(c.left())));
+            int quarantine = c.school().equals("none") ? 0 : 30;
+            fish.bought(tank, number, c.shop(), c.bred(), c.school(), c.price(), ago(c.ago() + quarantine));
+            s.numbers().put(c, number);
+            said(s, c);
+        }
+        return s;
+    }
+
+    private void lost(Story s, Came who, int count, int daysAgo, Cause cause, Sure sure, String seen, boolean open) {
+        ledger.remember(s.tank(), Told.lost(s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count), Map.of("open", open));
+    }
+
+    /** Keeps what the plan says of an arrival on its day. */
+    private void said(Story s, Came now) {
+        LocalDate day = ago(now.ago());
+        Map<String, Object> tree = new LinkedHashMap<>(s.plan());
+        tree.put("tank", tank(s, day));
+        tree.put("tests", List.of());
+        List<Map<String, Object>> residents = new ArrayList<>();
+        List<Came> company = s.came().stream().filter(c -> c.ago() > now.ago() && c.left() < now.ago()).toList();
+        company.forEach(c -> residents.add(entry(c, ago(c.ago()))));
+        tree.put("residents", residents);
+        tree.put("wishes", List.of(entry(now, null)));
+        Plan plan = files.plan(tree, day);
+        Assessment a = new Assessor(Measures.metric()).assess(plan);
+        Map<String, Long> who = new HashMap<>();
+        for (int i = 0; i < company.size(); i++) {
+            who.put(plan.residents().get(i).id(), s.numbers().get(company.get(i)));
+        }
+        who.put(plan.wishes().get(0).id(), s.numbers().get(now));
+        words.keep(s.tank(), s.numbers().get(now), day, tree, a, plan.wishes().get(0), who);
+    }
+
+    private Map<String, Object> tank(Story s, LocalDate day) {
+        Map<String, Object> tank = new LinkedHashMap<>();
+        ((Map<?, ?>) s.plan().get("tank")).forEach((k, v) -> tank.put(k.toString(), v));
+        LocalDate cycled = LocalDate.parse(tank.get("cycledOn").toString());
+        if (tank.get("cover").equals("mesh") && ChronoUnit.DAYS.between(cycled, day) < COVERED_DAYS) {
+            tank.put("cover", "none");
+        }
+        return tank;
+    }
+
+    private static Map<String, Object> entry(Came c, LocalDate since) {
+        Map<String, Object> entry = new LinkedHashMap<>(Map.of("species", c.species(), "count", c.count(), "lengthCm", c.cm()));
+        Optional.ofNullable(since).ifPresent(d -> entry.put("since", d.toString()));
+        if (c.bred()) {
+            entry.put("captiveBred", true);
+        }
+        return entry;
+    }
+
+    private void outbreak(Story s, Came tang, Came chromis) {
+        long t = s.numbers().get(tang);
+        long c = s.numbers().get(chromis);
+        sheets.write(s.tank(), List.of(sign(256, Doing.HIDES, t, "behind the rock, pale"), sign(251, Doing.RUBS, t, "against the sand"), sign(249, Doing.RUBS, t, ""), sign(247, Doing.SPOTS, t, "six or seven, fins and flanks"),
+            sign(244, Doing.SPOTS, t, "too many to count"), sign(243, Doing.NOT_EATING, t, ""), sign(242, Doing.FAST_BREATH, t, ""), sign(240, Doing.SPOTS, c, "two of the five"), sign(238, Doing.FAST_BREATH, c, ""), sign(236, Doing.NOTE, null, "nobody new before June")));
+        long incident = incidents.open(s.tank(), "The white spots of spring", IncidentKind.OUTBREAK, ago(247), t);
+        incidents.told(s.tank(), incident, "The tang and the chromis came in the same week by mail, and went straight in because the quarantine tank was taken down. The tang rubbed itself from the fifth day on.",
+            "Nothing goes in without thirty days of watching, however small the order. A tang that rubs itself is looked at the same day.");
+    }
+
+    private Sent sign(int daysAgo, Doing doing, Long who, String note) {
+        return new Sent(ago(daysAgo).atTime(LocalTime.of(19, 10)).atZone(clock.getZone()).toInstant(), doing, who, null, null, null, doing.gravity(), 1, note, null);
+    }
+
+    private void crew(long tank) {
+        long snails = crew.comes(tank, CrewKind.SNAILS, "turban snails", 20, 2.0, 2.5, ago(330));
+        crew.counted(tank, snails, ago(220), 17, 0, "");
+        crew.counted(tank, snails, ago(100), 15, 5, "five more, at night");
+        crew.counted(tank, snails, ago(8), 14, 0, "three empty shells");
+        long hermits = crew.comes(tank, CrewKind.HERMITS, "", 12, 1.5, 2.0, ago(330));
+        crew.counted(tank, hermits, ago(100), 9, 0, "");
+        crew.counted(tank, hermits, ago(8), 9, 0, "");
+        long cleaners = crew.comes(tank, CrewKind.CLEANER_SHRIMP, "", 2, 5.0, 24.0, ago(200));
+        crew.counted(tank, cleaners, ago(8), 2, 0, "");
+        long small = crew.comes(tank, CrewKind.SMALL_SHRIMP, "sexy shrimp", 5, 2.0, 9.0, ago(160));
+        crew.counted(tank, small, ago(90), 3, 0, "gone in twos since Inky came");
+        crew.counted(tank, small, ago(8), 1, 0, "");
+    }
+
+    private LocalDate ago(int days) {
+        return LocalDate.now(clock).minusDays(days);
+    }
+}
