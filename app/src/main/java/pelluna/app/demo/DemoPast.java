@@ -1,6 +1,7 @@
 package pelluna.app.demo;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
@@ -20,6 +21,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.hindsight.WordKeeper;
 import pelluna.app.incident.IncidentDesk;
+import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
 import pelluna.app.losses.Ledger;
@@ -37,7 +39,8 @@ import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
 /**
- * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it, and starved a mandarin. What the
+ * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it, starved a mandarin, and gave a third clownfish
+ * back after a week of fights. What the
  * plan had said on each day of arrival is computed for that day, from the tank and its fish as they were then.
  */
 @Component
@@ -53,10 +56,11 @@ class DemoPast {
     private final Ledger ledger;
     private final CrewDesk crew;
     private final IncidentDesk incidents;
+    private final LogDesk log;
     private final LogSheets sheets;
     private final Clock clock;
 
-    DemoPast(PlanDesk desks, PlanFiles files, FishDesk fish, WordKeeper words, Ledger ledger, CrewDesk crew, IncidentDesk incidents, LogSheets sheets, Clock clock) {
+    DemoPast(PlanDesk desks, PlanFiles files, FishDesk fish, WordKeeper words, Ledger ledger, CrewDesk crew, IncidentDesk incidents, LogDesk log, LogSheets sheets, Clock clock) {
         this.desks = desks;
         this.files = files;
         this.fish = fish;
@@ -64,6 +68,7 @@ class DemoPast {
         this.ledger = ledger;
         this.crew = crew;
         this.incidents = incidents;
+        this.log = log;
         this.sheets = sheets;
         this.clock = clock;
     }
@@ -84,8 +89,9 @@ class DemoPast {
         Came cardinals = new Came("Sphaeramia nematoptera", 4, 4, 219, -1, true, "the breeder in the hills", "thirty-days-watch", 18);
         Came mandarin = new Came("Synchiropus splendidus", 1, 6, 180, 118, false, "the harbour shop", "thirty-days-watch", 45);
         Came inky = new Came("Pseudochromis springeri", 1, 5, 135, -1, true, "the breeder in the hills", "thirty-days-watch", 38);
+        Came clark = new Came("Amphiprion clarkii", 1, 6, 128, 119, true, "mail order", "thirty-days-watch", 34);
         Came saffron = new Came("Halichoeres chrysus", 1, 7, 13, -1, false, "the harbour shop", "thirty-days-watch", 35);
-        Story s = story(tank, List.of(clowns, firefish, wrasse, blenny, chromis, tang, cardinals, mandarin, inky, saffron));
+        Story s = story(tank, List.of(clowns, firefish, wrasse, blenny, chromis, tang, cardinals, mandarin, inky, clark, saffron));
         lost(s, firefish, 1, 316, Cause.JUMPED, Sure.SEEN, "on the floor behind the stand, dry", true);
         lost(s, wrasse, 1, 296, Cause.JUMPED, Sure.SEEN, "gone at night; found under the cabinet", true);
         lost(s, tang, 1, 240, Cause.DISEASE, Sure.LIKELY, "white spots for a week, then fast breath", false);
@@ -94,6 +100,7 @@ class DemoPast {
         ledger.remember(tank, new Told(s.numbers().get(chromis), null, 2, ago(150), Left.TRADED_IN, Cause.UNKNOWN, Sure.GUESS, null, "the two that were left, to a larger tank", null), Map.of("open", false));
         lost(s, mandarin, 1, 118, Cause.STARVED, Sure.SEEN, "sunken belly for weeks; took no frozen food", false);
         lost(s, cardinals, 1, 205, Cause.UNKNOWN, Sure.GUESS, "one less at the count", false);
+        fight(s, clark, clowns);
         outbreak(s, tang, chromis);
         crew(tank);
     }
@@ -129,7 +136,7 @@ class DemoPast {
     private void said(Story s, Came now) {
         LocalDate day = ago(now.ago());
         Map<String, Object> tree = new LinkedHashMap<>(s.plan());
-        tree.put("tank", tank(s, day));
+        tree.put("tank", tank(s, now, day));
         tree.put("tests", List.of());
         List<Map<String, Object>> residents = new ArrayList<>();
         List<Came> company = s.came().stream().filter(c -> c.ago() > now.ago() && c.left() < now.ago()).toList();
@@ -146,12 +153,15 @@ class DemoPast {
         words.keep(s.tank(), s.numbers().get(now), day, tree, a, plan.wishes().get(0), who);
     }
 
-    private Map<String, Object> tank(Story s, LocalDate day) {
+    private Map<String, Object> tank(Story s, Came now, LocalDate day) {
         Map<String, Object> tank = new LinkedHashMap<>();
         ((Map<?, ?>) s.plan().get("tank")).forEach((k, v) -> tank.put(k.toString(), v));
         LocalDate cycled = LocalDate.parse(tank.get("cycledOn").toString());
         if (tank.get("cover").equals("mesh") && ChronoUnit.DAYS.between(cycled, day) < COVERED_DAYS) {
             tank.put("cover", "none");
+        }
+        if (now.school().equals("none")) {
+            tank.put("quarantine", Map.of("places", 0, "school", "none"));
         }
         return tank;
     }
@@ -175,8 +185,29 @@ class DemoPast {
             "Nothing goes in without thirty days of watching, however small the order. A tang that rubs itself is looked at the same day.");
     }
 
+    private void fight(Story s, Came clark, Came clowns) {
+        long o = s.numbers().get(clark);
+        long i = s.numbers().get(clowns);
+        List<Sent> lines = new ArrayList<>();
+        for (int day : new int[] {127, 125, 122, 120}) {
+            Instant began = at(day, LocalTime.of(18, 0));
+            log.watched(s.tank(), began, began.plusSeconds(1200));
+            lines.add(new Sent(began.plusSeconds(200), Doing.CHASED, i, o, 0.3, 0.3, 2, 2, "", null));
+            lines.add(new Sent(began.plusSeconds(700), Doing.NIPPED, i, o, 0.3, 0.2, 2, 2, "", null));
+        }
+        lines.add(sign(121, Doing.TORN_FIN, o, "both sides"));
+        sheets.write(s.tank(), lines);
+        ledger.remember(s.tank(), new Told(o, null, 1, ago(clark.left()), Left.RETURNED, Cause.UNKNOWN, Sure.GUESS, null, "back to where it came from, before it was too late", null), Map.of("open", false));
+        long incident = incidents.open(s.tank(), "A third clownfish", IncidentKind.FIGHT, ago(120), o);
+        incidents.told(s.tank(), incident, "A clownfish of another kind, so that there would be three. The pair drove it into a corner from the first evening on, and its fins were in shreds by the weekend.", "One pair of clownfish, and no third. What the plan says of a pair on the day before is to be read on the day before.");
+    }
+
+    private Instant at(int daysAgo, LocalTime time) {
+        return ago(daysAgo).atTime(time).atZone(clock.getZone()).toInstant();
+    }
+
     private Sent sign(int daysAgo, Doing doing, Long who, String note) {
-        return new Sent(ago(daysAgo).atTime(LocalTime.of(19, 10)).atZone(clock.getZone()).toInstant(), doing, who, null, null, null, doing.gravity(), 1, note, null);
+        return new Sent(at(daysAgo, LocalTime.of(19, 10)), doing, who, null, null, null, doing.gravity(), 1, note, null);
     }
 
     private void crew(long tank) {

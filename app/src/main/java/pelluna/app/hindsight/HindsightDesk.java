@@ -85,11 +85,11 @@ public class HindsightDesk implements InHindsight {
         Map<Long, Word> told = new HashMap<>();
         List<Deaths.Death> lost = deaths.of(tanks);
         kept.heads().forEach((number, head) -> told.put(number, word(kept, head, kept.said().getOrDefault(head.id(), List.of()), lost.stream().filter(d -> number.equals(d.fish()) || d.fish() != null && kept.rows().containsKey(d.fish())
-            && number.equals(kept.rows().get(d.fish()).partOf())).findFirst())));
+            && number.equals(kept.rows().get(d.fish()).partOf())).toList())));
         return told;
     }
 
-    private static Word word(Kept kept, KeptWordRows.Head head, List<Statement> said, Optional<Deaths.Death> death) {
+    private static Word word(Kept kept, KeptWordRows.Head head, List<Statement> said, List<Deaths.Death> lost) {
         List<Said> lines = new ArrayList<>();
         for (Statement s : said) {
             if (s.step().atLeast(Step.RIPPLE)) {
@@ -104,7 +104,7 @@ public class HindsightDesk implements InHindsight {
         for (Topic topic : Topic.values()) {
             kept.happened().happened(topic, head.fishId(), head.onDay()).filter(w -> !warned(said, topic)).ifPresent(w -> missed.add(English.capital(topic.plain()) + ": " + w + "; the plan had said nothing at Chop or Surge of it."));
         }
-        return new Word(head.id(), head.onDay(), head.stance(), lines, missed, brief(said, death));
+        return new Word(head.id(), head.onDay(), head.stance(), lines, missed, lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d))));
     }
 
     private static boolean warned(List<Statement> said, Topic topic) {
@@ -112,14 +112,13 @@ public class HindsightDesk implements InHindsight {
     }
 
     /** What it had said of the very thing that it died of. */
-    private static String brief(List<Statement> said, Optional<Deaths.Death> death) {
-        Optional<Topic> topic = death.flatMap(d -> Topic.of(d.cause()));
+    private static String brief(List<Statement> said, Deaths.Death death) {
+        Optional<Topic> topic = Topic.of(death.cause());
         if (topic.isEmpty()) {
-            return death.isPresent() ? "Of such a cause no plan can tell." : "";
+            return "Of such a cause no plan can tell.";
         }
-        return said.stream().filter(s -> Topic.of(s.rule(), s.about()).filter(t -> t == topic.get()).isPresent() && (s.other() == null || death.get().fish() == null || death.get().by() == null || s.other().equals(death.get().by())
-            || s.fish().equals(death.get().by()))).max(Comparator.comparing(Statement::step))
-            .map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : s.step() == Step.RIPPLE ? "Hinted at" : "Not said") + " (" + s.step().title() + "): " + s.reason()).orElse("Not said.");
+        return said.stream().filter(s -> s.step() != Step.CALM && Topic.of(s.rule(), s.about()).filter(t -> t == topic.get()).isPresent() && (s.other() == null || death.by() == null || s.other().equals(death.by()) || s.fish().equals(death.by())))
+            .max(Comparator.comparing(Statement::step)).map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : "Hinted at") + " (" + s.step().title() + "): " + s.reason()).orElse("Not said: the plan was calm about " + topic.get().plain() + ".");
     }
 
     @Override
@@ -137,7 +136,7 @@ public class HindsightDesk implements InHindsight {
     record Fought(LocalDate on, String who, String how, Step step, String said, String reason) { }
 
     /** Everything that the page of hindsight tells. */
-    record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, boolean rises, List<Fought> fights) { }
+    record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, String trend, List<Fought> fights) { }
 
     @Transactional
     Page page(Collection<Long> tanks) {
@@ -150,7 +149,7 @@ public class HindsightDesk implements InHindsight {
             }
         });
         List<Calibration.Bin> bins = Calibration.of(pairs(kept));
-        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.rises(bins), fought(tanks, kept));
+        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.trend(bins), fought(tanks, kept));
     }
 
     private List<Calibration.Pair> pairs(Kept kept) {
@@ -200,7 +199,7 @@ public class HindsightDesk implements InHindsight {
                 Long other = whole(kept, f.other());
                 Optional<Statement> said = kept.heads().values().stream().filter(h -> !h.onDay().isAfter(f.on())).flatMap(h -> kept.said().getOrDefault(h.id(), List.of()).stream())
                     .filter(s -> s.rule().equals(Statement.TENSION) && one.equals(s.fish()) && other.equals(s.other())).reduce((a, b) -> b);
-                told.add(new Fought(f.on(), StatementWords.name(kept.known(), f.fish()) + " against " + StatementWords.name(kept.known(), f.other()), English.count(f.acts(), "act", "acts") + ", " + f.hard() + " of them hard" + (f.hurt() ? "; it was hurt" : ""),
+                told.add(new Fought(f.on(), StatementWords.name(kept.known(), f.fish()) + " against " + StatementWords.name(kept.known(), f.other()), English.count(f.acts(), "act", "acts") + ", " + (f.hard() == f.acts() ? "all hard" : English.number(f.hard()) + " of them hard") + (f.hurt() ? "; it was hurt" : ""),
                     said.map(Statement::step).orElse(Step.CALM), said.map(s -> "tension " + Math.round(s.tension()) + " on " + Measures.date(kept.heads().values().stream().filter(h -> kept.said().getOrDefault(h.id(), List.of()).contains(s)).findFirst().orElseThrow().onDay()))
                         .orElse(""), said.map(Statement::reason).orElse("No plan was asked before they met.")));
             }

@@ -21,6 +21,7 @@ public class IncidentDesk {
     private static final int BEFORE_DAYS = 14;
     private static final int BEFORE_ILLNESS = 28;
     private static final int AFTER_DAYS = 7;
+    private static final int AFTER_ILLNESS = 21;
     private static final int MOST_TITLE = 80;
     private static final int MOST_TEXT = 2000;
 
@@ -66,9 +67,10 @@ public class IncidentDesk {
         if (on.isAfter(desks.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
-        LocalDate last = on.plusDays(AFTER_DAYS).isAfter(desks.today()) ? desks.today() : on.plusDays(AFTER_DAYS);
+        boolean ill = kind == IncidentKind.OUTBREAK;
+        LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
         Long known = about == null ? null : fish.one(tank, about).id();
-        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on, on.minusDays(kind == IncidentKind.OUTBREAK ? BEFORE_ILLNESS : BEFORE_DAYS), last), known)).id();
+        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on, on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
     }
 
     private static String cut(String title) {

@@ -35,6 +35,7 @@ import pelluna.app.probe.Reading;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
+import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
@@ -103,7 +104,7 @@ class TimeLine {
         Map<LocalDate, Integer> acts = new TreeMap<>();
         for (LogDays.Acts a : log.acts(tank, days.from(), days.until())) {
             acts.merge(a.on(), a.acts(), Integer::sum);
-            events.add(new Event(a.on(), "", Track.CONTESTS, English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": " + English.count(a.acts(), "act", "acts") + (a.hard() > 0 ? ", " + English.number(a.hard()) + " of them hard" : "")));
+            events.add(new Event(a.on(), "", Track.CONTESTS, English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": " + English.count(a.acts(), "act", "acts") + (a.hard() > 0 ? a.hard() == a.acts() ? ", all hard" : ", " + English.number(a.hard()) + " of them hard" : "")));
         }
         for (MeasureDesk.Told m : measures.told(tank, null)) {
             events.add(done(m.taken().began().atZone(zone).toLocalDate(), m.taken().began().atZone(zone).toLocalTime(), m, known, ""));
@@ -134,10 +135,14 @@ class TimeLine {
                     events.add(new Event(f.acquiredOn(), "", Track.ARRIVALS, who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
                 }
                 if (f.cameOn() != null) {
-                    events.add(new Event(f.cameOn(), "", Track.ARRIVALS, who + " came into the tank" + (f.acquiredOn() == null && f.school().isEmpty() ? "; no quarantine is written down" : "")));
+                    events.add(new Event(f.cameOn(), "", Track.ARRIVALS, who + " came into the tank" + quarantined(f)));
                 }
             }
         }
+    }
+
+    private static String quarantined(FishEntity f) {
+        return f.school().equals(QuarantineSchool.NONE.word()) ? ", without quarantine" : f.school().isEmpty() && f.acquiredOn() == null ? "; no quarantine is written down" : "";
     }
 
     private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
@@ -183,7 +188,7 @@ class TimeLine {
         weather.forEach(w -> warmth.combine(w.celsius()));
         List<String> came = events.stream().filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on())).map(e -> e.says() + " on " + Measures.date(e.on())).toList();
         List<String> lost = events.stream().filter(e -> e.track() == Track.LOSSES).map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on " + Measures.date(e.on())).toList();
-        String sign = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && t.doing().gravity() > 1).findFirst()
+        String sign = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS)).findFirst()
             .map(t -> t.says() + ", on " + Measures.date(t.on())).orElse("");
         return new StandsOut.Days(days.from(), days.on(), came, lost, warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMin()), warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax()),
             most(tests, WaterTest::ammonia), most(tests, WaterTest::nitrite), log.watched(tank, days.from(), half), log.watched(tank, half, days.on().plusDays(1)), sign);

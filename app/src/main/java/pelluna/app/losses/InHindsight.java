@@ -19,9 +19,9 @@ public interface InHindsight {
      * Everything that was said of one fish.
      *
      * @param missed what happened and was not said
-     * @param brief the whole in one sentence
+     * @param brief by number of each loss among them, whether it was said, in one sentence
      */
-    record Word(long id, LocalDate on, String stance, List<Said> said, List<String> missed, String brief) { }
+    record Word(long id, LocalDate on, String stance, List<Said> said, List<String> missed, Map<Long, String> brief) { }
 
     /** By fish; without those whose plan was not asked before they came. Callers have looked the tanks up with their keeper. */
     Map<Long, Word> words(Collection<Long> tanks);

@@ -107,7 +107,7 @@ class LedgerView {
             return Optional.empty();
         }
         return Optional.of(new Line(d.id(), d.tankId(), tank, who(f, d.count()), Likeness.of(f.species()), d.onDay(), kept(entities.get(f.id()), d.onDay()), d.lost(), d.cause(), how, d.seen(), d.cost(),
-            d.pictureType() != null, d.lost() ? words.containsKey(whole(f)) ? words.get(whole(f)).brief() : "The plan was not asked before it came." : "", d.count()));
+            d.pictureType() != null, d.lost() ? words.containsKey(whole(f)) ? words.get(whole(f)).brief().getOrDefault(d.id(), "") : "The plan was not asked before it came." : "", d.count()));
     }
 
     private static long whole(Fish f) {

@@ -42,17 +42,17 @@ public final class Calibration {
         return bins;
     }
 
-    /** Whether the share that fought rises, or at least does not fall, from step to step where pairs were watched. */
-    public static boolean rises(List<Bin> bins) {
-        double last = 0;
-        for (Bin b : bins) {
-            if (b.fought().of() > 0) {
-                if (b.fought().value() < last) {
-                    return false;
-                }
-                last = b.fought().value();
+    /** Whether the share that was seen to contest rises from step to step, in a sentence. */
+    public static String trend(List<Bin> bins) {
+        List<Bin> watched = bins.stream().filter(b -> b.fought().of() > 0).toList();
+        if (watched.size() < 2) {
+            return "Pairs of two steps at least must be watched before one can be held against the other.";
+        }
+        for (int i = 1; i < watched.size(); i++) {
+            if (watched.get(i).fought().value() < watched.get(i - 1).fought().value()) {
+                return "The share does not rise from step to step here: too few pairs, or a tension that is off.";
             }
         }
-        return true;
+        return "The higher the tension, the more were seen to contest, as it should be.";
     }
 }
