@@ -5,7 +5,7 @@ import pelluna.core.units.Step;
 /**
  * One thing that was said.
  *
- * @param rule    name of a rule of the Sieve, 'tension', 'eaten' or 'capacity'
+ * @param rule    name of a rule of the Sieve, 'tension', 'eaten' or 'lens'
  * @param fish    whom it is about; for tension the one that presses; null for the tank as a whole
  * @param other   for tension the one that is pressed, for 'eaten' the prey; null otherwise
  * @param about   the word of a kind of reef life, or the lens; empty otherwise
@@ -14,5 +14,5 @@ import pelluna.core.units.Step;
 record Statement(String rule, Step step, Long fish, Long other, String about, Double tension, String reason) {
     static final String TENSION = "tension";
     static final String EATEN = "eaten";
-    static final String CAPACITY = "capacity";
+    static final String CAPACITY = "lens";
 }

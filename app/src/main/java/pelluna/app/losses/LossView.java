@@ -10,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -117,9 +118,10 @@ class LossView {
         }
         Clearance clearance = new Clearance(lastSign, desk.plan().stance());
         List<String> exposed = new ArrayList<>();
+        Set<Long> dead = rows.standing(List.of(tank)).stream().filter(DepartureEntity::lost).map(DepartureEntity::fishId).collect(Collectors.toSet());
         for (FishEntity f : fish.rows(List.of(tank))) {
             boolean cameBefore = f.cameOn() == null || !f.cameOn().isAfter(d.onDay());
-            boolean stayed = f.leftOn() == null || !f.leftOn().isBefore(d.onDay().minusDays(EXPOSED_DAYS));
+            boolean stayed = f.leftOn() == null || !f.leftOn().isBefore(dead.contains(f.id()) ? d.onDay() : d.onDay().minusDays(EXPOSED_DAYS));
             boolean inTank = f.place() != FishEntity.Place.BOX || f.cameOn() != null;
             if (f.partOf() == null && !f.id().equals(d.fishId()) && cameBefore && stayed && inTank) {
                 all.stream().filter(x -> x.id() == f.id()).findFirst().map(Fish::label).ifPresent(exposed::add);

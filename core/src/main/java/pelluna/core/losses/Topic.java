@@ -48,7 +48,7 @@ public enum Topic implements Named {
     /**
      * Of a statement.
      *
-     * @param rule  of the Sieve, or 'tension', 'eaten', 'capacity'
+     * @param rule  of the Sieve, or 'tension', 'eaten', 'lens'
      * @param about word of a kind of reef life, or of a lens; empty otherwise
      */
     public static Optional<Topic> of(String rule, String about) {
@@ -59,7 +59,8 @@ public enum Topic implements Named {
             case "reef-life" -> REEF_LIFE;
             case "pods", "hard-feeder", "meals", "algae" -> FEEDING;
             case "quarantine" -> ILLNESS;
-            case "capacity" -> about.equals("room") ? null : WATER;
+            case "capacity" -> WATER;
+            case "lens" -> about.equals("room") ? null : WATER;
             default -> null;
         });
     }

@@ -26,8 +26,10 @@ class ArchitectureTest {
             .layer("outlook").definedBy("..outlook..").layer("advice").definedBy("..advice..")
             .layer("behaviour").definedBy("..behaviour..").layer("health").definedBy("..health..").layer("sighting").definedBy("..sighting..")
             .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
+            .layer("losses").definedBy("..losses..").layer("crew").definedBy("..crew..")
+            .whereLayer("losses").mayNotBeAccessedByAnyLayer().whereLayer("crew").mayNotBeAccessedByAnyLayer()
             .whereLayer("sighting").mayNotBeAccessedByAnyLayer().whereLayer("health").mayNotBeAccessedByAnyLayer()
-            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "sieve", "introduction", "health", "sighting", "outlook")
+            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
             .whereLayer("search").mayNotBeAccessedByAnyLayer()
             .whereLayer("assessment").mayOnlyBeAccessedByLayers("advice")
             .whereLayer("advice").mayNotBeAccessedByAnyLayer()
@@ -40,8 +42,8 @@ class ArchitectureTest {
             .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("scape").mayOnlyBeAccessedByLayers("sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
-            .whereLayer("plan").mayOnlyBeAccessedByLayers("search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("search", "health", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("crew", "search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("losses", "crew", "search", "health", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
             .check(CORE);
     }
 
