@@ -132,7 +132,7 @@ public final class Patterns {
         if (hits < LEAST || others.isEmpty() || !more) {
             return Optional.empty();
         }
-        return Optional.of(new Pattern(English.capital(English.number(hits)) + " of " + English.number(some.size()) + " " + says, hits, some.size(), "Of " + English.number(others.size()) + " " + elsewhere + ", " + English.number(rest) + ".",
+        return Optional.of(new Pattern(English.capital(English.number(hits)) + " of " + English.number(some.size()) + " " + says, hits, some.size(), "Of " + English.number(others.size()) + " " + elsewhere + ", " + (rest == 0 ? "none" : English.number(rest)) + ".",
             rule, OptionalDouble.of(FisherExact.p(hits, some.size(), rest, others.size()))));
     }
 

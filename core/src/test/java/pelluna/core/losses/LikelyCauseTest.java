@@ -1,0 +1,178 @@
+package pelluna.core.losses;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+import org.junit.jupiter.api.Test;
+
+import pelluna.core.behaviour.Doing;
+
+class LikelyCauseTest {
+    /** What is known, nothing at first. */
+    private static final class Known {
+        private final Map<Doing, Long> ago = new EnumMap<>(Doing.class);
+        private int kept = 200;
+        private double years = 0.5;
+        private int jumps;
+        private boolean open;
+        private int acts;
+        private String aggressor = "";
+        private String eater;
+        private boolean missing;
+        private Double ammonia;
+        private Double nitrite;
+        private Double swing;
+        private int others;
+        private boolean quarantine;
+
+        Known noted(Doing d, long days) {
+            ago.put(d, days);
+            return this;
+        }
+
+        List<Proposal> proposals() {
+            return LikelyCause.of(new Evidence(ago, kept, years, 6, jumps, open, acts, aggressor, Optional.ofNullable(eater), missing, of(ammonia), of(nitrite), of(swing), others, quarantine));
+        }
+
+        private static OptionalDouble of(Double d) {
+            return d == null ? OptionalDouble.empty() : OptionalDouble.of(d);
+        }
+
+        Proposal first() {
+            return proposals().get(0);
+        }
+    }
+
+    @Test
+    void whereNothingIsWrittenDownNothingIsProposed() {
+        assertThat(new Known().proposals()).isEmpty();
+    }
+
+    @Test
+    void aJumpOnTheDayOrTheDayBefore() {
+        assertThat(new Known().noted(Doing.JUMPED, 0).first()).isEqualTo(new Proposal(Cause.JUMPED, "The log has it jumping on the day itself."));
+        assertThat(new Known().noted(Doing.JUMPED, 1).first().reason()).endsWith("one day before.");
+        assertThat(new Known().noted(Doing.JUMPED, 2).proposals()).isEmpty();
+    }
+
+    @Test
+    void ammoniaOrNitriteInTheWater() {
+        Known k = new Known();
+        k.ammonia = 0.25;
+        assertThat(k.first()).isEqualTo(new Proposal(Cause.WATER, "Ammonia stood at 0.25 mg/L in the week before."));
+        k.ammonia = 0.24;
+        assertThat(k.proposals()).isEmpty();
+        k.nitrite = 0.5;
+        k.others = 1;
+        assertThat(k.first().reason()).isEqualTo("Nitrite stood at 0.5 mg/L in the week before, and one other fish was lost within three days.");
+    }
+
+    @Test
+    void severalLostAtOnceWithoutATest() {
+        Known k = new Known();
+        k.others = 2;
+        assertThat(k.first()).isEqualTo(new Proposal(Cause.WATER, "Two other fish were lost within three days."));
+        k.others = 1;
+        assertThat(k.proposals()).isEmpty();
+    }
+
+    @Test
+    void aHeaterThatStuck() {
+        Known k = new Known();
+        k.swing = 3.04;
+        assertThat(k.first().cause()).isEqualTo(Cause.EQUIPMENT);
+        assertThat(k.first().reason()).startsWith("The temperature moved by 3 °C");
+        k.swing = 2.9;
+        assertThat(k.proposals()).isEmpty();
+    }
+
+    @Test
+    void beatenByTheOneWhoDidMostOfIt() {
+        Known k = new Known().noted(Doing.TORN_FIN, 2);
+        k.acts = 1;
+        k.aggressor = "Inky";
+        assertThat(k.first()).isEqualTo(new Proposal(Cause.KILLED, "One act against it in seven days, most by Inky; a torn fin was noted two days before."));
+        k.noted(Doing.WOUND, 0);
+        assertThat(k.first().reason()).endsWith("a wound was noted on the day itself.");
+    }
+
+    @Test
+    void chasedOnceWithoutAMarkIsNoCause() {
+        Known k = new Known();
+        k.acts = 2;
+        assertThat(k.proposals()).isEmpty();
+        k.acts = 3;
+        assertThat(k.first().cause()).isEqualTo(Cause.KILLED);
+        Known hides = new Known().noted(Doing.HIDES, 3);
+        hides.acts = 1;
+        assertThat(hides.first().cause()).isEqualTo(Cause.KILLED);
+    }
+
+    @Test
+    void spotsOrFastBreathInTwoWeeks() {
+        assertThat(new Known().noted(Doing.SPOTS, 14).first()).isEqualTo(new Proposal(Cause.DISEASE, "It had spots 14 days before."));
+        assertThat(new Known().noted(Doing.FAST_BREATH, 1).first().reason()).isEqualTo("It breathed fast one day before.");
+        assertThat(new Known().noted(Doing.SPOTS, 15).proposals()).isEmpty();
+        assertThat(new Known().noted(Doing.RUBS, 3).proposals()).isEmpty();
+        assertThat(new Known().noted(Doing.RUBS, 3).noted(Doing.NOT_EATING, 4).first().cause()).isEqualTo(Cause.DISEASE);
+    }
+
+    @Test
+    void missingWhereSomebodyCouldSwallowIt() {
+        Known k = new Known();
+        k.eater = "the lionfish";
+        assertThat(k.proposals()).isEmpty();
+        k.missing = true;
+        assertThat(k.first()).isEqualTo(new Proposal(Cause.EATEN, "It went missing and was not found, and the lionfish could swallow it."));
+    }
+
+    @Test
+    void didNotEatToTheEnd() {
+        assertThat(new Known().noted(Doing.NOT_EATING, 1).first()).isEqualTo(new Proposal(Cause.STARVED, "It did not eat; nobody wrote that it ever ate here."));
+        assertThat(new Known().noted(Doing.NOT_EATING, 1).noted(Doing.EATS, 2).proposals()).isEmpty();
+        assertThat(new Known().noted(Doing.THIN, 9).noted(Doing.EATS, 1).first().reason()).isEqualTo("It was thin nine days before; last seen eating one day before.");
+    }
+
+    @Test
+    void aJumperUnderAnOpenTop() {
+        Known k = new Known();
+        k.jumps = 2;
+        k.open = true;
+        assertThat(k.proposals()).as("settled, and nothing seen").isEmpty();
+        k.kept = 30;
+        assertThat(k.first().reason()).endsWith("most jump in their first weeks.");
+        k.kept = 300;
+        k.missing = true;
+        assertThat(k.first().reason()).endsWith("it was missing: look on the floor around.");
+        k.open = false;
+        assertThat(k.proposals()).isEmpty();
+    }
+
+    @Test
+    void inQuarantineAndOfOldAge() {
+        Known k = new Known();
+        k.quarantine = true;
+        k.kept = 12;
+        assertThat(k.first()).isEqualTo(new Proposal(Cause.QUARANTINE, "It was in quarantine, on day 12."));
+        Known old = new Known();
+        old.years = 4.85;
+        assertThat(old.first()).isEqualTo(new Proposal(Cause.OLD_AGE, "Kept for 4.9 years; its kind lives about 6."));
+        old.years = 4.7;
+        assertThat(old.proposals()).isEmpty();
+    }
+
+    @Test
+    void theMostTellingComesFirstAndNoCauseTwice() {
+        Known k = new Known().noted(Doing.JUMPED, 0).noted(Doing.SPOTS, 3).noted(Doing.WOUND, 1);
+        k.acts = 9;
+        k.jumps = 2;
+        k.open = true;
+        k.missing = true;
+        assertThat(k.proposals()).extracting(Proposal::cause).containsExactly(Cause.JUMPED, Cause.KILLED, Cause.DISEASE);
+    }
+}
