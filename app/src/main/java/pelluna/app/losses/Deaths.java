@@ -36,12 +36,12 @@ public class Deaths {
     public record Death(long id, long tank, Long fish, ReefLife kind, int count, LocalDate on, Cause cause, Sure sure, Long by, String seen) { }
 
     /** Some that found another home; no loss. */
-    public record Elsewhere(long fish, int count, LocalDate on, Left how) { }
+    public record Elsewhere(long id, long fish, int count, LocalDate on, Left how) { }
 
     /** Newest first. */
     @Transactional(readOnly = true)
     public List<Elsewhere> elsewhere(Collection<Long> tanks) {
-        return rows.standing(tanks).stream().filter(d -> !d.lost() && d.fishId() != null).map(d -> new Elsewhere(d.fishId(), d.count(), d.onDay(), d.how())).toList();
+        return rows.standing(tanks).stream().filter(d -> !d.lost() && d.fishId() != null).map(d -> new Elsewhere(d.id(), d.fishId(), d.count(), d.onDay(), d.how())).toList();
     }
 
     /** Newest first. */

@@ -1,12 +1,8 @@
 package pelluna.app.losses;
 
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,12 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
-import pelluna.app.log.LogFigures;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.arrivals.Dated;
-import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Clearance;
 import pelluna.core.losses.Sure;
@@ -33,7 +27,6 @@ import pelluna.core.units.Named;
 /** The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed and how long to wait. */
 @Component
 class LossView {
-    private static final Set<Doing> ILL = EnumSet.of(Doing.SPOTS, Doing.FAST_BREATH);
     private static final int EXPOSED_DAYS = 14;
 
     private final PlanDesk desks;
@@ -41,19 +34,17 @@ class LossView {
     private final MissingDesk missing;
     private final DepartureRows rows;
     private final FishDesk fish;
-    private final LogFigures log;
+    private final AfterIllness afterIllness;
     private final InHindsight hindsight;
-    private final ZoneId zone;
 
-    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, LogFigures log, InHindsight hindsight, Clock clock) {
+    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, AfterIllness afterIllness, InHindsight hindsight) {
         this.desks = desks;
         this.ledger = ledger;
         this.missing = missing;
         this.rows = rows;
         this.fish = fish;
-        this.log = log;
+        this.afterIllness = afterIllness;
         this.hindsight = hindsight;
-        this.zone = clock.getZone();
     }
 
     /**
@@ -84,7 +75,7 @@ class LossView {
         List<String> changes = d.changes().isBlank() ? List.of() : Arrays.asList(d.changes().split("\n"));
         String proposed = d.lost() ? Named.find(Cause.class, d.proposed()).filter(c -> c != d.cause()).map(c -> "The log would have fit '" + c.plain() + "' best.").orElse("") : "";
         InHindsight.Word word = f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
-        return new Page(line, d.fishId(), d.lost(), d.cause(), d.sure(), d.byFish(), changes, proposed, word, d.lost() && d.cause() == Cause.DISEASE ? illness(desk, d) : null, sentence(line));
+        return new Page(line, d.fishId(), d.lost(), d.cause(), d.sure(), d.byFish(), changes, proposed, word, afterIllness.of(desk, d).map(c -> illness(desk, d, c)).orElse(null), sentence(line));
     }
 
     private static String sentence(LedgerView.Line line) {
@@ -101,22 +92,9 @@ class LossView {
         return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(d -> d.pictureType() != null).map(d -> new FishDesk.Picture(d.picture(), d.pictureType()));
     }
 
-    private Illness illness(Desk desk, DepartureEntity d) {
+    private Illness illness(Desk desk, DepartureEntity d, Clearance clearance) {
         long tank = desk.tank().id();
         List<Fish> all = fish.all(tank);
-        LogFigures.LastNotes notes = log.last(tank);
-        LocalDate lastSign = d.onDay();
-        for (Fish f : all) {
-            for (Doing sign : ILL) {
-                Instant at = notes.of(f.id()).get(sign);
-                LocalDate on = at == null ? d.onDay() : at.atZone(zone).toLocalDate();
-                lastSign = on.isAfter(lastSign) ? on : lastSign;
-            }
-        }
-        for (DepartureEntity other : rows.standing(List.of(tank))) {
-            lastSign = other.lost() && other.cause() == Cause.DISEASE && other.onDay().isAfter(lastSign) ? other.onDay() : lastSign;
-        }
-        Clearance clearance = new Clearance(lastSign, desk.plan().stance());
         List<String> exposed = new ArrayList<>();
         Set<Long> dead = rows.standing(List.of(tank)).stream().filter(DepartureEntity::lost).map(DepartureEntity::fishId).collect(Collectors.toSet());
         for (FishEntity f : fish.rows(List.of(tank))) {
@@ -133,6 +111,6 @@ class LossView {
                 waits.add(step.arrival().label() + ", planned for " + Measures.date(step.releaseOn()));
             }
         }
-        return new Illness(lastSign, clearance.watchedUntil(), clearance.over(desks.today()), exposed, waits, clearance.fallowDays(), clearance.fallowUntil(desks.today()));
+        return new Illness(clearance.lastSign(), clearance.watchedUntil(), clearance.over(desks.today()), exposed, waits, clearance.fallowDays(), clearance.fallowUntil(desks.today()));
     }
 }

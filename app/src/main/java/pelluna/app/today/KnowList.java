@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 
 import pelluna.app.behaviour.BehaviourDesk;
 import pelluna.app.fish.Fish;
+import pelluna.app.losses.AfterIllness;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.probe.ProbeDesk;
@@ -36,11 +37,13 @@ class KnowList {
     private final PlanDesk desks;
     private final BehaviourDesk behaviour;
     private final ProbeDesk probes;
+    private final AfterIllness afterIllness;
 
-    KnowList(PlanDesk desks, BehaviourDesk behaviour, ProbeDesk probes) {
+    KnowList(PlanDesk desks, BehaviourDesk behaviour, ProbeDesk probes, AfterIllness afterIllness) {
         this.desks = desks;
         this.behaviour = behaviour;
         this.probes = probes;
+        this.afterIllness = afterIllness;
     }
 
     List<Item> of(Desk desk, List<Fish> all, List<Fish> there) {
@@ -48,6 +51,8 @@ class KnowList {
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         probes.troubles(tank).forEach(t -> items.add(know("probe", Step.CHOP, t, "", Item.Button.to("Probe", base + "/log/water#probe"))));
+        afterIllness.running(desk).ifPresent(c -> items.add(know("illness", Step.CHOP, "Nobody new until " + Measures.date(c.watchedUntil()) + ".",
+            "The last sign of illness, or loss to it, is of " + Measures.date(c.lastSign()) + "; thirty days without one, and newcomers may come.", Item.Button.to("Losses", base + "/losses"))));
         nitrate(desk, base).ifPresent(items::add);
         String left = desk.assessment().capacity().left();
         int stop = left.indexOf(". ");

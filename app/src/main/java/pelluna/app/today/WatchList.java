@@ -47,7 +47,7 @@ class WatchList {
         health.fasting().forEach(m -> items.add(mind("fasts-", m, base)));
         health.signs().stream().filter(m -> m.step().atLeast(Step.CHOP)).forEach(m -> items.add(mind("sign-", m, base)));
         there.stream().filter(f -> f.place() == FishEntity.Place.MISSING).forEach(f -> items.add(Item.of("missing-" + f.id(), "", false, Step.CHOP, English.capital(f.said()) + " is missing.",
-            "Behind the rock, in the overflow, in the sump, on the floor around the tank.", Item.Button.to("Its page", base + "/log/fish/" + f.id()))));
+            "Behind the rock, in the overflow, in the sump, on the floor around the tank.", Item.Button.to("Found, or given up", base + "/losses"))));
         for (BringingDesk.Coming c : coming) {
             if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
                 items.add(Item.of("new-" + c.id(), "", false, Step.CALM, English.capital(c.fish().said()) + " is new: " + c.settling().words() + ".", c.settling().figures() + ".",

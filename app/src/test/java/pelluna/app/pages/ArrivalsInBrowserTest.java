@@ -167,8 +167,12 @@ class ArrivalsInBrowserTest {
         page.click("button:has-text('Looked')");
         assertThat(page.locator(".stay .plain-list li")).containsText("eats");
         page.waitForFunction("() => !document.querySelector('input[name=eats]').checked");
-        page.click("button:has-text('It died')");
-        assertThat(page.locator("aside")).containsText("died in quarantine");
+        page.click("a:has-text('It is lost')");
+        page.click("label:has-text('In quarantine')");
+        page.click("button:has-text('Write it down')");
+        assertThat(page.locator("main, .split").first()).containsText("In quarantine, a guess");
+        page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
+        assertThat(page.locator(".stay")).hasCount(0);
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -18,6 +19,8 @@ import org.junit.jupiter.api.Test;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.losses.Deaths;
+import pelluna.app.losses.Ledger;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -92,14 +95,14 @@ class FishPagesTest {
     }
 
     @Test
-    void whoIsGoneLeavesThePlanAndKeepsItsHistoryAndAnUndoBringsItBack() {
+    void whoFoundAnotherHomeLeavesThePlanAndKeepsItsHistoryAndTakingItBackBringsItBack() {
         long wrasse = tank.wrasse();
         tank.act("eats", wrasse, null, Instant.now(), "h");
-        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "rehomed"));
+        tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
         assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
         assertThat(tank.page("/log/fish")).contains("No longer here");
-        Pelluna.bean(PlanSteps.class).undo(tank.id);
+        Pelluna.bean(Ledger.class).takeBack(tank.id, Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)).get(0).id());
         assertThat(fish(wrasse).place()).as("the same fish again").isEqualTo(FishEntity.Place.TANK);
         assertThat(tank.fish()).hasSize(4);
     }
@@ -170,9 +173,9 @@ class FishPagesTest {
     void aNamedMemberGoesWithItsGroupAndComesBackWithIt() {
         long pair = tank.fish("Amphiprion ocellaris");
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
-        tank.post("/log/fish/" + pair + "/is", Map.of("what", "given back"));
+        tank.post("/losses", Map.of("fish", "" + pair, "count", "2", "how", "returned"));
         assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.GONE));
-        Pelluna.bean(PlanSteps.class).undo(tank.id);
+        Pelluna.bean(Ledger.class).takeBack(tank.id, Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)).get(0).id());
         assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
     }
 

@@ -1,0 +1,67 @@
+package pelluna.app.losses;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDays;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.behaviour.Doing;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Clearance;
+
+/** How long to wait after a loss to illness. Signs and losses that follow each other within the days of watching are one outbreak. */
+@Component
+public class AfterIllness {
+    private static final Set<Doing> ILL = EnumSet.of(Doing.SPOTS, Doing.FAST_BREATH);
+
+    private final DepartureRows rows;
+    private final FishDesk fish;
+    private final LogDays log;
+    private final PlanDesk desks;
+
+    AfterIllness(DepartureRows rows, FishDesk fish, LogDays log, PlanDesk desks) {
+        this.rows = rows;
+        this.fish = fish;
+        this.log = log;
+        this.desks = desks;
+    }
+
+    /** The outbreak that is not over yet; empty if nothing has to wait. */
+    @Transactional
+    public Optional<Clearance> running(Desk desk) {
+        return losses(desk).stream().findFirst().map(d -> since(desk, d.onDay())).filter(c -> !c.over(desks.today()));
+    }
+
+    /** Losses to illness in the tank itself, newest first; those that never came further than quarantine are left out. */
+    private List<DepartureEntity> losses(Desk desk) {
+        List<Long> inTheTank = fish.rows(List.of(desk.tank().id())).stream().filter(f -> f.cameOn() != null || f.partOf() != null || f.acquiredOn() == null).map(FishEntity::id).toList();
+        return rows.standing(List.of(desk.tank().id())).stream().filter(d -> d.lost() && d.cause() == Cause.DISEASE && inTheTank.contains(d.fishId())).toList();
+    }
+
+    /** @return from a loss on, through all that followed it; empty if it is not one of the tank itself */
+    Optional<Clearance> of(Desk desk, DepartureEntity loss) {
+        return losses(desk).stream().filter(d -> d.id().equals(loss.id())).findFirst().map(d -> since(desk, d.onDay()));
+    }
+
+    private Clearance since(Desk desk, LocalDate loss) {
+        List<Fish> all = fish.all(desk.tank().id());
+        Stream<LocalDate> signs = log.told(desk.tank().id(), all, loss, loss.plusYears(1)).stream().filter(t -> ILL.contains(t.doing())).map(LogDays.Told::on);
+        List<LocalDate> days = Stream.concat(signs, losses(desk).stream().map(DepartureEntity::onDay)).filter(d -> d.isAfter(loss)).sorted().toList();
+        Clearance running = new Clearance(loss, desk.plan().stance());
+        for (LocalDate day : days) {
+            running = running.over(day) ? running : new Clearance(day, desk.plan().stance());
+        }
+        return running;
+    }
+}

@@ -1,0 +1,319 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.FishEntity;
+import pelluna.app.losses.Deaths;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.Left;
+import pelluna.core.losses.Sure;
+import pelluna.core.plan.Party;
+
+/** The ledger over HTTP: written down, put right, taken back; missing; what changes; survival and patterns. */
+class LossesPagesTest {
+    private static final LocalDate TODAY = LocalDate.now();
+    private static final String PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
+
+    private LogTank tank;
+
+    @BeforeEach
+    void fresh() {
+        tank = new LogTank("Losses");
+    }
+
+    private Fish fish(long number) {
+        return Pelluna.bean(FishDesk.class).one(tank.id, number);
+    }
+
+    private List<Party> residents() {
+        return Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents();
+    }
+
+    private List<Deaths.Death> deaths() {
+        return Pelluna.bean(Deaths.class).of(List.of(tank.id));
+    }
+
+    private HttpResponse<String> lost(long fish, Map<String, String> more) {
+        Map<String, String> form = new HashMap<>(Map.of("fish", Long.toString(fish), "how", "lost"));
+        form.putAll(more);
+        return tank.post("/losses", form);
+    }
+
+    @Test
+    void beforeAnythingHappensThePageSaysWhatItIsFor() {
+        assertThat(tank.page("/losses")).contains("Nobody is in the ledger. May it stay so.", "Nobody is lost.", "what killed one fish is what saves the next").contains("Eight fish, none lost so far.");
+    }
+
+    @Test
+    void aLossIsWrittenDownAndThePlanFollows() {
+        String page = lost(tank.wrasse(), Map.of("cause", "jumped", "sure", "seen", "cost", "35,50", "seen", "on the floor behind the stand")).body();
+        assertThat(page).contains("Jumped, saw it", "on the floor behind the stand", "35.50", "What changes now").contains("It was not asked before this fish came.");
+        assertThat(fish(tank.wrasse()).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(residents()).noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus")).hasSize(3);
+        assertThat(deaths()).singleElement().satisfies(d -> {
+            assertThat(d.cause()).isEqualTo(Cause.JUMPED);
+            assertThat(d.sure()).isEqualTo(Sure.SEEN);
+            assertThat(d.on()).isEqualTo(TODAY);
+        });
+        assertThat(tank.page("/losses")).contains("One lost so far", "Jumped</b>", "35.50</span> in all");
+        assertThat(tank.page("/log/fish/" + tank.wrasse())).contains("Lost: jumped (saw it); on the floor behind the stand").contains("No longer here");
+    }
+
+    @Test
+    void oneTapIsEnough() {
+        assertThat(lost(tank.boss(), Map.of()).body()).contains("Not known, a guess");
+    }
+
+    @Test
+    void someOfAShoalAreLostAndTheRestStays() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4", "Cost in all");
+        String page = lost(shoal, Map.of("count", "3", "cause", "disease", "sure", "likely")).body();
+        assertThat(page).contains("3 × pyjama cardinal", "Illness, likely");
+        assertThat(fish(shoal).count()).isEqualTo(1);
+        assertThat(fish(shoal).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(residents().get(3).count()).isEqualTo(1);
+        assertThat(lost(shoal, Map.of("count", "2")).body()).contains("There is only one.");
+        lost(shoal, Map.of("count", "1"));
+        assertThat(fish(shoal).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(residents()).hasSize(3);
+    }
+
+    @Test
+    void aWidowedClownfishIsSaidToBeOne() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
+        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        String page = lost(large, Map.of("cause", "old-age")).body();
+        assertThat(page).contains("One of the pair is left", "younger and clearly smaller");
+        assertThat(fish(large).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(pair).count()).isEqualTo(1);
+        assertThat(residents().get(2).count()).isEqualTo(1);
+    }
+
+    @Test
+    void capacityThatComesFreeIsSaid() {
+        assertThat(lost(tank.fish("Sphaeramia nematoptera"), Map.of("count", "4")).body()).containsPattern("What changes now[\\s\\S]*(Nitrate|nitrate|[Rr]oom|space)");
+    }
+
+    @Test
+    void rehomedAndGivenBackAreNoLosses() {
+        assertThat(lost(tank.boss(), Map.of("how", "rehomed", "seen", "to a larger tank")).body()).contains("that is no loss").contains("Rehomed").doesNotContain("It had a place here");
+        lost(tank.wrasse(), Map.of("how", "traded-in"));
+        assertThat(deaths()).isEmpty();
+        assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id))).extracting(Deaths.Elsewhere::how).containsExactlyInAnyOrder(Left.REHOMED, Left.TRADED_IN);
+        assertThat(tank.page("/losses")).contains("Found another home: no losses", "Eight fish, none lost so far.");
+        assertThat(residents()).hasSize(2);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedInASentence() {
+        long wrasse = tank.wrasse();
+        assertThat(lost(wrasse, Map.of("on", TODAY.plusDays(1).toString())).body()).contains("That day is still to come.", "Goodbye to");
+        assertThat(lost(wrasse, Map.of("on", TODAY.minusDays(201).toString())).body()).contains("it cannot have left before");
+        assertThat(lost(wrasse, Map.of("cost", "a lot")).body()).contains("is no price");
+        assertThat(lost(wrasse, Map.of("count", "0")).body()).contains("How many?");
+        assertThat(lost(wrasse, Map.of("on", "yesterday")).body()).contains("Please give a day.");
+        assertThat(deaths()).isEmpty();
+        assertThat(lost(999_999_999, Map.of()).statusCode()).isEqualTo(404);
+        lost(wrasse, Map.of());
+        assertThat(lost(wrasse, Map.of()).body()).contains("is in the ledger already");
+        assertThat(deaths()).hasSize(1);
+    }
+
+    @Test
+    void missingEndsInFoundOrInLost() {
+        long wrasse = tank.wrasse();
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
+        assertThat(tank.page("/losses")).contains("is missing: not seen, and not known to be lost.", "Found?", "Given up");
+        assertThat(tank.page("/losses")).as("missing is no loss").contains("none lost so far");
+        assertThat(tank.page("/today")).contains("Found, or given up");
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(tank.page("/losses")).doesNotContain("is missing");
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
+        lost(wrasse, Map.of("cause", "unknown"));
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(tank.page("/losses")).doesNotContain("is missing").contains("One lost so far");
+        assertThat(residents()).hasSize(3);
+    }
+
+    @Test
+    void someOfAShoalThatAreMissingCountAsMissingAndNotTwice() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        tank.post("/log/fish/" + shoal + "/count", Map.of("count", "2", "note", "two not seen"));
+        assertThat(tank.page("/losses")).contains("2 × pyjama cardinal, since");
+        assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4");
+        lost(shoal, Map.of("count", "1", "cause", "jumped"));
+        assertThat(fish(shoal).count()).as("the missing one is given up, the two stay").isEqualTo(2);
+        assertThat(tank.page("/losses")).contains("Pyjama cardinal, since");
+    }
+
+    @Test
+    void otherWordsTakeThePlaceOfTheFirstAndBothAreKept() {
+        lost(tank.wrasse(), Map.of("cause", "unknown"));
+        long first = deaths().get(0).id();
+        String page = tank.post("/losses/" + first + "/right", Map.of("cause", "killed", "sure", "likely", "by", Long.toString(tank.boss()), "on", TODAY.minusDays(1).toString(), "seen", "fins in shreds", "cost", "35")).body();
+        assertThat(page).contains("Killed by another: ", "likely", "fins in shreds");
+        assertThat(deaths()).singleElement().satisfies(d -> {
+            assertThat(d.cause()).isEqualTo(Cause.KILLED);
+            assertThat(d.by()).isEqualTo(tank.boss());
+            assertThat(d.on()).isEqualTo(TODAY.minusDays(1));
+        });
+        assertThat(Pelluna.get(tank.at("/losses/" + first)).statusCode()).isEqualTo(404);
+        assertThat(tank.page("/losses")).contains("Put right or taken back").contains("One lost so far");
+    }
+
+    @Test
+    void aSlipIsTakenBackAndItIsAsItWas() {
+        long wrasse = tank.wrasse();
+        List<Party> before = residents();
+        lost(wrasse, Map.of());
+        tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
+        assertThat(deaths()).isEmpty();
+        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(residents()).extracting(p -> p.species().scientificName()).containsExactlyInAnyOrderElementsOf(before.stream().map(p -> p.species().scientificName()).toList());
+        assertThat(tank.fish()).as("the same fish, not another").hasSize(4);
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        lost(shoal, Map.of("count", "2"));
+        tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
+        assertThat(fish(shoal).count()).isEqualTo(4);
+    }
+
+    @Test
+    void theLogStandsBesideItAndALikelyCauseIsOfferedNotChosen() {
+        for (int i = 0; i < 4; i++) {
+            tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minus(Duration.ofHours(20 + i)), "n" + i);
+        }
+        tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofHours(9)), "t");
+        String form = tank.page("/losses/new?whom=" + tank.wrasse());
+        assertThat(form).contains("The log would fit:", "killed by another", "acts against it in seven days, most by", "a torn fin was noted").contains("The log&#39;s last words", "has a torn fin");
+        assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
+        String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
+        assertThat(page).contains("The log would have fit &#39;killed by another&#39; best.");
+    }
+
+    @Test
+    void afterIllnessNobodyNewForThirtyDays() {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "likely")).body();
+        assertThat(page).contains("After illness", "Nobody new until", "if no sign shows until then", "Exposed:", "Common practice", "76 days").contains("no dose");
+        assertThat(tank.page("/today")).contains("Nobody new until");
+        String until = TODAY.plusDays(30).toString();
+        tank.post("/losses/wait", Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
+        assertThat(Pelluna.bean(PlanDesk.class).tree(tank.id)).containsEntry("startOn", until);
+        tank.act("spots", tank.boss(), null, Instant.now(), "sp");
+        assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("Every new sign begins the thirty days anew");
+    }
+
+    @Test
+    void anOutbreakIsOverThirtyDaysAfterItsLastSign() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        lost(shoal, Map.of("count", "1", "cause", "disease", "on", TODAY.minusDays(40).toString()));
+        assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("newcomers may come again");
+        assertThat(tank.page("/today")).doesNotContain("Nobody new until");
+        tank.act("spots", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "sp");
+        assertThat(tank.page("/today")).contains("Nobody new until");
+    }
+
+    @Test
+    void aPictureIsKeptWithALoss() {
+        String head = "--b\r\nContent-Disposition: form-data; name=\"fish\"\r\n\r\n" + tank.wrasse() + "\r\n--b\r\nContent-Disposition: form-data; name=\"how\"\r\n\r\nlost\r\n"
+            + "--b\r\nContent-Disposition: form-data; name=\"picture\"; filename=\"it.png\"\r\nContent-Type: image/png\r\n\r\n";
+        byte[] start = head.getBytes(StandardCharsets.UTF_8);
+        byte[] bytes = Base64.getDecoder().decode(PNG);
+        byte[] end = "\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8);
+        byte[] body = new byte[start.length + bytes.length + end.length];
+        System.arraycopy(start, 0, body, 0, start.length);
+        System.arraycopy(bytes, 0, body, start.length, bytes.length);
+        System.arraycopy(end, 0, body, start.length + bytes.length, end.length);
+        HttpResponse<String> page = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/losses"))).header("Content-Type", "multipart/form-data; boundary=b").POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        assertThat(page.body()).contains("/picture\"");
+        assertThat(Pelluna.get(tank.at("/losses/" + deaths().get(0).id() + "/picture")).headers().firstValue("Content-Type")).contains("image/png");
+    }
+
+    @Test
+    void fromBeforePellunaCountsInSurvivalAndTouchesNoPlan() {
+        List<Party> before = residents();
+        for (int i = 0; i < 2; i++) {
+            tank.post("/losses/before", Map.of("species", "firefish", "count", "1", "came", TODAY.minusDays(400 + i).toString(), "on", TODAY.minusDays(390).toString(), "cause", "jumped", "sure", "seen", "cost", "28"));
+        }
+        assertThat(residents()).hasSameSizeAs(before);
+        assertThat(tank.page("/losses")).contains("Two of ten fish lost", "56.00</span> in all").contains("Jumped</b>");
+        assertThat(tank.page("/losses")).as("nobody has said whether there was a cover").doesNotContain("jumpers left a tank");
+        assertThat(tank.post("/losses/before", Map.of("species", "no such fish", "came", TODAY.minusDays(9).toString(), "on", TODAY.minusDays(2).toString())).body()).contains("Pelluna knows no fish called");
+        assertThat(tank.post("/losses/before", Map.of("species", "firefish", "came", TODAY.minusDays(2).toString(), "on", TODAY.minusDays(9).toString())).body()).contains("First it came, then it was lost");
+    }
+
+    @Test
+    void jumpersUnderAnOpenTopMakeAPattern() {
+        tank.post("/tank", Map.of("cover", "none"));
+        lost(tank.wrasse(), Map.of("cause", "jumped"));
+        lost(tank.boss(), Map.of("cause", "jumped"));
+        assertThat(tank.page("/losses")).contains("Two of two jumpers left a tank without full cover.", "Of fish that jumped: no cover, or part of one.");
+    }
+
+    @Test
+    void whereAFishComesFromPartsTheSurvival() {
+        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "captiveBred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(200).toString()));
+        tank.post("/log/fish/" + tank.boss() + "/bought", Map.of("shop", "a breeder", "captiveBred", "true", "school", "thirty-days-watch", "price", "40", "acquired", TODAY.minusDays(230).toString()));
+        lost(tank.wrasse(), Map.of("cause", "disease"));
+        assertThat(tank.page("/losses?by=shop")).contains("The harbour shop", "A breeder", "Not said");
+        assertThat(tank.page("/losses?by=origin")).contains("Wild", "Captive-bred");
+        assertThat(tank.page("/losses?by=quarantine")).contains("No quarantine", "30 days of watching without medicine");
+        assertThat(tank.page("/losses?by=nonsense")).contains("survival-rows");
+        assertThat(tank.page("/losses/new?whom=" + tank.boss())).contains("value=\"40\"");
+    }
+
+    @Test
+    void allMyTanksTogether() {
+        LogTank other = new LogTank("Losses elsewhere");
+        other.post("/losses", Map.of("fish", Long.toString(other.wrasse()), "cause", "jumped"));
+        assertThat(tank.page("/losses")).contains("Nobody is in the ledger");
+        assertThat(tank.page("/losses?scope=all")).contains("Losses elsewhere", "/tanks/" + other.id + "/losses/");
+    }
+
+    @Test
+    void whoWaitsInQuarantineIsLostFromThere() {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        tank.post("/tank", Map.of("quarantinePlaces", "1"));
+        String quarantine = tank.page("/arrivals/quarantine");
+        String fish = quarantine.replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
+        tank.post("/arrivals/quarantine", Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(12).toString()));
+        String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
+        assertThat(tank.page("/losses/new?stay=" + stay)).contains("Goodbye to the royal gramma");
+        String page = tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "sure", "seen", "how", "lost")).body();
+        assertThat(page).contains("In quarantine, saw it", "It stood in no plan yet").doesNotContain("After illness");
+        assertThat(deaths()).singleElement().satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
+        assertThat(tank.page("/losses")).contains("after 12 days");
+        assertThat(residents()).hasSize(4);
+    }
+
+    @Test
+    void noOtherKeepersTankAnswers() {
+        assertThat(Pelluna.get("/tanks/999999/losses").statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(tank.at("/losses/999999")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(tank.at("/losses/999999/picture")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(tank.at("/losses/new?whom=999999")).statusCode()).isEqualTo(404);
+    }
+}
