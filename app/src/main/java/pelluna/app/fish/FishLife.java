@@ -90,11 +90,11 @@ class FishLife {
         }
         int before = f.count();
         int i = living(tank, f);
-        if (count != before) {
-            steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
-        }
         if (count < before) {
             partings.missing(tank, which, before - count);
+        }
+        if (count != before) {
+            steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
         }
         String fewer = count < before ? (before - count) + " fewer than before" : "";
         notes.note(tank, Doing.COUNTED, which, count, fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());

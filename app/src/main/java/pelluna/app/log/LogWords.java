@@ -51,6 +51,9 @@ public final class LogWords {
 
     /** 'the coral beauty chased Saffron, 3 times'. */
     public String says(Doing doing, Long who, Long whom, int times) {
+        if (doing == Doing.NOTE && who != null) {
+            return name(who);
+        }
         String often = times > 1 ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times" : doing == Doing.COUNTED ? ": 1" : "";
         return (who == null ? "" : name(who) + " ") + doing.says() + (whom == null ? "" : " " + name(whom)) + often;
     }

@@ -123,7 +123,10 @@ class LossController {
 
     private Optional<Whom> whom(Desk desk, List<Fish> all, Long number, Long crewNumber, Long stay) {
         if (number != null) {
-            Fish f = all.stream().filter(x -> x.id() == number && x.place() != FishEntity.Place.GONE).findFirst().orElseThrow(NoSuchTankException::new);
+            Fish f = all.stream().filter(x -> x.id() == number).findFirst().orElseThrow(NoSuchTankException::new);
+            if (f.place() == FishEntity.Place.GONE) {
+                return Optional.empty();
+            }
             FishEntity row = fish.rows(List.of(desk.tank().id())).stream().filter(x -> x.id().equals(number)).findFirst().orElseThrow(NoSuchTankException::new);
             int away = f.place() == FishEntity.Place.MISSING ? 0 : losses.missing(desk.tank().id(), number);
             return Optional.of(new Whom(number, null, null, f.count() > 1 ? "some of the " + f.species().name() + " group" : f.said(), f.count() + away, row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""), Likeness.of(f.species()).draw(150, "whom")));

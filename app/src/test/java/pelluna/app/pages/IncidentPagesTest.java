@@ -12,6 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.planning.PlanDesk;
 import pelluna.app.probe.ProbeDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -38,7 +39,7 @@ class IncidentPagesTest {
         tank.act("fast-breath", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "b");
         String loss = path(tank.post("/losses", Map.of("fish", "" + tank.wrasse(), "how", "lost", "cause", "disease", "sure", "likely", "seen", "pale"))).replaceAll(".*/", "");
         HttpResponse<String> first = tank.post(BASE, Map.of("loss", loss));
-        assertThat(first.body()).contains("The yellow wrasse, illness", "An outbreak", "The first sign: The yellow wrasse has spots", "the day</span>", "5 days before".replace("5", "five"), "two days before", "Lost: the yellow wrasse, illness (likely) · pale",
+        assertThat(first.body()).contains("The yellow wrasse, illness", "An outbreak", "The first sign: The yellow wrasse has spots", "the day</span>", "five days before", "two days before", "Lost: the yellow wrasse, illness (likely) · pale",
             "Nobody tested ammonia.", "No probe was read", "Nobody watched in the days before.", "Nobody new came in the 28 days before.");
         assertThat(path(tank.post(BASE, Map.of("loss", loss)))).isEqualTo(path(first));
         assertThat(tank.page(BASE)).contains("One incident, and what was learnt.", "No lesson is written down yet.");
@@ -50,22 +51,19 @@ class IncidentPagesTest {
         Pelluna.bean(ProbeDesk.class).simulatePast(tank.id, 2);
         tank.watched(Duration.ofDays(3), 30, 4);
         Pelluna.bean(MeasureDesk.class).recorded(tank.id, Measure.MIRROR, tank.wrasse(), tank.boss(), then, Instant.now().minus(Duration.ofDays(1)), "left pane");
-        tank.post("/arrivals/tests", Map.of("on", TODAY.minusDays(1).toString(), "ammonia", "0.3"));
         tank.post("/residents", Map.of("species", "Salarias fasciatus", "count", "1", "lengthCm", "8", "since", TODAY.minusDays(4).toString()));
         tank.act("hides", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "h");
         tank.post("/losses", Map.of("fish", "" + tank.boss(), "how", "rehomed", "on", TODAY.toString()));
         String page = tank.post(BASE, Map.of("title", "The fight at the mirror", "kind", "fight", "on", TODAY.toString())).body();
-        assertThat(page).contains("came into the tank", "four acts", "Mirror", "left pane", "hides", "was rehomed", "Probe: ").contains("mark-arrivals", "mark-contests", "mark-done", "mark-probe", "mark-signs");
+        assertThat(page).contains("came into the tank", "four acts", "mirror", "left pane", "hides", "was rehomed", "Probe: ").contains("mark-arrivals", "mark-contests", "mark-done", "mark-probe", "mark-signs");
         assertThat(page).contains("New in these days: Lawnmower blenny came into the tank");
         assertThat(page).contains("The probe had it between");
     }
 
     @Test
     void testsOfTheWaterAreInIt() {
-        String form = tank.page("/log/water");
-        assertThat(form).contains("ammonia");
         Map<String, Object> test = Map.of("on", TODAY.minusDays(1).toString(), "ammonia", 0.3, "nitrate", 8.0);
-        Pelluna.bean(pelluna.app.planning.PlanDesk.class).test(tank.id, test);
+        Pelluna.bean(PlanDesk.class).test(tank.id, test);
         String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString())).body();
         assertThat(page).contains("Test: ammonia 0.3 mg/L and nitrate 8 mg/L", "Ammonia went up to 0.3 mg/L, which a cycled tank should not show.", "mark-tests");
     }
@@ -79,7 +77,7 @@ class IncidentPagesTest {
         assertThat(file.headers().firstValue("Content-Disposition").orElse("")).contains("attachment").contains(".html");
         assertThat(file.body()).contains("<title>A &lt;b&gt;crash", "The heater stuck.", "Two small heaters.", "What stands out", "<style>").doesNotContain("<script", "href=", "src=");
         assertThat(tank.page(BASE)).contains("Two small heaters.");
-        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("At most 2,000 characters".replace("2,000", "2000").substring(0, 8));
+        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("At most 2");
     }
 
     @Test

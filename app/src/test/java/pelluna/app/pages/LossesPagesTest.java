@@ -76,7 +76,7 @@ class LossesPagesTest {
             assertThat(d.on()).isEqualTo(TODAY);
         });
         assertThat(tank.page("/losses")).contains("One lost so far", "Jumped</b>", "35.50</span> in all");
-        assertThat(tank.page("/log/fish/" + tank.wrasse())).contains("Lost: jumped (saw it); on the floor behind the stand").contains("No longer here");
+        assertThat(tank.page("/log/fish/" + tank.wrasse())).contains("The yellow wrasse: lost: jumped (saw it); on the floor behind the stand").contains("No longer here");
     }
 
     @Test
@@ -150,11 +150,11 @@ class LossesPagesTest {
         assertThat(tank.page("/today")).contains("Found, or given up");
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
         assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
-        assertThat(tank.page("/losses")).doesNotContain("is missing");
+        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen");
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         lost(wrasse, Map.of("cause", "unknown"));
         assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
-        assertThat(tank.page("/losses")).doesNotContain("is missing").contains("One lost so far");
+        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen").contains("One lost so far");
         assertThat(residents()).hasSize(3);
     }
 
@@ -207,7 +207,7 @@ class LossesPagesTest {
         }
         tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofHours(9)), "t");
         String form = tank.page("/losses/new?whom=" + tank.wrasse());
-        assertThat(form).contains("The log would fit:", "killed by another", "acts against it in seven days, most by", "a torn fin was noted").contains("The log&#39;s last words", "has a torn fin");
+        assertThat(form).contains("The log would fit:", "killed by another", "acts against it in seven days, most by", "a torn fin was noted").contains("The log's last words", "has a torn fin");
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
         String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
         assertThat(page).contains("The log would have fit &#39;killed by another&#39; best.");
@@ -275,8 +275,8 @@ class LossesPagesTest {
 
     @Test
     void whereAFishComesFromPartsTheSurvival() {
-        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "captiveBred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(200).toString()));
-        tank.post("/log/fish/" + tank.boss() + "/bought", Map.of("shop", "a breeder", "captiveBred", "true", "school", "thirty-days-watch", "price", "40", "acquired", TODAY.minusDays(230).toString()));
+        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "bred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(200).toString()));
+        tank.post("/log/fish/" + tank.boss() + "/bought", Map.of("shop", "a breeder", "bred", "true", "school", "thirty-days-watch", "price", "40", "acquired", TODAY.minusDays(230).toString()));
         lost(tank.wrasse(), Map.of("cause", "disease"));
         assertThat(tank.page("/losses?by=shop")).contains("The harbour shop", "A breeder", "Not said");
         assertThat(tank.page("/losses?by=origin")).contains("Wild", "Captive-bred");
