@@ -107,7 +107,12 @@ class LedgerView {
             return Optional.empty();
         }
         return Optional.of(new Line(d.id(), d.tankId(), tank, who(f, d.count()), Likeness.of(f.species()), d.onDay(), kept(entities.get(f.id()), d.onDay()), d.lost(), d.cause(), how, d.seen(), d.cost(),
-            d.pictureType() != null, d.lost() ? words.containsKey(whole(f)) ? words.get(whole(f)).brief().getOrDefault(d.id(), "") : "The plan was not asked before it came." : "", d.count()));
+            d.pictureType() != null, d.lost() ? brief(d, f, words) : "", d.count()));
+    }
+
+    private static String brief(DepartureEntity d, Fish f, Map<Long, InHindsight.Word> words) {
+        InHindsight.Word word = words.get(whole(f));
+        return word != null ? word.brief().getOrDefault(d.id(), "") : f.cameOn() == null ? "It did not come as far as the tank." : "The plan was not asked before it came.";
     }
 
     private static long whole(Fish f) {

@@ -305,7 +305,7 @@ class LossesPagesTest {
         String page = tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "sure", "seen", "how", "lost")).body();
         assertThat(page).contains("In quarantine, saw it", "It stood in no plan yet").doesNotContain("After illness");
         assertThat(deaths()).singleElement().satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
-        assertThat(tank.page("/losses")).contains("after 12 days");
+        assertThat(tank.page("/losses")).contains("after twelve days", "It did not come as far as the tank.");
         assertThat(residents()).hasSize(4);
     }
 
