@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,10 +94,7 @@ public class HindsightDesk implements InHindsight {
         List<Said> lines = new ArrayList<>();
         for (Statement s : said) {
             if (s.step().atLeast(Step.RIPPLE)) {
-                Optional<Topic> topic = Topic.of(s.rule(), s.about());
-                Optional<String> bore = kept.happened().bore(s, head.onDay());
-                lines.add(new Said(s.step(), StatementWords.title(s, kept.known()), s.reason(), bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
-                    bore.map(English::capital).orElse(topic.isPresent() ? "Not so far, as far as the log knows" : "Nothing in a log could bear this out")));
+                lines.add(said(kept, head, s));
             }
         }
         lines.sort(Comparator.comparing(Said::step).reversed().thenComparing(Said::became));
@@ -105,6 +103,13 @@ public class HindsightDesk implements InHindsight {
             kept.happened().happened(topic, head.fishId(), head.onDay()).filter(w -> !warned(said, topic)).ifPresent(w -> missed.add(English.capital(topic.plain()) + ": " + w + "; the plan had said nothing at Chop or Surge of it."));
         }
         return new Word(head.id(), head.onDay(), head.stance(), lines, missed, lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d))));
+    }
+
+    private static Said said(Kept kept, KeptWordRows.Head head, Statement s) {
+        Optional<Topic> topic = Topic.of(s.rule(), s.about());
+        Optional<String> bore = kept.happened().bore(s, head.onDay());
+        return new Said(s.step(), StatementWords.title(s, kept.known()), s.reason(), bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
+            bore.map(English::capital).orElse(topic.isPresent() ? "Not so far, as far as the log knows" : "Nothing in a log could bear this out"));
     }
 
     private static boolean warned(List<Statement> said, Topic topic) {
@@ -132,8 +137,13 @@ public class HindsightDesk implements InHindsight {
         return pressed;
     }
 
-    /** One serious fight with what was said of the two. @param said empty if no plan was asked */
-    record Fought(LocalDate on, String who, String how, Step step, String said, String reason) { }
+    /**
+     * Two who were seen to fight hard, with what was said of them.
+     *
+     * @param days  one sentence a day, newest first
+     * @param asked when the plan was asked about them, or that it was not
+     */
+    record Fought(LocalDate last, String who, List<String> days, String asked, List<Said> said) { }
 
     /** Everything that the page of hindsight tells. */
     record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, String trend, List<Fought> fights) { }
@@ -192,20 +202,30 @@ public class HindsightDesk implements InHindsight {
     }
 
     private List<Fought> fought(Collection<Long> tanks, Kept kept) {
+        Map<List<Long>, List<Fights.Fight>> byPair = new LinkedHashMap<>();
+        tanks.forEach(t -> fights.serious(t).forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>()).add(f)));
         List<Fought> told = new ArrayList<>();
-        for (Long tank : tanks) {
-            for (Fights.Fight f : fights.serious(tank)) {
-                Long one = whole(kept, f.fish());
-                Long other = whole(kept, f.other());
-                Optional<Statement> said = kept.heads().values().stream().filter(h -> !h.onDay().isAfter(f.on())).flatMap(h -> kept.said().getOrDefault(h.id(), List.of()).stream())
-                    .filter(s -> s.rule().equals(Statement.TENSION) && one.equals(s.fish()) && other.equals(s.other())).reduce((a, b) -> b);
-                told.add(new Fought(f.on(), StatementWords.name(kept.known(), f.fish()) + " against " + StatementWords.name(kept.known(), f.other()), English.count(f.acts(), "act", "acts") + ", " + (f.hard() == f.acts() ? "all hard" : English.number(f.hard()) + " of them hard") + (f.hurt() ? "; it was hurt" : ""),
-                    said.map(Statement::step).orElse(Step.CALM), said.map(s -> "tension " + Math.round(s.tension()) + " on " + Measures.date(kept.heads().values().stream().filter(h -> kept.said().getOrDefault(h.id(), List.of()).contains(s)).findFirst().orElseThrow().onDay()))
-                        .orElse(""), said.map(Statement::reason).orElse("No plan was asked before they met.")));
-            }
-        }
-        told.sort(Comparator.comparing(Fought::on).reversed());
+        byPair.forEach((pair, days) -> {
+            LocalDate last = days.get(0).on();
+            Long one = whole(kept, pair.get(0));
+            Long other = whole(kept, pair.get(1));
+            Optional<KeptWordRows.Head> asked = kept.heads().values().stream().filter(h -> !h.onDay().isAfter(last) && (h.fishId().equals(one) || h.fishId().equals(other)) && between(kept, h, one, other).findAny().isPresent())
+                .max(Comparator.comparing(KeptWordRows.Head::onDay));
+            told.add(new Fought(last, StatementWords.name(kept.known(), pair.get(0)) + " against " + StatementWords.name(kept.known(), pair.get(1)), days.stream().map(HindsightDesk::day).toList(),
+                asked.map(h -> "Said on " + Measures.date(h.onDay()) + ":").orElse("No plan was asked before they met."), asked.map(h -> between(kept, h, one, other).map(s -> said(kept, h, s)).toList()).orElse(List.of())));
+        });
+        told.sort(Comparator.comparing(Fought::last).reversed());
         return told;
+    }
+
+    private static String day(Fights.Fight f) {
+        return Measures.date(f.on()) + ": " + English.count(f.acts(), "act", "acts") + ", " + (f.hard() == f.acts() ? "all hard" : English.number(f.hard()) + " of them hard") + (f.hurt() ? "; it was hurt" : "");
+    }
+
+    /** What one word has of two fish, the gravest first. */
+    private static Stream<Statement> between(Kept kept, KeptWordRows.Head h, Long one, Long other) {
+        return kept.said().getOrDefault(h.id(), List.of()).stream().filter(s -> s.other() != null && (s.fish().equals(one) && s.other().equals(other) || s.fish().equals(other) && s.other().equals(one)))
+            .sorted(Comparator.comparing(Statement::step).reversed());
     }
 
     /** The whole of what was kept on a day, as it was. */

@@ -22,11 +22,13 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.log.LogSheets;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
+import pelluna.app.losses.LossSheets;
 import pelluna.app.probe.ReadingSheets;
 import pelluna.app.shell.Shells;
 
@@ -39,15 +41,19 @@ class SheetController {
     private final FishDesk fish;
     private final MeasureDesk measures;
     private final ReadingSheets readings;
+    private final LossSheets losses;
+    private final CrewSheets crew;
     private final Shells shells;
 
-    SheetController(PlanDesk desks, SheetDesk sheets, LogSheets log, FishDesk fish, MeasureDesk measures, ReadingSheets readings, Shells shells) {
+    SheetController(PlanDesk desks, SheetDesk sheets, LogSheets log, FishDesk fish, MeasureDesk measures, ReadingSheets readings, LossSheets losses, CrewSheets crew, Shells shells) {
         this.desks = desks;
         this.sheets = sheets;
         this.log = log;
         this.fish = fish;
         this.measures = measures;
         this.readings = readings;
+        this.losses = losses;
+        this.crew = crew;
         this.shells = shells;
     }
 
@@ -100,6 +106,8 @@ class SheetController {
             case "fish" -> SheetTable.write(List.of("fish", "species", "count", "name", "role", "where", "came on"), fish.all(id).stream().map(f -> row(f.id(), f.species().scientificName(), f.count(),
                 f.name(), f.role(), f.place().name().toLowerCase(Locale.ROOT), f.cameOn())).toList());
             case "measures" -> measures(id);
+            case "losses" -> SheetTable.write(LossSheets.HEAD, losses.rows(id));
+            case "crew" -> SheetTable.write(CrewSheets.HEAD, crew.rows(id));
             case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id));
             default -> throw new NoSuchTankException();
         };

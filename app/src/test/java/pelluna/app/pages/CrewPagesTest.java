@@ -109,4 +109,11 @@ class CrewPagesTest {
         assertThat(tank.post(PAGE + "/999999/count", Map.of("count", "3")).statusCode()).isEqualTo(404);
         assertThat(only().there()).isEqualTo(20);
     }
+
+    @Test
+    void countsGoOutAsASheet() {
+        long snails = put("snails", 20, 30);
+        tank.post(PAGE + "/" + snails + "/count", Map.of("count", "17", "added", "2", "on", TODAY.toString(), "note", ""));
+        assertThat(Pelluna.get(tank.at("/log/sheets/crew.csv")).body().lines().toList()).hasSize(3).contains("kind,name,on,seen,added,note", "snails,snails," + TODAY + ",17,2,");
+    }
 }

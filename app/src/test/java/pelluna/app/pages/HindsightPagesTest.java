@@ -107,7 +107,7 @@ class HindsightPagesTest {
             tank.act("nipped", pair, third, began.plusSeconds(60 + i), "f" + i);
         }
         String page = tank.page(PAGE);
-        assertThat(page).contains("Serious fights", "four acts, all hard", "tension ", "Both are Amphiprion");
+        assertThat(page).contains("Serious fights", "four acts, all hard", "Said on ", "presses ", ": tension ", "Both are Amphiprion");
         assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
         assertThat(page).containsPattern("Surge</span>[\\s\\S]{0,80}</th><td class=\"fig\">1</td>").contains("1 of 1");
     }
@@ -118,7 +118,7 @@ class HindsightPagesTest {
             tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(600 + i), "n" + i);
         }
         comes("Salarias fasciatus");
-        assertThat(tank.page(PAGE)).contains("Serious fights", "three acts, all hard");
+        assertThat(tank.page(PAGE)).contains("Serious fights", "three acts, all hard", "No plan was asked before they met.");
     }
 
     @Test

@@ -316,4 +316,13 @@ class LossesPagesTest {
         assertThat(Pelluna.get(tank.at("/losses/999999/picture")).statusCode()).isEqualTo(404);
         assertThat(Pelluna.get(tank.at("/losses/new?whom=999999")).statusCode()).isEqualTo(404);
     }
+
+    @Test
+    void theLedgerGoesOutAsASheet() {
+        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "bred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(210).toString()));
+        lost(tank.wrasse(), Map.of("cause", "killed", "sure", "likely", "by", Long.toString(tank.boss()), "seen", "in the corner, pale", "cost", "35"));
+        List<String> lines = Pelluna.get(tank.at("/log/sheets/losses.csv")).body().lines().toList();
+        assertThat(lines).hasSize(2);
+        assertThat(lines.get(1)).startsWith(TODAY + "," + tank.wrasse() + ",Halichoeres chrysus,,1,lost,killed,likely,").contains("\"in the corner, pale\",35", TODAY.minusDays(210) + "," + TODAY.minusDays(200) + ",the harbour shop,false,none");
+    }
 }
