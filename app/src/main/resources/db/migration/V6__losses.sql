@@ -129,3 +129,6 @@ create table incident (
   check (from_day <= on_day and on_day <= until_day)
 );
 create index incident_by_tank on incident (tank_id, from_day);
+
+-- Signs over all time are asked for by their kind.
+create index log_entry_by_doing on log_entry (tank_id, doing, at);

@@ -4,10 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +20,7 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
+import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Party;
 
 /** The fish of a tank as individuals and groups. Follows the plan: whoever is a resident has a fish, and who is taken off the plan is gone. */
@@ -37,10 +41,21 @@ public class FishDesk {
     /** Everybody who ever was in the tank, in the order in which they were first met. */
     @Transactional
     public List<Fish> all(long tank) {
-        List<FishEntity> known = follow(desks.tank(tank).id());
+        return fish(follow(desks.tank(tank).id()));
+    }
+
+    /** The same of several tanks, by number. Callers have looked them up with their keeper. */
+    @Transactional
+    public Map<Long, Fish> all(Collection<Long> tanks) {
+        rows.behind(tanks).forEach(this::follow);
+        return fish(rows(tanks)).stream().collect(Collectors.toMap(Fish::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+    }
+
+    private List<Fish> fish(List<FishEntity> rowsOfFish) {
+        Catalogue species = catalogue.get();
         List<Fish> all = new ArrayList<>();
-        for (FishEntity f : known) {
-            catalogue.get().find(f.species()).ifPresent(s -> all.add(new Fish(f.id(), s, f.count(), f.name(), f.role(), f.place(), f.partOf(), f.residentId(), f.wishId(), f.cameOn(),
+        for (FishEntity f : rowsOfFish) {
+            species.find(f.species()).ifPresent(s -> all.add(new Fish(f.id(), s, f.count(), f.name(), f.role(), f.place(), f.partOf(), f.residentId(), f.wishId(), f.cameOn(),
                 f.recordAside(), f.pictureType() != null)));
         }
         return all;

@@ -38,7 +38,7 @@ class HindsightController {
     }
 
     @GetMapping("/tanks/{id}/losses/hindsight")
-    String hindsight(@PathVariable long id, @RequestParam(defaultValue = "all") String scope, Model model) {
+    String hindsight(@PathVariable long id, @RequestParam(defaultValue = "all") String scope, @RequestParam(defaultValue = "false") boolean show, Model model) {
         Desk desk = desks.open(id);
         boolean everywhere = !scope.equals("tank");
         HindsightDesk.Page page = hindsight.page(everywhere ? all() : List.of(desk.tank().id()));
@@ -47,7 +47,7 @@ class HindsightController {
         model.addAttribute("scope", everywhere ? "all" : "tank");
         model.addAttribute("several", desks.tanks().size() > 1);
         model.addAttribute("page", page);
-        model.addAttribute("shared", files.write(figures.of(all())));
+        model.addAttribute("shared", show ? files.write(figures.of(all())) : "");
         return "hindsight";
     }
 

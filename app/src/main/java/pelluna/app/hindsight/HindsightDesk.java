@@ -56,8 +56,7 @@ public class HindsightDesk implements InHindsight {
     private record Kept(Map<Long, KeptWordRows.Head> heads, Map<Long, List<Statement>> said, Happenings happened, Map<Long, Fish> known, Map<Long, FishEntity> rows) { }
 
     private Kept kept(Collection<Long> tanks) {
-        Map<Long, Fish> known = new HashMap<>();
-        tanks.forEach(t -> fish.all(t).forEach(f -> known.put(f.id(), f)));
+        Map<Long, Fish> known = fish.all(tanks);
         List<FishEntity> rows = fish.rows(tanks);
         Map<Long, FishEntity> byId = rows.stream().collect(Collectors.toMap(FishEntity::id, f -> f));
         Map<Long, KeptWordRows.Head> heads = new LinkedHashMap<>();
@@ -65,13 +64,7 @@ public class HindsightDesk implements InHindsight {
         Map<Long, List<Statement>> said = statements.findByWordIdInOrderById(heads.values().stream().map(KeptWordRows.Head::id).toList()).stream()
             .collect(Collectors.groupingBy(StatementEntity::wordId, Collectors.mapping(StatementEntity::statement, Collectors.toList())));
         Map<Long, Long> groupOf = rows.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
-        List<Fights.Fight> fought = new ArrayList<>();
-        List<Fights.Noted> signs = new ArrayList<>();
-        tanks.forEach(t -> {
-            fought.addAll(fights.serious(t));
-            signs.addAll(fights.signs(t));
-        });
-        return new Kept(heads, said, new Happenings(deaths.of(tanks), fought, signs, groupOf), known, byId);
+        return new Kept(heads, said, new Happenings(deaths.of(tanks), fights.serious(tanks), fights.signs(tanks), groupOf), known, byId);
     }
 
     /** An arrival that was taken back on its own day never was. */
@@ -203,7 +196,7 @@ public class HindsightDesk implements InHindsight {
 
     private List<Fought> fought(Collection<Long> tanks, Kept kept) {
         Map<List<Long>, List<Fights.Fight>> byPair = new LinkedHashMap<>();
-        tanks.forEach(t -> fights.serious(t).forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>()).add(f)));
+        fights.serious(tanks).forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>()).add(f));
         List<Fought> told = new ArrayList<>();
         byPair.forEach((pair, days) -> {
             LocalDate last = days.get(0).on();

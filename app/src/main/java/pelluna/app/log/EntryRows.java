@@ -110,8 +110,8 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on", cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
           cast(sum(times) as integer) as acts, max(gravity) as gravest
-        from log_entry where tank_id = :tank and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
-    List<DayOfActs> hardDays(Long tank, Collection<String> doings, String zone);
+        from log_entry where tank_id in (:tanks) and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
+    List<DayOfActs> hardDays(Collection<Long> tanks, Collection<String> doings, String zone);
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on", cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
@@ -122,8 +122,8 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :from and e.at < :until and e.doing in :doings and e.takenBack is null order by e.at, e.id")
     List<EntryEntity> between(Long tank, Instant from, Instant until, Collection<String> doings, Limit limit);
 
-    @Query("select e from EntryEntity e where e.tankId = :tank and e.doing in :doings and e.takenBack is null order by e.at")
-    List<EntryEntity> ofKind(Long tank, Collection<String> doings);
+    @Query("select e from EntryEntity e where e.tankId in :tanks and e.doing in :doings and e.takenBack is null order by e.at")
+    List<EntryEntity> ofKind(Collection<Long> tanks, Collection<String> doings);
 
     /** When each fish was last noted with something. */
     interface Last {

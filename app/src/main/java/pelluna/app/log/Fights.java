@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 
@@ -39,10 +40,10 @@ public class Fights {
     public record Noted(long fish, Doing doing, LocalDate on) { }
 
     /** Newest first. */
-    public List<Fight> serious(long tank) {
-        List<Noted> hurt = noted(tank, HURT);
+    public List<Fight> serious(Collection<Long> tanks) {
+        List<Noted> hurt = noted(tanks, HURT);
         List<Fight> fights = new ArrayList<>();
-        for (EntryRows.DayOfActs d : entries.hardDays(tank, Doings.CONTESTS, zone.getId())) {
+        for (EntryRows.DayOfActs d : entries.hardDays(tanks, Doings.CONTESTS, zone.getId())) {
             boolean wounded = hurt.stream().anyMatch(n -> n.fish() == d.getOther() && !n.on().isBefore(d.getOn()) && !n.on().isAfter(d.getOn().plusDays(HURT_DAYS)));
             if (SeriousFight.is(d.getHard(), d.getGravest(), wounded)) {
                 fights.add(new Fight(d.getFish(), d.getOther(), d.getOn(), d.getActs(), d.getHard(), wounded));
@@ -53,12 +54,12 @@ public class Fights {
     }
 
     /** Spots, thinness and jumps, oldest first. */
-    public List<Noted> signs(long tank) {
-        return noted(tank, SIGNS);
+    public List<Noted> signs(Collection<Long> tanks) {
+        return noted(tanks, SIGNS);
     }
 
-    private List<Noted> noted(long tank, List<String> doings) {
-        return entries.ofKind(tank, doings).stream().filter(e -> e.fishId() != null).map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate())).toList();
+    private List<Noted> noted(Collection<Long> tanks, List<String> doings) {
+        return entries.ofKind(tanks, doings).stream().filter(e -> e.fishId() != null).map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate())).toList();
     }
 
     /** Contests since a moment, summed by who and whom. */

@@ -12,7 +12,6 @@ import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDays;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -43,10 +42,9 @@ public class AfterIllness {
         return losses(desk).stream().findFirst().map(d -> since(desk, d.onDay())).filter(c -> !c.over(desks.today()));
     }
 
-    /** Losses to illness in the tank itself, newest first; those that never came further than quarantine are left out. */
+    /** Losses to illness in the tank itself, newest first; those in quarantine are left out. */
     private List<DepartureEntity> losses(Desk desk) {
-        List<Long> inTheTank = fish.rows(List.of(desk.tank().id())).stream().filter(f -> f.cameOn() != null || f.partOf() != null || f.acquiredOn() == null).map(FishEntity::id).toList();
-        return rows.standing(List.of(desk.tank().id())).stream().filter(d -> d.lost() && d.cause() == Cause.DISEASE && inTheTank.contains(d.fishId())).toList();
+        return rows.standing(List.of(desk.tank().id())).stream().filter(d -> d.lost() && d.cause() == Cause.DISEASE && d.fishId() != null && !d.inQuarantine()).toList();
     }
 
     /** @return from a loss on, through all that followed it; empty if it is not one of the tank itself */

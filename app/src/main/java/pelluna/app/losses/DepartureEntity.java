@@ -174,6 +174,11 @@ class DepartureEntity extends Row {
         return facts != null && facts.get("open") instanceof Boolean open ? Optional.of(open) : Optional.empty();
     }
 
+    /** Whether it was in quarantine, and not in the tank's water. */
+    boolean inQuarantine() {
+        return facts != null && Boolean.TRUE.equals(facts.get("quarantine"));
+    }
+
     boolean counts() {
         return replacedBy == null && takenBack == null;
     }

@@ -69,6 +69,10 @@ public class Ledger {
      */
     @Transactional
     public long record(long tank, Told told) {
+        return record(tank, told, false);
+    }
+
+    private long record(long tank, Told told, boolean quarantined) {
         if (told.on().isAfter(desks.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
@@ -101,7 +105,7 @@ public class Ledger {
         if (f.partOf() != null || left == 0) {
             fish.left(tank, f.id(), told.on(), told.how().plain() + " on " + Measures.date(told.on()));
         }
-        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before));
+        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before, quarantined));
         return rows.save(row).id();
     }
 
@@ -109,18 +113,19 @@ public class Ledger {
     @Transactional
     public long recordInQuarantine(long tank, long stay, Told told) {
         long f = quarantine.lost(tank, stay, told.count());
-        return record(tank, new Told(f, null, told.count(), told.on(), told.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()));
+        return record(tank, new Told(f, null, told.count(), told.on(), told.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()), true);
     }
 
     private static String noted(Told told) {
         return (told.count() > 1 ? told.count() + " " : "") + told.how().plain() + (told.how() == Left.LOST ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")" : "") + (told.seen().isEmpty() ? "" : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
     }
 
-    private static Map<String, Object> facts(Desk desk) {
+    private static Map<String, Object> facts(Desk desk, boolean quarantined) {
         Map<String, Object> facts = new LinkedHashMap<>();
         Cover cover = desk.plan().tank().cover();
         facts.put("cover", cover.word());
         facts.put("open", EvidenceDesk.open(cover));
+        facts.put("quarantine", quarantined);
         return facts;
     }
 

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,7 +76,7 @@ class LedgerView {
     /** Everybody who departed, newest first. */
     @Transactional
     public List<Line> lines(Collection<Long> tanks) {
-        Map<Long, Fish> known = known(tanks);
+        Map<Long, Fish> known = fish.all(tanks);
         Map<Long, FishEntity> entities = fish.rows(tanks).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
         Map<Long, CrewDesk.Named> crews = crew.named(tanks);
         Map<Long, String> names = desks.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
@@ -87,12 +86,6 @@ class LedgerView {
             line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), "")).ifPresent(lines::add);
         }
         return lines;
-    }
-
-    private Map<Long, Fish> known(Collection<Long> tanks) {
-        Map<Long, Fish> known = new HashMap<>();
-        tanks.forEach(t -> fish.all(t).forEach(f -> known.put(f.id(), f)));
-        return known;
     }
 
     private Optional<Line> line(DepartureEntity d, Map<Long, Fish> known, Map<Long, FishEntity> entities, Map<Long, CrewDesk.Named> crews, Map<Long, InHindsight.Word> words, String tank) {
@@ -112,7 +105,7 @@ class LedgerView {
 
     private static String brief(DepartureEntity d, Fish f, Map<Long, InHindsight.Word> words) {
         InHindsight.Word word = words.get(whole(f));
-        return word != null ? word.brief().getOrDefault(d.id(), "") : f.cameOn() == null ? "It did not come as far as the tank." : "The plan was not asked before it came.";
+        return word != null ? word.brief().getOrDefault(d.id(), "") : d.inQuarantine() ? "It did not come as far as the tank." : "The plan was not asked before it came.";
     }
 
     private static long whole(Fish f) {
@@ -167,7 +160,7 @@ class LedgerView {
     /** Those that were put right or taken back since, for who wants to see. */
     @Transactional
     public List<String> corrected(long tank) {
-        Map<Long, Fish> known = known(List.of(tank));
+        Map<Long, Fish> known = fish.all(List.of(tank));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
         return rows.corrected(tank).stream().map(d -> {
             String who = d.crewId() != null ? Optional.ofNullable(crews.get(d.crewId())).map(CrewDesk.Named::name).orElse("crew") : Optional.ofNullable(known.get(d.fishId())).map(f -> who(f, d.count())).orElse("a fish");

@@ -18,6 +18,7 @@ import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.PlanDesk;
+import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Life;
@@ -58,7 +59,7 @@ public class LifeBook {
 
     @Transactional
     public Book of(Collection<Long> tanks) {
-        tanks.forEach(fish::all);
+        fish.all(tanks);
         List<FishEntity> all = fish.rows(tanks);
         Map<Long, Long> groupOf = all.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
         Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream().filter(d -> d.fishId() != null)
@@ -68,10 +69,11 @@ public class LifeBook {
         int undated = all.stream().filter(f -> f.partOf() == null && start(f) == null).mapToInt(FishEntity::cameCount).sum();
         Map<Long, Boolean> pressed = hindsight.pressed(tanks);
         Map<Long, Integer> places = places(dated);
+        Catalogue known = catalogue.get();
         List<Life> lives = new ArrayList<>();
         int unaccounted = 0;
         for (FishEntity f : dated) {
-            Species s = catalogue.get().find(f.species()).orElse(null);
+            Species s = known.find(f.species()).orElse(null);
             if (s == null) {
                 continue;
             }
@@ -112,13 +114,11 @@ public class LifeBook {
             }
             known += d.count();
         }
-        boolean whole = f.place() == FishEntity.Place.MISSING;
         for (MissingEntity m : gone) {
-            int n = whole ? Math.max(0, f.count()) : m.count();
-            for (int i = 0; i < n; i++) {
+            for (int i = 0; i < m.count(); i++) {
                 mine.add(new Draft(f, days(start, m.sinceOn()), Optional.empty()));
             }
-            known += n;
+            known += m.count();
         }
         if (f.place() == FishEntity.Place.GONE) {
             boolean undone = f.leftOn() == null || days(start, f.leftOn()) == 0;
@@ -127,7 +127,7 @@ public class LifeBook {
             }
             return 0;
         }
-        int there = whole ? 0 : f.count();
+        int there = f.place() == FishEntity.Place.MISSING ? 0 : f.count();
         for (int i = 0; i < there; i++) {
             mine.add(new Draft(f, days(start, desks.today()), Optional.empty()));
         }

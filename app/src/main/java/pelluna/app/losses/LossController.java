@@ -182,8 +182,9 @@ class LossController {
         shells.around(model, desk, "losses", page.line().who(), page.sentence());
         model.addAttribute("tab", "ledger");
         model.addAttribute("page", page);
-        choices(model, fish.all(id), page.fish());
-        model.addAttribute("lines", page.fish() == null ? List.of() : fish.all(id).stream().filter(f -> f.id() == page.fish()).findFirst().map(f -> notes.about(id, f, fish.all(id), LINES)).orElse(List.of()));
+        List<Fish> all = fish.all(id);
+        choices(model, all, page.fish());
+        model.addAttribute("lines", all.stream().filter(f -> page.fish() != null && f.id() == page.fish()).findFirst().map(f -> notes.about(id, f, all, LINES)).orElse(List.of()));
         model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
         return "loss";
     }

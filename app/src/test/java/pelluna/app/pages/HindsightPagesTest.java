@@ -145,7 +145,8 @@ class HindsightPagesTest {
             found |= life.get("species").asString().equals("Halichoeres chrysus") && life.get("lost").asBoolean() && life.get("days").asInt() == 200 && life.has("captiveBred") && life.get("quarantine").asString().equals("none");
         }
         assertThat(found).isTrue();
-        assertThat(tank.page(PAGE)).contains("Everything that is in it", "pellunaFigures");
+        assertThat(tank.page(PAGE)).contains("See everything that is in it").doesNotContain("pellunaFigures");
+        assertThat(tank.page(PAGE + "&show=true")).contains("pellunaFigures");
     }
 
     @Test

@@ -28,7 +28,7 @@ class LogBenchmark {
         LogTank tank = new LogTank("Two years");
         fill(tank);
         System.out.printf(Locale.ROOT, "%n%,d lines, %d watches%n%-16s %10s %10s %10s%n", LINES, DAYS, "page", "median ms", "95 % ms", "first ms");
-        for (String page : new String[] {"/log", "/today", "/log/standing", "/log/bringing", "/log/roll", "/log/health"}) {
+        for (String page : new String[] {"/log", "/today", "/log/standing", "/log/bringing", "/log/roll", "/log/health", "/losses", "/losses/new", "/losses/hindsight?scope=tank"}) {
             double first = time(tank, page);
             for (int i = 0; i < WARM; i++) {
                 time(tank, page);
