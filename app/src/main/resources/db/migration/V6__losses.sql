@@ -78,10 +78,10 @@ create index missing_by_tank on missing (tank_id);
 -- What is known from before: deaths that were a word on the fish alone, and those that are missing now.
 insert into departure (tank_id, fish_id, count, on_day, how, cause, sure, seen, recorded_at)
   select tank_id, id, count, coalesce(left_on, current_date), 'lost', case when left_how like 'jumped%' then 'jumped' else 'unknown' end, 'guess', '', now()
-  from fish where place = 'gone' and (left_how like 'died on%' or left_how like 'jumped on%') and part_of is null;
+  from fish where place = 'gone' and (left_how like 'died on%' or left_how like 'jumped on%');
 insert into departure (tank_id, fish_id, count, on_day, how, recorded_at)
   select tank_id, id, count, coalesce(left_on, current_date), case when left_how like 'rehomed%' then 'rehomed' else 'returned' end, now()
-  from fish where place = 'gone' and (left_how like 'rehomed on%' or left_how like 'given back on%') and part_of is null;
+  from fish where place = 'gone' and (left_how like 'rehomed on%' or left_how like 'given back on%');
 insert into missing (tank_id, fish_id, count, since_on) select tank_id, id, count, current_date from fish where place = 'missing';
 
 -- What a plan said on the day of an arrival: the plan file and its assessment as they were, and every statement by itself.

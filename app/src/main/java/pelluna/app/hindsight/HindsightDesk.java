@@ -53,7 +53,7 @@ public class HindsightDesk implements InHindsight {
     }
 
     /** What is at hand for some tanks. @param heads the last word on each fish that came to stay, by fish */
-    private record Kept(Map<Long, KeptWordRows.Head> heads, Map<Long, List<Statement>> said, Happenings happened, Map<Long, Fish> known, Map<Long, FishEntity> rows) { }
+    private record Kept(Map<Long, KeptWordRows.Head> heads, Map<Long, List<Statement>> said, List<Fights.Fight> fights, Happenings happened, Map<Long, Fish> known, Map<Long, FishEntity> rows) { }
 
     private Kept kept(Collection<Long> tanks) {
         Map<Long, Fish> known = fish.all(tanks);
@@ -64,7 +64,8 @@ public class HindsightDesk implements InHindsight {
         Map<Long, List<Statement>> said = statements.findByWordIdInOrderById(heads.values().stream().map(KeptWordRows.Head::id).toList()).stream()
             .collect(Collectors.groupingBy(StatementEntity::wordId, Collectors.mapping(StatementEntity::statement, Collectors.toList())));
         Map<Long, Long> groupOf = rows.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
-        return new Kept(heads, said, new Happenings(deaths.of(tanks), fights.serious(tanks), fights.signs(tanks), groupOf), known, byId);
+        List<Fights.Fight> serious = fights.serious(tanks);
+        return new Kept(heads, said, serious, new Happenings(deaths.of(tanks), serious, fights.signs(tanks), groupOf), known, byId);
     }
 
     /** An arrival that was taken back on its own day never was. */
@@ -152,7 +153,7 @@ public class HindsightDesk implements InHindsight {
             }
         });
         List<Calibration.Bin> bins = Calibration.of(pairs(kept));
-        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.trend(bins), fought(tanks, kept));
+        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.trend(bins), fought(kept));
     }
 
     private List<Calibration.Pair> pairs(Kept kept) {
@@ -194,9 +195,9 @@ public class HindsightDesk implements InHindsight {
         return f == null || f.partOf() == null ? Long.valueOf(fish) : f.partOf();
     }
 
-    private List<Fought> fought(Collection<Long> tanks, Kept kept) {
+    private static List<Fought> fought(Kept kept) {
         Map<List<Long>, List<Fights.Fight>> byPair = new LinkedHashMap<>();
-        fights.serious(tanks).forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>()).add(f));
+        kept.fights().forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>()).add(f));
         List<Fought> told = new ArrayList<>();
         byPair.forEach((pair, days) -> {
             LocalDate last = days.get(0).on();
