@@ -149,8 +149,20 @@ public class MeasureDesk {
         MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id()).filter(r -> r.endedAt() == null).orElseThrow(NoSuchTankException::new);
         m.ends(log.now());
         rows.save(m);
-        if (m.measure() == Measure.TIME_OUT && m.byFish() != null) {
+        if (m.measure() == Measure.TIME_OUT && m.byFish() != null && fish.one(tank, m.byFish()).place() == FishEntity.Place.OUT) {
             fish.is(tank, m.byFish(), FishEntity.Place.TANK);
+        }
+    }
+
+    /** Somebody is here no more: what went on for it, or away from it, ends. A boss that is out for its sake stays out until it is put back. */
+    @Transactional
+    public void leaves(long tank, long gone) {
+        for (MeasureEntity m : rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id())) {
+            boolean concerns = Objects.equals(m.byFish(), gone) || Objects.equals(m.forFish(), gone) && m.measure() != Measure.TIME_OUT;
+            if (m.endedAt() == null && concerns) {
+                m.ends(log.now());
+                rows.save(m);
+            }
         }
     }
 

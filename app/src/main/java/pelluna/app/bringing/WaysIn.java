@@ -28,6 +28,8 @@ import pelluna.core.plan.Party;
 /** What is done with fish on their way in: into the box, out of it, a look, called off. */
 @Service
 public class WaysIn {
+    private static final String LEFT = "no longer here";
+
     private final PlanDesk desks;
     private final ComesIn comesIn;
     private final FishDesk fish;
@@ -135,6 +137,24 @@ public class WaysIn {
         } else {
             fish.is(tank, f.id(), FishEntity.Place.OUT);
         }
+    }
+
+    /** Somebody is here no more: its way in ends, wherever it was on it. */
+    @Transactional
+    public void leaves(long tank, long gone) {
+        rows.findByTankIdAndFishId(desks.tank(tank).id(), gone).stream().filter(b -> b.endedAt() == null).forEach(b -> {
+            b.ends(log.now(), LEFT);
+            rows.save(b);
+        });
+    }
+
+    /** It has not left after all. */
+    @Transactional
+    public void stays(long tank, long there) {
+        rows.findByTankIdAndFishId(desks.tank(tank).id(), there).stream().filter(b -> LEFT.equals(b.endedHow())).forEach(b -> {
+            b.ends(null, "");
+            rows.save(b);
+        });
     }
 
     /** A look after release; what it says of eating and being seen goes into the log too. */

@@ -179,6 +179,11 @@ class DepartureEntity extends Row {
         return facts != null && Boolean.TRUE.equals(facts.get("quarantine"));
     }
 
+    /** Whether it was in the see-through box. */
+    boolean wasBoxed() {
+        return facts != null && Boolean.TRUE.equals(facts.get("boxed"));
+    }
+
     boolean counts() {
         return replacedBy == null && takenBack == null;
     }

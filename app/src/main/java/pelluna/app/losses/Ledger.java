@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.bringing.WaysIn;
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -43,11 +45,13 @@ public class Ledger {
     private final CrewDesk crew;
     private final QuarantineDesk quarantine;
     private final EvidenceDesk evidence;
+    private final MeasureDesk measures;
+    private final WaysIn ways;
     private final DepartureRows rows;
     private final KeeperCatalogue catalogue;
     private final Clock clock;
 
-    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, DepartureRows rows, KeeperCatalogue catalogue, Clock clock) {
+    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, MeasureDesk measures, WaysIn ways, DepartureRows rows, KeeperCatalogue catalogue, Clock clock) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;
@@ -56,6 +60,8 @@ public class Ledger {
         this.crew = crew;
         this.quarantine = quarantine;
         this.evidence = evidence;
+        this.measures = measures;
+        this.ways = ways;
         this.rows = rows;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -104,8 +110,10 @@ public class Ledger {
         notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
         if (f.partOf() != null || left == 0) {
             fish.left(tank, f.id(), told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+            measures.leaves(tank, f.id());
+            ways.leaves(tank, f.id());
         }
-        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before, quarantined));
+        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before, f, quarantined));
         return rows.save(row).id();
     }
 
@@ -120,12 +128,13 @@ public class Ledger {
         return (told.count() > 1 ? told.count() + " " : "") + told.how().plain() + (told.how() == Left.LOST ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")" : "") + (told.seen().isEmpty() ? "" : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
     }
 
-    private static Map<String, Object> facts(Desk desk, boolean quarantined) {
+    private static Map<String, Object> facts(Desk desk, Fish f, boolean quarantined) {
         Map<String, Object> facts = new LinkedHashMap<>();
         Cover cover = desk.plan().tank().cover();
         facts.put("cover", cover.word());
         facts.put("open", EvidenceDesk.open(cover));
         facts.put("quarantine", quarantined);
+        facts.put("boxed", f.place() == FishEntity.Place.BOX);
         return facts;
     }
 
@@ -204,7 +213,8 @@ public class Ledger {
             }
         }
         if (f.place() == FishEntity.Place.GONE) {
-            fish.is(tank, f.id(), d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
+            fish.is(tank, f.id(), d.wasBoxed() ? FishEntity.Place.BOX : d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
+            ways.stays(tank, f.id());
         }
         notes.note(tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
     }

@@ -116,4 +116,14 @@ class CrewPagesTest {
         tank.post(PAGE + "/" + snails + "/count", Map.of("count", "17", "added", "2", "on", TODAY.toString(), "note", ""));
         assertThat(Pelluna.get(tank.at("/log/sheets/crew.csv")).body().lines().toList()).hasSize(3).contains("kind,name,on,seen,added,note", "snails,snails," + TODAY + ",17,2,");
     }
+
+    @Test
+    void aLossOfADayBeforeTheLastCountIsSetOnThatCount() {
+        long snails = put("snails", 20, 30);
+        tank.post(PAGE + "/" + snails + "/count", Map.of("count", "18", "on", TODAY.minusDays(2).toString()));
+        tank.post("/losses", Map.of("crew", "" + snails, "count", "3", "how", "lost", "on", TODAY.minusDays(9).toString()));
+        assertThat(only().there()).isEqualTo(15);
+        assertThat(only().lastOn()).isEqualTo(TODAY.minusDays(2));
+        assertThat(tank.post("/losses", Map.of("crew", "" + snails, "count", "16", "how", "lost")).body()).contains("By the last count there are only 15.");
+    }
 }

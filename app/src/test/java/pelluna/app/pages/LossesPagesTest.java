@@ -17,6 +17,9 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
+import pelluna.app.bringing.BringingDesk;
+import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -24,6 +27,8 @@ import pelluna.app.losses.Deaths;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.introduction.Method;
+import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
@@ -324,5 +329,45 @@ class LossesPagesTest {
         List<String> lines = Pelluna.get(tank.at("/log/sheets/losses.csv")).body().lines().toList();
         assertThat(lines).hasSize(2);
         assertThat(lines.get(1)).startsWith(TODAY + "," + tank.wrasse() + ",Halichoeres chrysus,,1,lost,killed,likely,").contains("\"in the corner, pale\",35", TODAY.minusDays(210) + "," + TODAY.minusDays(200) + ",the harbour shop,false,none");
+    }
+
+    @Test
+    void someThatAreFoundAgainAreInTheirGroupAgain() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        tank.post("/log/fish/" + shoal + "/count", Map.of("count", "1", "note", ""));
+        assertThat(tank.page("/log/fish/" + shoal)).contains("Found");
+        tank.post("/log/fish/" + shoal + "/is", Map.of("what", "found"));
+        assertThat(fish(shoal).count()).isEqualTo(4);
+        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen").contains("Eight fish, none lost so far.");
+    }
+
+    @Test
+    void whoWaitsInTheBoxIsLostFromThereAndItsWishStays() {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        Pelluna.bean(WaysIn.class).begin(tank.id, "w0", Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
+        long gramma = tank.fish("Gramma loreto");
+        assertThat(tank.page("/log/bringing")).contains("oyal gramma");
+        assertThat(tank.page("/losses/new")).contains("in the box");
+        assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss()))).body()).contains("It stood in no plan yet: its wish stays");
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(residents()).hasSize(4);
+        assertThat(tank.page("/log/bringing")).doesNotContain("Out of the box, into the tank");
+        assertThat(tank.page("/today")).doesNotContain("Watch the box of");
+        assertThat(tank.page("/log")).contains("What was seen");
+        tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
+        assertThat(fish(gramma).place()).as("in the box again").isEqualTo(FishEntity.Place.BOX);
+        assertThat(Pelluna.bean(BringingDesk.class).coming(Pelluna.bean(PlanDesk.class).open(tank.id))).singleElement().satisfies(c -> assertThat(c.inTheBox()).isTrue());
+    }
+
+    @Test
+    void whoIsOnATimeOutIsLostFromThere() {
+        tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        long boss = tank.boss();
+        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.OUT);
+        lost(boss, Map.of("cause", "jumped"));
+        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(residents()).hasSize(3);
+        assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse())).singleElement().satisfies(m -> assertThat(m.running()).isFalse());
+        assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("</html>");
     }
 }
