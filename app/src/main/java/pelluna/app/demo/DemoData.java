@@ -2,6 +2,7 @@ package pelluna.app.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -9,10 +10,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.regex.Pattern;
 
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 import pelluna.app.account.CurrentKeeper;
@@ -23,8 +22,7 @@ import pelluna.app.tank.TankEntity;
 /** An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story stays the same. */
 @Component
 @Profile("demo")
-@Order(1)
-public class DemoData implements ApplicationRunner {
+public class DemoData implements SmartLifecycle {
     private static final LocalDate WRITTEN = LocalDate.of(2026, 11, 23);
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
@@ -34,6 +32,7 @@ public class DemoData implements ApplicationRunner {
     private final DemoLog log;
     private final DemoPast past;
     private final Clock clock;
+    private boolean laid;
 
     DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
         this.keeper = keeper;
@@ -44,11 +43,31 @@ public class DemoData implements ApplicationRunner {
         this.clock = clock;
     }
 
+    /** Before the web server: whoever comes first finds the tanks with all their history. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
-        if (keeper.known()) {
-            return;
+    public int getPhase() {
+        return 0;
+    }
+
+    @Override
+    public void start() {
+        laid = true;
+        if (!keeper.known()) {
+            lay();
         }
+    }
+
+    @Override
+    public void stop() {
+        laid = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return laid;
+    }
+
+    private void lay() {
         for (String name : List.of("lantern-ledge", "sill")) {
             try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
                 TankEntity tank = desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
@@ -58,6 +77,8 @@ public class DemoData implements ApplicationRunner {
                 } else {
                     past.writeSill(tank.id());
                 }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
         }
     }

@@ -2,8 +2,6 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URI;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -130,15 +128,7 @@ class FishPagesTest {
     }
 
     private HttpResponse<String> upload(long fish, byte[] bytes) {
-        String head = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n";
-        byte[] start = head.getBytes(StandardCharsets.UTF_8);
-        byte[] end = "\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8);
-        byte[] body = new byte[start.length + bytes.length + end.length];
-        System.arraycopy(start, 0, body, 0, start.length);
-        System.arraycopy(bytes, 0, body, start.length, bytes.length);
-        System.arraycopy(end, 0, body, start.length + bytes.length, end.length);
-        return Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/log/fish/" + fish + "/picture"))).header("Content-Type", "multipart/form-data; boundary=b")
-            .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        return Pelluna.upload(tank.at("/log/fish/" + fish + "/picture"), Map.of(), "file", bytes);
     }
 
     @Test

@@ -2,10 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URI;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -243,16 +240,7 @@ class LossesPagesTest {
 
     @Test
     void aPictureIsKeptWithALoss() {
-        String head = "--b\r\nContent-Disposition: form-data; name=\"fish\"\r\n\r\n" + tank.wrasse() + "\r\n--b\r\nContent-Disposition: form-data; name=\"how\"\r\n\r\nlost\r\n"
-            + "--b\r\nContent-Disposition: form-data; name=\"picture\"; filename=\"it.png\"\r\nContent-Type: image/png\r\n\r\n";
-        byte[] start = head.getBytes(StandardCharsets.UTF_8);
-        byte[] bytes = Base64.getDecoder().decode(PNG);
-        byte[] end = "\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8);
-        byte[] body = new byte[start.length + bytes.length + end.length];
-        System.arraycopy(start, 0, body, 0, start.length);
-        System.arraycopy(bytes, 0, body, start.length, bytes.length);
-        System.arraycopy(end, 0, body, start.length + bytes.length, end.length);
-        HttpResponse<String> page = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/losses"))).header("Content-Type", "multipart/form-data; boundary=b").POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        HttpResponse<String> page = Pelluna.upload(tank.at("/losses"), Map.of("fish", Long.toString(tank.wrasse()), "how", "lost"), "picture", Base64.getDecoder().decode(PNG));
         assertThat(page.body()).contains("/picture\"");
         assertThat(Pelluna.get(tank.at("/losses/" + deaths().get(0).id() + "/picture")).headers().firstValue("Content-Type")).contains("image/png");
     }

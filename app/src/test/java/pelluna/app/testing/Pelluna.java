@@ -1,5 +1,6 @@
 package pelluna.app.testing;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -60,6 +61,16 @@ public final class Pelluna {
         String body = form.entrySet().stream().map(e -> encode(e.getKey()) + "=" + encode(e.getValue())).collect(Collectors.joining("&"));
         return send(HttpRequest.newBuilder(URI.create(url() + path)).header("Content-Type", "application/x-www-form-urlencoded")
             .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** A form with a picture, as a browser sends it. */
+    public static HttpResponse<String> upload(String path, Map<String, String> form, String field, byte[] bytes) {
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        form.forEach((k, v) -> body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + k + "\"\r\n\r\n" + v + "\r\n").getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + field + "\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(bytes);
+        body.writeBytes("\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).header("Content-Type", "multipart/form-data; boundary=b").POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 
     public static HttpResponse<String> send(HttpRequest.Builder request) {
