@@ -24,6 +24,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -204,15 +205,12 @@ class FishController {
 
     @PostMapping("/tanks/{id}/log/fish/{which}/picture")
     String picture(@PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
-        return done(id, which, to, () -> {
-            PictureFile picture = PictureFile.of(file);
-            fish.shows(id, which, picture.bytes(), picture.type());
-        });
+        return done(id, which, to, () -> fish.shows(id, which, PictureFile.of(file)));
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long which) {
-        FishDesk.Picture p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
+        PictureFile p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
     }
 

@@ -16,6 +16,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.picture.PictureFile;
+import pelluna.app.picture.Pictures;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.ResidentEntity;
@@ -30,12 +32,14 @@ public class FishDesk {
     private final Residents residents;
     private final FishRows rows;
     private final KeeperCatalogue catalogue;
+    private final Pictures pictures;
 
-    FishDesk(PlanDesk desks, Residents residents, FishRows rows, KeeperCatalogue catalogue) {
+    FishDesk(PlanDesk desks, Residents residents, FishRows rows, KeeperCatalogue catalogue, Pictures pictures) {
         this.desks = desks;
         this.residents = residents;
         this.rows = rows;
         this.catalogue = catalogue;
+        this.pictures = pictures;
     }
 
     /** Everybody who ever was in the tank, in the order in which they were first met. */
@@ -56,7 +60,7 @@ public class FishDesk {
         List<Fish> all = new ArrayList<>();
         for (FishEntity f : rowsOfFish) {
             species.find(f.species()).ifPresent(s -> all.add(new Fish(f.id(), s, f.count(), f.name(), f.role(), f.place(), f.partOf(), f.residentId(), f.wishId(), f.cameOn(),
-                f.recordAside(), f.pictureType() != null)));
+                f.recordAside(), f.pictureId() != null)));
         }
         return all;
     }
@@ -185,19 +189,15 @@ public class FishDesk {
     }
 
     @Transactional
-    public void shows(long tank, long fish, byte[] picture, String type) {
+    public void shows(long tank, long fish, PictureFile file) {
         FishEntity f = row(tank, fish);
-        f.shows(picture, type);
+        f.shows(pictures.keep(tank, file, f.pictureId()));
         rows.save(f);
     }
 
-    /** A picture and its type; empty without. */
-    public record Picture(byte[] bytes, String type) { }
-
     @Transactional(readOnly = true)
-    public Optional<Picture> picture(long tank, long fish) {
-        FishEntity f = row(tank, fish);
-        return f.pictureType() == null ? Optional.empty() : Optional.of(new Picture(f.picture(), f.pictureType()));
+    public Optional<PictureFile> picture(long tank, long fish) {
+        return pictures.of(tank, row(tank, fish).pictureId());
     }
 
     /** A wish goes into the box: from here it has a history. @return its number */

@@ -3,10 +3,8 @@ package pelluna.app.fish;
 import java.time.LocalDate;
 import java.util.Locale;
 
-import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Table;
 import pelluna.app.rows.Row;
 
@@ -40,10 +38,8 @@ public class FishEntity extends Row {
     private String leftHow = "";
     @Column(name = "record_aside")
     private boolean recordAside;
-    @Basic(fetch = FetchType.LAZY)
-    private byte[] picture;
-    @Column(name = "picture_type")
-    private String pictureType;
+    @Column(name = "picture_id")
+    private Long pictureId;
     @Column(name = "acquired_on")
     private LocalDate acquiredOn;
     @Column(name = "came_count")
@@ -153,12 +149,9 @@ public class FishEntity extends Row {
         return price;
     }
 
-    byte[] picture() {
-        return picture;
-    }
-
-    public String pictureType() {
-        return pictureType;
+    /** Null without one. */
+    Long pictureId() {
+        return pictureId;
     }
 
     void lives(Long resident, int number) {
@@ -220,8 +213,7 @@ public class FishEntity extends Row {
         recordAside = aside;
     }
 
-    void shows(byte[] bytes, String type) {
-        picture = bytes;
-        pictureType = type;
+    void shows(Long picture) {
+        pictureId = picture;
     }
 }

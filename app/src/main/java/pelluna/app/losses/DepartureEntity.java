@@ -5,11 +5,9 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 
-import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Table;
 import pelluna.app.rows.JsonText;
 import pelluna.app.rows.Row;
@@ -50,10 +48,8 @@ class DepartureEntity extends Row {
     private Long replacedBy;
     @Column(name = "taken_back")
     private Instant takenBack;
-    @Basic(fetch = FetchType.LAZY)
-    private byte[] picture;
-    @Column(name = "picture_type")
-    private String pictureType;
+    @Column(name = "picture_id")
+    private Long pictureId;
 
     protected DepartureEntity() { }
 
@@ -80,7 +76,7 @@ class DepartureEntity extends Row {
     DepartureEntity putRight(Told told, Instant now) {
         DepartureEntity other = new DepartureEntity(tankId, told, now);
         other.remembers(was, changes, proposed, facts);
-        other.shows(picture, pictureType);
+        other.shows(pictureId);
         return other;
     }
 
@@ -92,9 +88,8 @@ class DepartureEntity extends Row {
         facts = known;
     }
 
-    void shows(byte[] bytes, String type) {
-        picture = bytes;
-        pictureType = type;
+    void shows(Long picture) {
+        pictureId = picture;
     }
 
     void replaced(Long by) {
@@ -192,11 +187,8 @@ class DepartureEntity extends Row {
         return takenBack != null;
     }
 
-    byte[] picture() {
-        return picture;
-    }
-
-    String pictureType() {
-        return pictureType;
+    /** Null without one. */
+    Long pictureId() {
+        return pictureId;
     }
 }

@@ -20,6 +20,8 @@ import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.picture.PictureFile;
+import pelluna.app.picture.Pictures;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -49,9 +51,10 @@ public class Ledger {
     private final WaysIn ways;
     private final DepartureRows rows;
     private final KeeperCatalogue catalogue;
+    private final Pictures pictures;
     private final Clock clock;
 
-    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, MeasureDesk measures, WaysIn ways, DepartureRows rows, KeeperCatalogue catalogue, Clock clock) {
+    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, MeasureDesk measures, WaysIn ways, DepartureRows rows, KeeperCatalogue catalogue, Pictures pictures, Clock clock) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;
@@ -64,6 +67,7 @@ public class Ledger {
         this.ways = ways;
         this.rows = rows;
         this.catalogue = catalogue;
+        this.pictures = pictures;
         this.clock = clock;
     }
 
@@ -220,9 +224,9 @@ public class Ledger {
     }
 
     @Transactional
-    void shows(long tank, long number, byte[] bytes, String type) {
+    void shows(long tank, long number, PictureFile file) {
         DepartureEntity d = standing(tank, number);
-        d.shows(bytes, type);
+        d.shows(pictures.keep(tank, file, null));
         rows.save(d);
     }
 

@@ -93,14 +93,14 @@ class LedgerView {
         if (d.crewId() != null) {
             CrewDesk.Named c = crews.get(d.crewId());
             return c == null ? Optional.empty() : Optional.of(new Line(d.id(), d.tankId(), tank, (d.count() > 1 ? d.count() + " " : "") + c.name(), Likeness.of(c.kind()), d.onDay(), "", d.lost(), d.cause(), how, d.seen(),
-                d.cost(), d.pictureType() != null, "", d.count()));
+                d.cost(), d.pictureId() != null, "", d.count()));
         }
         Fish f = known.get(d.fishId());
         if (f == null) {
             return Optional.empty();
         }
         return Optional.of(new Line(d.id(), d.tankId(), tank, who(f, d.count()), Likeness.of(f.species()), d.onDay(), kept(entities.get(f.id()), d.onDay()), d.lost(), d.cause(), how, d.seen(), d.cost(),
-            d.pictureType() != null, d.lost() ? brief(d, f, words) : "", d.count()));
+            d.pictureId() != null, d.lost() ? brief(d, f, words) : "", d.count()));
     }
 
     private static String brief(DepartureEntity d, Fish f, Map<Long, InHindsight.Word> words) {

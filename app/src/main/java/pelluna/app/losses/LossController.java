@@ -26,8 +26,8 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
-import pelluna.app.fish.PictureFile;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -148,8 +148,7 @@ class LossController {
             Told told = LossForm.read(form, desks.today());
             long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
             if (picture != null && !picture.isEmpty()) {
-                PictureFile file = PictureFile.of(picture);
-                ledger.shows(id, number, file.bytes(), file.type());
+                ledger.shows(id, number, PictureFile.of(picture));
             }
             return "redirect:/tanks/" + id + "/losses/" + number;
         } catch (IllegalArgumentException e) {
@@ -224,7 +223,7 @@ class LossController {
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long number) {
-        FishDesk.Picture p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
+        PictureFile p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
     }
 }

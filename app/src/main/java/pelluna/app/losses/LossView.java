@@ -14,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.picture.PictureFile;
+import pelluna.app.picture.Pictures;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -35,15 +37,17 @@ class LossView {
     private final DepartureRows rows;
     private final FishDesk fish;
     private final AfterIllness afterIllness;
+    private final Pictures pictures;
     private final InHindsight hindsight;
 
-    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, AfterIllness afterIllness, InHindsight hindsight) {
+    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, AfterIllness afterIllness, Pictures pictures, InHindsight hindsight) {
         this.desks = desks;
         this.ledger = ledger;
         this.missing = missing;
         this.rows = rows;
         this.fish = fish;
         this.afterIllness = afterIllness;
+        this.pictures = pictures;
         this.hindsight = hindsight;
     }
 
@@ -88,8 +92,8 @@ class LossView {
     }
 
     @Transactional(readOnly = true)
-    public Optional<FishDesk.Picture> picture(long tank, long number) {
-        return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(d -> d.pictureType() != null).map(d -> new FishDesk.Picture(d.picture(), d.pictureType()));
+    public Optional<PictureFile> picture(long tank, long number) {
+        return rows.findByIdAndTankId(number, desks.tank(tank).id()).flatMap(d -> pictures.of(tank, d.pictureId()));
     }
 
     private Illness illness(Desk desk, DepartureEntity d, Clearance clearance) {

@@ -1,4 +1,4 @@
-package pelluna.app.fish;
+package pelluna.app.picture;
 
 import java.io.IOException;
 
