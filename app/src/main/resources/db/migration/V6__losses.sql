@@ -146,3 +146,6 @@ create index incident_by_tank on incident (tank_id, from_day);
 
 -- Signs over all time are asked for by their kind.
 create index log_entry_by_doing on log_entry (tank_id, doing, at);
+
+-- What the fish took on the day of a nitrate test, g of dry food: a fish that leaves later does not change what the test came from.
+alter table water_test add column feed double precision check (feed >= 0);

@@ -51,7 +51,7 @@ class UpkeepController {
     String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
         Outlook outlook = desk.ahead().outlook();
-        Waste waste = new Waste(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn());
+        Waste waste = Waste.of(desk.plan());
         List<LocalDate> days = List.of(desk.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
         List<Upkeep> upkeeps = days.stream().map(d -> Upkeep.of(desk.plan().tank(), outlook.on(d).stream().map(Presence::party).toList(), d, waste)).toList();
         KeeperAccount account = keeper.get();

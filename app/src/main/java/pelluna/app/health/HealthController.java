@@ -87,7 +87,7 @@ class HealthController {
         }
         LocalDate first = meals.stream().filter(m -> !m.seaweed()).map(Feedings.Meal::on).findFirst().orElse(desks.today());
         long days = Math.max(1, ChronoUnit.DAYS.between(first, desks.today()) + 1);
-        int asked = Upkeep.of(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), new Waste(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn())).meals();
+        int asked = Upkeep.of(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), Waste.of(desk.plan())).meals();
         return English.capital(English.count((int) fed, "meal", "meals")) + " in " + English.count((int) days, "day", "days") + ", " + Measures.number(Measures.round((double) fed / days, 1)) + " a day as logged; your fish ask for " + asked + ".";
     }
 

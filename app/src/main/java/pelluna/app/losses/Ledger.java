@@ -149,6 +149,7 @@ public class Ledger {
             return null;
         }
         Map<String, Object> was = desk.residents().get(i).tree();
+        desks.remembersFeed(tank);
         steps.happens(tank, tree -> {
             List<Map<String, Object>> residents = PlanSteps.entries(tree, "residents");
             if (group.count() <= count) {

@@ -24,6 +24,8 @@ import pelluna.app.water.WaterTests;
 import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
 import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.capacity.Waste;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
@@ -131,6 +133,23 @@ public class PlanDesk {
         tree.put("tests", List.of(entry));
         check(tree);
         tests.save(new WaterTestEntity(id, entry));
+        remembersFeed(id);
+    }
+
+    /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
+    @Transactional
+    public void remembersFeed(long id) {
+        List<WaterTestEntity> open = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream().filter(WaterTestEntity::wantsFeed).toList();
+        if (!open.isEmpty()) {
+            List<Party> living = files.plan(tree(tank(id), residents.findByTankIdOrderById(id), List.of()), today()).residents();
+            for (WaterTestEntity t : open) {
+                double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
+                if (fed > 0) {
+                    t.cameFrom(fed);
+                    tests.save(t);
+                }
+            }
+        }
     }
 
     /** Takes the newest test of the water back, as after a slip of the pen. */

@@ -146,7 +146,7 @@ class TankDesk {
 
     @Transactional
     void takeOut(long id, long resident) {
-        desks.tank(id);
+        desks.remembersFeed(id);
         residents.delete(residents.findByIdAndTankId(resident, id).orElseThrow(NoSuchTankException::new));
     }
 

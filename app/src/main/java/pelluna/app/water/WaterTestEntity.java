@@ -9,7 +9,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import pelluna.app.rows.Row;
 
-/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in g/kg, temperature in °C; null where it was not tested. */
+/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in g/kg, temperature in °C, feed of its day in g; null where it was not tested. */
 @Entity
 @Table(name = "water_test")
 public class WaterTestEntity extends Row {
@@ -25,6 +25,7 @@ public class WaterTestEntity extends Row {
     private Double salinity;
     @Column(name = "temperature_c")
     private Double temperatureC;
+    private Double feed;
 
     protected WaterTestEntity() { }
 
@@ -39,10 +40,25 @@ public class WaterTestEntity extends Row {
         this.phosphate = number(entry.get("phosphate"));
         this.salinity = number(entry.get("salinity"));
         this.temperatureC = number(entry.get("temperatureC"));
+        this.feed = number(entry.get("feed"));
     }
 
     private static Double number(Object value) {
         return value instanceof Number n ? n.doubleValue() : null;
+    }
+
+    public LocalDate takenOn() {
+        return takenOn;
+    }
+
+    /** Whether it tested nitrate, and nobody has said yet what was fed then. */
+    public boolean wantsFeed() {
+        return nitrate != null && feed == null;
+    }
+
+    /** What the fish took on its day, g of dry food a day. */
+    public void cameFrom(double fed) {
+        feed = fed;
     }
 
     /** The entry of a plan file. */
@@ -56,6 +72,7 @@ public class WaterTestEntity extends Row {
         put(tree, "phosphate", phosphate);
         put(tree, "salinity", salinity);
         put(tree, "temperatureC", temperatureC);
+        put(tree, "feed", feed);
         return tree;
     }
 

@@ -10,6 +10,8 @@ import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -116,6 +118,16 @@ class LossesPagesTest {
     @Test
     void capacityThatComesFreeIsSaid() {
         assertThat(lost(tank.fish("Sphaeramia nematoptera"), Map.of("count", "4")).body()).containsPattern("What changes now[\\s\\S]*(Nitrate|nitrate|[Rr]oom|space)");
+    }
+
+    @Test
+    void aTestOfTheWaterRemembersWhoWasThereSoThatFewerFishMeanLessNitrate() {
+        Pelluna.bean(PlanDesk.class).test(tank.id, Map.of("on", TODAY.minusDays(2).toString(), "nitrate", 12));
+        assertThat(Pelluna.get(tank.at("/plan.json")).body()).contains("\"feed\"");
+        String page = lost(tank.fish("Amphiprion ocellaris"), Map.of("count", "2")).body();
+        Matcher m = Pattern.compile("Nitrate, all grown, would settle at ([\\d.]+) mg/L, not (\\d+(?:\\.\\d+)?)").matcher(page);
+        assertThat(m.find()).isTrue();
+        assertThat(Double.parseDouble(m.group(1))).isLessThan(Double.parseDouble(m.group(2)));
     }
 
     @Test

@@ -107,7 +107,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
             byDensity = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k])).mapToInt(k -> k).toArray();
             inches = wishes.stream().mapToDouble(p -> LengthRule.inches(List.of(p))).toArray();
-            Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+            Waste waste = Waste.of(plan);
             feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.staying());
             inchLimit = plan.stance() == Stance.CAUTIOUS ? LengthRule.of(plan.tank(), plan.startOn()).limitInches(plan.tank().netLitres())
                 - LengthRule.inches(plan.staying()) : Double.POSITIVE_INFINITY;

@@ -22,7 +22,7 @@ public record Capacity(List<Lens> lenses, Lens binding, String left) {
 
     public static Capacity of(Plan plan, Collection<Party> fish, Measures say) {
         LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
-        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        Waste waste = Waste.of(plan);
         List<Lens> lenses = List.of(rule.lens(plan.tank(), fish, say), waste.lens(fish, say), new RoomLens(plan.tank()).lens(fish, say));
         Lens binding = lenses.stream().max(Comparator.comparingDouble(Lens::share)).orElseThrow();
         double byLength = (rule.limitInches(plan.tank().netLitres()) - LengthRule.inches(fish)) * 2.54 / YARDSTICK_CM;

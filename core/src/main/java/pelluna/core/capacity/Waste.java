@@ -2,8 +2,11 @@ package pelluna.core.capacity;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.OptionalDouble;
 
 import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Measures;
 
@@ -29,13 +32,21 @@ public final class Waste {
     private final Tank tank;
     private final double export;
 
-    /**
-     * @param residents who lives in the tank when its nitrate was tested; the test then sets the export
-     */
-    public Waste(Tank tank, Collection<Party> residents, LocalDate day) {
+    /** @param fed when its nitrate was tested, g a day; the test then sets the export */
+    private Waste(Tank tank, double fed) {
         this.tank = tank;
-        double now = residents.stream().mapToDouble(p -> feed(p, p.lengthOn(day))).sum();
-        this.export = tank.nitrate().isPresent() && now > 0 ? fitted(now, tank.nitrate().getAsDouble()) : USUAL_EXPORT;
+        this.export = tank.nitrate().isPresent() && fed > 0 ? fitted(fed, tank.nitrate().getAsDouble()) : USUAL_EXPORT;
+    }
+
+    /** Of a plan: its newest nitrate test came from the food of its day, if that is known, else from the food of the residents. */
+    public static Waste of(Plan plan) {
+        OptionalDouble fed = plan.tests().stream().filter(t -> t.nitrate().isPresent()).reduce((a, b) -> b).map(WaterTest::feed).orElse(OptionalDouble.empty());
+        return new Waste(plan.tank(), fed.isPresent() && fed.getAsDouble() > 0 ? fed.getAsDouble() : feed(plan.residents(), plan.startOn()));
+    }
+
+    /** Feed of all on a day, as long as they are then, g a day. Those who came later take nothing yet. */
+    public static double feed(Collection<Party> residents, LocalDate day) {
+        return residents.stream().filter(p -> !p.since().isAfter(day)).mapToDouble(p -> feed(p, p.lengthOn(day))).sum();
     }
 
     /** Feed of one fish, g a day of dry food, from its mass in g. */

@@ -22,7 +22,7 @@ public final class Company {
             return says;
         }
         GroupLife life = s.social().life();
-        String turns = s.social().sexChange().map(c -> " " + English.capital(c) + ".").orElse("");
+        String turns = s.social().sexChange().map(Company::turns).orElse("");
         if (after == 1 && before == 2) {
             says.add("One of the pair is left. " + (life == GroupLife.SHOAL || life == GroupLife.HAREM ? "Its kind does not live alone for long; it hides and eats less." : "It may live on by itself.") + turns);
             if (life == GroupLife.PAIR || life == GroupLife.ALONE_OR_PAIR) {
@@ -35,5 +35,13 @@ public final class Company {
             says.add(English.capital(English.number(after)) + " are left of a kind that wants at least " + English.number(s.social().least()) + ": the strongest may now press the weakest. Add some, or find them another home together.");
         }
         return says;
+    }
+
+    private static String turns(String change) {
+        return switch (change) {
+            case "male to female" -> " A male that is left may turn female in time.";
+            case "female to male" -> " The largest female that is left may turn male in some weeks.";
+            default -> " Its kind changes sex: " + change + ".";
+        };
     }
 }

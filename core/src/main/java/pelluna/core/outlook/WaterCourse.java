@@ -83,7 +83,7 @@ public final class WaterCourse {
             this.plan = plan;
             this.filter = new Filter(plan.tank());
             this.everybody = Presence.of(plan, schedule);
-            this.waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+            this.waste = Waste.of(plan);
             this.cycle = new NitrogenCycle(plan.tank().temperatureC(), 0);
             plan.tests().forEach(t -> tests.put(t.on(), t));
             double pH = plan.tests().stream().filter(t -> t.pH().isPresent()).reduce((a, b) -> b).map(t -> t.pH().getAsDouble()).orElse(Ammonia.USUAL_PH);

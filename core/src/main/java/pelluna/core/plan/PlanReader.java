@@ -68,7 +68,7 @@ public final class PlanReader {
                 throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
             }
             tests.add(new WaterTest(on, optional(b.number("ammonia")), optional(b.number("nitrite")), optional(b.number("nitrate")), optional(b.number("pH")),
-                optional(b.number("phosphate"))));
+                optional(b.number("phosphate")), optional(b.number("feed"))));
         }
         return tests;
     }

@@ -42,7 +42,7 @@ final class CapacityRule implements Rule {
         if (lens.name().equals("length-rule")) {
             return Remedy.change("length", "one of your larger fish moves out first");
         }
-        Nitrate nitrate = new Waste(s.tank(), s.plan().residents(), s.plan().startOn()).nitrate(Waste.adultFeed(fish));
+        Nitrate nitrate = Waste.of(s.plan()).nitrate(Waste.adultFeed(fish));
         double share = nitrate.shareFor(s.tank().nitrateCeiling());
         String rhythm = " every " + Measures.number(s.tank().waterChangeEveryDays()) + " days";
         return share <= 0.5 ? Remedy.change("nitrate", "you change " + (int) Math.ceil(share * 100) + " % of the water" + rhythm)

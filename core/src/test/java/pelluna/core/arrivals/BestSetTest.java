@@ -60,7 +60,7 @@ class BestSetTest {
     }
 
     private static boolean fits(Plan plan, List<Party> take) {
-        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        Waste waste = Waste.of(plan);
         if (Waste.adultFeed(take) > waste.feedAtCeiling()) {
             return false;
         }

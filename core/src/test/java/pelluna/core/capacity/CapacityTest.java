@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
@@ -25,10 +26,10 @@ class CapacityTest {
 
     @Test
     void ageSkillAndUpkeepTogetherSlideToThreeGallonsAnInch() {
-        Plans seasoned = Plans.sixFeet().with("cycledOn", "2022-01-01").with("waterChange", java.util.Map.of("percent", 10, "everyDays", 7));
+        Plans seasoned = Plans.sixFeet().with("cycledOn", "2022-01-01").with("waterChange", Map.of("percent", 10, "everyDays", 7));
         Plan plan = seasoned.plan();
         assertThat(LengthRule.of(plan.tank(), plan.startOn()).gallonsPerInch()).isEqualTo(3, within(1e-9)); // common practice
-        Plan lazy = seasoned.with("waterChange", java.util.Map.of("percent", 1, "everyDays", 30)).plan();
+        Plan lazy = seasoned.with("waterChange", Map.of("percent", 1, "everyDays", 30)).plan();
         assertThat(LengthRule.of(lazy.tank(), lazy.startOn()).gallonsPerInch()).as("the weakest of the three sets it").isGreaterThan(4.5);
     }
 
@@ -75,10 +76,42 @@ class CapacityTest {
 
     @Test
     void aTestOfTheWaterOverridesTheEstimate() {
-        Plan plan = Plans.sixFeet().with("nitrate", 9).with("waterChange", java.util.Map.of("percent", 5, "everyDays", 14))
+        Plan plan = Plans.sixFeet().with("nitrate", 9).with("waterChange", Map.of("percent", 5, "everyDays", 14))
             .resident("Zebrasoma flavescens", 1, 16).resident("Chromis viridis", 6, 8).plan();
-        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        Waste waste = Waste.of(plan);
         assertThat(waste.nitrate(Waste.adultFeed(plan.residents())).steady()).isEqualTo(9, within(0.01));
+    }
+
+    private static Plan tested(int chromis, Map<String, Object> test) {
+        return Plans.sixFeet().head("tests", List.of(test)).resident("Zebrasoma flavescens", 1, 16).resident("Chromis viridis", chromis, 8).plan();
+    }
+
+    @Test
+    void whoLeavesAfterATestTakesItsShareAlong() {
+        String day = Plans.START.minusDays(3).toString();
+        Plan six = tested(6, Map.of("on", day, "nitrate", 9));
+        double fed = Waste.feed(six.residents(), Plans.START);
+        Waste before = Waste.of(six);
+        Plan two = tested(2, Map.of("on", day, "nitrate", 9, "feed", fed));
+        assertThat(Waste.of(two).export()).as("the test came from the food of its day").isCloseTo(before.export(), within(1e-9));
+        assertThat(Waste.of(two).nitrate(Waste.adultFeed(two.residents())).steady()).isLessThan(before.nitrate(Waste.adultFeed(six.residents())).steady());
+        Plan forgot = tested(2, Map.of("on", day, "nitrate", 9));
+        assertThat(Waste.of(forgot).export()).as("without it the test has to come from those who are left").isLessThan(before.export());
+    }
+
+    @Test
+    void onlyTheNewestNitrateTestCountsAndOneFromBeforeAnybodyCameDoesNot() {
+        String day = Plans.START.minusDays(3).toString();
+        Plan plan = Plans.sixFeet().head("tests", List.of(Map.of("on", Plans.START.minusDays(9).toString(), "nitrate", 2, "feed", 40), Map.of("on", day, "nitrate", 9, "feed", 0))).resident("Zebrasoma flavescens", 1, 16).plan();
+        Plan plain = Plans.sixFeet().head("tests", List.of(Map.of("on", day, "nitrate", 9))).resident("Zebrasoma flavescens", 1, 16).plan();
+        assertThat(Waste.of(plan).export()).isEqualTo(Waste.of(plain).export());
+    }
+
+    @Test
+    void whoCameLaterTookNothingOnADay() {
+        Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 16).plan();
+        assertThat(Waste.feed(plan.residents(), Plans.START)).isPositive();
+        assertThat(Waste.feed(plan.residents(), Plans.START.minusYears(20))).isZero();
     }
 
     @Test

@@ -40,7 +40,7 @@ class RoomAndUpkeepTest {
     @Test
     void foodAndSaltFollowTheFishAndTheChanges() {
         Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 15).resident("Gramma loreto", 1, 7).plan();
-        Waste waste = new Waste(plan.tank(), plan.residents(), plan.startOn());
+        Waste waste = Waste.of(plan);
         Upkeep both = Upkeep.of(plan.tank(), plan.residents(), plan.startOn(), waste);
         Upkeep gramma = Upkeep.of(plan.tank(), plan.residents().subList(1, 2), plan.startOn(), waste);
         assertThat(both.sheets()).isPositive();
@@ -54,7 +54,7 @@ class RoomAndUpkeepTest {
     @Test
     void theChangeThatHoldsTheCeilingHoldsIt() {
         Plan plan = Plans.sixFeet().with("netLitres", 200).with("nitrateCeiling", 2).resident("Zebrasoma flavescens", 1, 15).plan();
-        Waste waste = new Waste(plan.tank(), List.of(), plan.startOn());
+        Waste waste = Waste.of(plan);
         Upkeep upkeep = Upkeep.of(plan.tank(), plan.residents(), plan.startOn(), waste);
         double perDay = waste.nitrate(Waste.feed(plan.residents().get(0), 15)).perDay();
         assertThat(new Nitrate(perDay, waste.export(), upkeep.holdsCeiling(), plan.tank().waterChangeEveryDays()).steady()).isCloseTo(2, within(1e-6));
