@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +33,7 @@ import pelluna.app.losses.Deaths;
 import pelluna.app.planning.Desk;
 import pelluna.app.probe.ProbeDesk;
 import pelluna.app.probe.Reading;
+import pelluna.app.quarantine.QuarantineDays;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
@@ -50,14 +52,16 @@ class TimeLine {
     private final Deaths deaths;
     private final MeasureDesk measures;
     private final ProbeDesk probes;
+    private final QuarantineDays quarantine;
     private final ZoneId zone;
 
-    TimeLine(FishDesk fish, LogDays log, Deaths deaths, MeasureDesk measures, ProbeDesk probes, Clock clock) {
+    TimeLine(FishDesk fish, LogDays log, Deaths deaths, MeasureDesk measures, ProbeDesk probes, QuarantineDays quarantine, Clock clock) {
         this.fish = fish;
         this.log = log;
         this.deaths = deaths;
         this.measures = measures;
         this.probes = probes;
+        this.quarantine = quarantine;
         this.zone = clock.getZone();
     }
 
@@ -96,10 +100,14 @@ class TimeLine {
         long tank = desk.tank().id();
         Map<Long, Fish> known = all.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
         List<Event> events = new ArrayList<>();
-        arrivals(tank, known, events);
+        List<QuarantineDays.Told> looks = quarantine.told(tank, days.from(), days.until());
+        arrivals(tank, known, looks, events);
         departures(tank, known, events);
         for (LogDays.Told t : log.told(tank, all, days.from(), days.until())) {
             events.add(new Event(t.on(), t.at().format(TIME), t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES, t.says()));
+        }
+        for (QuarantineDays.Told t : looks) {
+            events.add(new Event(t.on(), "", t.begins() ? Track.ARRIVALS : Track.SIGNS, English.capital(t.says())));
         }
         Map<LocalDate, Integer> acts = new TreeMap<>();
         for (LogDays.Acts a : log.acts(tank, days.from(), days.until())) {
@@ -127,11 +135,12 @@ class TimeLine {
         return f == null ? "a fish" : f.said();
     }
 
-    private void arrivals(long tank, Map<Long, Fish> known, List<Event> events) {
+    private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
         for (FishEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
                 String who = English.capital(known.get(f.id()).label());
-                if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn())) {
+                boolean onTheBoard = looks.stream().anyMatch(t -> t.begins() && t.on().equals(f.acquiredOn()) && t.says().contains(known.get(f.id()).species().name()));
+                if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn()) && !onTheBoard) {
                     events.add(new Event(f.acquiredOn(), "", Track.ARRIVALS, who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
                 }
                 if (f.cameOn() != null) {
@@ -188,8 +197,10 @@ class TimeLine {
         weather.forEach(w -> warmth.combine(w.celsius()));
         List<String> came = events.stream().filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on())).map(e -> e.says() + " on " + Measures.date(e.on())).toList();
         List<String> lost = events.stream().filter(e -> e.track() == Track.LOSSES).map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on " + Measures.date(e.on())).toList();
-        String sign = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS)).findFirst()
-            .map(t -> t.says() + ", on " + Measures.date(t.on())).orElse("");
+        Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS))
+            .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
+        Stream<Event> outside = quarantine.told(tank, days.from(), days.until()).stream().filter(t -> !t.begins()).map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
+        String sign = Stream.concat(inTheTank, outside).min(Comparator.comparing(Event::on)).map(e -> e.says() + ", on " + Measures.date(e.on())).orElse("");
         return new StandsOut.Days(days.from(), days.on(), came, lost, warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMin()), warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax()),
             most(tests, WaterTest::ammonia), most(tests, WaterTest::nitrite), log.watched(tank, days.from(), half), log.watched(tank, half, days.on().plusDays(1)), sign);
     }

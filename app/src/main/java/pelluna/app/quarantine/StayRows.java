@@ -10,5 +10,7 @@ interface StayRows extends JpaRepository<StayEntity, Long> {
 
     List<StayEntity> findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(Long tankId);
 
+    List<StayEntity> findByTankIdOrderById(Long tankId);
+
     Optional<StayEntity> findByIdAndTankIdAndEndedOnIsNull(Long id, Long tankId);
 }

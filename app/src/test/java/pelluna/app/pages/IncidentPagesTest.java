@@ -109,4 +109,20 @@ class IncidentPagesTest {
         assertThat(Pelluna.get(at).statusCode()).isEqualTo(404);
         assertThat(tank.page("/log")).contains("has a wound");
     }
+
+    @Test
+    void whatWasSeenInQuarantineIsInIt() {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        tank.post("/tank", Map.of("quarantinePlaces", "1"));
+        String fish = tank.page("/arrivals/quarantine").replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
+        tank.post("/arrivals/quarantine", Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(3).toString()));
+        String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
+        tank.post("/arrivals/quarantine/" + stay + "/look", Map.of("spots", "true", "note", "left flank"));
+        tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(1)), "t");
+        String page = tank.post(BASE, Map.of("title", "Spots", "kind", "outbreak", "on", TODAY.toString())).body();
+        assertThat(page).contains("Royal gramma went into quarantine", "In quarantine: royal gramma has spots and does not eat · left flank", "The first sign: The yellow wrasse has a torn fin");
+        tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "how", "lost"));
+        String after = tank.page(BASE).replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
+        assertThat(tank.page(BASE + "/" + after)).contains("Lost: the royal gramma, in quarantine").doesNotContain("came home, into quarantine");
+    }
 }
