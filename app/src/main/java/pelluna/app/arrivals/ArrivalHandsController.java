@@ -18,6 +18,7 @@ import pelluna.app.fish.ComesIn;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.shell.TypedFigure;
 
 /** The keeper's hand on the order of arrival: each change is a step of the plan that can be taken back. */
 @Controller
@@ -93,13 +94,13 @@ class ArrivalHandsController {
     /** What a fish costs, typed on the shop list. */
     @PostMapping("/tanks/{id}/arrivals/price-of")
     String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
-        String typed = price.strip().replace(',', '.');
-        boolean figure = typed.matches("\\d{1,6}(\\.\\d{1,2})?");
-        if (!figure && !typed.isEmpty()) {
-            to.addAttribute("refused", "'" + price + "' is no price; give a figure such as 45.50.");
+        try {
+            Double each = TypedFigure.read(price, "price");
+            change(id, asked, "a price", tree -> HandEdits.price(tree, asked.fish(), each), to);
+        } catch (IllegalArgumentException e) {
+            to.addAttribute("refused", e.getMessage());
             return "redirect:/tanks/" + id + "/arrivals";
         }
-        change(id, asked, "a price", tree -> HandEdits.price(tree, asked.fish(), figure ? Double.valueOf(typed) : null), to);
         return "redirect:/tanks/" + id + "/arrivals" + (to.containsAttribute("refused") ? "" : "/list");
     }
 

@@ -64,7 +64,7 @@ class ArrivalsController {
         model.addAttribute("others", schedule.steps().stream().filter(d -> d != chosen).map(d -> new Other(LanesDrawing.ids(d), d.arrival().label())).toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
         Scheduler scheduler = scheduler(desk);

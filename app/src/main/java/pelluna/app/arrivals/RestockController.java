@@ -55,7 +55,7 @@ class RestockController {
         model.addAttribute("filter", fallow == null ? "" : Restock.filterSays(desk.plan(), NitrogenCycle.CYCLED_LOAD));
         model.addAttribute("steps", desk.assessment().arrivals().steps());
         model.addAttribute("undo", steps.last(id).orElse(null));
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "restock";
     }
 

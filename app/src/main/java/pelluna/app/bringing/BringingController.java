@@ -65,7 +65,7 @@ class BringingController {
         model.addAttribute("time", bringing.now());
         model.addAttribute("lightsOn", desk.tank().lightsOn());
         model.addAttribute("lightsOff", desk.tank().lightsOff());
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         if (chosen != null) {
             chosen(model, desk, chosen);
         } else if (ahead != null) {

@@ -57,7 +57,7 @@ class PressedController {
         model.addAttribute("tab", "bringing");
         model.addAttribute("pull", pull);
         model.addAttribute("pressed", lately.orElse(null));
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "pressed";
     }
 

@@ -17,6 +17,7 @@ import pelluna.app.drawing.CrewDrawing;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
+import pelluna.app.shell.TypedFigure;
 import pelluna.core.crew.Attrition;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.units.Convert;
@@ -48,12 +49,12 @@ class CrewController {
             if (!a.known()) {
                 return "Count them again in some weeks, and this says how fast they go.";
             }
-            return a.lost() == 0 ? "None gone between the counts; from so few animal-months up to " + percent(a.high()) + " a month would be no surprise."
-                : "About " + percent(a.rate()) + " go in a month (" + a.lost() + " over " + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0)) + " animal-months; from " + percent(a.low()) + " to " + percent(a.high()) + ").";
+            return a.lost() == 0 ? "None gone between the counts; from so few animal-months up to " + percent(a.highShareAMonth()) + " a month would be no surprise."
+                : "About " + percent(a.shareAMonth()) + " go in a month (" + a.lost() + " over " + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0)) + " animal-months; from " + percent(a.lowShareAMonth()) + " to " + percent(a.highShareAMonth()) + ").";
         }
 
-        private static String percent(double rate) {
-            return Math.round(100 * (1 - Math.exp(-rate))) + " %";
+        private static String percent(double share) {
+            return Math.round(100 * share) + " %";
         }
 
         public String year(CrewDesk.Crew c) {
@@ -73,14 +74,14 @@ class CrewController {
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("words", new Words());
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "crew";
     }
 
     @PostMapping("/tanks/{id}/losses/crew")
     String comes(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String size,
                  @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
-        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole(count), cm(desk, size), figure(price), day(on)));
+        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole(count), cm(desk, size), TypedFigure.read(price, "price"), day(on)));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/count")
@@ -91,7 +92,7 @@ class CrewController {
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")
     String keeps(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String wanted, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String price, RedirectAttributes to) {
-        return done(id, to, desk -> crew.keeps(id, which, whole(wanted), cm(desk, size), figure(price)));
+        return done(id, to, desk -> crew.keeps(id, which, whole(wanted), cm(desk, size), TypedFigure.read(price, "price")));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
@@ -111,16 +112,8 @@ class CrewController {
         return Integer.parseInt(text.strip());
     }
 
-    private static Double figure(String text) {
-        String t = text.strip().replace(',', '.');
-        if (!t.isEmpty() && !t.matches("\\d{1,6}(\\.\\d{1,2})?")) {
-            throw new IllegalArgumentException("'" + text + "' is no figure; give one such as 2.50.");
-        }
-        return t.isEmpty() ? null : Double.valueOf(t);
-    }
-
     private static Double cm(Desk desk, String text) {
-        Double typed = figure(text);
+        Double typed = TypedFigure.read(text, "size");
         return typed == null || typed == 0 ? null : typed * (desk.say().us() ? Convert.CM_PER_INCH : 1);
     }
 

@@ -29,6 +29,7 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
+import pelluna.app.shell.TypedFigure;
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
@@ -107,7 +108,7 @@ class FishController {
         model.addAttribute("origin", fish.rows(List.of(id)).stream().filter(r -> r.id() == which).findFirst().orElseThrow(NoSuchTankException::new));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Words());
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "fish";
     }
 
@@ -153,16 +154,16 @@ class FishController {
     String bought(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String shop, @RequestParam(defaultValue = "") String bred, @RequestParam(defaultValue = "") String school,
                   @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String acquired, RedirectAttributes to) {
         return done(id, which, to, () -> {
-            String figure = price.strip().replace(',', '.');
-            if (!figure.isEmpty() && !figure.matches("\\d{1,6}(\\.\\d{1,2})?") || shop.length() > 60) {
-                throw new IllegalArgumentException("A price is a figure such as 45.50; a shop has up to 60 letters.");
+            Double each = TypedFigure.read(price, "price");
+            if (shop.length() > 60) {
+                throw new IllegalArgumentException("A shop has up to 60 letters.");
             }
             LocalDate since = acquired.isBlank() ? null : LocalDate.parse(acquired);
             Fish f = fish.one(id, which);
             if (since != null && (since.isAfter(desks.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
                 throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
             }
-            fish.bought(id, which, shop, bred.isEmpty() ? null : Boolean.valueOf(bred), Named.find(QuarantineSchool.class, school).map(QuarantineSchool::word).orElse(""), figure.isEmpty() ? null : Double.valueOf(figure), since);
+            fish.bought(id, which, shop, bred.isEmpty() ? null : Boolean.valueOf(bred), Named.find(QuarantineSchool.class, school).map(QuarantineSchool::word).orElse(""), each, since);
         });
     }
 

@@ -60,12 +60,8 @@ class IncidentController {
         model.addAttribute("rows", rows);
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
         model.addAttribute("today", desks.today().toString());
-        model.addAttribute("refused", short300(refused));
+        model.addAttribute("refused", Shells.refusal(refused));
         return "incidents";
-    }
-
-    private static String short300(String refused) {
-        return refused.length() > 300 ? refused.substring(0, 300) : refused;
     }
 
     @PostMapping("/tanks/{id}/losses/incidents")
@@ -107,7 +103,7 @@ class IncidentController {
         shells.around(model, desk, "losses", i.title(), English.capital(i.kind().plain()) + ", " + Measures.date(i.days().on()) + "; looked at from " + Measures.date(i.days().from()) + " to " + Measures.date(i.days().until()) + ".");
         model.addAttribute("tab", "incidents");
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
-        model.addAttribute("refused", short300(refused));
+        model.addAttribute("refused", Shells.refusal(refused));
         return "incident";
     }
 

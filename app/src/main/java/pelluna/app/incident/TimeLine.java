@@ -80,7 +80,7 @@ class TimeLine {
     record Page(List<Day> days, List<String> standsOut, String drawing) { }
 
     /** What is at hand of the days. */
-    private record Gathered(List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts) { }
+    private record Gathered(List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts, boolean cut) { }
 
     @Transactional
     public Page of(Desk desk, IncidentEntity incident) {
@@ -93,7 +93,11 @@ class TimeLine {
         List<Day> told = byDay.entrySet().stream().map(e -> new Day(e.getKey(), ChronoUnit.DAYS.between(days.on(), e.getKey()), e.getValue())).toList();
         String drawing = IncidentDrawing.draw(days.from(), days.on(), days.until(), events.stream().map(e -> new IncidentDrawing.Mark(e.on(), e.track(), e.says())).toList(), g.acts(), g.weather(),
             desk.say()::temperature);
-        return new Page(told, StandsOut.of(standing(desk, days, all, events, g.weather())), drawing);
+        List<String> standsOut = new ArrayList<>(StandsOut.of(standing(desk, days, all, events, g.weather())));
+        if (g.cut()) {
+            standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST + " are shown. Look at fewer days.");
+        }
+        return new Page(told, standsOut, drawing);
     }
 
     private Gathered gather(Desk desk, IncidentEntity.Days days, List<Fish> all) {
@@ -103,7 +107,8 @@ class TimeLine {
         List<QuarantineDays.Told> looks = quarantine.told(tank, days.from(), days.until());
         arrivals(tank, known, looks, events);
         departures(tank, known, events);
-        for (LogDays.Told t : log.told(tank, all, days.from(), days.until())) {
+        List<LogDays.Told> noted = log.told(tank, all, days.from(), days.until());
+        for (LogDays.Told t : noted) {
             events.add(new Event(t.on(), t.at().format(TIME), t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES, t.says()));
         }
         for (QuarantineDays.Told t : looks) {
@@ -123,7 +128,7 @@ class TimeLine {
         for (IncidentDrawing.Weather w : weather) {
             events.add(new Event(w.on(), "", Track.PROBE, "Probe: " + w.says(desk.say()::temperature)));
         }
-        return new Gathered(events, weather, acts);
+        return new Gathered(events, weather, acts, noted.size() == LogDays.MOST);
     }
 
     private static Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {

@@ -63,7 +63,7 @@ class LogController {
         List<EntryEntity> rows = log.stream(id, after, SHOWN + 1);
         model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);
         return "log";
     }

@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -22,7 +23,8 @@ import pelluna.core.units.English;
 @Transactional(readOnly = true)
 public class LogDays {
     private static final List<String> TOLD = Arrays.stream(Doing.values()).filter(d -> d.kind() == Doing.Kind.SIGN || d.kind() == Doing.Kind.LIFE && d != Doing.COUNTED).map(Doing::word).toList();
-    private static final int MOST = 600;
+    /** As many lines as one line of time can show. */
+    public static final int MOST = 600;
 
     private final EntryRows entries;
     private final WatchRows watches;
@@ -46,6 +48,11 @@ public class LogDays {
             LogWords.Line line = words.line(e);
             return new Told(e.at().atZone(zone).toLocalDate(), e.at().atZone(zone).toLocalTime(), e.doing(), e.fishId(), English.capital(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
         }).toList();
+    }
+
+    /** Days on which one of these was noted, from a day on, oldest first; all of them. */
+    public List<LocalDate> noted(long tank, Set<Doing> doings, LocalDate from) {
+        return entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, start(from), doings.stream().map(Doing::word).toList()).stream().map(e -> e.at().atZone(zone).toLocalDate()).toList();
     }
 
     /** What one fish did to another on one day. @param hard of gravity 2 or more */

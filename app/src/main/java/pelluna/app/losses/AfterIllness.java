@@ -10,8 +10,6 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
 import pelluna.app.log.LogDays;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -25,13 +23,11 @@ public class AfterIllness {
     private static final Set<Doing> ILL = EnumSet.of(Doing.SPOTS, Doing.FAST_BREATH);
 
     private final DepartureRows rows;
-    private final FishDesk fish;
     private final LogDays log;
     private final PlanDesk desks;
 
-    AfterIllness(DepartureRows rows, FishDesk fish, LogDays log, PlanDesk desks) {
+    AfterIllness(DepartureRows rows, LogDays log, PlanDesk desks) {
         this.rows = rows;
-        this.fish = fish;
         this.log = log;
         this.desks = desks;
     }
@@ -53,9 +49,7 @@ public class AfterIllness {
     }
 
     private Clearance since(Desk desk, LocalDate loss) {
-        List<Fish> all = fish.all(desk.tank().id());
-        Stream<LocalDate> signs = log.told(desk.tank().id(), all, loss, loss.plusYears(1)).stream().filter(t -> ILL.contains(t.doing())).map(LogDays.Told::on);
-        List<LocalDate> days = Stream.concat(signs, losses(desk).stream().map(DepartureEntity::onDay)).filter(d -> d.isAfter(loss)).sorted().toList();
+        List<LocalDate> days = Stream.concat(log.noted(desk.tank().id(), ILL, loss).stream(), losses(desk).stream().map(DepartureEntity::onDay)).filter(d -> d.isAfter(loss)).sorted().toList();
         Clearance running = new Clearance(loss, desk.plan().stance());
         for (LocalDate day : days) {
             running = running.over(day) ? running : new Clearance(day, desk.plan().stance());

@@ -174,6 +174,11 @@ class DepartureEntity extends Row {
         return facts != null && Boolean.TRUE.equals(facts.get("quarantine"));
     }
 
+    /** Whether it was written down long afterwards, of one that the plan never knew, or knows otherwise. */
+    boolean remembered() {
+        return facts != null && Boolean.TRUE.equals(facts.get("remembered"));
+    }
+
     /** Whether it was in the see-through box. */
     boolean wasBoxed() {
         return facts != null && Boolean.TRUE.equals(facts.get("boxed"));

@@ -39,6 +39,9 @@ import pelluna.core.units.Measures;
 /** Writes the ledger: who was lost or went elsewhere, put right, taken back. The plan follows. */
 @Service
 public class Ledger {
+    /** As many fish as one group may have. */
+    private static final int MOST_TOGETHER = 200;
+
     private final PlanDesk desks;
     private final PlanSteps steps;
     private final FishDesk fish;
@@ -86,6 +89,9 @@ public class Ledger {
         if (told.on().isAfter(desks.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
+        if (told.crew() == null && told.fish() == null) {
+            throw new IllegalArgumentException("Who is it?");
+        }
         if (told.crew() != null) {
             crew.lost(tank, told.crew(), told.count(), told.on());
             return rows.save(new DepartureEntity(tank, told, clock.instant())).id();
@@ -96,8 +102,9 @@ public class Ledger {
         if (f.place() == FishEntity.Place.GONE) {
             throw new IllegalArgumentException(English.capital(f.said()) + " is in the ledger already.");
         }
-        if (f.cameOn() != null && told.on().isBefore(f.cameOn())) {
-            throw new IllegalArgumentException("It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
+        afterItCame(f, told.on());
+        if (f.partOf() != null && told.count() > 1) {
+            throw new IllegalArgumentException(English.capital(f.said()) + " is one.");
         }
         List<Proposal> likely = told.how() == Left.LOST ? evidence.proposals(before, f, told.on()) : List.of();
         DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
@@ -126,6 +133,12 @@ public class Ledger {
     public long recordInQuarantine(long tank, long stay, Told told) {
         long f = quarantine.lost(tank, stay, told.count());
         return record(tank, new Told(f, null, told.count(), told.on(), told.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()), true);
+    }
+
+    private static void afterItCame(Fish f, LocalDate on) {
+        if (f.cameOn() != null && on.isBefore(f.cameOn())) {
+            throw new IllegalArgumentException("It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
+        }
     }
 
     private static String noted(Told told) {
@@ -185,6 +198,7 @@ public class Ledger {
         rows.save(old);
         if (old.fishId() != null) {
             Fish f = fish.one(tank, old.fishId());
+            afterItCame(f, told.on());
             if (f.place() == FishEntity.Place.GONE) {
                 fish.left(tank, f.id(), told.on(), old.how().plain() + " on " + Measures.date(told.on()));
             }
@@ -204,6 +218,11 @@ public class Ledger {
         }
         Fish f = fish.one(tank, d.fishId());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
+        notes.note(tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
+        if (d.remembered()) {
+            neverWas(tank, f);
+            return;
+        }
         if (d.was() != null) {
             int back = d.count();
             if (group.residentId() != null) {
@@ -221,7 +240,14 @@ public class Ledger {
             fish.is(tank, f.id(), d.wasBoxed() ? FishEntity.Place.BOX : d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
             ways.stays(tank, f.id());
         }
-        notes.note(tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
+    }
+
+    /** Whoever was only written down afterwards does not come back to the tank; without a word of the ledger left it has no days either. */
+    private void neverWas(long tank, Fish f) {
+        boolean told = rows.standing(List.of(tank)).stream().anyMatch(d -> d.fishId() != null && d.fishId() == f.id());
+        if (f.place() == FishEntity.Place.GONE && !told) {
+            fish.left(tank, f.id(), f.cameOn(), "taken back");
+        }
     }
 
     @Transactional
@@ -244,6 +270,9 @@ public class Ledger {
      */
     @Transactional
     public long remember(long tank, String species, LocalDate came, Told told) {
+        if (told.count() > MOST_TOGETHER) {
+            throw new IllegalArgumentException("From 1 to " + MOST_TOGETHER + " at once.");
+        }
         if (told.on().isAfter(desks.today()) || came.isAfter(told.on())) {
             throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
         }
@@ -257,7 +286,9 @@ public class Ledger {
     @Transactional
     public long remember(long tank, Told told, Map<String, Object> known) {
         DepartureEntity row = new DepartureEntity(desks.tank(tank).id(), told, clock.instant());
-        row.remembers(null, "", "", known);
+        Map<String, Object> facts = new LinkedHashMap<>(known);
+        facts.put("remembered", true);
+        row.remembers(null, "", "", facts);
         return rows.save(row).id();
     }
 }

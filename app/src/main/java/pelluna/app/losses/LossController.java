@@ -95,7 +95,7 @@ class LossController {
         List<Proposal> likely = f.map(x -> evidence.proposals(desk, x, desks.today())).orElse(List.of());
         model.addAttribute("likely", likely);
         model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "loss-new";
     }
 
@@ -184,7 +184,7 @@ class LossController {
         List<Fish> all = fish.all(id);
         choices(model, all, page.fish());
         model.addAttribute("lines", all.stream().filter(f -> page.fish() != null && f.id() == page.fish()).findFirst().map(f -> notes.about(id, f, all, LINES)).orElse(List.of()));
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "loss";
     }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 
+import pelluna.app.shell.TypedFigure;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
@@ -17,18 +18,15 @@ final class LossForm {
 
     /** @throws IllegalArgumentException with a sentence, for what cannot be read */
     static Told read(Map<String, String> form, LocalDate today) {
-        String cost = form.getOrDefault("cost", "").strip().replace(',', '.');
-        if (!cost.isEmpty() && !cost.matches("\\d{1,6}(\\.\\d{1,2})?")) {
-            throw new IllegalArgumentException("'" + cost + "' is no price; give a figure such as 45.50.");
-        }
+        Double cost = TypedFigure.read(form.getOrDefault("cost", ""), "price");
         String count = form.getOrDefault("count", "1").strip();
-        if (!count.matches("[1-9]\\d{0,3}")) {
-            throw new IllegalArgumentException("How many?");
+        if (!count.matches("[1-9]\\d{0,2}|1\\d{3}|2000")) {
+            throw new IllegalArgumentException("How many? From 1 to 2000.");
         }
         String seen = form.getOrDefault("seen", "").strip();
         return new Told(number(form.get("fish")), number(form.get("crew")), Integer.parseInt(count), day(form.getOrDefault("on", ""), today),
             Named.find(Left.class, form.getOrDefault("how", "lost")).orElse(Left.LOST), Named.find(Cause.class, form.getOrDefault("cause", "")).orElse(Cause.UNKNOWN),
-            Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS), number(form.get("by")), seen.length() > MOST_SEEN ? seen.substring(0, MOST_SEEN) : seen, cost.isEmpty() ? null : Double.valueOf(cost));
+            Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS), number(form.get("by")), seen.length() > MOST_SEEN ? seen.substring(0, MOST_SEEN) : seen, cost);
     }
 
     private static LocalDate day(String text, LocalDate today) {

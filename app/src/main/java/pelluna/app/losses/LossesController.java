@@ -86,7 +86,7 @@ class LossesController {
             return "Nobody is in the ledger. May it stay so.";
         }
         double year = k.at(365);
-        return English.capital(English.number(lost)) + " lost so far" + (Double.isNaN(year) || k.subjects() < 5 ? "." : "; " + SurvivalTable.share(k, 365) + " alive after a year, as far as so few can tell.");
+        return English.capital(English.number(lost)) + " lost so far" + (Double.isNaN(year) || k.subjects() < 5 ? "." : "; " + SurvivalTable.share(k, 365) + " alive after a year, in brackets its 95 % band.");
     }
 
     private List<Missing> missing(long id) {

@@ -78,7 +78,7 @@ class WaterController {
         model.addAttribute("probeSays", probe == null ? "" : probeSays(probe, desk));
         model.addAttribute("doubts", probe == null ? List.of() : probe.doubted().stream().map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".").toList());
         model.addAttribute("today", desks.today().toString());
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         return "water";
     }
 

@@ -76,7 +76,7 @@ class QuarantineController {
         model.addAttribute("today", desks.today());
         model.addAttribute("target", desk.plan().tank().salinity());
         model.addAttribute("school", school);
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("words", new Words());
         return "quarantine";
     }

@@ -11,12 +11,19 @@ import pelluna.app.planning.PlanDesk;
 /** Puts the shell around a page. */
 @Component
 public class Shells {
+    private static final int MOST_REFUSAL = 300;
+
     private final CurrentKeeper keeper;
     private final PlanDesk desks;
 
     Shells(CurrentKeeper keeper, PlanDesk desks) {
         this.keeper = keeper;
         this.desks = desks;
+    }
+
+    /** Why something was refused, as it came back through the address: never longer than a sentence or two. */
+    public static String refusal(String refused) {
+        return refused.length() > MOST_REFUSAL ? refused.substring(0, MOST_REFUSAL) : refused;
     }
 
     public void around(Model model, Desk desk, String place, String title, String sentence) {

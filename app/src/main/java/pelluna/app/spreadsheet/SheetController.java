@@ -65,7 +65,7 @@ class SheetController {
     private String page(long id, Model model, String refused, int taken, SheetDesk.Preview preview, String text) {
         shells.around(model, desks.open(id), "log", "In and out", "Tests and sightings from a spreadsheet; everything out as CSV.");
         model.addAttribute("tab", "sheets");
-        model.addAttribute("refused", refused.length() > 300 ? refused.substring(0, 300) : refused);
+        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("taken", taken);
         model.addAttribute("preview", preview);
         model.addAttribute("text", text);

@@ -6,16 +6,22 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.log.LogDays;
+import pelluna.app.log.LogSheets;
+import pelluna.app.log.Sent;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.probe.ProbeDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.Doing;
 import pelluna.core.introduction.Measure;
 
 class IncidentPagesTest {
@@ -77,7 +83,7 @@ class IncidentPagesTest {
         assertThat(file.headers().firstValue("Content-Disposition").orElse("")).contains("attachment").contains(".html");
         assertThat(file.body()).contains("<title>A &lt;b&gt;crash", "The heater stuck.", "Two small heaters.", "What stands out", "<style>").doesNotContain("<script", "href=", "src=");
         assertThat(tank.page(BASE)).contains("Two small heaters.");
-        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("At most 2");
+        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("At most 2000 characters each, please.");
     }
 
     @Test
@@ -124,5 +130,15 @@ class IncidentPagesTest {
         tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "how", "lost"));
         String after = tank.page(BASE).replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
         assertThat(tank.page(BASE + "/" + after)).contains("Lost: the royal gramma, in quarantine").doesNotContain("came home, into quarantine");
+    }
+
+    @Test
+    void moreThanFitsIsSaid() {
+        List<Sent> lines = new ArrayList<>();
+        for (int i = 0; i < LogDays.MOST + 1; i++) {
+            lines.add(Sent.of(Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
+        }
+        Pelluna.bean(LogSheets.class).write(tank.id, lines);
+        assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString())).body()).contains("only the first 600 are shown");
     }
 }

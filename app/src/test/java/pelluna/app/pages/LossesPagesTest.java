@@ -6,6 +6,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
@@ -22,10 +23,14 @@ import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
+import pelluna.app.log.LogDays;
+import pelluna.app.log.LogSheets;
+import pelluna.app.log.Sent;
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.Doing;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.losses.Cause;
@@ -369,5 +374,52 @@ class LossesPagesTest {
         assertThat(residents()).hasSize(3);
         assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse())).singleElement().satisfies(m -> assertThat(m.running()).isFalse());
         assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("</html>");
+    }
+
+    @Test
+    void oneMemberIsOneAndNobodyIsAskedFor() {
+        long pair = tank.fish("Amphiprion ocellaris");
+        tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
+        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        assertThat(lost(large, Map.of("count", "2")).body()).contains("The large one is one.");
+        assertThat(fish(pair).count()).isEqualTo(2);
+        assertThat(tank.post("/losses", Map.of("how", "lost")).body()).contains("Who is it?");
+        assertThat(deaths()).isEmpty();
+    }
+
+    @Test
+    void aDayBeforeItCameIsRefusedLaterToo() {
+        lost(tank.wrasse(), Map.of());
+        assertThat(tank.post("/losses/" + deaths().get(0).id() + "/right", Map.of("on", TODAY.minusDays(300).toString())).body()).contains("it cannot have left before");
+        assertThat(deaths()).singleElement().satisfies(d -> assertThat(d.on()).isEqualTo(TODAY));
+    }
+
+    @Test
+    void oneFromBeforeThatIsTakenBackNeverWas() {
+        Map<String, String> firefish = new HashMap<>(Map.of("species", "firefish", "count", "2", "came", TODAY.minusDays(400).toString(), "on", TODAY.minusDays(390).toString(), "cause", "jumped"));
+        tank.post("/losses/before", firefish);
+        assertThat(tank.page("/losses")).contains("Two of ten fish lost");
+        long number = tank.fish("Nemateleotris magnifica");
+        assertThat(tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of()).body()).contains("Eight fish, none lost so far.");
+        assertThat(fish(number).place()).as("it does not swim here").isEqualTo(FishEntity.Place.GONE);
+        assertThat(residents()).hasSize(4);
+        firefish.put("count", "300");
+        assertThat(tank.post("/losses/before", firefish).body()).contains("From 1 to 200 at once.");
+        firefish.put("count", "9999");
+        assertThat(tank.post("/losses/before", firefish).body()).contains("How many? From 1 to 2000.");
+    }
+
+    @Test
+    void aSignCountsHoweverMuchElseTheLogHas() {
+        long shoal = tank.fish("Sphaeramia nematoptera");
+        lost(shoal, Map.of("count", "1", "cause", "disease", "on", TODAY.minusDays(40).toString()));
+        List<Sent> lines = new ArrayList<>();
+        for (int i = 0; i < LogDays.MOST; i++) {
+            lines.add(Sent.of(Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
+        }
+        Pelluna.bean(LogSheets.class).write(tank.id, lines);
+        assertThat(tank.page("/today")).doesNotContain("Nobody new until");
+        tank.act("fast-breath", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "fb");
+        assertThat(tank.page("/today")).contains("Nobody new until");
     }
 }

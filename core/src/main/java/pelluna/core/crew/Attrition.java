@@ -64,7 +64,21 @@ public record Attrition(int lost, double months, double low, double high) {
 
     /** Share that is gone after a month at this rate, 0 to 1. */
     public double shareAMonth() {
-        return 1 - Math.exp(-rate());
+        return gone(rate());
+    }
+
+    /** The same at the lower end of the interval. */
+    public double lowShareAMonth() {
+        return gone(low);
+    }
+
+    /** The same at its upper end; 1 where nothing is known. */
+    public double highShareAMonth() {
+        return gone(high);
+    }
+
+    private static double gone(double rate) {
+        return 1 - Math.exp(-rate);
     }
 
     /** As many as it takes in a year to keep a number up. */

@@ -7,6 +7,9 @@ import pelluna.core.units.Step;
 
 /** Of pairs at each step of tension, how many were seen to fight; only pairs that somebody watched together. */
 public final class Calibration {
+    /** Under this p it is hard to call it chance. Common practice. */
+    private static final double CHANCE = 0.05;
+
     private Calibration() { }
 
     /**
@@ -42,17 +45,20 @@ public final class Calibration {
         return bins;
     }
 
-    /** Whether the share that was seen to contest rises from step to step, in a sentence. */
+    /** Whether more of those at Chop or Surge were seen to contest than of those below, with the counts and how far to trust them (Fisher 1935). */
     public static String trend(List<Bin> bins) {
-        List<Bin> watched = bins.stream().filter(b -> b.fought().of() > 0).toList();
-        if (watched.size() < 2) {
-            return "Pairs of two steps at least must be watched before one can be held against the other.";
+        Share above = contested(bins, true);
+        Share below = contested(bins, false);
+        if (above.of() == 0 || below.of() == 0) {
+            return "Pairs at Chop or Surge, and pairs below, must be watched before one can be held against the other.";
         }
-        for (int i = 1; i < watched.size(); i++) {
-            if (watched.get(i).fought().value() < watched.get(i - 1).fought().value()) {
-                return "The share does not rise from step to step here: too few pairs, or a tension that is off.";
-            }
-        }
-        return "The higher the tension, the more were seen to contest, as it should be.";
+        boolean chance = FisherExact.p(above.hits(), above.of(), below.hits(), below.of()) >= CHANCE;
+        String way = above.value() > below.value() ? ", as it should be" : "; that is not as it should be";
+        return "Of pairs at Chop or Surge " + above.hits() + " of " + above.of() + " were seen to contest, of those below " + below.hits() + " of " + below.of() + (chance ? ". With so few it could be chance." : way + ". That is hard to put down to chance.");
+    }
+
+    private static Share contested(List<Bin> bins, boolean said) {
+        List<Share> mine = bins.stream().filter(b -> b.step().atLeast(Step.CHOP) == said).map(Bin::fought).toList();
+        return Share.of(mine.stream().mapToInt(Share::hits).sum(), mine.stream().mapToInt(Share::of).sum());
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,9 +72,9 @@ public final class PlanReader {
         return tests;
     }
 
-    /** The newest test stands over what the tank's figures say. */
+    /** The newest test stands over what the tank's figures say; of two of a day the one logged last. */
     private static OptionalDouble latest(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
-        return tests.stream().filter(t -> figure.apply(t).isPresent()).max(Comparator.comparing(WaterTest::on)).map(figure).orElse(OptionalDouble.empty());
+        return tests.stream().filter(t -> figure.apply(t).isPresent()).reduce((a, b) -> b.on().isBefore(a.on()) ? a : b).map(figure).orElse(OptionalDouble.empty());
     }
 
     private static Optional<Fallow> fallow(Branch tank, LocalDate start) {

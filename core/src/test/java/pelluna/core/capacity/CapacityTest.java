@@ -108,6 +108,13 @@ class CapacityTest {
     }
 
     @Test
+    void ofTwoTestsOfADayTheOneLoggedLastStands() {
+        String day = Plans.START.minusDays(3).toString();
+        Plan plan = Plans.sixFeet().head("tests", List.of(Map.of("on", day, "nitrate", 40), Map.of("on", day, "nitrate", 4))).resident("Zebrasoma flavescens", 1, 16).plan();
+        assertThat(plan.tank().nitrate()).hasValue(4);
+    }
+
+    @Test
     void whoCameLaterTookNothingOnADay() {
         Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 16).plan();
         assertThat(Waste.feed(plan.residents(), Plans.START)).isPositive();

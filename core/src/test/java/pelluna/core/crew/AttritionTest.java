@@ -82,6 +82,9 @@ class AttritionTest {
     @Test
     void aYearTakesTwelveMonthsOfIt() {
         Attrition a = of(20, 14, 180);
+        assertThat(a.lowShareAMonth()).isBetween(0.0, a.shareAMonth());
+        assertThat(a.highShareAMonth()).isBetween(a.shareAMonth(), 1.0);
+        assertThat(Attrition.of(List.of()).highShareAMonth()).isEqualTo(1);
         assertThat(a.toReplaceAYear(20)).isCloseTo(a.rate() * 240, within(1e-9));
     }
 

@@ -1,6 +1,7 @@
 package pelluna.core.losses;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -76,14 +77,36 @@ class HindsightTest {
         assertThat(chop.hard()).isEqualTo(Share.of(3, 10));
         assertThat(chop.unwatched()).isEqualTo(1);
         assertThat(chop.hours()).isEqualTo(15);
-        assertThat(Calibration.trend(bins)).startsWith("The higher the tension, the more");
+        assertThat(FisherExact.p(7, 10, 2, 10)).isCloseTo(0.0698, within(1e-4));
+        assertThat(Calibration.trend(bins)).isEqualTo("Of pairs at Chop or Surge 7 of 10 were seen to contest, of those below 2 of 10. With so few it could be chance.");
+    }
+
+    private static List<Pair> pairs(Step step, int fought, int of) {
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < of; i++) {
+            pairs.add(new Pair(50, step, 1, i < fought ? 2 : 0, false));
+        }
+        return pairs;
+    }
+
+    private static String trend(List<Pair> above, List<Pair> below) {
+        List<Pair> all = new ArrayList<>(above);
+        all.addAll(below);
+        return Calibration.trend(Calibration.of(all));
     }
 
     @Test
-    void aShareThatFallsIsSaidAndOneStepAloneIsNothing() {
-        List<Pair> pairs = List.of(new Pair(5, Step.CALM, 1, 3, false), new Pair(70, Step.SURGE, 1, 0, false));
-        assertThat(Calibration.trend(Calibration.of(pairs))).startsWith("The share does not rise");
-        assertThat(Calibration.trend(Calibration.of(pairs.subList(0, 1)))).startsWith("Pairs of two steps at least");
-        assertThat(Calibration.trend(Calibration.of(List.of()))).startsWith("Pairs of two steps at least");
+    void aDifferenceIsCalledOneOnlyIfItIsHardToPutDownToChance() {
+        assertThat(trend(pairs(Step.SURGE, 18, 20), pairs(Step.RIPPLE, 4, 20))).endsWith("4 of 20, as it should be. That is hard to put down to chance.");
+        assertThat(trend(pairs(Step.CHOP, 2, 20), pairs(Step.CALM, 18, 20))).endsWith("18 of 20; that is not as it should be. That is hard to put down to chance.");
+        assertThat(trend(pairs(Step.CHOP, 1, 1), pairs(Step.CALM, 7, 18))).endsWith("7 of 18. With so few it could be chance.");
+        assertThat(trend(pairs(Step.CHOP, 0, 9), pairs(Step.CALM, 0, 9))).as("as many is not more").endsWith("0 of 9. With so few it could be chance.");
+    }
+
+    @Test
+    void oneSideAloneIsNothing() {
+        assertThat(trend(pairs(Step.CHOP, 3, 5), List.of())).startsWith("Pairs at Chop or Surge, and pairs below");
+        assertThat(trend(List.of(), pairs(Step.CALM, 3, 5))).startsWith("Pairs at Chop or Surge, and pairs below");
+        assertThat(Calibration.trend(Calibration.of(List.of()))).startsWith("Pairs at Chop or Surge, and pairs below");
     }
 }

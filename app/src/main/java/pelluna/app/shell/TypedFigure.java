@@ -1,0 +1,19 @@
+package pelluna.app.shell;
+
+/** A price or another small figure as somebody types it: up to six digits, at most two behind a point or comma. */
+public final class TypedFigure {
+    private TypedFigure() { }
+
+    /**
+     * @param what it should be, such as 'price'
+     * @return null if nothing is typed
+     * @throws IllegalArgumentException with a sentence, for what is no figure
+     */
+    public static Double read(String typed, String what) {
+        String t = typed.strip().replace(',', '.');
+        if (!t.isEmpty() && !t.matches("\\d{1,6}(\\.\\d{1,2})?")) {
+            throw new IllegalArgumentException("'" + typed.strip() + "' is no " + what + "; give a figure such as 45.50.");
+        }
+        return t.isEmpty() ? null : Double.valueOf(t);
+    }
+}
