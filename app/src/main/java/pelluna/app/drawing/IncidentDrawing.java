@@ -58,7 +58,9 @@ public final class IncidentDrawing {
 
         private static void figure(List<String> words, String name, DoubleSummaryStatistics s, int places) {
             if (s.getCount() > 0) {
-                words.add(name + Measures.number(Measures.round(s.getMin(), places)) + " to " + Measures.number(Measures.round(s.getMax(), places)));
+                String low = Measures.number(Measures.round(s.getMin(), places));
+                String high = Measures.number(Measures.round(s.getMax(), places));
+                words.add(name + (low.equals(high) ? low : low + " to " + high));
             }
         }
     }

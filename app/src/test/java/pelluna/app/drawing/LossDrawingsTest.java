@@ -115,6 +115,7 @@ class LossDrawingsTest {
         List<Double> heights = Pattern.compile("mark-probe\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"").matcher(svg).results().map(r -> Double.valueOf(r.group(1))).toList();
         assertThat(heights.get(1)).isGreaterThan(5 * heights.get(0));
         assertThat(calm.says(c -> c + " °C")).isEqualTo("25.0 °C to 25.2 °C, salinity 35 to 35.3");
+        assertThat(new Weather(DAY, new DoubleSummaryStatistics(), DoubleStream.of(35.11, 35.13).summaryStatistics(), new DoubleSummaryStatistics()).says(c -> "")).isEqualTo("salinity 35.1");
         assertThat(wild.says(c -> c + " °C")).isEqualTo("24.0 °C to 27.0 °C, pH 7.9 to 8.2");
     }
 
