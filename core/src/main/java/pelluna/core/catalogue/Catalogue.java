@@ -6,11 +6,13 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** All species that Pelluna knows, by accepted name, synonym or common name. Immutable; shared freely. */
@@ -29,7 +31,14 @@ public final class Catalogue {
         all = species.stream().sorted(Comparator.comparing(Species::scientificName)).toList();
         all.forEach(s -> byName.put(key(s.scientificName()), s));
         all.forEach(s -> s.synonyms().forEach(n -> byName.putIfAbsent(key(n), s)));
-        all.forEach(s -> s.commonNames().forEach(n -> byName.putIfAbsent(key(n), s)));
+        all.forEach(s -> byName.putIfAbsent(key(s.name()), s));
+        Map<String, Set<Species>> others = new LinkedHashMap<>();
+        all.forEach(s -> s.commonNames().forEach(n -> others.computeIfAbsent(key(n), k -> new HashSet<>()).add(s)));
+        others.forEach((name, bearers) -> {
+            if (bearers.size() == 1) {
+                byName.putIfAbsent(name, bearers.iterator().next());
+            }
+        });
     }
 
     /**
@@ -106,23 +115,13 @@ public final class Catalogue {
         return all;
     }
 
-    /** Finds a species by accepted name, synonym or common name; case and outer blanks do not matter. */
+    /**
+     * Finds a species by accepted name, synonym or common name as it is written, a name of several species excepted; case and outer
+     * blanks do not
+     * matter. For names as people type them see {@code names.FishNames}.
+     */
     public Optional<Species> find(String name) {
         return Optional.ofNullable(byName.get(key(name)));
-    }
-
-    /** The names nearest to a word that was not found, by edit distance, best first. */
-    public List<String> nearest(String name, int most) {
-        String wanted = key(name);
-        record Near(String shown, int distance) { }
-        List<Near> near = new ArrayList<>();
-        for (Species s : all) {
-            List<String> names = new ArrayList<>(s.commonNames());
-            names.add(s.scientificName());
-            names.stream().map(n -> new Near(n, EditDistance.between(wanted, key(n)))).min(Comparator.comparingInt(Near::distance))
-                .filter(n -> n.distance() <= Math.max(2, wanted.length() / 3)).ifPresent(near::add);
-        }
-        return near.stream().sorted(Comparator.comparingInt(Near::distance)).limit(most).map(Near::shown).toList();
     }
 
     private static String key(String name) {

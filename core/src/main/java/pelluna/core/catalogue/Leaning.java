@@ -10,7 +10,9 @@ public enum Leaning implements Named {
     URONEMA("uronema"),
     FLUKES("flukes"),
     INTERNAL_WORMS("internal worms"),
-    LATERAL_LINE_EROSION("lateral line erosion");
+    LATERAL_LINE_EROSION("lateral line erosion"),
+    VIBRIO("vibrio"),
+    GAS_BUBBLES("gas bubbles");
 
     private final String word;
 

@@ -78,8 +78,10 @@ public record Look(Form form, String body, String fins, String tail, List<Mark> 
     /** Likeness of the body colours, 0 to 1, by distance in RGB; symmetric. Pelluna's judgement. */
     public double colourLikeness(Look other) {
         double sum = 0;
-        for (int i = 1; i < 7; i += 2) {
-            double d = Integer.parseInt(body.substring(i, i + 2), 16) - Integer.parseInt(other.body.substring(i, i + 2), 16);
+        for (int i = 1; i < 7; i++) {
+            int high = Character.digit(body.charAt(i), 16) - Character.digit(other.body.charAt(i), 16);
+            i++;
+            int d = 16 * high + Character.digit(body.charAt(i), 16) - Character.digit(other.body.charAt(i), 16);
             sum += d * d;
         }
         return Math.max(0, 1 - Math.sqrt(sum) / 255);

@@ -13,8 +13,10 @@ import pelluna.core.tank.ReefLife;
  * What Pelluna knows of one species. Every fact has a source code, see {@link #source}.
  *
  * @param localNames names in other tongues, each with its tongue in brackets
+ * @param sold       how often shops have it; regularly if nobody says
  * @param group      the keeper's group, such as 'dwarf angels'
  * @param mouthShare the longest fish that it can swallow, as a share of its own length, 0 to 1; 0 eats no fish
+ * @param kills      what it kills without swallowing it; empty for most fish
  * @param reefLife   what it does to each kind of other life; a missing kind is left alone
  * @param skill      1 easy to 4 for the seasoned
  * @param allAtOnce  whether several of its genus go in on one day, so that nobody owns ground yet
@@ -22,9 +24,11 @@ import pelluna.core.tank.ReefLife;
  * @param buying     what to look at on this fish beyond the usual
  * @param facts      the facts as written, by key, for showing and for their sources
  */
-public record Species(String scientificName, List<String> commonNames, List<String> localNames, List<String> synonyms, String family,
+public record Species(String scientificName, List<String> commonNames, List<String> localNames, List<String> synonyms, Sold sold,
+    String family,
                       String genus, String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
-                      double mouthShare, Map<ReefLife, ReefRisk> reefLife, Needs needs, Jumps jumping, Set<Habit> habits,
+                      double mouthShare, Optional<Kills> kills, Map<ReefLife, ReefRisk> reefLife, Needs needs, Jumps jumping,
+                      Set<Habit> habits,
                       Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner, boolean allAtOnce,
                       Set<Help> helps, Optional<String> buying, Appearance appearance, Disputes disputes, Map<String, Fact> facts) {
 
@@ -39,7 +43,7 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         }
     }
 
-    /** Least net volume in litres (for one or a pair, and for a group where that differs) and least run in cm. */
+    /** Least tank in litres of its glass (for one or a pair, and for a group where that differs) and least run in cm. */
     public record Room(Schools litres, Optional<Schools> groupLitres, Schools runCm) { }
 
     /** Zones it lives in; radius in cm of the ground it holds, 0 for none; how it swims. */
@@ -54,7 +58,16 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
 
     /** All 0 to 5: boldness, timidity, and how it takes own kind, genus, look-alikes, food rivals, newcomers, smaller fish. */
     public record Manner(int bold, int timid, int ownKind, int genus, int lookAlikes, int foodRivals, int newcomers,
-                         int smaller) { }
+                         int smaller) {
+        /** How it takes fish that are nothing to it, 0 to 5: half what it does to newcomers, half what it does to smaller ones. */
+        public double temper() {
+            return (newcomers + smaller) / 2.0;
+        }
+    }
+
+    /** Kills fish up to a share of its own length that it cannot swallow, from a length in cm on; how surely. */
+    public record Kills(Harm harm, double upToShare, double fromCm) { }
+
 
     /** Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in words. */
     public record Social(GroupLife life, int least, int most, Optional<String> sexChange) { }
@@ -66,8 +79,8 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
     public record Needs(double sandCm, int hides, double ageMonths, double coolestC, double warmestC, double leastSalinity,
                         double mostSalinity, Flow flow) { }
 
-    /** Illnesses it leans to, and whether copper harms it more than most. */
-    public record Health(Set<Leaning> leanings, boolean copperSensitive) { }
+    /** Illnesses it leans to, and what keepers make of copper. */
+    public record Health(Set<Leaning> leanings, Copper copper) { }
 
     /** How it looks when grown and, where that is different, when young; what it is taken for. */
     public record Appearance(Look grown, Optional<Young> young, List<LookAlike> confusedWith) {
@@ -103,6 +116,11 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
     @Override
     public String toString() {
         return scientificName;
+    }
+
+    @Override
+    public int hashCode() {
+        return scientificName.hashCode();
     }
 
     /** The first common name: what Pelluna calls the fish in a sentence. */

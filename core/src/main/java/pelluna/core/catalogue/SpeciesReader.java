@@ -24,14 +24,20 @@ final class SpeciesReader {
     }
 
     private Species read(String scientificName, String family, Map<String, Fact> all) {
-        return new Species(scientificName, facts.list("commonNames"), facts.list("localNames"), facts.list("synonyms"), family,
+        return new Species(scientificName, facts.list("commonNames"), facts.list("localNames"), facts.list("synonyms"), sold(), family,
             scientificName.substring(0, scientificName.indexOf(' ')), facts.text("group").orElseThrow(), size(), room(), placeInTank(), diet(), manner(), social(),
-            mouth(), ReefText.read(facts.from("reefLife")), needs(), facts.word(Jumps.class, "jumps"), facts.words(Habit.class, "habits"),
+            mouth(), kills(), ReefText.read(facts.from("reefLife")), needs(), facts.word(Jumps.class, "jumps"),
+            facts.words(Habit.class, "habits"),
             facts.words(Hazard.class, "keeperHazards"),
-            new Species.Health(facts.words(Leaning.class, "diseaseLeanings"), facts.flag("copperSensitive", "sensitive")), facts.whole("skill", 1, 4),
+            new Species.Health(facts.words(Leaning.class, "diseaseLeanings"), facts.word(Copper.class, "copperSensitive")),
+            facts.whole("skill", 1, 4),
             facts.flag("captiveBred", "bred"), facts.text("partner"), facts.flag("allAtOnce", "all at once"), facts.words(Help.class, "helps"), facts.text("buying"), appearance(),
             new Species.Disputes(facts.dispute("roomDispute", "less", "more").orElseThrow(), facts.dispute("companyDispute", "bold", "cautious"),
                 facts.dispute("reefDispute", "trusting", "wary")), all);
+    }
+
+    private Sold sold() {
+        return facts.fact("sold").map(f -> facts.word(Sold.class, "sold")).orElse(Sold.REGULARLY);
     }
 
     private Species.Size size() {
@@ -85,6 +91,17 @@ final class SpeciesReader {
             throw FactReader.wrong(facts.from("swallowsShareOfLength"), "a share from 0 to 1");
         }
         return share;
+    }
+
+    private Optional<Species.Kills> kills() {
+        return facts.fact("kills").map(f -> {
+            Species.Kills kills = new Species.Kills(facts.word(Harm.class, "kills"), facts.number("killsShareOfLength"),
+                facts.number("killsFromCm"));
+            if (kills.upToShare() <= mouth() || kills.upToShare() > 1) {
+                throw FactReader.wrong(f, "a share above what it swallows, up to 1");
+            }
+            return kills;
+        });
     }
 
     private Species.Needs needs() {

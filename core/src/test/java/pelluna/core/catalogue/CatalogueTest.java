@@ -37,7 +37,6 @@ class CatalogueTest {
         assertThat(Plans.species("Premnas biaculeatus").scientificName()).isEqualTo("Amphiprion biaculeatus");
         assertThat(Plans.species("  Royal   GRAMMA ").scientificName()).isEqualTo("Gramma loreto");
         assertThat(Plans.CATALOGUE.find("unheard of")).isEmpty();
-        assertThat(Plans.CATALOGUE.nearest("royl grama", 3)).contains("royal gramma");
     }
 
     @Test
@@ -50,14 +49,14 @@ class CatalogueTest {
 
     @Test
     void aWholeFileIsRead() throws Exception {
-        assertThat(Catalogue.of("grammatidae.yaml", grammas()).all()).hasSize(2);
+        assertThat(Catalogue.of("grammatidae.yaml", grammas()).all()).hasSize(3);
     }
 
     @ParameterizedTest(name = "{2}")
     @CsvSource(delimiter = '|', textBlock = """
         7 cm, record 8 cm        | 9 cm, record 8 cm        | within its own record length
-        75 / 100 / 150 L         | 150 / 100 / 75 L         | rising from bold to cautious
-        75 / 100 / 150 L         | 75 / 100 / 150           | unit
+        57 / 114 / 151 L         | 150 / 100 / 75 L         | rising from bold to cautious
+        57 / 114 / 151 L         | 57 / 114 / 151           | unit
         1.1 per year ~ pj        | 1.1 ~ pj                 | unit
         1.1 per year ~ pj        | 1.1 per year             | no source
         1.1 per year ~ pj        | 1.1 per year ~ hearsay   | no source
@@ -81,7 +80,7 @@ class CatalogueTest {
 
     @Test
     void everyProblemIsToldAtOnce() throws Exception {
-        String broken = grammas().replace("75 / 100 / 150 L", "150 / 100 / 75 L").replace("9 cm, record 10 cm", "12 cm, record 10 cm");
+        String broken = grammas().replace("57 / 114 / 151 L", "150 / 100 / 75 L").replace("9 cm, record 10 cm", "12 cm, record 10 cm");
         assertThatThrownBy(() -> Catalogue.of("grammatidae.yaml", broken))
             .satisfies(e -> assertThat(((CatalogueException) e).problems()).hasSize(2));
     }

@@ -52,7 +52,7 @@ class FactFormTest {
         volume    | 100 / 200 / 300
         growth    | 0.5
         social    | Harem
-        copper    | maybe
+        copper    | 2 of 3
         captive   | sometimes
         skill     | 2
         temperature | 23 C

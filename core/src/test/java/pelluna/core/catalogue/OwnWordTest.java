@@ -26,7 +26,7 @@ class OwnWordTest {
         assertThat(mine.room().litres()).isEqualTo(new Schools(200, 300, 400));
         assertThat(mine.facts().get("volume").origin()).isEqualTo("your own word");
         assertThat(mine.facts().get("run").source()).isNotEqualTo(Source.KEEPER);
-        assertThat(Plans.species("royal gramma").room().litres().customary()).isEqualTo(100);
+        assertThat(Plans.species("royal gramma").room().litres().customary()).isEqualTo(114);
         assertThat(Plans.CATALOGUE.with(OwnWord.NONE)).isSameAs(Plans.CATALOGUE);
     }
 
