@@ -9,10 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import pelluna.core.catalogue.Copper;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Species;
+import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
+import pelluna.core.plan.Risk;
 import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.units.Step;
 
 /** What goes in together: a fish, a pair, a group, or several of one genus that are best added all at once. */
 public record Arrival(List<Party> parties) {
@@ -70,14 +74,34 @@ public record Arrival(List<Party> parties) {
         return parties.stream().mapToInt(p -> schoolFor(school, p.species()).days()).max().orElse(0);
     }
 
-    /** The school a fish goes through: the keeper's, but watching alone for fish that copper harms. Common practice. */
+    /** The school a fish goes through: the keeper's, but watching alone for fish that few treat with copper. Common practice. */
     public static QuarantineSchool schoolFor(QuarantineSchool school, Species species) {
-        return school.copper() && species.health().copperSensitive() ? QuarantineSchool.THIRTY_DAYS_WATCH : school;
+        return school.copper() && species.health().copper() == Copper.SENSITIVE ? QuarantineSchool.THIRTY_DAYS_WATCH : school;
     }
 
     /** Whether its keeper sends it through the box in any case. */
     public boolean byBox() {
         return parties.stream().anyMatch(p -> p.hand().box());
+    }
+
+    /** Quarantine places that it needs: as many as it has fish that can't share one. */
+    public int placesNeeded() {
+        return Math.max(1, Places.needed(parties, parties.get(0).from()));
+    }
+
+    /** Whether its keeper takes any of it though Pelluna refuses it. */
+    public boolean atOwnRisk() {
+        return parties.stream().anyMatch(p -> p.hand().risk().taken());
+    }
+
+    /** Whether the ground is dealt anew for it, by its keeper's hand. */
+    public boolean anew() {
+        return parties.stream().anyMatch(p -> p.hand().risk() == Risk.ANEW);
+    }
+
+    /** How it is brought in against the hardest press that it meets. */
+    Method method(Step meets) {
+        return anew() ? Method.GROUND_ANEW : Method.against(meets, parties.size() > 1, byBox());
     }
 
     public String label() {

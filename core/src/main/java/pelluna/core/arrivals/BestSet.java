@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 import pelluna.core.capacity.Capacity;
-import pelluna.core.capacity.LengthRule;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Party;
@@ -46,6 +45,28 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         return new Search(plan, sorted, say).run();
     }
 
+    /**
+     * The best set beside wishes that are taken at their keeper's own risk, which stand in it whatever is against them; what they make
+     * impossible is
+     * left out.
+     */
+    public static BestSet beside(Plan plan, List<Party> forced, List<Party> viable, Measures say) {
+        List<Party> company = new ArrayList<>(plan.staying());
+        company.addAll(forced);
+        company.addAll(viable);
+        Quarters quarters = Quarters.of(plan.tank(), company);
+        Map<Party, Leaving> out = new LinkedHashMap<>();
+        for (Party wish : viable) {
+            forced.stream().filter(f -> conflict(plan, quarters, wish, f, say).isPresent()).findFirst().ifPresent(f -> out.put(wish,
+                new Leaving(Optional.of(f), conflict(plan, quarters, wish, f, say).orElseThrow()
+                + " That one you take at your own risk.")));
+        }
+        BestSet rest = of(plan.housing(forced), viable.stream().filter(w -> !out.containsKey(w)).toList(), say);
+        List<Party> take = new ArrayList<>(forced);
+        take.addAll(rest.take);
+        return new BestSet(take, rest.leave, rest.proved).leavingToo(out);
+    }
+
     /** The same set, with wishes that were never weighed and why. */
     public BestSet leavingToo(Map<Party, Leaving> more) {
         Map<Party, Leaving> all = new LinkedHashMap<>(leave);
@@ -65,7 +86,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             best = Math.min(best, worst(quarters, a, b, Encounter.Order.TOGETHER));
         }
         return best >= Tension.SURGE_FROM ? Optional.of("Together with the " + b.species().name() + " it is a Surge of "
-            + Math.round(best) + " in " + say.volume(plan.tank().netLitres()) + ", in whatever order.") : Optional.empty();
+            + Math.round(best) + " in " + say.volume(plan.tank().glassLitres()) + ", in whatever order.") : Optional.empty();
     }
 
     /** The box is not counted on: a plan should hold without it. */
@@ -80,9 +101,8 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private final Measures say;
         private final String[][] conflicts;
         private final double[] feed;
-        private final double[] inches;
         private final double feedLimit;
-        private final double inchLimit;
+        private final Stock stock;
         private final int[] byDensity;
         private boolean[] best;
         private int bestWorth = -1;
@@ -106,16 +126,14 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             }
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
             byDensity = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k])).mapToInt(k -> k).toArray();
-            inches = wishes.stream().mapToDouble(p -> LengthRule.inches(List.of(p))).toArray();
             Waste waste = Waste.of(plan);
             feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.staying());
-            inchLimit = plan.stance() == Stance.CAUTIOUS ? LengthRule.of(plan.tank(), plan.startOn()).limitInches(plan.tank().netLitres())
-                - LengthRule.inches(plan.staying()) : Double.POSITIVE_INFINITY;
+            stock = new Stock(plan, wishes);
         }
 
         BestSet run() {
             best = new boolean[wishes.size()];
-            branch(0, new boolean[wishes.size()], 0, 0, 0);
+            branch(0, new boolean[wishes.size()], 0, 0, stock.left());
             List<Party> take = new ArrayList<>();
             Map<Party, Leaving> leave = new LinkedHashMap<>();
             for (int i = 0; i < wishes.size(); i++) {
@@ -128,7 +146,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             return new BestSet(take, leave, nodes < MOST_NODES);
         }
 
-        private void branch(int i, boolean[] in, int worth, double usedFeed, double usedInches) {
+        private void branch(int i, boolean[] in, int worth, double usedFeed, double[] left) {
             nodes++;
             if (worth > bestWorth || worth == bestWorth && usedFeed < bestFeed) {
                 bestWorth = worth;
@@ -138,12 +156,12 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             if (i == wishes.size() || nodes >= MOST_NODES || worth + mostFrom(i, feedLimit - usedFeed) < bestWorth) {
                 return;
             }
-            if (usedFeed + feed[i] <= feedLimit && usedInches + inches[i] <= inchLimit && free(i, in)) {
+            if (usedFeed + feed[i] <= feedLimit && stock.holds(i, left) && free(i, in)) {
                 in[i] = true;
-                branch(i + 1, in, worth + worth(wishes.get(i)), usedFeed + feed[i], usedInches + inches[i]);
+                branch(i + 1, in, worth + worth(wishes.get(i)), usedFeed + feed[i], stock.after(i, left));
                 in[i] = false;
             }
-            branch(i + 1, in, worth, usedFeed, usedInches);
+            branch(i + 1, in, worth, usedFeed, left);
         }
 
         private boolean free(int i, boolean[] in) {
@@ -169,6 +187,26 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             return sum;
         }
 
+        /** Under which school it would have come, if any is less strict. */
+        private String waysIn(int i) {
+            for (Stance other : new Stance[] {Stance.CUSTOMARY, Stance.BOLD}) {
+                if (other.compareTo(plan.stance()) > 0 && fits(i, plan.with(other))) {
+                    return " By the " + other.title() + " school it would come.";
+                }
+            }
+            return "";
+        }
+
+        private boolean fits(int i, Plan school) {
+            List<Party> all = new ArrayList<>(plan.staying());
+            for (int j = 0; j < wishes.size(); j++) {
+                if (best[j] || j == i) {
+                    all.add(wishes.get(j));
+                }
+            }
+            return Capacity.about(wishes.get(i), school, all, say).stream().allMatch(l -> l.share() <= 1);
+        }
+
         private Leaving leaving(int i) {
             for (int j = 0; j < wishes.size(); j++) {
                 if (best[j] && conflicts[i][j] != null) {
@@ -183,9 +221,9 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     all.add(wishes.get(j));
                 }
             }
-            Capacity full = Capacity.of(plan, all, say);
-            String lens = full.deciding(plan.stance()).stream().filter(l -> l.share() > 1).findFirst()
-                .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says()).orElse("The number is reached without it.");
+            String lens = Capacity.about(wishes.get(i), plan, all, say).stream().filter(l -> l.share() > 1).findFirst()
+                .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says() + waysIn(i))
+                .orElse("The number is reached without it.");
             return new Leaving(Optional.empty(), lens);
         }
 

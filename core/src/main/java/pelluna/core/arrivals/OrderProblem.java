@@ -43,8 +43,20 @@ public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins,
      * @param days     of quarantine, by arrival
      * @param boxAlone days in the box because of those who live there
      * @param box      days in the box of the second because of the first
+     * @param takes    places that an arrival needs in quarantine, 1 or more: as many as it has fish that can't share one
+     * @param holds    places that it needs besides while the ground is dealt anew; 0 for most
      */
-    public record Quarantining(int places, int[] days, int[] boxAlone, int[][] box) {
+    public record Quarantining(int places, int[] days, int[] boxAlone, int[][] box, int[] takes, int[] holds) {
+        public Quarantining(int places, int[] days, int[] boxAlone, int[][] box) {
+            this(places, days, boxAlone, box, ones(days.length), new int[days.length]);
+        }
+
+        private static int[] ones(int n) {
+            int[] ones = new int[n];
+            Arrays.fill(ones, 1);
+            return ones;
+        }
+
         static Quarantining none(int n) {
             return new Quarantining(0, new int[n], new int[n], new int[n][n]);
         }

@@ -23,8 +23,9 @@ import pelluna.core.units.Step;
 
 /**
  * What each pair of arrivals costs in either order: expected tension, half of it on the day of the second and half when
- * all are grown, with a Surge weighing as much as a hundred Ripples (Pelluna's judgement). Ties go to the smaller load
- * first, then to the more wanted.
+ * all are grown, with a Surge weighing as much as a hundred Ripples (Pelluna's judgement); what {@link Delicacy} adds where a
+ * delicate fish comes after a dominant one; and {@link Roughness}, where the two orders cost about the same. Ties go to the smaller
+ * load first, then to the more wanted.
  */
 final class Prices {
     private static final double SURGE_PENALTY = 3000;
@@ -59,10 +60,17 @@ final class Prices {
         int[] day = new int[n];
         double[] load = new double[n];
         Filter filter = new Filter(plan.tank());
+        double[][] points = new double[n][n];
+        for (int v = 0; v < n; v++) {
+            for (int u = 0; u < n; u++) {
+                points[v][u] = v == u ? 0 : tension(v, u) + delicacy(arrivals.get(v), arrivals.get(u));
+            }
+        }
         for (int v = 0; v < n; v++) {
             for (int u = 0; u < n; u++) {
                 if (v != u) {
-                    price[v][u] = (Math.round(1000 * tension(v, u)) << TIE_BITS) + tie(v, u);
+                    double rough = Roughness.points(arrivals.get(v), arrivals.get(u), points[v][u], points[u][v]);
+                    price[v][u] = (Math.round(1000 * (points[v][u] + rough)) << TIE_BITS) + tie(v, u);
                 }
             }
             earliest[v] = earliest(arrivals.get(v));
@@ -108,11 +116,19 @@ final class Prices {
                 box[v][u] = v == u ? 0 : method(u, meets.arrival(v, u)).boxDays(plan.stance());
             }
         }
-        return new OrderProblem.Quarantining(tank.school() == QuarantineSchool.NONE ? 0 : tank.quarantinePlaces(), days, alone, box);
+        int[] takes = arrivals.stream().mapToInt(Arrival::placesNeeded).toArray();
+        int[] holds = arrivals.stream().mapToInt(a -> Places.needed(rivals(plan, a, quarters), plan.startOn())).toArray();
+        return new OrderProblem.Quarantining(tank.school() == QuarantineSchool.NONE ? 0 : tank.quarantinePlaces(), days, alone, box,
+            takes, holds);
     }
 
     private Method method(int u, Step meets) {
-        return Method.against(meets, arrivals.get(u).parties().size() > 1, arrivals.get(u).byBox());
+        return arrivals.get(u).method(meets);
+    }
+
+    /** Who stands against it among the residents, where the ground is dealt anew for it. */
+    static List<Party> rivals(Plan plan, Arrival a, Quarters quarters) {
+        return a.anew() ? a.parties().stream().flatMap(p -> Rivals.of(plan, p, quarters).stream()).distinct().toList() : List.of();
     }
 
     /** The price of an order in points of tension. */
@@ -156,6 +172,17 @@ final class Prices {
             }
         }
         return sum + (plan.fallow().isPresent() ? TIMID_FIRST * Math.max(0, boldness(arrivals.get(v)) - boldness(arrivals.get(u))) : 0);
+    }
+
+    /** What it costs that the first arrival comes before the later, where one of the later is the more delicate. */
+    static double delicacy(Arrival first, Arrival later) {
+        double most = 0;
+        for (Party one : first.parties()) {
+            for (Party other : later.parties()) {
+                most = Math.max(most, Delicacy.points(one.species(), other.species()));
+            }
+        }
+        return most;
     }
 
     private static double boldness(Arrival a) {

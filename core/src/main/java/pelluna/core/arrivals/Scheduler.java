@@ -1,8 +1,10 @@
 package pelluna.core.arrivals;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 import pelluna.core.introduction.Method;
@@ -30,6 +32,11 @@ public final class Scheduler {
         Prices prices = new Prices(plan, arrivals, quarters, meets);
         this.problem = prices.problem();
         this.inside = prices.inside();
+    }
+
+    /** Where the residents and all these arrivals settle. */
+    public Quarters quarters() {
+        return quarters;
     }
 
     /** The best order around what the keeper's hand has decided. */
@@ -100,8 +107,7 @@ public final class Scheduler {
         List<Dated> steps = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
             Calendar.Slot slot = slots.get(i);
-            steps.add(new Dated(i + 1, sequence.get(i), slot.quarantineFrom(), slot.boxFrom(), slot.releaseOn(), method(order.sequence(), i),
-                slot.place(), whyHere.sentences(i, slot.releaseOn())));
+            steps.add(dated(i, sequence.get(i), slot, method(order.sequence(), i), whyHere.sentences(i, slot.releaseOn())));
         }
         return new Schedule(steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact());
     }
@@ -112,7 +118,19 @@ public final class Scheduler {
         for (int i = 0; i < position; i++) {
             hardest = hardest.atLeast(meets.arrival(sequence[i], u)) ? hardest : meets.arrival(sequence[i], u);
         }
-        Arrival arrival = arrivals.get(u);
-        return Method.against(hardest, arrival.parties().size() > 1, arrival.byBox());
+        return arrivals.get(u).method(hardest);
+    }
+
+    private Dated dated(int i, Arrival arrival, Calendar.Slot slot, Method method, List<String> why) {
+        boolean quarantined = slot.quarantineFrom().isPresent();
+        int places = plan.tank().quarantinePlaces();
+        List<Party> rivals = Prices.rivals(plan, arrival, quarters);
+        Optional<GroundAnew> anew = rivals.isEmpty() ? Optional.empty()
+            : Optional.of(new GroundAnew(slot.boxFrom(), slot.releaseOn(), rivals,
+            Places.needed(rivals, slot.boxFrom()) + (quarantined ? arrival.placesNeeded() : 0), places));
+        LocalDate box = method == Method.GROUND_ANEW ? slot.releaseOn() : slot.boxFrom();
+        return new Dated(i + 1, arrival, slot.quarantineFrom(), box, slot.releaseOn(), method, slot.place(), why, quarantined
+            ? arrival.placesNeeded() : 0,
+            places, anew);
     }
 }

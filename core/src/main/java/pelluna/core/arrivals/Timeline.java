@@ -48,16 +48,33 @@ record Timeline(int ready, int[] free, int late, int idle) {
             int release = Math.max(target, box + boxDays);
             return new Slot(-1, box, release, 0, new Timeline(release + p.gap()[u], free, late, idle));
         }
-        int place = 0;
-        for (int i = 1; i < free.length; i++) {
-            place = free[i] < free[place] ? i : place;
-        }
+        int[] soonest = soonestFree();
+        int takes = Math.min(p.quarantine().takes()[u], free.length);
+        int holds = Math.min(p.quarantine().holds()[u], free.length - takes);
         int days = p.quarantine().days()[u];
-        int begin = Math.max(free[place], target - boxDays - days);
+        int begin = Math.max(free[soonest[takes - 1]], target - boxDays - days);
+        int over = begin + days;
+        int boxFrom = holds == 0 ? over : Math.max(over, free[soonest[takes + holds - 1]]);
+        int release = boxFrom + boxDays;
         int[] then = free.clone();
-        then[place] = begin + days;
-        int release = begin + days + boxDays;
-        return new Slot(begin, begin + days, release, place + 1, new Timeline(release + p.gap()[u], then, late, idle));
+        for (int k = 0; k < takes + holds; k++) {
+            then[soonest[k]] = holds > 0 ? release : over;
+        }
+        return new Slot(begin, boxFrom, release, soonest[0] + 1, new Timeline(release + p.gap()[u], then, late, idle));
+    }
+
+    /** The places in the order in which they are free. */
+    private int[] soonestFree() {
+        int[] order = new int[free.length];
+        for (int i = 0; i < order.length; i++) {
+            int at = i;
+            while (at > 0 && free[order[at - 1]] > free[i]) {
+                order[at] = order[at - 1];
+                at--;
+            }
+            order[at] = i;
+        }
+        return order;
     }
 
     /** Days too late in the end, at least: those that there are, and those of everybody still out who could no longer come on its own day even if it came next. */

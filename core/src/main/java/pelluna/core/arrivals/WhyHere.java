@@ -49,12 +49,16 @@ final class WhyHere {
             double saved = Prices.points(after ? problem.price()[me][other] - problem.price()[other][me]
                 : problem.price()[other][me] - problem.price()[me][other]);
             if (saved >= WORTH_SAYING) {
-                reasons.add(new Reason(saved, after ? after(arrivals.get(me), arrivals.get(other)) : before(arrivals.get(me), arrivals.get(other))));
+                reasons.add(new Reason(saved, after ? after(arrivals.get(me), arrivals.get(other), saved)
+                    : before(arrivals.get(me), arrivals.get(other), saved)));
             }
         }
         reasons.sort(Comparator.comparingDouble(Reason::saved).reversed());
         List<String> says = new ArrayList<>();
         says.addAll(byHand(me, on));
+        if (position == 0 && !plan.tank().ageKnown()) {
+            says.add("Not before the tank has cycled: you have not said when its cycle ended.");
+        }
         if (problem.earliest()[me] > 0 && problem.pins().day()[me] < 0) {
             LocalDate until = plan.startOn().plusDays(problem.earliest()[me]);
             List<String> leaving = plan.residents().stream().filter(r -> r.hand().leaves().map(l -> l.on().equals(until)).orElse(false)).map(r -> r.species().name()).toList();
@@ -64,11 +68,26 @@ final class WhyHere {
             says.add("Not sooner: the bacteria must first grow with what comes before it.");
         }
         reasons.stream().limit(3).forEach(r -> says.add(r.says()));
+        if (roughestOfAll(position)) {
+            says.add("Last: it is the roughest of them, and where the order costs about the same the roughest comes last.");
+        }
         if (says.isEmpty()) {
-            says.add(position == 0 ? "Nobody minds it and it minds nobody much: a good first."
-                : "Its place matters little to the others; the smaller load goes first.");
+            says.add(arrivals.get(me).atOwnRisk() ? "It comes at your own risk; its place among the other arrivals matters little."
+                : position == 0 ? "Nobody minds it and it minds nobody much: a good first."
+                : "Its place matters little to the others" + (smallerBefore(position) ? "; the smaller load goes first." : "."));
         }
         return says;
+    }
+
+    /** Whether it comes last of several, nobody being as rough. */
+    private boolean roughestOfAll(int position) {
+        double mine = Roughness.of(arrivals.get(sequence[position]));
+        return position > 0 && position == sequence.length - 1
+            && Arrays.stream(sequence).limit(position).allMatch(other -> Roughness.of(arrivals.get(other)) < mine);
+    }
+
+    private boolean smallerBefore(int position) {
+        return arrivals.get(sequence[position - 1]).load() <= arrivals.get(sequence[position]).load();
     }
 
     /** Whether it might have come one place sooner, but for the filter. */
@@ -103,11 +122,18 @@ final class WhyHere {
         return says;
     }
 
-    private String after(Arrival me, Arrival other) {
+    private String after(Arrival me, Arrival other, double saved) {
+        if (Prices.delicacy(me, other) > saved / 2) {
+            return "After the " + other.shortName() + ", which is the more delicate and would come off badly behind it.";
+        }
         return "After the " + other.shortName() + ": coming first, it would press it at " + pressing(me, other);
     }
 
-    private String before(Arrival me, Arrival other) {
+    private String before(Arrival me, Arrival other, double saved) {
+        if (Prices.delicacy(other, me) > saved / 2) {
+            return "Before the " + other.shortName()
+                + ": it is the more delicate of the two, slower to feed or easier to upset, and settles better undisturbed.";
+        }
         return "Before the " + other.shortName() + ", which would otherwise press it at " + pressing(other, me);
     }
 

@@ -14,6 +14,7 @@ import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.InPlan;
+import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
@@ -32,14 +33,19 @@ public final class Assessor {
 
     public Assessment assess(Plan plan) {
         Map<Party, Verdict> verdicts = new LinkedHashMap<>();
-        plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, say)));
+        Living there = new Living(plan);
+        plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, say, there)));
+        List<Party> forced = plan.atOwnRisk();
         List<Party> viable = plan.wishes().stream().filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
-            .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).toList();
-        BestSet bestSet = BestSet.of(plan, viable, say).leavingToo(wrongNumbers(verdicts));
-        Schedule schedule = new Scheduler(plan, bestSet.take()).planned();
+            .filter(w -> verdicts.get(w).wrongNumber().isEmpty()).filter(w -> !forced.contains(w)).toList();
+        BestSet bestSet = (forced.isEmpty() ? BestSet.of(plan, viable, say) : BestSet.beside(plan, forced, viable, say))
+            .leavingToo(wrongNumbers(verdicts));
+        Scheduler scheduler = new Scheduler(plan, bestSet.take());
+        Schedule schedule = scheduler.planned();
         List<Party> living = new ArrayList<>(plan.staying());
         living.addAll(bestSet.take());
-        List<Tension> tension = tension(plan, schedule, living);
+        List<Tension> tension = tension(plan, schedule, plan.staying().equals(plan.residents()) ? scheduler.quarters()
+            : Quarters.of(plan.tank(), living));
         bestSet.leave().forEach((wish, leaving) -> verdicts.computeIfPresent(wish, (w, v) -> v.wrongNumber().isPresent() ? v : v.and(leaving.forcedBy()
             .map(p -> List.of(InPlan.keptOutBy(p, leaving.because()))).orElseGet(() -> InPlan.keptOutByNumber(v, leaving.because())))));
         for (Party wish : bestSet.take()) {
@@ -53,7 +59,7 @@ public final class Assessor {
     private static Map<Party, BestSet.Leaving> wrongNumbers(Map<Party, Verdict> verdicts) {
         Map<Party, BestSet.Leaving> wrong = new LinkedHashMap<>();
         verdicts.forEach((wish, v) -> {
-            if (v.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK) {
+            if (v.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK && !wish.hand().risk().taken()) {
                 v.wrongNumber().ifPresent(f -> wrong.put(wish, new BestSet.Leaving(Optional.empty(), f.reason() + " Fits if " + f.remedy().text() + ".")));
             }
         });
@@ -61,12 +67,11 @@ public final class Assessor {
     }
 
     /** Every pair both ways, in the order in which they come into the tank, at the sizes of the day on which the later comes. */
-    private List<Tension> tension(Plan plan, Schedule schedule, List<Party> living) {
+    private List<Tension> tension(Plan plan, Schedule schedule, Quarters quarters) {
         List<Presence> all = new ArrayList<>(Presence.of(plan, schedule));
         List<String> placed = all.stream().map(t -> t.party().id()).toList();
         plan.wishes().stream().filter(w -> !placed.contains(w.id()))
-            .forEach(w -> all.add(new Presence(w, plan.startOn(), Integer.MAX_VALUE)));
-        Quarters quarters = Quarters.of(plan.tank(), living);
+            .forEach(w -> all.add(new Presence(w, plan.startOn(), Presence.UNPLANNED)));
         List<Tension> found = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 
-import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.Waste;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.English;
@@ -45,7 +45,7 @@ public final class LeavingEffect {
         if (!out.isEmpty()) {
             says.add("Would stay behind then: " + English.list(out) + ".");
         }
-        lens(stays, leaves, "waste", "Nitrate, all grown, would settle at ", " mg/L", says);
+        differ(nitrate(stays), nitrate(leaves), "Nitrate, all grown, would settle at ", " mg/L", says);
         lens(stays, leaves, "length-rule", "By the length rule the tank would hold ", " inches of fish", says);
         lens(stays, leaves, "room", "The tightest part of the room would be taken to ", " %", says);
         double points = stays.arrivals().cost() - leaves.arrivals().cost();
@@ -61,11 +61,20 @@ public final class LeavingEffect {
     }
 
     private static void lens(Assessment stays, Assessment leaves, String name, String head, String unit, List<String> says) {
-        Lens with = stays.capacity().lens(name);
-        Lens without = leaves.capacity().lens(name);
-        if (Math.abs(with.used() - without.used()) >= WORTH) {
-            says.add(head + number(without.used()) + unit + ", not " + number(with.used()) + ".");
+        differ(stays.capacity().lens(name).used(), leaves.capacity().lens(name).used(), head, unit, says);
+    }
+
+    private static void differ(double with, double without, String head, String unit, List<String> says) {
+        if (Math.abs(with - without) >= WORTH) {
+            says.add(head + number(without) + unit + ", not " + number(with) + ".");
         }
+    }
+
+    /** At which it settles with all who stay or come, grown, mg/L. */
+    private static double nitrate(Assessment a) {
+        List<Party> living = new ArrayList<>(a.plan().staying());
+        living.addAll(a.bestSet().take());
+        return Waste.of(a.plan()).nitrate(Waste.adultFeed(living)).steady();
     }
 
     private static String number(double value) {

@@ -1,5 +1,7 @@
 package pelluna.core.behaviour;
 
+import org.hipparchus.distribution.continuous.GammaDistribution;
+
 import pelluna.core.units.Measures;
 
 /**
@@ -16,6 +18,10 @@ public record OwnRecord(int acts, double hours, double expected) {
     public static final OwnRecord NONE = new OwnRecord(0, 0, 0);
     /** Acts an hour at a tension of 100; the rate goes with the index. Pelluna's judgement, to be refitted as logs come in. */
     private static final double MOST_AN_HOUR = 10;
+    /** One in ten presses less than the lower end of a spread, one in ten more than its upper. */
+    private static final double TAIL = 0.1;
+    /** With so many acts, the prior's counted, individuals are known to about a third. Pelluna's judgement. */
+    private static final double ENOUGH = 20;
     /** From this share on the multiplier is worth a word. */
     private static final double WORTH_A_WORD = 0.15;
 
@@ -32,6 +38,24 @@ public record OwnRecord(int acts, double hours, double expected) {
 
     public double multiplier() {
         return (K + acts) / (K + expected);
+    }
+
+    /**
+     * How far individuals differ: eight in ten press between these times the expected, by the Gamma distribution that the record
+     * leaves.
+     */
+    public record Spread(double low, double high) { }
+
+    /** By quantiles of Gamma(k + y, k + e) against its mean; it narrows with every act that is seen. */
+    public Spread spread() {
+        GammaDistribution left = new GammaDistribution(K + acts, 1 / (K + expected));
+        return new Spread(left.inverseCumulativeProbability(TAIL) / multiplier(),
+            left.inverseCumulativeProbability(1 - TAIL) / multiplier());
+    }
+
+    /** Whether so little has been seen that one figure says too much. */
+    public boolean thin() {
+        return K + acts < ENOUGH;
     }
 
     public boolean known() {

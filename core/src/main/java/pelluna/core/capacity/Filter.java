@@ -12,14 +12,25 @@ import pelluna.core.water.Nitrifiers;
 
 /** The bacteria of one tank: what fish ask of them and what they carry. Loads in mg of nitrogen per litre and day. */
 public record Filter(Tank tank) {
-    /** Load that so much dry food a day, in g by the ration, puts on them. */
+    /** Where nobody said when the cycle ended, nothing is counted on that a cycle may have left. Pelluna's judgement. */
+    private static final int UNKNOWN_AGE_DAYS = 365;
+
+    /** Load that so much dry food a day more, in g by the ration, puts on them. */
     public double load(double feedGrams) {
         return Waste.PUT_IN * Waste.ammoniaNitrogen(feedGrams) * 1000 / tank.netLitres();
     }
 
+    /**
+     * Load of all the food that goes in for fish that need so much together, with what a tank turns over without any: never less than a
+     * pinch a meal.
+     */
+    public double whole(double feedGrams) {
+        return NitrogenCycle.BASE_LOAD + Waste.ammoniaNitrogen(Waste.putIn(feedGrams, tank.mealsADay())) * 1000 / tank.netLitres();
+    }
+
     /** Load of these fish on a day, with what a tank turns over without any. */
     public double load(Collection<Party> fish, LocalDate day) {
-        return NitrogenCycle.BASE_LOAD + load(fish.stream().mapToDouble(p -> Waste.feed(p, p.lengthOn(day))).sum());
+        return whole(fish.stream().mapToDouble(p -> Waste.feed(p, p.lengthOn(day))).sum());
     }
 
     /** Total ammonia nitrogen, mg/L, at which its un-ionised part is all that fish should stand, at a pH. */
@@ -43,6 +54,8 @@ public record Filter(Tank tank) {
     public double standing(Plan plan) {
         double living = load(plan.residents(), plan.startOn());
         double decay = Nitrifiers.ofAmmonia(tank.temperatureC()).decay();
-        return plan.fallow().isPresent() ? living : Math.max(living, NitrogenCycle.CYCLED_LOAD * Math.exp(-decay * Math.max(0, tank.ageDays(plan.startOn()))));
+        return plan.fallow().isPresent() ? living : Math.max(living,
+            NitrogenCycle.CYCLED_LOAD * Math.exp(-decay * (tank.ageKnown() ? Math.max(0, tank.ageDays(plan.startOn()))
+            : UNKNOWN_AGE_DAYS)));
     }
 }

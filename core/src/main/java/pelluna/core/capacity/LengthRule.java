@@ -29,9 +29,9 @@ public record LengthRule(double gallonsPerInch) {
         return new LengthRule(BEGINNER_GALLONS - ripe * (BEGINNER_GALLONS - SEASONED_GALLONS));
     }
 
-    /** Inches of adult fish that so much water carries. */
-    public double limitInches(double netLitres) {
-        return Convert.gallonsFromLitres(netLitres) / gallonsPerInch;
+    /** Inches of adult fish that a tank of so many litres, by its glass, carries. */
+    public double limitInches(double glassLitres) {
+        return Convert.gallonsFromLitres(glassLitres) / gallonsPerInch;
     }
 
     public static double inches(Collection<Party> fish) {
@@ -40,10 +40,11 @@ public record LengthRule(double gallonsPerInch) {
 
     Lens lens(Tank tank, Collection<Party> fish, Measures say) {
         double used = inches(fish);
-        double limit = limitInches(tank.netLitres());
+        double limit = limitInches(tank.glassLitres());
         return new Lens("length-rule", used, limit, "in", Lens.stepOf(used / limit),
             say.length(Convert.cmFromInches(used)) + " of adult fish against " + say.length(Convert.cmFromInches(limit))
-                + ", at one inch to " + Measures.number(Measures.round(gallonsPerInch, 1)) + " gallons.");
+                + ", at one inch to " + Measures.number(Measures.round(gallonsPerInch, 1)) + " gallons"
+                + (tank.ageKnown() ? "." : "; its age is not said and counts as young."));
     }
 
     private static double clamp(double share) {

@@ -3,6 +3,7 @@ package pelluna.core.capacity;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -34,8 +35,18 @@ final class RoomLens {
         this.tank = tank;
     }
 
-    Lens lens(Collection<Party> fish, Measures say) {
+    Lens lens(Collection<Party> fish) {
+        return tightest(parts(fish));
+    }
+
+    /** The same with only those parts of the tank that one of them takes from. */
+    Lens lens(Collection<Party> fish, Party one) {
         Map<String, Double> parts = parts(fish);
+        parts(List.of(one)).forEach((part, takes) -> parts.computeIfPresent(part, (p, all) -> takes > 0 ? all : 0));
+        return tightest(parts);
+    }
+
+    private static Lens tightest(Map<String, Double> parts) {
         Map.Entry<String, Double> fullest = parts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
         double used = Measures.round(100 * fullest.getValue(), 1);
         return new Lens("room", used, 100, "%", Lens.stepOf(fullest.getValue()), used == 0 ? "Nobody takes any room yet." : "Tightest is " + fullest.getKey() + ": "

@@ -36,7 +36,8 @@ public record Upkeep(double foodGrams, double sheets, int meals, int places, dou
         int places = fish.isEmpty() ? 0 : Math.max(grazers > 0 ? 2 : 1, (int) Math.ceil(mouths / (double) MOUTHS_TO_A_PLACE));
         double litres = tank.changedAWeek() * Convert.DAYS_PER_MONTH / 7;
         int meals = fish.stream().mapToInt(p -> p.species().diet().mealsADay()).max().orElse(0);
-        return new Upkeep(Waste.PUT_IN * (feed - (1 - DRY_FOR_GRAZERS) * grazers) * Convert.DAYS_PER_MONTH, SEAWEED_RATIONS * grazers * 7 / SHEET_GRAMS, meals, places, litres,
+        return new Upkeep(Waste.putIn(feed - (1 - DRY_FOR_GRAZERS) * grazers, tank.mealsADay()) * Convert.DAYS_PER_MONTH,
+            SEAWEED_RATIONS * grazers * 7 / SHEET_GRAMS, meals, places, litres,
             SeaWater.mixKg(litres, tank.salinity(), tank.temperatureC()), nitrateBy.nitrate(feed).shareFor(tank.nitrateCeiling()));
     }
 

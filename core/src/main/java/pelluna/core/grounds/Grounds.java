@@ -30,50 +30,97 @@ public final class Grounds {
     /** A young fish holds at least this share of the ground it will hold. */
     private static final double LEAST_SHARE = 0.3;
 
+    private final Tank tank;
     private final Map<String, Integer> index = new HashMap<>();
     private final List<Party> holders;
     private final List<Spot> spots;
+    private final Arrangement arrangement;
     private final int[] drawn;
+    /** Where everybody is after each hide that changed it: with how many spots, and the spot of each. */
+    private final List<Settled> chain;
     /** By pair, the distances along both axes that some arrangement gives them; {@code null} if none does. */
     private final double[][][][] apart;
+    /** By pair, the overlap that was asked for last. */
+    private final Asked[][] asked;
+
+    private record Settled(int spots, int[] at) { }
+
+    private record Asked(double aCm, double bCm, double overlap) { }
 
     private Grounds(Tank tank, List<Party> holders) {
+        this.tank = tank;
         this.holders = holders;
-        this.spots = new ArrayList<>(Spots.withoutHides(tank));
+        List<Spot> open = Spots.withoutHides(tank);
+        this.spots = new ArrayList<>(open);
+        tank.scape().hides().stream().limit(MOST_HIDES).forEach(h -> spots.add(Spots.of(h, tank)));
+        arrangement = new Arrangement(holders, spots, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm(), List.of());
+        indexed();
+        int[] at = new int[holders.size()];
+        Arrays.fill(at, -1);
+        chain = new ArrayList<>();
+        for (int n = open.size(); n <= spots.size(); n++) {
+            at = arrangement.settle(n, at);
+            chain.add(new Settled(n, at));
+        }
+        drawn = at;
+        apart = apart(0, null);
+        asked = new Asked[holders.size()][holders.size()];
+    }
+
+    /** A newcomer to those who have settled: it takes, after each hide, the best spot that they leave. */
+    private Grounds(Grounds settled, Party newcomer) {
+        tank = settled.tank;
+        holders = new ArrayList<>(settled.holders);
+        holders.add(newcomer);
+        spots = settled.spots;
+        arrangement = settled.arrangement.joinedBy(settled.holders, newcomer, spots);
+        indexed();
+        chain = settled.chain.stream().map(s -> {
+            int[] at = Arrays.copyOf(s.at, holders.size());
+            at[holders.size() - 1] = arrangement.join(s.spots, s.at);
+            return new Settled(s.spots, at);
+        }).toList();
+        drawn = chain.get(chain.size() - 1).at;
+        apart = apart(settled.holders.size(), settled.apart);
+        asked = new Asked[holders.size()][holders.size()];
+    }
+
+    private void indexed() {
         for (int i = 0; i < holders.size(); i++) {
             index.put(holders.get(i).id(), i);
         }
-        Arrangement arrangement = new Arrangement(holders, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm(), List.of());
-        int[] nowhere = new int[holders.size()];
-        Arrays.fill(nowhere, -1);
-        List<int[]> chain = new ArrayList<>();
-        int[] at = arrangement.settle(spots, nowhere);
-        chain.add(at);
-        for (int h = 0; h < Math.min(MOST_HIDES, tank.scape().hides().size()); h++) {
-            spots.add(Spots.of(tank.scape().hides().get(h), tank));
-            at = arrangement.settle(spots, at);
-            if (!Arrays.equals(at, chain.get(chain.size() - 1))) {
-                chain.add(at);
-            }
-        }
-        drawn = at;
-        apart = new double[holders.size()][holders.size()][][];
+    }
+
+    /** @param known how many of the first holders stand as another has them, and how they do */
+    private double[][][][] apart(int known, double[][][][] as) {
+        double[][][][] by = new double[holders.size()][holders.size()][][];
         for (int i = 0; i < holders.size(); i++) {
             for (int j = 0; j < i; j++) {
-                apart[i][j] = apart(chain, i, j);
-                apart[j][i] = apart[i][j];
+                by[i][j] = i < known ? as[i][j] : apart(i, j);
+                by[j][i] = by[i][j];
             }
         }
+        return by;
+    }
+
+    /** The same grounds with one more, for whom the others do not move; this, if it holds no ground. */
+    public Grounds joinedBy(Party newcomer) {
+        if (!newcomer.species().place().holdsGround() || index.containsKey(newcomer.id())) {
+            return this;
+        }
+        return new Grounds(this, newcomer);
     }
 
     /** Only distances that no other arrangement beats along both axes: the overlap never rises with either. */
-    private double[][] apart(List<int[]> chain, int i, int j) {
+    private double[][] apart(int i, int j) {
         List<double[]> best = new ArrayList<>();
-        for (int[] at : chain) {
-            if (settled(i, at[i]) && settled(j, at[j])) {
-                double dx = Math.abs(spots.get(at[i]).xCm() - spots.get(at[j]).xCm());
-                double dy = Math.abs(spots.get(at[i]).yCm() - spots.get(at[j]).yCm());
-                if (best.stream().noneMatch(b -> b[0] >= dx && b[1] >= dy)) {
+        for (Settled step : chain) {
+            int one = step.at[i];
+            int other = step.at[j];
+            if (settled(i, one) && settled(j, other)) {
+                double dx = Math.abs(spots.get(one).xCm() - spots.get(other).xCm());
+                double dy = Math.abs(spots.get(one).yCm() - spots.get(other).yCm());
+                if (!beaten(best, dx, dy)) {
                     best.removeIf(b -> b[0] <= dx && b[1] <= dy);
                     best.add(new double[] {dx, dy});
                 }
@@ -82,8 +129,17 @@ public final class Grounds {
         return best.toArray(double[][]::new);
     }
 
+    private static boolean beaten(List<double[]> best, double dx, double dy) {
+        for (double[] b : best) {
+            if (b[0] >= dx && b[1] >= dy) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean settled(int holder, int spot) {
-        return spot >= 0 && Arrangement.fits(holders.get(holder), spots.get(spot));
+        return spot >= 0 && arrangement.fits(holder, spot);
     }
 
     /** The grounds of a company; neither its order nor that of arrival matters. */
@@ -102,8 +158,20 @@ public final class Grounds {
     public double overlap(Party a, double aCm, Party b, double bCm) {
         Integer i = index.get(a.id());
         Integer j = index.get(b.id());
+        if (i == null || j == null || i.equals(j)) {
+            return 1;
+        }
+        Asked last = asked[i][j];
+        if (last == null || last.aCm != aCm || last.bCm != bCm) {
+            last = new Asked(aCm, bCm, least(i, a, aCm, j, b, bCm));
+            asked[i][j] = last;
+        }
+        return last.overlap;
+    }
+
+    private double least(int i, Party a, double aCm, int j, Party b, double bCm) {
         double least = 1;
-        if (i != null && j != null && !i.equals(j)) {
+        if (apart[i][j].length > 0) {
             double[] one = radii(a, aCm, flat(i));
             double[] other = radii(b, bCm, flat(j));
             for (double[] by : apart[i][j]) {

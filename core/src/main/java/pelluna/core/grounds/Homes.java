@@ -43,7 +43,7 @@ public final class Homes {
             }, () -> others.add(p)));
         int[] nowhere = new int[others.size()];
         Arrays.fill(nowhere, -1);
-        int[] at = new Arrangement(others, tank.lengthCm(), above, taken).settle(free, nowhere);
+        int[] at = new Arrangement(others, free, tank.lengthCm(), above, taken).settle(free.size(), nowhere);
         for (int i = 0; i < at.length; i++) {
             Party p = others.get(i);
             homes.put(p.id(), at[i] >= 0 ? new Home(free.get(at[i]).xCm(), free.get(at[i]).yCm())

@@ -3,6 +3,7 @@ package pelluna.core.introduction;
 import java.util.ArrayList;
 import java.util.List;
 
+import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Leaning;
@@ -46,6 +47,8 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
             case URONEMA -> "Uronema: a red or pale sore on the flank that spreads.";
             case FLUKES -> "Flukes: cloudy eyes, head shaking, one gill held shut.";
             case INTERNAL_WORMS -> "Internal worms: white stringy droppings, or thin although it eats.";
+            case VIBRIO -> "Vibrio and the like: reddened skin, a snout or tail that rots; an emergency, ask a vet.";
+            case GAS_BUBBLES -> "Gas bubbles: blisters under the skin or in the pouch, a fish that floats.";
             case LATERAL_LINE_EROSION -> "Lateral line erosion: pits on the head and along the flank.";
         };
     }
@@ -53,7 +56,8 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
     private static List<Line> asks(Species s, Catalogue catalogue, Measures say) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("May I see it eat, and what does it get?" + (s.diet().hard() >= 4 ? " This one often refuses: no purchase without a meal." : ""), s.source("feeding")));
-        lines.add(new Line("How long has it been here, and how was it quarantined?" + (s.health().copperSensitive() ? " Copper harms it more than most: was any used, and for how long?" : ""),
+        lines.add(new Line("How long has it been here, and how was it quarantined?"
+            + (s.health().copper() == Copper.TOLERATES ? "" : " Not everybody gives it copper: was any used, and for how long?"),
             s.source("copper")));
         lines.add(new Line(s.captiveBred() ? "Is this one captive-bred? It is to be had." : "Where does it come from, and how was it caught?", s.source("captive")));
         if (s.size().usualCm() >= LONG_CM) {

@@ -10,7 +10,8 @@ public enum Method implements Named {
     BOX_HOURS("box-hours", "through the see-through box: a few hours in it, then out at lights-out"),
     BOX_DAYS("box-days", "through the see-through box, until nobody goes for it any more and it eats"),
     ALL_AT_ONCE("all-at-once", "all at once, at lights-out, so that nobody owns ground yet"),
-    TIME_OUT("time-out", "through the box, while the boss is on a time-out");
+    TIME_OUT("time-out", "through the box, while the boss is on a time-out"),
+    GROUND_ANEW("ground-anew", "with the ground dealt anew: rivals out, rock moved, all back in together");
 
     private final String word;
     private final String plain;
@@ -48,12 +49,13 @@ public enum Method implements Named {
         };
     }
 
-    /** Days to plan for the box: one week, two for the Cautious. Common practice; the box gate decides on the day. */
+    /** Days to plan for the box, or for rivals to be out: one to two weeks. Common practice; the box gate decides on the day. */
     public int boxDays(Stance stance) {
         return switch (this) {
             case STRAIGHT_IN, BOX_HOURS, ALL_AT_ONCE -> 0;
             case BOX_DAYS -> stance == Stance.CAUTIOUS ? 14 : 7;
             case TIME_OUT -> 14;
+            case GROUND_ANEW -> stance == Stance.CAUTIOUS ? 14 : stance == Stance.CUSTOMARY ? 10 : 7;
         };
     }
 }

@@ -26,7 +26,9 @@ public record Protocol(Method method, List<Step> steps) {
         if (method == Method.TIME_OUT) {
             steps.add(new Step("the day before", "Take " + theBoss + " out, into a place of its own or behind a divider.", "Nobody can settle where it is pressed from the first minute."));
         }
-        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
+        if (method == Method.GROUND_ANEW) {
+            groundAnew(steps, stance, theBoss);
+        } else if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
             steps.add(new Step("an hour before lights-out", "Feed the tank at two ends.", "Fish that have eaten mind newcomers less."));
             steps.add(new Step("just before lights-out", method == Method.ALL_AT_ONCE ? "Let all of them in together, within minutes." : "Let it in far from " + theBoss + ".",
                 method == Method.ALL_AT_ONCE ? "So nobody owns ground yet." : "The night is its head start."));
@@ -44,5 +46,16 @@ public record Protocol(Method method, List<Step> steps) {
             steps.add(new Step(look.plain(), "Look: " + Character.toLowerCase(look.lookFor().charAt(0)) + look.lookFor().substring(1), ""));
         }
         return new Protocol(method, steps);
+    }
+
+    private static void groundAnew(List<Step> steps, Stance stance, String theBoss) {
+        steps.add(new Step(Method.GROUND_ANEW.boxDays(stance) + " days before", "Take " + theBoss
+            + " and its other rivals out, each to a place where it is not pressed.",
+            "Who is away for a week or two forgets its borders."));
+        steps.add(new Step("meanwhile", "Move the rock that they held, and feed the rest as always.", "No old corner to come home to."));
+        steps.add(new Step("just before lights-out",
+            "Feed the tank at two ends, then let all of them in within minutes, newcomer and rivals.", "On that day nobody is the first."));
+        steps.add(new Step("the first three days", "Watch twice a day, and keep an empty place ready.",
+            "If it goes wrong it goes wrong now."));
     }
 }

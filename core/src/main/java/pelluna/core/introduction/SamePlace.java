@@ -3,6 +3,7 @@ package pelluna.core.introduction;
 import java.util.ArrayList;
 import java.util.List;
 
+import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 
@@ -20,7 +21,7 @@ public final class SamePlace {
         List<String> against = new ArrayList<>();
         for (int i = 0; i < guests.size(); i++) {
             Guest one = guests.get(i);
-            if (one.school().copper() && one.species().health().copperSensitive()) {
+            if (one.school().copper() && one.species().health().copper() == Copper.SENSITIVE) {
                 against.add("Copper harms the " + one.species().name() + ": watch it without, in a place that never held copper.");
             }
             for (Guest other : guests.subList(i + 1, guests.size())) {

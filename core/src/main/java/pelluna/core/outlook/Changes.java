@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.TurningRoom;
+import pelluna.core.tank.QuotedSize;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
@@ -59,7 +60,8 @@ public final class Changes {
         double run = party.species().room().runCm().at(outlook.plan().stance());
         outgrown(p, tank.runCm() / run, Change.Kind.LONGER_RUN, "needs a longer run than " + say.length(tank.runCm()));
         double litres = party.species().litresFor(party.count()).at(outlook.plan().stance());
-        outgrown(p, tank.netLitres() / litres, Change.Kind.MORE_WATER, "needs more water than " + say.volume(tank.netLitres()));
+        outgrown(p, QuotedSize.share(tank.glassLitres(), litres), Change.Kind.MORE_WATER, "needs a larger tank than "
+            + say.volume(tank.glassLitres()));
         outgrown(p, tank.runCm() / TurningRoom.bodyLengths(party.species()) / party.adultCm(), Change.Kind.TURNING_ROOM,
             "has less than " + Measures.number(TurningRoom.bodyLengths(party.species())) + " body lengths to turn in");
         party.species().appearance().young().filter(y -> y.untilCm() < party.adultCm()).ifPresent(y ->

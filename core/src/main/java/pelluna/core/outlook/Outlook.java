@@ -99,9 +99,16 @@ public final class Outlook {
 
     public Encounter encounter(Presence aggressor, Presence target, LocalDate day) {
         boolean first = place.get(aggressor.party().id()) < place.get(target.party().id());
-        Encounter.Order order = first ? aggressor.before(target) : target.before(aggressor).reversed();
+        Encounter.Order order = dealtAnew(aggressor, target, day) ? Encounter.Order.ANEW
+            : first ? aggressor.before(target) : target.before(aggressor).reversed();
         boolean boxed = (first ? target : aggressor).party().hand().box();
         return quarters.meet(aggressor.party(), aggressor.party().lengthOn(day), target.party(), target.party().lengthOn(day), order, boxed);
+    }
+
+    /** Whether two residents have both gone out and come back in together by a day. */
+    private boolean dealtAnew(Presence one, Presence other, LocalDate day) {
+        return everybody.stream().anyMatch(p -> !p.from().isAfter(day) && p.anew().contains(one.party().id()) && p.anew()
+            .contains(other.party().id()));
     }
 
     /** Who can swallow whom, and which crustaceans and snails are hunted, from the day on which both are there; soonest first. */

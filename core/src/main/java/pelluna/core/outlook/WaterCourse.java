@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
@@ -17,9 +18,11 @@ import pelluna.core.plan.Fallow;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
+import pelluna.core.tank.Tank;
 import pelluna.core.water.Ammonia;
 import pelluna.core.water.FilterState;
 import pelluna.core.water.NitrogenCycle;
+import pelluna.core.water.Oxygen;
 
 /**
  * The water over a plan, day by day: what the fish of each day load on the filter, what its bacteria carry, and the levels that
@@ -51,8 +54,8 @@ public final class WaterCourse {
     }
 
     private static Schedule inOneDay(Schedule s) {
-        return new Schedule(s.steps().stream().map(d -> new Dated(d.position(), d.arrival(), d.quarantineFrom(), s.steps().get(0).releaseOn(), s.steps().get(0).releaseOn(),
-            d.method(), d.place(), d.why())).toList(), s.cost(), s.bound(), s.exact());
+        LocalDate first = s.steps().get(0).releaseOn();
+        return new Schedule(s.steps().stream().map(d -> d.releasedOn(first)).toList(), s.cost(), s.bound(), s.exact());
     }
 
     public List<WaterDay> days() {
@@ -62,6 +65,11 @@ public final class WaterCourse {
     /** The day with the most ammonia between two days, both counted; empty if none of them is known. */
     public Optional<WaterDay> worst(LocalDate from, LocalDate to) {
         return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).max(Comparator.comparingDouble(WaterDay::ammonia));
+    }
+
+    /** The day with the least oxygen at night between two days, both counted; empty if none of them is known. */
+    public Optional<WaterDay> thinnest(LocalDate from, LocalDate to) {
+        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).min(Comparator.comparingDouble(WaterDay::oxygen));
     }
 
     /** The most nitrite between two days, mg/L of nitrogen. */
@@ -95,6 +103,7 @@ public final class WaterCourse {
             LocalDate begin = begin();
             FilterState state = FilterState.settled(NitrogenCycle.CYCLED_LOAD, cycle.celsius());
             double nitrate = plan.tank().nitrate().orElse(waste.nitrate(feed(start)).steady());
+            double phosphate = plan.tank().phosphate().orElse(waste.phosphate(feed(start)).steady());
             int every = (int) Math.max(1, Math.round(plan.tank().waterChangeEveryDays()));
             List<WaterDay> found = new ArrayList<>();
             for (LocalDate day = begin; !day.isAfter(until); day = day.plusDays(1)) {
@@ -104,12 +113,17 @@ public final class WaterCourse {
                 state = corrected(state, tests.get(day));
                 nitrate = tests.containsKey(day) ? tests.get(day).nitrate().orElse(nitrate) : nitrate;
                 double feed = feed(day);
-                double load = NitrogenCycle.BASE_LOAD + filter.load(feed) * (newcomers(day) ? FED_MORE : 1);
-                found.add(new WaterDay(day, load, cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare), state.ammonia(), state.ammonia() * toxicShare, state.nitrite(), nitrate));
+                double more = newcomers(day) ? FED_MORE : 1;
+                double load = NitrogenCycle.BASE_LOAD + (filter.whole(feed) - NitrogenCycle.BASE_LOAD) * more;
+                found.add(new WaterDay(day, load, cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare), state.ammonia(),
+                    state.ammonia() * toxicShare, state.nitrite(), nitrate,
+                    phosphate, oxygen(day, feed, load, more)));
                 nitrate = waste.nitrate(feed).dayAfter(nitrate);
+                phosphate = waste.phosphate(feed).dayAfter(phosphate);
                 if (Math.floorMod(ChronoUnit.DAYS.between(start, day), every) == every - 1) {
                     state = state.changed(plan.tank().waterChangePercent() / 100);
                     nitrate *= 1 - plan.tank().waterChangePercent() / 100;
+                    phosphate *= 1 - plan.tank().waterChangePercent() / 100;
                 }
                 state = cycle.dayAfter(state, load);
             }
@@ -119,7 +133,17 @@ public final class WaterCourse {
         private LocalDate begin() {
             LocalDate since = plan.fallow().map(Fallow::from).orElse(plan.tank().cycledOn());
             LocalDate least = plan.startOn().minusDays(MEMORY);
-            return since.isAfter(plan.startOn()) ? plan.startOn() : since.isBefore(least) ? least : since;
+            return plan.fallow().isEmpty() && !plan.tank().ageKnown() ? least : since.isAfter(plan.startOn()) ? plan.startOn()
+                : since.isBefore(least) ? least : since;
+        }
+
+        private double oxygen(LocalDate day, double feed, double load, double more) {
+            Tank tank = plan.tank();
+            double rotting = Waste.putIn(feed, tank.mealsADay()) * more - feed;
+            return Oxygen.atNight(tank.salinity(), tank.temperatureC(), there(day)
+                .mapToDouble(p -> p.count() * Oxygen.taken(p.species().size().mass().gramsAt(p.lengthOn(day)),
+                tank.temperatureC())).sum(), load * tank.netLitres(), Math.max(0, rotting), tank.netLitres(), tank.frontHeightCm(),
+                tank.sumpLitres() > 0);
         }
 
         private static FilterState corrected(FilterState state, WaterTest test) {
@@ -136,15 +160,15 @@ public final class WaterCourse {
 
         /** Dry food a day, g; a resident counts from the day it came, all along if that is not known to be before the plan. */
         private double feed(LocalDate day) {
-            double grams = 0;
-            for (Presence p : everybody) {
+            return there(day).mapToDouble(p -> Waste.feed(p, p.lengthOn(day))).sum();
+        }
+
+        private Stream<Party> there(LocalDate day) {
+            return everybody.stream().filter(p -> {
                 Party party = p.party();
                 boolean since = p.planned() ? !p.from().isAfter(day) : !party.since().isAfter(day) || !party.since().isBefore(plan.startOn());
-                if (since && p.until().map(day::isBefore).orElse(true)) {
-                    grams += Waste.feed(party, party.lengthOn(day));
-                }
-            }
-            return grams;
+                return since && p.until().map(day::isBefore).orElse(true);
+            }).map(Presence::party);
         }
     }
 }

@@ -11,5 +11,9 @@ import java.time.LocalDate;
  * @param toxic   its un-ionised part, mg/L as nitrogen
  * @param nitrite mg/L as nitrogen
  * @param nitrate mg/L as the ion
+ * @param phosphate mg/L as the ion
+ * @param oxygen  what is left of it before the lights come on, mg/L
  */
-public record WaterDay(LocalDate on, double load, double carried, double ammonia, double toxic, double nitrite, double nitrate) { }
+public record WaterDay(LocalDate on, double load, double carried, double ammonia, double toxic, double nitrite, double nitrate,
+    double phosphate,
+                       double oxygen) { }

@@ -13,8 +13,14 @@ import java.util.OptionalDouble;
  * @param together arrivals of one number above 0 go in together, {@link #ALONE} goes in by itself, 0 leaves it to Pelluna
  * @param leaves   when and why it is to leave the tank again
  * @param price    what it costs, in the keeper's own money
+ * @param risk     whether and how it is taken though Pelluna refuses it; by box and gate means through the box
  */
-public record Hand(int place, boolean box, Optional<LocalDate> on, int together, Optional<Leaving> leaves, OptionalDouble price) {
+public record Hand(int place, boolean box, Optional<LocalDate> on, int together, Optional<Leaving> leaves, OptionalDouble price,
+                   Risk risk) {
+    public Hand {
+        box = box || risk == Risk.BOX;
+    }
+
     /** Goes in by itself, though Pelluna would put it together with others of its genus. */
     public static final int ALONE = -1;
     /** Nothing decided. */
@@ -24,31 +30,36 @@ public record Hand(int place, boolean box, Optional<LocalDate> on, int together,
     public record Leaving(LocalDate on, String why) { }
 
     public Hand(int place, boolean box) {
-        this(place, box, Optional.empty(), 0, Optional.empty(), OptionalDouble.empty());
+        this(place, box, Optional.empty(), 0, Optional.empty(), OptionalDouble.empty(), Risk.NONE);
     }
 
     public Hand at(int otherPlace) {
-        return new Hand(otherPlace, box, on, together, leaves, price);
+        return new Hand(otherPlace, box, on, together, leaves, price, risk);
     }
 
     public Hand boxed(boolean through) {
-        return new Hand(place, through, on, together, leaves, price);
+        return new Hand(place, through, on, together, leaves, price, risk);
     }
 
     public Hand on(LocalDate day) {
-        return new Hand(place, box, Optional.of(day), together, leaves, price);
+        return new Hand(place, box, Optional.of(day), together, leaves, price, risk);
     }
 
     public Hand grouped(int number) {
-        return new Hand(place, box, on, number, leaves, price);
+        return new Hand(place, box, on, number, leaves, price, risk);
     }
 
     public Hand leaving(LocalDate day, String why) {
-        return new Hand(place, box, on, together, Optional.of(new Leaving(day, why)), price);
+        return new Hand(place, box, on, together, Optional.of(new Leaving(day, why)), price, risk);
+    }
+
+    /** Taken all the same, or not. */
+    public Hand risking(Risk how) {
+        return new Hand(place, box && risk != Risk.BOX, on, together, leaves, price, how);
     }
 
     /** The same with nobody leaving. */
     public Hand staying() {
-        return new Hand(place, box, on, together, Optional.empty(), price);
+        return new Hand(place, box, on, together, Optional.empty(), price, risk);
     }
 }

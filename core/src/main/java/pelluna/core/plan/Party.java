@@ -19,13 +19,14 @@ import pelluna.core.growth.Growth;
  * @param growth   of its species, or as its own measured lengths have it
  * @param hand     what its keeper has decided by hand about its arrival
  * @param own      what it has been seen to do to others, which stands over what its kind does
+ * @param dated    whether its keeper said on which day it came; if not, nobody knows who was there before whom
  */
 public record Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want,
-                    boolean captiveBred, Growth growth, Hand hand, OwnRecord own) {
+                    boolean captiveBred, Growth growth, Hand hand, OwnRecord own, boolean dated) {
 
     /** As far as its keeper has decided nothing by hand and measured nothing. */
     public Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want, boolean captiveBred) {
-        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE, OwnRecord.NONE);
+        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE, OwnRecord.NONE, true);
     }
 
     public boolean resident() {
@@ -34,7 +35,12 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
 
     /** Length of each on a day, cm, grown after von Bertalanffy. */
     public double lengthOn(LocalDate day) {
-        return growth.lengthAfter(lengthCm, Math.max(0, ChronoUnit.DAYS.between(from, day)));
+        return lengthAfter(ChronoUnit.DAYS.between(from, day));
+    }
+
+    /** Length of each so many days after the one from which it grows, cm; before that day as on it. */
+    public double lengthAfter(long days) {
+        return growth.lengthAfter(lengthCm, Math.max(0, days));
     }
 
     /** Length that it comes to here, cm: adult, never less than it has; or what it has reached when it is to leave the tank. */
@@ -58,37 +64,43 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
     }
 
     public Party bought(LocalDate day) {
-        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own);
+        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own, dated);
     }
 
     /** The same arrival with another number of fish. */
     public Party counting(int other) {
-        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand, own);
+        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand, own, dated);
     }
 
     /** The same arrival, bought at another length, cm. */
     public Party sized(double otherCm) {
-        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand, own);
+        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand, own, dated);
     }
 
     /** The same arrival with something decided by hand. */
     public Party by(Hand other) {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other, own);
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other, own, dated);
     }
 
     /** The same fish with what it has been seen to do. */
     public Party seen(OwnRecord record) {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, record);
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, record, dated);
+    }
+
+    /** The same fish, of which nobody said when it came. */
+    public Party undated() {
+        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, own, false);
     }
 
     /** The same fish as it was measured, growing on from that day. */
     public Party measuredOn(LocalDate day, double cm, Growth refitted) {
-        return new Party(id, species, count, cm, day, since, want, captiveBred, refitted, hand, own);
+        return new Party(id, species, count, cm, day, since, want, captiveBred, refitted, hand, own, dated);
     }
 
     /** Another species in its place, at the size that shops usually have; one fish, or the least group. */
     public Party instead(Species other) {
-        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size().growth(), hand, OwnRecord.NONE);
+        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size()
+            .growth(), hand, OwnRecord.NONE, dated);
     }
 
     /** The least litres that so many of them ask for, at the customary school. */

@@ -37,6 +37,18 @@ public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> resi
         return residents.stream().filter(p -> p.hand().leaves().isEmpty()).toList();
     }
 
+    /** Wishes that their keeper takes though Pelluna may refuse them. */
+    public List<Party> atOwnRisk() {
+        return wishes.stream().filter(p -> p.hand().risk().taken()).toList();
+    }
+
+    /** The same plan as if some of its wishes lived there already. */
+    public Plan housing(List<Party> some) {
+        List<Party> living = new ArrayList<>(residents);
+        living.addAll(some);
+        return new Plan(tank, stance, startOn, living, wishes, tests, fallow);
+    }
+
     public Optional<Party> party(String id) {
         return everybody().stream().filter(p -> p.id().equals(id)).findFirst();
     }

@@ -1,7 +1,7 @@
 package pelluna.core.plan;
 
 /** A plan that cannot be read: which field, what was found, what was expected. */
-public final class PlanException extends IllegalArgumentException {
+public class PlanException extends IllegalArgumentException {
     private final String field;
     private final String found;
     private final String expected;

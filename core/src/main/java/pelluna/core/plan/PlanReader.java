@@ -12,6 +12,8 @@ import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
+import pelluna.core.names.FishNames;
+import pelluna.core.names.Resolution;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.ImpossibleTankException;
 import pelluna.core.tank.Keeper;
@@ -33,8 +35,15 @@ public final class PlanReader {
 
     private final Catalogue catalogue;
 
+    private FishNames names;
+
     public PlanReader(Catalogue catalogue) {
         this.catalogue = catalogue;
+    }
+
+    public PlanReader(Catalogue catalogue, FishNames names) {
+        this.catalogue = catalogue;
+        this.names = names;
     }
 
     /**
@@ -150,7 +159,7 @@ public final class PlanReader {
         if (since.isAfter(start)) {
             throw new PlanException(b.at("since"), since.toString(), "a day on or before the plan's start, " + start);
         }
-        if (resident && b.has("since") && since.isBefore(tank.cycledOn())) {
+        if (resident && b.has("since") && tank.ageKnown() && since.isBefore(tank.cycledOn())) {
             throw new PlanException(b.at("since"), since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
         }
         Integer count = b.whole("count");
@@ -158,7 +167,7 @@ public final class PlanReader {
         Hand hand = hand(b, start);
         Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
             resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand).seen(record(b));
-        return new LengthsReader(start, today).measured(party, b.branches("lengths"));
+        return new LengthsReader(start, today).measured(resident && !b.has("since") ? party.undated() : party, b.branches("lengths"));
     }
 
     private static OwnRecord record(Branch b) {
@@ -184,15 +193,24 @@ public final class PlanReader {
         }
         Optional<Hand.Leaving> leaving = leaves == null ? Optional.empty() : Optional.of(new Hand.Leaving(latest(leaves, start), b.has("leavesWhy") ? b.text("leavesWhy") : ""));
         int group = Boolean.TRUE.equals(b.flag("alone")) ? Hand.ALONE : together == null ? 0 : together;
-        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on).map(day -> latest(day, start)), group, leaving, optional(b.number("price")));
+        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on)
+            .map(day -> latest(day, start)), group,
+            leaving, optional(b.number("price")), b.word(Risk.class, "risk", Risk.NONE));
     }
 
     private Species species(Branch b) {
         String name = b.text("species");
-        return catalogue.find(name).orElseThrow(() -> {
-            List<String> near = catalogue.nearest(name, 3);
-            return new PlanException(b.at("species"), "'" + name + "'", near.isEmpty()
-                ? "a species of the catalogue, by scientific or common name" : "a species of the catalogue; near it: " + String.join(", ", near));
+        return catalogue.find(name).orElseGet(() -> {
+            Resolution meant = names().resolve(name);
+            return meant.one().orElseThrow(() -> new UnclearNameException(b.at("species"), meant));
         });
+    }
+
+    /** Made when a name first needs it: most plans hold accepted names. */
+    private FishNames names() {
+        if (names == null) {
+            names = new FishNames(catalogue);
+        }
+        return names;
     }
 }

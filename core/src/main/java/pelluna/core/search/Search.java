@@ -3,12 +3,15 @@ package pelluna.core.search;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
+import pelluna.core.names.FishNames;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
@@ -22,19 +25,25 @@ public final class Search {
     private final Words words;
 
     public Search(Catalogue catalogue) {
+        this(catalogue, new FishNames(catalogue));
+    }
+
+    public Search(Catalogue catalogue, FishNames names) {
         this.catalogue = catalogue;
-        this.words = new Words(catalogue, new Terms(Measures.metric(), Stance.CUSTOMARY).words());
+        this.words = new Words(names, new Terms(Measures.metric(), Stance.CUSTOMARY).words());
     }
 
     /** Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)). */
     public Answer ask(String typed, Plan plan, Measures say) {
         Question question = new QuestionReader(new Terms(say, plan.stance()), words).read(typed);
         List<String> all = Words.tokens(typed).stream().filter(t -> !Words.empty(t)).map(t -> words.meant(t).orElse(t)).toList();
+        Optional<Species> whole = words.names().whole(typed);
+        Living living = new Living(plan);
         List<Found> found = new ArrayList<>();
         for (Species s : catalogue.all()) {
-            double match = match(s, question, all, typed);
+            double match = whole.filter(s::equals).isPresent() ? BY_WHOLE_NAME : match(s, question, all);
             if (match > 0) {
-                found.add(new Found(s, verdict(s, plan, say), match, buts(s, question, match)));
+                found.add(new Found(s, verdict(s, plan, say, living), match, buts(s, question, match)));
             }
         }
         boolean relaxed = found.isEmpty() && question.criteria().size() > 1;
@@ -46,19 +55,22 @@ public final class Search {
         }
         found.sort(Comparator.comparing((Found f) -> f.match() == BY_WHOLE_NAME ? 0 : 1).thenComparing(f -> f.verdict().outcome())
             .thenComparing(Found::match, Comparator.reverseOrder()).thenComparing(f -> f.verdict().fitsIf().size())
+            .thenComparing(f -> f.species().sold())
             .thenComparing(f -> f.verdict().findings().size()).thenComparing(f -> f.species().name()));
         return new Answer(question, found, relaxed);
     }
 
     /** What the Sieve says of one of a species, bought at its usual size, in the tank with its residents. */
     public static Verdict verdict(Species s, Plan plan, Measures say) {
-        return Sieve.sift(plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), say);
+        return verdict(s, plan, say, new Living(plan));
     }
 
-    private double match(Species s, Question question, List<String> all, String typed) {
-        if (catalogue.find(typed).filter(s::equals).isPresent()) {
-            return BY_WHOLE_NAME;
-        }
+    /** The same for one of many species, with those who live there settled once for all of them. */
+    public static Verdict verdict(Species s, Plan plan, Measures say, Living living) {
+        return Sieve.sift(plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), say, living);
+    }
+
+    private double match(Species s, Question question, List<String> all) {
         if (!all.isEmpty() && !question.excludes() && all.stream().allMatch(t -> words.goesBy(s, t))) {
             return BY_ALL_WORDS;
         }

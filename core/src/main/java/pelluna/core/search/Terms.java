@@ -22,6 +22,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
+import pelluna.core.tank.QuotedSize;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
@@ -97,11 +98,12 @@ final class Terms {
         });
         add("(?:needs? )?" + LEAST + VOLUME + "(?: tanks?)?", m -> {
             double litres = litres(m.group(1), m.group(2));
-            return Criterion.when("needs at least " + say.volume(litres), s -> s.room().litres().at(stance) >= litres);
+            return Criterion.when("needs at least " + say.volume(litres), s -> QuotedSize.share(s.room().litres().at(stance), litres) >= 1);
         });
         add("(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?(?:" + MOST + ")?" + VOLUME + "(?: (?:tanks?|aquariums?|nano|reef))*", m -> {
             double litres = litres(m.group(1), m.group(2));
-            return Criterion.when("lives in " + say.volume(litres) + " (" + stance.title() + ")", s -> s.room().litres().at(stance) <= litres);
+            return Criterion.when("lives in " + say.volume(litres) + " (" + stance.title() + ")",
+                s -> QuotedSize.share(litres, s.room().litres().at(stance)) >= 1);
         });
         add(LEAST + LENGTH, m -> {
             double cm = cm(m.group(1), m.group(2));

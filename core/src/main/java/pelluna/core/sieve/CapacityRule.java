@@ -2,6 +2,8 @@ package pelluna.core.sieve;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Lens;
@@ -19,28 +21,45 @@ final class CapacityRule implements Rule {
 
     @Override
     public List<Finding> check(Setting s) {
-        List<Finding> findings = new ArrayList<>();
-        List<Party> fish = new ArrayList<>(s.plan().staying());
-        boolean fullBefore = over(s, fish);
-        fish.add(s.wish());
-        for (Lens lens : Capacity.of(s.plan(), fish, s.say()).deciding(s.stance())) {
-            if (lens.step() != Step.CALM) {
-                findings.add(Finding.of(RuleName.CAPACITY, lens.step(), Figure.of(lens.limit()), Figure.of(lens.used()), lens.unit(),
-                    (fullBefore ? "Your tank is at its number already. " : "With this fish grown, " + Capacity.plainName(lens)
-                        + " is over. ") + lens.says(), remedy(s, lens, fish), "Pelluna's judgement"));
-            }
-        }
+        List<Finding> findings = check(s, Capacity.deciding(s.stance()));
         mass(s, findings);
         return findings;
     }
 
-    private static boolean over(Setting s, List<Party> fish) {
-        return Capacity.of(s.plan(), fish, s.say()).deciding(s.stance()).stream().anyMatch(l -> l.share() > 1);
+    /** The same of what hangs on the changes of water: not of room, nor of mass. */
+    static List<Finding> byChanges(Setting s) {
+        Set<String> names = new TreeSet<>(Capacity.deciding(s.stance()));
+        names.remove(Lens.ROOM);
+        return check(s, names);
+    }
+
+    private static List<Finding> check(Setting s, Set<String> names) {
+        List<Finding> findings = new ArrayList<>();
+        List<Party> fish = new ArrayList<>(s.plan().staying());
+        List<Party> before = List.copyOf(fish);
+        fish.add(s.wish());
+        List<Lens> already = null;
+        for (Lens lens : Capacity.about(s.wish(), s.plan(), fish, s.say(), names)) {
+            if (lens.step() != Step.CALM) {
+                already = already == null ? Capacity.about(s.wish(), s.plan(), before, s.say()) : already;
+                findings.add(Finding.of(RuleName.CAPACITY, lens.step(), Figure.of(lens.limit()), Figure.of(lens.used()), lens.unit(),
+                    (over(already, lens) ? "Your tank is at its number already. " : "With this fish grown, " + Capacity.plainName(lens)
+                        + " is over. ") + lens.says(), remedy(s, lens, fish), "Pelluna's judgement"));
+            }
+        }
+        return findings;
+    }
+
+    private static boolean over(List<Lens> already, Lens lens) {
+        return already.stream().anyMatch(l -> l.name().equals(lens.name()) && l.share() > 1);
     }
 
     private static Remedy remedy(Setting s, Lens lens, List<Party> fish) {
-        if (lens.name().equals("length-rule")) {
+        if (lens.name().equals(Lens.LENGTH)) {
             return Remedy.change("length", "one of your larger fish moves out first");
+        }
+        if (lens.name().equals(Lens.ROOM)) {
+            return Remedy.change("room", "somebody who takes the same room moves out first, or there is more of it");
         }
         Nitrate nitrate = Waste.of(s.plan()).nitrate(Waste.adultFeed(fish));
         double share = nitrate.shareFor(s.tank().nitrateCeiling());

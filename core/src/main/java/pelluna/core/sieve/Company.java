@@ -1,7 +1,10 @@
 package pelluna.core.sieve;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import pelluna.core.catalogue.Pace;
@@ -25,13 +28,14 @@ final class Company implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         List<Finding> findings = new ArrayList<>();
-        List<Party> company = new ArrayList<>(s.plan().staying());
-        company.add(s.wish());
-        Quarters quarters = Quarters.of(s.tank(), company);
-        for (Party resident : s.plan().staying()) {
-            eaten(s, resident).ifPresent(findings::add);
-            pressed(s, resident, quarters).ifPresent(findings::add);
-        }
+        Quarters quarters = s.living().quarters().joinedBy(s.wish());
+        Map<String, List<Party>> kinds = new LinkedHashMap<>();
+        s.plan().staying().forEach(r -> kinds.computeIfAbsent(r.species().scientificName(), k -> new ArrayList<>()).add(r));
+        kinds.values().forEach(kind -> {
+            kind.stream().map(r -> eaten(s, r)).flatMap(Optional::stream).findFirst().ifPresent(findings::add);
+            kind.stream().map(r -> pressed(s, r, quarters, kind)).flatMap(Optional::stream)
+                .max(Comparator.comparing((Finding f) -> f.has().number().orElse(0))).ifPresent(findings::add);
+        });
         hungry(s).ifPresent(findings::add);
         return findings;
     }
@@ -45,26 +49,35 @@ final class Company implements Rule {
                 Remedy.none("eaten-" + resident.id(), "not with your " + resident.species().name()), e.eater().species().source("mouth")));
     }
 
-    private static Optional<Finding> pressed(Setting s, Party resident, Quarters quarters) {
-        double residentCm = resident.lengthOn(s.plan().startOn());
-        Tension on = Tension.of(quarters.meet(resident, residentCm, s.wish(), s.wish().lengthCm(),
-            Encounter.Order.AGGRESSOR_FIRST, true), s.say());
-        Tension by = Tension.of(quarters.meet(s.wish(), s.wish().lengthCm(), resident, residentCm,
-            Encounter.Order.TARGET_FIRST, true), s.say());
-        Tension worse = on.index() >= by.index() ? on : by;
-        if (worse.step() == Step.CALM) {
-            return Optional.empty();
-        }
-        String why = worse.reasons().stream().findFirst().map(Tension.Reason::says).orElse("")
-            + (worse.aggressor().own().tells() ? " It " + worse.aggressor().own().says() + "." : "");
-        return Optional.of(Finding.of(RuleName.COMPANY, worse.step(), Figure.of(Tension.CHOP_FROM), Figure.of(worse.index()), "tension",
-            "Your " + resident.species().name() + (worse == on ? " would press it" : " would be pressed by it") + ", about "
-                + Math.round(worse.index()) + " of 100 even through the box. " + why, remedy(worse, resident),
-            "Pelluna's judgement"));
+    /** 'your royal gramma', or 'either purple tang of yours': two of a kind are named once. */
+    private static String yours(List<Party> kind) {
+        String name = kind.get(0).species().name();
+        int count = kind.stream().mapToInt(Party::count).sum();
+        return kind.size() == 1 ? "your " + name : (count == 2 ? "either " : "each ") + name + " of yours";
     }
 
-    private static Remedy remedy(Tension worse, Party resident) {
-        return worse.step() == Step.SURGE ? Remedy.none("pressed-" + resident.id(), "not beside your " + resident.species().name() + " in this tank")
+    private static Optional<Finding> pressed(Setting s, Party resident, Quarters quarters, List<Party> kind) {
+        double residentCm = resident.lengthOn(s.plan().startOn());
+        Encounter on = quarters.meet(resident, residentCm, s.wish(), s.wish().lengthCm(), Encounter.Order.AGGRESSOR_FIRST, true);
+        Encounter by = on.reversed();
+        double pressed = Tension.index(on);
+        double presses = Tension.index(by);
+        boolean byResident = pressed >= presses;
+        double index = Math.max(pressed, presses);
+        if (index < Tension.RIPPLE_FROM) {
+            return Optional.empty();
+        }
+        Party aggressor = byResident ? resident : s.wish();
+        String why = Tension.mainly(byResident ? on : by) + (aggressor.own().tells() ? " It " + aggressor.own().says() + "." : "");
+        Step step = Tension.stepOf(index);
+        return Optional.of(Finding.of(RuleName.COMPANY, step, Figure.of(Tension.CHOP_FROM), Figure.of(index), "tension",
+            English.capital(yours(kind)) + (byResident ? " would press it" : " would be pressed by it") + ", about " + Math.round(index)
+                + " of 100 even through the box. " + why, remedy(step, resident), "Pelluna's judgement"));
+    }
+
+    private static Remedy remedy(Step step, Party resident) {
+        return step == Step.SURGE ? Remedy.none("pressed-" + resident.id(), "not beside your " + resident.species().name()
+            + " in this tank")
             : Remedy.change("box", "it goes through the see-through box, and you watch the " + resident.species().name());
     }
 

@@ -7,7 +7,11 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.units.English;
 import pelluna.core.units.Step;
 
-/** The number of its kind, those that already live here counted in. Common practice: too few, too many, never two. */
+/**
+ * The number of its kind, those that already live here counted in. Common practice: too few, too many, never two; too many softens with
+ * room
+ * and hides ({@link Elbow}).
+ */
 final class GroupSize implements Rule {
     @Override
     public List<Finding> check(Setting s) {
@@ -19,8 +23,15 @@ final class GroupSize implements Rule {
         if (most > 0 && count > most) {
             boolean fierce = species.manner().ownKind() >= 4;
             Step step = most == 1 && count == 2 && !fierce ? Step.CHOP : fierce && (most == 1 || count > most + 1) ? Step.SURGE : Step.CHOP;
-            return finding(s, step, most, count, here, "They end up as " + (most == 1 ? "one: the strongest drives off the rest"
-                : most == 2 ? "a pair: the strongest two drive off the rest" : "about " + most) + ".");
+            int softer = Elbow.room(s, count);
+            Step softened = Step.values()[Math.max(Step.RIPPLE.ordinal(), step.ordinal() - softer)];
+            String ends = "They end up as " + (most == 1 ? "one: the strongest drives off the rest" : most == 2
+                ? "a pair: the strongest two drive off the rest"
+                : "about " + most) + ".";
+            return finding(s, softened, most, count, here, softened == step ? ends : "In little room they end up as "
+                + (most == 1 ? "one" : most == 2 ? "a pair"
+                : "about " + most) + "; with " + s.say().volume(s.tank().glassLitres())
+                + " and a hide for each they mostly keep out of one another's way.");
         }
         if (count < social.least()) {
             return few(s, count, here);

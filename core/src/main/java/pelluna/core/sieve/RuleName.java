@@ -21,6 +21,7 @@ public enum RuleName implements Named {
     KEEPER_SAFETY("keeper-safety", Mesh.KEEPER, "Can it hurt you?"),
     SKILL("skill", Mesh.KEEPER, "Is it a fish for you, now?"),
     QUARANTINE("quarantine", Mesh.KEEPER, "What does it carry?"),
+    ASSUMED("assumed", Mesh.KEEPER, "What is only assumed?"),
     GROUP_SIZE("group-size", Mesh.COMPANY, "Is the number of its kind right?"),
     COMPANY("company", Mesh.COMPANY, "Who presses it, who eats it?"),
     CAPACITY("capacity", Mesh.NUMBER, "Can the filter and you carry it?");

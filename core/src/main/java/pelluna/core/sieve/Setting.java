@@ -11,7 +11,11 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /** One wish held against one tank: what every rule looks at. */
-public record Setting(Plan plan, Party wish, Measures say) {
+public record Setting(Plan plan, Party wish, Measures say, Living living) {
+    public Setting(Plan plan, Party wish, Measures say) {
+        this(plan, wish, say, new Living(plan));
+    }
+
     Tank tank() {
         return plan.tank();
     }

@@ -1,5 +1,6 @@
 package pelluna.core.sieve;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import pelluna.core.plan.Party;
@@ -34,7 +35,18 @@ public final class Sieve {
 
     /** What every rule says about one wish alone: the tank and its residents, the other wishes left out. */
     public static Verdict sift(Plan plan, Party wish, Measures say) {
-        Setting setting = new Setting(plan, wish, say);
-        return Verdict.of(wish, RULES.stream().flatMap(rule -> rule.check(setting).stream()).toList());
+        return sift(new Setting(plan, wish, say));
+    }
+
+    /** The same for one of many wishes, with those who live there settled once for all of them. */
+    public static Verdict sift(Plan plan, Party wish, Measures say, Living living) {
+        return sift(new Setting(plan, wish, say, living));
+    }
+
+    private static Verdict sift(Setting setting) {
+        List<Finding> findings = new ArrayList<>(RULES.stream().flatMap(rule -> rule.check(setting).stream())
+            .map(f -> Assumed.marked(f, setting)).toList());
+        Assumed.of(setting).ifPresent(findings::add);
+        return Verdict.of(setting.wish(), findings);
     }
 }

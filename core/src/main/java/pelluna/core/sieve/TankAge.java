@@ -10,6 +10,9 @@ import pelluna.core.units.Measures;
 public final class TankAge implements Rule {
     @Override
     public List<Finding> check(Setting s) {
+        if (!s.tank().ageKnown()) {
+            return List.of();
+        }
         double months = s.species().needs().ageMonths();
         double has = s.tank().ageDays(s.plan().startOn()) / Convert.DAYS_PER_MONTH;
         if (has < 0) {
@@ -21,8 +24,11 @@ public final class TankAge implements Rule {
                 + Measures.number(Measures.round(has, 1)) + ".", waitFor(s), s.source("age"))).stream().toList();
     }
 
-    /** The first day on which the tank is old enough for a species. */
+    /** The first day on which the tank is old enough for a species; the plan's start where its age is not known. */
     public static LocalDate ripeOn(Setting s) {
+        if (!s.tank().ageKnown()) {
+            return s.plan().startOn();
+        }
         return s.tank().cycledOn().plusDays((long) Math.ceil(s.species().needs().ageMonths() * Convert.DAYS_PER_MONTH));
     }
 

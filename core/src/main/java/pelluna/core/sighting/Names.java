@@ -1,9 +1,10 @@
 package pelluna.core.sighting;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import pelluna.core.names.NameText;
 
 /** Finds fish by what a keeper types: every typed word has to begin a word of one of its names. */
 final class Names {
@@ -14,37 +15,40 @@ final class Names {
         this.fish = List.copyOf(fish);
     }
 
-    /** All that the words may mean; those with exactly this name alone, if there are any. */
+    /**
+     * All that the words may mean; those with exactly this name alone, if there are any; with slips of the keyboard put right if nobody
+     * else is meant.
+     */
     List<Known> meant(List<String> typed) {
-        List<String> words = typed.stream().filter(w -> !SKIPPED.contains(w)).map(Names::plain).filter(w -> !w.isEmpty()).toList();
+        List<String> words = typed.stream().filter(w -> !SKIPPED.contains(w))
+            .flatMap(w -> NameText.tokens(w.replaceFirst("['’]s$", "")).stream()).toList();
         if (words.isEmpty()) {
             return List.of();
         }
-        String whole = String.join(" ", words);
-        List<Known> exact = fish.stream().filter(f -> f.names().stream().anyMatch(n -> plain(n).equals(whole))).toList();
-        if (!exact.isEmpty()) {
-            return exact;
+        List<Known> found = spelt(words);
+        if (!found.isEmpty()) {
+            return found;
         }
-        List<Known> found = new ArrayList<>();
-        for (Known f : fish) {
-            if (f.names().stream().anyMatch(n -> fits(words, plain(n)))) {
-                found.add(f);
-            }
-        }
-        return found;
+        Set<String> known = fish.stream().flatMap(f -> f.names().stream()).flatMap(n -> NameText.tokens(n).stream())
+            .collect(Collectors.toSet());
+        return spelt(words.stream().map(w -> known.contains(w) || w.length() < 4 ? w : NameText.slip(w, known.stream()).orElse(w))
+            .toList());
     }
 
-    private static boolean fits(List<String> words, String name) {
-        List<String> of = Arrays.asList(name.split("[ -]+"));
-        return words.stream().allMatch(w -> of.stream().anyMatch(o -> o.startsWith(singular(w)) || o.endsWith(singular(w)) && w.length() >= 4));
+    private List<Known> spelt(List<String> words) {
+        String whole = key(words);
+        List<Known> exact = fish.stream().filter(f -> f.names().stream().anyMatch(n -> key(NameText.tokens(n)).equals(whole))).toList();
+        return exact.isEmpty() ? fish.stream().filter(f -> f.names().stream().anyMatch(n -> fits(words, NameText.tokens(n)))).toList()
+            : exact;
     }
 
-    private static String singular(String w) {
-        return w.length() > 4 && w.endsWith("s") && !w.endsWith("ss") ? w.substring(0, w.length() - 1) : w;
+    private static String key(List<String> words) {
+        return String.join(" ", words.stream().map(NameText::singular).toList());
     }
 
-    static String plain(String text) {
-        return text.toLowerCase(Locale.ROOT).replace("'s", "").replaceAll("[^\\p{L}\\p{N} -]", "").strip();
+    private static boolean fits(List<String> words, List<String> name) {
+        return words.stream().map(NameText::singular).allMatch(w -> name.stream().map(NameText::singular)
+            .anyMatch(o -> o.startsWith(w) || o.endsWith(w) && w.length() >= 4));
     }
 
     List<Known> all() {

@@ -2,6 +2,8 @@ package pelluna.core.tank;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -14,6 +16,8 @@ import pelluna.core.scape.Scape;
  * @param netLitresMeasured a measured volume; overrides the computed one
  * @param nitrate           the last test, if there is one; corrects the estimate of the waste lens
  * @param hides             as many as the scape has
+ * @param cycledOn          the day its cycle ended; the plan's start where nobody said, see {@link #ageKnown()}
+ * @param unsaid            what its keeper has not said, for which something is assumed
  * @param scape             the reef from the front; the usual one until the keeper has drawn it
  */
 public record Tank(TankShape shape, double lengthCm, double widthCm, double waterHeightCm, OptionalDouble netLitresMeasured,
@@ -21,13 +25,14 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
                    LocalDate cycledOn, Keeper keeper, Set<ReefLife> keeps, double waterChangePercent,
                    double waterChangeEveryDays, int mealsADay, boolean seaweed, Pods pods, double temperatureC,
                    double salinity, OptionalDouble nitrate, OptionalDouble phosphate, double nitrateCeiling,
-                   int quarantinePlaces, QuarantineSchool school, Scape scape) {
+                   int quarantinePlaces, QuarantineSchool school, Scape scape, Set<Unsaid> unsaid) {
 
     /** Height of the front, as a share of the length, where only a volume is known. Pelluna's judgement. */
     static final double FRONT_SHARE = 0.4;
 
     public Tank {
         keeps = Set.copyOf(keeps);
+        unsaid = Collections.unmodifiableSet(unsaid.isEmpty() ? EnumSet.noneOf(Unsaid.class) : EnumSet.copyOf(unsaid));
     }
 
     public TankVolume volume() {
@@ -39,6 +44,11 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
         return volume().netLitres();
     }
 
+    /** What the glass of the display holds, litres, sump, rock and sand left out: the figure that keepers and shops call a tank by. */
+    public double glassLitres() {
+        return volume().glassLitres();
+    }
+
     /** Height of the water as seen from the front, cm; two fifths of the length where the keeper gave only a volume. */
     public double frontHeightCm() {
         return waterHeightCm > 0 ? waterHeightCm : FRONT_SHARE * lengthCm;
@@ -48,14 +58,19 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
     public Tank with(Scape other) {
         return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, other.hides().size(), cover,
             cycledOn, keeper, keeps, waterChangePercent, waterChangeEveryDays, mealsADay, seaweed, pods, temperatureC, salinity, nitrate, phosphate,
-            nitrateCeiling, quarantinePlaces, school, other);
+            nitrateCeiling, quarantinePlaces, school, other, unsaid);
     }
 
     /** The same tank with so many meals a day, and seaweed or none. */
     public Tank fed(int meals, boolean withSeaweed) {
         return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, hides, cover, cycledOn, keeper,
             keeps, waterChangePercent, waterChangeEveryDays, meals, withSeaweed, pods, temperatureC, salinity, nitrate, phosphate, nitrateCeiling,
-            quarantinePlaces, school, scape);
+            quarantinePlaces, school, scape, unsaid);
+    }
+
+    /** Whether its keeper has said when its cycle ended. */
+    public boolean ageKnown() {
+        return !unsaid.contains(Unsaid.AGE);
     }
 
     /** Days from the end of the cycle to the given day; negative while the tank is still cycling. */

@@ -1,8 +1,11 @@
 package pelluna.core.tank;
 
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import pelluna.core.scape.Scape;
 
@@ -11,8 +14,6 @@ import pelluna.core.scape.Scape;
  * nullable on purpose: this is the one place where 'not said' is allowed; {@link #on} turns it into a whole {@link Tank}.
  */
 public final class TankDraft {
-    /** A tank without a cycle date is taken for one year old. Pelluna's judgement. */
-    public static final int DEFAULT_AGE_MONTHS = 12;
     /** Rock that leaves about one hide, kg. Pelluna's judgement. */
     public static final double ROCK_KG_PER_HIDE = 8;
     /** Ceilings for nitrate, mg/L: with corals, clams or anemones (common practice) and without (Pelluna's judgement). */
@@ -50,6 +51,44 @@ public final class TankDraft {
     public QuarantineSchool school;
     public Scape scape;
 
+    /** A whole tank with everything in it said. */
+    static TankDraft of(Tank tank) {
+        TankDraft d = new TankDraft();
+        d.shape = tank.shape();
+        d.lengthCm = tank.lengthCm();
+        d.widthCm = tank.widthCm();
+        d.waterHeightCm = tank.waterHeightCm();
+        d.netLitres = tank.netLitresMeasured().isPresent() ? Double.valueOf(tank.netLitresMeasured().getAsDouble()) : null;
+        d.runCm = tank.runCm();
+        d.rockKg = tank.rockKg();
+        d.sandDepthCm = tank.sandDepthCm();
+        d.sumpLitres = tank.sumpLitres();
+        d.hides = tank.hides();
+        d.cover = tank.cover();
+        d.cycledOn = tank.cycledOn();
+        d.keeper = tank.keeper();
+        d.keeps = tank.keeps();
+        d.waterChangePercent = tank.waterChangePercent();
+        d.waterChangeEveryDays = tank.waterChangeEveryDays();
+        d.mealsADay = tank.mealsADay();
+        d.seaweed = tank.seaweed();
+        d.pods = tank.pods();
+        d.temperatureC = tank.temperatureC();
+        d.salinity = tank.salinity();
+        d.nitrate = tank.nitrate().isPresent() ? Double.valueOf(tank.nitrate().getAsDouble()) : null;
+        d.phosphate = tank.phosphate().isPresent() ? Double.valueOf(tank.phosphate().getAsDouble()) : null;
+        d.nitrateCeiling = tank.nitrateCeiling();
+        d.quarantinePlaces = tank.quarantinePlaces();
+        d.school = tank.school();
+        d.scape = tank.scape();
+        return d;
+    }
+
+    private Set<Unsaid> unsaid() {
+        return Arrays.stream(Unsaid.values()).filter(u -> u.missing(this))
+            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Unsaid.class)));
+    }
+
     /**
      * The whole tank, for a plan that starts on the given day.
      *
@@ -75,10 +114,10 @@ public final class TankDraft {
         int holes = or(hides, scape != null ? scape.hides().size() : (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE)));
         Scape reef = scape == null ? Scape.usual(length, front, sand, rock > 0, holes, run) : scape.withHides(holes, length, front, sand);
         Tank tank = new Tank(form, length, width, height, optional(netLitres), run, rock, sand, or(sumpLitres, 0.0), holes,
-            or(cover, Cover.PARTIAL), or(cycledOn, startOn.minusMonths(DEFAULT_AGE_MONTHS)), or(keeper, Keeper.SETTLED),
+            or(cover, Cover.PARTIAL), or(cycledOn, startOn), or(keeper, Keeper.SETTLED),
             kept, or(waterChangePercent, 10.0), or(waterChangeEveryDays, 7.0), or(mealsADay, 2), or(seaweed, false),
             or(pods, Pods.SOME), or(temperatureC, 25.5), or(salinity, 35.0), optional(nitrate), optional(phosphate),
-            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH), reef);
+            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH), reef, unsaid());
         requireWater(tank);
         return tank;
     }

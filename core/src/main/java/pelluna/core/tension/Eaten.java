@@ -1,6 +1,7 @@
 package pelluna.core.tension;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,10 +32,12 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
             || mouth * eater.adultCm() < Math.min(prey.lengthCm(), prey.adultCm())) {
             return Optional.empty();
         }
+        long eaterDays = ChronoUnit.DAYS.between(eater.from(), start);
+        long preyDays = ChronoUnit.DAYS.between(prey.from(), start);
         for (int week = 0; week <= WEEKS; week++) {
-            LocalDate day = start.plusDays((long) week * STEP_DAYS);
-            double bite = mouth * eater.lengthOn(day);
-            if (prey.lengthOn(day) <= bite) {
+            double bite = mouth * eater.lengthAfter(eaterDays + (long) week * STEP_DAYS);
+            if (prey.lengthAfter(preyDays + (long) week * STEP_DAYS) <= bite) {
+                LocalDate day = start.plusDays((long) week * STEP_DAYS);
                 return Optional.of(new Eaten(eater, Optional.of(prey), prey.species().scientificName(), day,
                     "At " + say.length(eater.lengthOn(day)) + " it can swallow fish up to " + say.length(bite) + "; the "
                         + prey.species().name() + " is " + say.length(prey.lengthOn(day)) + " then."));

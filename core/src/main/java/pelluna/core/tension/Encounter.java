@@ -16,10 +16,12 @@ public record Encounter(Party aggressor, double aggressorCm, Party target, doubl
 
     /** Who was in the tank first, seen from the aggressor. */
     public enum Order {
-        AGGRESSOR_FIRST, TOGETHER, TARGET_FIRST;
+        AGGRESSOR_FIRST, TOGETHER, TARGET_FIRST,
+        /** Both were out, rock was moved, and both came back on one day: the ground is dealt anew. */
+        ANEW;
 
         public Order reversed() {
-            return this == TOGETHER ? this : this == AGGRESSOR_FIRST ? TARGET_FIRST : AGGRESSOR_FIRST;
+            return this == TOGETHER || this == ANEW ? this : this == AGGRESSOR_FIRST ? TARGET_FIRST : AGGRESSOR_FIRST;
         }
     }
 

@@ -9,16 +9,26 @@ import pelluna.core.units.Measures;
  * its effect is Pelluna's judgement. All multipliers are above zero, so that no factor ever makes tension out of none.
  */
 final class Factors {
-    /** Who was there first: first, together, later. */
+    /** Who was there first: first, together, later; and where the ground is dealt anew, nearly as if either came later. */
     private static final double TOGETHER = 0.9;
     private static final double LATER = 0.6;
-    /** Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at 0.85. */
+    private static final double ANEW = 0.65;
+    /**
+     * Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at 0.85. Size settles
+     * matters between rivals; towards a stranger temper decides, and being larger counts by a third.
+     */
     private static final double SIZE_LEAST = 0.4;
     private static final double SIZE_SPAN = 0.9;
     private static final double SIZE_SLOPE = 2.2;
+    private static final double EQUALS = SIZE_LEAST + SIZE_SPAN / 2;
+    private static final double STRANGER_LARGER = 0.35;
+    private static final double STRANGER_SMALLER = 0.8;
     /** Room: (net ÷ what both need) to this power, within limits; and the run likewise, weaker. */
-    private static final double ROOM_POWER = -0.55;
-    private static final double RUN_POWER = -0.25;
+    private static final double ROOM_POWER = -0.15;
+    private static final double ROOM_POWER_RIVALS = -0.55;
+    /** A hunter comes to its prey: so much of what room gives is lost against it. */
+    private static final double FOUND_ANYWHERE = 0.7;
+    private static final double RUN_POWER = -0.10;
     private static final double CAPTIVE_BRED = 0.9;
     private static final double BOXED = 0.8;
 
@@ -27,16 +37,18 @@ final class Factors {
             case AGGRESSOR_FIRST -> 1;
             case TOGETHER -> TOGETHER;
             case TARGET_FIRST -> LATER;
+            case ANEW -> ANEW;
         }, (e, m) -> switch (e.order()) {
             case AGGRESSOR_FIRST -> "It was there first.";
-            case TOGETHER -> "They go in together, so nobody owns ground yet.";
+            case TOGETHER -> "Neither counts as first: they came together, or nobody said who was there before.";
+            case ANEW -> "The ground is dealt anew: neither has any of its own yet.";
             case TARGET_FIRST -> "It comes later, into a tank that is not its own.";
         }),
-        new Factor("size", e -> SIZE_LEAST + SIZE_SPAN / (1 + Math.pow(e.targetCm() / e.aggressorCm(), SIZE_SLOPE)),
+        new Factor("size", Factors::size,
             (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
-        new Factor("room", e -> clamp(Math.pow(e.tank().netLitres() / needed(e), ROOM_POWER * relief(e)), 0.35, 1.20),
-            (e, m) -> m.volume(e.tank().netLitres()) + " for two that need " + m.volume(needed(e)) + "."),
-        new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.85, 1.10),
+        new Factor("room", Factors::room,
+            (e, m) -> m.volume(e.tank().litres()) + " for two that need " + m.volume(needed(e)) + "."),
+        new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.88, 1.06),
             (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
         new Factor("hides", e -> 0.8 + 0.4 * Math.exp(-e.tank().hides() / 6.0),
             (e, m) -> e.tank().hides() + " hides to get out of sight."),
@@ -49,7 +61,7 @@ final class Factors {
             (e, m) -> e.aggressor().captiveBred() ? "Captive-bred: a little milder." : "Not captive-bred."),
         new Factor("box", e -> e.boxed() ? BOXED : 1,
             (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."),
-        new Factor("own record", e -> e.aggressor().own().known() ? e.aggressor().own().multiplier() : 1,
+        new Factor("own record", Factors::record,
             (e, m) -> "Seen in this tank: it " + e.aggressor().own().says() + "."));
 
     private Factors() { }
@@ -65,11 +77,35 @@ final class Factors {
         return (Math.max(a, b) + Math.min(a, b) / 2) * (1 + 2 * (1 - relief(e)));
     }
 
+    /** Rivals seek each other out in little room and lose sight of each other in much; towards a stranger room says less. */
+    private static double room(Encounter e) {
+        double rivals = Drivers.kinship(e);
+        double power = ROOM_POWER + (ROOM_POWER_RIVALS - ROOM_POWER) * rivals;
+        return clamp(Math.pow(e.tank().litres() / needed(e), power * relief(e)), 0.38, 1.10 + 0.10 * rivals);
+    }
+
+    private static double size(Encounter e) {
+        double whole = SIZE_LEAST + SIZE_SPAN / (1 + Math.pow(e.targetCm() / e.aggressorCm(), SIZE_SLOPE));
+        double rivals = Drivers.rivalry(e);
+        double stranger = whole > EQUALS ? STRANGER_LARGER : STRANGER_SMALLER;
+        return EQUALS + (whole - EQUALS) * (stranger + (1 - stranger) * rivals);
+    }
+
+    /**
+     * Whoever was mild among strangers is not so yet against a rival that nobody has seen it with: there its mildness counts the less,
+     * the closer the kin.
+     */
+    private static double record(Encounter e) {
+        double seen = e.aggressor().own().known() ? e.aggressor().own().multiplier() : 1;
+        boolean unseen = seen < 1 && !e.target().own().known();
+        return unseen ? 1 - (1 - seen) * (1 - Drivers.kinship(e)) : seen;
+    }
+
     /** How far room helps: rivals of one kind or genus seek each other out, the more so the worse their temper. */
     private static double relief(Encounter e) {
         int temper = e.sameSpecies() ? e.aggressor().species().manner().ownKind()
             : e.sameGenus() ? e.aggressor().species().manner().genus() : 0;
-        return 1 - temper / 10.0;
+        return (1 - temper / 10.0) * (1 - FOUND_ANYWHERE * Hunting.share(e));
     }
 
     private static double run(Encounter e) {

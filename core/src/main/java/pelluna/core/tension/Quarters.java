@@ -13,6 +13,11 @@ public record Quarters(Surroundings surroundings, Grounds grounds) {
         return new Quarters(Surroundings.of(tank), Grounds.of(tank, company));
     }
 
+    /** The same with one newcomer more, for whom the others do not move. */
+    public Quarters joinedBy(Party newcomer) {
+        return new Quarters(surroundings, grounds.joinedBy(newcomer));
+    }
+
     /**
      * One pressing another here.
      *

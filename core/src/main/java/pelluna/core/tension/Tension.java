@@ -3,7 +3,9 @@ package pelluna.core.tension;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
+import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
@@ -19,6 +21,7 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
     public static final double RIPPLE_FROM = 20;
     public static final double CHOP_FROM = 45;
     public static final double SURGE_FROM = 70;
+    private static final double WORTH_SAYING = 0.005;
 
     /**
      * @param driver whether it drives (effect is its share of the pull, 0 to 1) or is a factor (effect multiplies)
@@ -31,6 +34,25 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
 
     public Step step() {
         return stepOf(index);
+    }
+
+    /**
+     * The least and the most that eight in ten individuals would come to, where this one is not well known yet; empty once it is, and
+     * where nothing drives it.
+     */
+    public Optional<Range> range() {
+        if (index == 0 || !aggressor.own().thin()) {
+            return Optional.empty();
+        }
+        OwnRecord.Spread spread = aggressor.own().spread();
+        return Optional.of(new Range(index * spread.low(), Math.min(100, index * spread.high())));
+    }
+
+    /** @param low 0 to 100 @param high 0 to 100 */
+    public record Range(double low, double high) {
+        public String says() {
+            return "Individuals differ: eight in ten would come to between " + Math.round(low) + " and " + Math.round(high) + ".";
+        }
     }
 
     public static Step stepOf(double index) {
@@ -52,12 +74,18 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
         return Math.min(100, index);
     }
 
+    /** What drives it most, in words; empty if nothing to speak of does. */
+    public static String mainly(Encounter e) {
+        Driver most = Drivers.ALL.stream().max(Comparator.comparingDouble(d -> d.pull(e))).orElseThrow();
+        return most.pull(e) >= WORTH_SAYING ? most.says().apply(e) : "";
+    }
+
     /** The index with every reason in the reader's units. */
     public static Tension of(Encounter e, Measures measures) {
         List<Reason> reasons = new ArrayList<>();
         for (Driver driver : Drivers.ALL) {
             double pull = driver.pull(e);
-            if (pull >= 0.005) {
+            if (pull >= WORTH_SAYING) {
                 reasons.add(new Reason(true, driver.name(), pull, driver.says().apply(e)));
             }
         }
@@ -65,7 +93,7 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
         if (!reasons.isEmpty()) {
             for (Factor factor : Factors.ALL) {
                 double by = factor.multiplier().applyAsDouble(e);
-                if (Math.abs(by - 1) >= 0.005) {
+                if (Math.abs(by - 1) >= WORTH_SAYING) {
                     reasons.add(new Reason(false, factor.name(), by, factor.says().of(e, measures)));
                 }
             }

@@ -19,7 +19,8 @@ class ArchitectureTest {
     void everyPackageLooksOnlyInwards() {
         layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("units").definedBy("..units..").layer("growth").definedBy("..growth..").layer("tank").definedBy("..tank..")
-            .layer("catalogue").definedBy("..catalogue..").layer("plan").definedBy("..plan..").layer("tension").definedBy("..tension..")
+            .layer("catalogue").definedBy("..catalogue..").layer("names").definedBy("..core.names..").layer("plan").definedBy("..plan..")
+            .layer("tension").definedBy("..tension..")
             .layer("capacity").definedBy("..capacity..").layer("sieve").definedBy("..sieve..").layer("introduction").definedBy("..introduction..")
             .layer("water").definedBy("..water..")
             .layer("scape").definedBy("..scape..").layer("grounds").definedBy("..grounds..")
@@ -43,7 +44,9 @@ class ArchitectureTest {
             .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
             .whereLayer("scape").mayOnlyBeAccessedByLayers("sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
             .whereLayer("plan").mayOnlyBeAccessedByLayers("crew", "search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("losses", "crew", "search", "health", "plan", "grounds", "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
+            .whereLayer("names").mayOnlyBeAccessedByLayers("plan", "search", "sighting")
+            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("names", "losses", "crew", "search", "health", "plan", "grounds",
+            "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
             .check(CORE);
     }
 

@@ -7,7 +7,7 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
-import pelluna.core.capacity.Waste;
+import pelluna.core.capacity.Capacity;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
@@ -43,7 +43,8 @@ class BestSetTest {
     @Test
     void onlyAWishThatIsWantedMoreIsSaidToBe() {
         for (int other : new int[] {3, 5}) {
-            Plan plan = Plans.sixFeet().with("netLitres", 300).wish("Centropyge bispinosa", 1, other).wish("Centropyge loricula", 1, 3).plan();
+            Plan plan = Plans.sixFeet().with("netLitres", 300).with("lengthCm", 120).with("widthCm", 50).with("waterHeightCm", 50)
+                .wish("Centropyge bispinosa", 1, other).wish("Centropyge loricula", 1, 3).plan();
             BestSet best = BestSet.of(plan, plan.wishes(), SAY);
             assertThat(best.leave().values()).hasSize(1).allSatisfy(l -> assertThat(l.because().contains("You want that one more.")).isEqualTo(other == 5));
         }
@@ -60,8 +61,7 @@ class BestSetTest {
     }
 
     private static boolean fits(Plan plan, List<Party> take) {
-        Waste waste = Waste.of(plan);
-        if (Waste.adultFeed(take) > waste.feedAtCeiling()) {
+        if (Capacity.of(plan, take, SAY).deciding().stream().anyMatch(l -> l.share() > 1 + 1e-9)) {
             return false;
         }
         return take.stream().noneMatch(a -> take.stream().anyMatch(b -> a != b && BestSet.conflict(plan, pelluna.core.tension.Quarters.of(plan.tank(), plan.everybody()), a, b, SAY).isPresent()));

@@ -92,7 +92,8 @@ class ByHandTest {
     @Test
     void whoIsPressedByAFishThatIsToLeaveWaitsForThatDay() {
         LocalDate leaves = Plans.START.plusDays(120);
-        Plan bully = Plans.sixFeet().with("netLitres", 200).resident("Pictichromis paccagnellae", 1, 7).wish("Gramma loreto").wish("Ecsenius midas").plan();
+        Plan bully = Plans.sixFeet().with("netLitres", 180).with("lengthCm", 90).with("widthCm", 45).with("waterHeightCm", 45)
+            .with("hides", 5).resident("Pictichromis paccagnellae", 1, 7).wish("Gramma loreto").wish("Ecsenius midas").plan();
         Plan going = bully.with(bully.residents().get(0).by(bully.residents().get(0).hand().leaving(leaves, "it beats the others")));
         Dated gramma = new Scheduler(going, going.wishes()).planned().steps().stream().filter(d -> d.arrival().label().equals("royal gramma")).findFirst().orElseThrow();
         assertThat(gramma.releaseOn()).isAfterOrEqualTo(leaves);

@@ -83,7 +83,7 @@ class AssessorTest {
         Assessment a = assess(Plans.sixFeet());
         assertThat(a.sieve()).isEmpty();
         assertThat(a.arrivals().steps()).isEmpty();
-        assertThat(a.capacity().left()).startsWith("Room for");
+        assertThat(a.capacity().left()).startsWith("Water decides. By water there is room for");
     }
 
     @Test

@@ -34,7 +34,7 @@ class RoomAndUpkeepTest {
         Lens lens = Capacity.of(plan, plan.residents(), SAY).lens("room");
         assertThat(lens.says()).contains("the hides");
         assertThat(lens.used()).isGreaterThan(100);
-        assertThat(Capacity.of(plan, plan.residents(), SAY).left()).contains("Room binds, and is over");
+        assertThat(Capacity.of(plan, plan.residents(), SAY).left()).contains("Room decides, and is over");
     }
 
     @Test

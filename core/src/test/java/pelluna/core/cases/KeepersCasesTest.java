@@ -38,7 +38,11 @@ class KeepersCasesTest {
 
     @TestFactory
     Stream<DynamicTest> seasonedKeepersAgree() throws Exception {
-        try (InputStream in = getClass().getResourceAsStream("/keepers-cases.yaml")) {
+        return Stream.concat(cases("/keepers-cases.yaml"), cases("/keepers-cases-2.yaml"));
+    }
+
+    private Stream<DynamicTest> cases(String name) throws Exception {
+        try (InputStream in = getClass().getResourceAsStream(name)) {
             Map<String, Object> file = (Map<String, Object>) new Load(LoadSettings.builder().build()).loadFromInputStream(in);
             Map<String, Object> tanks = (Map<String, Object>) file.get("tanks");
             return ((List<Map<String, Object>>) file.get("cases")).stream()

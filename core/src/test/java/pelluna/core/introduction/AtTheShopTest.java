@@ -19,7 +19,7 @@ class AtTheShopTest {
         assertThat(all("Zebrasoma velifer")).contains("It grows to 30 cm").contains("salt");
         assertThat(all("Chelmon rostratus")).contains("no purchase without a meal").contains("margined coralfish");
         assertThat(all("Pomacanthus imperator")).contains("looks quite different");
-        assertThat(all("Cirrhilabrus exquisitus")).contains("Copper harms it");
+        assertThat(all("Cirrhilabrus exquisitus")).contains("Not everybody gives it copper");
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import pelluna.core.tank.Unsaid;
 import pelluna.core.testing.Plans;
 
 class PlanReaderTest {
@@ -21,7 +22,8 @@ class PlanReaderTest {
         assertThat(plan.wishes().get(0).count()).isEqualTo(1);
         assertThat(plan.wishes().get(0).want()).isEqualTo(3);
         assertThat(plan.startOn()).isEqualTo(Plans.START);
-        assertThat(plan.tank().ageDays(plan.startOn())).isEqualTo(365);
+        assertThat(plan.tank().ageKnown()).as("nobody said when its cycle ended").isFalse();
+        assertThat(plan.tank().unsaid()).contains(Unsaid.COVER, Unsaid.KEEPER, Unsaid.QUARANTINE);
     }
 
     @Test

@@ -117,7 +117,7 @@ class SearchTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource({"not aggressive,Nemateleotris magnifica,Dascyllus trimaculatus", "no jumpers,Amphiprion ocellaris,Nemateleotris magnifica",
+    @CsvSource({"not aggressive,Nemateleotris magnifica,Dascyllus trimaculatus", "no jumpers,Pterapogon kauderni,Nemateleotris magnifica",
         "captive bred pair,Amphiprion ocellaris,Zebrasoma scopas", "doesn't eat snails,Gramma loreto,Choerodon fasciatus", "eats aiptasia,Chelmon rostratus,Gramma loreto",
         "hair algae eater,Zebrasoma flavescens,Gramma loreto", "sand sifter,Valenciennea puellaris,Gramma loreto", "shrimp goby,Amblyeleotris randalli,Gobiodon okinawae",
         "not venomous,Gramma loreto,Siganus vulpinus", "for a 30 gallon tank,Gramma loreto,Paracanthurus hepatus", "larger than 30 cm,Naso lituratus,Gramma loreto",

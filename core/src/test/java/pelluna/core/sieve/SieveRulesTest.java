@@ -28,7 +28,7 @@ class SieveRulesTest {
 
     static List<Arguments> rules() {
         return List.of(
-            rule(RuleName.LEAST_VOLUME, "Zebrasoma flavescens", p -> p.with("netLitres", 200)),
+            rule(RuleName.LEAST_VOLUME, "Zebrasoma flavescens", p -> p.without("netLitres").with("waterHeightCm", 20)),
             rule(RuleName.LEAST_RUN, "Zebrasoma flavescens", p -> p.with("runCm", 90)),
             rule(RuleName.TURNING_ROOM, "Zebrasoma flavescens", p -> p.with("runCm", 60)),
             rule(RuleName.TANK_AGE, "Zebrasoma flavescens", p -> p.with("cycledOn", Plans.START.minusMonths(2).toString())),
@@ -84,7 +84,8 @@ class SieveRulesTest {
     @Test
     void theStanceMovesTheBar() {
         for (String stance : List.of("bold", "customary", "cautious")) {
-            Plan plan = Plans.sixFeet().with("netLitres", 400).head("stance", stance).wish("Zebrasoma flavescens").plan();
+            Plan plan = Plans.sixFeet().without("netLitres").with("widthCm", 45).with("waterHeightCm", 50).head("stance", stance)
+                .wish("Zebrasoma flavescens").plan();
             assertThat(found(plan).contains(RuleName.LEAST_VOLUME)).as(stance).isEqualTo(stance.equals("cautious"));
         }
     }
@@ -94,7 +95,8 @@ class SieveRulesTest {
         for (var species : Plans.CATALOGUE.all()) {
             List<Step> steps = new ArrayList<>();
             for (double factor : new double[] {0.5, 1, 2, 4}) {
-                Plan plan = Plans.sixFeet().with("sumpLitres", 2000).with("netLitres", 300 * factor).with("runCm", 120 * factor).wish(species.scientificName()).plan();
+                Plan plan = Plans.sixFeet().with("netLitres", 300 * factor).with("lengthCm", 120 * factor).with("widthCm", 50)
+                    .with("waterHeightCm", 55).with("runCm", 120 * factor).wish(species.scientificName()).plan();
                 steps.add(sift(plan).findings().stream().filter(f -> f.rule().mesh() == Mesh.ROOM).map(Finding::step).max(Step::compareTo).orElse(Step.CALM));
             }
             assertThat(steps).as(species.name()).isSortedAccordingTo(java.util.Comparator.reverseOrder());
@@ -114,11 +116,11 @@ class SieveRulesTest {
 
     @Test
     void wordsFollowTheReadersUnitsAndFiguresDoNot() {
-        Plan plan = Plans.sixFeet().with("netLitres", 200).wish("Zebrasoma flavescens").plan();
+        Plan plan = Plans.sixFeet().without("netLitres").with("widthCm", 40).with("waterHeightCm", 28).wish("Zebrasoma flavescens").plan();
         Finding metric = Sieve.sift(plan, plan.wishes().get(0), Measures.metric()).findings().get(0);
         Finding us = Sieve.sift(plan, plan.wishes().get(0), new Measures(UnitSystem.US)).findings().get(0);
-        assertThat(metric.reason()).isEqualTo("This needs 380 L of water; yours is 200 L.");
-        assertThat(us.reason()).isEqualTo("This needs 100 gal of water; yours is 53 gal.");
+        assertThat(metric.reason()).isEqualTo("This needs a tank of 379 L; yours holds 202 L.");
+        assertThat(us.reason()).isEqualTo("This needs a tank of 100 gal; yours holds 53 gal.");
         assertThat(us.needs()).isEqualTo(metric.needs());
     }
 

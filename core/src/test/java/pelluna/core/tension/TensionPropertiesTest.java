@@ -45,10 +45,14 @@ class TensionPropertiesTest {
             Encounter e = any(random);
             Surroundings t = e.tank();
             double now = Tension.index(e);
-            assertThat(Tension.index(in(e, new Surroundings(t.netLitres() * 1.7, t.runCm(), t.hides(), t.mealsADay(), t.seaweed())))).isLessThanOrEqualTo(now + 1e-9);
-            assertThat(Tension.index(in(e, new Surroundings(t.netLitres(), t.runCm() * 1.7, t.hides(), t.mealsADay(), t.seaweed())))).isLessThanOrEqualTo(now + 1e-9);
-            assertThat(Tension.index(in(e, new Surroundings(t.netLitres(), t.runCm(), t.hides() + 1, t.mealsADay(), t.seaweed())))).isLessThanOrEqualTo(now + 1e-9);
-            assertThat(Tension.index(in(e, new Surroundings(t.netLitres(), t.runCm(), t.hides(), t.mealsADay() + 1, true)))).isLessThanOrEqualTo(now + 1e-9);
+            assertThat(Tension.index(in(e, new Surroundings(t.litres() * 1.7, t.runCm(), t.hides(), t.mealsADay(), t.seaweed()))))
+                .isLessThanOrEqualTo(now + 1e-9);
+            assertThat(Tension.index(in(e, new Surroundings(t.litres(), t.runCm() * 1.7, t.hides(), t.mealsADay(), t.seaweed()))))
+                .isLessThanOrEqualTo(now + 1e-9);
+            assertThat(Tension.index(in(e, new Surroundings(t.litres(), t.runCm(), t.hides() + 1, t.mealsADay(), t.seaweed()))))
+                .isLessThanOrEqualTo(now + 1e-9);
+            assertThat(Tension.index(in(e, new Surroundings(t.litres(), t.runCm(), t.hides(), t.mealsADay() + 1, true))))
+                .isLessThanOrEqualTo(now + 1e-9);
         }
     }
 
