@@ -61,6 +61,8 @@ class ArrivalsController {
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
         model.addAttribute("chosenFish", chosen == null ? "" : LanesDrawing.ids(chosen));
+        model.addAttribute("riskRow", chosen == null ? "" : chosen.arrival().parties().stream().filter(p -> p.hand().risk().taken())
+            .map(p -> desk.lasting(p.id()).substring(1)).findFirst().orElse(""));
         model.addAttribute("others", schedule.steps().stream().filter(d -> d != chosen).map(d -> new Other(LanesDrawing.ids(d), d.arrival().label())).toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));

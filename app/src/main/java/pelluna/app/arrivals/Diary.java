@@ -61,6 +61,11 @@ public record Diary(LocalDate on, String key, String title, String says) {
         if (d.boxed()) {
             days.add(new Diary(d.boxFrom(), "box-" + id, English.capital(label) + ": into the see-through box", "In sight of the boss. Match the salinity first; quarantine water stays out."));
         }
+        d.anew().ifPresent(n -> days.add(new Diary(n.out(), "anew-" + id, "Deal the ground anew: "
+            + English.list(n.rivals().stream().map(r -> r.label()).toList()) + " out",
+            "Each to a place where it is not pressed; " + English.count(n.needs(), "place", "places")
+            + " in all. Move the rock that they held. All go back in on one day, with "
+                + label + ", just before lights-out.")));
         days.add(new Diary(d.releaseOn(), "release-" + id, (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
             "Goes in " + d.method().plain() + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. " + why));
         for (int after : LOOKS) {

@@ -149,7 +149,7 @@ final class LanesDrawing {
         for (int i = 0; i < parties.size(); i++) {
             Party p = parties.get(i);
             double length = Math.min(room, 20 + p.adultCm() * 0.9);
-            svg.add(FishDrawing.at(p.species(), 32 + room * (i + 0.5), y, length, "l" + d.position() + "-" + i));
+            svg.add(FishDrawing.at(p.species().lookAt(p.lengthCm()), 32 + room * (i + 0.5), y, length, "l" + d.position() + "-" + i));
         }
     }
 

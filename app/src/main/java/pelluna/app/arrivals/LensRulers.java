@@ -5,10 +5,10 @@ import java.util.List;
 import pelluna.app.drawing.Svg;
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.Waste;
 import pelluna.core.capacity.LengthRule;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.TankDraft;
-import pelluna.core.units.Measures;
 
 /** The three lenses as rulers, each in its own unit: where this tank comes to when all are grown, and the lines that the schools draw. */
 final class LensRulers {
@@ -26,12 +26,15 @@ final class LensRulers {
         Svg svg = new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + 3 * EACH, "class", "rulers", "role", "img", "aria-label",
             "Three ways to look at how full the tank is: " + String.join(" ", capacity.lenses().stream().map(Lens::says).toList()));
         double y = 18;
-        double litres = plan.tank().netLitres();
+        double litres = plan.tank().glassLitres();
         for (Lens lens : capacity.lenses()) {
             List<Line> lines = switch (lens.name()) {
                 case "length-rule" -> List.of(new Line(new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
                     new Line(lens.limit(), "you", true), new Line(new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres), "seasoned", false));
-                case "waste" -> List.of(new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false), new Line(lens.limit(), "your ceiling", true),
+                case "waste" -> lens.byPhosphate() ? List.of(new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
+                    new Line(lens.limit(), "your ceiling", true),
+                    new Line(Waste.FISH_PHOSPHATE_CEILING, "fish only", false))
+                    : List.of(new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false), new Line(lens.limit(), "your ceiling", true),
                     new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
                 default -> List.of(new Line(100, "all of it", true));
             };
@@ -45,7 +48,7 @@ final class LensRulers {
         double most = Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
         svg.text(0, y - 5, switch (lens.name()) {
             case "length-rule" -> "Inches of grown fish";
-            case "waste" -> "Nitrate it settles at, mg/L";
+            case "waste" -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
             default -> "Tightest part of the room, %";
         } + (binds ? ": binds" : ""), "class", binds ? "lane-name" : "small");
         svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");
@@ -62,6 +65,6 @@ final class LensRulers {
         }
         double x = Math.min(WIDTH - 5, WIDTH * lens.used() / most);
         svg.el("circle", "cx", x, "cy", y + 8, "r", 5, "class", "used step-" + lens.step().word());
-        svg.text(WIDTH, y - 5, Measures.number(Measures.round(lens.used(), 1)), "class", "figure", "text-anchor", "end");
+        svg.text(WIDTH, y - 5, lens.figure(), "class", "figure", "text-anchor", "end");
     }
 }

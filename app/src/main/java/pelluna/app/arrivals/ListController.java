@@ -60,7 +60,8 @@ class ListController {
         List<Item> items = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
-                items.add(new Item(p.id(), FishDrawing.alone(p.species(), 60, "s" + p.id()), d.quarantineFrom().orElse(d.boxFrom()), d.releaseOn(), p.label(), desk.say().length(p.lengthCm()),
+                items.add(new Item(p.id(), FishDrawing.alone(p.species().lookAt(p.lengthCm()), p.species().name(), 60, "s" + p.id()),
+                    d.quarantineFrom().orElse(d.boxFrom()), d.releaseOn(), p.label(), desk.say().length(p.lengthCm()),
                     AtTheShop.of(p.species(), catalogue.get(), desk.say()).look().stream().map(AtTheShop.Line::says).limit(2).toList(), p.hand().price().isPresent() ? Measures.number(p.hand().price().getAsDouble()) : ""));
             }
         }

@@ -19,6 +19,7 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
+import pelluna.core.capacity.PredatorSalt;
 import pelluna.core.capacity.Upkeep;
 import pelluna.core.capacity.Waste;
 import pelluna.core.outlook.Outlook;
@@ -62,6 +63,8 @@ class UpkeepController {
         model.addAttribute("lines", lines(desk, upkeeps, account));
         model.addAttribute("time", time);
         model.addAttribute("fish", fish(desk, account));
+        model.addAttribute("salt", PredatorSalt.comesUp(desk.plan())
+            ? SaltWords.of(PredatorSalt.of(desk.plan(), desk.assessment().bestSet().take()), account, desk.say()) : List.of());
         model.addAttribute("account", account);
         model.addAttribute("prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);

@@ -82,7 +82,7 @@ public class WaysIn {
         Long wish = desk.wishes().get(i).id();
         long f = comesIn.begins(desk, p, wish, quarantine.goesOn(tank, wish));
         BringingEntity b = new BringingEntity(tank, f, method);
-        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE) {
+        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE || method == Method.GROUND_ANEW) {
             rows.save(b);
             release(tank, b.id());
         } else {

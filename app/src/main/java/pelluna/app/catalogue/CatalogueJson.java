@@ -131,6 +131,8 @@ final class CatalogueJson {
             map.forEach((k, v) -> flatten(field + "." + k, v, fields));
         } else if (value instanceof List<?> list) {
             fields.put(field, list.isEmpty() ? "none" : list.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+        } else if (value instanceof Boolean harmed && field.equals("copperSensitive")) {
+            fields.put(field, harmed ? "sensitive" : "tolerates"); // as files up to 0.6 have it
         } else if (value instanceof Boolean yes && flags.containsKey(field)) {
             fields.put(field, flags.get(field).flag()[yes ? 0 : 1]);
         } else if (value != null) {

@@ -9,9 +9,11 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.capacity.Lens;
 import pelluna.core.plan.Party;
+import pelluna.core.sieve.Assumed;
 import pelluna.core.sieve.Figure;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.tank.Tank;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
@@ -22,8 +24,7 @@ public final class AssessmentTree {
 
     public static Map<String, Object> of(Assessment a) {
         return map("pelluna", 1,
-            "tank", map("grossLitres", one(a.plan().tank().volume().grossLitres()), "netLitres", one(a.plan().tank().netLitres()),
-                "runCm", one(a.plan().tank().runCm()), "ageDays", a.plan().tank().ageDays(a.plan().startOn())),
+            "tank", tank(a),
             "sieve", a.sieve().stream().map(AssessmentTree::verdict).toList(),
             "tension", a.tension().stream().map(AssessmentTree::tension).toList(),
             "eaten", a.eaten().stream().map(AssessmentTree::eaten).toList(),
@@ -37,9 +38,26 @@ public final class AssessmentTree {
                 "proved", a.bestSet().proved()));
     }
 
+    private static Map<String, Object> tank(Assessment a) {
+        Tank tank = a.plan().tank();
+        Map<String, Object> tree = map("grossLitres", one(tank.volume().grossLitres()), "netLitres", one(tank.netLitres()), "runCm",
+            one(tank.runCm()));
+        if (tank.ageKnown()) {
+            tree.put("ageDays", tank.ageDays(a.plan().startOn()));
+        }
+        tree.put("assumed", tank.unsaid().stream().map(u -> map("figure", u.word(), "as", u.assumed(tank, Measures.metric()),
+            "decides", a.sieve().stream().filter(v -> Assumed.on(u, v)).map(v -> name(v.wish())).toList())).toList());
+        return tree;
+    }
+
     private static Map<String, Object> verdict(Verdict v) {
-        return map("species", name(v.wish()), "count", v.wish().count(), "outcome", v.outcome().word(), "fitsIf", v.fitsIf(),
-            "findings", v.findings().stream().map(AssessmentTree::finding).toList());
+        Map<String, Object> tree = map("species", name(v.wish()), "count", v.wish().count(), "outcome", v.outcome().word(), "fitsIf",
+            v.fitsIf());
+        if (v.wish().hand().risk().taken()) {
+            tree.put("atOwnRisk", v.wish().hand().risk().word());
+        }
+        tree.put("findings", v.findings().stream().map(AssessmentTree::finding).toList());
+        return tree;
     }
 
     private static Map<String, Object> finding(Finding f) {
@@ -56,8 +74,11 @@ public final class AssessmentTree {
     private static Map<String, Object> tension(Tension t) {
         List<Map<String, Object>> reasons = new ArrayList<>();
         t.reasons().forEach(r -> reasons.add(map(r.driver() ? "driver" : "factor", r.name(), "effect", Measures.round(r.effect(), 3), "says", r.says())));
-        return map("aggressor", name(t.aggressor()), "target", name(t.target()), "index", one(t.index()), "step", t.step().word(),
-            "reasons", reasons);
+        Map<String, Object> tree = map("aggressor", name(t.aggressor()), "target", name(t.target()), "index", one(t.index()), "step",
+            t.step().word());
+        t.range().ifPresent(r -> tree.put("individuals", List.of(one(r.low()), one(r.high()))));
+        tree.put("reasons", reasons);
+        return tree;
     }
 
     private static Map<String, Object> eaten(Eaten e) {
@@ -76,6 +97,11 @@ public final class AssessmentTree {
         if (d.boxed()) {
             tree.put("boxFrom", d.boxFrom().toString());
         }
+        if (d.needs() > 0) {
+            tree.put("places", map("needs", d.needs(), "has", d.has()));
+        }
+        d.anew().ifPresent(n -> tree.put("groundAnew", map("out", n.out().toString(), "back", n.back().toString(),
+            "rivals", n.rivals().stream().map(AssessmentTree::name).toList(), "places", map("needs", n.needs(), "has", n.has()))));
         tree.putAll(map("releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", String.join(" ", d.why())));
         return tree;
     }

@@ -140,7 +140,14 @@ public class HindsightDesk implements InHindsight {
     record Fought(LocalDate last, String who, List<String> days, String asked, List<Said> said) { }
 
     /** Everything that the page of hindsight tells. */
-    record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, String trend, List<Fought> fights) { }
+    record Page(int arrivals, List<Hindsight.Tally> tallies, List<Calibration.Bin> bins, String trend, List<Fought> fights,
+        List<WarnedAndDone> risks) { }
+
+    /**
+     * A fish that was taken though Pelluna refused it. @param became what has happened to it since that had been said, or that nothing
+     * has
+     */
+    record WarnedAndDone(LocalDate on, String who, String warned, boolean happened, String became) { }
 
     @Transactional
     Page page(Collection<Long> tanks) {
@@ -153,7 +160,21 @@ public class HindsightDesk implements InHindsight {
             }
         });
         List<Calibration.Bin> bins = Calibration.of(pairs(kept));
-        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.trend(bins), fought(kept));
+        return new Page(kept.heads().size(), Hindsight.tallied(seen), bins, Calibration.trend(bins), fought(kept), warnedAndDone(kept));
+    }
+
+    private static List<WarnedAndDone> warnedAndDone(Kept kept) {
+        List<WarnedAndDone> all = new ArrayList<>();
+        kept.heads().values().forEach(h -> kept.said().getOrDefault(h.id(), List.of()).stream()
+            .filter(s -> s.rule().equals(Statement.OWN_RISK)).findFirst()
+            .ifPresent(s -> {
+                List<String> came = java.util.Arrays.stream(Topic.values())
+                    .map(t -> kept.happened().happened(t, h.fishId(), h.onDay()).map(w -> t.plain() + ": " + w))
+                    .flatMap(Optional::stream).toList();
+                all.add(new WarnedAndDone(h.onDay(), StatementWords.name(kept.known(), h.fishId()), s.reason(), !came.isEmpty(),
+                    came.isEmpty() ? "Nothing of it so far, as far as the log knows." : English.capital(String.join("; ", came)) + "."));
+            }));
+        return all;
     }
 
     private List<Calibration.Pair> pairs(Kept kept) {

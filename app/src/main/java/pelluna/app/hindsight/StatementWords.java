@@ -16,6 +16,7 @@ final class StatementWords {
         return switch (s.rule()) {
             case Statement.TENSION -> English.capital(name(known, s.fish())) + " presses " + name(known, s.other()) + ": tension " + Math.round(s.tension());
             case Statement.EATEN -> English.capital(name(known, s.fish())) + " eats " + (s.other() != null ? name(known, s.other()) : Named.find(ReefLife.class, s.about()).map(ReefLife::plain).orElse(s.about()));
+            case Statement.OWN_RISK -> "Taken at your own risk: warned, and done";
             case Statement.CAPACITY -> "Capacity, " + s.about().replace('-', ' ');
             default -> Named.find(RuleName.class, s.rule()).map(RuleName::question).orElse(s.rule());
         };

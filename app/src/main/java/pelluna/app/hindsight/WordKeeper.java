@@ -18,6 +18,7 @@ import pelluna.app.tank.ResidentEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.capacity.Lens;
 import pelluna.core.plan.Party;
+import pelluna.core.risk.OwnRisk;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
@@ -75,6 +76,10 @@ public class WordKeeper implements KeptWord {
         List<Statement> said = new ArrayList<>();
         for (Verdict v : a.sieve()) {
             if (v.wish().id().equals(party.id())) {
+                if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
+                    said.add(new Statement(Statement.OWN_RISK, v.stop().get().step(), number, null, v.wish().hand().risk().word(), null,
+                        String.join(" ", OwnRisk.reasons(v))));
+                }
                 for (Finding f : v.findings()) {
                     said.add(new Statement(f.rule().word(), f.step(), number, null, f.has().number().isPresent() ? "" : f.has().text(), null, f.reason()));
                 }

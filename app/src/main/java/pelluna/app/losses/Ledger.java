@@ -29,9 +29,11 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.core.assessment.LeavingEffect;
 import pelluna.core.behaviour.Doing;
+import pelluna.core.catalogue.Species;
 import pelluna.core.losses.Company;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
+import pelluna.core.names.Resolution;
 import pelluna.core.tank.Cover;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
@@ -41,6 +43,8 @@ import pelluna.core.units.Measures;
 public class Ledger {
     /** As many fish as one group may have. */
     private static final int MOST_TOGETHER = 200;
+    /** So many fish that an unclear name may mean are listed. */
+    private static final int FEW = 5;
 
     private final PlanDesk desks;
     private final PlanSteps steps;
@@ -276,7 +280,10 @@ public class Ledger {
         if (told.on().isAfter(desks.today()) || came.isAfter(told.on())) {
             throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
         }
-        String name = catalogue.get().find(species.strip()).orElseThrow(() -> new IllegalArgumentException("Pelluna knows no fish called '" + species.strip() + "'.")).scientificName();
+        Resolution meant = catalogue.names().resolve(species);
+        String name = meant.one().orElseThrow(() -> new IllegalArgumentException(meant.meant().isEmpty() ? "Which fish was it?"
+            : "Which fish do you mean by '" + species.strip() + "': "
+            + English.list(meant.species().stream().limit(FEW).map(Species::name).toList()) + "?")).scientificName();
         long number = fish.remembered(tank, name, told.count(), came, told.on(), told.how().plain() + " on " + Measures.date(told.on()));
         remember(tank, told.of(number), Map.of());
         return number;

@@ -26,7 +26,6 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
-import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -34,7 +33,6 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.app.shell.Shells;
-import pelluna.core.catalogue.Species;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
@@ -56,10 +54,10 @@ class LossController {
     private final FishNotes notes;
     private final CrewDesk crew;
     private final QuarantineDesk quarantine;
-    private final KeeperCatalogue catalogue;
     private final Shells shells;
 
-    LossController(PlanDesk desks, PlanSteps steps, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes, CrewDesk crew, QuarantineDesk quarantine, KeeperCatalogue catalogue, Shells shells) {
+    LossController(PlanDesk desks, PlanSteps steps, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes,
+        CrewDesk crew, QuarantineDesk quarantine, Shells shells) {
         this.desks = desks;
         this.steps = steps;
         this.ledger = ledger;
@@ -69,7 +67,6 @@ class LossController {
         this.notes = notes;
         this.crew = crew;
         this.quarantine = quarantine;
-        this.catalogue = catalogue;
         this.shells = shells;
     }
 
@@ -102,7 +99,6 @@ class LossController {
     private void choices(Model model, List<Fish> all, Long but) {
         model.addAttribute("causes", Arrays.asList(Cause.values()));
         model.addAttribute("sures", Arrays.asList(Sure.values()));
-        model.addAttribute("names", catalogue.get().all().stream().map(Species::name).sorted().toList());
         model.addAttribute("lefts", Arrays.asList(Left.values()));
         model.addAttribute("others", all.stream().filter(x -> x.there() && (but == null || x.id() != but)).toList());
         model.addAttribute("today", desks.today().toString());

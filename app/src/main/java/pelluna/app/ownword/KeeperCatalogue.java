@@ -15,6 +15,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
+import pelluna.core.names.FishNames;
 import pelluna.core.search.Search;
 
 /** The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule reads this one. */
@@ -28,12 +29,13 @@ public class KeeperCatalogue {
     private final OwnSpeciesRows species;
     private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
 
+    private final FishNames shippedNames;
     private final Search shippedSearch;
 
     /** The catalogue last made for a keeper, the words that it was made of, and its index. */
-    private record Laid(OwnWord word, Catalogue catalogue, Search search) {
-        Laid(OwnWord word, Catalogue catalogue) {
-            this(word, catalogue, new Search(catalogue));
+    private record Laid(OwnWord word, Catalogue catalogue, FishNames names, Search search) {
+        Laid(OwnWord word, Catalogue catalogue, FishNames names) {
+            this(word, catalogue, names, new Search(catalogue, names));
         }
     }
 
@@ -42,7 +44,8 @@ public class KeeperCatalogue {
         this.keeper = keeper;
         this.facts = facts;
         this.species = species;
-        this.shippedSearch = new Search(shipped);
+        this.shippedNames = new FishNames(shipped);
+        this.shippedSearch = new Search(shipped, shippedNames);
     }
 
     /** Without anybody's own word. */
@@ -61,11 +64,22 @@ public class KeeperCatalogue {
         return laid().map(Laid::search).orElse(shippedSearch);
     }
 
+    /** The resolver of names over the same catalogue. */
+    @Transactional(readOnly = true)
+    public FishNames names() {
+        return laid().map(Laid::names).orElse(shippedNames);
+    }
+
     private Optional<Laid> laid() {
         Long id = keeper.get().id();
         OwnWord word = word(id);
         return word.isEmpty() ? Optional.empty()
-            : Optional.of(laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : new Laid(word, lay(word))));
+            : Optional.of(laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : laid(word)));
+    }
+
+    private Laid laid(OwnWord word) {
+        Catalogue over = lay(word);
+        return new Laid(word, over, new FishNames(over));
     }
 
     OwnWord word(Long id) {

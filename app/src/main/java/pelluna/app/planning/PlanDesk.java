@@ -221,6 +221,6 @@ public class PlanDesk {
     }
 
     private String accepted(Map<String, Object> entry) {
-        return catalogue.get().find(entry.get("species").toString()).orElseThrow().scientificName();
+        return catalogue.names().resolve(entry.get("species").toString()).one().orElseThrow().scientificName();
     }
 }

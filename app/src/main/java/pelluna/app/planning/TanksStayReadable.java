@@ -2,13 +2,19 @@ package pelluna.app.planning;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.ownword.OwnWordGuard;
+import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
+import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
+import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
@@ -34,9 +40,17 @@ class TanksStayReadable implements OwnWordGuard {
 
     @Override
     public void check(Catalogue candidate) {
-        tanks.findByKeeperIdOrderById(keeper.get().id()).forEach(tank -> {
+        List<TankEntity> all = tanks.findByKeeperIdOrderById(keeper.get().id());
+        List<Long> ids = all.stream().map(TankEntity::id).toList();
+        Map<Long, List<ResidentEntity>> living = residents.findByTankIdInOrderById(ids).stream()
+            .collect(Collectors.groupingBy(ResidentEntity::tankId));
+        Map<Long, List<WishEntity>> wished = wishes.findByTankIdInOrderById(ids).stream()
+            .collect(Collectors.groupingBy(WishEntity::tankId));
+        PlanReader reader = new PlanReader(candidate);
+        all.forEach(tank -> {
             try {
-                new PlanReader(candidate).read(PlanDesk.tree(tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id())), LocalDate.now(clock));
+                reader.read(PlanDesk.tree(tank, living.getOrDefault(tank.id(), List.of()), wished.getOrDefault(tank.id(), List.of())),
+                    LocalDate.now(clock));
             } catch (PlanException e) {
                 throw new CatalogueException("In " + tank.name(), "found " + e.found() + "; expected " + e.expected());
             }

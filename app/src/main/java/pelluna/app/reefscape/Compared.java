@@ -26,7 +26,7 @@ final class Compared {
         rows.add(text("Tension of the order, points", Math.round(plan.desk().assessment().arrivals().cost()), Math.round(tried.desk().assessment().arrivals().cost()), -1));
         rows.add(text("Arrivals", plan.desk().assessment().arrivals().steps().size(), tried.desk().assessment().arrivals().steps().size(), 0));
         rows.add(new Row("The last is in on", Measures.date(plan.outlook().lastArrival()), Measures.date(tried.outlook().lastArrival()), null));
-        rows.add(new Row("Nitrate, all grown", nitrate(plan), nitrate(tried), null));
+        rows.add(new Row("Water, all grown", nitrate(plan), nitrate(tried), null));
         rows.add(new Row("Lens that binds", Capacity.plainName(plan.desk().assessment().capacity().binding()), Capacity.plainName(tried.desk().assessment().capacity().binding()), null));
         return rows;
     }
@@ -71,6 +71,6 @@ final class Compared {
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
     private static String nitrate(ReefscapeDesk.View v) {
         return v.desk().assessment().capacity().lenses().stream().filter(l -> l.name().equals("waste"))
-            .map(l -> Measures.number(Measures.round(l.used(), 1)) + " of " + Measures.number(l.limit()) + " " + l.unit()).findFirst().orElse("");
+            .map(l -> l.figure() + " of " + Measures.number(l.limit()) + " " + l.unit()).findFirst().orElse("");
     }
 }

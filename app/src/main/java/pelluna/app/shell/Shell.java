@@ -17,8 +17,9 @@ public record Shell(String place, List<TankLink> tanks, Long tank, String tankNa
         Measures say = desk.say();
         long days = desk.plan().tank().ageDays(desk.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);
-        String age = days < 0 ? "still cycling" : months < 1 ? English.count((int) days, "day", "days") : English.count((int) months, "month", "months");
-        return say.volume(desk.plan().tank().netLitres()) + " net · " + say.length(desk.plan().tank().runCm()) + " run · " + age;
+        String age = !desk.plan().tank().ageKnown() ? "age not said" : days < 0 ? "still cycling" : months < 1
+            ? English.count((int) days, "day", "days") : English.count((int) months, "month", "months");
+        return say.volume(desk.plan().tank().glassLitres()) + " · " + say.length(desk.plan().tank().runCm()) + " run · " + age;
     }
 
     public boolean us() {

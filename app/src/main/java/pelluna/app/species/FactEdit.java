@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.Flow;
@@ -13,6 +14,7 @@ import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Jumps;
 import pelluna.core.catalogue.Pace;
+import pelluna.core.catalogue.Sold;
 import pelluna.core.catalogue.Swims;
 import pelluna.core.units.English;
 import pelluna.core.units.Named;
@@ -28,8 +30,13 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
     /** One slot: a choice if it has words to choose from, else a number or text. */
     record Field(String name, String label, String value, boolean number, List<String> choices) { }
 
-    private static final Map<String, List<String>> CHOICES = Map.of("swims", words(Swims.values()), "guild", words(Guild.values()), "pace", words(Pace.values()),
-        "jumps", words(Jumps.values()), "flow", words(Flow.values()), "social", words(GroupLife.values()), "grazes", List.of("no", "daily"), "pods", List.of("none", "some", "plenty"));
+    private static final Map<String, List<String>> CHOICES = Map.ofEntries(Map.entry("swims", words(Swims.values())),
+        Map.entry("guild", words(Guild.values())),
+        Map.entry("pace", words(Pace.values())), Map.entry("jumps", words(Jumps.values())), Map.entry("flow", words(Flow.values())),
+        Map.entry("social", words(GroupLife.values())),
+        Map.entry("grazes", List.of("no", "daily")), Map.entry("pods", List.of("none", "some", "plenty")),
+        Map.entry("copperSensitive", words(Copper.values())),
+        Map.entry("sold", words(Sold.values())), Map.entry("kills", List.of("known", "often", "expect")));
 
     private static List<String> words(Named[] values) {
         return Arrays.stream(values).map(Named::word).toList();

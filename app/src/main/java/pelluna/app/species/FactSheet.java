@@ -36,7 +36,8 @@ final class FactSheet {
             ? " Holds a ground of about " + say.length(s.place().groundCm()) + " around its hide." : " Holds no ground."), "lives", "swims", "ground");
         add("Food", "Eats: " + s.diet().guild().word().replace('-', ' ') + ". Wants " + English.count(s.diet().mealsADay(), "meal", "meals") + " a day"
             + (s.diet().algaeDaily() ? " and something to graze" : "") + (s.diet().pods() > 0 ? " and live pods" : "") + ". Getting it to eat is " + s.diet().hard() + " of 5 in difficulty."
-            + (s.mouthShare() >= 0.2 ? " Swallows fish of up to " + Math.round(100 * s.mouthShare()) + " % of its length." : ""), "feeding", "eats", "mouth");
+            + (s.mouthShare() >= 0.2 ? " Swallows fish of up to " + Math.round(100 * s.mouthShare()) + " % of its length." : "")
+            + s.kills().map(k -> " " + killing(k)).orElse(""), "feeding", "eats", "mouth", "kills");
         add("Manners", manners(), "manner");
         add("Company", group() + s.disputes().company().map(d -> " Keepers differ: the bold say, " + d.bold() + "; the cautious say, " + d.cautious() + ".").orElse(""), "social", "company-dispute", "together");
         add("Reef life", reef() + s.disputes().reef().map(d -> " Keepers differ: the trusting say, " + d.bold() + "; the wary say, " + d.cautious() + ".").orElse(""), "reef", "reef-dispute");
@@ -46,7 +47,11 @@ final class FactSheet {
         add("Your safety", s.hazards().isEmpty() ? "No danger is known to a keeper with ordinary care." : Hazard.cautions(s.hazards())
             + " Move it in a container, never by hand. These are usual cautions and no medical advice.", "danger");
         add("Health", (s.health().leanings().isEmpty() ? "Leans to no illness in particular." : "Leans to " + words(s.health().leanings()) + ".")
-            + (s.health().copperSensitive() ? " Copper harms it more than most." : " Stands copper as well as most."), "leanings", "copper");
+            + switch (s.health().copper()) {
+                case TOLERATES -> " Stands copper as well as most.";
+                case DISPUTED -> " Some give it copper, some only watch it.";
+                case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
+            }, "leanings", "copper");
         add("Skill", SKILL[s.skill() - 1], "skill");
         add("Origin", s.captiveBred() ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
         add("Partner", s.partner().map(p -> "Lives with: " + p + ".").orElse("Needs no partner."), "partner");
@@ -153,4 +158,14 @@ final class FactSheet {
     private static String words(java.util.Collection<? extends Named> words) {
         return words.stream().map(Named::word).map(w -> w.replace('-', ' ')).sorted().collect(Collectors.joining(", "));
     }
+    private String killing(Species.Kills k) {
+        String kills = switch (k.harm()) {
+            case LEAVES_ALONE, KNOWN -> "Has been known to kill";
+            case OFTEN -> "Often kills";
+            case EXPECT -> "Expect it to kill";
+        };
+        return kills + " fish of up to " + Math.round(100 * k.upToShare()) + " % of its length that it cannot swallow, from "
+            + say.length(k.fromCm()) + " on.";
+    }
+
 }

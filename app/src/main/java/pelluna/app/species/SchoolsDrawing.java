@@ -15,7 +15,7 @@ final class SchoolsDrawing {
 
     static String of(Species s, Desk desk) {
         Svg svg = new Svg().open("svg", "viewBox", "0 0 740 132", "class", "schools", "role", "img", "aria-label", "Least volume and least run as the three schools see them");
-        row(svg, 34, "Water", s.room().litres(), desk.plan().tank().netLitres(), desk, true);
+        row(svg, 34, "Tank", s.room().litres(), desk.plan().tank().glassLitres(), desk, true);
         row(svg, 100, "Run", s.room().runCm(), desk.plan().tank().runCm(), desk, false);
         return svg.close("svg").toString();
     }

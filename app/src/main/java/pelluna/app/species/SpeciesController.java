@@ -79,7 +79,8 @@ class SpeciesController {
         model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
         model.addAttribute("more", found.size() - rows.size());
-        model.addAttribute("near", answer.found().isEmpty() ? catalogue.get().nearest(q, 5) : List.of());
+        model.addAttribute("near", answer.found().isEmpty() ? catalogue.names().resolve(q).species().stream().limit(5).map(Species::name)
+            .toList() : List.of());
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-list";
     }
@@ -123,7 +124,7 @@ class SpeciesController {
         model.addAttribute("edits", edits(s, typed));
         model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
-        model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "group"));
+        model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "sold", "group"));
         model.addAttribute("lookFacts", List.of("look", "young"));
         model.addAttribute("shopFacts", List.of("buying", "confused"));
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());

@@ -3,8 +3,10 @@ package pelluna.app.tank;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 import pelluna.app.exchange.Problem;
+import pelluna.core.names.Resolution;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
@@ -32,7 +34,8 @@ public final class EntryForm {
 
     private static EntryForm common(Map<String, String> form, Measures say) {
         EntryForm entry = new EntryForm();
-        String species = form.getOrDefault("species", "").trim();
+        String typed = form.getOrDefault("species", "").trim();
+        String species = form.getOrDefault("chosen", "").isBlank() ? typed : form.get("chosen").trim();
         if (species.isEmpty()) {
             entry.errors.put("species", "Which fish? A common or a scientific name will do.");
         }
@@ -43,6 +46,17 @@ public final class EntryForm {
             entry.tree.put("captiveBred", true);
         }
         return entry;
+    }
+
+    /** Puts the accepted name in place of what was typed; if it is not sure which fish is meant, that is wrong with it. */
+    public EntryForm named(Function<String, Resolution> resolver) {
+        if (errors.containsKey("species")) {
+            return this;
+        }
+        Resolution meant = resolver.apply(tree.get("species").toString());
+        meant.one().ifPresentOrElse(s -> tree.put("species", s.scientificName()),
+            () -> errors.put("species", "Which fish do you mean? Pick one from the list."));
+        return this;
     }
 
     private void number(Map<String, String> form, String key, double factor, boolean whole) {

@@ -21,7 +21,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.fish.ComesIn;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.names.NameChoices;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -37,15 +37,15 @@ class TankController {
     private final TankDesk tankDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
-    private final KeeperCatalogue catalogue;
+    private final NameChoices names;
     private final ComesIn comesIn;
 
-    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue, ComesIn comesIn) {
+    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, NameChoices names, ComesIn comesIn) {
         this.desks = desks;
         this.tankDesk = tankDesk;
         this.shells = shells;
         this.keeper = keeper;
-        this.catalogue = catalogue;
+        this.names = names;
         this.comesIn = comesIn;
     }
 
@@ -160,7 +160,7 @@ class TankController {
 
     @PostMapping("/tanks/{id}/residents")
     String settle(@PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
-        EntryForm entry = EntryForm.resident(form, keeper.get().measures());
+        EntryForm entry = EntryForm.resident(form, keeper.get().measures()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 if (desks.today().toString().equals(entry.tree().get("since"))) {
@@ -204,16 +204,19 @@ class TankController {
         model.addAttribute("drawing", TankDrawing.of(desk.plan().tank(), say));
         model.addAttribute("volume", breakdown(volume, say));
         model.addAttribute("decides", WhatDecides.sentences(desk.assessment(), say));
+        model.addAttribute("assumed", WhatDecides.assumed(desk.assessment(), say));
         List<ResidentView> living = new ArrayList<>();
         for (int i = 0; i < desk.residents().size(); i++) {
             Party p = desk.plan().residents().get(i);
             living.add(new ResidentView(desk.residents().get(i).id(), English.capital(p.label()), p.species().scientificName(),
-                say.length(p.lengthCm()) + ", since " + Measures.date(p.since()), FishDrawing.alone(p.species(), 46, "r" + i)));
+                say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
+                FishDrawing.alone(p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
         }
         model.addAttribute("residents", living);
         model.addAttribute("typedResident", typedResident);
         model.addAttribute("residentErrors", residentErrors);
-        model.addAttribute("names", catalogue.get().all().stream().map(s -> s.name()).sorted().toList());
+        model.addAttribute("offer", residentErrors.containsKey("species") ? names.offer(typedResident.getOrDefault("species", ""), desk)
+            : null);
         return "tank";
     }
 

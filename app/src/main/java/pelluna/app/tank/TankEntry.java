@@ -26,6 +26,10 @@ public abstract class TankEntry extends Row {
 
     protected TankEntry() { }
 
+    public Long tankId() {
+        return tankId;
+    }
+
     protected TankEntry(Long tankId, String species) {
         this.tankId = tankId;
         this.species = species;

@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Set;
 
 import pelluna.core.assessment.Assessment;
+import pelluna.core.sieve.Assumed;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.tank.Tank;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
@@ -34,10 +36,22 @@ final class WhatDecides {
         return decisions;
     }
 
+    /** What is not said, what is assumed in its place, and which wishes hang on it. @param field name of the form field */
+    record Assumption(String field, String says, String decides) { }
+
+    static List<Assumption> assumed(Assessment a, Measures say) {
+        Tank tank = a.plan().tank();
+        return tank.unsaid().stream().map(u -> {
+            List<String> names = a.sieve().stream().filter(v -> Assumed.on(u, v)).map(v -> v.wish().species().name()).distinct().toList();
+            return new Assumption(u.word(), English.capital(u.plain()) + ": " + u.assumed(tank, say) + ".",
+                names.isEmpty() ? "" : "Decides about " + English.list(names) + ".");
+        }).toList();
+    }
+
     private static String figure(RuleName rule, Assessment a, Measures say) {
         var tank = a.plan().tank();
         return switch (rule) {
-            case LEAST_VOLUME -> say.volume(tank.netLitres()) + " net";
+            case LEAST_VOLUME -> "A tank of " + say.volume(tank.glassLitres());
             case LEAST_RUN, TURNING_ROOM -> say.length(tank.runCm()) + " run";
             case TANK_AGE -> "Age of the tank";
             case SAND -> tank.sandDepthCm() == 0 ? "No sand" : say.length(tank.sandDepthCm()) + " of sand";
@@ -53,6 +67,7 @@ final class WhatDecides {
             case QUARANTINE -> "Quarantine: " + tank.school().plain();
             case CAPACITY -> "Nitrate ceiling " + Measures.number(tank.nitrateCeiling()) + " mg/L";
             case GROUP_SIZE, COMPANY -> "Company";
+            case ASSUMED -> "What is not said";
         };
     }
 }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
@@ -27,6 +28,8 @@ import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.introduction.BoxWatch;
 import pelluna.core.plan.WaterTest;
+import pelluna.core.sieve.Assumed;
+import pelluna.core.tank.Unsaid;
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
@@ -68,8 +71,22 @@ class DoList {
         running(desk, there, base, items);
         test(desk, base, items);
         planned(desk, coming, base, items);
+        unsaid(desk, base, items);
         items.sort(Comparator.comparing(Item::due).reversed());
         return items;
+    }
+
+    /** Asked for: what wishes hang on and nobody has said. */
+    private static void unsaid(Desk desk, String base, List<Item> items) {
+        List<Unsaid> asked = desk.plan().tank().unsaid().stream()
+            .filter(u -> u == Unsaid.AGE || desk.assessment().sieve().stream().anyMatch(v -> Assumed.on(u, v))).toList();
+        if (!asked.isEmpty()) {
+            items.add(Item.of("unsaid-" + asked.stream().map(Unsaid::word).collect(Collectors.joining("-")), "when you can", false,
+                Step.RIPPLE,
+                "Say " + English.list(asked.stream().map(Unsaid::plain).toList()) + ".",
+                "Until you do, it is assumed, and what hangs on it says so.",
+                Item.Button.to("Open the tank", base + "/tank#f-" + asked.get(0).word())));
+        }
     }
 
     private void comingIn(BringingDesk.Coming c, String base, List<Item> items) {

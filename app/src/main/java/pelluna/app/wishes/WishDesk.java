@@ -11,6 +11,7 @@ import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.EntryForm;
+import pelluna.core.plan.Risk;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
@@ -67,7 +68,7 @@ class WishDesk {
                 if (merged.get("lengthCm").equals(now.get("lengthCm")) && row.tree().containsKey("lengthCm")) {
                     entry.tree().put("lengthCm", row.tree().get("lengthCm"));
                 }
-                for (String byHand : List.of("place", "box", "on", "together", "alone", "price", "leavesOn", "leavesWhy")) {
+                for (String byHand : List.of("place", "box", "on", "together", "alone", "price", "risk", "leavesOn", "leavesWhy")) {
                     if (row.tree().containsKey(byHand)) {
                         entry.tree().put(byHand, row.tree().get(byHand));
                     }
@@ -83,6 +84,17 @@ class WishDesk {
             }
         }
         return refused;
+    }
+
+    /** Takes a wish at the keeper's own risk, or no longer. */
+    @Transactional
+    void risk(long tank, long wish, Risk how) {
+        desks.tank(tank);
+        WishEntity row = wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new);
+        Map<String, Object> tree = row.tree();
+        tree.put("risk", how.word());
+        row.take(tree);
+        wishes.saveAndFlush(row);
     }
 
     @Transactional

@@ -7,6 +7,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import pelluna.app.tank.TankEntry;
+import pelluna.core.plan.Risk;
+import pelluna.core.units.Named;
 
 /** A fish that somebody would love to have. */
 @Entity
@@ -20,6 +22,7 @@ public class WishEntity extends TankEntry {
     private Integer together;
     private boolean alone;
     private Double price;
+    private String risk = Risk.NONE.word();
 
     protected WishEntity() { }
 
@@ -39,6 +42,7 @@ public class WishEntity extends TankEntry {
         together = entry.get("together") instanceof Number n ? n.intValue() : null;
         alone = Boolean.TRUE.equals(entry.get("alone"));
         price = entry.get("price") instanceof Number n ? n.doubleValue() : null;
+        risk = Named.find(Risk.class, String.valueOf(entry.get("risk"))).orElse(Risk.NONE).word();
     }
 
     private static int wanted(Map<String, Object> entry) {
@@ -66,6 +70,9 @@ public class WishEntity extends TankEntry {
         }
         if (price != null) {
             tree.put("price", price);
+        }
+        if (!risk.equals(Risk.NONE.word())) {
+            tree.put("risk", risk);
         }
         return tree;
     }

@@ -39,6 +39,9 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         if (leaving != null) {
             return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse(v.wrongNumber().isPresent() ? "fits if the number is right" : "no room left beside the others");
         }
+        if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
+            return "at your own risk: " + v.stop().map(f -> brief(f, say)).orElse("");
+        }
         if (taken) {
             return v.stop().map(f -> condition(f, say)).orElse("");
         }
@@ -64,6 +67,7 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
             case SKILL -> "if easier fish did well";
             case KEEPER_SAFETY -> "if you move it with care";
             case QUARANTINE -> "if it is quarantined";
+            case ASSUMED -> "if it is as assumed";
             case LEAST_VOLUME, LEAST_RUN, TURNING_ROOM -> "if the tank is larger";
         };
     }
@@ -92,7 +96,15 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         return English.capital(verdict.wish().label());
     }
 
+    /** Whether it is in the plan though something stands against it. */
+    public boolean atOwnRisk() {
+        return verdict.wish().hand().risk().taken();
+    }
+
     public String outcome() {
+        if (atOwnRisk() && verdict.stop().isPresent()) {
+            return "taken at your own risk";
+        }
         return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK ? verdict.outcome().plain() : "stays behind";
     }
 

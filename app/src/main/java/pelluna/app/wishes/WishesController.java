@@ -17,13 +17,17 @@ import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.names.NameChoices;
 import pelluna.app.planning.Desk;
+import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.EntryForm;
+import pelluna.core.plan.Risk;
+import pelluna.core.risk.OwnRisk;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
+import pelluna.core.units.Named;
 
 /** The Wishes place: everything a keeper would love to have, through the Sieve. */
 @Controller
@@ -32,14 +36,14 @@ class WishesController {
     private final WishDesk wishDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
-    private final KeeperCatalogue catalogue;
+    private final NameChoices names;
 
-    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, KeeperCatalogue catalogue) {
+    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, NameChoices names) {
         this.desks = desks;
         this.wishDesk = wishDesk;
         this.shells = shells;
         this.keeper = keeper;
-        this.catalogue = catalogue;
+        this.names = names;
     }
 
     @GetMapping("/tanks/{id}/wishes")
@@ -50,7 +54,7 @@ class WishesController {
     @PostMapping("/tanks/{id}/wishes")
     String add(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(name = "wish", required = false) Long chosen, Model model,
                HttpServletResponse response) {
-        EntryForm entry = EntryForm.wish(form, keeper.get().measures());
+        EntryForm entry = EntryForm.wish(form, keeper.get().measures()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 Long added = desks.add(id, "wishes", entry.tree());
@@ -79,6 +83,13 @@ class WishesController {
         return "redirect:/tanks/" + id + "/wishes";
     }
 
+    /** A refused wish goes into the plan all the same, or out of it again. */
+    @PostMapping("/tanks/{id}/wishes/{wish}/risk")
+    String risk(@PathVariable long id, @PathVariable long wish, @RequestParam String how) {
+        wishDesk.risk(id, wish, Named.find(Risk.class, how).orElseThrow(NoSuchTankException::new));
+        return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
+    }
+
     private String page(long id, Long chosen, Model model, Map<String, String> typed, Map<String, String> errors, Map<String, String> typedChange,
                         Map<String, String> changeErrors) {
         Desk desk = desks.open(id);
@@ -92,6 +103,8 @@ class WishesController {
         model.addAttribute("selected", selected);
         model.addAttribute("opened", chosen != null && selected != null && selected.id().equals(chosen));
         model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, desk.say(), id));
+        model.addAttribute("risk", selected == null || selected.taken() && !selected.atOwnRisk() ? null
+            : OwnRisk.of(desk.plan(), selected.verdict(), desk.say()));
         model.addAttribute("best", desk.assessment().bestSet());
         model.addAttribute("leaving", leaving(desk));
         model.addAttribute("capacity", desk.assessment().capacity());
@@ -100,7 +113,7 @@ class WishesController {
         model.addAttribute("values", values(selected, typedChange, desk.say()));
         model.addAttribute("changeErrors", changeErrors);
         model.addAttribute("bigFish", selected == null ? "" : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
-        model.addAttribute("names", catalogue.get().all().stream().flatMap(s -> s.commonNames().stream()).distinct().sorted().toList());
+        model.addAttribute("offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), desk) : null);
         return "wishes";
     }
 

@@ -90,6 +90,27 @@ class ArrivalsPagesTest {
     }
 
     @Test
+    void aSetAtOnceThatNeedsMorePlacesThanThereAreSaysSoAndOffersStages() {
+        Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "1"));
+        String yellow = "w" + wishIndex("Zebrasoma flavescens");
+        String page = hand("join", yellow, Map.of("with", "w" + wishIndex("Centropyge bispinosa")));
+        assertThat(page("/arrivals?fish=" + yellow)).contains("Their quarantine takes 2 places", "id=\"in-stages\"", "More places");
+        assertThat(page).contains("</html>");
+        Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "2"));
+        assertThat(page("/arrivals?fish=" + yellow)).doesNotContain("Their quarantine takes");
+    }
+
+    @Test
+    void whoRunsATankOfPredatorsSeesWhatALowSalinityWouldDo() {
+        assertThat(page("/arrivals/upkeep")).doesNotContain("Salt water of predators");
+        Pelluna.post(at("/residents"), Map.of("species", "Pterois volitans", "lengthCm", "25", "since", TODAY.minusMonths(3).toString()));
+        Pelluna.post(at("/arrivals/prices"), Map.of("currency", "¤", "salt", "4"));
+        assertThat(page("/arrivals/upkeep")).contains("Salt water of predators", "At a specific gravity of 1.018", "these would suffer",
+            "which saves", "the weekly ones costing more by");
+        Pelluna.post(at("/arrivals/prices"), Map.of());
+    }
+
+    @Test
     void aPlaceByHandIsKeptPricedAndTakenBack() {
         List<String> best = List.copyOf(lanes().keySet());
         assertThat(best).hasSize(4);

@@ -63,7 +63,8 @@ class DrawingsOfThePlanTest {
         List<Element> links = all(sieve, "a");
         assertThat(links).hasSize(12);
         assertThat(links).extracting(a -> a.getAttribute("href")).doesNotHaveDuplicates();
-        assertThat(links).anySatisfy(a -> assertThat(a.getAttribute("aria-label")).contains("not in this tank").contains("needs 850 L, has 428 L"));
+        assertThat(links).anySatisfy(a -> assertThat(a.getAttribute("aria-label")).contains("not in this tank")
+            .contains("needs 795 L, has 468 L"));
     }
 
     @ParameterizedTest

@@ -67,15 +67,15 @@ class KeeperInBrowserTest {
         page.click("button:text-is('Fill it')");
         assertThat(page.locator("h1")).hasText("Tank");
         saved("rockKg", "40");
-        assertThat(page.locator("#rail summary").first()).containsText("280 L net"); // 300 − 40 ÷ 2.0
+        assertThat(page.locator("#rail summary").first()).containsText("300 L"); // the glass; 40 kg of rock take nothing from it
         page.click("#rail a.place:has-text('Wishes')");
         wish("royal gramma");
         wish("regal tang");
         assertThat(page.locator("#chosen")).containsText("Not in this tank");
         Locator reason = page.locator("#chosen details.finding").first();
-        assertThat(reason).containsText("This needs 700 L of water; yours is 280 L.");
+        assertThat(reason).containsText("This needs a tank of 681 L; yours holds 300 L.");
         reason.click();
-        assertThat(reason.locator(".more")).containsText("Keepers differ. Bold 475 L · Customary 700 L · Cautious 950 L");
+        assertThat(reason.locator(".more")).containsText("Keepers differ. Bold 379 L · Customary 681 L · Cautious 908 L");
         assertThat(reason.locator(".more")).containsText("Source: common practice");
         String address = page.url();
         Pelluna.stop();
@@ -83,6 +83,26 @@ class KeeperInBrowserTest {
         assertThat(page.locator("#chosen h3")).hasText("Regal tang");
         assertThat(page.locator(".wishrow")).hasCount(2);
         assertThat(page.locator(".sieve a.wish")).hasCount(2);
+    }
+
+    @Test
+    void aGroupOpensAsAListThatKeysEnterAndTouchCanUse() {
+        go("/tanks/" + Pelluna.tank("Named") + "/wishes");
+        page.locator("#add-species").pressSequentially("clownfish");
+        assertThat(page.locator(".namerow").first()).isVisible();
+        assertThat(page.locator(".names-says")).containsText("is a whole group");
+        String second = page.locator(".namerow").nth(1).getAttribute("data-name");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator(".namerow").nth(1)).hasAttribute("aria-selected", "true");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#chosen h3")).hasText(second.substring(0, 1).toUpperCase() + second.substring(1));
+        page.locator("#add-species").pressSequentially("neon goby");
+        page.locator(".namerow").first().click();
+        assertThat(page.locator(".wishrow")).hasCount(2);
+        page.locator("#add-species").pressSequentially("mandarine");
+        page.keyboard().press("Escape");
+        page.click("button:text-is('Wish')");
+        assertThat(page.locator(".namerow, .wishrow:has-text('mandarin')").first()).isVisible();
     }
 
     @Test
@@ -152,9 +172,9 @@ class KeeperInBrowserTest {
     void unitsChangeEverywhereAndTheFiguresStay() {
         go("/tanks/1/wishes");
         page.click(".wide button:text-is('in, gal')");
-        assertThat(page.locator("#rail summary").first()).containsText("113 gal net · 59 in run");
+        assertThat(page.locator("#rail summary").first()).containsText("124 gal · 59 in run");
         page.locator(".sieve a[aria-label^='Emperor']").click();
-        assertThat(page.locator("#chosen")).containsText("This needs 225 gal of water; yours is 113 gal.");
+        assertThat(page.locator("#chosen")).containsText("This needs a tank of 210 gal; yours holds 124 gal.");
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
         page.click("#rail a.place:has-text('Tank')");
         assertThat(page.locator("#f-lengthCm")).hasValue("59.06");

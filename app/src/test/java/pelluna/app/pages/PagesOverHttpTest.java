@@ -42,7 +42,7 @@ class PagesOverHttpTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        royl gramma  | 1    |     | royal gramma
+        royl gramma  | 1    |     | Pelluna doesn&#39;t know &#39;royl gramma&#39;
         royal gramma | 0    |     | a whole number, 1 to 200
         royal gramma | 1000 |     | a whole number, 1 to 200
         royal gramma | 1.5  |     | a whole number, 1 to 200
@@ -50,7 +50,7 @@ class PagesOverHttpTest {
         royal gramma | 1    | 900 | 0.5 to 300 cm
         royal gramma | 1    | 60  | no more than the record
         ''           | 1    |     | Which fish?
-        <script>     | 1    |     | a species of the catalogue
+        <script>     | 1    |     | Which fish do you mean?
         """)
     void aBadWishIsRefusedBesideTheFieldAndNothingTypedIsLost(String species, String count, String length, String says) {
         HttpResponse<String> answer = Pelluna.post("/tanks/2/wishes", Map.of("species", species, "count", count, "lengthCm", length == null ? "" : length));

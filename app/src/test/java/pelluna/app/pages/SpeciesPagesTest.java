@@ -77,11 +77,13 @@ class SpeciesPagesTest {
         HttpResponse<String> said = Pelluna.post(at + "/own/volume", Map.of("leastVolumeLitres.bold", "700", "leastVolumeLitres.customary", "800", "leastVolumeLitres.cautious", "900",
             "why", "mine hid for a year"));
         assertThat(said.statusCode()).isEqualTo(200);
-        assertThat(said.body()).contains("Your word on volume:").contains("700 / 800 / 900 L").contains("mine hid for a year").contains("Pelluna says: 75 / 100 / 150 L")
-            .contains("This needs 800 L of water").contains("your own word");
+        assertThat(said.body()).contains("Your word on volume:").contains("700 / 800 / 900 L").contains("mine hid for a year")
+            .contains("Pelluna says: 57 / 114 / 151 L")
+            .contains("This needs a tank of 800 L").contains("your own word");
         assertThat(body("/tanks/1/own-word")).contains("700 / 800 / 900 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).contains("own keeper");
-        assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body()).doesNotContain("Your word on volume").doesNotContain("This needs 800 L");
+        assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body()).doesNotContain("Your word on volume")
+            .doesNotContain("This needs a tank of 800 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).doesNotContain("own keeper");
     }
 

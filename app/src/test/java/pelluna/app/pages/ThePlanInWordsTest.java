@@ -27,7 +27,7 @@ class ThePlanInWordsTest {
     @Test
     void whatTheFiguresOfTheTankDecideIsToldOnItsPage() {
         String tank = Pelluna.get("/tanks/1/tank").body();
-        assertThat(tank).contains("428 L net</b>").contains("holds back two wishes: emperor angelfish and regal tang.");
+        assertThat(tank).contains("A tank of 468 L</b>").contains("holds back two wishes: emperor angelfish and regal tang.");
         assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
     }
 
@@ -60,7 +60,7 @@ class ThePlanInWordsTest {
     void whatOnlyRipplesIsMadeBetterAndWhatBlocksIsACondition() {
         String fits = Pelluna.get("/tanks/1/species/Centropyge-bispinosa").body();
         assertThat(fits).contains("In Lantern Ledge: fits<").contains("Better if you watch it around the soft corals.").doesNotContain("Fits if you watch");
-        assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body()).contains("Would need a tank of at least 700 L net.");
+        assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body()).contains("Would need a tank of at least 681 L.");
         assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body()).contains("Fits if there are 5 cm of fine sand");
     }
 

@@ -1,0 +1,30 @@
+package pelluna.app.names;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import pelluna.app.planning.PlanDesk;
+
+/** The list under a field in which a fish is being named. */
+@Controller
+class NameController {
+    /** No name of a fish is longer. */
+    private static final int LONGEST = 120;
+
+    private final PlanDesk desks;
+    private final NameChoices choices;
+
+    NameController(PlanDesk desks, NameChoices choices) {
+        this.desks = desks;
+        this.choices = choices;
+    }
+
+    @GetMapping("/tanks/{id}/names")
+    String names(@PathVariable long id, @RequestParam(defaultValue = "") String q, Model model) {
+        model.addAttribute("offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, desks.open(id)));
+        return "names :: fetched";
+    }
+}

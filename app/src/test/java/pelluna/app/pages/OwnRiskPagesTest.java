@@ -1,0 +1,106 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import pelluna.app.fish.ComesIn;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.testing.Pelluna;
+
+/** A wish that is refused, taken all the same: from the click to hindsight. */
+class OwnRiskPagesTest {
+    private static final LocalDate TODAY = LocalDate.now();
+    private long tank;
+
+    @BeforeEach
+    void aTankOfSurgeonfishAndAScopasTangWishedFor() {
+        Pelluna.post("/settings/units", Map.of("units", "METRIC"));
+        tank = Pelluna.tank("Surgery");
+        Map<String, String> figures = new HashMap<>(Map.of("lengthCm", "183", "widthCm", "61", "waterHeightCm", "71", "rockKg", "60",
+            "hides", "10"));
+        figures.putAll(Map.of("cycledOn", TODAY.minusYears(3).toString(), "quarantinePlaces", "2", "seaweed", "true", "cover", "mesh"));
+        Pelluna.post(at("/tank"), figures);
+        int months = 20;
+        for (String lives : List.of("Zebrasoma flavescens", "Zebrasoma xanthurum", "Zebrasoma xanthurum", "Acanthurus leucosternon",
+            "Ctenochaetus strigosus")) {
+            Pelluna.post(at("/residents"), Map.of("species", lives, "lengthCm", "14", "since", TODAY.minusMonths(months--).toString()));
+        }
+        Pelluna.post(at("/wishes"), Map.of("species", "scopas tang", "want", "5"));
+    }
+
+    private String at(String path) {
+        return "/tanks/" + tank + path;
+    }
+
+    private String page(String path) {
+        return Pelluna.get(at(path)).body();
+    }
+
+    private Desk desk() {
+        return Pelluna.bean(PlanDesk.class).open(tank);
+    }
+
+    private String take(String how) {
+        return Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", how)).body();
+    }
+
+    private static String card(String page) {
+        Matcher m = Pattern.compile("id=\"own-risk\">(.*?)Odds, not promises", Pattern.DOTALL).matcher(page);
+        assertThat(m.find()).isTrue();
+        return m.group(1);
+    }
+
+    @Test
+    void aRefusedWishShowsItsWaysBesideLeavingIt() {
+        String card = card(page("/wishes"));
+        assertThat(card).contains("Take it all the same?", "Leave it out: nothing changes.", "By box and gate", "Deal the ground anew",
+            "The least bad way",
+            "and you have two", "When to stop", "Never into the sea");
+        assertThat(page("/arrivals")).contains("Once a wish can live here");
+    }
+
+    @Test
+    void oneClickPutsItIntoThePlanWithItsReasonsKeptAndOneTakesItOutAgain() {
+        String taken = take("box-and-gate");
+        assertThat(taken).contains("taken at your own risk", "Either purple tang of yours would press it");
+        assertThat(page("/arrivals")).contains("Scopas tang", "id=\"risk-link\"");
+        assertThat(page("/log/bringing")).contains("Scopas tang");
+        assertThat(page("/plan.json")).contains("\"risk\" : \"box-and-gate\"");
+        assertThat(take("none")).contains("Not in this tank");
+        assertThat(page("/plan.json")).doesNotContain("\"risk\"");
+    }
+
+    @Test
+    void dealingTheGroundAnewIsAStepOfThePlanWithDatesAndPlaces() {
+        Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "6"));
+        take("ground-anew");
+        assertThat(page("/arrivals")).contains("The ground dealt anew", "all back in together", "you have 6.");
+        assertThat(page("/assessment.json")).contains("\"groundAnew\"", "\"atOwnRisk\" : \"ground-anew\"");
+        assertThat(page("/arrivals/list")).contains("Deal the ground anew");
+        assertThat(page("/log/bringing")).contains("its other rivals out");
+    }
+
+    @Test
+    void hindsightCountsItAsWarnedAndDone() {
+        take("box-and-gate");
+        Pelluna.bean(ComesIn.class).comes(tank, desk().wishes().get(0).id(), null);
+        assertThat(page("/losses/hindsight?scope=tank")).contains("Warned, and done: 1", "Either purple tang of yours would press it",
+            "Nothing of it so far");
+    }
+
+    @Test
+    void aWayThatThereIsNotIsRefused() {
+        assertThat(Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", "somehow")).statusCode())
+            .isEqualTo(404);
+    }
+}
