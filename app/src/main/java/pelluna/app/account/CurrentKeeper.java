@@ -1,6 +1,5 @@
 package pelluna.app.account;
 
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
@@ -42,12 +41,10 @@ public class CurrentKeeper {
         return accounts.findByName(LOCAL).isPresent();
     }
 
+    /** Two first visitors at once make one keeper. */
     private KeeperAccount create() {
-        try {
-            return accounts.saveAndFlush(new KeeperAccount(LOCAL));
-        } catch (DataIntegrityViolationException raced) {
-            return accounts.findByName(LOCAL).orElseThrow(() -> raced);
-        }
+        accounts.makeIfNew(LOCAL);
+        return accounts.findByName(LOCAL).orElseThrow();
     }
 
     @Transactional

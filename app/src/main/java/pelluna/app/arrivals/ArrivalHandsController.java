@@ -15,6 +15,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.fish.ComesIn;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -98,7 +99,7 @@ class ArrivalHandsController {
             Double each = TypedFigure.read(price, "price");
             change(id, asked, "a price", tree -> HandEdits.price(tree, asked.fish(), each), to);
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/arrivals";
         }
         return "redirect:/tanks/" + id + "/arrivals" + (to.containsAttribute("refused") ? "" : "/list");

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -105,7 +106,7 @@ class BringingController {
             Method way = Named.find(Method.class, method).orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
             to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage()).addAttribute("next", fish);
+            Refused.tell(to, e).addAttribute("next", fish);
         }
         return back(id);
     }
@@ -161,7 +162,7 @@ class BringingController {
         try {
             task.run();
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return back(id);
     }

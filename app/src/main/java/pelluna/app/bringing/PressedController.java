@@ -14,6 +14,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -69,7 +70,7 @@ class PressedController {
             try {
                 to.addAttribute("which", ways.backIntoTheBox(id, forFish, byFish));
             } catch (IllegalArgumentException e) {
-                to.addAttribute("refused", e.getMessage());
+                Refused.tell(to, e);
             }
             return "redirect:/tanks/" + id + "/log/bringing";
         }
@@ -91,7 +92,7 @@ class PressedController {
         try {
             task.run();
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         if (which != null) {
             to.addAttribute("which", which);

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.drawing.CrewDrawing;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -127,7 +128,7 @@ class CrewController {
         } catch (DateTimeParseException e) {
             to.addAttribute("refused", "Please give a day.");
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/losses/crew";
     }

@@ -24,6 +24,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -212,14 +213,14 @@ class FishController {
     @GetMapping("/tanks/{id}/log/fish/{which}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long which) {
         PictureFile p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noStore()).body(p.bytes());
     }
 
     private static String done(long id, long which, RedirectAttributes to, Runnable task) {
         try {
             task.run();
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         } catch (DateTimeParseException e) {
             to.addAttribute("refused", "Please give a day.");
         } catch (PlanProblemsException e) {

@@ -22,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Marks;
@@ -73,7 +74,7 @@ class IncidentController {
                 : incidents.open(id, form.getOrDefault("title", ""), Named.find(IncidentKind.class, form.getOrDefault("kind", "")).orElse(IncidentKind.LOSS), day(form, "on"), null);
             return base + "/" + number;
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             return base;
         }
     }
@@ -137,7 +138,7 @@ class IncidentController {
         try {
             task.run();
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/losses/incidents/" + number;
     }

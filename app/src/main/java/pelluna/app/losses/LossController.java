@@ -26,6 +26,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -148,7 +149,7 @@ class LossController {
             }
             return "redirect:/tanks/" + id + "/losses/" + number;
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             for (String key : new String[] {"fish", "crew", "stay"}) {
                 if (form.get(key) != null && !form.get(key).isBlank()) {
                     to.addAttribute(key.equals("fish") ? "whom" : key, form.get(key));
@@ -165,7 +166,7 @@ class LossController {
             ledger.remember(id, form.getOrDefault("species", ""), LossForm.day(form.getOrDefault("came", "")), LossForm.read(form, desks.today()));
             return "redirect:/tanks/" + id + "/losses";
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/new";
         }
     }
@@ -189,7 +190,7 @@ class LossController {
         try {
             return "redirect:/tanks/" + id + "/losses/" + ledger.putRight(id, number, LossForm.read(form, desks.today()));
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
         }
     }
@@ -212,7 +213,7 @@ class LossController {
             ledger.takeBack(id, number);
             return "redirect:/tanks/" + id + "/losses";
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
         }
     }
@@ -220,6 +221,6 @@ class LossController {
     @GetMapping("/tanks/{id}/losses/{number:\\d+}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long number) {
         PictureFile p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noCache()).body(p.bytes());
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noStore()).body(p.bytes());
     }
 }

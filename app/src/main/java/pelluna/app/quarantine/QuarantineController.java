@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -93,7 +94,7 @@ class QuarantineController {
         } catch (DateTimeParseException e) {
             to.addAttribute("refused", "Please give the day on which it came.");
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return back(id);
     }
@@ -105,7 +106,7 @@ class QuarantineController {
         try {
             board.look(id, stay, new Look(desks.today(), eats, spots, fastBreath, tornFins), salinity(salinity), note.length() > 400 ? note.substring(0, 400) : note.strip());
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return back(id);
     }

@@ -1,79 +1,135 @@
 package pelluna.app.shell;
 
+import java.io.IOException;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
-import org.springframework.ui.Model;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
-import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.database.DatabaseTrouble;
+import pelluna.app.database.DatabaseWatch;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.writes.Answers;
 import pelluna.core.catalogue.CatalogueException;
 
 /** Says what happened, what was kept and what to do; never a stack trace. */
 @ControllerAdvice
 class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
-    private final Shells shells;
+    private final Answers answers;
+    private final DatabaseWatch database;
 
-    Failures(Shells shells) {
-        this.shells = shells;
+    Failures(Answers answers, DatabaseWatch database) {
+        this.answers = answers;
+        this.database = database;
     }
 
-    @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class,
-        HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class})
-    @ResponseStatus(HttpStatus.NOT_FOUND)
-    String missing(Model model) {
-        return failure(model, "Not here", "There is no such page, tank or fish. Nothing was changed.");
+    @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class})
+    void missing(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_NOT_FOUND, "There is no such page, tank or fish. Nothing was changed.");
+    }
+
+    /** A number in an address that is none leads nowhere; one in a field is refused beside it. */
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    void mistyped(MethodArgumentTypeMismatchException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        if (request.getParameter(e.getName()) == null) {
+            missing(request, response);
+        } else {
+            answers.refused(request, response, new Refused(e.getName(), "A number is needed here."));
+        }
+    }
+
+    @ExceptionHandler(HttpRequestMethodNotSupportedException.class)
+    void unsupported(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This address is not asked in that way. Nothing was changed.");
+    }
+
+    @ExceptionHandler(HttpMediaTypeNotSupportedException.class)
+    void unknownForm(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "What was sent has a form that is not read here. Nothing was changed.");
+    }
+
+    @ExceptionHandler(HttpMediaTypeNotAcceptableException.class)
+    void unacceptable(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_NOT_ACCEPTABLE, "This is not to be had in the form that was asked for.");
     }
 
     @ExceptionHandler({ObjectOptimisticLockingFailureException.class, DuplicateKeyException.class})
-    @ResponseStatus(HttpStatus.CONFLICT)
-    String raced(Model model) {
-        return failure(model, "Changed elsewhere",
-            "Another window changed the same thing in the same moment. Its change was kept and yours was not saved: go back, reload, and make it again.");
+    void raced(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_CONFLICT, "Another window changed the same thing in the same moment. Its change was kept and yours was not saved: look again, and make it again.");
     }
 
     @ExceptionHandler(PlanProblemsException.class)
-    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
-    String refused(PlanProblemsException e, Model model) {
-        return failure(model, "Not taken", String.join(" ", e.problems().stream().map(Problem::toString).toList()) + " Nothing was changed.");
+    void refused(PlanProblemsException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        answers.refused(request, response, new Refused("", String.join(" ", e.problems().stream().map(Problem::toString).toList())));
     }
 
     @ExceptionHandler(CatalogueException.class)
-    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
-    String wordRefused(CatalogueException e, Model model) {
-        return failure(model, "Not taken", String.join(" ", e.problems()) + ". Nothing was changed.");
+    void wordRefused(CatalogueException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        answers.refused(request, response, new Refused("", String.join(" ", e.problems()) + "."));
     }
 
-    @ExceptionHandler({MaxUploadSizeExceededException.class, MissingServletRequestParameterException.class})
-    @ResponseStatus(HttpStatus.BAD_REQUEST)
-    String unusable(Model model) {
-        return failure(model, "Not taken", "Something was missing, or a file was larger than Pelluna takes (12 MB). Nothing was changed.");
+    @ExceptionHandler(Refused.class)
+    void refused(Refused e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        answers.refused(request, response, e);
+    }
+
+    @ExceptionHandler(DateTimeParseException.class)
+    void noDay(HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        answers.refused(request, response, new Refused("", "Please give a day."));
+    }
+
+    @ExceptionHandler(NumberFormatException.class)
+    void noNumber(HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+        answers.refused(request, response, new Refused("", "A number is needed here."));
+    }
+
+    @ExceptionHandler({MissingServletRequestParameterException.class, ServletRequestBindingException.class, MissingServletRequestPartException.class,
+        MultipartException.class, HttpMessageNotReadableException.class})
+    void unusable(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, "Something was missing, could not be read, or was larger than Pelluna takes. Nothing was changed.");
+    }
+
+    /** Whoever asked has gone. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone() {
+        LOG.debug("An answer found nobody");
     }
 
     @ExceptionHandler(Exception.class)
-    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
-    String broken(Exception e, Model model) {
-        LOG.error("A page failed", e);
-        return failure(model, "That went wrong",
-            "Pelluna could not finish this page. What was saved before is kept. Go back and try again; if it happens twice, the log of the program says more.");
-    }
-
-    private String failure(Model model, String title, String sentence) {
-        shells.around(model, "", title, "");
-        model.addAttribute("what", sentence);
-        return "failure";
+    void broken(Exception e, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(e);
+        if (trouble.isPresent()) {
+            database.met(trouble.get());
+            LOG.warn("The database is {}: {}", trouble.get(), e.getMessage());
+            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get().words());
+        } else {
+            LOG.error("A page failed", e);
+            answers.plain(request, response, HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
+                "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it happens twice, the log of the program says more.");
+        }
     }
 }

@@ -22,6 +22,11 @@ public record Shell(String place, List<TankLink> tanks, Long tank, String tankNa
         return say.volume(desk.plan().tank().glassLitres()) + " · " + say.length(desk.plan().tank().runCm()) + " run · " + age;
     }
 
+    /** Whether nobody knows whose page this is: then it has no choices either. */
+    public boolean bare() {
+        return units.isEmpty();
+    }
+
     public boolean us() {
         return units.equals(UnitSystem.US.name());
     }

@@ -1,5 +1,7 @@
 package pelluna.app.shell;
 
+import java.util.List;
+
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -35,6 +37,13 @@ public class Shells {
     /** For pages without a tank. */
     public void around(Model model, String place, String title, String sentence) {
         put(model, place, title, sentence, null, "", "", "", null);
+    }
+
+    /** For a page that must come whatever is wrong: nothing is asked of the database for it. */
+    static void bare(Model model, String title) {
+        model.addAttribute("shell", new Shell("", List.of(), null, "", "", "", "", "system", null));
+        model.addAttribute("title", title);
+        model.addAttribute("sentence", "");
     }
 
     private void put(Model model, String place, String title, String sentence, Long tank, String name, String summary, String stance, Long sandboxOf) {

@@ -24,6 +24,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Refused;
 import pelluna.app.log.LogSheets;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -91,7 +92,7 @@ class SheetController {
         try {
             to.addAttribute("taken", sheets.take(id, text));
         } catch (IllegalArgumentException e) {
-            to.addAttribute("refused", e.getMessage());
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/log/sheets";
     }

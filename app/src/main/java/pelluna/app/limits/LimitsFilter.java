@@ -1,0 +1,63 @@
+package pelluna.app.limits;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+
+/** Holds every request to {@link Limits} before anything reads it. */
+@Component
+@Order(3)
+class LimitsFilter extends OncePerRequestFilter {
+    private final RefusedAnswers answers;
+    private final Clock clock;
+
+    LimitsFilter(RefusedAnswers answers, Clock clock) {
+        this.answers = answers;
+        this.clock = clock;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        if (request.getContentLengthLong() > Limits.body(request.getRequestURI())) {
+            answers.plain(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, tooLarge(request));
+            return;
+        }
+        HttpServletRequest held = request.getContentLengthLong() < 0 ? new HeldRequest(request, Limits.body(request.getRequestURI())) : request;
+        Map<String, String[]> sent;
+        try {
+            sent = request.getRequestURI().startsWith("/api/") ? Map.of() : held.getParameterMap();
+        } catch (IllegalStateException | IllegalArgumentException unreadable) {
+            answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was changed.");
+            return;
+        }
+        try {
+            if (sent.size() > Limits.FIELDS) {
+                throw new Refused("", "There are more fields in it than Pelluna has.");
+            }
+            for (Map.Entry<String, String[]> field : sent.entrySet()) {
+                for (String value : field.getValue()) {
+                    Limits.check(request.getRequestURI(), field.getKey(), value, LocalDate.now(clock));
+                }
+            }
+        } catch (Refused e) {
+            answers.refused(held, response, e);
+            return;
+        }
+        chain.doFilter(held, response);
+    }
+
+    private static String tooLarge(HttpServletRequest request) {
+        return Limits.body(request.getRequestURI()) == Limits.BODY ? "That is more than Pelluna takes here (1 MB). Nothing was changed."
+            : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing was changed.";
+    }
+}

@@ -1,0 +1,42 @@
+package pelluna.app.limits;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+
+/** Text from bytes: UTF-8, with or without a byte order mark, and nothing in the place of what is not. */
+public final class Utf8 {
+    private static final char MARK = '\ufeff';
+    /** What stands where a decoder could not read. */
+    private static final char UNREAD = '\ufffd';
+
+    private Utf8() { }
+
+    /** @throws Refused if it is no UTF-8, or holds NUL */
+    public static String text(String field, byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
+            String plain = text.isEmpty() || text.charAt(0) != MARK ? text : text.substring(1);
+            if (!clean(plain)) {
+                throw new Refused(field, "There are signs in it that are no text.");
+            }
+            return plain;
+        } catch (CharacterCodingException e) {
+            throw new Refused(field, "This is not written in UTF-8. Save it as UTF-8 and send it again.", e);
+        }
+    }
+
+    /** Whether text has neither NUL nor signs that could not be read, nor half of a pair. */
+    static boolean clean(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            boolean pair = Character.isHighSurrogate(c) && i + 1 < text.length() && Character.isLowSurrogate(text.charAt(i + 1));
+            if (c == 0 || c == UNREAD || Character.isSurrogate(c) && !pair) {
+                return false;
+            }
+            i += pair ? 1 : 0;
+        }
+        return true;
+    }
+}

@@ -1,0 +1,98 @@
+package pelluna.app.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.writes.Answers;
+
+/**
+ * The page of a failure: what happened, what was kept, and what was typed, to be sent again. It asks the database nothing, and comes back by itself
+ * to a page that only was to be read.
+ */
+@Controller
+class FailurePages implements ErrorController {
+    private static final int AGAIN_AFTER_S = 4;
+    private static final int LONGEST_SHOWN = 20_000;
+
+    /** A field that was typed, to be sent again. */
+    record Typed(String name, String value) { }
+
+    @RequestMapping(value = "/error", produces = MediaType.TEXT_HTML_VALUE)
+    String page(HttpServletRequest request, HttpServletResponse response, Model model) {
+        int status = status(request);
+        Shells.bare(model, title(status));
+        model.addAttribute("what", words(request, status));
+        boolean busy = status == HttpStatus.SERVICE_UNAVAILABLE.value();
+        boolean wrote = request.getMethod().equals("POST");
+        if (busy) {
+            response.setHeader("Retry-After", String.valueOf(AGAIN_AFTER_S));
+            if (!wrote) {
+                response.setHeader("Refresh", String.valueOf(AGAIN_AFTER_S));
+            }
+        }
+        boolean again = wrote && status != HttpServletResponse.SC_NOT_FOUND && status != HttpServletResponse.SC_FORBIDDEN;
+        model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);
+        model.addAttribute("typed", again ? typed(request) : List.of());
+        model.addAttribute("file", again && request.getContentType() != null && request.getContentType().startsWith("multipart"));
+        return "failure";
+    }
+
+    @RequestMapping("/error")
+    ResponseEntity<Object> plain(HttpServletRequest request) {
+        int status = status(request);
+        boolean api = String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI)).startsWith("/api/");
+        Object body = api ? Map.of("problems", List.of(Map.of("field", "", "found", "", "expected", words(request, status)))) : words(request, status);
+        return ResponseEntity.status(status).contentType(api ? MediaType.APPLICATION_JSON : MediaType.parseMediaType("text/plain;charset=UTF-8")).body(body);
+    }
+
+    private static List<Typed> typed(HttpServletRequest request) {
+        List<Typed> fields = new ArrayList<>();
+        try {
+            request.getParameterMap().forEach((name, values) -> {
+                for (String value : values) {
+                    if (value.length() <= LONGEST_SHOWN) {
+                        fields.add(new Typed(name, value));
+                    }
+                }
+            });
+        } catch (IllegalStateException | IllegalArgumentException unreadable) {
+            return List.of();
+        }
+        return fields;
+    }
+
+    private static int status(HttpServletRequest request) {
+        return request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer status ? status : HttpServletResponse.SC_NOT_FOUND;
+    }
+
+    private static String words(HttpServletRequest request, int status) {
+        return request.getAttribute(Answers.WORDS) instanceof String words ? words : switch (status) {
+            case HttpServletResponse.SC_NOT_FOUND -> "There is no such page, tank or fish. Nothing was changed.";
+            case HttpServletResponse.SC_BAD_REQUEST -> "What was sent could not be read. Nothing was changed.";
+            default -> "Pelluna could not finish this. What was saved before is kept. Go back and try again.";
+        };
+    }
+
+    private static String title(int status) {
+        return switch (status) {
+            case HttpServletResponse.SC_NOT_FOUND -> "Not here";
+            case HttpServletResponse.SC_CONFLICT -> "Changed elsewhere";
+            case HttpServletResponse.SC_FORBIDDEN -> "Not from there";
+            case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> "One moment";
+            case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> "That went wrong";
+            default -> "Not taken";
+        };
+    }
+}

@@ -1,0 +1,79 @@
+package pelluna.app.writes;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+
+import pelluna.app.limits.Refused;
+
+/** Puts into a form of a page what was typed into it before. */
+final class TypedForm {
+    private TypedForm() { }
+
+    /**
+     * @param html   the page, as it would be asked for
+     * @param action the path that the form was sent to
+     * @param typed  what was sent
+     * @param why    shown beside its field, and at the head of the form if the page does not say it itself
+     * @return the page with that in its fields; files stay empty
+     */
+    static String fill(String html, String action, Map<String, String[]> typed, Refused why) {
+        Document page = Jsoup.parse(html);
+        page.outputSettings().prettyPrint(false);
+        Optional<Element> form = page.select("form[method=post]").stream().filter(f -> path(f.attr("action")).equals(action))
+            .max(Comparator.comparingLong(f -> alike(f, typed)));
+        form.ifPresent(f -> {
+            f.select("input, textarea, select").forEach(field -> put(field, typed.get(field.attr("name"))));
+            f.parents().select("details").forEach(d -> d.attr("open", true));
+        });
+        say(page, form, why);
+        return page.outerHtml();
+    }
+
+    private static void say(Document page, Optional<Element> form, Refused why) {
+        Optional<Element> field = why.field().isEmpty() ? Optional.empty()
+            : form.map(f -> f.select("input:not([type=hidden]), textarea, select").stream().filter(i -> i.attr("name").equals(why.field())).findFirst().orElse(null));
+        field.ifPresent(f -> {
+            f.attr("aria-invalid", "true");
+            f.after(new Element("span").addClass("refused").attr("role", "alert").text(why.getMessage()));
+        });
+        if (field.isEmpty() && !why.getMessage().isEmpty() && page.select("[role=alert]").isEmpty()) {
+            Element words = new Element("p").addClass("refused").attr("role", "alert").text(why.getMessage());
+            form.ifPresentOrElse(f -> f.prependChild(words), () -> page.select("main header").stream().findFirst().ifPresent(h -> h.after(words)));
+        }
+    }
+
+    private static String path(String action) {
+        return action.split("[?#]", 2)[0];
+    }
+
+    /** How many hidden fields say the same: of several forms alike, the one that was sent. */
+    private static long alike(Element form, Map<String, String[]> typed) {
+        return form.select("input[type=hidden]").stream().filter(h -> !h.attr("name").equals(WriteKeys.PARAMETER))
+            .filter(h -> typed.containsKey(h.attr("name")) && List.of(typed.get(h.attr("name"))).contains(h.attr("value"))).count();
+    }
+
+    private static void put(Element field, String[] values) {
+        String type = field.attr("type");
+        boolean marked = type.equals("checkbox") || type.equals("radio");
+        if (field.attr("name").isEmpty() || type.equals("hidden") || type.equals("file") || type.equals("submit") || values == null && !marked) {
+            return;
+        }
+        List<String> given = values == null ? List.of() : Arrays.asList(values);
+        if (marked) {
+            field.attr("checked", given.contains(field.hasAttr("value") ? field.attr("value") : "on"));
+        } else if (field.normalName().equals("textarea")) {
+            field.text(given.get(0));
+        } else if (field.normalName().equals("select")) {
+            field.select("option").forEach(o -> o.attr("selected", given.contains(o.hasAttr("value") ? o.attr("value") : o.text())));
+        } else {
+            field.attr("value", given.get(0));
+        }
+    }
+}
