@@ -1,41 +1,76 @@
 // What the pages need beyond plain links and forms: saving as one types, places by key, and no page flash.
 // Every answer is a whole page; the part called 'page' is morphed in, so that focus and what is being typed stay put.
 
+import { deliver } from './send.js';
+
 const live = {
+  // To another page, or to what follows a write. Resolves to whether it went well.
   async go(url, options, push) {
+    if (options && options.method === 'POST') { return live.post(url, options.body, push); }
+    return live.busy(async () => {
+      try {
+        const response = await fetch(url, { headers: { Accept: 'text/html' } });
+        const text = await response.text();
+        if (response.status >= 500) { live.tell('Pelluna cannot show that page just now. Try again in a moment.'); return false; }
+        if (!await live.show(text)) { window.location.assign(url); return false; }
+        if (push && response.ok) { history.pushState({}, '', response.url); }
+        return response.ok;
+      } catch (error) {
+        live.tell('Pelluna does not answer. What you typed is still here.');
+        return false;
+      }
+    });
+  },
+  // Sends, and shows what follows. A page that is refused comes back with what was typed; anything else leaves the page as it is.
+  async post(url, body, push, whole) {
+    const answer = await live.busy(() => deliver(url, body));
+    if (answer.refused) {
+      if (answer.html) { await live.show(answer.html); }
+      live.tell(answer.html ? 'Not all of it is saved; see beside the field' : answer.words);
+      return false;
+    }
+    if (answer.then && whole) { live.open(answer.then); return true; }
+    const shown = answer.then ? await live.go(answer.then, {}, push) : await live.show(answer.html);
+    const refused = document.querySelector('#page [role="alert"]');
+    live.tell(refused ? 'Not all of it is saved; see beside the field' : shown ? 'Saved' : 'Saved. The page could not be renewed just now.');
+    return !refused;
+  },
+  open(url) {
+    const to = new URL(url, window.location.href);
+    const here = to.pathname === window.location.pathname && to.search === window.location.search;
+    window.location.assign(to);
+    if (here && to.hash) { window.location.reload(); }
+  },
+  async busy(task) {
     const main = document.getElementById('page');
     main.setAttribute('aria-busy', 'true');
     try {
-      const response = await fetch(url, { ...options, headers: { Accept: 'text/html' } });
-      const text = await response.text();
-      // what is typed before everything has loaded is saved all the same; the page follows when it can
-      if (!window.Alpine) { await new Promise((loaded) => { document.addEventListener('alpine:initialized', loaded, { once: true }); }); }
-      const next = new DOMParser().parseFromString(text, 'text/html');
-      const fresh = next.getElementById('page');
-      if (!fresh) { window.location.assign(url); return false; }
-      const link = document.activeElement && document.activeElement.closest('a');
-      const href = link && link.getAttribute('href');
-      window.Alpine.morph(main, fresh.outerHTML, { key: (el) => el.id, updating: live.drawing });
-      if (href && document.activeElement === document.body) {
-        const again = document.querySelector(`#page a[href="${CSS.escape(href)}"]`);
-        if (again) { again.focus({ preventScroll: true }); }
-      }
-      const rail = next.getElementById('rail');
-      const old = document.getElementById('rail');
-      if (rail && old) { window.Alpine.morph(old, rail.outerHTML, { key: (el) => el.id }); }
-      document.title = next.title;
-      if (push && response.ok) { history.pushState({}, '', response.url); }
-      window.dispatchEvent(new CustomEvent('pelluna-page'));
-      const refused = !response.ok || document.querySelector('#page [role="alert"]');
-      live.tell(response.ok ? (options && options.method === 'POST' && !refused ? 'Saved' : '') : 'Not all of it is saved; see beside the field');
-      return !refused;
-    } catch (error) {
-      live.tell('Pelluna does not answer. What you typed is still here but not saved.');
-      return false;
+      return await task();
     } finally {
       const now = document.getElementById('page');
       if (now) { now.removeAttribute('aria-busy'); }
     }
+  },
+  // Puts a page in the place of this one, so that focus and what is being typed stay put. @return whether it was one of ours
+  async show(html) {
+    // what is typed before everything has loaded is saved all the same; the page follows when it can
+    if (!window.Alpine) { await new Promise((loaded) => { document.addEventListener('alpine:initialized', loaded, { once: true }); }); }
+    const next = new DOMParser().parseFromString(html, 'text/html');
+    const fresh = next.getElementById('page');
+    if (!fresh) { return false; }
+    const link = document.activeElement && document.activeElement.closest('a');
+    const href = link && link.getAttribute('href');
+    window.Alpine.morph(document.getElementById('page'), fresh.outerHTML, { key: (el) => el.id, updating: live.drawing });
+    if (href && document.activeElement === document.body) {
+      const again = document.querySelector(`#page a[href="${CSS.escape(href)}"]`);
+      if (again) { again.focus({ preventScroll: true }); }
+    }
+    const rail = next.getElementById('rail');
+    const old = document.getElementById('rail');
+    if (rail && old) { window.Alpine.morph(old, rail.outerHTML, { key: (el) => el.id }); }
+    document.title = next.title;
+    window.dispatchEvent(new CustomEvent('pelluna-page'));
+    return true;
   },
   // A drawing is put in whole: its parts belong together.
   drawing(el, next, childrenOnly, skip) {
@@ -58,7 +93,8 @@ const live = {
   },
   // With the button that was pressed, which may say what to do.
   body(form, button) {
-    return new URLSearchParams(new FormData(form, button));
+    const data = new FormData(form, button);
+    return form.enctype === 'multipart/form-data' ? data : new URLSearchParams(data);
   },
 };
 
@@ -128,16 +164,21 @@ document.addEventListener('change', (event) => {
   live.go(form.action, { method: 'POST', body: sent }, false);
 });
 
-document.addEventListener('submit', (event) => {
+// Every form that writes is sent in the one way; while it is on its way, a second press is the same press.
+document.addEventListener('submit', async (event) => {
   const form = event.target;
-  if (!('live' in form.dataset) && !('autosave' in form.dataset)) { return; }
+  const quick = 'live' in form.dataset || 'autosave' in form.dataset;
+  if (event.defaultPrevented || 'plain' in form.dataset || (form.method === 'get' && !quick)) { return; }
   event.preventDefault();
   if (form.method === 'get') {
     live.go(`${form.action}?${live.body(form, event.submitter)}`, {}, true);
-  } else {
-    const sent = live.go(form.action, { method: 'POST', body: live.body(form, event.submitter) }, true);
-    if ('fresh' in form.dataset) { sent.then((saved) => { if (saved) { form.reset(); } }); }
+    return;
   }
+  if (form.dataset.sending) { return; }
+  form.dataset.sending = 'true';
+  const saved = await live.post(form.action, live.body(form, event.submitter), true, !quick);
+  delete form.dataset.sending;
+  if (saved && 'fresh' in form.dataset) { form.reset(); }
 });
 
 document.addEventListener('click', (event) => {

@@ -1,51 +1,52 @@
 // What was tapped and not yet taken: kept in this browser, sent in order, each once. A key goes with every line, so that the
-// server writes a line once even if its answer was lost on the way.
+// server writes a line once even if its answer was lost on the way. Only what is confirmed leaves this list.
+import { freshKey, sendOnce } from '../send.js';
 
 const KEPT = 'pelluna-outbox';
 const AGAIN_AFTER = 15000;
 
 export const outbox = {
-  sending: false,
+  turn: Promise.resolve(),
   read() {
     try { return JSON.parse(localStorage.getItem(KEPT) || '[]'); } catch (error) { return []; }
   },
+  // Whether it is kept: not in private windows, or where there is no room.
   write(lines) {
-    try { localStorage.setItem(KEPT, JSON.stringify(lines)); } catch (error) { /* private mode: then only what is online is taken */ }
+    let kept = true;
+    try { localStorage.setItem(KEPT, JSON.stringify(lines)); } catch (error) { kept = false; }
     window.dispatchEvent(new CustomEvent('pelluna-outbox', { detail: lines }));
+    return kept;
   },
-  key() {
-    const bytes = crypto.getRandomValues(new Uint8Array(12));
-    return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
-  },
-  // A line for the log: where to, what, and how to say it while it waits.
-  put(url, fields, says) {
-    const line = { url, says, fields: { at: Date.now(), ...fields, key: outbox.key(), quiet: 'true' } };
-    outbox.write([...outbox.read(), line]);
-    return outbox.send();
+  // A line for the log: where to, what, and how to say it while it waits. Resolves to 'saved', 'waits', or the reason why it was refused.
+  async put(url, fields, says) {
+    const line = { url, says, fields: { at: Date.now(), ...fields, key: freshKey(), quiet: 'true' } };
+    if (!outbox.write([...outbox.read(), line])) {
+      const answer = await sendOnce(url, new URLSearchParams(line.fields));
+      if (answer.saved) { window.dispatchEvent(new CustomEvent('pelluna-sent')); }
+      return answer.saved ? 'saved' : { reason: answer.words, key: line.fields.key };
+    }
+    await outbox.send();
+    const left = outbox.read().find((l) => l.fields.key === line.fields.key);
+    return !left ? 'saved' : left.refused ? { reason: left.refused, key: line.fields.key } : 'waits';
   },
   waiting() { return outbox.read().filter((l) => !l.refused); },
-  // Resolves to what became of it: true if everything is sent. A line that is refused stays here with the reason, until its keeper lets it go.
-  async send() {
-    if (outbox.sending) { return false; }
-    outbox.sending = true;
+  // Sends what waits, in order, one turn after the other.
+  send() {
+    outbox.turn = outbox.turn.then(outbox.sendAll);
+    return outbox.turn;
+  },
+  async sendAll() {
     let sent = 0;
-    try {
-      for (let lines = outbox.waiting(); lines.length; lines = outbox.waiting()) {
-        const line = lines[0];
-        const response = await fetch(line.url, { method: 'POST', body: new URLSearchParams(line.fields) });
-        if (response.status >= 500) { return false; }
-        const rest = outbox.read();
-        const refused = response.ok ? '' : response.status === 422 ? await response.text() : 'The tank or fish is not there any more.';
-        outbox.write(refused ? rest.map((l) => (l.fields.key === line.fields.key ? { ...l, refused } : l)) : rest.filter((l) => l.fields.key !== line.fields.key));
-        sent += 1;
-      }
-      return true;
-    } catch (error) {
-      return false;
-    } finally {
-      outbox.sending = false;
-      if (sent) { window.dispatchEvent(new CustomEvent('pelluna-sent')); }
+    for (let lines = outbox.waiting(); lines.length; lines = outbox.waiting()) {
+      const line = lines[0];
+      const answer = await sendOnce(line.url, new URLSearchParams(line.fields));
+      if (answer.away) { break; }
+      const rest = outbox.read();
+      outbox.write(answer.refused ? rest.map((l) => (l.fields.key === line.fields.key ? { ...l, refused: answer.words } : l))
+        : rest.filter((l) => l.fields.key !== line.fields.key));
+      sent += 1;
     }
+    if (sent) { window.dispatchEvent(new CustomEvent('pelluna-sent')); }
   },
   // What waits can be taken back before anybody saw it.
   drop(key) {

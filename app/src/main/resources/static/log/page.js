@@ -33,12 +33,26 @@ const sighting = {
     if (x !== undefined) { fields.x = x.toFixed(4); fields.y = y.toFixed(4); }
     const says = `${s.who.said} ${s.did.says}${s.did.to ? ` ${s.whom.said}` : ''}${s.times > 1 ? `, ${s.times} times` : ''}`;
     sighting.afresh();
-    sighting.tell(`Logged: ${says}.`);
-    outbox.put(`${sighting.root().dataset.base}/sighting`, fields, says);
+    sighting.send('sighting', fields, says);
   },
+  last: '',
   tell(text) {
+    sighting.last = text;
     const line = document.getElementById('said');
     if (line) { line.textContent = text; }
+  },
+  // Says 'Logged' when it is, and not before. Resolves to the reason if it is refused.
+  async send(what, fields, says) {
+    sighting.tell(`Sending: ${says} …`);
+    const outcome = await outbox.put(`${sighting.root().dataset.base}/${what}`, fields, says);
+    if (outcome === 'saved') {
+      sighting.tell(`Logged: ${says}.`);
+    } else if (outcome === 'waits') {
+      sighting.tell(`Not logged yet: ${says}. It waits here and is sent by itself.`);
+    } else {
+      sighting.tell(`Not logged: ${outcome.reason}`);
+    }
+    return outcome;
   },
 };
 
@@ -128,20 +142,16 @@ document.addEventListener('submit', async (event) => {
   const input = document.getElementById('sentence');
   const text = input.value.trim();
   if (!text) { return; }
-  const url = `${sighting.root().dataset.base}/typed`;
   document.getElementById('offers').replaceChildren();
-  if (navigator.onLine) {
-    try {
-      const response = await fetch(url, { method: 'POST', body: new URLSearchParams({ text, at: Date.now(), key: outbox.key(), quiet: 'true' }) });
-      if (response.status === 422) { sighting.tell(await response.text()); return; }
-      input.value = '';
-      sighting.tell(`Logged: ${text}.`);
-      window.dispatchEvent(new CustomEvent('pelluna-sent'));
-      return;
-    } catch (error) { /* falls through to the outbox */ }
-  }
   input.value = '';
-  outbox.put(url, { text }, text);
+  const outcome = await sighting.send('typed', { text }, text);
+  const field = document.getElementById('sentence');
+  // a sentence that was not understood goes back to where it can be put right
+  if (outcome.key && field && !field.value) {
+    outbox.drop(outcome.key);
+    field.value = text;
+    field.focus();
+  }
 });
 
 function waiting() {
@@ -175,11 +185,7 @@ function tally() {
   for (const p of document.querySelectorAll('.pairtap')) { p.querySelector('output').textContent = taps.counts.get(p.dataset.says) || 0; }
 }
 function fresh() {
-  const said = document.getElementById('said');
-  const text = said ? said.textContent : '';
-  window.pellunaLive.go(window.location.pathname + window.location.search, {}, false).then(() => {
-    sighting.tell(text);
-  });
+  window.pellunaLive.go(window.location.pathname + window.location.search, {}, false).then(() => { sighting.tell(sighting.last); });
 }
 
 function clock() {

@@ -1,5 +1,6 @@
 // The Reefscape on a page: woken with it, and joined to the slider, the buttons and the keys around it.
 import { Reefscape } from './hands.js';
+import { deliver } from '../send.js';
 
 const reef = {
   here: null,
@@ -41,7 +42,7 @@ document.addEventListener('change', async (event) => {
   if (!reef.here) { return; }
   if (event.target.id === 'reef-slider') { reef.here.settle(); }
   if (event.target.id === 'arrows-from') {
-    await fetch('/settings/arrows', { method: 'POST', body: new URLSearchParams({ from: event.target.value }), redirect: 'manual' });
+    await deliver('/settings/arrows', new URLSearchParams({ from: event.target.value }));
     reef.here.settle();
   }
 });

@@ -1,7 +1,6 @@
 package pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.function.Consumer;
@@ -15,6 +14,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.fish.ComesIn;
+import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -35,7 +35,17 @@ class ArrivalHandsController {
     }
 
     /** What every such form sends: whom it is about and the mark of the plan that it was made for. */
-    record Asked(String fish, String of) { }
+    record Asked(String fish, String of) {
+        Asked {
+            fish = fish == null ? "" : fish;
+            of = of == null ? "" : of;
+        }
+
+        /** The first of those that it is about; empty if nobody is named. */
+        String first() {
+            return fish.split(",", 2)[0];
+        }
+    }
 
     @PostMapping("/tanks/{id}/arrivals/place")
     String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
@@ -44,7 +54,7 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/day")
     String day(@PathVariable long id, Asked asked, @RequestParam String on, RedirectAttributes to) {
-        return change(id, asked, "a day of arrival", tree -> HandEdits.day(tree, asked.fish(), LocalDate.parse(on)), to);
+        return change(id, asked, "a day of arrival", tree -> HandEdits.day(tree, asked.fish(), Days.planned("on", on, desks.today())), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
@@ -73,7 +83,7 @@ class ArrivalHandsController {
             if (on.isBlank()) {
                 HandEdits.stays(tree, asked.fish());
             } else {
-                HandEdits.leaves(tree, asked.fish(), LocalDate.parse(on), why);
+                HandEdits.leaves(tree, asked.fish(), Days.planned("on", on, desks.today()), why);
             }
         }, to);
     }
@@ -82,7 +92,7 @@ class ArrivalHandsController {
     String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
         return done(id, asked, () -> {
             Desk desk = desks.open(id);
-            Stream.of(asked.fish().split(",")).map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
+            Stream.of(asked.fish().split(",")).distinct().map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
                 .map(w -> Long.valueOf(w.substring(1))).toList().forEach(row -> comesIn.comes(id, row, null));
         }, to);
     }
@@ -131,8 +141,6 @@ class ArrivalHandsController {
                 task.run();
             } catch (PlanProblemsException e) {
                 refused = "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.";
-            } catch (DateTimeParseException e) {
-                refused = "Please give a day.";
             } catch (NoSuchElementException e) {
                 refused = "That fish is no longer in the plan.";
             }
@@ -140,7 +148,7 @@ class ArrivalHandsController {
         if (!refused.isEmpty()) {
             to.addAttribute("refused", refused);
         }
-        to.addAttribute("fish", asked.fish().split(",")[0]);
+        to.addAttribute("fish", asked.first());
         return "redirect:/tanks/" + id + "/arrivals";
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.limits.Days;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -63,8 +63,8 @@ class RestockController {
     @PostMapping("/tanks/{id}/arrivals/restock")
     String plan(@PathVariable long id, @RequestParam String from, @RequestParam String until, @RequestParam(defaultValue = "false") boolean back, RedirectAttributes to) {
         try {
-            LocalDate begins = LocalDate.parse(from);
-            LocalDate ends = LocalDate.parse(until);
+            LocalDate begins = Days.planned("from", from, desks.today());
+            LocalDate ends = Days.planned("until", until, desks.today());
             steps.change(id, "a restock planned", tree -> {
                 figures(tree).put("fallow", new LinkedHashMap<>(Map.of("from", begins.toString(), "until", ends.toString())));
                 tree.put("startOn", ends.toString());
@@ -72,8 +72,6 @@ class RestockController {
                     comeBack(tree);
                 }
             });
-        } catch (DateTimeParseException e) {
-            to.addAttribute("refused", "Please give both days.");
         } catch (PlanProblemsException e) {
             to.addAttribute("refused", "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.");
         }

@@ -33,7 +33,6 @@ import pelluna.core.units.Measures;
 @Controller
 class UpkeepController {
     private static final double MOST_PRICE = 100_000;
-    private static final int MOST_SIGN = 6;
 
     private final PlanDesk desks;
     private final CurrentKeeper keeper;
@@ -128,7 +127,7 @@ class UpkeepController {
                   @RequestParam(defaultValue = "") String salt, RedirectAttributes to) {
         desks.tank(id);
         try {
-            keeper.pays(currency.strip().length() > MOST_SIGN ? currency.strip().substring(0, MOST_SIGN) : currency.strip(), price(food), price(sheet), price(salt));
+            keeper.pays(currency.strip(), price(food), price(sheet), price(salt));
         } catch (NumberFormatException e) {
             to.addAttribute("refused", "'" + e.getMessage() + "' is no price; nothing was saved.");
         }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -118,7 +119,7 @@ class BringingController {
         }
         try {
             double per = keeper.get().measures().us() ? Convert.CM_PER_INCH : 1;
-            SeeThroughBox box = new SeeThroughBox(per * Double.parseDouble(length.replace(',', '.')), per * Double.parseDouble(width.replace(',', '.')), per * Double.parseDouble(height.replace(',', '.')));
+            SeeThroughBox box = new SeeThroughBox(per * Numbers.finite(length.replace(',', '.')), per * Numbers.finite(width.replace(',', '.')), per * Numbers.finite(height.replace(',', '.')));
             if (box.lengthCm() > 0 && box.widthCm() > 0 && box.heightCm() > 0 && box.lengthCm() < 1000 && box.widthCm() < 1000 && box.heightCm() < 1000) {
                 return box;
             }
@@ -135,7 +136,7 @@ class BringingController {
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/off")
     String off(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String how, RedirectAttributes to) {
-        return done(id, which, to, () -> ways.callOff(id, which, how.length() > 200 ? how.substring(0, 200) : how));
+        return done(id, which, to, () -> ways.callOff(id, which, how));
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/look")

@@ -123,7 +123,7 @@ public class MeasureDesk {
         if (runs) {
             throw new IllegalArgumentException(English.capital(measure.plain()) + " goes on already.");
         }
-        rows.save(new MeasureEntity(tank, measure, forFish, byFish, log.now(), note.length() > 400 ? note.substring(0, 400) : note.strip()));
+        rows.save(new MeasureEntity(tank, measure, forFish, byFish, log.now(), note.strip()));
         if (measure == Measure.TIME_OUT) {
             fish.is(tank, byFish, FishEntity.Place.OUT);
         }

@@ -161,7 +161,7 @@ public class WaysIn {
     @Transactional
     public void look(long tank, long bringing, AfterRelease look, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
         BringingEntity b = row(tank, bringing);
-        looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.length() > 400 ? note.substring(0, 400) : note.strip()));
+        looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.strip()));
         log.write(tank, Sent.of(log.now(), eats ? Doing.EATS : inSight ? Doing.SEEN : Doing.HIDES, b.fishId()));
         if (!whole) {
             log.write(tank, Sent.of(log.now(), Doing.TORN_FIN, b.fishId()));

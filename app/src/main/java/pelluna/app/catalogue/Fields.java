@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import pelluna.app.limits.Numbers;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
@@ -119,7 +120,7 @@ final class Fields {
 
     private static double number(String field, String text) {
         try {
-            return Double.parseDouble(text);
+            return Numbers.finite(text);
         } catch (NumberFormatException e) {
             throw new CatalogueException(field, "'" + text + "' is no number");
         }

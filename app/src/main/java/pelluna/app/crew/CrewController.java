@@ -1,7 +1,6 @@
 package pelluna.app.crew;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 
@@ -14,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.drawing.CrewDrawing;
+import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -82,18 +82,18 @@ class CrewController {
     @PostMapping("/tanks/{id}/losses/crew")
     String comes(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String size,
                  @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
-        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole(count), cm(desk, size), TypedFigure.read(price, "price"), day(on)));
+        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on)));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/count")
     String counted(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String added, @RequestParam(defaultValue = "") String on,
                    @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
-        return done(id, to, desk -> crew.counted(id, which, day(on), whole(count), added.isBlank() ? 0 : whole(added), note));
+        return done(id, to, desk -> crew.counted(id, which, day(on), whole("count", count), added.isBlank() ? 0 : whole("added", added), note));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")
     String keeps(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String wanted, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String price, RedirectAttributes to) {
-        return done(id, to, desk -> crew.keeps(id, which, whole(wanted), cm(desk, size), TypedFigure.read(price, "price")));
+        return done(id, to, desk -> crew.keeps(id, which, whole("wanted", wanted), cm(desk, size), TypedFigure.read(price, "price")));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
@@ -103,12 +103,12 @@ class CrewController {
     }
 
     private LocalDate day(String on) {
-        return on.isBlank() ? desks.today() : LocalDate.parse(on.strip());
+        return on.isBlank() ? desks.today() : Days.happened("on", on);
     }
 
-    private static int whole(String text) {
+    private static int whole(String field, String text) {
         if (!text.strip().matches("\\d{1,4}")) {
-            throw new IllegalArgumentException("How many? A whole number.");
+            throw new Refused(field, "How many? A whole number.");
         }
         return Integer.parseInt(text.strip());
     }
@@ -125,8 +125,6 @@ class CrewController {
     private String done(long id, RedirectAttributes to, Task task) {
         try {
             task.on(desks.open(id));
-        } catch (DateTimeParseException e) {
-            to.addAttribute("refused", "Please give a day.");
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }

@@ -121,7 +121,7 @@ public class CrewDesk {
         if (on.isAfter(desks.today()) || !mine.isEmpty() && on.isBefore(mine.get(mine.size() - 1).count().on())) {
             throw new IllegalArgumentException("A count is of today or earlier, and not before the last one.");
         }
-        counts.save(new CrewCountEntity(crew, on, count, added, note.length() > 200 ? note.substring(0, 200) : note.strip()));
+        counts.save(new CrewCountEntity(crew, on, count, added, note.strip()));
     }
 
     @Transactional

@@ -2,7 +2,6 @@ package pelluna.app.fish;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +23,8 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.limits.Days;
+import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
@@ -159,7 +160,7 @@ class FishController {
             if (shop.length() > 60) {
                 throw new IllegalArgumentException("A shop has up to 60 letters.");
             }
-            LocalDate since = acquired.isBlank() ? null : LocalDate.parse(acquired);
+            LocalDate since = acquired.isBlank() ? null : Days.happened("acquired", acquired);
             Fish f = fish.one(id, which);
             if (since != null && (since.isAfter(desks.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
                 throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
@@ -177,12 +178,9 @@ class FishController {
     String length(@PathVariable long id, @PathVariable long which, @RequestParam String length, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
         return done(id, which, to, () -> {
             try {
-                double cm = Double.parseDouble(length.strip().replace(',', '.')) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1);
-                if (!Double.isFinite(cm)) {
-                    throw new NumberFormatException(length);
-                }
-                life.measured(id, which, on.isBlank() ? desks.today() : LocalDate.parse(on), Math.round(cm * 100) / 100.0);
-            } catch (NumberFormatException | DateTimeParseException e) {
+                double cm = Numbers.finite(length) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1);
+                life.measured(id, which, on.isBlank() ? desks.today() : Days.happened("on", on), Math.round(cm * 100) / 100.0);
+            } catch (NumberFormatException e) {
                 throw new IllegalArgumentException("Please give a length and a day.", e);
             }
         });
@@ -221,8 +219,6 @@ class FishController {
             task.run();
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
-        } catch (DateTimeParseException e) {
-            to.addAttribute("refused", "Please give a day.");
         } catch (PlanProblemsException e) {
             to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". Nothing was changed.");
         }

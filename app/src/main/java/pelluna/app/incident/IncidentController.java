@@ -2,7 +2,6 @@ package pelluna.app.incident;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -22,6 +21,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
+import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -80,11 +80,7 @@ class IncidentController {
     }
 
     private static LocalDate day(Map<String, String> form, String key) {
-        try {
-            return LocalDate.parse(form.getOrDefault(key, "").strip());
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("Please give a day.", e);
-        }
+        return Days.happened(key, form.getOrDefault(key, ""));
     }
 
     private IncidentEntity fill(long id, long number, Desk desk, Map<String, Object> model) {

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Days;
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -70,7 +71,11 @@ public class IncidentDesk {
         boolean ill = kind == IncidentKind.OUTBREAK;
         LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
         Long known = about == null ? null : fish.one(tank, about).id();
-        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on, on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
+        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on, first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
+    }
+
+    private static LocalDate first(LocalDate day) {
+        return day.isBefore(Days.FIRST) ? Days.FIRST : day;
     }
 
     private static String cut(String title) {

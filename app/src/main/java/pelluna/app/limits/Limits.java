@@ -53,7 +53,7 @@ final class Limits {
         }
         int most = letters(path, field);
         if (value.length() > most && value.strip().length() > most) {
-            throw new Refused(field, "This is longer than Pelluna keeps: " + value.strip().length() + " signs, and there is room for " + most + ". Nothing was cut; please shorten it.");
+            throw new Refused(field, "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for " + most + ". Please shorten it.");
         }
         if (!FREE.contains(field) && Days.likeADay(value.strip())) {
             if (PLANNED.matcher(path).matches()) {

@@ -2,6 +2,7 @@ package pelluna.app.log;
 
 import java.time.Instant;
 
+import pelluna.app.limits.Refused;
 import pelluna.core.behaviour.Doing;
 
 /**
@@ -10,7 +11,7 @@ import pelluna.core.behaviour.Doing;
  * @param fish  whom it is about; null for what is the tank's
  * @param other to whom it was done; null for none
  * @param x     share of the front glass from the left, 0 to 1; null if nobody says
- * @param y     share of its height above the floor
+ * @param y     share of its height above the floor; a place has both or neither
  * @param key   made by the window that sends, so that a line that is sent twice is written once; null without
  */
 public record Sent(Instant at, Doing doing, Long fish, Long other, Double x, Double y, int gravity, int times, String note, String key) {
@@ -18,7 +19,12 @@ public record Sent(Instant at, Doing doing, Long fish, Long other, Double x, Dou
 
     public Sent {
         note = note == null ? "" : note.strip();
-        note = note.length() > MOST_NOTE ? note.substring(0, MOST_NOTE) : note;
+        if (note.length() > MOST_NOTE) {
+            throw new Refused("note", "A note has room for " + MOST_NOTE + " letters.");
+        }
+        boolean placed = x != null && y != null && Double.isFinite(x) && Double.isFinite(y);
+        x = placed ? x : null;
+        y = placed ? y : null;
     }
 
     /** Something about one fish, now. */

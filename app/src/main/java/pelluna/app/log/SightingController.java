@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Numbers;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.sighting.SentenceReader;
@@ -42,7 +43,7 @@ class SightingController {
         return answer(id, form, "", () -> {
             Doing doing = Named.find(Doing.class, form.getOrDefault("doing", "")).orElseThrow(() -> new IllegalArgumentException("What did it do?"));
             log.write(id, new Sent(at(form), doing, whole(form, "fish"), doing.toAnother() ? whole(form, "other") : null, share(form, "x"), share(form, "y"),
-                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Integer.parseInt(form.get("gravity")), form.getOrDefault("times", "").isBlank() ? 1 : Integer.parseInt(form.get("times")),
+                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Numbers.whole(form.get("gravity")), form.getOrDefault("times", "").isBlank() ? 1 : Numbers.whole(form.get("times")),
                 form.get("note"), key(form)));
         });
     }
@@ -52,7 +53,7 @@ class SightingController {
     ResponseEntity<String> typed(@PathVariable long id, @RequestParam Map<String, String> form) {
         String text = form.getOrDefault("text", "").strip();
         return answer(id, form, text, () -> {
-            SentenceReader.Reading reading = sentences.reader(desks.open(id), fish.there(id)).read(text.length() > 600 ? text.substring(0, 600) : text);
+            SentenceReader.Reading reading = sentences.reader(desks.open(id), fish.there(id)).read(text);
             Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
             log.write(id, new Sent(at(form), s.doing(), s.who().map(Long::valueOf).orElse(null), s.whom().map(Long::valueOf).orElse(null), s.where().map(Sighting.Spot::x).orElse(null),
                 s.where().map(Sighting.Spot::y).orElse(null), s.gravity(), s.times(), s.note(), key(form)));
@@ -116,17 +117,25 @@ class SightingController {
 
     private Instant at(Map<String, String> form) {
         String at = form.getOrDefault("at", "");
-        return at.isBlank() ? log.now() : Instant.ofEpochMilli(Long.parseLong(at));
+        return at.isBlank() ? log.now() : moment(at);
+    }
+
+    /** @throws IllegalArgumentException for what is no moment since 1990 */
+    private static Instant moment(String millis) {
+        if (!millis.strip().matches("\\d{12,14}")) {
+            throw new IllegalArgumentException("That is no moment of this tank's time.");
+        }
+        return Instant.ofEpochMilli(Long.parseLong(millis.strip()));
     }
 
     private static String key(Map<String, String> form) {
         String key = form.getOrDefault("key", "");
-        return key.isBlank() ? null : key.length() > 60 ? key.substring(0, 60) : key;
+        return key.isBlank() ? null : key;
     }
 
     private static Long whole(Map<String, String> form, String name) {
         String typed = form.getOrDefault(name, "");
-        return typed.isBlank() ? null : Long.valueOf(typed);
+        return Numbers.row(typed);
     }
 
     private static Double share(Map<String, String> form, String name) {
@@ -134,7 +143,6 @@ class SightingController {
         if (typed.isBlank()) {
             return null;
         }
-        double value = Double.parseDouble(typed);
-        return Double.isFinite(value) ? Math.max(0, Math.min(1, value)) : null;
+        return Math.max(0, Math.min(1, Numbers.finite(typed)));
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.losses;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +25,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
@@ -199,10 +199,10 @@ class LossController {
     @PostMapping("/tanks/{id}/losses/wait")
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
-            LocalDate day = LocalDate.parse(until);
+            LocalDate day = Days.planned("until", until, desks.today());
             steps.change(id, "arrivals wait until " + Measures.shortDate(day), tree -> tree.put("startOn", day.toString()));
-        } catch (DateTimeParseException e) {
-            to.addAttribute("refused", "Please give a day.");
+        } catch (Refused e) {
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/losses/" + back;
     }

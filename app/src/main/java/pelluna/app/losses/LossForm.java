@@ -1,9 +1,10 @@
 package pelluna.app.losses;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 
+import pelluna.app.limits.Days;
+import pelluna.app.limits.Refused;
 import pelluna.app.shell.TypedFigure;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
@@ -12,21 +13,19 @@ import pelluna.core.units.Named;
 
 /** What the form of a loss sends. */
 final class LossForm {
-    private static final int MOST_SEEN = 400;
-
     private LossForm() { }
 
     /** @throws IllegalArgumentException with a sentence, for what cannot be read */
     static Told read(Map<String, String> form, LocalDate today) {
-        Double cost = TypedFigure.read(form.getOrDefault("cost", ""), "price");
+        Double cost = TypedFigure.read(form.getOrDefault("cost", ""), "price", "cost");
         String count = form.getOrDefault("count", "1").strip();
         if (!count.matches("[1-9]\\d{0,2}|1\\d{3}|2000")) {
-            throw new IllegalArgumentException("How many? From 1 to 2000.");
+            throw new Refused("count", "How many? From 1 to 2000.");
         }
         String seen = form.getOrDefault("seen", "").strip();
         return new Told(number(form.get("fish")), number(form.get("crew")), Integer.parseInt(count), day(form.getOrDefault("on", ""), today),
             Named.find(Left.class, form.getOrDefault("how", "lost")).orElse(Left.LOST), Named.find(Cause.class, form.getOrDefault("cause", "")).orElse(Cause.UNKNOWN),
-            Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS), number(form.get("by")), seen.length() > MOST_SEEN ? seen.substring(0, MOST_SEEN) : seen, cost);
+            Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS), number(form.get("by")), seen, cost);
     }
 
     private static LocalDate day(String text, LocalDate today) {
@@ -34,11 +33,7 @@ final class LossForm {
     }
 
     static LocalDate day(String text) {
-        try {
-            return LocalDate.parse(text.strip());
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("Please give a day.", e);
-        }
+        return Days.happened("on", text);
     }
 
     private static Long number(String text) {

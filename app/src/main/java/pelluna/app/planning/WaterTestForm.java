@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
+import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 
@@ -66,7 +67,7 @@ public class WaterTestForm {
     private static double value(String figure, String text, boolean fahrenheit) {
         double value;
         try {
-            value = Double.parseDouble(text);
+            value = Numbers.finite(text);
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.", e);
         }

@@ -1,7 +1,6 @@
 package pelluna.app.quarantine;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Locale;
 
@@ -14,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.limits.Days;
+import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -86,13 +87,11 @@ class QuarantineController {
     String begin(@PathVariable long id, @RequestParam String fish, @RequestParam int place, @RequestParam String on, @RequestParam(defaultValue = "") String salinity, RedirectAttributes to) {
         try {
             Double typed = salinity(salinity);
-            LocalDate day = LocalDate.parse(on);
+            LocalDate day = Days.happened("on", on);
             if (day.isAfter(desks.today()) || place < 1 || place > 20) {
                 throw new IllegalArgumentException("A stay begins today or earlier, in a place from 1 to 20.");
             }
             board.begin(id, fish, place, day, typed == null ? desks.open(id).plan().tank().salinity() : typed);
-        } catch (DateTimeParseException e) {
-            to.addAttribute("refused", "Please give the day on which it came.");
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }
@@ -104,7 +103,7 @@ class QuarantineController {
                 @RequestParam(defaultValue = "false") boolean fastBreath, @RequestParam(defaultValue = "false") boolean tornFins, @RequestParam(defaultValue = "") String salinity,
                 @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
         try {
-            board.look(id, stay, new Look(desks.today(), eats, spots, fastBreath, tornFins), salinity(salinity), note.length() > 400 ? note.substring(0, 400) : note.strip());
+            board.look(id, stay, new Look(desks.today(), eats, spots, fastBreath, tornFins), salinity(salinity), note.strip());
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }
@@ -134,7 +133,7 @@ class QuarantineController {
             return null;
         }
         try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.'));
+            double value = Numbers.finite(typed.strip().replace(',', '.'));
             double salinity = value < MOST_GRAVITY ? SeaWater.salinity(value) : value;
             if (salinity >= LEAST_SALINITY && salinity <= MOST_SALINITY) {
                 return salinity;

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
+import pelluna.app.limits.Numbers;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.tank.DrawnReef;
@@ -45,12 +46,12 @@ final class AttemptText {
             return switch (words[0]) {
                 case "order" -> new Attempt.InOrder(Arrays.asList(words).subList(1, words.length));
                 case "box" -> new Attempt.Box(words[1]);
-                case "hide" -> new Attempt.OneHide(new Hide(Double.parseDouble(words[1]), Double.parseDouble(words[2])));
-                case "rock" -> new Attempt.MoveRock(Integer.parseInt(words[1]), Double.parseDouble(words[2]));
-                case "number" -> new Attempt.Number(words[1], Integer.parseInt(words[2]));
-                case "length" -> new Attempt.Length(words[1], Double.parseDouble(words[2]));
+                case "hide" -> new Attempt.OneHide(new Hide(Numbers.finite(words[1]), Numbers.finite(words[2])));
+                case "rock" -> new Attempt.MoveRock(Numbers.whole(words[1]), Numbers.finite(words[2]));
+                case "number" -> new Attempt.Number(words[1], Numbers.whole(words[2]));
+                case "length" -> new Attempt.Length(words[1], Numbers.finite(words[2]));
                 case "instead" -> new Attempt.Instead(words[1], catalogue.find(text.split(" ", 3)[2]).orElseThrow(NoSuchTankException::new));
-                case "fed" -> new Attempt.Fed(Integer.parseInt(words[1]), Boolean.parseBoolean(words[2]));
+                case "fed" -> new Attempt.Fed(Numbers.whole(words[1]), Boolean.parseBoolean(words[2]));
                 default -> throw new NoSuchTankException();
             };
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {

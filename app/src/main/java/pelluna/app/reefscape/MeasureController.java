@@ -1,7 +1,6 @@
 package pelluna.app.reefscape;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,6 +10,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.limits.Days;
+import pelluna.app.limits.Numbers;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -49,9 +50,9 @@ class MeasureController {
         } else {
             try {
                 double cm = cm(length);
-                LocalDate day = measuredOn.isBlank() ? desks.today() : LocalDate.parse(measuredOn);
+                LocalDate day = measuredOn.isBlank() ? desks.today() : Days.happened("measuredOn", measuredOn);
                 steps.change(id, "a length measured", tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
-            } catch (NumberFormatException | DateTimeParseException e) {
+            } catch (NumberFormatException e) {
                 to.addAttribute("refused", "Please give a length, such as " + Measures.number(keeper.get().measures().lengthValue(party.adultCm())) + ", and a day.");
             } catch (PlanProblemsException e) {
                 to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". It is not saved.");
@@ -61,10 +62,6 @@ class MeasureController {
     }
 
     private double cm(String typed) {
-        double value = Double.parseDouble(typed.trim().replace(',', '.'));
-        if (!Double.isFinite(value)) {
-            throw new NumberFormatException(typed);
-        }
-        return Math.round(value * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
+        return Math.round(Numbers.finite(typed) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
     }
 }

@@ -35,7 +35,7 @@ class TryController {
         if (steps.mark(id).equals(of)) {
             Plan plan = reefscapes.open(id).desk().plan();
             Attempt read = AttemptText.read(attempt, catalogue.get());
-            steps.change(id, said.length() > 120 ? said.substring(0, 120) : said, tree -> AttemptText.apply(read, plan, tree));
+            steps.change(id, said, tree -> AttemptText.apply(read, plan, tree));
         } else {
             to.addAttribute("stale", true);
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.Function;
 
 import pelluna.app.exchange.Problem;
+import pelluna.app.limits.Numbers;
 import pelluna.core.names.Resolution;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
@@ -65,7 +66,7 @@ public final class EntryForm {
             return;
         }
         try {
-            double value = Double.parseDouble(text) * factor;
+            double value = Numbers.finite(text) * factor;
             if (!Double.isFinite(value)) {
                 throw new NumberFormatException(text);
             }

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
+import pelluna.app.limits.Days;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.wishes.Wishes;
@@ -140,7 +141,7 @@ class TankDesk {
             tree.put("startOn", day);
         }
         desks.check(tree);
-        tank.startsOn(day.isBlank() ? null : LocalDate.parse(day));
+        tank.startsOn(day.isBlank() ? null : Days.planned("startOn", day, desks.today()));
         tanks.save(tank);
     }
 

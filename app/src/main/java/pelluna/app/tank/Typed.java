@@ -3,6 +3,7 @@ package pelluna.app.tank;
 import java.util.List;
 import java.util.Locale;
 
+import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
@@ -29,7 +30,7 @@ final class Typed {
             return text;
         }
         try {
-            double value = Double.parseDouble(text.replace(',', '.'));
+            double value = Numbers.finite(text.replace(',', '.'));
             if (!Double.isFinite(value)) {
                 throw new NotANumberException();
             }

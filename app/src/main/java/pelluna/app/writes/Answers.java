@@ -17,6 +17,11 @@ import pelluna.app.limits.RefusedAnswers;
 public class Answers implements RefusedAnswers {
     /** On a request: what its failure page says. */
     public static final String WORDS = "pellunaWords";
+    private final Pages pages;
+
+    Answers(Pages pages) {
+        this.pages = pages;
+    }
 
     @Override
     public void plain(HttpServletRequest request, HttpServletResponse response, int status, String words) throws IOException {
@@ -26,7 +31,8 @@ public class Answers implements RefusedAnswers {
 
     @Override
     public void refused(HttpServletRequest request, HttpServletResponse response, Refused why) throws ServletException, IOException {
-        String page = page(request.getHeader("Referer"), request);
+        String sender = page(request.getHeader("Referer"), request);
+        String page = sender == null ? pages.nearest(request.getRequestURI()) : sender;
         if (!request.getMethod().equals("POST") || page == null) {
             plain(request, response, HttpServletResponse.SC_BAD_REQUEST, (why.field().isEmpty() ? "" : "'" + why.field() + "': ") + why.getMessage() + " Nothing was changed.");
             return;

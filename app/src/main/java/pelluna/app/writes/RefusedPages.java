@@ -41,9 +41,8 @@ class RefusedPages {
         return encoded == null ? "" : URLDecoder.decode(encoded, StandardCharsets.UTF_8);
     }
 
-    /** What a page was refused for; empty text if it says so itself. */
     private static Refused reason(HttpServletRequest request) {
-        return request.getAttribute(REFUSED) instanceof Refused r ? r : new Refused("", "");
+        return (Refused) request.getAttribute(REFUSED);
     }
 
     /** The page of a refused write is filled in after it was forwarded to, so its answer must stay open. */
@@ -80,7 +79,7 @@ class RefusedPages {
             ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
             chain.doFilter(request, answer);
             String type = answer.getContentType();
-            boolean page = type != null && type.startsWith("text/html") && answer.getStatus() == HttpStatus.UNPROCESSABLE_CONTENT.value();
+            boolean page = type != null && type.startsWith("text/html") && request.getAttribute(REFUSED) != null;
             if (page) {
                 String html = new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
                 answer.resetBuffer();

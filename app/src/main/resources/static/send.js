@@ -1,0 +1,90 @@
+// The one way in which a page sends what is to be kept. Only an answer that names the key that was sent counts as saved; whatever else comes back,
+// what was typed stays where it is, waits visibly, and is sent again by itself with the same key, so that it is written once.
+
+const AGAIN_AFTER = 3000;
+const PATIENCE = 20000;
+// What is under this many signs is sent on even if its page is left meanwhile.
+const LEAVES_WITH = 50000;
+
+export function freshKey() {
+  const bytes = crypto.getRandomValues(new Uint8Array(12));
+  return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
+}
+
+// What a page of failure says, without its frame.
+function words(html) {
+  const page = new DOMParser().parseFromString(html, 'text/html');
+  const said = page.getElementById('failure-what') || page.querySelector('[role="alert"]');
+  return said ? said.textContent.trim() : '';
+}
+
+// Sends once. Resolves to one of
+//   { saved: true, then, html }     it is in the database; then is the page that follows, html the page that came instead
+//   { refused: true, words, html }  it cannot be so, and sending it again changes nothing; html only where it is the page it was typed on
+//   { away: true, words }           nobody knows: to be sent again
+export async function sendOnce(url, body) {
+  const key = body.get('key');
+  const keepalive = body instanceof URLSearchParams && body.toString().length < LEAVES_WITH;
+  try {
+    const response = await fetch(url, {
+      method: 'POST', body, keepalive, headers: { Accept: 'text/html', 'Pelluna-Send': '1' }, signal: AbortSignal.timeout(PATIENCE),
+    });
+    const text = await response.text();
+    if (response.ok && response.headers.get('Pelluna-Saved') === key) {
+      return { saved: true, then: response.headers.get('Pelluna-Then'), html: text };
+    }
+    const page = (response.headers.get('Content-Type') || '').startsWith('text/html');
+    const said = page ? words(text) : text;
+    if (response.status >= 400 && response.status < 500 && response.status !== 408 && response.status !== 429) {
+      return { refused: true, words: said || 'Pelluna did not take this. Nothing was changed.', html: page && response.status === 422 ? text : '' };
+    }
+    return { away: true, words: said || 'Pelluna did not say that it is saved.' };
+  } catch (error) {
+    return { away: true, words: 'Pelluna does not answer.' };
+  }
+}
+
+// What waits on this page, in order. It is kept in the fields too; whoever leaves is asked.
+const queue = [];
+let running = null;
+
+function show(text) {
+  const bar = document.getElementById('unsent');
+  if (!bar) { return; }
+  bar.hidden = text === '';
+  const many = queue.length === 1 ? 'One change is not saved yet.' : `${queue.length} changes are not saved yet.`;
+  bar.querySelector('b').textContent = text === '' ? '' : many;
+  bar.querySelector('span').textContent = text === '' ? '' : `${text} What you typed is kept here, and is sent again by itself.`;
+}
+
+async function run() {
+  while (queue.length) {
+    const answer = await sendOnce(queue[0].url, queue[0].body);
+    if (answer.away) {
+      show(answer.words);
+      await new Promise((again) => { queue.again = again; setTimeout(again, AGAIN_AFTER); });
+    } else {
+      queue.shift().done(answer);
+      show('');
+    }
+  }
+  running = null;
+}
+
+// Sends until it is saved or refused; resolves to that answer.
+export function deliver(url, body) {
+  if (!body.get('key')) { body.set('key', freshKey()); }
+  return new Promise((done) => {
+    queue.push({ url, body, done });
+    running = running || run();
+  });
+}
+
+window.addEventListener('beforeunload', (event) => { if (queue.length && !document.getElementById('unsent').hidden) { event.preventDefault(); } });
+document.addEventListener('click', (event) => { if (event.target.closest('#unsent button') && queue.again) { queue.again(); } });
+window.addEventListener('online', () => { if (queue.again) { queue.again(); } });
+
+// A page that comes back as it was left has forms that may have been sent: what is sent from it now is something new.
+window.addEventListener('pageshow', (event) => {
+  if (event.persisted) { document.querySelectorAll('form input[type=hidden][name=key]').forEach((field) => { field.value = freshKey(); }); }
+});
