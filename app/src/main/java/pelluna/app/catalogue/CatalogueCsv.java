@@ -14,6 +14,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
+import pelluna.app.limits.Cells;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
@@ -48,7 +49,7 @@ final class CatalogueCsv {
                     Fact fact = s.facts().get(k);
                     row.add(fact == null ? "" : Fields.code(fact));
                 });
-                csv.printRecord(row);
+                csv.printRecord(row.stream().map(Cells::written).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -71,7 +72,7 @@ final class CatalogueCsv {
                 rows.add(row((int) row.getRecordNumber(), row));
             }
         } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException | IllegalStateException e) {
-            throw new CatalogueException("after row " + rows.size(), "no comma-separated values: " + e.getMessage());
+            throw new CatalogueException("after row " + rows.size(), "no comma-separated values: a quote is open, or a heading stands twice");
         }
         return rows;
     }
@@ -84,7 +85,8 @@ final class CatalogueCsv {
             }
             Map<String, String> fields = new LinkedHashMap<>();
             Map<String, String> codes = new LinkedHashMap<>();
-            row.toMap().forEach((column, cell) -> {
+            row.toMap().forEach((column, written) -> {
+                String cell = Cells.read(written);
                 String field = column.equals(VERNACULAR) ? "commonNames" : column.trim();
                 if (field.startsWith(SOURCE)) {
                     if (!cell.isBlank()) {

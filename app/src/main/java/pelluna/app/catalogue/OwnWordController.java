@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.limits.Utf8;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.ownword.OwnFactEntity;
 import pelluna.app.ownword.OwnWordDesk;
@@ -108,7 +109,7 @@ class OwnWordController {
     @PostMapping("/tanks/{id}/catalogue")
     String look(@PathVariable long id, @RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "look") String act,
                 Model model, HttpServletResponse response) throws IOException {
-        String given = file != null && !file.isEmpty() ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
+        String given = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         Map<String, String> typed = new LinkedHashMap<>(Map.of("text", given));
         try {
             BringIn preview = BringIn.of(given, catalogue.get(), catalogue.shipped());

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import jakarta.servlet.http.HttpServletResponse;
+import pelluna.app.limits.Utf8;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.Assessor;
@@ -53,7 +54,7 @@ class ExchangeController {
     @PostMapping("/tanks/{id}/exchange")
     String bringIn(@PathVariable long id, @RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String text, Model model,
                    HttpServletResponse response) throws IOException {
-        String plan = file != null && !file.isEmpty() ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
+        String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
             return "redirect:/tanks/" + desks.bringIn(files.parse(plan)).id() + "/wishes";
         } catch (PlanProblemsException e) {

@@ -46,10 +46,10 @@ final class Limits {
     /** @throws Refused beside the field, if what was sent in it cannot be */
     static void check(String path, String field, String value, LocalDate today) {
         if (field.length() > LONGEST_NAME || !Utf8.clean(field)) {
-            throw new Refused("", "One of the fields has a name that Pelluna does not know.");
+            throw new Unreadable("", "One of the fields has a name that Pelluna does not know.");
         }
         if (!Utf8.clean(value)) {
-            throw new Refused(field, "There are signs in it that are no text.");
+            throw new Unreadable(field, "There are signs in it that are no text.");
         }
         int most = letters(path, field);
         if (value.length() > most && value.strip().length() > most) {

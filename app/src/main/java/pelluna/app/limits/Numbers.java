@@ -1,16 +1,20 @@
 package pelluna.app.limits;
 
-/** Numbers as somebody types them: digits with a point or comma. No infinities, no 'not a number', no powers or hexadecimals. */
+/** Numbers as somebody types them: digits with a point or comma. No infinities, no 'not a number', no hexadecimals. */
 public final class Numbers {
+    /** Nothing in or around a tank is counted or measured beyond this. */
+    private static final double MOST = 1e12;
+
     private Numbers() { }
 
     /** @throws NumberFormatException for anything else */
     public static double finite(String typed) {
         String text = typed.strip().replace(',', '.');
-        if (!text.matches("[+-]?(\\d{1,15}(\\.\\d{0,20})?|\\.\\d{1,20})(?:[eE]-\\d{1,3})?")) {
+        double value = text.matches("[+-]?(\\d{1,30}(\\.\\d{0,30})?|\\.\\d{1,30})(?:[eE][+-]?\\d{1,3})?") ? Double.parseDouble(text) : Double.NaN;
+        if (!(Math.abs(value) <= MOST)) {
             throw new NumberFormatException("no number");
         }
-        return Double.parseDouble(text);
+        return value;
     }
 
     /** @throws NumberFormatException for anything but a whole number of at most nine digits */

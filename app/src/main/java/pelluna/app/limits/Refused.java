@@ -20,6 +20,11 @@ public class Refused extends IllegalArgumentException {
         this.field = field;
     }
 
+    /** Of the answer: the fields are read, and cannot be so. */
+    public int status() {
+        return 422;
+    }
+
     public String field() {
         return field;
     }

@@ -13,17 +13,17 @@ public final class Utf8 {
 
     private Utf8() { }
 
-    /** @throws Refused if it is no UTF-8, or holds NUL */
+    /** @throws Unreadable if it is no UTF-8, or holds NUL */
     public static String text(String field, byte[] bytes) {
         try {
             String text = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
             String plain = text.isEmpty() || text.charAt(0) != MARK ? text : text.substring(1);
             if (!clean(plain)) {
-                throw new Refused(field, "There are signs in it that are no text.");
+                throw new Unreadable(field, "There are signs in it that are no text.");
             }
             return plain;
         } catch (CharacterCodingException e) {
-            throw new Refused(field, "This is not written in UTF-8. Save it as UTF-8 and send it again.", e);
+            throw new Unreadable(field, "This is not written in UTF-8. Save it as UTF-8 and send it again.", e);
         }
     }
 

@@ -71,9 +71,9 @@ public class LogDesk {
     /** Writes lines of the past that were checked before, in their order. */
     @Transactional
     void writePast(long tank, List<Sent> lines) {
-        for (Sent sent : lines) {
-            entries.save(new EntryEntity(tank, sent, watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null)));
-        }
+        List<WatchEntity> all = watches.findByTankIdOrderByBeganAt(desks.tank(tank).id());
+        entries.saveAll(lines.stream().map(sent -> new EntryEntity(tank, sent, all.stream().filter(w -> w.covers(sent.at()))
+            .reduce((earlier, later) -> later).map(WatchEntity::id).orElse(null))).toList());
     }
 
     /** @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be so */

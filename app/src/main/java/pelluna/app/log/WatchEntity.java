@@ -42,6 +42,10 @@ public class WatchEntity extends Row {
         endedAt = at;
     }
 
+    boolean covers(Instant at) {
+        return !at.isBefore(beganAt) && (endedAt == null || !at.isAfter(endedAt));
+    }
+
     public double hours() {
         return endedAt == null ? 0 : Duration.between(beganAt, endedAt).toSeconds() / 3600.0;
     }

@@ -143,10 +143,9 @@ class LossController {
     String record(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(required = false) Long stay, @RequestParam(required = false) MultipartFile picture, RedirectAttributes to) {
         try {
             Told told = LossForm.read(form, desks.today());
+            Optional<PictureFile> shown = Optional.ofNullable(picture).filter(p -> !p.isEmpty()).map(PictureFile::of);
             long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
-            if (picture != null && !picture.isEmpty()) {
-                ledger.shows(id, number, PictureFile.of(picture));
-            }
+            shown.ifPresent(p -> ledger.shows(id, number, p));
             return "redirect:/tanks/" + id + "/losses/" + number;
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);

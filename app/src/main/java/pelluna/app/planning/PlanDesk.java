@@ -129,11 +129,25 @@ public class PlanDesk {
      */
     @Transactional
     public void test(long id, Map<String, Object> entry) {
-        Map<String, Object> tree = tree(tank(id), List.of(), List.of());
+        checkTest(tank(id), entry);
+        tests(id, List.of(entry));
+    }
+
+    /** @throws PlanProblemsException if a figure of a test is wrong */
+    public void checkTest(TankEntity tank, Map<String, Object> entry) {
+        Map<String, Object> tree = tree(tank, List.of(), List.of());
         tree.put("tests", List.of(entry));
         check(tree);
-        tests.save(new WaterTestEntity(id, entry));
-        remembersFeed(id);
+    }
+
+    /** Logs tests that were checked before. */
+    @Transactional
+    public void tests(long id, List<Map<String, Object>> entries) {
+        long tank = tank(id).id();
+        tests.saveAll(entries.stream().map(e -> new WaterTestEntity(tank, e)).toList());
+        if (!entries.isEmpty()) {
+            remembersFeed(id);
+        }
     }
 
     /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
@@ -146,9 +160,9 @@ public class PlanDesk {
                 double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
                 if (fed > 0) {
                     t.cameFrom(fed);
-                    tests.save(t);
                 }
             }
+            tests.saveAll(open);
         }
     }
 

@@ -22,12 +22,14 @@ public class ProbeDesk {
     private final ProbeRows probes;
     private final ReadingRows readings;
     private final Clock clock;
+    private final OwnPorts ports;
 
-    ProbeDesk(PlanDesk desks, ProbeRows probes, ReadingRows readings, Clock clock) {
+    ProbeDesk(PlanDesk desks, ProbeRows probes, ReadingRows readings, Clock clock, OwnPorts ports) {
         this.desks = desks;
         this.probes = probes;
         this.readings = readings;
         this.clock = clock;
+        this.ports = ports;
     }
 
     /** Keeps an answer, once; whether it is believed or not. */
@@ -73,13 +75,18 @@ public class ProbeDesk {
     @Transactional
     public void reads(long tank, String address, int minutes, boolean on) {
         desks.tank(tank);
-        String checked = ProbeLine.address(address).toString();
+        String checked = address(address).typed().toString();
         if (minutes < 1 || minutes > 120) {
             throw new IllegalArgumentException("It is asked every 1 to 120 minutes.");
         }
         ProbeEntity p = probes.findByTankId(tank).orElseGet(() -> new ProbeEntity(tank, checked, minutes));
         p.asks(checked, minutes, on);
         probes.save(p);
+    }
+
+    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    ProbeAddress address(String typed) {
+        return ProbeAddress.of(typed, ports.taken());
     }
 
     /**

@@ -1,30 +1,46 @@
 package pelluna.app.probe;
 
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.URI;
-import java.net.UnknownHostException;
+import java.io.InputStream;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
 import org.springframework.stereotype.Component;
 
+import jakarta.annotation.PreDestroy;
+import pelluna.app.limits.Days;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Asks a probe over HTTP for a line of JSON: {@code {"at": "2027-03-01T10:00:00Z", "temperatureC": 25.4, "salinity": 35.1, "pH": 8.2}}. */
+/**
+ * Asks a probe over HTTP for a line of JSON: {@code {"at": "2027-03-01T10:00:00Z", "temperatureC": 25.4, "salinity": 35.1, "pH": 8.2}}. The whole
+ * exchange has a deadline, however slowly its answer comes, and an answer a length.
+ */
 @Component
 class ProbeLine {
     private static final Duration PATIENCE = Duration.ofSeconds(5);
-    private static final int MOST_LETTERS = 10_000;
+    private static final int MOST_BYTES = 64 * 1024;
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).followRedirects(HttpClient.Redirect.NEVER).build();
+    private final ExecutorService exchanges = Executors.newCachedThreadPool(task -> {
+        Thread t = new Thread(task, "probe-exchange");
+        t.setDaemon(true);
+        return t;
+    });
 
     /** It did not answer, or not with a reading; the message says what happened. */
     static final class NoAnswerException extends Exception {
@@ -33,51 +49,42 @@ class ProbeLine {
         }
     }
 
-    /**
-     * The address to ask, checked: plain HTTP, to a machine of the own house.
-     *
-     * @throws IllegalArgumentException with a sentence
-     */
-    static URI address(String typed) {
-        URI uri;
+    Reading read(ProbeAddress address) throws NoAnswerException {
+        Future<Reading> exchange = exchanges.submit(() -> exchange(address));
         try {
-            uri = URI.create(typed.strip());
-        } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("'" + typed + "' is no address; give one such as http://192.168.1.20/reading.", e);
-        }
-        if (!"http".equals(uri.getScheme()) || uri.getHost() == null || uri.getUserInfo() != null) {
-            throw new IllegalArgumentException("The address begins with http:// and names a machine of your own network, such as http://192.168.1.20/reading.");
-        }
-        try {
-            InetAddress machine = InetAddress.getByName(uri.getHost());
-            if (!machine.isLoopbackAddress() && !machine.isSiteLocalAddress()) {
-                throw new IllegalArgumentException("Pelluna reads probes of your own network only; " + uri.getHost() + " is outside it.");
-            }
-        } catch (UnknownHostException e) {
-            throw new IllegalArgumentException("There is no machine called " + uri.getHost() + " in your network.", e);
-        }
-        return uri;
-    }
-
-    Reading read(String address) throws NoAnswerException {
-        try {
-            HttpResponse<String> answer = client.send(HttpRequest.newBuilder(address(address)).timeout(PATIENCE).header("Accept", "application/json").GET().build(), HttpResponse.BodyHandlers.ofString());
-            if (answer.statusCode() != 200) {
-                throw new NoAnswerException("it answered with status " + answer.statusCode());
-            }
-            if (answer.body().length() > MOST_LETTERS) {
-                throw new NoAnswerException("it answered with more than a reading");
-            }
-            return reading(JSON.readTree(answer.body()));
-        } catch (IOException e) {
-            throw new NoAnswerException("nobody answers at " + address);
+            return exchange.get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (TimeoutException e) {
+            throw new NoAnswerException("it did not finish its answer within " + PATIENCE.toSeconds() + " seconds");
+        } catch (ExecutionException e) {
+            throw e.getCause() instanceof NoAnswerException no ? no : new NoAnswerException("nobody answers at " + address.typed());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new NoAnswerException("Pelluna was stopped while asking");
+        } finally {
+            exchange.cancel(true);
+        }
+    }
+
+    private Reading exchange(ProbeAddress address) throws NoAnswerException, IOException, InterruptedException {
+        HttpRequest question = HttpRequest.newBuilder(address.asked()).timeout(PATIENCE).header("Accept", "application/json").GET().build();
+        HttpResponse<InputStream> answer = client.send(question, HttpResponse.BodyHandlers.ofInputStream());
+        try (InputStream in = answer.body()) {
+            if (answer.statusCode() != 200) {
+                throw new NoAnswerException("it answered with status " + answer.statusCode());
+            }
+            byte[] body = in.readNBytes(MOST_BYTES + 1);
+            if (body.length > MOST_BYTES) {
+                throw new NoAnswerException("it answered with more than a reading");
+            }
+            return reading(new String(body, StandardCharsets.UTF_8));
+        }
+    }
+
+    private static Reading reading(String text) throws NoAnswerException {
+        try {
+            return reading(JSON.readTree(text));
         } catch (JacksonException | DateTimeParseException e) {
             throw new NoAnswerException("it answered with what is no reading");
-        } catch (IllegalArgumentException e) {
-            throw new NoAnswerException(e.getMessage());
         }
     }
 
@@ -91,7 +98,11 @@ class ProbeLine {
     }
 
     private static Reading reading(JsonNode node) throws NoAnswerException {
-        Reading r = new Reading(node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : Instant.now(), number(node, "temperatureC"), number(node, "salinity"), number(node, "pH"));
+        Instant at = node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : Instant.now();
+        if (at.isBefore(Days.FIRST.atStartOfDay().toInstant(ZoneOffset.UTC)) || at.isAfter(Days.LAST.atStartOfDay().toInstant(ZoneOffset.UTC))) {
+            throw new NoAnswerException("it answered with a reading of another time");
+        }
+        Reading r = new Reading(at, number(node, "temperatureC"), number(node, "salinity"), number(node, "pH"));
         if (r.empty()) {
             throw new NoAnswerException("it answered without temperature, salinity or pH");
         }
@@ -99,6 +110,11 @@ class ProbeLine {
     }
 
     private static Double number(JsonNode node, String name) {
-        return node.hasNonNull(name) && node.get(name).isNumber() ? node.get(name).asDouble() : null;
+        return node.hasNonNull(name) && node.get(name).isNumber() && Double.isFinite(node.get(name).asDouble()) ? node.get(name).asDouble() : null;
+    }
+
+    @PreDestroy
+    void stop() {
+        exchanges.shutdownNow();
     }
 }

@@ -1,7 +1,13 @@
 package pelluna.app.probe;
 
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 
 import org.slf4j.Logger;
@@ -12,19 +18,23 @@ import org.springframework.stereotype.Component;
 
 import jakarta.annotation.PreDestroy;
 
-/** Asks every probe when it is due. One that does not answer is asked again at its next turn; a failure of one stops no other. */
+/** Asks every probe when it is due, each in a thread of its own up to a bound: one that is slow or fails holds up no other. */
 @Component
 class ProbeReader {
     private static final Logger LOG = LoggerFactory.getLogger(ProbeReader.class);
     private static final int EVERY_SECONDS = 20;
-
-    private final ProbeDesk desk;
-    private final ProbeLine line;
-    private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(task -> {
+    private static final int MOST_AT_ONCE = 8;
+    private static final ThreadFactory DAEMONS = task -> {
         Thread t = new Thread(task, "probe-reader");
         t.setDaemon(true);
         return t;
-    });
+    };
+
+    private final ProbeDesk desk;
+    private final ProbeLine line;
+    private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(DAEMONS);
+    private final ExecutorService askers = Executors.newFixedThreadPool(MOST_AT_ONCE, DAEMONS);
+    private final Set<Long> asked = ConcurrentHashMap.newKeySet();
 
     ProbeReader(ProbeDesk desk, ProbeLine line) {
         this.desk = desk;
@@ -38,26 +48,44 @@ class ProbeReader {
 
     void turn() {
         try {
-            for (ProbeEntity p : desk.due()) {
+            List<Callable<Void>> due = desk.due().stream().<Callable<Void>>map(p -> () -> {
                 ask(p);
-            }
+                return null;
+            }).toList();
+            askers.invokeAll(due);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         } catch (RuntimeException e) {
             LOG.warn("Probes could not be read this turn: {}", e.getMessage());
         }
     }
 
     private void ask(ProbeEntity p) {
+        if (!asked.add(p.id())) {
+            return;
+        }
         try {
-            desk.answered(p.id(), line.read(p.address()));
-        } catch (ProbeLine.NoAnswerException e) {
-            desk.silent(p.id(), e.getMessage());
+            desk.answered(p.id(), line.read(desk.address(p.address())));
+        } catch (ProbeLine.NoAnswerException | IllegalArgumentException e) {
+            silent(p, e.getMessage());
         } catch (RuntimeException e) {
             LOG.warn("A probe could not be read: {}", e.getMessage());
+        } finally {
+            asked.remove(p.id());
+        }
+    }
+
+    private void silent(ProbeEntity p, String why) {
+        try {
+            desk.silent(p.id(), why);
+        } catch (RuntimeException e) {
+            LOG.warn("That a probe is silent could not be kept: {}", e.getMessage());
         }
     }
 
     @PreDestroy
     void stop() {
         turns.shutdownNow();
+        askers.shutdownNow();
     }
 }

@@ -1,6 +1,7 @@
 package pelluna.app.shell;
 
 import java.io.IOException;
+import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
 
@@ -58,12 +59,16 @@ class Failures {
         if (request.getParameter(e.getName()) == null) {
             missing(request, response);
         } else {
-            answers.refused(request, response, new Refused(e.getName(), "A number is needed here."));
+            answers.refused(request, response, new Refused(e.getName(), e.getRequiredType() == LocalDate.class ? "Please give a day." : "A number is needed here."));
         }
     }
 
     @ExceptionHandler(HttpRequestMethodNotSupportedException.class)
     void unsupported(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if (request.getMethod().equals("GET")) {
+            missing(request, response);
+            return;
+        }
         answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This address is not asked in that way. Nothing was changed.");
     }
 

@@ -25,6 +25,7 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Utf8;
 import pelluna.app.log.LogSheets;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -78,7 +79,7 @@ class SheetController {
     @PostMapping("/tanks/{id}/log/sheets")
     String look(@PathVariable long id, @RequestParam MultipartFile file, Model model) {
         try {
-            String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+            String text = Utf8.text("file", file.getBytes());
             return page(id, model, "", 0, sheets.preview(id, text), text);
         } catch (IOException e) {
             return page(id, model, "The file could not be read.", 0, null, "");

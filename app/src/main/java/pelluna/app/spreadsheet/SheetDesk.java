@@ -16,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.limits.Days;
+import pelluna.app.limits.Refused;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
 import pelluna.app.planning.Desk;
@@ -99,28 +101,26 @@ class SheetDesk {
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
         Map<String, Object> entry = WaterTestForm.entry(typed, "", keeper.get().measures().us());
-        Map<String, Object> tree = new HashMap<>(desks.tree(desk.tank().id()));
-        tree.put("residents", List.of());
-        tree.put("wishes", List.of());
-        tree.put("tests", List.of(entry));
-        desks.check(tree);
+        desks.checkTest(desk.tank(), entry);
         return entry;
     }
 
     private static LocalDate day(String typed) {
         try {
-            return LocalDate.parse(typed);
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("'" + typed + "' is no day; write it as 2027-03-01.", e);
+            return Days.happened("on", typed);
+        } catch (Refused e) {
+            throw new IllegalArgumentException("'" + typed + "' is no day of a tank; write it as 2027-03-01.", e);
         }
     }
 
     private Instant at(String typed) {
         String iso = typed.replace(' ', 'T');
         try {
-            return iso.length() <= 10 ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()
+            Instant at = iso.length() <= 10 ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()
                 : iso.endsWith("Z") || iso.matches(".*[+-]\\d\\d:\\d\\d$") ? OffsetDateTime.parse(iso).toInstant() : LocalDateTime.parse(iso).atZone(clock.getZone()).toInstant();
-        } catch (DateTimeParseException e) {
+            Days.happened("at", at.atZone(clock.getZone()).toLocalDate().toString());
+            return at;
+        } catch (DateTimeParseException | Refused e) {
             throw new IllegalArgumentException("'" + typed + "' is no moment; write it as 2027-03-01 18:30.", e);
         }
     }
@@ -132,7 +132,7 @@ class SheetDesk {
         if (p.wrong() > 0) {
             throw new IllegalArgumentException(p.wrong() + " of " + p.rows().size() + " rows are wrong. Nothing was written.");
         }
-        p.tests().forEach(t -> desks.test(tank, t));
+        desks.tests(tank, p.tests());
         log.write(tank, p.sightings());
         return p.rows().size();
     }

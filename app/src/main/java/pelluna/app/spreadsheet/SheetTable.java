@@ -16,6 +16,8 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
 
+import pelluna.app.limits.Cells;
+
 /** CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by name, in any order and case. */
 final class SheetTable {
     private SheetTable() { }
@@ -29,22 +31,21 @@ final class SheetTable {
 
     /** @throws IllegalArgumentException with a sentence, if it is no table */
     static List<SheetRow> read(String text) {
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        String head = plain.lines().findFirst().orElse("");
+        String head = text.lines().findFirst().orElse("");
         char by = head.contains("\t") ? '\t' : head.chars().filter(c -> c == ';').count() > head.chars().filter(c -> c == ',').count() ? ';' : ',';
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             List<SheetRow> rows = new ArrayList<>();
             for (CSVRecord record : parser) {
                 Map<String, String> cells = new LinkedHashMap<>();
-                record.toMap().forEach((k, v) -> cells.put(k.strip().toLowerCase(Locale.ROOT), v));
+                record.toMap().forEach((k, v) -> cells.put(k.strip().toLowerCase(Locale.ROOT), Cells.read(v)));
                 if (cells.values().stream().anyMatch(v -> !v.isBlank())) {
                     rows.add(new SheetRow(parser.getCurrentLineNumber(), cells));
                 }
             }
             return rows;
         } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
-            throw new IllegalArgumentException("That is no table: " + e.getMessage(), e);
+            throw new IllegalArgumentException("That is no table: a quote is open, or a heading stands twice.", e);
         }
     }
 
@@ -54,7 +55,7 @@ final class SheetTable {
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
             printer.printRecord(head);
             for (List<Object> row : rows) {
-                printer.printRecord(row.stream().map(SheetTable::cell).toList());
+                printer.printRecord(row.stream().map(Cells::written).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -62,7 +63,4 @@ final class SheetTable {
         return out.toString();
     }
 
-    private static Object cell(Object value) {
-        return value instanceof String s && !s.isEmpty() && "=+-@\t\r".indexOf(s.charAt(0)) >= 0 ? "'" + s : value == null ? "" : value;
-    }
 }

@@ -34,12 +34,12 @@ public class Answers implements RefusedAnswers {
         String sender = page(request.getHeader("Referer"), request);
         String page = sender == null ? pages.nearest(request.getRequestURI()) : sender;
         if (!request.getMethod().equals("POST") || page == null) {
-            plain(request, response, HttpServletResponse.SC_BAD_REQUEST, (why.field().isEmpty() ? "" : "'" + why.field() + "': ") + why.getMessage() + " Nothing was changed.");
+            plain(request, response, request.getMethod().equals("POST") ? why.status() : HttpServletResponse.SC_BAD_REQUEST, (why.field().isEmpty() ? "" : "'" + why.field() + "': ") + why.getMessage() + " Nothing was changed.");
             return;
         }
         String to = UriComponentsBuilder.fromUriString(page).replaceQueryParam(Refused.WHY).replaceQueryParam(Refused.FIELD)
             .queryParam(Refused.WHY, "{why}").queryParam(Refused.FIELD, "{field}").encode().buildAndExpand(why.getMessage(), why.field()).toUriString();
-        request.getRequestDispatcher(RefusedPages.show(request, response, to).substring("forward:".length())).forward(request, response);
+        request.getRequestDispatcher(RefusedPages.show(request, response, to, why.status()).substring("forward:".length())).forward(request, response);
     }
 
     /** Path and query of the page of ours that sent this; null if none is named. */

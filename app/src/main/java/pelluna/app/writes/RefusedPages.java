@@ -30,9 +30,13 @@ class RefusedPages {
 
     /** A view: the page of a refusal instead of a redirect to it. */
     static String show(HttpServletRequest request, HttpServletResponse response, String location) {
+        return show(request, response, location, HttpStatus.UNPROCESSABLE_CONTENT.value());
+    }
+
+    static String show(HttpServletRequest request, HttpServletResponse response, String location, int status) {
         MultiValueMap<String, String> asked = UriComponentsBuilder.fromUriString(location).build().getQueryParams();
         request.setAttribute(REFUSED, new Refused(plain(asked.getFirst(Refused.FIELD)), plain(asked.getFirst(Refused.WHY))));
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        response.setStatus(status);
         int hash = location.indexOf('#');
         return "forward:" + (hash < 0 ? location : location.substring(0, hash));
     }

@@ -3,6 +3,8 @@ package pelluna.app.writes;
 import java.io.IOException;
 
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -29,6 +31,21 @@ class SentAnswers extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
         chain.doFilter(request, new HttpServletResponseWrapper(response) {
+            @Override
+            public void setStatus(int status) {
+                super.setStatus(HttpStatus.valueOf(status).is3xxRedirection() ? HttpServletResponse.SC_NO_CONTENT : status);
+            }
+
+            @Override
+            public void setHeader(String name, String value) {
+                super.setHeader(name.equalsIgnoreCase(HttpHeaders.LOCATION) ? THEN : name, value);
+            }
+
+            @Override
+            public void addHeader(String name, String value) {
+                super.addHeader(name.equalsIgnoreCase(HttpHeaders.LOCATION) ? THEN : name, value);
+            }
+
             @Override
             public void sendRedirect(String location) {
                 setStatus(HttpServletResponse.SC_NO_CONTENT);

@@ -48,7 +48,7 @@ class FishPagesTest {
         assertThat(tank.page("/log/fish")).contains("Inky").contains("the boss");
         tank.post("/log/typed", Map.of("text", "inky chased wrasse"));
         assertThat(tank.page("/log/fish/" + boss)).contains("Inky chased the yellow wrasse.");
-        assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", "")).body()).contains("up to 40 letters");
+        assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", "")).body()).contains("room for 40");
     }
 
     @Test

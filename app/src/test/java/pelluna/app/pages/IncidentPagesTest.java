@@ -83,7 +83,7 @@ class IncidentPagesTest {
         assertThat(file.headers().firstValue("Content-Disposition").orElse("")).contains("attachment").contains(".html");
         assertThat(file.body()).contains("<title>A &lt;b&gt;crash", "The heater stuck.", "Two small heaters.", "What stands out", "<style>").doesNotContain("<script", "href=", "src=");
         assertThat(tank.page(BASE)).contains("Two small heaters.");
-        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("At most 2000 characters each, please.");
+        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("room for 2000");
     }
 
     @Test

@@ -257,7 +257,7 @@ class ReefscapePagesTest {
 
     @Test
     void daysAndPiecesThatAreNotThereAreAnsweredPlainly() {
-        assertThat(Pelluna.get(at("/reefscape?on=yesterday")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(at("/reefscape?on=yesterday")).statusCode()).isEqualTo(400);
         assertThat(page("?on=1990-01-01")).contains(" " + LocalDate.now().getYear() + ".");
         assertThat(Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "77", "dx", "1", "dy", "1")).statusCode()).isEqualTo(404);
         assertThat(Pelluna.get("/tanks/999999/reefscape").statusCode()).isEqualTo(404);

@@ -1,0 +1,17 @@
+package pelluna.app.limits;
+
+/** What was sent is no text at all. */
+public class Unreadable extends Refused {
+    public Unreadable(String field, String why) {
+        super(field, why);
+    }
+
+    public Unreadable(String field, String why, Exception cause) {
+        super(field, why, cause);
+    }
+
+    @Override
+    public int status() {
+        return 400;
+    }
+}
