@@ -44,11 +44,11 @@ public final class AssessCommand {
         }
     }
 
-    private static String read(String name, InputStream in) throws IOException {
+    private static byte[] read(String name, InputStream in) throws IOException {
         byte[] bytes = name.equals("-") ? in.readNBytes(PlanFiles.MOST_BYTES + 1) : Files.readAllBytes(Path.of(name));
         if (bytes.length > PlanFiles.MOST_BYTES) {
             throw new PlanProblemsException(java.util.List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
         }
-        return new String(bytes, StandardCharsets.UTF_8);
+        return bytes;
     }
 }

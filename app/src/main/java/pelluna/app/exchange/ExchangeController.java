@@ -77,7 +77,7 @@ class ExchangeController {
     @PostMapping(value = "/api/assess", consumes = MediaType.APPLICATION_JSON_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> assess(@RequestBody byte[] body) {
         try {
-            var plan = files.plan(files.parse(new String(body, StandardCharsets.UTF_8)), desks.today());
+            var plan = files.plan(files.parse(body), desks.today());
             return ResponseEntity.ok(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
         } catch (PlanProblemsException e) {
             return ResponseEntity.unprocessableContent().body(files.write(Map.of("problems", e.problems())));

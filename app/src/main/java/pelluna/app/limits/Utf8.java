@@ -17,7 +17,7 @@ public final class Utf8 {
     public static String text(String field, byte[] bytes) {
         try {
             String text = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
-            String plain = text.isEmpty() || text.charAt(0) != MARK ? text : text.substring(1);
+            String plain = unmarked(text);
             if (!clean(plain)) {
                 throw new Unreadable(field, "There are signs in it that are no text.");
             }
@@ -27,8 +27,13 @@ public final class Utf8 {
         }
     }
 
+    /** Text without a byte order mark. */
+    public static String unmarked(String text) {
+        return text.isEmpty() || text.charAt(0) != MARK ? text : text.substring(1);
+    }
+
     /** Whether text has neither NUL nor signs that could not be read, nor half of a pair. */
-    static boolean clean(String text) {
+    public static boolean clean(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             boolean pair = Character.isHighSurrogate(c) && i + 1 < text.length() && Character.isLowSurrogate(text.charAt(i + 1));

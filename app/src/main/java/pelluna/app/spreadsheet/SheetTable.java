@@ -17,6 +17,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
 
 import pelluna.app.limits.Cells;
+import pelluna.app.limits.Utf8;
 
 /** CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by name, in any order and case. */
 final class SheetTable {
@@ -31,10 +32,11 @@ final class SheetTable {
 
     /** @throws IllegalArgumentException with a sentence, if it is no table */
     static List<SheetRow> read(String text) {
-        String head = text.lines().findFirst().orElse("");
+        String plain = Utf8.unmarked(text);
+        String head = plain.lines().findFirst().orElse("");
         char by = head.contains("\t") ? '\t' : head.chars().filter(c -> c == ';').count() > head.chars().filter(c -> c == ',').count() ? ';' : ',';
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             List<SheetRow> rows = new ArrayList<>();
             for (CSVRecord record : parser) {
                 Map<String, String> cells = new LinkedHashMap<>();

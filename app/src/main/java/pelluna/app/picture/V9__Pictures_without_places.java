@@ -6,7 +6,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 
-import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.slf4j.Logger;
@@ -15,18 +14,8 @@ import org.springframework.stereotype.Component;
 
 /** Paints the pictures of earlier releases anew, so that what their cameras wrote into them is gone; one that cannot be read stays as it is. */
 @Component
-class PicturesWithoutPlaces extends BaseJavaMigration {
-    private static final Logger LOG = LoggerFactory.getLogger(PicturesWithoutPlaces.class);
-
-    @Override
-    public MigrationVersion getVersion() {
-        return MigrationVersion.fromVersion("9");
-    }
-
-    @Override
-    public String getDescription() {
-        return "pictures without places";
-    }
+class V9__Pictures_without_places extends BaseJavaMigration {
+    private static final Logger LOG = LoggerFactory.getLogger(V9__Pictures_without_places.class);
 
     @Override
     public void migrate(Context context) throws SQLException {

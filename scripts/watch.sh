@@ -1,0 +1,53 @@
+# Keeps PostgreSQL and Pelluna running while './pelluna serve' or 'demo' does. Sourced by ./pelluna.
+
+# So many starts anew within so many seconds; after that something is wrong that starting does not mend.
+most_starts=5
+within=600
+
+server_alive() { # the process number in a file's first line
+  local pid
+  read -r pid 2>/dev/null <"$1" || return 1
+  kill -0 "$pid" 2>/dev/null && [ "$(awk '/^State:/ { print $2 }' "/proc/$pid/status" 2>/dev/null)" != Z ]
+}
+
+# Starts PostgreSQL again when it is gone, for as long as the launcher lives. A new port means a new start of Pelluna too.
+watch_database() { # folder, process number of the launcher
+  local before
+  before=$(cat "$1/port")
+  while sleep 1 && kill -0 "$2" 2>/dev/null; do
+    server_alive "$1/db/postmaster.pid" && continue
+    [ -f "$1/stopping" ] && return
+    say "PostgreSQL is gone; starting it again."
+    (start_cluster "$1") || continue
+    say "PostgreSQL runs again."
+    if [ "$(cat "$1/port")" != "$before" ]; then
+      before=$(cat "$1/port")
+      kill -KILL "$(cat "$1/server.pid")" 2>/dev/null || true
+    fi
+  done
+}
+
+run_server() { # database, profile, port; sets server
+  PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$home/port")/$1" PELLUNA_DB_PASSWORD=$(cat "$home/password") \
+    java -Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
+    --server.port="$3" --spring.profiles.active="$2" --pelluna.hosts="${PELLUNA_HOSTS:-}" 9>&- &
+  server=$!
+  echo "$server" >"$home/server.pid"
+}
+
+# Runs Pelluna until it is asked to end; what ends by itself is started again, up to a limit.
+keep_running() { # database, profile, port
+  local code starts=() now
+  while :; do
+    run_server "$@"
+    code=0
+    while kill -0 "$server" 2>/dev/null; do wait "$server" && code=0 || code=$?; done
+    case $code in 0|130|143) return 0 ;; esac
+    [ ! -f "$home/stopping" ] || return 0
+    now=$(date +%s)
+    starts=($(for s in "${starts[@]}" "$now"; do [ $((now - s)) -ge $within ] || echo "$s"; done))
+    [ ${#starts[@]} -le $most_starts ] || die "Pelluna ended $most_starts times within $((within / 60)) minutes; it is not started again. See above for why."
+    say "Pelluna ended by itself (exit code $code); starting it again, for the ${#starts[@]}. time of $most_starts."
+    sleep 1
+  done
+}
