@@ -30,7 +30,7 @@ final class Moves {
         Scape s = tank.scape();
         double length = tank.lengthCm();
         double height = tank.frontHeightCm();
-        String[] at = i.split("\\.");
+        String[] at = i.split("\\.", -1);
         int n = index(at[0], switch (kind) {
             case "hide" -> s.hides().size();
             case "run", "runend" -> 1;

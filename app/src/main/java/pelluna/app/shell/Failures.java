@@ -129,7 +129,7 @@ class Failures {
         Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(e);
         if (trouble.isPresent()) {
             database.met(trouble.get());
-            LOG.warn("The database is {}: {}", trouble.get(), e.getMessage());
+            LOG.warn("{} {}: the database is {}", request.getMethod(), request.getRequestURI(), trouble.get());
             answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get().words());
         } else {
             LOG.error("A page failed", e);

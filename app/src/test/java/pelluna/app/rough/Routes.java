@@ -1,0 +1,200 @@
+package pelluna.app.rough;
+
+import static pelluna.app.rough.World.TODAY;
+import static pelluna.app.rough.World.form;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+import pelluna.app.testing.Pelluna;
+
+/** One good request for every address that is written to. A test holds the list to the addresses that there are. */
+final class Routes {
+    /** What is sent where. */
+    record Sent(String path, Map<String, String> form) { }
+
+    private static final Map<String, Function<World, Sent>> GOOD = new LinkedHashMap<>();
+    private static final String AHEAD = LocalDate.now().plusDays(60).toString();
+    private static final String PLAN = """
+        {"pelluna": 1, "name": "Brought", "tank": {"lengthCm": 120, "widthCm": 50, "waterHeightCm": 50}, "residents": [], "wishes": [{"species": "Gramma loreto"}]}""";
+
+    private Routes() { }
+
+    static Map<String, Function<World, Sent>> good() {
+        return GOOD;
+    }
+
+    /** Every address of the running program that is written to. */
+    static Set<String> written() {
+        return mapped(RequestMethod.POST);
+    }
+
+    static Set<String> read() {
+        return mapped(RequestMethod.GET);
+    }
+
+    private static Set<String> mapped(RequestMethod method) {
+        Set<String> all = new TreeSet<>();
+        Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream().filter(m -> m.getMethodsCondition().getMethods().contains(method))
+            .forEach(m -> all.addAll(m.getPatternValues()));
+        return all;
+    }
+
+    private static void put(String pattern, Function<World, Map<String, String>> form) {
+        GOOD.put(pattern, w -> new Sent(pattern.replace("{id}", Long.toString(w.tank.id)), form.apply(w)));
+    }
+
+    private static void put(String pattern, String variable, Function<World, String> number, Function<World, Map<String, String>> form) {
+        GOOD.put(pattern, w -> {
+            String which = number.apply(w);
+            return new Sent(pattern.replace("{id}", Long.toString(w.tank.id)).replaceFirst("\\{" + variable + "[^}]*}+", which), form.apply(w));
+        });
+    }
+
+    private static Function<World, Map<String, String>> with(String... pairs) {
+        return w -> form(pairs);
+    }
+
+    /** About a fish of the plan, made for the plan as it is. */
+    private static Function<World, Map<String, String>> hand(String fish, String... pairs) {
+        return w -> {
+            Map<String, String> form = form(pairs);
+            form.put("fish", fish);
+            form.put("of", w.mark());
+            return form;
+        };
+    }
+
+    static {
+        put("/settings/arrows", with("from", "25"));
+        put("/settings/theme", with("theme", "system"));
+        put("/settings/units", with("units", "METRIC"));
+        put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
+        put("/tanks/{id}/arrivals/arrived", w -> {
+            w.wish("Ecsenius bicolor");
+            return hand("w" + (w.wishes() - 1)).apply(w);
+        });
+        put("/tanks/{id}/arrivals/best", with());
+        put("/tanks/{id}/arrivals/day", hand("w0", "on", AHEAD));
+        put("/tanks/{id}/arrivals/drop", w -> {
+            w.wish("Ecsenius bicolor");
+            return hand("w" + (w.wishes() - 1)).apply(w);
+        });
+        put("/tanks/{id}/arrivals/free", hand("w0"));
+        put("/tanks/{id}/arrivals/join", hand("w0", "with", "w1"));
+        put("/tanks/{id}/arrivals/leaves", hand("r1", "on", AHEAD, "why", "outgrown"));
+        put("/tanks/{id}/arrivals/part", hand("w0"));
+        put("/tanks/{id}/arrivals/place", hand("w1", "place", "1"));
+        put("/tanks/{id}/arrivals/price-of", hand("w0", "price", "31.5"));
+        put("/tanks/{id}/arrivals/prices", with("currency", "EUR", "food", "4", "sheet", "0.5", "salt", "3"));
+        put("/tanks/{id}/arrivals/quarantine", w -> {
+            w.wish("Valenciennea puellaris");
+            return form("fish", "w" + (w.wishes() - 1), "place", "2", "on", TODAY);
+        });
+        put("/tanks/{id}/arrivals/quarantine/{stay}/end", "stay", World::stay, with("how", "given"));
+        put("/tanks/{id}/arrivals/quarantine/{stay}/look", "stay", World::stay, with("eats", "true", "note", "well"));
+        put("/tanks/{id}/arrivals/quarantine/{stay}/release", "stay", World::stay, with());
+        put("/tanks/{id}/arrivals/restock", with("from", LocalDate.now().plusDays(9).toString(), "until", AHEAD));
+        put("/tanks/{id}/arrivals/restock/end", with());
+        put("/tanks/{id}/arrivals/split", w -> {
+            w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
+            return hand("w" + (w.wishes() - 1), "apart", "2").apply(w);
+        });
+        put("/tanks/{id}/arrivals/test", with("on", TODAY, "nitrate", "11"));
+        put("/tanks/{id}/arrivals/undo", w -> {
+            w.tank.post("/reefscape/add", form("kind", "hide"));
+            w.tank.post("/reefscape/add", form("kind", "hide"));
+            return form();
+        });
+        put("/tanks/{id}/calendar/open", with());
+        put("/tanks/{id}/calendar/close", with());
+        put("/tanks/{id}/catalogue", with("text", "scientificName,family\n", "act", "look"));
+        put("/tanks/{id}/exchange", with("text", PLAN));
+        put("/tanks/{id}/log/back", w -> {
+            w.tank.post("/log/typed", form("text", "dottyback eats"));
+            w.tank.post("/log/typed", form("text", "wrasse eats"));
+            return form();
+        });
+        put("/tanks/{id}/log/bringing", w -> {
+            w.wish("Opistognathus aurifrons");
+            return form("fish", "w" + (w.wishes() - 1), "method", "box-days");
+        });
+        put("/tanks/{id}/log/bringing/{which}/look", "which", World::released, with("look", "first-hour", "inSight", "true"));
+        put("/tanks/{id}/log/bringing/{which}/off", "which", World::boxed, with("how", "begun anew"));
+        put("/tanks/{id}/log/bringing/{which}/release", "which", World::boxed, with());
+        put("/tanks/{id}/log/feed", with("what", "fed", "note", "mysis"));
+        put("/tanks/{id}/log/fish/{which}/bought", "which", World::boss, with("shop", "The Corner Tank", "price", "20"));
+        put("/tanks/{id}/log/fish/{which}/called", "which", World::boss, with("name", "Inky"));
+        put("/tanks/{id}/log/fish/{which}/count", "which", World::shoal, with("count", "3"));
+        put("/tanks/{id}/log/fish/{which}/is", "which", World::fish, with("what", "missing"));
+        put("/tanks/{id}/log/fish/{which}/length", "which", World::boss, with("length", "6"));
+        put("/tanks/{id}/log/fish/{which}/member", "which", World::shoal, with("name", "Spot"));
+        put("/tanks/{id}/log/fish/{which}/picture", "which", World::boss, with());
+        put("/tanks/{id}/log/fish/{which}/sex", "which", World::boss, with("role", "male"));
+        put("/tanks/{id}/log/lights", with("on", "09:00", "off", "20:00"));
+        put("/tanks/{id}/log/measures", w -> form("measure", "mirror", "forFish", w.wrasse(), "byFish", w.boss()));
+        put("/tanks/{id}/log/measures/{measure}/end", "measure", World::measure, with());
+        put("/tanks/{id}/log/probe", with("address", "http://127.0.0.1:1999/reading", "minutes", "120", "on", "false"));
+        put("/tanks/{id}/log/roll", with("all", "eats"));
+        put("/tanks/{id}/log/sheets", with());
+        put("/tanks/{id}/log/sheets/take", with("text", "on,nitrate\n" + TODAY + ",13\n"));
+        put("/tanks/{id}/log/sighting", w -> form("fish", w.boss(), "doing", "chased", "other", w.wrasse(), "times", "2", "x", "0.5", "y", "0.4"));
+        put("/tanks/{id}/log/standing/aside", w -> form("fish", w.boss(), "aside", "true"));
+        put("/tanks/{id}/log/typed", with("text", "dottyback nipped wrasse"));
+        put("/tanks/{id}/log/watch", with("what", "toggle"));
+        put("/tanks/{id}/log/water", with("on", TODAY, "nitrate", "14"));
+        put("/tanks/{id}/losses", w -> form("fish", w.fish(), "how", "lost", "cause", "jumped", "sure", "seen"));
+        put("/tanks/{id}/losses/before", with("species", "Gramma loreto", "came", "2024-03-01", "on", "2024-09-01", "how", "lost", "cause", "unknown"));
+        put("/tanks/{id}/losses/crew", with("kind", "snails", "count", "12"));
+        put("/tanks/{id}/losses/crew/{which}/count", "which", World::crew, with("count", "8"));
+        put("/tanks/{id}/losses/crew/{which}/gone", "which", World::crew, with());
+        put("/tanks/{id}/losses/crew/{which}/keeps", "which", World::crew, with("wanted", "10"));
+        put("/tanks/{id}/losses/incidents", with("title", "A crash", "kind", "crash", "on", TODAY));
+        put("/tanks/{id}/losses/incidents/{number}/close", "number", World::incident, with());
+        put("/tanks/{id}/losses/incidents/{number}/is", "number", World::incident, with("title", "A storm", "kind", "crash", "on", TODAY, "from", TODAY, "until", TODAY));
+        put("/tanks/{id}/losses/incidents/{number}/told", "number", World::incident, with("what", "The heater", "lesson", "Two heaters"));
+        GOOD.put("/tanks/{id}/losses/wait", w -> new Sent(w.at("/losses/wait"), form("until", AHEAD, "back", w.loss())));
+        put("/tanks/{id}/losses/{number:\\d+}/back", "number", World::loss, with());
+        put("/tanks/{id}/losses/{number:\\d+}/right", "number", World::loss, with("how", "lost", "cause", "disease", "count", "1"));
+        put("/tanks/{id}/name", with("name", "Named anew"));
+        put("/tanks/{id}/own-species", with("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
+        put("/tanks/{id}/own-species/{path}/remove", "path", w -> "Gramma-dejongi", with());
+        put("/tanks/{id}/reefscape/add", with("kind", "hide"));
+        put("/tanks/{id}/reefscape/measure", hand("r0", "length", "6"));
+        put("/tanks/{id}/reefscape/move", with("kind", "rock", "i", "0", "dx", "2", "dy", "0"));
+        put("/tanks/{id}/reefscape/take", with("kind", "hide", "i", "0"));
+        put("/tanks/{id}/reefscape/try", w -> form("attempt", "fed 3 true", "of", w.mark(), "said", "fed more"));
+        put("/tanks/{id}/reefscape/undo", w -> {
+            w.tank.post("/reefscape/add", form("kind", "hide"));
+            w.tank.post("/reefscape/add", form("kind", "hide"));
+            return form();
+        });
+        put("/tanks/{id}/remove", with());
+        GOOD.put("/tanks/{id}/remove", w -> new Sent("/tanks/" + Pelluna.tank("To be given up") + "/remove", form()));
+        put("/tanks/{id}/residents", with("species", "Salarias fasciatus", "lengthCm", "8", "since", "2025-02-01"));
+        put("/tanks/{id}/residents/{resident}/remove", "resident", w -> {
+            w.fish();
+            return w.resident();
+        }, with());
+        put("/tanks/{id}/side-by-side/{path}", "path", w -> "Gramma-loreto", with("act", "keep"));
+        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/Gramma-loreto/own/skill"), form("skill", "2", "why", "tried")));
+        GOOD.put("/tanks/{id}/species/{path}/own/{fact}/undo", w -> new Sent(w.at("/species/Gramma-loreto/own/skill/undo"), form()));
+        put("/tanks/{id}/stance", with("stance", "bold", "place", "wishes"));
+        put("/tanks/{id}/start", with("startOn", AHEAD));
+        put("/tanks/{id}/tank", with("hides", "9"));
+        put("/tanks/{id}/what-if", with());
+        GOOD.put("/tanks/{id}/what-if/drop", w -> new Sent("/tanks/" + w.sandbox() + "/what-if/drop", form()));
+        GOOD.put("/tanks/{id}/what-if/keep", w -> new Sent("/tanks/" + w.sandbox() + "/what-if/keep", form()));
+        put("/tanks/{id}/wishes", with("species", "Pseudocheilinus hexataenia", "want", "4"));
+        put("/tanks/{id}/wishes/{wish}", "wish", w -> w.wish("Centropyge bispinosa"), with("want", "5"));
+        put("/tanks/{id}/wishes/{wish}/remove", "wish", w -> w.wish("Centropyge bispinosa"), with());
+        put("/tanks/{id}/wishes/{wish}/risk", "wish", w -> w.wish("Zebrasoma flavescens"), with("how", "box-and-gate"));
+    }
+}

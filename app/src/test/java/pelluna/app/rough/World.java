@@ -1,0 +1,138 @@
+package pelluna.app.rough;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import pelluna.app.planning.PlanSteps;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+
+/** A tank with something of everything in it, and ways to make one more of each. */
+final class World {
+    static final String TODAY = LocalDate.now().toString();
+    final LogTank tank;
+
+    World(String name) {
+        tank = new LogTank(name);
+        wish("Gramma loreto");
+        wish("Nemateleotris magnifica");
+        tank.post("/reefscape/add", Map.of("kind", "rock"));
+        tank.post("/reefscape/add", Map.of("kind", "hide"));
+    }
+
+    String at(String path) {
+        return tank.at(path);
+    }
+
+    /** The mark of the plan as it is now. */
+    String mark() {
+        return Pelluna.bean(PlanSteps.class).mark(tank.id);
+    }
+
+    private String made(String path, Map<String, String> form, String pattern) {
+        var answer = tank.post(path, form);
+        Matcher id = Pattern.compile(pattern).matcher(answer.uri() + " " + answer.body());
+        if (answer.statusCode() >= 400 || !id.find()) {
+            throw new IllegalStateException(path + " made nothing: " + answer.statusCode());
+        }
+        return id.group(1);
+    }
+
+    String wish(String species) {
+        return made("/wishes", Map.of("species", species), "wish=(\\d+)");
+    }
+
+    String boss() {
+        return Long.toString(tank.boss());
+    }
+
+    String wrasse() {
+        return Long.toString(tank.wrasse());
+    }
+
+    String shoal() {
+        return Long.toString(tank.fish("Sphaeramia nematoptera"));
+    }
+
+    /** A resident fish more, by its number in the log. */
+    String fish() {
+        tank.post("/residents", Map.of("species", "Salarias fasciatus", "lengthCm", "8", "since", LocalDate.now().minusDays(50).toString()));
+        return Long.toString(tank.fish().stream().mapToLong(f -> f.id()).max().orElseThrow());
+    }
+
+    String resident() {
+        return last(tank.page("/tank"), "/residents/(\\d+)/remove");
+    }
+
+    String crew() {
+        tank.post("/losses/crew", Map.of("kind", "hermits", "count", "9"));
+        return last(tank.page("/losses/crew"), "/losses/crew/(\\d+)/count");
+    }
+
+    String incident() {
+        return made("/losses/incidents", Map.of("title", "A crash", "kind", "crash", "on", TODAY), "/incidents/(\\d+)");
+    }
+
+    String loss() {
+        return made("/losses", Map.of("fish", fish(), "how", "lost", "cause", "unknown"), "/losses/(\\d+)");
+    }
+
+    String stay() {
+        wish("Ecsenius midas");
+        tank.post("/arrivals/quarantine", Map.of("fish", "w" + (wishes() - 1), "place", "1", "on", LocalDate.now().minusDays(3).toString()));
+        return last(tank.page("/arrivals/quarantine"), "/quarantine/(\\d+)/look");
+    }
+
+    int wishes() {
+        return Pelluna.bean(pelluna.app.planning.PlanDesk.class).open(tank.id).plan().wishes().size();
+    }
+
+    /** A newcomer in its box. */
+    String boxed() {
+        wish("Gramma melacara");
+        return made("/log/bringing", Map.of("fish", "w" + (wishes() - 1), "method", "box-days"), "which=(\\d+)");
+    }
+
+    /** A newcomer out of its box. */
+    String released() {
+        String way = boxed();
+        tank.post("/log/bringing/" + way + "/release", Map.of());
+        return way;
+    }
+
+    String measure() {
+        tank.post("/log/measures", Map.of("measure", "mirror", "forFish", wrasse(), "byFish", boss()));
+        return last(tank.page("/log/pressed/" + wrasse()), "/log/measures/(\\d+)/end");
+    }
+
+    void test() {
+        tank.post("/arrivals/test", Map.of("on", TODAY, "nitrate", "12"));
+    }
+
+    String sandbox() {
+        return made("/what-if", Map.of(), "/tanks/(\\d+)/reefscape");
+    }
+
+    private static String last(String page, String pattern) {
+        Matcher m = Pattern.compile(pattern).matcher(page);
+        String found = null;
+        while (m.find()) {
+            found = m.group(1);
+        }
+        if (found == null) {
+            throw new IllegalStateException("nothing like " + pattern);
+        }
+        return found;
+    }
+
+    static Map<String, String> form(String... pairs) {
+        Map<String, String> form = new HashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            form.put(pairs[i], pairs[i + 1]);
+        }
+        return form;
+    }
+}
