@@ -1,11 +1,11 @@
 package pelluna.app.spreadsheet;
 
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -109,7 +109,7 @@ class SheetDesk {
         try {
             return Days.happened("on", typed);
         } catch (Refused e) {
-            throw new IllegalArgumentException("'" + typed + "' is no day of a tank; write it as 2027-03-01.", e);
+            throw new IllegalArgumentException("'" + typed + "' is no day; write it as 2027-03-01.", e);
         }
     }
 
@@ -118,9 +118,11 @@ class SheetDesk {
         try {
             Instant at = iso.length() <= 10 ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()
                 : iso.endsWith("Z") || iso.matches(".*[+-]\\d\\d:\\d\\d$") ? OffsetDateTime.parse(iso).toInstant() : LocalDateTime.parse(iso).atZone(clock.getZone()).toInstant();
-            Days.happened("at", at.atZone(clock.getZone()).toLocalDate().toString());
+            if (at.isBefore(Days.FIRST.atStartOfDay(clock.getZone()).toInstant())) {
+                throw new DateTimeException("before anything that is kept");
+            }
             return at;
-        } catch (DateTimeParseException | Refused e) {
+        } catch (DateTimeException e) {
             throw new IllegalArgumentException("'" + typed + "' is no moment; write it as 2027-03-01 18:30.", e);
         }
     }
