@@ -101,7 +101,10 @@ final class Routes {
         put("/tanks/{id}/arrivals/quarantine/{stay}/end", "stay", World::stay, with("how", "given"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/look", "stay", World::stay, with("eats", "true", "note", "well"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/release", "stay", World::stay, with());
-        put("/tanks/{id}/arrivals/restock", with("from", LocalDate.now().plusDays(9).toString(), "until", AHEAD));
+        put("/tanks/{id}/arrivals/restock", w -> {
+            w.tank.post("/arrivals/best", form());
+            return form("from", LocalDate.now().plusDays(9).toString(), "until", LocalDate.now().plusDays(40).toString());
+        });
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
             w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
@@ -164,8 +167,8 @@ final class Routes {
         put("/tanks/{id}/losses/{number:\\d+}/back", "number", World::loss, with());
         put("/tanks/{id}/losses/{number:\\d+}/right", "number", World::loss, with("how", "lost", "cause", "disease", "count", "1"));
         put("/tanks/{id}/name", with("name", "Named anew"));
-        put("/tanks/{id}/own-species", with("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
-        put("/tanks/{id}/own-species/{path}/remove", "path", w -> "Gramma-dejongi", with());
+        put("/tanks/{id}/own-species", w -> form("scientificName", "Gramma " + w.epithet, "names", w.epithet + " gramma", "like", "Gramma loreto"));
+        put("/tanks/{id}/own-species/{path}/remove", "path", w -> "Gramma-" + w.epithet, with());
         put("/tanks/{id}/reefscape/add", with("kind", "hide"));
         put("/tanks/{id}/reefscape/measure", hand("r0", "length", "6"));
         put("/tanks/{id}/reefscape/move", with("kind", "rock", "i", "0", "dx", "2", "dy", "0"));
@@ -184,8 +187,8 @@ final class Routes {
             return w.resident();
         }, with());
         put("/tanks/{id}/side-by-side/{path}", "path", w -> "Gramma-loreto", with("act", "keep"));
-        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/Gramma-loreto/own/skill"), form("skill", "2", "why", "tried")));
-        GOOD.put("/tanks/{id}/species/{path}/own/{fact}/undo", w -> new Sent(w.at("/species/Gramma-loreto/own/skill/undo"), form()));
+        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill"), form("skill", "2", "why", "tried")));
+        GOOD.put("/tanks/{id}/species/{path}/own/{fact}/undo", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill/undo"), form()));
         put("/tanks/{id}/stance", with("stance", "bold", "place", "wishes"));
         put("/tanks/{id}/start", with("startOn", AHEAD));
         put("/tanks/{id}/tank", with("hides", "9"));

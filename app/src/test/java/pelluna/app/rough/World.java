@@ -14,9 +14,12 @@ import pelluna.app.testing.Pelluna;
 final class World {
     static final String TODAY = LocalDate.now().toString();
     final LogTank tank;
+    /** The second part of the name of a species that only this world's keeper knows. */
+    final String epithet;
 
     World(String name) {
         tank = new LogTank(name);
+        epithet = name.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]", "");
         wish("Gramma loreto");
         wish("Nemateleotris magnifica");
         tank.post("/reefscape/add", Map.of("kind", "rock"));
@@ -39,6 +42,11 @@ final class World {
             throw new IllegalStateException(path + " made nothing: " + answer.statusCode());
         }
         return id.group(1);
+    }
+
+    /** A species of the catalogue on which only this world has a word. */
+    String disputed() {
+        return epithet.length() % 2 == 0 ? "Gramma-loreto" : "Gramma-melacara";
     }
 
     String wish(String species) {
