@@ -101,10 +101,8 @@ final class Routes {
         put("/tanks/{id}/arrivals/quarantine/{stay}/end", "stay", World::stay, with("how", "given"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/look", "stay", World::stay, with("eats", "true", "note", "well"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/release", "stay", World::stay, with());
-        put("/tanks/{id}/arrivals/restock", w -> {
-            w.tank.post("/arrivals/best", form());
-            return form("from", LocalDate.now().plusDays(9).toString(), "until", LocalDate.now().plusDays(40).toString());
-        });
+        GOOD.put("/tanks/{id}/arrivals/restock", w -> new Sent("/tanks/" + Pelluna.tank("Fallow") + "/arrivals/restock",
+            form("from", LocalDate.now().plusDays(9).toString(), "until", LocalDate.now().plusDays(40).toString())));
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
             w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
@@ -187,7 +185,7 @@ final class Routes {
             return w.resident();
         }, with());
         put("/tanks/{id}/side-by-side/{path}", "path", w -> "Gramma-loreto", with("act", "keep"));
-        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill"), form("skill", "2", "why", "tried")));
+        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill"), form("skill", "3", "why", "tried")));
         GOOD.put("/tanks/{id}/species/{path}/own/{fact}/undo", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill/undo"), form()));
         put("/tanks/{id}/stance", with("stance", "bold", "place", "wishes"));
         put("/tanks/{id}/start", with("startOn", AHEAD));
