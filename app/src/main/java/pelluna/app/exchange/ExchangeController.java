@@ -32,6 +32,7 @@ class ExchangeController {
     private final PlanDesk desks;
     private final PlanFiles files;
     private final Shells shells;
+    private final AtOnce atOnce = new AtOnce();
 
     ExchangeController(PlanDesk desks, PlanFiles files, Shells shells) {
         this.desks = desks;
@@ -77,8 +78,13 @@ class ExchangeController {
     @PostMapping(value = "/api/assess", consumes = MediaType.APPLICATION_JSON_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> assess(@RequestBody byte[] body) {
         try {
-            var plan = files.plan(files.parse(body), desks.today());
-            return ResponseEntity.ok(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
+            Map<String, Object> tree = files.parse(body);
+            PlanFiles.notTooMany(tree);
+            var plan = files.plan(tree, desks.today());
+            return ResponseEntity.ok(atOnce.run(() -> files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan)))));
+        } catch (AtOnce.BusyException e) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).header(HttpHeaders.RETRY_AFTER, "5")
+                .body(files.write(Map.of("problems", List.of(new Problem("", e.getMessage(), "a little patience")))));
         } catch (PlanProblemsException e) {
             return ResponseEntity.unprocessableContent().body(files.write(Map.of("problems", e.problems())));
         }

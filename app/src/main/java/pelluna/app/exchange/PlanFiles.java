@@ -25,6 +25,8 @@ public final class PlanFiles {
     /** A larger file is no plan of 400 entries. */
     public static final int MOST_BYTES = 1_000_000;
 
+    /** Residents and wishes of one tank together: pairs grow with their square, and more exhaust the server. */
+    public static final int MOST_FISH = 120;
     private static final String A_PLAN = "a plan file in JSON, UTF-8";
 
     private final JsonMapper json = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -81,6 +83,19 @@ public final class PlanFiles {
             throw new PlanProblemsException(problems);
         }
         return json.convertValue(node, new TypeReference<Map<String, Object>>() { });
+    }
+
+    /** @throws PlanProblemsException if a tank has more entries than the server assesses at once */
+    public static void notTooMany(Map<String, Object> tree) {
+        int fish = size(tree, "residents") + size(tree, "wishes");
+        if (fish > MOST_FISH) {
+            throw new PlanProblemsException(List.of(new Problem("wishes", fish + " residents and wishes together",
+                "no more than " + MOST_FISH + " in one tank; the command line takes more")));
+        }
+    }
+
+    private static int size(Map<String, Object> tree, String list) {
+        return tree.get(list) instanceof List<?> entries ? entries.size() : 0;
     }
 
     private static void unclean(JsonNode node, String field, List<Problem> problems) {

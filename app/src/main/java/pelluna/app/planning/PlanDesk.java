@@ -32,9 +32,6 @@ import pelluna.core.units.Measures;
 /** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
 @Service
 public class PlanDesk {
-    /** As many wishes and residents as the plan file takes. */
-    private static final int MOST_ENTRIES = 200;
-
     private final CurrentKeeper keeper;
     private final Tanks tanks;
     private final Residents residents;
@@ -207,9 +204,9 @@ public class PlanDesk {
     public Long add(long id, String list, Map<String, Object> entry) {
         TankEntity tank = tank(id);
         boolean wish = list.equals("wishes");
-        int there = wish ? wishes.findByTankIdOrderById(id).size() : residents.findByTankIdOrderById(id).size();
-        if (there >= MOST_ENTRIES) {
-            throw new PlanProblemsException(List.of(new Problem(list, there + " entries", "no more than " + MOST_ENTRIES + "; take some off first")));
+        int there = wishes.findByTankIdOrderById(id).size() + residents.findByTankIdOrderById(id).size();
+        if (there >= PlanFiles.MOST_FISH) {
+            throw new PlanProblemsException(List.of(new Problem(list, there + " residents and wishes", "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
         }
         Map<String, Object> tree = tree(tank, List.of(), List.of());
         tree.put(list, List.of(entry));
@@ -221,6 +218,7 @@ public class PlanDesk {
     /** Lays a checked plan file down as a new tank of this keeper. */
     @Transactional
     public TankEntity bringIn(Map<String, Object> tree) {
+        PlanFiles.notTooMany(tree);
         check(tree);
         @SuppressWarnings("unchecked")
         Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
