@@ -1,6 +1,7 @@
 package pelluna.app.arrivals;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.function.Consumer;
@@ -92,7 +93,8 @@ class ArrivalHandsController {
     String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
         return done(id, asked, () -> {
             Desk desk = desks.open(id);
-            Stream.of(asked.fish().split(",")).distinct().map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
+            List<String> named = Stream.of(asked.fish().split(",", -1)).distinct().toList();
+            named.stream().map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
                 .map(w -> Long.valueOf(w.substring(1))).toList().forEach(row -> comesIn.comes(id, row, null));
         }, to);
     }

@@ -92,6 +92,11 @@ class DepartureEntity extends Row {
         pictureId = picture;
     }
 
+    /** The number of what was written in its place; null if it stands. */
+    Long replacedBy() {
+        return replacedBy;
+    }
+
     void replaced(Long by) {
         replacedBy = by;
     }

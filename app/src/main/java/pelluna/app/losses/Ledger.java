@@ -210,6 +210,18 @@ public class Ledger {
         return right.id();
     }
 
+    /** Where a departure stands now: under its own number, or that of what was written in its place. */
+    @Transactional(readOnly = true)
+    public long standsUnder(long tank, long number) {
+        long at = number;
+        Optional<Long> next = rows.findByIdAndTankId(at, desks.tank(tank).id()).map(DepartureEntity::replacedBy);
+        while (next.isPresent()) {
+            at = next.get();
+            next = rows.findByIdAndTankId(at, tank).map(DepartureEntity::replacedBy);
+        }
+        return at;
+    }
+
     /** It was a slip: whoever left is there again, as the plan had it. */
     @Transactional
     public void takeBack(long tank, long number) {

@@ -172,6 +172,10 @@ class LossController {
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}")
     String one(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String refused, Model model) {
+        long stands = ledger.standsUnder(id, number);
+        if (stands != number) {
+            return "redirect:/tanks/" + id + "/losses/" + stands;
+        }
         Desk desk = desks.open(id);
         LossView.Page page = losses.of(desk, number);
         shells.around(model, desk, "losses", page.line().who(), page.sentence());

@@ -86,7 +86,7 @@ class WhoMayAskTest {
             assertThat(answer.headers().firstValue("Cache-Control")).as(path).contains("no-store");
             assertThat(answer.headers().firstValue("Cross-Origin-Resource-Policy")).contains("same-origin");
             assertThat(answer.headers().firstValue("Permissions-Policy").orElse("")).contains("geolocation=()");
-            assertThat(answer.headers().firstValue("Content-Security-Policy").orElse("")).contains("frame-ancestors 'none'");
+            assertThat(answer.headers().firstValue("Content-Security-Policy").orElse("")).contains("default-src 'none'");
         }
         assertThat(Pelluna.get("/pelluna.css").headers().firstValue("Cache-Control").orElse("")).contains("max-age");
     }
