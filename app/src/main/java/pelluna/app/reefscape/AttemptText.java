@@ -61,7 +61,7 @@ final class AttemptText {
 
     /** Writes what an attempt changes into the tree that the plan was read from. */
     static void apply(Attempt attempt, Plan before, Map<String, Object> tree) {
-        Plan after = attempt.on(before);
+        Plan after = tried(attempt, before);
         @SuppressWarnings("unchecked")
         Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
         if (!after.tank().scape().equals(before.tank().scape())) {
@@ -75,6 +75,15 @@ final class AttemptText {
         List<Map<String, Object>> wishes = PlanSteps.entries(tree, "wishes");
         for (int i = 0; i < wishes.size(); i++) {
             wish(before.wishes().get(i), after.wishes().get(i), wishes.get(i));
+        }
+    }
+
+    /** @throws NoSuchTankException if it is about a piece that is not there */
+    private static Plan tried(Attempt attempt, Plan before) {
+        try {
+            return attempt.on(before);
+        } catch (IndexOutOfBoundsException e) {
+            throw new NoSuchTankException();
         }
     }
 

@@ -42,7 +42,8 @@ class FailurePages implements ErrorController {
                 response.setHeader("Refresh", String.valueOf(AGAIN_AFTER_S));
             }
         }
-        boolean again = wrote && status != HttpServletResponse.SC_NOT_FOUND && status != HttpServletResponse.SC_FORBIDDEN;
+        boolean again = wrote && status != HttpServletResponse.SC_NOT_FOUND && status != HttpServletResponse.SC_FORBIDDEN
+            && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE && status != HttpServletResponse.SC_BAD_REQUEST;
         model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);
         model.addAttribute("typed", again ? typed(request) : List.of());
         model.addAttribute("file", again && request.getContentType() != null && request.getContentType().startsWith("multipart"));

@@ -32,8 +32,27 @@ final class TypedForm {
             f.select("input, textarea, select").forEach(field -> put(field, typed.get(field.attr("name"))));
             f.parents().select("details").forEach(d -> d.attr("open", true));
         });
+        if (form.isEmpty()) {
+            page.select("main header").stream().findFirst().ifPresent(h -> h.after(again(action, typed)));
+        }
         say(page, form, why);
         return page.outerHtml();
+    }
+
+    /** A form to send the same again, for a page that has it not. */
+    private static Element again(String action, Map<String, String[]> typed) {
+        Element form = new Element("form").addClass("card").attr("method", "post").attr("action", action);
+        form.appendElement("p").addClass("soft").text("What you typed is still here:");
+        typed.forEach((name, values) -> Arrays.stream(values).forEach(value -> {
+            if (name.equals(WriteKeys.PARAMETER)) {
+                form.appendElement("input").attr("type", "hidden").attr("name", name).attr("value", value);
+            } else {
+                Element label = form.appendElement("label").text(name + " ");
+                label.appendElement("textarea").addClass("w-full").attr("name", name).text(value);
+            }
+        }));
+        form.appendElement("button").addClass("btn").text("Send it again");
+        return form;
     }
 
     private static void say(Document page, Optional<Element> form, Refused why) {

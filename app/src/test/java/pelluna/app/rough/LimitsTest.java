@@ -101,8 +101,10 @@ class LimitsTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"rock 99 1", "length w5 NaN", "length w0 Infinity", "hide x y", "instead w9 Gramma loreto", "number w0 99999999999", "order", "box", "fed", ""})
-    void anAttemptThatIsNoneIsNotThere(String attempt) {
-        assertThat(Rough.send(tank.at("/reefscape/try"), Map.of("attempt", attempt, "of", Pelluna.bean(PlanSteps.class).mark(tank.id))).statusCode()).isBetween(400, 499);
+    void anAttemptThatIsNoneChangesNothing(String attempt) {
+        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        assertThat(Rough.send(tank.at("/reefscape/try"), Map.of("attempt", attempt, "of", mark)).statusCode()).isLessThan(500);
+        assertThat(Pelluna.bean(PlanSteps.class).mark(tank.id)).isEqualTo(mark);
     }
 
     @ParameterizedTest
@@ -153,7 +155,7 @@ class LimitsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"at=-9223372036854775808", "at=99999999999999999999", "at=now", "at=0", "gravity=x", "times=9999999999", "fish=x", "x=NaN&y=0.5", "x=1e999"})
+    @ValueSource(strings = {"at=-9223372036854775808", "at=99999999999999999999", "at=now", "at=0", "gravity=x", "times=9999999999", "x=NaN&y=0.5", "x=1e999"})
     void aSightingThatCannotBeIsRefused(String more) {
         Map<String, Long> before = Rows.counted();
         assertThat(Rough.send(Rough.post(tank.at("/log/sighting"), "fish=" + tank.boss() + "&doing=eats&" + more)).statusCode()).isEqualTo(422);
@@ -176,13 +178,11 @@ class LimitsTest {
 
     @Test
     void aLossThatWasPutRightIsFoundUnderItsOldAddress() {
-        long blenny = Long.parseLong(new World("Put right").fish());
         String first = Rough.send(tank.at("/losses"), Map.of("fish", "" + tank.fish("Sphaeramia nematoptera"), "how", "lost", "cause", "unknown", "count", "1")).headers().firstValue("Location").orElseThrow();
         Rough.send(first + "/right", Map.of("how", "lost", "cause", "disease", "count", "1"));
         assertThat(Pelluna.get(first)).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(200);
             assertThat(a.uri().getPath()).isNotEqualTo(first);
         });
-        assertThat(blenny).isPositive();
     }
 }
