@@ -1,0 +1,150 @@
+package pelluna.app.rough;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+import pelluna.app.PellunaApplication;
+import pelluna.app.testing.LogTank;
+
+/** A database that is gone, silent or locked: an answer in words that asks it nothing, and all is well again when it is. */
+class DatabaseTroubleTest {
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static Wire wire;
+    private static ConfigurableApplicationContext second;
+    private static String url;
+    private static LogTank tank;
+
+    @BeforeAll
+    static void anApplicationOnAWireThatCanBeCut() throws IOException {
+        tank = new LogTank("In trouble");
+        URI database = URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring("jdbc:".length()));
+        wire = new Wire(database.getPort());
+        second = new SpringApplication(PellunaApplication.class).run("--server.port=0", "--spring.profiles.active=own",
+            "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + wire.port() + database.getPath(), "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+        url = "http://127.0.0.1:" + ((WebServerApplicationContext) second).getWebServer().getPort();
+        assertThat(get("/log").statusCode()).isEqualTo(200);
+    }
+
+    @AfterEach
+    void mended() {
+        wire.mend();
+        assertThat(comesBack()).isTrue();
+    }
+
+    @AfterAll
+    static void end() throws IOException {
+        second.close();
+        wire.close();
+    }
+
+    private static HttpResponse<String> get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url + tank.at(path))).header("Accept", "text/html").GET());
+    }
+
+    private static HttpResponse<String> type(String text) {
+        return send(HttpRequest.newBuilder(URI.create(url + tank.at("/log/typed"))).header("Accept", "text/html").header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString("key=trouble-" + text.hashCode() + "&text=" + text.replace(' ', '+'))));
+    }
+
+    private static HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** By itself, without a restart. */
+    private static boolean comesBack() {
+        Instant patience = Instant.now().plus(Duration.ofMinutes(1));
+        while (Instant.now().isBefore(patience)) {
+            if (get("/log").statusCode() == 200) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void saysSo(HttpResponse<String> answer, String words) {
+        assertThat(answer.statusCode()).isEqualTo(503);
+        assertThat(answer.body()).contains(words, "What was saved before is safe", "</html>").doesNotContain("Exception", "SQL");
+        assertThat(answer.headers().firstValue("Retry-After")).isPresent();
+    }
+
+    @Test
+    void aDatabaseThatIsGoneIsSaidSoAndThePageComesBackByItself() {
+        wire.cut();
+        HttpResponse<String> answer = get("/log");
+        saysSo(answer, "does not answer");
+        assertThat(answer.headers().firstValue("Refresh")).as("the browser asks again").isPresent();
+        saysSo(get("/today"), "does not answer");
+        assertThat(send(HttpRequest.newBuilder(URI.create(url + "/pelluna.css")).GET()).statusCode()).as("styles need no data").isEqualTo(200);
+    }
+
+    @Test
+    void whatWasTypedMeanwhileIsKeptAndWrittenOnceWhenItIsSentAgain() {
+        wire.cut();
+        HttpResponse<String> answer = type("dottyback eats heartily; over the clam");
+        saysSo(answer, "does not answer");
+        assertThat(answer.body()).contains("What you typed is still here", "dottyback eats heartily; over the clam", "Send it again");
+        wire.mend();
+        assertThat(comesBack()).isTrue();
+        for (int i = 0; i < 2; i++) {
+            assertThat(type("dottyback eats; over the clam").statusCode()).isIn(200, 303);
+        }
+        assertThat(get("/log").body().split("over the clam", -1)).hasSize(2);
+    }
+
+    @Test
+    void aDatabaseThatIsSilentIsNotWaitedForForLong() {
+        wire.hold();
+        assertThat(get("/log").statusCode()).as("answered while it is still silent").isEqualTo(503);
+    }
+
+    @Test
+    void aLockedTableIsAnsweredWhileItIsStillLocked() throws SQLException {
+        try (Connection other = DriverManager.getConnection(System.getenv("PELLUNA_TEST_DB_URL"), "pelluna", System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+             Statement lock = other.createStatement()) {
+            other.setAutoCommit(false);
+            lock.execute("lock table log_entry in access exclusive mode");
+            saysSo(get("/log"), "Something else is writing");
+            saysSo(type("dottyback eats; locked"), "Something else is writing");
+            other.rollback();
+        }
+        assertThat(get("/log").body()).doesNotContain("; locked");
+    }
+
+    @Test
+    void timeLimitsAreSetForEveryConnection() throws SQLException {
+        try (Connection c = second.getBean(javax.sql.DataSource.class).getConnection(); Statement ask = c.createStatement()) {
+            for (String limit : new String[] {"statement_timeout", "lock_timeout", "idle_in_transaction_session_timeout"}) {
+                try (var row = ask.executeQuery("show " + limit)) {
+                    row.next();
+                    assertThat(row.getString(1)).as(limit).isNotEqualTo("0");
+                }
+            }
+        }
+    }
+}
