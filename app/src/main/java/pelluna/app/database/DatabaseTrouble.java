@@ -29,7 +29,7 @@ public enum DatabaseTrouble {
             if (t instanceof SocketTimeoutException) {
                 return Optional.of(SLOW);
             }
-            if (t instanceof SQLTransientConnectionException) {
+            if (t instanceof SQLTransientConnectionException || closed(t)) {
                 return Optional.of(GONE);
             }
             if (t instanceof SQLException sql && sql.getSQLState() != null) {
@@ -40,6 +40,11 @@ public enum DatabaseTrouble {
             }
         }
         return Optional.empty();
+    }
+
+    /** A connection of the pool that was lost on the way says so without a state. */
+    private static boolean closed(Throwable t) {
+        return t instanceof SQLException sql && sql.getSQLState() == null && "Connection is closed".equals(sql.getMessage());
     }
 
     /** By the states that PostgreSQL documents (appendix A, error codes). */

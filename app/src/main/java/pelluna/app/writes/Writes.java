@@ -67,9 +67,7 @@ class Writes {
                 keys.answered(key, print, KeptAnswer.text(answer, location));
             }
         } catch (Exception | Error e) {
-            if (!write.isCompleted()) {
-                transactions.rollback(write);
-            }
+            undo(write, e);
             throw e;
         }
         transactions.commit(write);
@@ -77,6 +75,17 @@ class Writes {
             response.setHeader(SAVED, key.isEmpty() ? "yes" : key);
         }
         return answer;
+    }
+
+    /** Why it failed counts, not that a lost connection could not even be told to forget it. */
+    private void undo(TransactionStatus write, Throwable why) {
+        try {
+            if (!write.isCompleted()) {
+                transactions.rollback(write);
+            }
+        } catch (RuntimeException e) {
+            why.addSuppressed(e);
+        }
     }
 
     /** A tank and its sandbox are one thing here. */
