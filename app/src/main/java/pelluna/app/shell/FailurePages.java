@@ -24,6 +24,8 @@ import pelluna.app.writes.Answers;
 @Controller
 class FailurePages implements ErrorController {
     private static final int AGAIN_AFTER_S = 4;
+    /** How the page that failed was asked for; a page of failure is always read (Jakarta Servlet 6.1, 10.9.1). */
+    private static final String ASKED_BY = "jakarta.servlet.error.method";
     private static final int LONGEST_SHOWN = 20_000;
 
     /** A field that was typed, to be sent again. */
@@ -35,7 +37,7 @@ class FailurePages implements ErrorController {
         Shells.bare(model, title(status));
         model.addAttribute("what", words(request, status));
         boolean busy = status == HttpStatus.SERVICE_UNAVAILABLE.value();
-        boolean wrote = request.getMethod().equals("POST");
+        boolean wrote = "POST".equals(request.getAttribute(ASKED_BY));
         if (busy) {
             response.setHeader("Retry-After", String.valueOf(AGAIN_AFTER_S));
             if (!wrote) {
