@@ -68,6 +68,10 @@ class RoughProbeTest {
 
     @AfterEach
     void stop() {
+        Pelluna.bean(ProbeRows.class).findByReadsTrue().forEach(p -> {
+            p.asks(p.address(), 1, false);
+            Pelluna.bean(ProbeRows.class).save(p);
+        });
         server.stop(0);
     }
 
