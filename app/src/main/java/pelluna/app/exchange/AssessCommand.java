@@ -39,7 +39,7 @@ public final class AssessCommand {
             e.problems().forEach(err::println);
             return 2;
         } catch (IOException e) {
-            err.println("FILE: found '" + args[0] + "' (" + e.getClass().getSimpleName() + "); expected a readable plan file");
+            err.println("FILE: found '" + args[0] + "', which cannot be read; expected a plan file");
             return 2;
         }
     }

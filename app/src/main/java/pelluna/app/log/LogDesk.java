@@ -24,6 +24,8 @@ import pelluna.core.behaviour.Gravity;
 public class LogDesk {
     /** A clock may run a little ahead of this one. */
     private static final Duration AHEAD = Duration.ofMinutes(5);
+    /** How long a line can be taken back without being named. */
+    private static final Duration TAKEN_BACK_WITHIN = Duration.ofHours(1);
     /** A watch that nobody ended counts no longer than this. */
     private static final Duration LONGEST_WATCH = Duration.ofHours(4);
 
@@ -110,13 +112,17 @@ public class LogDesk {
         entries.save(e);
     }
 
-    /** The newest line that still counts, if it was written in the last hour. */
+    /**
+     * Takes the newest line back that still counts and is of the last hour: whoever means an older one names it.
+     *
+     * @throws IllegalArgumentException with a sentence, if there is none
+     */
     @Transactional
-    public boolean takeBackLast(long tank) {
-        Optional<EntryEntity> last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream()
-            .filter(e -> !e.takenBack()).findFirst();
-        last.ifPresent(e -> takeBack(tank, e.id()));
-        return last.isPresent();
+    public void takeBackLast(long tank) {
+        EntryEntity last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream().filter(e -> !e.takenBack()).findFirst()
+            .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
+            .orElseThrow(() -> new IllegalArgumentException("No line of the last hour is left to take back; an older one is taken back by its own button."));
+        takeBack(tank, last.id());
     }
 
     /** A watch that is running; one that was forgotten is ended first, at the longest that a watch counts. */

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
  * it is told, with another seed each time.
  */
 class FuzzTest {
-    private static final int EACH = 4;
+    private static final int EACH = 3;
     private static final int BATCHES = 5;
 
     @Test

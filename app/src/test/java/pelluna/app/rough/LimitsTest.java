@@ -170,6 +170,29 @@ class LimitsTest {
     }
 
     @Test
+    void onlyALineOfTheLastHourIsTakenBackWithoutBeingNamed() {
+        LogTank other = new LogTank("Taken back");
+        other.act("eats", other.boss(), null, java.time.Instant.now().minus(java.time.Duration.ofHours(2)), "old");
+        assertThat(Rough.send(other.at("/log/back"), Map.of())).satisfies(a -> {
+            assertThat(a.statusCode()).isEqualTo(422);
+            assertThat(a.body()).contains("No line of the last hour");
+        });
+        other.act("eats", other.boss(), null, java.time.Instant.now(), "new");
+        assertThat(Rough.send(other.at("/log/back"), Map.of()).statusCode()).isEqualTo(303);
+    }
+
+    @Test
+    void ownWordsThatAreFormulasGoOutAsTextAndComeBackAsTheyWere() {
+        for (String formula : new String[] {"=1+1", "\uff1d1+1", "@SUM(A1)", "+49 gramma"}) {
+            Rough.send(tank.at("/species/Gramma-loreto/own/names"), Map.of("commonNames", formula));
+            String csv = Pelluna.get("/catalogue.csv").body();
+            assertThat(csv).contains("'" + formula).doesNotContain("," + formula);
+            assertThat(Rough.send(tank.at("/catalogue"), Map.of("text", csv)).body()).contains("Every row is as it is now");
+            Rough.send(tank.at("/species/Gramma-loreto/own/names/undo"), Map.of());
+        }
+    }
+
+    @Test
     void aRefererThatLeadsNowhereIsAnsweredAtHome() {
         HttpRequest odd = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/theme")).header("Content-Type", "application/x-www-form-urlencoded").header("Referer", Pelluna.url() + "//reef.example/x")
             .POST(HttpRequest.BodyPublishers.ofString("theme=system")).build();

@@ -1,0 +1,176 @@
+package pelluna.app.rough;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The launcher itself: what is killed is started again with nothing lost, and a backup brings everything back. */
+class LauncherTest {
+    private static final Path ROOT = Files.exists(Path.of("frontend")) ? Path.of("").toAbsolutePath() : Path.of("..").toAbsolutePath().normalize();
+    private static final Duration PATIENCE = Duration.ofMinutes(2);
+    private Path home;
+    private Process running;
+    private int port;
+
+    @BeforeEach
+    void aHome() throws IOException {
+        home = Files.createTempDirectory("pelluna-home");
+        Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwx--x--x"));
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+    }
+
+    @AfterEach
+    void tidy() throws IOException, InterruptedException {
+        end();
+        try (Stream<Path> all = Files.walk(home)) {
+            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(p);
+            }
+        }
+    }
+
+    private ProcessBuilder pelluna(String... args) {
+        List<String> command = new ArrayList<>(List.of("bash", ROOT.resolve("pelluna").toString()));
+        command.addAll(List.of(args));
+        ProcessBuilder p = new ProcessBuilder(command).redirectErrorStream(true);
+        p.environment().put("PELLUNA_HOME", home.toString());
+        p.environment().put("PELLUNA_CLASSPATH", System.getProperty("java.class.path"));
+        return p;
+    }
+
+    /** What a command printed, and its exit code in the last line. */
+    private String run(String... args) throws IOException, InterruptedException {
+        Process p = pelluna(args).start();
+        String said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return said + "exit " + p.waitFor();
+    }
+
+    private void serve() throws IOException {
+        running = pelluna("serve", "--port", Integer.toString(port)).redirectOutput(home.resolve("said.txt").toFile()).start();
+        assertThat(answers()).as("it starts: " + Files.readString(home.resolve("said.txt"))).isTrue();
+    }
+
+    private void end() throws InterruptedException {
+        if (running != null) {
+            running.destroy();
+            if (!running.waitFor(1, TimeUnit.MINUTES)) {
+                running.destroyForcibly();
+            }
+            running = null;
+        }
+    }
+
+    private boolean answers() {
+        Instant end = Instant.now().plus(PATIENCE);
+        while (Instant.now().isBefore(end)) {
+            try {
+                if (send(HttpRequest.newBuilder(at("/tanks/new")).GET()).statusCode() == 200) {
+                    return true;
+                }
+                Thread.sleep(100);
+            } catch (IOException e) {
+                // not yet
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private URI at(String path) {
+        return URI.create("http://127.0.0.1:" + port + path);
+    }
+
+    private static HttpResponse<String> send(HttpRequest.Builder request) throws IOException {
+        try {
+            return HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+
+    private void tank(String name) throws IOException {
+        assertThat(send(HttpRequest.newBuilder(at("/tanks")).header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString("name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50"))).statusCode()).isEqualTo(302);
+    }
+
+    private String tanks() throws IOException {
+        return send(HttpRequest.newBuilder(at("/tanks/new")).GET()).body();
+    }
+
+    private static void kill(long process) throws IOException, InterruptedException {
+        new ProcessBuilder("kill", "-KILL", Long.toString(process)).start().waitFor();
+    }
+
+    @Test
+    void whatIsKilledIsStartedAgainAndABackupBringsEverythingBack() throws IOException, InterruptedException {
+        serve();
+        tank("Lagoon");
+        kill(Long.parseLong(Files.readAllLines(home.resolve("db/postmaster.pid")).get(0)));
+        assertThat(answers()).as("after the database was killed").isTrue();
+        assertThat(tanks()).contains("Lagoon");
+        kill(Long.parseLong(Files.readString(home.resolve("server.pid")).strip()));
+        assertThat(answers()).as("after the server was killed").isTrue();
+        assertThat(tanks()).contains("Lagoon");
+
+        Path file = home.resolve("kept.backup");
+        assertThat(run("backup", file.toString())).contains("your own data", "losses, pictures", "exit 0");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+        assertThat(run("backup", file.toString())).contains("is there already", "--force", "exit 1");
+        assertThat(run("backup", "--force", file.toString())).contains("exit 0");
+        assertThat(run("restore", "--force", file.toString())).contains("Pelluna is running", "nothing was changed", "exit 1");
+
+        tank("Afterwards");
+        end();
+        assertThat(run("restore", file.toString())).contains("--force", "exit 1");
+        Path damaged = home.resolve("damaged.backup");
+        byte[] whole = Files.readAllBytes(file);
+        Files.write(damaged, java.util.Arrays.copyOf(whole, whole.length / 2));
+        assertThat(run("restore", "--force", damaged.toString())).contains("damaged", "Nothing was changed", "exit 1");
+        String restored = run("restore", "--force", file.toString());
+        assertThat(restored).contains("Restored", "exit 0");
+        serve();
+        assertThat(tanks()).contains("Lagoon").doesNotContain("Afterwards");
+        end();
+        String kept = restored.replaceAll("(?s).*--kept (\\S+).*", "$1");
+        assertThat(run("restore", "--force", "--kept", kept)).contains("exit 0");
+        serve();
+        assertThat(tanks()).as("the old state was kept").contains("Lagoon", "Afterwards");
+    }
+
+    @Test
+    void whatCannotBeIsSaidAndNothingIsWritten() throws IOException, InterruptedException {
+        Path file = home.resolve("none.backup");
+        assertThat(run("backup", "")).contains("the file has no name", "exit 2");
+        assertThat(run("backup")).contains("needs a file", "exit 2");
+        assertThat(run("backup", file.toString())).contains("There are no data", "exit 1");
+        assertThat(run("backup", home.resolve("nowhere/x").toString())).contains("There is no folder", "exit 1");
+        assertThat(run("restore", file.toString())).contains("There is no file", "exit 1");
+        assertThat(run("serve", "--port", "99999")).contains("from 1 to 65535", "exit 2").doesNotContain("Exception");
+        assertThat(Files.exists(file)).isFalse();
+    }
+}
