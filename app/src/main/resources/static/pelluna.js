@@ -26,7 +26,7 @@ const live = {
     const answer = await live.busy(() => deliver(url, body));
     if (answer.refused) {
       if (answer.html) { await live.show(answer.html); }
-      live.tell(answer.html ? 'Not all of it is saved; see beside the field' : answer.words);
+      live.tell(answer.html ? 'Not saved; see beside the field' : answer.words);
       return false;
     }
     if (answer.then && whole) { live.open(answer.then); return true; }

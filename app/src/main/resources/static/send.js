@@ -54,7 +54,7 @@ function show(text) {
   bar.hidden = text === '';
   const many = queue.length === 1 ? 'One change is not saved yet.' : `${queue.length} changes are not saved yet.`;
   bar.querySelector('b').textContent = text === '' ? '' : many;
-  bar.querySelector('span').textContent = text === '' ? '' : `${text} What you typed is kept here, and is sent again by itself.`;
+  bar.querySelector('span').textContent = text === '' ? '' : `${text} What you typed stays here and is sent again by itself.`;
 }
 
 async function run() {

@@ -7,9 +7,9 @@ import java.util.Optional;
 
 /** What is wrong with the database, told from a failure. */
 public enum DatabaseTrouble {
-    GONE("The place where Pelluna keeps your data does not answer. What was saved before is safe; nothing was changed just now."),
-    SLOW("The place where Pelluna keeps your data is too slow just now. What was saved before is safe; nothing was changed just now."),
-    LOCKED("Something else is writing to your data just now, and took too long. What was saved before is safe; nothing was changed just now.");
+    GONE("Pelluna cannot reach its database just now. What was saved before is safe."),
+    SLOW("The database is too slow just now. What was saved before is safe."),
+    LOCKED("Something else is writing to the same data and takes long. What was saved before is safe.");
 
     private static final int DEPTH = 20;
     private final String words;

@@ -35,7 +35,6 @@ class FailurePages implements ErrorController {
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
         int status = status(request);
         Shells.bare(model, title(status));
-        model.addAttribute("what", words(request, status));
         boolean busy = status == HttpStatus.SERVICE_UNAVAILABLE.value();
         boolean wrote = "POST".equals(request.getAttribute(ASKED_BY));
         if (busy) {
@@ -44,6 +43,8 @@ class FailurePages implements ErrorController {
                 response.setHeader("Refresh", String.valueOf(AGAIN_AFTER_S));
             }
         }
+        model.addAttribute("what", words(request, status));
+        model.addAttribute("next", !busy ? "" : wrote ? "What you sent is not saved yet." : "This page comes back by itself.");
         boolean again = wrote && status != HttpServletResponse.SC_NOT_FOUND && status != HttpServletResponse.SC_FORBIDDEN
             && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE && status != HttpServletResponse.SC_BAD_REQUEST;
         model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -14,6 +15,9 @@ import pelluna.app.limits.Refused;
 
 /** Puts into a form of a page what was typed into it before. */
 final class TypedForm {
+    /** Sent by pages, typed by nobody. */
+    private static final Set<String> NOBODYS = Set.of(WriteKeys.PARAMETER, "at", "quiet", "of");
+
     private TypedForm() { }
 
     /**
@@ -31,12 +35,23 @@ final class TypedForm {
         form.ifPresent(f -> {
             f.select("input, textarea, select").forEach(field -> put(field, typed.get(field.attr("name"))));
             f.parents().select("details").forEach(d -> d.attr("open", true));
+            without(f, typed);
         });
         if (form.isEmpty()) {
             page.select("main header").stream().findFirst().ifPresent(h -> h.after(again(action, typed)));
         }
         say(page, form, why);
         return page.outerHtml();
+    }
+
+    /** What was typed for which the form has no place, such as on a page of another version, is shown under it. */
+    private static void without(Element form, Map<String, String[]> typed) {
+        List<String> places = form.select("[name]").eachAttr("name");
+        typed.forEach((name, values) -> {
+            if (!places.contains(name) && !NOBODYS.contains(name)) {
+                Arrays.stream(values).filter(v -> !v.isBlank()).forEach(v -> form.appendElement("p").addClass("soft").text("Also typed: " + v));
+            }
+        });
     }
 
     /** A form to send the same again, for a page that has it not. */
@@ -48,7 +63,7 @@ final class TypedForm {
                 form.appendElement("input").attr("type", "hidden").attr("name", name).attr("value", value);
             } else {
                 Element label = form.appendElement("label").text(name + " ");
-                label.appendElement("textarea").addClass("w-full").attr("name", name).text(value);
+                label.appendElement("textarea").addClass("input w-full").attr("name", name).text(value);
             }
         }));
         form.appendElement("button").addClass("btn").text("Send it again");
@@ -59,11 +74,12 @@ final class TypedForm {
         Optional<Element> field = why.field().isEmpty() ? Optional.empty()
             : form.map(f -> f.select("input:not([type=hidden]), textarea, select").stream().filter(i -> i.attr("name").equals(why.field())).findFirst().orElse(null));
         field.ifPresent(f -> {
+            page.select("[role=alert]").stream().filter(a -> a.text().equals(why.getMessage())).forEach(Element::remove);
             f.attr("aria-invalid", "true");
-            f.after(new Element("span").addClass("refused").attr("role", "alert").text(why.getMessage()));
+            f.after(new Element("span").addClass("error").attr("role", "alert").text(why.getMessage()));
         });
         if (field.isEmpty() && !why.getMessage().isEmpty() && page.select("[role=alert]").isEmpty()) {
-            Element words = new Element("p").addClass("refused").attr("role", "alert").text(why.getMessage());
+            Element words = new Element("p").addClass("error").attr("role", "alert").text(why.getMessage());
             form.ifPresentOrElse(f -> f.prependChild(words), () -> page.select("main header").stream().findFirst().ifPresent(h -> h.after(words)));
         }
     }

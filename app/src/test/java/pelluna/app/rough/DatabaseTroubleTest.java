@@ -97,9 +97,9 @@ class DatabaseTroubleTest {
     void aDatabaseThatIsGoneIsSaidSoAndThePageComesBackByItself() {
         wire.cut();
         HttpResponse<String> answer = get("/log");
-        saysSo(answer, "does not answer");
+        saysSo(answer, "cannot reach its database");
         assertThat(answer.headers().firstValue("Refresh")).as("the browser asks again").isPresent();
-        saysSo(get("/today"), "does not answer");
+        saysSo(get("/today"), "cannot reach its database");
         assertThat(send(HttpRequest.newBuilder(URI.create(url + "/pelluna.css")).GET()).statusCode()).as("styles need no data").isEqualTo(200);
     }
 
@@ -107,7 +107,7 @@ class DatabaseTroubleTest {
     void whatWasTypedMeanwhileIsKeptAndWrittenOnceWhenItIsSentAgain() {
         wire.cut();
         HttpResponse<String> answer = type("dottyback eats heartily; over the clam");
-        saysSo(answer, "does not answer");
+        saysSo(answer, "cannot reach its database");
         assertThat(answer.body()).contains("What you typed is still here", "dottyback eats heartily; over the clam", "Send it again");
         wire.mend();
         assertThat(comesBack()).isTrue();
@@ -129,8 +129,8 @@ class DatabaseTroubleTest {
              Statement lock = other.createStatement()) {
             other.setAutoCommit(false);
             lock.execute("lock table log_entry in access exclusive mode");
-            saysSo(get("/log"), "Something else is writing");
-            saysSo(type("dottyback eats; locked"), "Something else is writing");
+            saysSo(get("/log"), "Something else is writing to the same data");
+            saysSo(type("dottyback eats; locked"), "Something else is writing to the same data");
             other.rollback();
         }
         assertThat(get("/log").body()).doesNotContain("; locked");

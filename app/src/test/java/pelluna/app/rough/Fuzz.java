@@ -30,7 +30,7 @@ final class Fuzz {
         "/log/sheets/fish.csv", "/log/sheets/losses.csv", "/log/sheets/measures.csv", "/log/sheets/crew.csv", "/log/sheets/watches.csv");
     private static final String TYPED = "Typed by a keeper, 4711";
     /** Fields that hold text of a keeper's own. */
-    private static final Set<String> TEXTS = Set.of("note", "title", "seen", "what", "lesson", "shop", "why", "names");
+    private static final Set<String> TEXTS = Set.of("note", "title", "seen", "lesson", "shop", "why", "names");
 
     private final Random random;
     private final Values values;

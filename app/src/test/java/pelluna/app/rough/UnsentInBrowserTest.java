@@ -117,7 +117,7 @@ class UnsentInBrowserTest {
         answers("/tank", 1, route -> route.fulfill(new Route.FulfillOptions().setStatus(500).setBody("<main id='page'><p id='failure-what'>Broken.</p></main>").setContentType("text/html")));
         page.locator("input[name=hides]").fill("11");
         page.locator("input[name=hides]").press("Tab");
-        assertThat(page.locator("#unsent")).containsText("One change is not saved yet. Broken. What you typed is kept here");
+        assertThat(page.locator("#unsent")).containsText("One change is not saved yet. Broken. What you typed stays here and is sent again by itself.");
         assertThat(page.locator("input[name=hides]")).hasValue("11");
         page.locator("#unsent button").click();
         assertThat(page.locator("#unsent")).isHidden();
