@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -16,6 +17,11 @@ import org.junit.jupiter.api.Test;
 class FuzzTest {
     private static final int EACH = 3;
     private static final int BATCHES = 5;
+
+    @AfterEach
+    void asNew() {
+        World.asNew();
+    }
 
     @Test
     void oddRequestsForEveryAddressBreakNothing() {

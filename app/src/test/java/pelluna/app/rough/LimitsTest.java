@@ -8,6 +8,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,6 +28,11 @@ class LimitsTest {
         tank = new LogTank("Limits");
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
         tank.fish();
+    }
+
+    @AfterAll
+    static void asNew() {
+        World.asNew();
     }
 
     private static HttpResponse<String> assess(byte[] body) {

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,8 +26,14 @@ class OncePerKeyTest {
 
     @BeforeAll
     static void twoTanksAlike() {
+        World.asNew();
         once = new World("Sent once");
         twice = new World("Sent twice");
+    }
+
+    @AfterAll
+    static void asNew() {
+        World.asNew();
     }
 
     static Stream<String> everyAddress() {

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.springframework.jdbc.core.simple.JdbcClient;
+
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -24,6 +26,15 @@ final class World {
         wish("Nemateleotris magnifica");
         tank.post("/reefscape/add", Map.of("kind", "rock"));
         tank.post("/reefscape/add", Map.of("kind", "hide"));
+    }
+
+    /** What a test may have left that every tank of the keeper would see. */
+    static void asNew() {
+        JdbcClient jdbc = Pelluna.bean(JdbcClient.class);
+        for (String sql : new String[] {"delete from own_fact", "delete from own_species",
+            "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = null, sheet_price = null, salt_price = null"}) {
+            jdbc.sql(sql).update();
+        }
     }
 
     String at(String path) {
