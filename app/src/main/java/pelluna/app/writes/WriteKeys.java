@@ -14,6 +14,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -64,10 +66,11 @@ class WriteKeys {
         jdbc.sql("update sent_write set answer = ? where sent_key = ? and print = ?").params(answer, key, print).update();
     }
 
-    /** @return how many keys were old enough to be forgotten */
-    int forgetOld() {
+    /** At every start: keys that are old enough are forgotten. */
+    @EventListener(ApplicationReadyEvent.class)
+    void forgetOld() {
         Instant before = clock.instant().minus(DAYS_KEPT, ChronoUnit.DAYS);
-        return jdbc.sql("delete from sent_write where sent_at < ?").param(before.atOffset(ZoneOffset.UTC)).update();
+        jdbc.sql("delete from sent_write where sent_at < ?").param(before.atOffset(ZoneOffset.UTC)).update();
     }
 
     /** What was sent, as a sum: the same form filled in otherwise is another write, even with the same key. */

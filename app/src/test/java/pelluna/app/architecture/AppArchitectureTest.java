@@ -11,6 +11,8 @@ import java.security.MessageDigest;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -49,6 +51,28 @@ class AppArchitectureTest {
         }
         String built = Files.readString(ROOT.resolve("app/src/main/resources/static/pelluna.css")).lines().findFirst().orElse("");
         assertThat(built).as("run frontend/build.sh").isEqualTo("/* built from " + HexFormat.of().formatHex(sum.digest()) + " */");
+    }
+
+    /** One way to send: whether something is saved is decided in one script. */
+    @Test
+    void onlyOneScriptSends() throws IOException {
+        try (Stream<Path> all = Files.walk(ROOT.resolve("app/src/main/resources/static"))) {
+            for (Path script : all.filter(p -> p.toString().endsWith(".js") && !p.toString().contains("vendor") && !p.endsWith("send.js")).toList()) {
+                assertThat(Files.readString(script)).as(script.toString()).doesNotContainPattern("fetch\\([^;]{0,200}POST").doesNotContain("sendBeacon", "XMLHttpRequest");
+            }
+        }
+    }
+
+    /** A form that writes takes its key from there. */
+    @Test
+    void everyFormThatWritesHasAKey() throws IOException {
+        for (Path template : templates()) {
+            Matcher form = Pattern.compile("<form\\b[^>]*>", Pattern.DOTALL).matcher(Files.readString(template).replace(" > ", " gt ").replace("->", ""));
+            while (form.find()) {
+                boolean writes = form.group().contains("method=\"post\"") && !template.endsWith("failure.html");
+                assertThat(!writes || form.group().contains("th:action")).as(template + ": " + form.group()).isTrue();
+            }
+        }
     }
 
     private static List<Path> templates() throws IOException {
