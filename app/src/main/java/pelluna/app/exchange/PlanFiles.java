@@ -26,7 +26,7 @@ public final class PlanFiles {
     public static final int MOST_BYTES = 1_000_000;
 
     /** Residents and wishes of one tank together: pairs grow with their square, and more exhaust the server. */
-    public static final int MOST_FISH = 120;
+    public static final int MOST_FISH = 200;
     private static final String A_PLAN = "a plan file in JSON, UTF-8";
 
     private final JsonMapper json = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
