@@ -32,7 +32,8 @@ const live = {
     if (answer.then && whole) { live.open(answer.then); return true; }
     const shown = answer.then ? await live.go(answer.then, {}, push) : await live.show(answer.html);
     const refused = document.querySelector('#page [role="alert"]');
-    live.tell(refused ? 'Not all of it is saved; see beside the field' : shown ? 'Saved' : 'Saved. The page could not be renewed just now.');
+    live.tell(refused ? 'Not all of it is saved; see beside the field' : shown ? 'Saved'
+        : 'Saved. The page could not be renewed just now.');
     return !refused;
   },
   open(url) {

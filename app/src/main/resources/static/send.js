@@ -1,5 +1,6 @@
-// The one way in which a page sends what is to be kept. Only an answer that names the key that was sent counts as saved; whatever else comes back,
-// what was typed stays where it is, waits visibly, and is sent again by itself with the same key, so that it is written once.
+// The one way in which a page sends what is to be kept. Only an answer that names the key that was sent counts as saved;
+// whatever else comes back, what was typed stays where it is, waits visibly, and is sent again by itself with the same key,
+// so that it is written once.
 
 const AGAIN_AFTER = 3000;
 const PATIENCE = 20000;
@@ -36,7 +37,8 @@ export async function sendOnce(url, body) {
     const page = (response.headers.get('Content-Type') || '').startsWith('text/html');
     const said = page ? words(text) : text;
     if (response.status >= 400 && response.status < 500 && response.status !== 408 && response.status !== 429) {
-      return { refused: true, words: said || 'Pelluna did not take this. Nothing was changed.', html: page && response.status === 422 ? text : '' };
+      const html = page && response.status === 422 ? text : '';
+      return { refused: true, words: said || 'Pelluna did not take this. Nothing was changed.', html };
     }
     return { away: true, words: said || 'Pelluna did not say that it is saved.' };
   } catch (error) {
@@ -80,7 +82,9 @@ export function deliver(url, body) {
   });
 }
 
-window.addEventListener('beforeunload', (event) => { if (queue.length && !document.getElementById('unsent').hidden) { event.preventDefault(); } });
+window.addEventListener('beforeunload', (event) => {
+  if (queue.length && !document.getElementById('unsent').hidden) { event.preventDefault(); }
+});
 document.addEventListener('click', (event) => { if (event.target.closest('#unsent button') && queue.again) { queue.again(); } });
 window.addEventListener('online', () => { if (queue.again) { queue.again(); } });
 

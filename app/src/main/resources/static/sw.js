@@ -14,7 +14,8 @@ self.addEventListener('fetch', (event) => {
     try {
       const answer = await fetch(event.request);
       if (answer.ok) { await cache.put(url.pathname, answer.clone()); }
-      return answer;
+      // a database that is gone is no connection either: lines can still be tapped, and wait
+      return answer.status === 503 ? (await cache.match(url.pathname)) || answer : answer;
     } catch (error) {
       const kept = await cache.match(url.pathname);
       if (kept) { return kept; }

@@ -94,7 +94,8 @@ class ArrivalHandsController {
         return done(id, asked, () -> {
             Desk desk = desks.open(id);
             List<String> named = Stream.of(asked.fish().split(",", -1)).distinct().toList();
-            named.stream().map(f -> desk.lasting(desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow().id()))
+            named.stream().map(f -> desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow())
+                .map(w -> desk.lasting(w.id()))
                 .map(w -> Long.valueOf(w.substring(1))).toList().forEach(row -> comesIn.comes(id, row, null));
         }, to);
     }

@@ -119,7 +119,8 @@ class BringingController {
         }
         try {
             double per = keeper.get().measures().us() ? Convert.CM_PER_INCH : 1;
-            SeeThroughBox box = new SeeThroughBox(per * Numbers.finite(length.replace(',', '.')), per * Numbers.finite(width.replace(',', '.')), per * Numbers.finite(height.replace(',', '.')));
+            SeeThroughBox box = new SeeThroughBox(per * Numbers.finite(length.replace(',', '.')),
+                per * Numbers.finite(width.replace(',', '.')), per * Numbers.finite(height.replace(',', '.')));
             if (box.lengthCm() > 0 && box.widthCm() > 0 && box.heightCm() > 0 && box.lengthCm() < 1000 && box.widthCm() < 1000 && box.heightCm() < 1000) {
                 return box;
             }

@@ -72,7 +72,8 @@ final class CatalogueCsv {
                 rows.add(row((int) row.getRecordNumber(), row));
             }
         } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException | IllegalStateException e) {
-            throw new CatalogueException("after row " + rows.size(), "no comma-separated values: a quote is open, or a heading stands twice");
+            throw new CatalogueException("after row " + rows.size(),
+                "no comma-separated values: a quote is open, or a heading stands twice");
         }
         return rows;
     }

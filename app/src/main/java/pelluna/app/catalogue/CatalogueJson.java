@@ -99,7 +99,8 @@ final class CatalogueJson {
         try {
             all = json.readValue(text, SPECIES);
         } catch (JacksonException e) {
-            throw new CatalogueException("line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()), "no list of species in JSON");
+            throw new CatalogueException("line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()),
+                "no list of species in JSON");
         }
         List<FileRow> rows = new ArrayList<>();
         for (Map<String, Object> tree : all) {

@@ -82,13 +82,17 @@ class CrewController {
     @PostMapping("/tanks/{id}/losses/crew")
     String comes(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String size,
                  @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
-        return done(id, to, desk -> crew.comes(id, Named.find(CrewKind.class, kind).orElseThrow(() -> new IllegalArgumentException("Which kind?")), name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on)));
+        return done(id, to, desk -> {
+            CrewKind which = Named.find(CrewKind.class, kind).orElseThrow(() -> new Refused("kind", "Which kind?"));
+            crew.comes(id, which, name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on));
+        });
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/count")
     String counted(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String added, @RequestParam(defaultValue = "") String on,
                    @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
-        return done(id, to, desk -> crew.counted(id, which, day(on), whole("count", count), added.isBlank() ? 0 : whole("added", added), note));
+        return done(id, to, desk -> crew.counted(id, which, day(on), whole("count", count),
+            added.isBlank() ? 0 : whole("added", added), note));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")

@@ -1,18 +1,16 @@
 package pelluna.app.database;
 
-import java.io.IOException;
-import java.util.Optional;
-import java.util.regex.Pattern;
-
-import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpStatus;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
-
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
 import pelluna.app.writes.Answers;
 
 /** While the database is gone, pages are answered at once; what needs no data, as styles and scripts, comes as ever. */
@@ -29,10 +27,15 @@ class DatabaseGate extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Optional<DatabaseTrouble> trouble = watch.trouble();
         if (trouble.isPresent() && !NO_DATA.matcher(request.getRequestURI()).matches()) {
-            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get().words());
+            answers.plain(
+                    request,
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE.value(),
+                    trouble.get().words());
         } else {
             chain.doFilter(request, response);
         }

@@ -44,7 +44,9 @@ public enum DatabaseTrouble {
 
     /** A connection of the pool that was lost on the way says so without a state. */
     private static boolean closed(Throwable t) {
-        return t instanceof SQLException sql && sql.getSQLState() == null && "Connection is closed".equals(sql.getMessage());
+        return t instanceof SQLException sql
+                && sql.getSQLState() == null
+                && "Connection is closed".equals(sql.getMessage());
     }
 
     /** By the states that PostgreSQL documents (appendix A, error codes). */

@@ -1,5 +1,6 @@
 package pelluna.app.database;
 
+import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Optional;
@@ -7,14 +8,10 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
-
 import javax.sql.DataSource;
-
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-
-import jakarta.annotation.PreDestroy;
 
 /** Knows when the database is gone, so that nobody waits for it in vain, and when it is back. */
 @Component
@@ -40,7 +37,10 @@ public class DatabaseWatch {
         return Optional.ofNullable(trouble.get());
     }
 
-    /** A page has met trouble: the watch looks itself until all is well. One page that waits for a lock is no reason to stop the others. */
+    /**
+     * A page has met trouble: the watch looks itself until all is well. One page that waits for a lock is no reason to
+     * stop the others.
+     */
     public void met(DatabaseTrouble what) {
         if (what == DatabaseTrouble.GONE && trouble.compareAndSet(null, what)) {
             LOG.warn("The database does not answer; looking for it every {} ms", LOOK_EVERY_MS);

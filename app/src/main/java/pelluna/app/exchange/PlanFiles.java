@@ -55,7 +55,8 @@ public final class PlanFiles {
             }
             return checked(node);
         } catch (JacksonException e) {
-            String where = e.getLocation() == null ? "" : ", in line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
+            String where = e.getLocation() == null ? "" : ", in line " + e.getLocation().getLineNr() + ", column " + e.getLocation()
+                .getColumnNr();
             throw new PlanProblemsException(List.of(new Problem("", "no JSON" + where, A_PLAN)));
         }
     }

@@ -1,5 +1,9 @@
 package pelluna.app.guard;
 
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.HashSet;
@@ -7,21 +11,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
-
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.limits.RefusedAnswers;
 
 /**
- * Keeps others out: Pelluna answers by its own names only, so that no foreign name can be made to lead here; what writes comes from its own pages, or
+ * Keeps others out: Pelluna answers by its own names only, so that no foreign name can be made to lead here; what
+ * writes comes from its own pages, or
  * from a program that is no browser; and answers tell browsers to keep them to themselves.
  */
 @Component
@@ -39,20 +38,36 @@ class WhoMayAsk extends OncePerRequestFilter {
     /** @param more names by which Pelluna is reached besides the loopback's, as behind a proxy */
     WhoMayAsk(@Value("${pelluna.hosts:}") List<String> more, RefusedAnswers answers) {
         this.names = new HashSet<>(LOOPBACK);
-        more.stream().map(n -> n.strip().toLowerCase(Locale.ROOT)).filter(n -> !n.isEmpty()).forEach(names::add);
+        more.stream()
+                .map(n -> n.strip().toLowerCase(Locale.ROOT))
+                .filter(n -> !n.isEmpty())
+                .forEach(names::add);
         this.answers = answers;
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         keepToThemselves(request, response);
         String host = request.getHeader("Host");
         if (host == null || !names.contains(name(host))) {
-            answers.plain(request, response, HttpServletResponse.SC_FORBIDDEN, "Pelluna does not answer by this name. Use http://127.0.0.1, or add the name to PELLUNA_HOSTS.");
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_FORBIDDEN,
+                    "Pelluna does not answer by this name. Use http://127.0.0.1, or add the name to PELLUNA_HOSTS.");
         } else if (!METHODS.contains(request.getMethod())) {
-            answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This address is not asked in that way. Nothing was changed.");
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_METHOD_NOT_ALLOWED,
+                    "This address is not asked in that way. Nothing was changed.");
         } else if (!READS.contains(request.getMethod()) && !ours(request, host)) {
-            answers.plain(request, response, HttpServletResponse.SC_FORBIDDEN, "This was not sent from a page of Pelluna. Nothing was changed.");
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_FORBIDDEN,
+                    "This was not sent from a page of Pelluna. Nothing was changed.");
         } else {
             chain.doFilter(request, response);
         }
@@ -68,7 +83,8 @@ class WhoMayAsk extends OncePerRequestFilter {
     private static boolean sameAs(String origin, String host) {
         try {
             URI from = URI.create(origin);
-            return ("http".equals(from.getScheme()) || "https".equals(from.getScheme())) && host.equalsIgnoreCase(from.getRawAuthority());
+            return ("http".equals(from.getScheme()) || "https".equals(from.getScheme()))
+                    && host.equalsIgnoreCase(from.getRawAuthority());
         } catch (IllegalArgumentException e) {
             return false;
         }
@@ -79,8 +95,10 @@ class WhoMayAsk extends OncePerRequestFilter {
     }
 
     private static void keepToThemselves(HttpServletRequest request, HttpServletResponse response) {
-        response.setHeader("Content-Security-Policy", "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:;"
-            + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+        response.setHeader(
+                "Content-Security-Policy",
+                "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:;"
+                        + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");

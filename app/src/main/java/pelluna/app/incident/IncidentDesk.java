@@ -71,7 +71,8 @@ public class IncidentDesk {
         boolean ill = kind == IncidentKind.OUTBREAK;
         LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
         Long known = about == null ? null : fish.one(tank, about).id();
-        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on, first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
+        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on,
+            first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
     }
 
     private static LocalDate first(LocalDate day) {

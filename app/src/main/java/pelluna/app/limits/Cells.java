@@ -5,7 +5,7 @@ public final class Cells {
     private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
     private static final char MARK = '\'';
 
-    private Cells() { }
+    private Cells() {}
 
     /** A cell as it is written; figures stay figures. */
     public static Object written(Object value) {
@@ -19,7 +19,9 @@ public final class Cells {
 
     private static boolean formula(String text) {
         String begins = text.stripLeading();
-        boolean sign = !text.isEmpty() && (FORMULA.indexOf(text.charAt(0)) >= 0 || !begins.isEmpty() && FORMULA.indexOf(begins.charAt(0)) >= 0);
+        boolean sign = !text.isEmpty()
+                && (FORMULA.indexOf(text.charAt(0)) >= 0
+                        || !begins.isEmpty() && FORMULA.indexOf(begins.charAt(0)) >= 0);
         return sign && !text.matches("-?\\d+(\\.\\d+)?");
     }
 }

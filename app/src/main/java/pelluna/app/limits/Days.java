@@ -12,9 +12,10 @@ public final class Days {
     public static final LocalDate LAST = LocalDate.of(2100, 12, 31);
     /** Nobody plans further ahead. */
     public static final int YEARS_AHEAD = 30;
+
     private static final Pattern LIKE_A_DAY = Pattern.compile("[+-]?\\d{4,10}-\\d{1,2}-\\d{1,2}");
 
-    private Days() { }
+    private Days() {}
 
     static boolean likeADay(String text) {
         return LIKE_A_DAY.matcher(text).matches();

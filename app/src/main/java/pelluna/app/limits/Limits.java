@@ -14,30 +14,47 @@ final class Limits {
     static final long FILE_BODY = 14_000_000;
     /** Fields of one form: a roll call of a full tank has room. */
     static final int FIELDS = 900;
+
     private static final int LONG_TEXT = 12_000_000;
     private static final int DEFAULT_TEXT = 2000;
     private static final int LONGEST_NAME = 100;
 
     /** Letters of a field, wherever it is sent to. */
-    private static final Map<String, Integer> LETTERS = Map.ofEntries(Map.entry("key", 60), Map.entry("note", 400), Map.entry("seen", 400), Map.entry("title", 80),
-        Map.entry("name", 60), Map.entry("shop", 60), Map.entry("currency", 6), Map.entry("address", 200), Map.entry("said", 120), Map.entry("species", 120),
-        Map.entry("why", 400), Map.entry("how", 200), Map.entry("stance", 20), Map.entry("startOn", 20), Map.entry("typed", 600));
+    private static final Map<String, Integer> LETTERS = Map.ofEntries(
+            Map.entry("key", 60),
+            Map.entry("note", 400),
+            Map.entry("seen", 400),
+            Map.entry("title", 80),
+            Map.entry("name", 60),
+            Map.entry("shop", 60),
+            Map.entry("currency", 6),
+            Map.entry("address", 200),
+            Map.entry("said", 120),
+            Map.entry("species", 120),
+            Map.entry("why", 400),
+            Map.entry("how", 200),
+            Map.entry("stance", 20),
+            Map.entry("startOn", 20),
+            Map.entry("typed", 600));
 
     /** A field of some paths, and its letters there. */
-    private record Here(Pattern path, String field, int letters) { }
+    private record Here(Pattern path, String field, int letters) {}
 
     private static final List<Here> SPECIAL = List.of(
-        new Here(Pattern.compile(".*/(log/sheets/take|catalogue|exchange)"), "text", LONG_TEXT),
-        new Here(Pattern.compile(".*/log/typed"), "text", 600),
-        new Here(Pattern.compile(".*/losses/crew/\\d+/count"), "note", 200),
-        new Here(Pattern.compile(".*/log/fish/\\d+/(called|member)"), "name", 40),
-        new Here(Pattern.compile(".*/arrivals/leaves"), "why", 200));
-    private static final Pattern WITH_FILE = Pattern.compile("/tanks/\\d+/(log/sheets(/take)?|catalogue|exchange|losses|log/fish/\\d+/picture)");
-    private static final Pattern PLANNED = Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
+            new Here(Pattern.compile(".*/(log/sheets/take|catalogue|exchange)"), "text", LONG_TEXT),
+            new Here(Pattern.compile(".*/log/typed"), "text", 600),
+            new Here(Pattern.compile(".*/losses/crew/\\d+/count"), "note", 200),
+            new Here(Pattern.compile(".*/log/fish/\\d+/(called|member)"), "name", 40),
+            new Here(Pattern.compile(".*/arrivals/leaves"), "why", 200));
+    private static final Pattern WITH_FILE =
+            Pattern.compile("/tanks/\\d+/(log/sheets(/take)?|catalogue|exchange|losses|log/fish/\\d+/picture)");
+    private static final Pattern PLANNED =
+            Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */
-    private static final Set<String> FREE = Set.of("note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "said", "refused", "typed");
+    private static final Set<String> FREE = Set.of(
+            "note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "said", "refused", "typed");
 
-    private Limits() { }
+    private Limits() {}
 
     static long body(String path) {
         return WITH_FILE.matcher(path).matches() ? FILE_BODY : BODY;
@@ -53,7 +70,10 @@ final class Limits {
         }
         int most = letters(path, field);
         if (value.length() > most && value.strip().length() > most) {
-            throw new Refused(field, "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for " + most + ". Please shorten it.");
+            throw new Refused(
+                    field,
+                    "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for "
+                            + most + ". Please shorten it.");
         }
         if (!FREE.contains(field) && Days.likeADay(value.strip())) {
             if (PLANNED.matcher(path).matches()) {
@@ -65,7 +85,10 @@ final class Limits {
     }
 
     private static int letters(String path, String field) {
-        return SPECIAL.stream().filter(h -> h.field().equals(field) && h.path().matcher(path).matches()).mapToInt(Here::letters).findFirst()
-            .orElse(LETTERS.getOrDefault(field, DEFAULT_TEXT));
+        return SPECIAL.stream()
+                .filter(h -> h.field().equals(field) && h.path().matcher(path).matches())
+                .mapToInt(Here::letters)
+                .findFirst()
+                .orElse(LETTERS.getOrDefault(field, DEFAULT_TEXT));
     }
 }

@@ -1,18 +1,16 @@
 package pelluna.app.limits;
 
-import java.io.IOException;
-import java.time.Clock;
-import java.time.LocalDate;
-import java.util.Map;
-
-import org.springframework.core.annotation.Order;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
-
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Holds every request to {@link Limits} before anything reads it. */
 @Component
@@ -27,17 +25,24 @@ class LimitsFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         if (request.getContentLengthLong() > Limits.body(request.getRequestURI())) {
             answers.plain(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, tooLarge(request));
             return;
         }
-        HttpServletRequest held = request.getContentLengthLong() < 0 ? new HeldRequest(request, Limits.body(request.getRequestURI())) : request;
+        HttpServletRequest held = request.getContentLengthLong() < 0
+                ? new HeldRequest(request, Limits.body(request.getRequestURI()))
+                : request;
         Map<String, String[]> sent;
         try {
             sent = request.getRequestURI().startsWith("/api/") ? Map.of() : held.getParameterMap();
         } catch (IllegalStateException | IllegalArgumentException unreadable) {
-            answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was changed.");
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_BAD_REQUEST,
+                    "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was changed.");
             return;
         }
         try {
@@ -57,7 +62,8 @@ class LimitsFilter extends OncePerRequestFilter {
     }
 
     private static String tooLarge(HttpServletRequest request) {
-        return Limits.body(request.getRequestURI()) == Limits.BODY ? "That is more than Pelluna takes here (1 MB). Nothing was changed."
-            : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing was changed.";
+        return Limits.body(request.getRequestURI()) == Limits.BODY
+                ? "That is more than Pelluna takes here (1 MB). Nothing was changed."
+                : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing was changed.";
     }
 }

@@ -5,12 +5,14 @@ public final class Numbers {
     /** Nothing in or around a tank is counted or measured beyond this. */
     private static final double MOST = 1e12;
 
-    private Numbers() { }
+    private Numbers() {}
 
     /** @throws NumberFormatException for anything else */
     public static double finite(String typed) {
         String text = typed.strip().replace(',', '.');
-        double value = text.matches("[+-]?(\\d{1,30}(\\.\\d{0,30})?|\\.\\d{1,30})(?:[eE][+-]?\\d{1,3})?") ? Double.parseDouble(text) : Double.NaN;
+        double value = text.matches("[+-]?(\\d{1,30}(\\.\\d{0,30})?|\\.\\d{1,30})(?:[eE][+-]?\\d{1,3})?")
+                ? Double.parseDouble(text)
+                : Double.NaN;
         if (!(Math.abs(value) <= MOST)) {
             throw new NumberFormatException("no number");
         }

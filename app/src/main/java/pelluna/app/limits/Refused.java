@@ -6,6 +6,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 public class Refused extends IllegalArgumentException {
     /** Query of a page that says why something was refused, and beside which field. */
     public static final String WHY = "refused";
+
     public static final String FIELD = "beside";
     private final String field;
 

@@ -11,12 +11,16 @@ public final class Utf8 {
     /** What stands where a decoder could not read. */
     private static final char UNREAD = '\ufffd';
 
-    private Utf8() { }
+    private Utf8() {}
 
     /** @throws Unreadable if it is no UTF-8, or holds NUL */
     public static String text(String field, byte[] bytes) {
         try {
-            String text = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
             String plain = unmarked(text);
             if (!clean(plain)) {
                 throw new Unreadable(field, "There are signs in it that are no text.");
@@ -36,7 +40,9 @@ public final class Utf8 {
     public static boolean clean(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            boolean pair = Character.isHighSurrogate(c) && i + 1 < text.length() && Character.isLowSurrogate(text.charAt(i + 1));
+            boolean pair = Character.isHighSurrogate(c)
+                    && i + 1 < text.length()
+                    && Character.isLowSurrogate(text.charAt(i + 1));
             if (c == 0 || c == UNREAD || Character.isSurrogate(c) && !pair) {
                 return false;
             }

@@ -121,7 +121,8 @@ public class LogDesk {
     public void takeBackLast(long tank) {
         EntryEntity last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream().filter(e -> !e.takenBack()).findFirst()
             .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
-            .orElseThrow(() -> new IllegalArgumentException("No line of the last hour is left to take back; an older one is taken back by its own button."));
+            .orElseThrow(() -> new IllegalArgumentException("No line of the last hour is left to take back; an older one is taken "
+                + "back by its own button."));
         takeBack(tank, last.id());
     }
 

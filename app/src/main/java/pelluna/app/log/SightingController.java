@@ -43,7 +43,8 @@ class SightingController {
         return answer(id, form, "", () -> {
             Doing doing = Named.find(Doing.class, form.getOrDefault("doing", "")).orElseThrow(() -> new IllegalArgumentException("What did it do?"));
             log.write(id, new Sent(at(form), doing, whole(form, "fish"), doing.toAnother() ? whole(form, "other") : null, share(form, "x"), share(form, "y"),
-                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Numbers.whole(form.get("gravity")), form.getOrDefault("times", "").isBlank() ? 1 : Numbers.whole(form.get("times")),
+                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Numbers.whole(form.get("gravity")),
+                    form.getOrDefault("times", "").isBlank() ? 1 : Numbers.whole(form.get("times")),
                 form.get("note"), key(form)));
         });
     }

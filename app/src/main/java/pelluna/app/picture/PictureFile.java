@@ -1,12 +1,13 @@
 package pelluna.app.picture;
 
 import java.io.IOException;
-
 import org.springframework.web.multipart.MultipartFile;
-
 import pelluna.app.limits.Refused;
 
-/** A picture that is kept: painted anew from what was sent, so that nothing else that came with it, such as the place where it was taken, is kept too. */
+/**
+ * A picture that is kept: painted anew from what was sent, so that nothing else that came with it, such as the
+ * place where it was taken, is kept too.
+ */
 public record PictureFile(byte[] bytes, String type) {
     private static final int MOST = 4_000_000;
 

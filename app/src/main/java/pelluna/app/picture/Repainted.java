@@ -1,5 +1,10 @@
 package pelluna.app.picture;
 
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Directory;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.AffineTransformOp;
@@ -10,7 +15,6 @@ import java.io.IOException;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
-
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -20,12 +24,6 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.Directory;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
-
 /** Decodes a picture and paints it anew, upright and no larger than a screen; its notes stay behind. */
 final class Repainted {
     private static final Set<String> FORMATS = Set.of("jpeg", "png", "webp");
@@ -33,9 +31,10 @@ final class Repainted {
     private static final int LONGEST = 2400;
     /** More than any camera has: what claims more is no photograph. */
     private static final long MOST_PIXELS = 200_000_000L;
+
     private static final float QUALITY = 0.88f;
 
-    private Repainted() { }
+    private Repainted() {}
 
     /** @throws IOException for what is none of the formats, or cannot be decoded */
     static PictureFile of(byte[] bytes) throws IOException {
@@ -73,8 +72,11 @@ final class Repainted {
     /** How the camera was held, 1 to 8 (Exif 2.3, tag 274); 1 if nobody says. */
     private static int orientation(byte[] bytes) {
         try {
-            Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes)).getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION) ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
+            Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
         } catch (ImageProcessingException | MetadataException | IOException e) {
             return 1;
         }
@@ -95,7 +97,8 @@ final class Repainted {
         };
         boolean clear = image.getColorModel().hasAlpha();
         boolean lies = orientation >= 5 && orientation <= 8;
-        BufferedImage painted = new BufferedImage(lies ? h : w, lies ? w : h, clear ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+        BufferedImage painted = new BufferedImage(
+                lies ? h : w, lies ? w : h, clear ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
         Graphics2D brush = painted.createGraphics();
         brush.drawImage(image, new AffineTransformOp(turn, AffineTransformOp.TYPE_NEAREST_NEIGHBOR), 0, 0);
         brush.dispose();
@@ -104,7 +107,8 @@ final class Repainted {
 
     private static PictureFile written(BufferedImage image) throws IOException {
         boolean clear = image.getColorModel().hasAlpha();
-        ImageWriter writer = ImageIO.getImageWritersByFormatName(clear ? "png" : "jpeg").next();
+        ImageWriter writer =
+                ImageIO.getImageWritersByFormatName(clear ? "png" : "jpeg").next();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
             writer.setOutput(out);

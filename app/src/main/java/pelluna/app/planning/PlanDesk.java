@@ -206,7 +206,8 @@ public class PlanDesk {
         boolean wish = list.equals("wishes");
         int there = wishes.findByTankIdOrderById(id).size() + residents.findByTankIdOrderById(id).size();
         if (there >= PlanFiles.MOST_FISH) {
-            throw new PlanProblemsException(List.of(new Problem(list, there + " residents and wishes", "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
+            throw new PlanProblemsException(List.of(new Problem(list, there + " residents and wishes", "no more than "
+                + PlanFiles.MOST_FISH + "; take some off first")));
         }
         Map<String, Object> tree = tree(tank, List.of(), List.of());
         tree.put(list, List.of(entry));

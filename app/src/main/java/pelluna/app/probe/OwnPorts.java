@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 

@@ -7,7 +7,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * Where a probe is asked: plain HTTP, a machine of the own house, a port that a device has. A name is looked up once, and what was looked up is asked.
+ * Where a probe is asked: plain HTTP, a machine of the own house, a port that a device has. A name is looked up
+ * once, and what was looked up is asked.
  *
  * @param typed   as the keeper wrote it
  * @param machine what its name led to
@@ -17,7 +18,8 @@ record ProbeAddress(URI typed, InetAddress machine) {
     private static final int FREE_FROM = 1025;
     private static final int MOST_LETTERS = 200;
     /** A dotted address, a name with a letter in it, or an IPv6 address in brackets; no other ways to write a number. */
-    private static final Pattern HOST = Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|(?=.*[A-Za-z])(?!0[xX])[A-Za-z0-9.-]+|\\[[0-9a-fA-F:]+]");
+    private static final Pattern HOST =
+            Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|(?=.*[A-Za-z])(?!0[xX])[A-Za-z0-9.-]+|\\[[0-9a-fA-F:]+]");
 
     /**
      * @param taken ports of Pelluna itself and of its database
@@ -28,14 +30,21 @@ record ProbeAddress(URI typed, InetAddress machine) {
         try {
             uri = URI.create(text.strip());
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("'" + text + "' is no address; give one such as http://192.168.1.20/reading.", e);
+            throw new IllegalArgumentException(
+                    "'" + text + "' is no address; give one such as http://192.168.1.20/reading.", e);
         }
-        if (!"http".equals(uri.getScheme()) || uri.getHost() == null || uri.getUserInfo() != null || text.length() > MOST_LETTERS || !HOST.matcher(uri.getHost()).matches()) {
-            throw new IllegalArgumentException("The address begins with http:// and names a machine of your own network, such as http://192.168.1.20/reading.");
+        if (!"http".equals(uri.getScheme())
+                || uri.getHost() == null
+                || uri.getUserInfo() != null
+                || text.length() > MOST_LETTERS
+                || !HOST.matcher(uri.getHost()).matches()) {
+            throw new IllegalArgumentException(
+                    "The address begins with http:// and names a machine of your own network, such as http://192.168.1.20/reading.");
         }
         int port = port(uri);
         if (!WELL_KNOWN.contains(port) && port < FREE_FROM || port > 65_535 || taken.contains(port)) {
-            throw new IllegalArgumentException("No probe answers at port " + port + ": it is 80, 443, or one above 1024 that Pelluna does not use itself.");
+            throw new IllegalArgumentException("No probe answers at port " + port
+                    + ": it is 80, 443, or one above 1024 that Pelluna does not use itself.");
         }
         return new ProbeAddress(uri, machine(uri.getHost()));
     }
@@ -44,7 +53,8 @@ record ProbeAddress(URI typed, InetAddress machine) {
         try {
             InetAddress machine = InetAddress.getByName(host);
             if (!machine.isLoopbackAddress() && !machine.isSiteLocalAddress()) {
-                throw new IllegalArgumentException("Pelluna reads probes of your own network only; " + host + " is outside it.");
+                throw new IllegalArgumentException(
+                        "Pelluna reads probes of your own network only; " + host + " is outside it.");
             }
             return machine;
         } catch (UnknownHostException e) {
@@ -61,6 +71,7 @@ record ProbeAddress(URI typed, InetAddress machine) {
         String number = machine.getHostAddress();
         String query = typed.getRawQuery() == null ? "" : "?" + typed.getRawQuery();
         String path = typed.getRawPath() == null || typed.getRawPath().isEmpty() ? "/" : typed.getRawPath();
-        return URI.create("http://" + (number.contains(":") ? "[" + number.replaceFirst("%.*", "") + "]" : number) + ":" + port(typed) + path + query);
+        return URI.create("http://" + (number.contains(":") ? "[" + number.replaceFirst("%.*", "") + "]" : number) + ":"
+                + port(typed) + path + query);
     }
 }

@@ -1,5 +1,6 @@
 package pelluna.app.probe;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.http.HttpClient;
@@ -16,17 +17,15 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-
 import org.springframework.stereotype.Component;
-
-import jakarta.annotation.PreDestroy;
 import pelluna.app.limits.Days;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Asks a probe over HTTP for a line of JSON: {@code {"at": "2027-03-01T10:00:00Z", "temperatureC": 25.4, "salinity": 35.1, "pH": 8.2}}. The whole
+ * Asks a probe over HTTP for a line of JSON: {@code {"at": "2027-03-01T10:00:00Z", "temperatureC": 25.4,
+ * "salinity": 35.1, "pH": 8.2}}. The whole
  * exchange has a deadline, however slowly its answer comes, and an answer a length.
  */
 @Component
@@ -35,7 +34,10 @@ class ProbeLine {
     private static final int MOST_BYTES = 64 * 1024;
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private final HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).followRedirects(HttpClient.Redirect.NEVER).build();
+    private final HttpClient client = HttpClient.newBuilder()
+            .connectTimeout(PATIENCE)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
     private final ExecutorService exchanges = Executors.newCachedThreadPool(task -> {
         Thread t = new Thread(task, "probe-exchange");
         t.setDaemon(true);
@@ -56,7 +58,9 @@ class ProbeLine {
         } catch (TimeoutException e) {
             throw new NoAnswerException("it did not finish its answer within " + PATIENCE.toSeconds() + " seconds");
         } catch (ExecutionException e) {
-            throw e.getCause() instanceof NoAnswerException no ? no : new NoAnswerException("nobody answers at " + address.typed());
+            throw e.getCause() instanceof NoAnswerException no
+                    ? no
+                    : new NoAnswerException("nobody answers at " + address.typed());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new NoAnswerException("Pelluna was stopped while asking");
@@ -66,7 +70,11 @@ class ProbeLine {
     }
 
     private Reading exchange(ProbeAddress address) throws NoAnswerException, IOException, InterruptedException {
-        HttpRequest question = HttpRequest.newBuilder(address.asked()).timeout(PATIENCE).header("Accept", "application/json").GET().build();
+        HttpRequest question = HttpRequest.newBuilder(address.asked())
+                .timeout(PATIENCE)
+                .header("Accept", "application/json")
+                .GET()
+                .build();
         HttpResponse<InputStream> answer = client.send(question, HttpResponse.BodyHandlers.ofInputStream());
         try (InputStream in = answer.body()) {
             if (answer.statusCode() != 200) {
@@ -99,7 +107,8 @@ class ProbeLine {
 
     private static Reading reading(JsonNode node) throws NoAnswerException {
         Instant at = node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : Instant.now();
-        if (at.isBefore(Days.FIRST.atStartOfDay().toInstant(ZoneOffset.UTC)) || at.isAfter(Days.LAST.atStartOfDay().toInstant(ZoneOffset.UTC))) {
+        if (at.isBefore(Days.FIRST.atStartOfDay().toInstant(ZoneOffset.UTC))
+                || at.isAfter(Days.LAST.atStartOfDay().toInstant(ZoneOffset.UTC))) {
             throw new NoAnswerException("it answered with a reading of another time");
         }
         Reading r = new Reading(at, number(node, "temperatureC"), number(node, "salinity"), number(node, "pH"));
@@ -110,7 +119,11 @@ class ProbeLine {
     }
 
     private static Double number(JsonNode node, String name) {
-        return node.hasNonNull(name) && node.get(name).isNumber() && Double.isFinite(node.get(name).asDouble()) ? node.get(name).asDouble() : null;
+        return node.hasNonNull(name)
+                        && node.get(name).isNumber()
+                        && Double.isFinite(node.get(name).asDouble())
+                ? node.get(name).asDouble()
+                : null;
     }
 
     @PreDestroy

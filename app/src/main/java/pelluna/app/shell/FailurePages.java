@@ -1,9 +1,11 @@
 package pelluna.app.shell;
 
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -11,14 +13,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
-
-import jakarta.servlet.RequestDispatcher;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.writes.Answers;
 
 /**
- * The page of a failure: what happened, what was kept, and what was typed, to be sent again. It asks the database nothing, and comes back by itself
+ * The page of a failure: what happened, what was kept, and what was typed, to be sent again. It asks the database
+ * nothing, and comes back by itself
  * to a page that only was to be read.
  */
 @Controller
@@ -26,10 +25,11 @@ class FailurePages implements ErrorController {
     private static final int AGAIN_AFTER_S = 4;
     /** How the page that failed was asked for; a page of failure is always read (Jakarta Servlet 6.1, 10.9.1). */
     private static final String ASKED_BY = "jakarta.servlet.error.method";
+
     private static final int LONGEST_SHOWN = 20_000;
 
     /** A field that was typed, to be sent again. */
-    record Typed(String name, String value) { }
+    record Typed(String name, String value) {}
 
     @RequestMapping(value = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
@@ -44,21 +44,34 @@ class FailurePages implements ErrorController {
             }
         }
         model.addAttribute("what", words(request, status));
-        model.addAttribute("next", !busy ? "" : wrote ? "What you sent is not saved yet." : "This page comes back by itself.");
-        boolean again = wrote && status != HttpServletResponse.SC_NOT_FOUND && status != HttpServletResponse.SC_FORBIDDEN
-            && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE && status != HttpServletResponse.SC_BAD_REQUEST;
+        model.addAttribute(
+                "next", !busy ? "" : wrote ? "What you sent is not saved yet." : "This page comes back by itself.");
+        boolean again = wrote
+                && status != HttpServletResponse.SC_NOT_FOUND
+                && status != HttpServletResponse.SC_FORBIDDEN
+                && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE
+                && status != HttpServletResponse.SC_BAD_REQUEST;
         model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);
         model.addAttribute("typed", again ? typed(request) : List.of());
-        model.addAttribute("file", again && request.getContentType() != null && request.getContentType().startsWith("multipart"));
+        model.addAttribute(
+                "file",
+                again
+                        && request.getContentType() != null
+                        && request.getContentType().startsWith("multipart"));
         return "failure";
     }
 
     @RequestMapping("/error")
     ResponseEntity<Object> plain(HttpServletRequest request) {
         int status = status(request);
-        boolean api = String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI)).startsWith("/api/");
-        Object body = api ? Map.of("problems", List.of(Map.of("field", "", "found", "", "expected", words(request, status)))) : words(request, status);
-        return ResponseEntity.status(status).contentType(api ? MediaType.APPLICATION_JSON : MediaType.parseMediaType("text/plain;charset=UTF-8")).body(body);
+        boolean api = String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI))
+                .startsWith("/api/");
+        Object body = api
+                ? Map.of("problems", List.of(Map.of("field", "", "found", "", "expected", words(request, status))))
+                : words(request, status);
+        return ResponseEntity.status(status)
+                .contentType(api ? MediaType.APPLICATION_JSON : MediaType.parseMediaType("text/plain;charset=UTF-8"))
+                .body(body);
     }
 
     private static List<Typed> typed(HttpServletRequest request) {
@@ -78,15 +91,20 @@ class FailurePages implements ErrorController {
     }
 
     private static int status(HttpServletRequest request) {
-        return request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer status ? status : HttpServletResponse.SC_NOT_FOUND;
+        return request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer status
+                ? status
+                : HttpServletResponse.SC_NOT_FOUND;
     }
 
     private static String words(HttpServletRequest request, int status) {
-        return request.getAttribute(Answers.WORDS) instanceof String words ? words : switch (status) {
-            case HttpServletResponse.SC_NOT_FOUND -> "There is no such page, tank or fish. Nothing was changed.";
-            case HttpServletResponse.SC_BAD_REQUEST -> "What was sent could not be read. Nothing was changed.";
-            default -> "Pelluna could not finish this. What was saved before is kept. Go back and try again.";
-        };
+        return request.getAttribute(Answers.WORDS) instanceof String words
+                ? words
+                : switch (status) {
+                    case HttpServletResponse.SC_NOT_FOUND ->
+                        "There is no such page, tank or fish. Nothing was changed.";
+                    case HttpServletResponse.SC_BAD_REQUEST -> "What was sent could not be read. Nothing was changed.";
+                    default -> "Pelluna could not finish this. What was saved before is kept. Go back and try again.";
+                };
     }
 
     private static String title(int status) {

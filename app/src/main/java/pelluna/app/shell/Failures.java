@@ -1,10 +1,12 @@
 package pelluna.app.shell;
 
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
-
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
@@ -23,10 +25,6 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
-
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.database.DatabaseTrouble;
 import pelluna.app.database.DatabaseWatch;
 import pelluna.app.exchange.PlanProblemsException;
@@ -50,16 +48,28 @@ class Failures {
 
     @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class})
     void missing(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(request, response, HttpServletResponse.SC_NOT_FOUND, "There is no such page, tank or fish. Nothing was changed.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_NOT_FOUND,
+                "There is no such page, tank or fish. Nothing was changed.");
     }
 
     /** A number in an address that is none leads nowhere; one in a field is refused beside it. */
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
-    void mistyped(MethodArgumentTypeMismatchException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+    void mistyped(MethodArgumentTypeMismatchException e, HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
         if (request.getParameter(e.getName()) == null) {
             missing(request, response);
         } else {
-            answers.refused(request, response, new Refused(e.getName(), e.getRequiredType() == LocalDate.class ? "Please give a day." : "A number is needed here."));
+            answers.refused(
+                    request,
+                    response,
+                    new Refused(
+                            e.getName(),
+                            e.getRequiredType() == LocalDate.class
+                                    ? "Please give a day."
+                                    : "A number is needed here."));
         }
     }
 
@@ -69,36 +79,63 @@ class Failures {
             missing(request, response);
             return;
         }
-        answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This address is not asked in that way. Nothing was changed.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_METHOD_NOT_ALLOWED,
+                "This address is not asked in that way. Nothing was changed.");
     }
 
     @ExceptionHandler(HttpMediaTypeNotSupportedException.class)
     void unknownForm(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(request, response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "What was sent has a form that is not read here. Nothing was changed.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                "What was sent has a form that is not read here. Nothing was changed.");
     }
 
     @ExceptionHandler(HttpMediaTypeNotAcceptableException.class)
     void unacceptable(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(request, response, HttpServletResponse.SC_NOT_ACCEPTABLE, "This is not to be had in the form that was asked for.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_NOT_ACCEPTABLE,
+                "This is not to be had in the form that was asked for.");
     }
 
     @ExceptionHandler({ObjectOptimisticLockingFailureException.class, DuplicateKeyException.class})
     void raced(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(request, response, HttpServletResponse.SC_CONFLICT, "Another window changed the same thing in the same moment. Its change was kept and yours was not saved: look again, and make it again.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_CONFLICT,
+                "Another window changed the same thing in the same moment. Its change was kept and yours was not saved: look again, "
+                    + "and make it again.");
     }
 
     @ExceptionHandler(PlanProblemsException.class)
-    void refused(PlanProblemsException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
-        answers.refused(request, response, new Refused("", String.join(" ", e.problems().stream().map(Problem::toString).toList())));
+    void refused(PlanProblemsException e, HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
+        answers.refused(
+                request,
+                response,
+                new Refused(
+                        "",
+                        String.join(
+                                " ",
+                                e.problems().stream().map(Problem::toString).toList())));
     }
 
     @ExceptionHandler(CatalogueException.class)
-    void wordRefused(CatalogueException e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+    void wordRefused(CatalogueException e, HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
         answers.refused(request, response, new Refused("", String.join(" ", e.problems()) + "."));
     }
 
     @ExceptionHandler(Refused.class)
-    void refused(Refused e, HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
+    void refused(Refused e, HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
         answers.refused(request, response, e);
     }
 
@@ -112,10 +149,19 @@ class Failures {
         answers.refused(request, response, new Refused("", "A number is needed here."));
     }
 
-    @ExceptionHandler({MissingServletRequestParameterException.class, ServletRequestBindingException.class, MissingServletRequestPartException.class,
-        MultipartException.class, HttpMessageNotReadableException.class})
+    @ExceptionHandler({
+        MissingServletRequestParameterException.class,
+        ServletRequestBindingException.class,
+        MissingServletRequestPartException.class,
+        MultipartException.class,
+        HttpMessageNotReadableException.class
+    })
     void unusable(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, "Something was missing, could not be read, or was larger than Pelluna takes. Nothing was changed.");
+        answers.plain(
+                request,
+                response,
+                HttpServletResponse.SC_BAD_REQUEST,
+                "Something was missing, could not be read, or was larger than Pelluna takes. Nothing was changed.");
     }
 
     /** Whoever asked has gone. */
@@ -130,11 +176,19 @@ class Failures {
         if (trouble.isPresent()) {
             database.met(trouble.get());
             LOG.warn("{} {}: the database is {}", request.getMethod(), request.getRequestURI(), trouble.get());
-            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get().words());
+            answers.plain(
+                    request,
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE.value(),
+                    trouble.get().words());
         } else {
             LOG.error("A page failed", e);
-            answers.plain(request, response, HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
-                "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it happens twice, the log of the program says more.");
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
+                    "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it happens twice, the "
+                        + "log of the program says more.");
         }
     }
 }

@@ -1,12 +1,10 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.UUID;
-
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.support.RequestDataValueProcessor;
-
-import jakarta.servlet.http.HttpServletRequest;
 
 /** Puts a fresh key into every form that writes, by {@code th:action}. */
 @Component("requestDataValueProcessor")
@@ -26,7 +24,9 @@ class FormKeys implements RequestDataValueProcessor {
 
     @Override
     public Map<String, String> getExtraHiddenFields(HttpServletRequest request) {
-        return Boolean.TRUE.equals(request.getAttribute(READS)) ? Map.of() : Map.of(WriteKeys.PARAMETER, UUID.randomUUID().toString());
+        return Boolean.TRUE.equals(request.getAttribute(READS))
+                ? Map.of()
+                : Map.of(WriteKeys.PARAMETER, UUID.randomUUID().toString());
     }
 
     @Override

@@ -1,7 +1,6 @@
 package pelluna.app.writes;
 
 import java.net.URI;
-
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ResponseEntity;
 
@@ -9,7 +8,7 @@ import org.springframework.http.ResponseEntity;
 final class KeptAnswer {
     private static final String REDIRECT = "redirect:";
 
-    private KeptAnswer() { }
+    private KeptAnswer() {}
 
     /** @return empty if the answer is a page: it is made anew, for writing the same figures again changes nothing */
     static String text(Object answer, String location) {
@@ -25,6 +24,8 @@ final class KeptAnswer {
         }
         String[] parts = text.split(" ", 2);
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(HttpStatusCode.valueOf(Integer.parseInt(parts[0])));
-        return parts.length == 1 ? answer.build() : answer.location(URI.create(parts[1])).build();
+        return parts.length == 1
+                ? answer.build()
+                : answer.location(URI.create(parts[1])).build();
     }
 }

@@ -2,7 +2,6 @@ package pelluna.app.writes;
 
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.server.PathContainer;
 import org.springframework.stereotype.Component;
@@ -35,14 +34,19 @@ class Pages {
 
     private synchronized List<PathPattern> pages() {
         if (pages == null) {
-            pages = mappings.orderedStream().flatMap(m -> m.getHandlerMethods().entrySet().stream()).filter(Pages::reads)
-                .flatMap(e -> e.getKey().getPathPatternsCondition().getPatterns().stream()).toList();
+            pages = mappings.orderedStream()
+                    .flatMap(m -> m.getHandlerMethods().entrySet().stream())
+                    .filter(Pages::reads)
+                    .flatMap(e -> e.getKey().getPathPatternsCondition().getPatterns().stream())
+                    .toList();
         }
         return pages;
     }
 
     private static boolean reads(Map.Entry<RequestMappingInfo, HandlerMethod> mapping) {
-        return mapping.getKey().getMethodsCondition().getMethods().contains(RequestMethod.GET) && mapping.getKey().getPathPatternsCondition() != null
-            && mapping.getValue().getMethod().getReturnType() == String.class && !mapping.getValue().hasMethodAnnotation(org.springframework.web.bind.annotation.ResponseBody.class);
+        return mapping.getKey().getMethodsCondition().getMethods().contains(RequestMethod.GET)
+                && mapping.getKey().getPathPatternsCondition() != null
+                && mapping.getValue().getMethod().getReturnType() == String.class
+                && !mapping.getValue().hasMethodAnnotation(org.springframework.web.bind.annotation.ResponseBody.class);
     }
 }

@@ -1,14 +1,12 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.util.Collections;
 import java.util.Enumeration;
 import java.util.LinkedHashMap;
 import java.util.Map;
-
 import org.springframework.web.util.UriComponentsBuilder;
-
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 
 /** A request that was forwarded from a refused write, as if somebody had asked for the page. */
 class ReadRequest extends HttpServletRequestWrapper {
@@ -16,8 +14,12 @@ class ReadRequest extends HttpServletRequestWrapper {
 
     ReadRequest(HttpServletRequest forwarded) {
         super(forwarded);
-        UriComponentsBuilder.newInstance().query(forwarded.getQueryString()).build().getQueryParams()
-            .forEach((name, values) -> asked.put(name, values.stream().map(ReadRequest::plain).toArray(String[]::new)));
+        UriComponentsBuilder.newInstance()
+                .query(forwarded.getQueryString())
+                .build()
+                .getQueryParams()
+                .forEach((name, values) ->
+                        asked.put(name, values.stream().map(ReadRequest::plain).toArray(String[]::new)));
     }
 
     private static String plain(String value) {

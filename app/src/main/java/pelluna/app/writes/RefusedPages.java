@@ -1,9 +1,13 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
-
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -14,12 +18,6 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 import org.springframework.web.util.UriComponentsBuilder;
-
-import jakarta.servlet.DispatcherType;
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.limits.Refused;
 
 /** What is refused comes back as the page it was typed on, with what was typed still in it, and says so by its status. */
@@ -34,8 +32,10 @@ class RefusedPages {
     }
 
     static String show(HttpServletRequest request, HttpServletResponse response, String location, int status) {
-        MultiValueMap<String, String> asked = UriComponentsBuilder.fromUriString(location).build().getQueryParams();
-        request.setAttribute(REFUSED, new Refused(plain(asked.getFirst(Refused.FIELD)), plain(asked.getFirst(Refused.WHY))));
+        MultiValueMap<String, String> asked =
+                UriComponentsBuilder.fromUriString(location).build().getQueryParams();
+        request.setAttribute(
+                REFUSED, new Refused(plain(asked.getFirst(Refused.FIELD)), plain(asked.getFirst(Refused.WHY))));
         response.setStatus(status);
         int hash = location.indexOf('#');
         return "forward:" + (hash < 0 ? location : location.substring(0, hash));
@@ -65,7 +65,8 @@ class RefusedPages {
         return filter(new ReadsOnly(), DispatcherType.FORWARD, 1);
     }
 
-    private static FilterRegistrationBean<OncePerRequestFilter> filter(OncePerRequestFilter filter, DispatcherType type, int order) {
+    private static FilterRegistrationBean<OncePerRequestFilter> filter(
+            OncePerRequestFilter filter, DispatcherType type, int order) {
         FilterRegistrationBean<OncePerRequestFilter> bean = new FilterRegistrationBean<>(filter);
         bean.setDispatcherTypes(type);
         bean.setOrder(order);
@@ -75,7 +76,8 @@ class RefusedPages {
     /** Buffers what a write answers, and fills a refused form again. */
     private static final class TypedAgain extends OncePerRequestFilter {
         @Override
-        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
             if (!request.getMethod().equals("POST")) {
                 chain.doFilter(request, response);
                 return;
@@ -87,7 +89,9 @@ class RefusedPages {
             if (page) {
                 String html = new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
                 answer.resetBuffer();
-                answer.getOutputStream().write(TypedForm.fill(html, request.getRequestURI(), request.getParameterMap(), reason(request)).getBytes(StandardCharsets.UTF_8));
+                answer.getOutputStream()
+                        .write(TypedForm.fill(html, request.getRequestURI(), request.getParameterMap(), reason(request))
+                                .getBytes(StandardCharsets.UTF_8));
             }
             answer.copyBodyToResponse();
         }
@@ -101,7 +105,8 @@ class RefusedPages {
         }
 
         @Override
-        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
             chain.doFilter(new ReadRequest(request), response);
         }
     }

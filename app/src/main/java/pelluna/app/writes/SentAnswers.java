@@ -1,18 +1,16 @@
 package pelluna.app.writes;
 
-import java.io.IOException;
-
-import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
-
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
+import java.io.IOException;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
 
 /** A script that sends gets the way on in a header: whether it is saved and whether the next page comes are two things. */
 @Component
@@ -29,11 +27,13 @@ class SentAnswers extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         chain.doFilter(request, new HttpServletResponseWrapper(response) {
             @Override
             public void setStatus(int status) {
-                super.setStatus(HttpStatus.valueOf(status).is3xxRedirection() ? HttpServletResponse.SC_NO_CONTENT : status);
+                super.setStatus(
+                        HttpStatus.valueOf(status).is3xxRedirection() ? HttpServletResponse.SC_NO_CONTENT : status);
             }
 
             @Override

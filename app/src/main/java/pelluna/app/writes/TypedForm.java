@@ -6,11 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
-
 import pelluna.app.limits.Refused;
 
 /** Puts into a form of a page what was typed into it before. */
@@ -18,7 +16,7 @@ final class TypedForm {
     /** Sent by pages, typed by nobody. */
     private static final Set<String> NOBODYS = Set.of(WriteKeys.PARAMETER, "at", "quiet", "of");
 
-    private TypedForm() { }
+    private TypedForm() {}
 
     /**
      * @param html   the page, as it would be asked for
@@ -30,8 +28,9 @@ final class TypedForm {
     static String fill(String html, String action, Map<String, String[]> typed, Refused why) {
         Document page = Jsoup.parse(html);
         page.outputSettings().prettyPrint(false);
-        Optional<Element> form = page.select("form[method=post]").stream().filter(f -> path(f.attr("action")).equals(action))
-            .max(Comparator.comparingLong(f -> alike(f, typed)));
+        Optional<Element> form = page.select("form[method=post]").stream()
+                .filter(f -> path(f.attr("action")).equals(action))
+                .max(Comparator.comparingLong(f -> alike(f, typed)));
         form.ifPresent(f -> {
             f.select("input, textarea, select").forEach(field -> put(field, typed.get(field.attr("name"))));
             f.parents().select("details").forEach(d -> d.attr("open", true));
@@ -49,21 +48,30 @@ final class TypedForm {
         List<String> places = form.select("[name]").eachAttr("name");
         typed.forEach((name, values) -> {
             if (!places.contains(name) && !NOBODYS.contains(name)) {
-                Arrays.stream(values).filter(v -> !v.isBlank()).forEach(v -> form.appendElement("p").addClass("soft").text("Also typed: " + v));
+                Arrays.stream(values)
+                        .filter(v -> !v.isBlank())
+                        .forEach(v -> form.appendElement("p").addClass("soft").text("Also typed: " + v));
             }
         });
     }
 
     /** A form to send the same again, for a page that has it not. */
     private static Element again(String action, Map<String, String[]> typed) {
-        Element form = new Element("form").addClass("card").attr("method", "post").attr("action", action);
+        Element form =
+                new Element("form").addClass("card").attr("method", "post").attr("action", action);
         form.appendElement("p").addClass("soft").text("What you typed is still here:");
         typed.forEach((name, values) -> Arrays.stream(values).forEach(value -> {
             if (name.equals(WriteKeys.PARAMETER)) {
-                form.appendElement("input").attr("type", "hidden").attr("name", name).attr("value", value);
+                form.appendElement("input")
+                        .attr("type", "hidden")
+                        .attr("name", name)
+                        .attr("value", value);
             } else {
                 Element label = form.appendElement("label").text(name + " ");
-                label.appendElement("textarea").addClass("input w-full").attr("name", name).text(value);
+                label.appendElement("textarea")
+                        .addClass("input w-full")
+                        .attr("name", name)
+                        .text(value);
             }
         }));
         form.appendElement("button").addClass("btn").text("Send it again");
@@ -71,16 +79,27 @@ final class TypedForm {
     }
 
     private static void say(Document page, Optional<Element> form, Refused why) {
-        Optional<Element> field = why.field().isEmpty() ? Optional.empty()
-            : form.map(f -> f.select("input:not([type=hidden]), textarea, select").stream().filter(i -> i.attr("name").equals(why.field())).findFirst().orElse(null));
+        Optional<Element> field = why.field().isEmpty()
+                ? Optional.empty()
+                : form.map(f -> f.select("input:not([type=hidden]), textarea, select").stream()
+                        .filter(i -> i.attr("name").equals(why.field()))
+                        .findFirst()
+                        .orElse(null));
         field.ifPresent(f -> {
-            page.select("[role=alert]").stream().filter(a -> a.text().equals(why.getMessage())).forEach(Element::remove);
+            page.select("[role=alert]").stream()
+                    .filter(a -> a.text().equals(why.getMessage()))
+                    .forEach(Element::remove);
             f.attr("aria-invalid", "true");
             f.after(new Element("span").addClass("error").attr("role", "alert").text(why.getMessage()));
         });
-        if (field.isEmpty() && !why.getMessage().isEmpty() && page.select("[role=alert]").isEmpty()) {
-            Element words = new Element("p").addClass("error").attr("role", "alert").text(why.getMessage());
-            form.ifPresentOrElse(f -> f.prependChild(words), () -> page.select("main header").stream().findFirst().ifPresent(h -> h.after(words)));
+        if (field.isEmpty()
+                && !why.getMessage().isEmpty()
+                && page.select("[role=alert]").isEmpty()) {
+            Element words =
+                    new Element("p").addClass("error").attr("role", "alert").text(why.getMessage());
+            form.ifPresentOrElse(
+                    f -> f.prependChild(words),
+                    () -> page.select("main header").stream().findFirst().ifPresent(h -> h.after(words)));
         }
     }
 
@@ -90,14 +109,21 @@ final class TypedForm {
 
     /** How many hidden fields say the same: of several forms alike, the one that was sent. */
     private static long alike(Element form, Map<String, String[]> typed) {
-        return form.select("input[type=hidden]").stream().filter(h -> !h.attr("name").equals(WriteKeys.PARAMETER))
-            .filter(h -> typed.containsKey(h.attr("name")) && List.of(typed.get(h.attr("name"))).contains(h.attr("value"))).count();
+        return form.select("input[type=hidden]").stream()
+                .filter(h -> !h.attr("name").equals(WriteKeys.PARAMETER))
+                .filter(h -> typed.containsKey(h.attr("name"))
+                        && List.of(typed.get(h.attr("name"))).contains(h.attr("value")))
+                .count();
     }
 
     private static void put(Element field, String[] values) {
         String type = field.attr("type");
         boolean marked = type.equals("checkbox") || type.equals("radio");
-        if (field.attr("name").isEmpty() || type.equals("hidden") || type.equals("file") || type.equals("submit") || values == null && !marked) {
+        if (field.attr("name").isEmpty()
+                || type.equals("hidden")
+                || type.equals("file")
+                || type.equals("submit")
+                || values == null && !marked) {
             return;
         }
         List<String> given = values == null ? List.of() : Arrays.asList(values);
@@ -106,7 +132,8 @@ final class TypedForm {
         } else if (field.normalName().equals("textarea")) {
             field.text(given.get(0));
         } else if (field.normalName().equals("select")) {
-            field.select("option").forEach(o -> o.attr("selected", given.contains(o.hasAttr("value") ? o.attr("value") : o.text())));
+            field.select("option")
+                    .forEach(o -> o.attr("selected", given.contains(o.hasAttr("value") ? o.attr("value") : o.text())));
         } else {
             field.attr("value", given.get(0));
         }

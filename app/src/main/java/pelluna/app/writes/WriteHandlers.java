@@ -36,9 +36,14 @@ class WriteHandlers implements WebMvcRegistrations {
         @Override
         protected Object doInvoke(Object... arguments) throws Exception {
             ServletRequestAttributes asked = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();
-            boolean writes = asked.getRequest().getMethod().equals("POST") && !asked.getRequest().getRequestURI().startsWith("/api/");
-            return writes ? WriteHandlers.this.writes.getObject().once(asked.getRequest(), asked.getResponse(), arguments, () -> super.doInvoke(arguments))
-                : super.doInvoke(arguments);
+            boolean writes = asked.getRequest().getMethod().equals("POST")
+                    && !asked.getRequest().getRequestURI().startsWith("/api/");
+            return writes
+                    ? WriteHandlers.this
+                            .writes
+                            .getObject()
+                            .once(asked.getRequest(), asked.getResponse(), arguments, () -> super.doInvoke(arguments))
+                    : super.doInvoke(arguments);
         }
     }
 }

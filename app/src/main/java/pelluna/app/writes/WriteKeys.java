@@ -1,5 +1,6 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -13,13 +14,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-
-import jakarta.servlet.http.HttpServletRequest;
 
 /**
  * Keys of what was sent and what was answered, in the transaction of the write itself: a key stands here if, and only if, its write does.
@@ -29,6 +27,7 @@ import jakarta.servlet.http.HttpServletRequest;
 class WriteKeys {
     /** Parameter and header that carry a key. */
     static final String PARAMETER = "key";
+
     static final String HEADER = "Pelluna-Key";
     /** A repeat after this long is a new write. */
     private static final int DAYS_KEPT = 90;
@@ -56,21 +55,31 @@ class WriteKeys {
      * @return the answer to the same write, if it was done before; empty text if it had none to keep
      */
     Optional<String> take(String key, String print) {
-        int taken = jdbc.sql("insert into sent_write (sent_key, print, answer, sent_at) values (?, ?, '', ?) on conflict do nothing")
-            .params(key, print, clock.instant().atOffset(ZoneOffset.UTC)).update();
-        return taken == 1 ? Optional.empty()
-            : jdbc.sql("select answer from sent_write where sent_key = ? and print = ?").params(key, print).query(String.class).optional();
+        int taken = jdbc.sql(
+                        "insert into sent_write (sent_key, print, answer, sent_at) values (?, ?, '', ?) on conflict do nothing")
+                .params(key, print, clock.instant().atOffset(ZoneOffset.UTC))
+                .update();
+        return taken == 1
+                ? Optional.empty()
+                : jdbc.sql("select answer from sent_write where sent_key = ? and print = ?")
+                        .params(key, print)
+                        .query(String.class)
+                        .optional();
     }
 
     void answered(String key, String print, String answer) {
-        jdbc.sql("update sent_write set answer = ? where sent_key = ? and print = ?").params(answer, key, print).update();
+        jdbc.sql("update sent_write set answer = ? where sent_key = ? and print = ?")
+                .params(answer, key, print)
+                .update();
     }
 
     /** At every start: keys that are old enough are forgotten. */
     @EventListener(ApplicationReadyEvent.class)
     void forgetOld() {
         Instant before = clock.instant().minus(DAYS_KEPT, ChronoUnit.DAYS);
-        jdbc.sql("delete from sent_write where sent_at < ?").param(before.atOffset(ZoneOffset.UTC)).update();
+        jdbc.sql("delete from sent_write where sent_at < ?")
+                .param(before.atOffset(ZoneOffset.UTC))
+                .update();
     }
 
     /** What was sent, as a sum: the same form filled in otherwise is another write, even with the same key. */
@@ -80,7 +89,8 @@ class WriteKeys {
             sum.update(request.getRequestURI().getBytes(StandardCharsets.UTF_8));
             for (Map.Entry<String, String[]> sent : new TreeMap<>(request.getParameterMap()).entrySet()) {
                 if (!NOT_COMPARED.contains(sent.getKey())) {
-                    sum.update((sent.getKey() + "=" + Arrays.toString(sent.getValue())).getBytes(StandardCharsets.UTF_8));
+                    sum.update(
+                            (sent.getKey() + "=" + Arrays.toString(sent.getValue())).getBytes(StandardCharsets.UTF_8));
                 }
             }
             return HexFormat.of().formatHex(sum.digest());

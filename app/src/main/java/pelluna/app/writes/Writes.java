@@ -1,12 +1,13 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -16,17 +17,16 @@ import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriComponentsBuilder;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-
 /**
- * Every write of a page: whole or not at all, one at a time for a tank, and once for each key. What a handler refuses is rolled back, and its page
+ * Every write of a page: whole or not at all, one at a time for a tank, and once for each key. What a handler
+ * refuses is rolled back, and its page
  * comes as the answer itself, with what was typed still in it.
  */
 @Component
 class Writes {
     /** Says to whoever sent it that this very write is in the database. */
     static final String SAVED = "Pelluna-Saved";
+
     private static final String REDIRECT = "redirect:";
     private static final Pattern TANK = Pattern.compile("/tanks/(\\d{1,18})(/.*)?");
 
@@ -44,7 +44,8 @@ class Writes {
      * @param arguments of the handler
      * @return what the handler returned, or the answer that the same write was given before
      */
-    Object once(HttpServletRequest request, HttpServletResponse response, Object[] arguments, Callable<Object> handler) throws Exception {
+    Object once(HttpServletRequest request, HttpServletResponse response, Object[] arguments, Callable<Object> handler)
+            throws Exception {
         String key = WriteKeys.of(request);
         String print = key.isEmpty() ? "" : WriteKeys.print(request);
         TransactionStatus write = transactions.getTransaction(new DefaultTransactionDefinition());
@@ -93,26 +94,37 @@ class Writes {
         Matcher tank = TANK.matcher(request.getRequestURI());
         if (tank.matches()) {
             long id = Long.parseLong(tank.group(1));
-            jdbc.sql("select 1 from (select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where id = ?), ?))) held")
-                .params(id, id).query(Integer.class).single();
+            jdbc.sql(
+                            "select 1 from (select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where id = ?), ?))) held")
+                    .params(id, id)
+                    .query(Integer.class)
+                    .single();
         }
     }
 
     private static boolean refused(String location) {
-        return location != null && UriComponentsBuilder.fromUriString(location).build().getQueryParams().containsKey("refused");
+        return location != null
+                && UriComponentsBuilder.fromUriString(location)
+                        .build()
+                        .getQueryParams()
+                        .containsKey("refused");
     }
 
     /** Where an answer leads to, its attributes put in; null if nowhere. */
     private static String location(Object answer, Object[] arguments) {
         if (answer instanceof String view && view.startsWith(REDIRECT)) {
             UriComponentsBuilder to = UriComponentsBuilder.fromUriString(view.substring(REDIRECT.length()));
-            Stream.of(arguments).filter(RedirectAttributes.class::isInstance).map(RedirectAttributes.class::cast)
-                .flatMap(a -> a.asMap().entrySet().stream()).filter(e -> e.getValue() != null)
-                .forEach(e -> to.queryParam(e.getKey(), encoded(e)));
+            Stream.of(arguments)
+                    .filter(RedirectAttributes.class::isInstance)
+                    .map(RedirectAttributes.class::cast)
+                    .flatMap(a -> a.asMap().entrySet().stream())
+                    .filter(e -> e.getValue() != null)
+                    .forEach(e -> to.queryParam(e.getKey(), encoded(e)));
             return to.build(true).toUriString();
         }
         return answer instanceof ResponseEntity<?> entity && entity.getHeaders().getLocation() != null
-            ? entity.getHeaders().getLocation().toString() : null;
+                ? entity.getHeaders().getLocation().toString()
+                : null;
     }
 
     private static String encoded(Map.Entry<String, Object> attribute) {

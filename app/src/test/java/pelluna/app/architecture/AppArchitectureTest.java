@@ -57,8 +57,10 @@ class AppArchitectureTest {
     @Test
     void onlyOneScriptSends() throws IOException {
         try (Stream<Path> all = Files.walk(ROOT.resolve("app/src/main/resources/static"))) {
-            for (Path script : all.filter(p -> p.toString().endsWith(".js") && !p.toString().contains("vendor") && !p.endsWith("send.js")).toList()) {
-                assertThat(Files.readString(script)).as(script.toString()).doesNotContainPattern("fetch\\([^;]{0,200}POST").doesNotContain("sendBeacon", "XMLHttpRequest");
+            for (Path script : all.filter(p -> p.toString().endsWith(".js") && !p.toString().contains("vendor")
+                && !p.endsWith("send.js")).toList()) {
+                assertThat(Files.readString(script)).as(script.toString()).doesNotContainPattern("fetch\\([^;]{0,200}POST")
+                    .doesNotContain("sendBeacon", "XMLHttpRequest");
             }
         }
     }
@@ -67,7 +69,8 @@ class AppArchitectureTest {
     @Test
     void everyFormThatWritesHasAKey() throws IOException {
         for (Path template : templates()) {
-            Matcher form = Pattern.compile("<form\\b[^>]*>", Pattern.DOTALL).matcher(Files.readString(template).replace(" > ", " gt ").replace("->", ""));
+            Matcher form = Pattern.compile("<form\\b[^>]*>", Pattern.DOTALL).matcher(Files.readString(template).replace(" > ",
+                " gt ").replace("->", ""));
             while (form.find()) {
                 boolean writes = form.group().contains("method=\"post\"") && !template.endsWith("failure.html");
                 assertThat(!writes || form.group().contains("th:action")).as(template + ": " + form.group()).isTrue();

@@ -110,7 +110,8 @@ class LogDeskTest {
 
     @Test
     void aNoteIsHeldToItsLength() {
-        assertThatThrownBy(() -> new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null)).hasMessageContaining("room for 400");
+        assertThatThrownBy(() -> new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
+            .hasMessageContaining("room for 400");
         log.write(tank.id, new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
         assertThat(log.stream(tank.id, null, 5)).singleElement().satisfies(e -> assertThat(e.note()).hasSize(400));
     }

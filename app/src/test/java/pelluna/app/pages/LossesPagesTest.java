@@ -199,7 +199,8 @@ class LossesPagesTest {
             assertThat(d.by()).isEqualTo(tank.boss());
             assertThat(d.on()).isEqualTo(TODAY.minusDays(1));
         });
-        assertThat(Pelluna.get(tank.at("/losses/" + first)).uri().getPath()).as("the old address leads on").endsWith("/losses/" + deaths().get(0).id());
+        assertThat(Pelluna.get(tank.at("/losses/" + first)).uri().getPath()).as("the old address leads on").endsWith("/losses/"
+            + deaths().get(0).id());
         assertThat(tank.page("/losses")).contains("Put right or taken back").contains("One lost so far");
     }
 

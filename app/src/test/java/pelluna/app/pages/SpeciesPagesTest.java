@@ -125,7 +125,8 @@ class SpeciesPagesTest {
         HttpResponse<String> refused = Pelluna.post("/tanks/1/species/Gramma-loreto/own/names", Map.of("commonNames", "x".repeat(2500)));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("room for 2000");
-        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "y".repeat(401))).body()).contains("room for 400");
+        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "y".repeat(401))).body())
+            .contains("room for 400");
         assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto")).body()).contains("longer than 60 letters");
     }
 

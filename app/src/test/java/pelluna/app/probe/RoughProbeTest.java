@@ -2,6 +2,7 @@ package pelluna.app.probe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.InetAddress;
@@ -10,15 +11,11 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.Executors;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
-import com.sun.net.httpserver.HttpServer;
-
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -32,7 +29,8 @@ class RoughProbeTest {
         server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         server.setExecutor(Executors.newCachedThreadPool());
         server.createContext("/trickle", x -> drip(x.getResponseBody(), () -> x.sendResponseHeaders(200, 0), " ", 200));
-        server.createContext("/flood", x -> drip(x.getResponseBody(), () -> x.sendResponseHeaders(200, 0), " ".repeat(100_000), 0));
+        server.createContext(
+                "/flood", x -> drip(x.getResponseBody(), () -> x.sendResponseHeaders(200, 0), " ".repeat(100_000), 0));
         server.createContext("/good", x -> {
             byte[] line = "{\"temperatureC\": 25.5, \"salinity\": 35.0, \"pH\": 8.2}".getBytes(StandardCharsets.UTF_8);
             x.sendResponseHeaders(200, line.length);
@@ -76,7 +74,15 @@ class RoughProbeTest {
     }
 
     private void reads(LogTank which, String path) {
-        which.post("/log/probe", Map.of("address", "http://127.0.0.1:" + server.getAddress().getPort() + path, "minutes", "1", "on", "true"));
+        which.post(
+                "/log/probe",
+                Map.of(
+                        "address",
+                        "http://127.0.0.1:" + server.getAddress().getPort() + path,
+                        "minutes",
+                        "1",
+                        "on",
+                        "true"));
     }
 
     @Test
@@ -104,8 +110,19 @@ class RoughProbeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"http://2130706433:8090/", "http://0x7f000001:8090/", "http://[::ffff:127.0.0.1]:8090/", "http://127.0.0.1:22/", "http://127.0.0.1:25/reading", "http://127.0.0.1:1024/",
-        "http://127.0.0.1:70000/", "http://169.254.1.1/", "http://127.1:8090/", "http://192.168.1.1:445/"})
+    @ValueSource(
+            strings = {
+                "http://2130706433:8090/",
+                "http://0x7f000001:8090/",
+                "http://[::ffff:127.0.0.1]:8090/",
+                "http://127.0.0.1:22/",
+                "http://127.0.0.1:25/reading",
+                "http://127.0.0.1:1024/",
+                "http://127.0.0.1:70000/",
+                "http://169.254.1.1/",
+                "http://127.1:8090/",
+                "http://192.168.1.1:445/"
+            })
     void noProbeLeadsToWhatIsNone(String address) {
         var answer = tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true"));
         assertThat(answer.statusCode()).isEqualTo(422);
@@ -114,8 +131,12 @@ class RoughProbeTest {
 
     @Test
     void norToPellunaItselfOrItsDatabase() {
-        for (int port : new int[] {URI.create(Pelluna.url()).getPort(), URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring(5)).getPort()}) {
-            var answer = tank.post("/log/probe", Map.of("address", "http://127.0.0.1:" + port + "/", "minutes", "5", "on", "true"));
+        for (int port : new int[] {
+            URI.create(Pelluna.url()).getPort(),
+            URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring(5)).getPort()
+        }) {
+            var answer = tank.post(
+                    "/log/probe", Map.of("address", "http://127.0.0.1:" + port + "/", "minutes", "5", "on", "true"));
             assertThat(answer.body()).contains("No probe answers at port " + port);
         }
     }

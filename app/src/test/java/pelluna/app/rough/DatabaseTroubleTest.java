@@ -13,7 +13,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
-
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -21,7 +20,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
-
 import pelluna.app.PellunaApplication;
 import pelluna.app.testing.LogTank;
 
@@ -38,9 +36,14 @@ class DatabaseTroubleTest {
         tank = new LogTank("In trouble");
         URI database = URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring("jdbc:".length()));
         wire = new Wire(database.getPort());
-        second = new SpringApplication(PellunaApplication.class).run("--server.port=0", "--spring.profiles.active=own",
-            "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + wire.port() + database.getPath(), "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
-        url = "http://127.0.0.1:" + ((WebServerApplicationContext) second).getWebServer().getPort();
+        second = new SpringApplication(PellunaApplication.class)
+                .run(
+                        "--server.port=0",
+                        "--spring.profiles.active=own",
+                        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + wire.port() + database.getPath(),
+                        "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+        url = "http://127.0.0.1:"
+                + ((WebServerApplicationContext) second).getWebServer().getPort();
         assertThat(get("/log").statusCode()).isEqualTo(200);
     }
 
@@ -57,12 +60,17 @@ class DatabaseTroubleTest {
     }
 
     private static HttpResponse<String> get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(url + tank.at(path))).header("Accept", "text/html").GET());
+        return send(HttpRequest.newBuilder(URI.create(url + tank.at(path)))
+                .header("Accept", "text/html")
+                .GET());
     }
 
     private static HttpResponse<String> type(String text) {
-        return send(HttpRequest.newBuilder(URI.create(url + tank.at("/log/typed"))).header("Accept", "text/html").header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString("key=trouble-" + text.hashCode() + "&text=" + text.replace(' ', '+'))));
+        return send(HttpRequest.newBuilder(URI.create(url + tank.at("/log/typed")))
+                .header("Accept", "text/html")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        "key=trouble-" + text.hashCode() + "&text=" + text.replace(' ', '+'))));
     }
 
     private static HttpResponse<String> send(HttpRequest.Builder request) {
@@ -89,7 +97,9 @@ class DatabaseTroubleTest {
 
     private static void saysSo(HttpResponse<String> answer, String words) {
         assertThat(answer.statusCode()).isEqualTo(503);
-        assertThat(answer.body()).contains(words, "What was saved before is safe", "</html>").doesNotContain("Exception", "SQL");
+        assertThat(answer.body())
+                .contains(words, "What was saved before is safe", "</html>")
+                .doesNotContain("Exception", "SQL");
         assertThat(answer.headers().firstValue("Retry-After")).isPresent();
     }
 
@@ -98,9 +108,14 @@ class DatabaseTroubleTest {
         wire.cut();
         HttpResponse<String> answer = get("/log");
         saysSo(answer, "cannot reach its database");
-        assertThat(answer.headers().firstValue("Refresh")).as("the browser asks again").isPresent();
+        assertThat(answer.headers().firstValue("Refresh"))
+                .as("the browser asks again")
+                .isPresent();
         saysSo(get("/today"), "cannot reach its database");
-        assertThat(send(HttpRequest.newBuilder(URI.create(url + "/pelluna.css")).GET()).statusCode()).as("styles need no data").isEqualTo(200);
+        assertThat(send(HttpRequest.newBuilder(URI.create(url + "/pelluna.css")).GET())
+                        .statusCode())
+                .as("styles need no data")
+                .isEqualTo(200);
     }
 
     @Test
@@ -108,7 +123,8 @@ class DatabaseTroubleTest {
         wire.cut();
         HttpResponse<String> answer = type("dottyback eats heartily; over the clam");
         saysSo(answer, "cannot reach its database");
-        assertThat(answer.body()).contains("What you typed is still here", "dottyback eats heartily; over the clam", "Send it again");
+        assertThat(answer.body())
+                .contains("What you typed is still here", "dottyback eats heartily; over the clam", "Send it again");
         wire.mend();
         assertThat(comesBack()).isTrue();
         for (int i = 0; i < 2; i++) {
@@ -120,13 +136,16 @@ class DatabaseTroubleTest {
     @Test
     void aDatabaseThatIsSilentIsNotWaitedForForLong() {
         wire.hold();
-        assertThat(get("/log").statusCode()).as("answered while it is still silent").isEqualTo(503);
+        assertThat(get("/log").statusCode())
+                .as("answered while it is still silent")
+                .isEqualTo(503);
     }
 
     @Test
     void aLockedTableIsAnsweredWhileItIsStillLocked() throws SQLException {
-        try (Connection other = DriverManager.getConnection(System.getenv("PELLUNA_TEST_DB_URL"), "pelluna", System.getenv("PELLUNA_TEST_DB_PASSWORD"));
-             Statement lock = other.createStatement()) {
+        try (Connection other = DriverManager.getConnection(
+                        System.getenv("PELLUNA_TEST_DB_URL"), "pelluna", System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+                Statement lock = other.createStatement()) {
             other.setAutoCommit(false);
             lock.execute("lock table log_entry in access exclusive mode");
             saysSo(get("/log"), "Something else is writing to the same data");
@@ -138,8 +157,10 @@ class DatabaseTroubleTest {
 
     @Test
     void timeLimitsAreSetForEveryConnection() throws SQLException {
-        try (Connection c = second.getBean(javax.sql.DataSource.class).getConnection(); Statement ask = c.createStatement()) {
-            for (String limit : new String[] {"statement_timeout", "lock_timeout", "idle_in_transaction_session_timeout"}) {
+        try (Connection c = second.getBean(javax.sql.DataSource.class).getConnection();
+                Statement ask = c.createStatement()) {
+            for (String limit :
+                    new String[] {"statement_timeout", "lock_timeout", "idle_in_transaction_session_timeout"}) {
                 try (var row = ask.executeQuery("show " + limit)) {
                     row.next();
                     assertThat(row.getString(1)).as(limit).isNotEqualTo("0");

@@ -12,22 +12,56 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
-
+import net.jqwik.api.sessions.JqwikSession;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-
-import net.jqwik.api.sessions.JqwikSession;
 import pelluna.app.testing.Pelluna;
 
 /** Requests for every address, made from its parameters: good ones with something wrong in them. Seeded: the same seed asks the same. */
 final class Fuzz {
     /** Pages of a tank that are opened to see that nothing broke them. */
-    private static final List<String> PAGES = List.of("/today", "/tank", "/wishes", "/reefscape", "/reefscape/pairs", "/arrivals", "/arrivals/quarantine", "/arrivals/leaving", "/arrivals/list", "/arrivals/upkeep",
-        "/arrivals/restock", "/log", "/log/roll", "/log/water", "/log/sheets", "/log/standing", "/log/health", "/log/fish", "/log/bringing", "/losses", "/losses/new", "/losses/crew", "/losses/hindsight",
-        "/losses/incidents", "/species", "/own-word", "/exchange", "/plan.json", "/assessment.json", "/calendar.ics", "/reefscape/picture.svg", "/log/sheets/sightings.csv", "/log/sheets/tests.csv",
-        "/log/sheets/fish.csv", "/log/sheets/losses.csv", "/log/sheets/measures.csv", "/log/sheets/crew.csv", "/log/sheets/watches.csv");
+    private static final List<String> PAGES = List.of(
+            "/today",
+            "/tank",
+            "/wishes",
+            "/reefscape",
+            "/reefscape/pairs",
+            "/arrivals",
+            "/arrivals/quarantine",
+            "/arrivals/leaving",
+            "/arrivals/list",
+            "/arrivals/upkeep",
+            "/arrivals/restock",
+            "/log",
+            "/log/roll",
+            "/log/water",
+            "/log/sheets",
+            "/log/standing",
+            "/log/health",
+            "/log/fish",
+            "/log/bringing",
+            "/losses",
+            "/losses/new",
+            "/losses/crew",
+            "/losses/hindsight",
+            "/losses/incidents",
+            "/species",
+            "/own-word",
+            "/exchange",
+            "/plan.json",
+            "/assessment.json",
+            "/calendar.ics",
+            "/reefscape/picture.svg",
+            "/log/sheets/sightings.csv",
+            "/log/sheets/tests.csv",
+            "/log/sheets/fish.csv",
+            "/log/sheets/losses.csv",
+            "/log/sheets/measures.csv",
+            "/log/sheets/crew.csv",
+            "/log/sheets/watches.csv");
+
     private static final String TYPED = "Typed by a keeper, 4711";
     /** Fields that hold text of a keeper's own. */
     private static final Set<String> TEXTS = Set.of("note", "title", "seen", "lesson", "shop", "why", "names");
@@ -75,7 +109,8 @@ final class Fuzz {
     private void write(String address, Routes.Sent good) {
         Map<String, List<String>> form = new LinkedHashMap<>();
         good.form().forEach((k, v) -> form.put(k, new ArrayList<>(List.of(v))));
-        parameters(address, RequestMethod.POST).forEach(p -> form.putIfAbsent(p, new ArrayList<>(List.of(values.next()))));
+        parameters(address, RequestMethod.POST)
+                .forEach(p -> form.putIfAbsent(p, new ArrayList<>(List.of(values.next()))));
         List<String> names = new ArrayList<>(form.keySet());
         String text = names.stream().filter(TEXTS::contains).findFirst().orElse(null);
         if (text != null && random.nextBoolean()) {
@@ -92,12 +127,16 @@ final class Fuzz {
         }
         String body = body(form);
         String path = random.nextInt(8) == 0 ? elsewhere(good.path()) : good.path();
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(Pelluna.url() + path)).header("Accept", random.nextInt(10) == 0 ? "text/xml" : "text/html")
-            .header("Content-Type", random.nextInt(20) == 0 ? "application/json" : "application/x-www-form-urlencoded");
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(Pelluna.url() + path))
+                .header("Accept", random.nextInt(10) == 0 ? "text/xml" : "text/html")
+                .header(
+                        "Content-Type",
+                        random.nextInt(20) == 0 ? "application/json" : "application/x-www-form-urlencoded");
         if (random.nextBoolean()) {
             request.header("Referer", Pelluna.url() + world.at(PAGES.get(random.nextInt(20))));
         }
-        HttpResponse<String> answer = send(request.POST(HttpRequest.BodyPublishers.ofString(body)), "POST " + path + " " + shown(body));
+        HttpResponse<String> answer =
+                send(request.POST(HttpRequest.BodyPublishers.ofString(body)), "POST " + path + " " + shown(body));
         boolean typed = form.values().stream().anyMatch(v -> v.contains(TYPED));
         boolean page = answer.headers().firstValue("Content-Type").orElse("").startsWith("text/html");
         if (typed && page && answer.statusCode() == 422 && !answer.body().contains(TYPED)) {
@@ -113,7 +152,9 @@ final class Fuzz {
     }
 
     private void read(String address) {
-        String path = address.replaceFirst("/tanks/\\{id}", "/tanks/" + (random.nextInt(10) == 0 ? encoded(values.next()) : Long.toString(world.tank.id)));
+        String path = address.replaceFirst(
+                "/tanks/\\{id}",
+                "/tanks/" + (random.nextInt(10) == 0 ? encoded(values.next()) : Long.toString(world.tank.id)));
         while (path.contains("{")) {
             String odd = random.nextBoolean() ? Integer.toString(random.nextInt(60)) : encoded(values.next());
             path = path.replaceFirst("\\{[^}]*}+", odd.isEmpty() ? "x" : odd);
@@ -125,7 +166,11 @@ final class Fuzz {
             }
         }
         String all = path + (query.isEmpty() ? "" : "?" + String.join("&", query));
-        send(HttpRequest.newBuilder(URI.create(Pelluna.url() + all)).header("Accept", random.nextInt(10) == 0 ? "text/xml" : "text/html,*/*").GET(), "GET " + shown(all));
+        send(
+                HttpRequest.newBuilder(URI.create(Pelluna.url() + all))
+                        .header("Accept", random.nextInt(10) == 0 ? "text/xml" : "text/html,*/*")
+                        .GET(),
+                "GET " + shown(all));
     }
 
     private HttpResponse<String> send(HttpRequest.Builder request, String what) {
@@ -151,7 +196,9 @@ final class Fuzz {
             world = new World("Fuzzed");
         }
         for (String page : PAGES) {
-            HttpResponse<String> answer = Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + world.at(page))).GET().build());
+            HttpResponse<String> answer = Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + world.at(page)))
+                    .GET()
+                    .build());
             if (answer.statusCode() != 200) {
                 troubles.add("broken afterwards: " + page + " " + answer.statusCode());
             }
@@ -168,10 +215,18 @@ final class Fuzz {
 
     private static List<String> parameters(String address, RequestMethod method) {
         return Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().entrySet().stream()
-            .filter(e -> e.getKey().getMethodsCondition().getMethods().contains(method) && e.getKey().getPatternValues().contains(address)).findFirst().stream()
-            .flatMap(e -> Stream.of(e.getValue().getMethod().getParameters()))
-            .filter(p -> AnnotatedElementUtils.hasAnnotation(p, RequestParam.class) && !Map.class.isAssignableFrom(p.getType()) && !p.getType().getSimpleName().equals("MultipartFile"))
-            .map(p -> p.getAnnotation(RequestParam.class).name().isEmpty() ? p.getName() : p.getAnnotation(RequestParam.class).name()).toList();
+                .filter(e -> e.getKey().getMethodsCondition().getMethods().contains(method)
+                        && e.getKey().getPatternValues().contains(address))
+                .findFirst()
+                .stream()
+                .flatMap(e -> Stream.of(e.getValue().getMethod().getParameters()))
+                .filter(p -> AnnotatedElementUtils.hasAnnotation(p, RequestParam.class)
+                        && !Map.class.isAssignableFrom(p.getType())
+                        && !p.getType().getSimpleName().equals("MultipartFile"))
+                .map(p -> p.getAnnotation(RequestParam.class).name().isEmpty()
+                        ? p.getName()
+                        : p.getAnnotation(RequestParam.class).name())
+                .toList();
     }
 
     private static String encoded(String text) {

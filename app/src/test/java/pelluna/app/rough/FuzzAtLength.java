@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
 
 /** './pelluna fuzz [MINUTES] [SEED]': prints what it asked and what broke, with the seed to ask the same again. */

@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every address with odd requests: no failure, no broken page afterwards, no text lost. Bounded and seeded here; './pelluna fuzz' goes on for as long as
+ * Every address with odd requests: no failure, no broken page afterwards, no text lost. Bounded and seeded here;
+ * './pelluna fuzz' goes on for as long as
  * it is told, with another seed each time.
  */
 class FuzzTest {
@@ -38,7 +38,10 @@ class FuzzTest {
         Collections.shuffle(written, order);
         Collections.shuffle(read, order);
         for (int b = 0; b < batches; b++) {
-            fuzz.batch(written.subList(written.size() * b / batches, written.size() * (b + 1) / batches), read.subList(read.size() * b / batches, read.size() * (b + 1) / batches), each);
+            fuzz.batch(
+                    written.subList(written.size() * b / batches, written.size() * (b + 1) / batches),
+                    read.subList(read.size() * b / batches, read.size() * (b + 1) / batches),
+                    each);
         }
     }
 }

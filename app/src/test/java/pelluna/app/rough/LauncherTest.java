@@ -19,14 +19,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The launcher itself: what is killed is started again with nothing lost, and a backup brings everything back. */
 class LauncherTest {
-    private static final Path ROOT = Files.exists(Path.of("frontend")) ? Path.of("").toAbsolutePath() : Path.of("..").toAbsolutePath().normalize();
+    private static final Path ROOT = Files.exists(Path.of("frontend"))
+            ? Path.of("").toAbsolutePath()
+            : Path.of("..").toAbsolutePath().normalize();
     private static final Duration PATIENCE = Duration.ofMinutes(2);
     private Path home;
     private Process running;
@@ -52,7 +53,8 @@ class LauncherTest {
     }
 
     private ProcessBuilder pelluna(String... args) {
-        List<String> command = new ArrayList<>(List.of("bash", ROOT.resolve("pelluna").toString()));
+        List<String> command =
+                new ArrayList<>(List.of("bash", ROOT.resolve("pelluna").toString()));
         command.addAll(List.of(args));
         ProcessBuilder p = new ProcessBuilder(command).redirectErrorStream(true);
         p.environment().put("PELLUNA_HOME", home.toString());
@@ -68,8 +70,12 @@ class LauncherTest {
     }
 
     private void serve() throws IOException {
-        running = pelluna("serve", "--port", Integer.toString(port)).redirectOutput(home.resolve("said.txt").toFile()).start();
-        assertThat(answers()).as("it starts: " + Files.readString(home.resolve("said.txt"))).isTrue();
+        running = pelluna("serve", "--port", Integer.toString(port))
+                .redirectOutput(home.resolve("said.txt").toFile())
+                .start();
+        assertThat(answers())
+                .as("it starts: " + Files.readString(home.resolve("said.txt")))
+                .isTrue();
     }
 
     private void end() throws InterruptedException {
@@ -114,8 +120,12 @@ class LauncherTest {
     }
 
     private void tank(String name) throws IOException {
-        assertThat(send(HttpRequest.newBuilder(at("/tanks")).header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString("name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50"))).statusCode()).isEqualTo(302);
+        assertThat(send(HttpRequest.newBuilder(at("/tanks"))
+                                .header("Content-Type", "application/x-www-form-urlencoded")
+                                .POST(HttpRequest.BodyPublishers.ofString(
+                                        "name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50")))
+                        .statusCode())
+                .isEqualTo(302);
     }
 
     private String tanks() throws IOException {
@@ -139,7 +149,8 @@ class LauncherTest {
     void whatIsKilledIsStartedAgainAndABackupBringsEverythingBack() throws IOException, InterruptedException {
         serve();
         tank("Lagoon");
-        kill(Long.parseLong(Files.readAllLines(home.resolve("db/postmaster.pid")).get(0)));
+        kill(Long.parseLong(
+                Files.readAllLines(home.resolve("db/postmaster.pid")).get(0)));
         assertThat(answers()).as("after the database was killed").isTrue();
         assertThat(tanks()).contains("Lagoon");
         kill(Long.parseLong(Files.readString(home.resolve("server.pid")).strip()));
@@ -148,10 +159,12 @@ class LauncherTest {
 
         Path file = home.resolve("kept.backup");
         assertThat(run("backup", file.toString())).contains("your own data", "losses, pictures", "exit 0");
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-------");
         assertThat(run("backup", file.toString())).contains("is there already", "--force", "exit 1");
         assertThat(run("backup", "--force", file.toString())).contains("exit 0");
-        assertThat(run("restore", "--force", file.toString())).contains("Pelluna is running", "nothing was changed", "exit 1");
+        assertThat(run("restore", "--force", file.toString()))
+                .contains("Pelluna is running", "nothing was changed", "exit 1");
 
         tank("Afterwards");
         end();
@@ -179,7 +192,9 @@ class LauncherTest {
         assertThat(run("backup", file.toString())).contains("There are no data", "exit 1");
         assertThat(run("backup", home.resolve("nowhere/x").toString())).contains("There is no folder", "exit 1");
         assertThat(run("restore", file.toString())).contains("There is no file", "exit 1");
-        assertThat(run("serve", "--port", "99999")).contains("from 1 to 65535", "exit 2").doesNotContain("Exception");
+        assertThat(run("serve", "--port", "99999"))
+                .contains("from 1 to 65535", "exit 2")
+                .doesNotContain("Exception");
         assertThat(Files.exists(file)).isFalse();
     }
 }

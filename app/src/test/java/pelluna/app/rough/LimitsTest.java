@@ -7,14 +7,12 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -36,27 +34,32 @@ class LimitsTest {
     }
 
     private static HttpResponse<String> assess(byte[] body) {
-        return Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess")).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofByteArray(body)).build());
+        return Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build());
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "/losses|fish={wrasse}&how=lost&cost=about+30&seen=dry|'about 30' is no price|dry",
-        "/losses|fish={wrasse}&how=lost&count=0&seen=dry|From 1 to 2000|dry",
-        "/losses|fish={wrasse}&how=lost&on=0026-03-01&seen=dry|between 1990 and 2100|dry",
-        "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry|no such fish|dry",
-        "/losses/incidents|title=A+storm&kind=crash&on=2099-01-01|still to come|A storm",
-        "/losses/incidents|title=A+storm&kind=crash&on=0001-01-01|between 1990 and 2100|A storm",
-        "/losses/incidents|title=A+storm&kind=crash&on=2026-02-30|Please give a day|A storm",
-        "/losses/crew|kind=snails&count=x&name=Turbo|A whole number|Turbo",
-        "/log/fish/{boss}/bought|shop=The+Corner&price=abc|'abc' is no price|The Corner",
-        "/log/fish/{boss}/length|length=NaN|Please give a length|NaN",
-        "/log/fish/{boss}/length|length=Infinity|Please give a length|Infinity",
-        "/tank|hides=1e308|is not a number|1e308",
-        "/tank|mealsADay=999999999999999999999999999999|is not a number|999999999999999999999999999999",
-        "/start|startOn=2999-01-01|between 1990 and|",
-        "/start|startOn=-5000-01-01|between 1990 and|",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/losses|fish={wrasse}&how=lost&cost=about+30&seen=dry|'about 30' is no price|dry",
+                "/losses|fish={wrasse}&how=lost&count=0&seen=dry|From 1 to 2000|dry",
+                "/losses|fish={wrasse}&how=lost&on=0026-03-01&seen=dry|between 1990 and 2100|dry",
+                "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry|no such fish|dry",
+                "/losses/incidents|title=A+storm&kind=crash&on=2099-01-01|still to come|A storm",
+                "/losses/incidents|title=A+storm&kind=crash&on=0001-01-01|between 1990 and 2100|A storm",
+                "/losses/incidents|title=A+storm&kind=crash&on=2026-02-30|Please give a day|A storm",
+                "/losses/crew|kind=snails&count=x&name=Turbo|A whole number|Turbo",
+                "/log/fish/{boss}/bought|shop=The+Corner&price=abc|'abc' is no price|The Corner",
+                "/log/fish/{boss}/length|length=NaN|Please give a length|NaN",
+                "/log/fish/{boss}/length|length=Infinity|Please give a length|Infinity",
+                "/tank|hides=1e308|is not a number|1e308",
+                "/tank|mealsADay=999999999999999999999999999999|is not a number|999999999999999999999999999999",
+                "/start|startOn=2999-01-01|between 1990 and|",
+                "/start|startOn=-5000-01-01|between 1990 and|",
+            })
     void whatCannotBeIsRefusedWithWhatWasTyped(String path, String body, String why, String kept) {
         Map<String, Long> before = Rows.counted();
         HttpResponse<String> answer = Rough.send(Rough.post(tank.at(fill(path)), fill(body)));
@@ -70,9 +73,18 @@ class LimitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "/log/typed|text|600", "/log/feed|note|400", "/losses/incidents|title|80", "/name|name|60", "/arrivals/prices|currency|6",
-        "/log/fish/{boss}/called|name|40", "/log/fish/{boss}/bought|shop|60", "/log/bringing/1/off|how|200"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/log/typed|text|600",
+                "/log/feed|note|400",
+                "/losses/incidents|title|80",
+                "/name|name|60",
+                "/arrivals/prices|currency|6",
+                "/log/fish/{boss}/called|name|40",
+                "/log/fish/{boss}/bought|shop|60",
+                "/log/bringing/1/off|how|200"
+            })
     void nothingIsCutSilently(String path, String field, int most) {
         HttpResponse<String> answer = Rough.send(tank.at(fill(path)), Map.of(field, "x".repeat(most + 1)));
         assertThat(answer.statusCode()).isEqualTo(422);
@@ -80,7 +92,15 @@ class LimitsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"text=dottyback+eats%00", "text=%FF%FE", "text=%C3", "text=%ED%A0%80", "%00=x&text=wrasse+eats", "text=%ZZ"})
+    @ValueSource(
+            strings = {
+                "text=dottyback+eats%00",
+                "text=%FF%FE",
+                "text=%C3",
+                "text=%ED%A0%80",
+                "%00=x&text=wrasse+eats",
+                "text=%ZZ"
+            })
     void whatIsNoTextIsABadRequestInWords(String body) {
         Map<String, Long> before = Rows.counted();
         HttpResponse<String> answer = Rough.send(Rough.post(tank.at("/log/typed"), body));
@@ -92,7 +112,10 @@ class LimitsTest {
     @Test
     void anAddressThatIsNoTextIsABadRequest() {
         for (String query : new String[] {"?q=%FF", "?q=%00"}) {
-            assertThat(Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/species") + query)).build()).statusCode()).isEqualTo(400);
+            assertThat(Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/species") + query))
+                                    .build())
+                            .statusCode())
+                    .isEqualTo(400);
         }
     }
 
@@ -100,77 +123,141 @@ class LimitsTest {
     void aChangeThatIsToBeShownOnADayThatIsNoneIsNotMade() {
         Map<String, Long> before = Rows.counted();
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(Rough.send(Rough.post(tank.at("/reefscape/add"), "kind=hide&on=2027-02-30")).statusCode()).isEqualTo(422);
+        assertThat(Rough.send(Rough.post(tank.at("/reefscape/add"), "kind=hide&on=2027-02-30"))
+                        .statusCode())
+                .isEqualTo(422);
         assertThat(Pelluna.bean(PlanSteps.class).mark(tank.id)).isEqualTo(mark);
         assertThat(Rows.since(before)).isEmpty();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"rock 99 1", "length w5 NaN", "length w0 Infinity", "hide x y", "instead w9 Gramma loreto", "number w0 99999999999", "order", "box", "fed", ""})
+    @ValueSource(
+            strings = {
+                "rock 99 1",
+                "length w5 NaN",
+                "length w0 Infinity",
+                "hide x y",
+                "instead w9 Gramma loreto",
+                "number w0 99999999999",
+                "order",
+                "box",
+                "fed",
+                ""
+            })
     void anAttemptThatIsNoneChangesNothing(String attempt) {
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(Rough.send(tank.at("/reefscape/try"), Map.of("attempt", attempt, "of", mark)).statusCode()).isLessThan(500);
+        assertThat(Rough.send(tank.at("/reefscape/try"), Map.of("attempt", attempt, "of", mark))
+                        .statusCode())
+                .isLessThan(500);
         assertThat(Pelluna.bean(PlanSteps.class).mark(tank.id)).isEqualTo(mark);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"kind=rock&i=.", "kind=rock&i=", "kind=rock&i=0&dx=NaN", "kind=rock&i=0&dx=1e400", "kind=point&i=0.99"})
+    @ValueSource(
+            strings = {
+                "kind=rock&i=.",
+                "kind=rock&i=",
+                "kind=rock&i=0&dx=NaN",
+                "kind=rock&i=0&dx=1e400",
+                "kind=point&i=0.99"
+            })
     void aPieceThatIsNotThereIsSaidSo(String query) {
-        assertThat(Rough.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/reefscape/day?day=0&") + query)).build()).statusCode()).isBetween(200, 499);
+        assertThat(Rough.send(HttpRequest.newBuilder(
+                                        URI.create(Pelluna.url() + tank.at("/reefscape/day?day=0&") + query))
+                                .build())
+                        .statusCode())
+                .isBetween(200, 499);
     }
 
     @Test
     void aPlanOfAnySizeIsAnsweredAndNotSwallowed() {
         assertThat(assess(new byte[0]).statusCode()).isBetween(400, 499);
-        assertThat(assess("[".repeat(100_000).getBytes(StandardCharsets.UTF_8)).statusCode()).isEqualTo(422);
-        assertThat(assess(("{\"pelluna\": " + "1".repeat(1500) + "}").getBytes(StandardCharsets.UTF_8)).statusCode()).isEqualTo(422);
+        assertThat(assess("[".repeat(100_000).getBytes(StandardCharsets.UTF_8)).statusCode())
+                .isEqualTo(422);
+        assertThat(assess(("{\"pelluna\": " + "1".repeat(1500) + "}").getBytes(StandardCharsets.UTF_8))
+                        .statusCode())
+                .isEqualTo(422);
         assertThat(assess(new byte[2_000_000]).statusCode()).isEqualTo(413);
-        HttpRequest endless = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess")).header("Content-Type", "application/json")
-            .POST(HttpRequest.BodyPublishers.fromPublisher(HttpRequest.BodyPublishers.ofByteArray(new byte[20_000_000]))).build();
+        HttpRequest endless = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.fromPublisher(
+                        HttpRequest.BodyPublishers.ofByteArray(new byte[20_000_000])))
+                .build();
         assertThat(Rough.send(endless).statusCode()).as("nobody said how long").isBetween(400, 499);
     }
 
     @Test
     void aPlanOfMoreFishThanTheServerAssessesIsRefusedWithTheNumber() {
         String fish = "{\"species\": \"Gramma loreto\"}";
-        String plan = "{\"pelluna\": 1, \"tank\": {\"lengthCm\": 300, \"widthCm\": 80, \"waterHeightCm\": 80}, \"residents\": [" + (fish + ",").repeat(99) + fish + "], \"wishes\": [" + (fish + ",").repeat(100) + fish + "]}";
+        String plan =
+                "{\"pelluna\": 1, \"tank\": {\"lengthCm\": 300, \"widthCm\": 80, \"waterHeightCm\": 80}, \"residents\": ["
+                        + (fish + ",").repeat(99) + fish + "], \"wishes\": [" + (fish + ",").repeat(100) + fish + "]}";
         assertThat(assess(plan.getBytes(StandardCharsets.UTF_8))).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(422);
             assertThat(a.body()).contains("201 residents and wishes together").contains("no more than 200");
         });
-        assertThat(Rough.send(tank.at("/exchange"), Map.of("text", plan)).body()).contains("no more than 200");
+        assertThat(Rough.send(tank.at("/exchange"), Map.of("text", plan)).body())
+                .contains("no more than 200");
     }
 
     @Test
     void aPlanInLatin1IsRefusedAndOneWithAMarkIsRead() {
-        String plan = "{\"pelluna\": 1, \"name\": \"Hütte\", \"tank\": {\"lengthCm\": 100, \"widthCm\": 50, \"waterHeightCm\": 50}, \"residents\": [], \"wishes\": []}";
-        assertThat(assess(plan.getBytes(StandardCharsets.ISO_8859_1)).statusCode()).isEqualTo(422);
-        assertThat(assess(("\ufeff" + plan).getBytes(StandardCharsets.UTF_8)).statusCode()).isEqualTo(200);
-        assertThat(assess(plan.replace("ü", "\\u0000").getBytes(StandardCharsets.UTF_8)).body()).contains("signs that are no text");
-        assertThat(assess(plan.replace("\"wishes\"", "\"startOn\": \"2099-01-01\", \"wishes\"").getBytes(StandardCharsets.UTF_8)).body()).contains("within the next 30 years");
+        String plan =
+                "{\"pelluna\": 1, \"name\": \"Hütte\", \"tank\": {\"lengthCm\": 100, \"widthCm\": 50, \"waterHeightCm\": 50}, "
+                    + "\"residents\": [], \"wishes\": []}";
+        assertThat(assess(plan.getBytes(StandardCharsets.ISO_8859_1)).statusCode())
+                .isEqualTo(422);
+        assertThat(assess(("\ufeff" + plan).getBytes(StandardCharsets.UTF_8)).statusCode())
+                .isEqualTo(200);
+        assertThat(assess(plan.replace("ü", "\\u0000").getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .contains("signs that are no text");
+        assertThat(assess(plan.replace("\"wishes\"", "\"startOn\": \"2099-01-01\", \"wishes\"")
+                                .getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .contains("within the next 30 years");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"/log/sheets", "/losses", "/exchange", "/catalogue"})
     void aFileThatIsTooLargeIsAnsweredInWords(String path) {
-        HttpRequest large = HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at(path))).header("Content-Type", "multipart/form-data; boundary=b").header("Accept", "text/html")
-            .POST(HttpRequest.BodyPublishers.ofByteArray(new byte[50_000_000])).build();
+        HttpRequest large = HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at(path)))
+                .header("Content-Type", "multipart/form-data; boundary=b")
+                .header("Accept", "text/html")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(new byte[50_000_000]))
+                .build();
         HttpResponse<String> answer = Rough.send(large);
         assertThat(answer.statusCode()).isEqualTo(413);
         assertThat(answer.body()).contains("more than Pelluna takes at once");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"at=-9223372036854775808", "at=99999999999999999999", "at=now", "at=0", "gravity=x", "times=9999999999", "x=NaN&y=0.5", "x=1e999"})
+    @ValueSource(
+            strings = {
+                "at=-9223372036854775808",
+                "at=99999999999999999999",
+                "at=now",
+                "at=0",
+                "gravity=x",
+                "times=9999999999",
+                "x=NaN&y=0.5",
+                "x=1e999"
+            })
     void aSightingThatCannotBeIsRefused(String more) {
         Map<String, Long> before = Rows.counted();
-        assertThat(Rough.send(Rough.post(tank.at("/log/sighting"), "fish=" + tank.boss() + "&doing=eats&" + more)).statusCode()).isEqualTo(422);
+        assertThat(Rough.send(Rough.post(tank.at("/log/sighting"), "fish=" + tank.boss() + "&doing=eats&" + more))
+                        .statusCode())
+                .isEqualTo(422);
         assertThat(Rows.since(before)).isEmpty();
     }
 
     @Test
     void aPlaceWithOneShareIsNoPlaceAndBreaksNoPage() {
-        assertThat(Rough.send(Rough.post(tank.at("/log/sighting"), "fish=" + tank.boss() + "&other=" + tank.wrasse() + "&doing=chased&x=0.5")).statusCode()).isEqualTo(303);
+        assertThat(Rough.send(Rough.post(
+                                tank.at("/log/sighting"),
+                                "fish=" + tank.boss() + "&other=" + tank.wrasse() + "&doing=chased&x=0.5"))
+                        .statusCode())
+                .isEqualTo(303);
         assertThat(tank.page("/reefscape")).contains("</html>");
         assertThat(tank.page("/log/standing")).contains("</html>");
     }
@@ -193,21 +280,38 @@ class LimitsTest {
             Rough.send(tank.at("/species/Gramma-loreto/own/names"), Map.of("commonNames", formula));
             String csv = Pelluna.get("/catalogue.csv").body();
             assertThat(csv).contains("'" + formula).doesNotContain("," + formula);
-            assertThat(Rough.send(tank.at("/catalogue"), Map.of("text", csv)).body()).contains("Every row is as it is now");
+            assertThat(Rough.send(tank.at("/catalogue"), Map.of("text", csv)).body())
+                    .contains("Every row is as it is now");
             Rough.send(tank.at("/species/Gramma-loreto/own/names/undo"), Map.of());
         }
     }
 
     @Test
     void aRefererThatLeadsNowhereIsAnsweredAtHome() {
-        HttpRequest odd = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/theme")).header("Content-Type", "application/x-www-form-urlencoded").header("Referer", Pelluna.url() + "//reef.example/x")
-            .POST(HttpRequest.BodyPublishers.ofString("theme=system")).build();
+        HttpRequest odd = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/theme"))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("Referer", Pelluna.url() + "//reef.example/x")
+                .POST(HttpRequest.BodyPublishers.ofString("theme=system"))
+                .build();
         assertThat(Rough.send(odd).headers().firstValue("Location")).contains("/");
     }
 
     @Test
     void aLossThatWasPutRightIsFoundUnderItsOldAddress() {
-        String first = Rough.send(tank.at("/losses"), Map.of("fish", "" + tank.fish("Sphaeramia nematoptera"), "how", "lost", "cause", "unknown", "count", "1")).headers().firstValue("Location").orElseThrow();
+        String first = Rough.send(
+                        tank.at("/losses"),
+                        Map.of(
+                                "fish",
+                                "" + tank.fish("Sphaeramia nematoptera"),
+                                "how",
+                                "lost",
+                                "cause",
+                                "unknown",
+                                "count",
+                                "1"))
+                .headers()
+                .firstValue("Location")
+                .orElseThrow();
         Rough.send(first + "/right", Map.of("how", "lost", "cause", "disease", "count", "1"));
         assertThat(Pelluna.get(first)).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(200);

@@ -10,13 +10,11 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
-
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-
 import pelluna.app.testing.Pelluna;
 
 /** A double click, two Enters, a retry after a cut connection: one row, whatever form it is. */
@@ -42,7 +40,10 @@ class OncePerKeyTest {
 
     @Test
     void theListKnowsEveryAddressThatIsWrittenTo() {
-        assertThat(Routes.good().keySet()).containsExactlyInAnyOrderElementsOf(Routes.written().stream().filter(p -> !p.startsWith("/api/")).toList());
+        assertThat(Routes.good().keySet())
+                .containsExactlyInAnyOrderElementsOf(Routes.written().stream()
+                        .filter(p -> !p.startsWith("/api/"))
+                        .toList());
     }
 
     @ParameterizedTest
@@ -59,14 +60,21 @@ class OncePerKeyTest {
         settled();
         before = Rows.counted();
         List<CompletableFuture<HttpResponse<String>>> both = List.of(Rough.sent(request), Rough.sent(request));
-        List<HttpResponse<String>> answers = both.stream().map(CompletableFuture::join).toList();
+        List<HttpResponse<String>> answers =
+                both.stream().map(CompletableFuture::join).toList();
         Rough.send(request);
         assertThat(Rows.since(before)).as("rows").isEqualTo(written);
-        assertThat(answers).extracting(HttpResponse::statusCode).as(answers.get(0).body()).containsOnly(answer.statusCode());
-        assertThat(answers.get(0).headers().firstValue("Location")).isEqualTo(answers.get(1).headers().firstValue("Location"));
+        assertThat(answers)
+                .extracting(HttpResponse::statusCode)
+                .as(answers.get(0).body())
+                .containsOnly(answer.statusCode());
+        assertThat(answers.get(0).headers().firstValue("Location"))
+                .isEqualTo(answers.get(1).headers().firstValue("Location"));
         boolean needsAFile = address.endsWith("/picture") || address.endsWith("/sheets");
         if (!needsAFile) {
-            assertThat(answer.statusCode()).as(address + " is a good request: " + answer.body()).isLessThan(400);
+            assertThat(answer.statusCode())
+                    .as(address + " is a good request: " + answer.body())
+                    .isLessThan(400);
             assertThat(answer.headers().firstValue("Pelluna-Saved")).isPresent();
         }
     }
@@ -88,7 +96,9 @@ class OncePerKeyTest {
         String key = UUID.randomUUID().toString();
         Map<String, Long> before = Rows.counted();
         for (String title : List.of("A crash", "A storm")) {
-            Rough.send(once.at("/losses/incidents"), World.form("title", title, "kind", "crash", "on", World.TODAY, "key", key));
+            Rough.send(
+                    once.at("/losses/incidents"),
+                    World.form("title", title, "kind", "crash", "on", World.TODAY, "key", key));
         }
         assertThat(Rows.since(before)).containsEntry("incident", 2L);
     }
@@ -96,15 +106,30 @@ class OncePerKeyTest {
     @Test
     void whatWasRefusedIsWrittenWhenItIsSentAgainWithTheSameKeyAndPutRight() {
         String key = UUID.randomUUID().toString();
-        assertThat(Rough.send(once.at("/losses/crew"), World.form("kind", "snails", "count", "x", "key", key)).statusCode()).isEqualTo(422);
+        assertThat(Rough.send(once.at("/losses/crew"), World.form("kind", "snails", "count", "x", "key", key))
+                        .statusCode())
+                .isEqualTo(422);
         Map<String, Long> before = Rows.counted();
-        assertThat(Rough.send(once.at("/losses/crew"), World.form("kind", "snails", "count", "5", "key", key)).statusCode()).isEqualTo(302);
+        assertThat(Rough.send(once.at("/losses/crew"), World.form("kind", "snails", "count", "5", "key", key))
+                        .statusCode())
+                .isEqualTo(302);
         assertThat(Rows.since(before)).containsEntry("crew", 1L);
     }
 
     @Test
     void everyFormOfAPageBringsItsKey() {
-        for (String path : List.of("/log", "/losses/new", "/losses/crew", "/losses/incidents", "/wishes", "/tank", "/arrivals", "/arrivals/quarantine", "/log/water", "/log/roll", "/exchange")) {
+        for (String path : List.of(
+                "/log",
+                "/losses/new",
+                "/losses/crew",
+                "/losses/incidents",
+                "/wishes",
+                "/tank",
+                "/arrivals",
+                "/arrivals/quarantine",
+                "/log/water",
+                "/log/roll",
+                "/exchange")) {
             String page = once.tank.page(path);
             long forms = page.split("<form[^>]*method=\"post\"", -1).length - 1L;
             long keys = page.split("<input type=\"hidden\" name=\"key\"", -1).length - 1L;
@@ -116,6 +141,8 @@ class OncePerKeyTest {
     @Test
     void aKeyThatIsTooLongIsRefusedAndNotCut() {
         String line = "k".repeat(61);
-        assertThat(Rough.send(once.at("/log/typed"), World.form("text", "dottyback eats", "key", line)).statusCode()).isEqualTo(422);
+        assertThat(Rough.send(once.at("/log/typed"), World.form("text", "dottyback eats", "key", line))
+                        .statusCode())
+                .isEqualTo(422);
     }
 }

@@ -13,9 +13,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.UUID;
-
 import javax.imageio.ImageIO;
-
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.migration.JavaMigration;
 import org.junit.jupiter.api.AfterEach;
@@ -23,7 +21,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.testing.Pelluna;
 
 /** Rows of the last release that broke pages are mended when it is brought over, none is lost, and such rows cannot come again. */
@@ -37,8 +34,11 @@ class RoughDatabaseTest {
         url = System.getenv("PELLUNA_TEST_DB_URL").replaceFirst("/[^/]*$", "/" + name);
         at(System.getenv("PELLUNA_TEST_DB_URL"), "create database " + name);
         flyway().target("7").load().migrate();
-        at(url, "insert into keeper (name) values ('local')", "insert into tank (keeper_id, name) values (1, 'Old')",
-            "insert into fish (tank_id, species) values (1, 'Gramma loreto'), (1, 'Ecsenius midas')");
+        at(
+                url,
+                "insert into keeper (name) values ('local')",
+                "insert into tank (keeper_id, name) values (1, 'Old')",
+                "insert into fish (tank_id, species) values (1, 'Gramma loreto'), (1, 'Ecsenius midas')");
     }
 
     @AfterEach
@@ -59,7 +59,8 @@ class RoughDatabaseTest {
     }
 
     private static void at(String url, String... statements) throws SQLException {
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password()); Statement s = c.createStatement()) {
+        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
+                Statement s = c.createStatement()) {
             for (String sql : statements) {
                 s.execute(sql);
             }
@@ -67,7 +68,9 @@ class RoughDatabaseTest {
     }
 
     private String asked(String sql) throws SQLException {
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password()); Statement s = c.createStatement(); var row = s.executeQuery(sql)) {
+        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
+                Statement s = c.createStatement();
+                var row = s.executeQuery(sql)) {
             row.next();
             return row.getString(1);
         }
@@ -75,48 +78,78 @@ class RoughDatabaseTest {
 
     @Test
     void aPlaceWithOneShareIsNoPlace() throws SQLException {
-        at(url, "insert into log_entry (tank_id, at, doing, fish_id, x) values (1, now(), 'eats', 1, 0.5)", "insert into log_entry (tank_id, at, doing, fish_id, x, y) values (1, now(), 'eats', 1, 0.5, 0.5)");
+        at(
+                url,
+                "insert into log_entry (tank_id, at, doing, fish_id, x) values (1, now(), 'eats', 1, 0.5)",
+                "insert into log_entry (tank_id, at, doing, fish_id, x, y) values (1, now(), 'eats', 1, 0.5, 0.5)");
         bringOver();
-        assertThat(asked("select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) from log_entry")).isEqualTo("--,0.50.5");
-        assertThatThrownBy(() -> at(url, "insert into log_entry (tank_id, at, doing, fish_id, y) values (1, now(), 'eats', 1, 0.5)")).hasMessageContaining("log_entry_place");
+        assertThat(
+                        asked(
+                                "select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) from log_entry"))
+                .isEqualTo("--,0.50.5");
+        assertThatThrownBy(() -> at(
+                        url,
+                        "insert into log_entry (tank_id, at, doing, fish_id, y) values (1, now(), 'eats', 1, 0.5)"))
+                .hasMessageContaining("log_entry_place");
     }
 
     @Test
     void anIncidentOfTheYearOneStandsOnTheFirstDayThatCanBeAndKeepsItsOwn() throws SQLException {
-        at(url, "insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', 'crash', '0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
+        at(
+                url,
+                "insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', 'crash', "
+                    + "'0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
         bringOver();
-        assertThat(asked("select on_day || ' ' || from_day || ' ' || until_day || ' ' || what from incident")).isEqualTo("1990-01-01 1990-01-01 1990-01-01 Cold. (Written down with the day 0001-01-01.)");
+        assertThat(asked("select on_day || ' ' || from_day || ' ' || until_day || ' ' || what from incident"))
+                .isEqualTo("1990-01-01 1990-01-01 1990-01-01 Cold. (Written down with the day 0001-01-01.)");
     }
 
     @Test
     void ofTwoSandboxesTheNewestStaysAndTheOtherIsATank() throws SQLException {
-        at(url, "insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), (1, 'What if: Old', 1, '{}')");
+        at(
+                url,
+                "insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), (1, 'What if: "
+                    + "Old', 1, '{}')");
         bringOver();
-        assertThat(asked("select string_agg(id || ':' || coalesce(sandbox_of::text, '-'), ' ' order by id) from tank")).isEqualTo("1:- 2:- 3:1");
-        assertThatThrownBy(() -> at(url, "insert into tank (keeper_id, name, sandbox_of) values (1, 'Once more', 1)")).hasMessageContaining("tank_sandbox");
+        assertThat(asked("select string_agg(id || ':' || coalesce(sandbox_of::text, '-'), ' ' order by id) from tank"))
+                .isEqualTo("1:- 2:- 3:1");
+        assertThatThrownBy(() -> at(url, "insert into tank (keeper_id, name, sandbox_of) values (1, 'Once more', 1)"))
+                .hasMessageContaining("tank_sandbox");
     }
 
     @Test
     void figuresThatAreNoneBecomeUnknown() throws SQLException {
         at(url, "update tank set rock_kg = 'NaN', length_cm = 'Infinity', width_cm = 50");
         bringOver();
-        assertThat(asked("select coalesce(rock_kg::text, '-') || coalesce(length_cm::text, '-') || width_cm from tank")).isEqualTo("--50");
+        assertThat(asked("select coalesce(rock_kg::text, '-') || coalesce(length_cm::text, '-') || width_cm from tank"))
+                .isEqualTo("--50");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"update tank set rock_kg = 'NaN'", "update tank set length_cm = 'Infinity'", "update fish set came_on = '0026-03-01'", "update fish set left_on = '9999-12-31'",
-        "update log_entry set at = '0001-01-01'"})
+    @ValueSource(
+            strings = {
+                "update tank set rock_kg = 'NaN'",
+                "update tank set length_cm = 'Infinity'",
+                "update fish set came_on = '0026-03-01'",
+                "update fish set left_on = '9999-12-31'",
+                "update log_entry set at = '0001-01-01'"
+            })
     void suchRowsCannotComeAgain(String sql) throws SQLException {
         at(url, "insert into log_entry (tank_id, at, doing, fish_id) values (1, now(), 'eats', 1)");
         bringOver();
-        assertThatThrownBy(() -> at(url, sql)).isInstanceOf(SQLException.class).hasMessageContaining("check constraint");
+        assertThatThrownBy(() -> at(url, sql))
+                .isInstanceOf(SQLException.class)
+                .hasMessageContaining("check constraint");
     }
 
     @Test
     void picturesLoseWhereTheyWereTakenAndStandUpright() throws SQLException, IOException {
         byte[] lying = ExifPicture.lying();
-        assertThat(new String(lying, java.nio.charset.StandardCharsets.ISO_8859_1)).contains("Exif", "GPS-MARK");
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password()); var insert = c.prepareStatement("insert into picture (tank_id, bytes, type) values (1, ?, 'image/jpeg'), (1, ?, 'image/png')")) {
+        assertThat(new String(lying, java.nio.charset.StandardCharsets.ISO_8859_1))
+                .contains("Exif", "GPS-MARK");
+        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
+                var insert = c.prepareStatement(
+                        "insert into picture (tank_id, bytes, type) values (1, ?, 'image/jpeg'), (1, ?, 'image/png')")) {
             insert.setBytes(1, lying);
             insert.setBytes(2, new byte[] {1, 2, 3});
             insert.execute();
@@ -126,13 +159,16 @@ class RoughDatabaseTest {
         BufferedImage upright = ImageIO.read(new ByteArrayInputStream(kept));
         assertThat(upright.getWidth()).isEqualTo(20);
         assertThat(upright.getHeight()).isEqualTo(40);
-        assertThat(new String(kept, java.nio.charset.StandardCharsets.ISO_8859_1)).doesNotContain("Exif", "GPS-MARK");
-        assertThat(asked("select encode(bytes, 'hex') from picture where id = 2")).as("what cannot be read stays").isEqualTo("010203");
+        assertThat(new String(kept, java.nio.charset.StandardCharsets.ISO_8859_1))
+                .doesNotContain("Exif", "GPS-MARK");
+        assertThat(asked("select encode(bytes, 'hex') from picture where id = 2"))
+                .as("what cannot be read stays")
+                .isEqualTo("010203");
     }
 
     /** A JPEG of 40 by 20 that says it lies on its side, and where it was taken. */
     static final class ExifPicture {
-        private ExifPicture() { }
+        private ExifPicture() {}
 
         static byte[] lying() throws IOException {
             ByteArrayOutputStream plain = new ByteArrayOutputStream();
@@ -156,9 +192,17 @@ class RoughDatabaseTest {
     void aPictureOfTodayIsPaintedAnewToo() throws IOException {
         long tank = Pelluna.tank("Pictures");
         Pelluna.post("/tanks/" + tank + "/residents", java.util.Map.of("species", "Gramma loreto"));
-        long fish = Pelluna.bean(pelluna.app.fish.FishDesk.class).all(tank).get(0).id();
-        assertThat(Pelluna.upload("/tanks/" + tank + "/log/fish/" + fish + "/picture", java.util.Map.of(), "file", ExifPicture.lying()).statusCode()).isEqualTo(200);
-        String kept = Pelluna.get("/tanks/" + tank + "/log/fish/" + fish + "/picture").body();
+        long fish =
+                Pelluna.bean(pelluna.app.fish.FishDesk.class).all(tank).get(0).id();
+        assertThat(Pelluna.upload(
+                                "/tanks/" + tank + "/log/fish/" + fish + "/picture",
+                                java.util.Map.of(),
+                                "file",
+                                ExifPicture.lying())
+                        .statusCode())
+                .isEqualTo(200);
+        String kept =
+                Pelluna.get("/tanks/" + tank + "/log/fish/" + fish + "/picture").body();
         assertThat(kept).isNotEmpty().doesNotContain("Exif", "GPS-MARK");
     }
 }

@@ -9,23 +9,22 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
-
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-
 import pelluna.app.testing.Pelluna;
 
 /** One good request for every address that is written to. A test holds the list to the addresses that there are. */
 final class Routes {
     /** What is sent where. */
-    record Sent(String path, Map<String, String> form) { }
+    record Sent(String path, Map<String, String> form) {}
 
     private static final Map<String, Function<World, Sent>> GOOD = new LinkedHashMap<>();
     private static final String AHEAD = LocalDate.now().plusDays(60).toString();
     private static final String PLAN = """
-        {"pelluna": 1, "name": "Brought", "tank": {"lengthCm": 120, "widthCm": 50, "waterHeightCm": 50}, "residents": [], "wishes": [{"species": "Gramma loreto"}]}""";
+        {"pelluna": 1, "name": "Brought", "tank": {"lengthCm": 120, "widthCm": 50, "waterHeightCm": 50},
+         "residents": [], "wishes": [{"species": "Gramma loreto"}]}""";
 
-    private Routes() { }
+    private Routes() {}
 
     static Map<String, Function<World, Sent>> good() {
         return GOOD;
@@ -42,8 +41,9 @@ final class Routes {
 
     private static Set<String> mapped(RequestMethod method) {
         Set<String> all = new TreeSet<>();
-        Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream().filter(m -> m.getMethodsCondition().getMethods().contains(method))
-            .forEach(m -> all.addAll(m.getPatternValues()));
+        Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream()
+                .filter(m -> m.getMethodsCondition().getMethods().contains(method))
+                .forEach(m -> all.addAll(m.getPatternValues()));
         return all;
     }
 
@@ -51,10 +51,16 @@ final class Routes {
         GOOD.put(pattern, w -> new Sent(pattern.replace("{id}", Long.toString(w.tank.id)), form.apply(w)));
     }
 
-    private static void put(String pattern, String variable, Function<World, String> number, Function<World, Map<String, String>> form) {
+    private static void put(
+            String pattern,
+            String variable,
+            Function<World, String> number,
+            Function<World, Map<String, String>> form) {
         GOOD.put(pattern, w -> {
             String which = number.apply(w);
-            return new Sent(pattern.replace("{id}", Long.toString(w.tank.id)).replaceFirst("\\{" + variable + "[^}]*}+", which), form.apply(w));
+            return new Sent(
+                    pattern.replace("{id}", Long.toString(w.tank.id)).replaceFirst("\\{" + variable + "[^}]*}+", which),
+                    form.apply(w));
         });
     }
 
@@ -101,8 +107,15 @@ final class Routes {
         put("/tanks/{id}/arrivals/quarantine/{stay}/end", "stay", World::stay, with("how", "given"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/look", "stay", World::stay, with("eats", "true", "note", "well"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/release", "stay", World::stay, with());
-        GOOD.put("/tanks/{id}/arrivals/restock", w -> new Sent("/tanks/" + Pelluna.tank("Fallow") + "/arrivals/restock",
-            form("from", LocalDate.now().plusDays(9).toString(), "until", LocalDate.now().plusDays(40).toString())));
+        GOOD.put(
+                "/tanks/{id}/arrivals/restock",
+                w -> new Sent(
+                        "/tanks/" + Pelluna.tank("Fallow") + "/arrivals/restock",
+                        form(
+                                "from",
+                                LocalDate.now().plusDays(9).toString(),
+                                "until",
+                                LocalDate.now().plusDays(40).toString())));
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
             w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
@@ -127,11 +140,19 @@ final class Routes {
             w.wish("Opistognathus aurifrons");
             return form("fish", "w" + (w.wishes() - 1), "method", "box-days");
         });
-        put("/tanks/{id}/log/bringing/{which}/look", "which", World::released, with("look", "first-hour", "inSight", "true"));
+        put(
+                "/tanks/{id}/log/bringing/{which}/look",
+                "which",
+                World::released,
+                with("look", "first-hour", "inSight", "true"));
         put("/tanks/{id}/log/bringing/{which}/off", "which", World::boxed, with("how", "begun anew"));
         put("/tanks/{id}/log/bringing/{which}/release", "which", World::boxed, with());
         put("/tanks/{id}/log/feed", with("what", "fed", "note", "mysis"));
-        put("/tanks/{id}/log/fish/{which}/bought", "which", World::boss, with("shop", "The Corner Tank", "price", "20"));
+        put(
+                "/tanks/{id}/log/fish/{which}/bought",
+                "which",
+                World::boss,
+                with("shop", "The Corner Tank", "price", "20"));
         put("/tanks/{id}/log/fish/{which}/called", "which", World::boss, with("name", "Inky"));
         put("/tanks/{id}/log/fish/{which}/count", "which", World::shoal, with("count", "3"));
         put("/tanks/{id}/log/fish/{which}/is", "which", World::fish, with("what", "missing"));
@@ -146,26 +167,73 @@ final class Routes {
         put("/tanks/{id}/log/roll", with("all", "eats"));
         put("/tanks/{id}/log/sheets", with());
         put("/tanks/{id}/log/sheets/take", with("text", "on,nitrate\n" + TODAY + ",13\n"));
-        put("/tanks/{id}/log/sighting", w -> form("fish", w.boss(), "doing", "chased", "other", w.wrasse(), "times", "2", "x", "0.5", "y", "0.4"));
+        put(
+                "/tanks/{id}/log/sighting",
+                w -> form(
+                        "fish",
+                        w.boss(),
+                        "doing",
+                        "chased",
+                        "other",
+                        w.wrasse(),
+                        "times",
+                        "2",
+                        "x",
+                        "0.5",
+                        "y",
+                        "0.4"));
         put("/tanks/{id}/log/standing/aside", w -> form("fish", w.boss(), "aside", "true"));
         put("/tanks/{id}/log/typed", with("text", "dottyback nipped wrasse"));
         put("/tanks/{id}/log/watch", with("what", "toggle"));
         put("/tanks/{id}/log/water", with("on", TODAY, "nitrate", "14"));
         put("/tanks/{id}/losses", w -> form("fish", w.fish(), "how", "lost", "cause", "jumped", "sure", "seen"));
-        put("/tanks/{id}/losses/before", with("species", "Gramma loreto", "came", "2024-03-01", "on", "2024-09-01", "how", "lost", "cause", "unknown"));
+        put(
+                "/tanks/{id}/losses/before",
+                with(
+                        "species",
+                        "Gramma loreto",
+                        "came",
+                        "2024-03-01",
+                        "on",
+                        "2024-09-01",
+                        "how",
+                        "lost",
+                        "cause",
+                        "unknown"));
         put("/tanks/{id}/losses/crew", with("kind", "snails", "count", "12"));
         put("/tanks/{id}/losses/crew/{which}/count", "which", World::crew, with("count", "8"));
         put("/tanks/{id}/losses/crew/{which}/gone", "which", World::crew, with());
         put("/tanks/{id}/losses/crew/{which}/keeps", "which", World::crew, with("wanted", "10"));
         put("/tanks/{id}/losses/incidents", with("title", "A crash", "kind", "crash", "on", TODAY));
         put("/tanks/{id}/losses/incidents/{number}/close", "number", World::incident, with());
-        put("/tanks/{id}/losses/incidents/{number}/is", "number", World::incident, with("title", "A storm", "kind", "crash", "on", TODAY, "from", TODAY, "until", TODAY));
-        put("/tanks/{id}/losses/incidents/{number}/told", "number", World::incident, with("what", "The heater", "lesson", "Two heaters"));
-        GOOD.put("/tanks/{id}/losses/wait", w -> new Sent(w.at("/losses/wait"), form("until", AHEAD, "back", w.loss())));
+        put(
+                "/tanks/{id}/losses/incidents/{number}/is",
+                "number",
+                World::incident,
+                with("title", "A storm", "kind", "crash", "on", TODAY, "from", TODAY, "until", TODAY));
+        put(
+                "/tanks/{id}/losses/incidents/{number}/told",
+                "number",
+                World::incident,
+                with("what", "The heater", "lesson", "Two heaters"));
+        GOOD.put(
+                "/tanks/{id}/losses/wait", w -> new Sent(w.at("/losses/wait"), form("until", AHEAD, "back", w.loss())));
         put("/tanks/{id}/losses/{number:\\d+}/back", "number", World::loss, with());
-        put("/tanks/{id}/losses/{number:\\d+}/right", "number", World::loss, with("how", "lost", "cause", "disease", "count", "1"));
+        put(
+                "/tanks/{id}/losses/{number:\\d+}/right",
+                "number",
+                World::loss,
+                with("how", "lost", "cause", "disease", "count", "1"));
         put("/tanks/{id}/name", with("name", "Named anew"));
-        put("/tanks/{id}/own-species", w -> form("scientificName", "Gramma " + w.epithet, "names", w.epithet + " gramma", "like", "Gramma loreto"));
+        put(
+                "/tanks/{id}/own-species",
+                w -> form(
+                        "scientificName",
+                        "Gramma " + w.epithet,
+                        "names",
+                        w.epithet + " gramma",
+                        "like",
+                        "Gramma loreto"));
         put("/tanks/{id}/own-species/{path}/remove", "path", w -> "Gramma-" + w.epithet, with());
         put("/tanks/{id}/reefscape/add", with("kind", "hide"));
         put("/tanks/{id}/reefscape/measure", hand("r0", "length", "6"));
@@ -180,13 +248,21 @@ final class Routes {
         put("/tanks/{id}/remove", with());
         GOOD.put("/tanks/{id}/remove", w -> new Sent("/tanks/" + Pelluna.tank("To be given up") + "/remove", form()));
         put("/tanks/{id}/residents", with("species", "Salarias fasciatus", "lengthCm", "8", "since", "2025-02-01"));
-        put("/tanks/{id}/residents/{resident}/remove", "resident", w -> {
-            w.fish();
-            return w.resident();
-        }, with());
+        put(
+                "/tanks/{id}/residents/{resident}/remove",
+                "resident",
+                w -> {
+                    w.fish();
+                    return w.resident();
+                },
+                with());
         put("/tanks/{id}/side-by-side/{path}", "path", w -> "Gramma-loreto", with("act", "keep"));
-        GOOD.put("/tanks/{id}/species/{path}/own/{fact}", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill"), form("skill", "3", "why", "tried")));
-        GOOD.put("/tanks/{id}/species/{path}/own/{fact}/undo", w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill/undo"), form()));
+        GOOD.put(
+                "/tanks/{id}/species/{path}/own/{fact}",
+                w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill"), form("skill", "3", "why", "tried")));
+        GOOD.put(
+                "/tanks/{id}/species/{path}/own/{fact}/undo",
+                w -> new Sent(w.at("/species/" + w.disputed() + "/own/skill/undo"), form()));
         put("/tanks/{id}/stance", with("stance", "bold", "place", "wishes"));
         put("/tanks/{id}/start", with("startOn", AHEAD));
         put("/tanks/{id}/tank", with("hides", "9"));

@@ -4,24 +4,31 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.jdbc.core.simple.JdbcClient;
-
 import pelluna.app.testing.Pelluna;
 
 /** How many rows every table has, for what a write did and what it must not have done. */
 final class Rows {
-    private Rows() { }
+    private Rows() {}
 
     private static List<String> tables() {
-        return Pelluna.bean(JdbcClient.class).sql("select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'"
-            + " and table_name not in ('sent_write', 'flyway_schema_history', 'probe_reading') order by 1").query(String.class).list();
+        return Pelluna.bean(JdbcClient.class)
+                .sql(
+                        "select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'"
+                                + " and table_name not in ('sent_write', 'flyway_schema_history', 'probe_reading') order by 1")
+                .query(String.class)
+                .list();
     }
 
     static Map<String, Long> counted() {
-        String sql = tables().stream().map(t -> "select '" + t + "' as name, count(*) as rows from " + t).collect(Collectors.joining(" union all "));
+        String sql = tables().stream()
+                .map(t -> "select '" + t + "' as name, count(*) as rows from " + t)
+                .collect(Collectors.joining(" union all "));
         Map<String, Long> all = new LinkedHashMap<>();
-        Pelluna.bean(JdbcClient.class).sql(sql).query((row, i) -> all.put(row.getString("name"), row.getLong("rows"))).list();
+        Pelluna.bean(JdbcClient.class)
+                .sql(sql)
+                .query((row, i) -> all.put(row.getString("name"), row.getLong("rows")))
+                .list();
         return all;
     }
 

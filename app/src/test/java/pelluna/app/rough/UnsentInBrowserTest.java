@@ -2,18 +2,15 @@ package pelluna.app.rough;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.util.concurrent.atomic.AtomicInteger;
-
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
-
 import pelluna.app.log.LogFigures;
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
@@ -53,7 +50,9 @@ class UnsentInBrowserTest {
     }
 
     private int contests() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream().mapToInt(w -> (int) w.times()).sum();
+        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+                .mapToInt(w -> (int) w.times())
+                .sum();
     }
 
     private void type(String text) {
@@ -65,7 +64,11 @@ class UnsentInBrowserTest {
     @ValueSource(ints = {500, 204})
     void aLineOfTheLogThatNobodyConfirmedIsNotCalledLoggedAndWaits(int status) {
         at("/log");
-        answers("/log/typed", 1, route -> route.fulfill(new Route.FulfillOptions().setStatus(status).setBody("")));
+        answers(
+                "/log/typed",
+                1,
+                route -> route.fulfill(
+                        new Route.FulfillOptions().setStatus(status).setBody("")));
         type("dottyback chased wrasse");
         assertThat(page.locator("#said")).containsText("Not logged yet");
         assertThat(page.locator("#waiting")).containsText("One line waits here");
@@ -80,7 +83,13 @@ class UnsentInBrowserTest {
     @ValueSource(ints = {403, 409})
     void aLineThatIsRefusedForGoodIsBackInItsFieldWithTheReason(int status) {
         at("/log");
-        answers("/log/typed", 1, route -> route.fulfill(new Route.FulfillOptions().setStatus(status).setBody("Not so.").setContentType("text/plain")));
+        answers(
+                "/log/typed",
+                1,
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(status)
+                        .setBody("Not so.")
+                        .setContentType("text/plain")));
         type("dottyback chased wrasse");
         assertThat(page.locator("#said")).containsText("Not logged: Not so.");
         assertThat(page.locator("#sentence")).hasValue("dottyback chased wrasse");
@@ -114,10 +123,18 @@ class UnsentInBrowserTest {
     @Test
     void aFieldThatCouldNotBeSavedKeepsWhatWasTypedAndSavesItLater() {
         at("/tank");
-        answers("/tank", 1, route -> route.fulfill(new Route.FulfillOptions().setStatus(500).setBody("<main id='page'><p id='failure-what'>Broken.</p></main>").setContentType("text/html")));
+        answers(
+                "/tank",
+                1,
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(500)
+                        .setBody("<main id='page'><p id='failure-what'>Broken.</p></main>")
+                        .setContentType("text/html")));
         page.locator("input[name=hides]").fill("11");
         page.locator("input[name=hides]").press("Tab");
-        assertThat(page.locator("#unsent")).containsText("One change is not saved yet. Broken. What you typed stays here and is sent again by itself.");
+        assertThat(page.locator("#unsent"))
+                .containsText(
+                        "One change is not saved yet. Broken. What you typed stays here and is sent again by itself.");
         assertThat(page.locator("input[name=hides]")).hasValue("11");
         page.locator("#unsent button").click();
         assertThat(page.locator("#unsent")).isHidden();
@@ -129,7 +146,8 @@ class UnsentInBrowserTest {
     void aDoubleClickOnAPlainFormIsOneRow() {
         at("/losses/incidents");
         page.locator("input[name=title]").first().fill("A storm");
-        page.evaluate("() => { const f = document.querySelector('form[action$=\"/losses/incidents\"]'); f.requestSubmit(); f.requestSubmit(); }");
+        page.evaluate(
+                "() => { const f = document.querySelector('form[action$=\"/losses/incidents\"]'); f.requestSubmit(); f.requestSubmit(); }");
         page.waitForURL("**/losses/incidents/*");
         at("/losses/incidents");
         assertThat(page.locator("a:has-text('A storm')")).hasCount(1);

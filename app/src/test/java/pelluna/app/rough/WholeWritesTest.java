@@ -8,12 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
@@ -34,9 +32,15 @@ class WholeWritesTest {
         Map<String, Long> before = Rows.counted();
         byte[] drawing = "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8);
         for (byte[] picture : List.of(drawing, new byte[5_000_000])) {
-            HttpResponse<String> refused = Pelluna.upload(tank.at("/losses"), Map.of("fish", "" + tank.wrasse(), "how", "lost", "seen", "behind the stand"), "picture", picture);
+            HttpResponse<String> refused = Pelluna.upload(
+                    tank.at("/losses"),
+                    Map.of("fish", "" + tank.wrasse(), "how", "lost", "seen", "behind the stand"),
+                    "picture",
+                    picture);
             assertThat(refused.statusCode()).isEqualTo(422);
-            assertThat(refused.body()).contains("A picture is a JPEG, PNG or WebP of up to 4 MB").contains("behind the stand");
+            assertThat(refused.body())
+                    .contains("A picture is a JPEG, PNG or WebP of up to 4 MB")
+                    .contains("behind the stand");
         }
         assertThat(Rows.since(before)).isEmpty();
     }
@@ -46,18 +50,24 @@ class WholeWritesTest {
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
         tank.post("/wishes", Map.of("species", "Ecsenius midas"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(tank.post("/arrivals/arrived", Map.of("fish", "w0,w0,w1", "of", mark)).statusCode()).isEqualTo(200);
+        assertThat(tank.post("/arrivals/arrived", Map.of("fish", "w0,w0,w1", "of", mark))
+                        .statusCode())
+                .isEqualTo(200);
         var plan = Pelluna.bean(PlanDesk.class).open(tank.id).plan();
         assertThat(plan.wishes()).isEmpty();
         assertThat(plan.residents()).hasSize(6);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"w0,w77", "''", "','", "w0,,w1"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"w0,w77", "''", "','", "w0,,w1"})
     void arrivalsOfWhichOneIsNotThereMoveNobodyIn(String fish) {
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(tank.post("/arrivals/arrived", Map.of("fish", fish, "of", mark)).statusCode()).isEqualTo(422);
+        assertThat(tank.post("/arrivals/arrived", Map.of("fish", fish, "of", mark))
+                        .statusCode())
+                .isEqualTo(422);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
     }
 
@@ -66,7 +76,11 @@ class WholeWritesTest {
         var request = Rough.post(tank.at("/what-if"), "");
         Map<String, Long> before = Rows.counted();
         List<HttpResponse<String>> answers = both(Rough.sent(request), Rough.sent(request));
-        assertThat(answers).extracting(a -> a.headers().firstValue("Location").orElse("")).hasSize(2).allMatch(l -> l.equals(answers.get(0).headers().firstValue("Location").orElse("?")));
+        assertThat(answers)
+                .extracting(a -> a.headers().firstValue("Location").orElse(""))
+                .hasSize(2)
+                .allMatch(l ->
+                        l.equals(answers.get(0).headers().firstValue("Location").orElse("?")));
         assertThat(Rows.since(before)).containsEntry("tank", 1L);
         assertThat(tank.page("/reefscape")).contains("</html>");
     }
@@ -75,9 +89,11 @@ class WholeWritesTest {
     void differentFieldsOfATankSavedAtOnceAreBothSaved() {
         for (int round = 0; round < 10; round++) {
             List<HttpResponse<String>> answers = both(
-                Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))), Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
+                    Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))),
+                    Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200);
-            Map<?, ?> figures = (Map<?, ?>) Pelluna.bean(PlanDesk.class).tree(tank.id).get("tank");
+            Map<?, ?> figures =
+                    (Map<?, ?>) Pelluna.bean(PlanDesk.class).tree(tank.id).get("tank");
             assertThat(((Number) figures.get("hides")).intValue()).isEqualTo(10 + round);
             assertThat(((Number) figures.get("rockKg")).intValue()).isEqualTo(40 + round);
         }
@@ -89,8 +105,9 @@ class WholeWritesTest {
         long wish = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).id();
         for (int round = 0; round < 8; round++) {
             int want = 1 + round % 5;
-            List<HttpResponse<String>> answers = both(Rough.sent(Rough.post(tank.at("/wishes/" + wish), "want=" + want)),
-                Rough.sent(Rough.post(tank.at("/wishes/" + wish), "lengthCm=" + (4 + round % 3))));
+            List<HttpResponse<String>> answers = both(
+                    Rough.sent(Rough.post(tank.at("/wishes/" + wish), "want=" + want)),
+                    Rough.sent(Rough.post(tank.at("/wishes/" + wish), "lengthCm=" + (4 + round % 3))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
             var row = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).tree();
             assertThat(row.get("want")).isEqualTo(want);
@@ -100,10 +117,13 @@ class WholeWritesTest {
 
     @Test
     void theSameFieldIsStillNeverOverwrittenUnseen() {
-        assertThat(tank.post("/tank", Map.of("hides", "12", "was-hides", "8")).statusCode()).isEqualTo(200);
+        assertThat(tank.post("/tank", Map.of("hides", "12", "was-hides", "8")).statusCode())
+                .isEqualTo(200);
         HttpResponse<String> late = tank.post("/tank", Map.of("hides", "20", "was-hides", "8"));
         assertThat(late.statusCode()).isEqualTo(422);
-        assertThat(late.body()).contains("Another window changed this to 12 meanwhile").contains("value=\"20\"");
+        assertThat(late.body())
+                .contains("Another window changed this to 12 meanwhile")
+                .contains("value=\"20\"");
     }
 
     @Test
@@ -113,7 +133,11 @@ class WholeWritesTest {
             all.add(Rough.sent(Rough.post(tank.at("/losses/crew"), "kind=snails&count=" + (i + 1))));
         }
         Map<String, Long> before = Rows.counted();
-        assertThat(all.stream().map(CompletableFuture::join).map(HttpResponse::statusCode).toList()).containsOnly(302);
+        assertThat(all.stream()
+                        .map(CompletableFuture::join)
+                        .map(HttpResponse::statusCode)
+                        .toList())
+                .containsOnly(302);
         assertThat(before).isNotEmpty();
         assertThat(tank.page("/losses/crew")).contains("</html>");
     }
@@ -129,7 +153,8 @@ class WholeWritesTest {
         assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).hasSize(1);
     }
 
-    private static List<HttpResponse<String>> both(CompletableFuture<HttpResponse<String>> one, CompletableFuture<HttpResponse<String>> other) {
+    private static List<HttpResponse<String>> both(
+            CompletableFuture<HttpResponse<String>> one, CompletableFuture<HttpResponse<String>> other) {
         return List.of(one.join(), other.join());
     }
 }

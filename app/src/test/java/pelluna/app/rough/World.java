@@ -5,9 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.springframework.jdbc.core.simple.JdbcClient;
-
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -31,8 +29,12 @@ final class World {
     /** What a test may have left that every tank of the keeper would see. */
     static void asNew() {
         JdbcClient jdbc = Pelluna.bean(JdbcClient.class);
-        for (String sql : new String[] {"delete from own_fact", "delete from own_species",
-            "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = null, sheet_price = null, salt_price = null"}) {
+        for (String sql : new String[] {
+            "delete from own_fact",
+            "delete from own_species",
+            "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = null, sheet_price = "
+                + "null, salt_price = null"
+        }) {
             jdbc.sql(sql).update();
         }
     }
@@ -78,7 +80,15 @@ final class World {
 
     /** A resident fish more, by its number in the log. */
     String fish() {
-        tank.post("/residents", Map.of("species", "Salarias fasciatus", "lengthCm", "8", "since", LocalDate.now().minusDays(50).toString()));
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Salarias fasciatus",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        LocalDate.now().minusDays(50).toString()));
         return Long.toString(tank.fish().stream().mapToLong(f -> f.id()).max().orElseThrow());
     }
 
@@ -101,12 +111,24 @@ final class World {
 
     String stay() {
         wish("Ecsenius midas");
-        tank.post("/arrivals/quarantine", Map.of("fish", "w" + (wishes() - 1), "place", "1", "on", LocalDate.now().minusDays(3).toString()));
+        tank.post(
+                "/arrivals/quarantine",
+                Map.of(
+                        "fish",
+                        "w" + (wishes() - 1),
+                        "place",
+                        "1",
+                        "on",
+                        LocalDate.now().minusDays(3).toString()));
         return last(tank.page("/arrivals/quarantine"), "/quarantine/(\\d+)/look");
     }
 
     int wishes() {
-        return Pelluna.bean(pelluna.app.planning.PlanDesk.class).open(tank.id).plan().wishes().size();
+        return Pelluna.bean(pelluna.app.planning.PlanDesk.class)
+                .open(tank.id)
+                .plan()
+                .wishes()
+                .size();
     }
 
     /** A newcomer in its box. */
