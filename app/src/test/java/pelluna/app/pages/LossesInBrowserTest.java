@@ -111,6 +111,7 @@ class LossesInBrowserTest {
         page.click("a:has-text('A crash')");
         page.fill("textarea[name=lesson]", "Two heaters.");
         page.click("button:has-text('Keep it')");
+        assertThat(page.locator(".toast")).containsText("Saved");
         open("/losses/incidents");
         assertThat(page.locator(".learned")).containsText("Two heaters.");
     }
