@@ -34,6 +34,9 @@ public final class DrawnReef {
         return new Scape(rocks, hides, new Run(number(run, "fromCm"), number(run, "heightCm")));
     }
 
+    /** What is typed is checked after the reef has followed it, so it may be any number here. */
+    private static final int MOST_DRAWN = 1000;
+
     /**
      * Lets a drawn reef follow figures that were typed: in a longer or higher tank it keeps its shares of the glass, and
      * there are as many hides as the tank is said to have.
@@ -48,7 +51,7 @@ public final class DrawnReef {
         double high = ratio(before, after, "waterHeightCm");
         scape = scaled(scape, x -> x * wide, y -> y * high);
         if (after.get("hides") instanceof Number n) {
-            scape = scape.withHides(n.intValue(), figure(after, "lengthCm"), figure(after, "waterHeightCm"), figure(after, "sandDepthCm"));
+            scape = scape.withHides(Math.max(0, Math.min(MOST_DRAWN, n.intValue())), figure(after, "lengthCm"), figure(after, "waterHeightCm"), figure(after, "sandDepthCm"));
         }
         after.put("scape", tree(scape));
     }

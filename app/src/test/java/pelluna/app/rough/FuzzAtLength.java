@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Random;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /** './pelluna fuzz [MINUTES] [SEED]': prints what it asked and what broke, with the seed to ask the same again. */
 class FuzzAtLength {
     @Test
+    @Timeout(value = 1, unit = TimeUnit.DAYS)
     void goesOn() {
         long seed = Long.getLong("fuzz.seed", System.nanoTime() & 0xffffff);
         Instant end = Instant.now().plus(Duration.ofMinutes(Long.getLong("fuzz.minutes", 10)));

@@ -286,6 +286,15 @@ class LimitsTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"-147004", "999999999", "1001"})
+    void aDrawnReefFollowsNoNumberThatCannotBe(String hides) {
+        LogTank drawn = new LogTank("Drawn");
+        drawn.post("/reefscape/add", Map.of("kind", "hide"));
+        assertThat(drawn.post("/tank", Map.of("hides", hides)).statusCode()).isEqualTo(422);
+        assertThat(drawn.page("/reefscape")).contains("</html>");
+    }
+
     @Test
     void aRefererThatLeadsNowhereIsAnsweredAtHome() {
         HttpRequest odd = HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/theme"))
