@@ -31,6 +31,14 @@ class LimitsFilter extends OncePerRequestFilter {
             answers.plain(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, tooLarge(request));
             return;
         }
+        if (!form(request)) {
+            answers.plain(
+                    request,
+                    response,
+                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                    "What was sent has a form that is not read here. Nothing was changed.");
+            return;
+        }
         HttpServletRequest held = request.getContentLengthLong() < 0
                 ? new HeldRequest(request, Limits.body(request.getRequestURI()))
                 : request;
@@ -59,6 +67,15 @@ class LimitsFilter extends OncePerRequestFilter {
             return;
         }
         chain.doFilter(held, response);
+    }
+
+    /** Pages read forms; only the web API reads anything else. */
+    private static boolean form(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type == null
+                || request.getRequestURI().startsWith("/api/")
+                || type.startsWith("application/x-www-form-urlencoded")
+                || type.startsWith("multipart/form-data");
     }
 
     private static String tooLarge(HttpServletRequest request) {

@@ -43,6 +43,15 @@ class RoughEdgesTest {
     }
 
     @Test
+    void whatIsNoFormIsNotTakenForAnEmptyOne() {
+        HttpRequest json = to(tank.at("/losses/crew"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"kind\": \"snails\", \"count\": 3}"))
+                .build();
+        assertThat(Rough.send(json).statusCode()).isEqualTo(415);
+    }
+
+    @Test
     void whoTakesOnlyXmlIsToldThatThereIsNone() {
         for (String path : new String[] {"/reefscape/day?day=0", "/today/due", "/plan.json", "/log/complete?text=x"}) {
             HttpResponse<String> answer =
