@@ -1,10 +1,8 @@
 package pelluna.app;
 
 import java.time.Clock;
-
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;

@@ -4,7 +4,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-
 import pelluna.core.units.UnitSystem;
 
 /** Whose request this is. One local keeper for now; accounts come later and only this class changes then. */
@@ -21,7 +20,8 @@ public class CurrentKeeper {
     /** Looked up once in a request. */
     public KeeperAccount get() {
         RequestAttributes request = RequestContextHolder.getRequestAttributes();
-        if (request != null && request.getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST) instanceof KeeperAccount kept) {
+        if (request != null
+                && request.getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST) instanceof KeeperAccount kept) {
             return kept;
         }
         KeeperAccount keeper = accounts.findByName(LOCAL).orElseGet(this::create);

@@ -5,7 +5,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-
 import pelluna.app.rows.Row;
 import pelluna.core.units.Measures;
 import pelluna.core.units.UnitSystem;
@@ -15,20 +14,27 @@ import pelluna.core.units.UnitSystem;
 @Table(name = "keeper")
 public class KeeperAccount extends Row {
     private String name;
+
     @Enumerated(EnumType.STRING)
     private UnitSystem units = UnitSystem.METRIC;
+
     private String theme = "system";
+
     @Column(name = "arrows_from")
     private int arrowsFrom = 20;
+
     private String currency = "";
+
     @Column(name = "food_price")
     private Double foodPrice;
+
     @Column(name = "sheet_price")
     private Double sheetPrice;
+
     @Column(name = "salt_price")
     private Double saltPrice;
 
-    protected KeeperAccount() { }
+    protected KeeperAccount() {}
 
     public KeeperAccount(String name) {
         this.name = name;

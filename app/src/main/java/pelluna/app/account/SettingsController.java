@@ -2,12 +2,10 @@ package pelluna.app.account;
 
 import java.net.URI;
 import java.util.Set;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.core.units.UnitSystem;
 
 /** Units and light, from the rail of every page. Goes back to where it was asked. */
@@ -42,7 +40,11 @@ class SettingsController {
     private static String path(String from) {
         try {
             URI uri = URI.create(from == null ? "/" : from);
-            String path = uri.getRawPath() == null || !uri.getRawPath().startsWith("/") || uri.getRawPath().startsWith("//") ? "/" : uri.getRawPath();
+            String path = uri.getRawPath() == null
+                            || !uri.getRawPath().startsWith("/")
+                            || uri.getRawPath().startsWith("//")
+                    ? "/"
+                    : uri.getRawPath();
             return uri.getRawQuery() == null ? path : path + "?" + uri.getRawQuery();
         } catch (IllegalArgumentException e) {
             return "/";

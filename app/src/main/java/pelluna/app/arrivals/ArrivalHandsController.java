@@ -1,18 +1,15 @@
 package pelluna.app.arrivals;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.limits.Days;
@@ -55,7 +52,12 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/day")
     String day(@PathVariable long id, Asked asked, @RequestParam String on, RedirectAttributes to) {
-        return change(id, asked, "a day of arrival", tree -> HandEdits.day(tree, asked.fish(), Days.planned("on", on, desks.today())), to);
+        return change(
+                id,
+                asked,
+                "a day of arrival",
+                tree -> HandEdits.day(tree, asked.fish(), Days.planned("on", on, desks.today())),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
@@ -79,25 +81,46 @@ class ArrivalHandsController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/leaves")
-    String leaves(@PathVariable long id, Asked asked, @RequestParam String on, @RequestParam(defaultValue = "") String why, RedirectAttributes to) {
-        return change(id, asked, on.isBlank() ? "it stays" : "a day on which it leaves", tree -> {
-            if (on.isBlank()) {
-                HandEdits.stays(tree, asked.fish());
-            } else {
-                HandEdits.leaves(tree, asked.fish(), Days.planned("on", on, desks.today()), why);
-            }
-        }, to);
+    String leaves(
+            @PathVariable long id,
+            Asked asked,
+            @RequestParam String on,
+            @RequestParam(defaultValue = "") String why,
+            RedirectAttributes to) {
+        return change(
+                id,
+                asked,
+                on.isBlank() ? "it stays" : "a day on which it leaves",
+                tree -> {
+                    if (on.isBlank()) {
+                        HandEdits.stays(tree, asked.fish());
+                    } else {
+                        HandEdits.leaves(tree, asked.fish(), Days.planned("on", on, desks.today()), why);
+                    }
+                },
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/arrived")
     String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return done(id, asked, () -> {
-            Desk desk = desks.open(id);
-            List<String> named = Stream.of(asked.fish().split(",", -1)).distinct().toList();
-            named.stream().map(f -> desk.plan().wishes().stream().filter(w -> w.id().equals(f)).findFirst().orElseThrow())
-                .map(w -> desk.lasting(w.id()))
-                .map(w -> Long.valueOf(w.substring(1))).toList().forEach(row -> comesIn.comes(id, row, null));
-        }, to);
+        return done(
+                id,
+                asked,
+                () -> {
+                    Desk desk = desks.open(id);
+                    List<String> named =
+                            Stream.of(asked.fish().split(",", -1)).distinct().toList();
+                    named.stream()
+                            .map(f -> desk.plan().wishes().stream()
+                                    .filter(w -> w.id().equals(f))
+                                    .findFirst()
+                                    .orElseThrow())
+                            .map(w -> desk.lasting(w.id()))
+                            .map(w -> Long.valueOf(w.substring(1)))
+                            .toList()
+                            .forEach(row -> comesIn.comes(id, row, null));
+                },
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/drop")
@@ -131,7 +154,8 @@ class ArrivalHandsController {
         return "redirect:/tanks/" + id + "/arrivals";
     }
 
-    private String change(long id, Asked asked, String said, Consumer<Map<String, Object>> edit, RedirectAttributes to) {
+    private String change(
+            long id, Asked asked, String said, Consumer<Map<String, Object>> edit, RedirectAttributes to) {
         return done(id, asked, () -> steps.change(id, said, edit), to);
     }
 
@@ -143,7 +167,8 @@ class ArrivalHandsController {
             try {
                 task.run();
             } catch (PlanProblemsException e) {
-                refused = "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.";
+                refused = "That cannot be: " + e.problems().get(0).found() + " was given; "
+                        + e.problems().get(0).expected() + " is needed.";
             } catch (NoSuchElementException e) {
                 refused = "That fish is no longer in the plan.";
             }

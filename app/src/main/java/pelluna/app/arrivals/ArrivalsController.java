@@ -8,14 +8,12 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -44,15 +42,19 @@ class ArrivalsController {
     }
 
     /** The price of moving the chosen arrival to another place, against the order as it is. */
-    record Move(int place, double price, String says) { }
+    record Move(int place, double price, String says) {}
 
     /**
      * @param at   a place in the order
      * @param fish a fish of the plan; stands over the place
      */
     @GetMapping("/tanks/{id}/arrivals")
-    String arrivals(@PathVariable long id, @RequestParam(defaultValue = "1") int at, @RequestParam(defaultValue = "") String fish,
-                    @RequestParam(defaultValue = "") String refused, Model model) {
+    String arrivals(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "1") int at,
+            @RequestParam(defaultValue = "") String fish,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         Schedule schedule = desk.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), at, fish);
@@ -61,9 +63,21 @@ class ArrivalsController {
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
         model.addAttribute("chosenFish", chosen == null ? "" : LanesDrawing.ids(chosen));
-        model.addAttribute("riskRow", chosen == null ? "" : chosen.arrival().parties().stream().filter(p -> p.hand().risk().taken())
-            .map(p -> desk.lasting(p.id()).substring(1)).findFirst().orElse(""));
-        model.addAttribute("others", schedule.steps().stream().filter(d -> d != chosen).map(d -> new Other(LanesDrawing.ids(d), d.arrival().label())).toList());
+        model.addAttribute(
+                "riskRow",
+                chosen == null
+                        ? ""
+                        : chosen.arrival().parties().stream()
+                                .filter(p -> p.hand().risk().taken())
+                                .map(p -> desk.lasting(p.id()).substring(1))
+                                .findFirst()
+                                .orElse(""));
+        model.addAttribute(
+                "others",
+                schedule.steps().stream()
+                        .filter(d -> d != chosen)
+                        .map(d -> new Other(LanesDrawing.ids(d), d.arrival().label()))
+                        .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("refused", Shells.refusal(refused));
@@ -75,7 +89,9 @@ class ArrivalsController {
         model.addAttribute("groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble())));
         model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
         model.addAttribute("tension", pairs(desk));
-        model.addAttribute("startOn", desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
+        model.addAttribute(
+                "startOn",
+                desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
         model.addAttribute("planStart", Measures.date(desk.plan().startOn()));
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("capacity", desk.assessment().capacity());
@@ -87,18 +103,25 @@ class ArrivalsController {
     }
 
     /** An arrival that another may be joined with. */
-    record Other(String fish, String label) { }
+    record Other(String fish, String label) {}
 
     private void water(Model model, Desk desk, Schedule schedule, Dated chosen) {
         model.addAttribute("lanes", "");
         model.addAttribute("waterSays", List.of());
         model.addAttribute("stepSays", "");
         if (chosen != null) {
-            LanesDrawing lanes = new LanesDrawing(desk, chosen, desks.today(), desk.ahead().changes());
+            LanesDrawing lanes =
+                    new LanesDrawing(desk, chosen, desks.today(), desk.ahead().changes());
             LocalDate until = lanes.axis().to();
             WaterCourse planned = WaterCourse.of(desk.plan(), schedule, until);
             WaterCourse atOnce = WaterCourse.allInOneDay(desk.plan(), schedule, until);
-            model.addAttribute("lanes", lanes.draw(new StripsDrawing(lanes.axis(), desk.plan(), planned.days(), schedule.steps().size() > 1 ? atOnce.days() : List.of())));
+            model.addAttribute(
+                    "lanes",
+                    lanes.draw(new StripsDrawing(
+                            lanes.axis(),
+                            desk.plan(),
+                            planned.days(),
+                            schedule.steps().size() > 1 ? atOnce.days() : List.of())));
             model.addAttribute("waterSays", WaterWords.of(desk.plan(), schedule, planned, atOnce, until));
             model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until));
         }
@@ -111,12 +134,21 @@ class ArrivalsController {
         Desk desk = desks.open(id);
         Schedule schedule = desk.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
-        return chosen == null ? "" : moves(scheduler(desk), schedule, chosen).stream().filter(m -> m.place() == place).map(m -> "Place " + place + ": " + m.says()).findFirst().orElse("Place " + place);
+        return chosen == null
+                ? ""
+                : moves(scheduler(desk), schedule, chosen).stream()
+                        .filter(m -> m.place() == place)
+                        .map(m -> "Place " + place + ": " + m.says())
+                        .findFirst()
+                        .orElse("Place " + place);
     }
 
     private static String grouping(long points) {
-        return "Going in together and apart as you have it " + (points == 0 ? "is as calm as Pelluna would have it." : "costs " + English.count((int) Math.abs(points), "point", "points")
-            + " of tension " + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
+        return "Going in together and apart as you have it "
+                + (points == 0
+                        ? "is as calm as Pelluna would have it."
+                        : "costs " + English.count((int) Math.abs(points), "point", "points") + " of tension "
+                                + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
     }
 
     private static Scheduler scheduler(Desk desk) {
@@ -124,21 +156,29 @@ class ArrivalsController {
     }
 
     private static boolean byHand(Schedule s) {
-        return s.steps().stream().anyMatch(d -> d.arrival().place() > 0 || d.arrival().on().isPresent());
+        return s.steps().stream()
+                .anyMatch(d -> d.arrival().place() > 0 || d.arrival().on().isPresent());
     }
 
     private static Dated chosen(List<Dated> steps, int at, String fish) {
-        return steps.stream().filter(d -> d.arrival().parties().stream().anyMatch(p -> p.id().equals(fish))).findFirst()
-            .orElse(steps.isEmpty() ? null : steps.get(Math.max(0, Math.min(steps.size() - 1, at - 1))));
+        return steps.stream()
+                .filter(d -> d.arrival().parties().stream().anyMatch(p -> p.id().equals(fish)))
+                .findFirst()
+                .orElse(steps.isEmpty() ? null : steps.get(Math.max(0, Math.min(steps.size() - 1, at - 1))));
     }
 
     /** The pairs that live together once all have come, from Ripple on, hardest first. */
     private static List<Tension> pairs(Desk desk) {
-        Set<String> living = Stream.concat(desk.plan().residents().stream(), desk.assessment().bestSet().take().stream()).map(Party::id)
-            .collect(Collectors.toSet());
-        return desk.assessment().tension().stream().filter(t -> t.step() != Step.CALM)
-            .filter(t -> living.contains(t.aggressor().id()) && living.contains(t.target().id()))
-            .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed()).toList();
+        Set<String> living = Stream.concat(
+                        desk.plan().residents().stream(), desk.assessment().bestSet().take().stream())
+                .map(Party::id)
+                .collect(Collectors.toSet());
+        return desk.assessment().tension().stream()
+                .filter(t -> t.step() != Step.CALM)
+                .filter(t -> living.contains(t.aggressor().id())
+                        && living.contains(t.target().id()))
+                .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
+                .toList();
     }
 
     private static String sentence(Schedule s) {
@@ -147,9 +187,16 @@ class ArrivalsController {
         }
         LocalDate last = s.steps().get(s.steps().size() - 1).releaseOn();
         int n = s.steps().size();
-        String order = n == 1 ? "" : byHand(s) ? " The order is by your hand" + (s.exact() ? ", the rest solved around it." : ".")
-            : s.exact() ? " The calmest order of " + orders(n) + "." : " A calm order; no order could save more than " + Math.round(s.cost() - s.bound()) + " points.";
-        return English.capital(English.count(n, "arrival", "arrivals")) + ", done by " + Measures.date(last) + "." + order;
+        String order = n == 1
+                ? ""
+                : byHand(s)
+                        ? " The order is by your hand" + (s.exact() ? ", the rest solved around it." : ".")
+                        : s.exact()
+                                ? " The calmest order of " + orders(n) + "."
+                                : " A calm order; no order could save more than " + Math.round(s.cost() - s.bound())
+                                        + " points.";
+        return English.capital(English.count(n, "arrival", "arrivals")) + ", done by " + Measures.date(last) + "."
+                + order;
     }
 
     private static String orders(int n) {
@@ -157,11 +204,14 @@ class ArrivalsController {
         for (int i = 2; i <= n; i++) {
             orders *= i;
         }
-        return orders < 1e6 ? String.format(java.util.Locale.ENGLISH, "%,.0f", orders) : orders < 1e9 ? Math.round(orders / 1e6) + " million" : "more than a billion";
+        return orders < 1e6
+                ? String.format(java.util.Locale.ENGLISH, "%,.0f", orders)
+                : orders < 1e9 ? Math.round(orders / 1e6) + " million" : "more than a billion";
     }
 
     private static List<Move> moves(Scheduler scheduler, Schedule now, Dated chosen) {
-        List<String> ids = now.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
+        List<String> ids =
+                now.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
         List<Move> moves = new ArrayList<>();
         for (int place = 1; place <= ids.size(); place++) {
             if (place != chosen.position()) {
@@ -169,7 +219,12 @@ class ArrivalsController {
                 String me = order.remove(chosen.position() - 1);
                 order.add(place - 1, me);
                 double price = scheduler.byHand(order).cost() - now.cost();
-                moves.add(new Move(place, price, (price >= 0 ? "+" : "−") + Math.round(Math.abs(price)) + (place < chosen.position() ? ", earlier" : ", later")));
+                moves.add(new Move(
+                        place,
+                        price,
+                        (price >= 0 ? "+" : "−")
+                                + Math.round(Math.abs(price))
+                                + (place < chosen.position() ? ", earlier" : ", later")));
             }
         }
         return moves;

@@ -1,11 +1,5 @@
 package pelluna.app.arrivals;
 
-import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.util.Date;
-import java.util.List;
-
 import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
@@ -15,13 +9,21 @@ import biweekly.parameter.Related;
 import biweekly.property.Trigger;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Date;
+import java.util.List;
 
-/** A plan's days as iCalendar (RFC 5545): whole-day events with ids that stay the same, so that a subscribed calendar moves them rather than doubling them. */
+/**
+ * A plan's days as iCalendar (RFC 5545): whole-day events with ids that stay the same, so that a subscribed calendar
+ * moves them rather than doubling them.
+ */
 final class CalendarFile {
     /** A reminder in the evening before, hours ahead of the day. */
     private static final int REMIND_HOURS = 6;
 
-    private CalendarFile() { }
+    private CalendarFile() {}
 
     /**
      * @param tank  number of the tank, part of every id
@@ -42,15 +44,26 @@ final class CalendarFile {
             event.setSummary(day.title());
             event.setDescription(day.says());
             event.setTransparency(true);
-            VAlarm alarm = VAlarm.display(new Trigger(biweekly.util.Duration.builder().prior(true).hours(REMIND_HOURS).build(), Related.START), day.title());
+            VAlarm alarm = VAlarm.display(
+                    new Trigger(
+                            biweekly.util.Duration.builder()
+                                    .prior(true)
+                                    .hours(REMIND_HOURS)
+                                    .build(),
+                            Related.START),
+                    day.title());
             event.addAlarm(alarm);
             calendar.addEvent(event);
         }
-        calendar.setRefreshInterval(biweekly.util.Duration.fromMillis(Duration.ofHours(12).toMillis()));
+        calendar.setRefreshInterval(
+                biweekly.util.Duration.fromMillis(Duration.ofHours(12).toMillis()));
         return Biweekly.write(calendar).version(ICalVersion.V2_0).go();
     }
 
-    /** A day without a time. The library counts days of a {@link Date} in the machine's own zone, so the day is given by its parts. */
+    /**
+     * A day without a time. The library counts days of a {@link Date} in the machine's own zone, so the day is given
+     * by its parts.
+     */
     private static ICalDate date(LocalDate day) {
         return new ICalDate(new DateTimeComponents(day.getYear(), day.getMonthValue(), day.getDayOfMonth()), false);
     }

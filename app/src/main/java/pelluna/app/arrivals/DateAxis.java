@@ -3,7 +3,6 @@ package pelluna.app.arrivals;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
-
 import pelluna.app.drawing.Svg;
 
 /** Days from left to right, the same for lanes and strips. */
@@ -29,8 +28,14 @@ record DateAxis(LocalDate from, LocalDate to, double x0, double x1) {
             if ((m.getMonthValue() - 1) % every == 0) {
                 svg.el("line", "x1", x(m), "x2", x(m), "y1", top, "y2", bottom, "class", "grid");
                 if (x(m) - last > 46 && x(m) < x1 - 22) {
-                    String name = m.getMonth().name().substring(0, 1) + m.getMonth().name().substring(1, 3).toLowerCase(Locale.ROOT);
-                    svg.text(x(m) + 4, top - 8, m.getMonthValue() == 1 ? name + " " + m.getYear() : name, "class", "small");
+                    String name = m.getMonth().name().substring(0, 1)
+                            + m.getMonth().name().substring(1, 3).toLowerCase(Locale.ROOT);
+                    svg.text(
+                            x(m) + 4,
+                            top - 8,
+                            m.getMonthValue() == 1 ? name + " " + m.getYear() : name,
+                            "class",
+                            "small");
                     last = x(m);
                 }
             }

@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-
 import pelluna.app.planning.Desk;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Restock;
@@ -21,7 +20,8 @@ import pelluna.core.units.English;
 /**
  * The days of a plan: buy, box, release, looks after it, growth, leaving.
  *
- * @param key what it is about and which day of it, so that a calendar that asks again finds the same entry: 'release-w17'
+ * @param key what it is about and which day of it, so that a calendar that asks again finds the same entry:
+ * 'release-w17'
  */
 public record Diary(LocalDate on, String key, String title, String says) {
     /** After release: next morning, day 3, day 7, as the model has it. */
@@ -36,19 +36,32 @@ public record Diary(LocalDate on, String key, String title, String says) {
     static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting) {
         List<Diary> days = new ArrayList<>();
         for (Dated d : schedule.steps()) {
-            arrival(d, d.arrival().parties().stream().map(p -> lasting.apply(p.id())).collect(Collectors.joining("-")), days);
+            arrival(
+                    d,
+                    d.arrival().parties().stream()
+                            .map(p -> lasting.apply(p.id()))
+                            .collect(Collectors.joining("-")),
+                    days);
         }
         for (Party p : plan.everybody()) {
             p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, lasting.apply(p.id()))));
         }
         for (Change c : changes) {
-            boolean growth = c.kind() == Change.Kind.LONGER_RUN || c.kind() == Change.Kind.MORE_WATER || c.kind() == Change.Kind.TURNING_ROOM;
+            boolean growth = c.kind() == Change.Kind.LONGER_RUN
+                    || c.kind() == Change.Kind.MORE_WATER
+                    || c.kind() == Change.Kind.TURNING_ROOM;
             if (growth) {
-                days.add(new Diary(c.on(), "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-" + c.about().stream().map(lasting).collect(Collectors.joining("-")), English.capital(c.says()),
-                    "By its growth, reckoned; measure it and see."));
+                days.add(new Diary(
+                        c.on(),
+                        "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-"
+                                + c.about().stream().map(lasting).collect(Collectors.joining("-")),
+                        English.capital(c.says()),
+                        "By its growth, reckoned; measure it and see."));
             }
         }
-        Restock.reminders(plan).forEach(r -> days.add(new Diary(r.on(), "restock-" + ChronoUnit.DAYS.between(plan.startOn(), r.on()), r.title(), r.says())));
+        Restock.reminders(plan)
+                .forEach(r -> days.add(new Diary(
+                        r.on(), "restock-" + ChronoUnit.DAYS.between(plan.startOn(), r.on()), r.title(), r.says())));
         days.sort(Comparator.comparing(Diary::on).thenComparing(Diary::key));
         return days;
     }
@@ -56,25 +69,53 @@ public record Diary(LocalDate on, String key, String title, String says) {
     private static void arrival(Dated d, String id, List<Diary> days) {
         String label = d.arrival().label();
         String why = String.join(" ", d.why());
-        d.quarantineFrom().ifPresent(q -> days.add(new Diary(q, "quarantine-" + id, "Buy " + label + ": into quarantine place " + d.place(),
-            "Buy one that is seen eating, with clean skin, whole fins, clear eyes and calm breathing. " + why)));
+        d.quarantineFrom()
+                .ifPresent(q -> days.add(new Diary(
+                        q,
+                        "quarantine-" + id,
+                        "Buy " + label + ": into quarantine place " + d.place(),
+                        "Buy one that is seen eating, with clean skin, whole fins, clear eyes and calm breathing. "
+                                + why)));
         if (d.boxed()) {
-            days.add(new Diary(d.boxFrom(), "box-" + id, English.capital(label) + ": into the see-through box", "In sight of the boss. Match the salinity first; quarantine water stays out."));
+            days.add(new Diary(
+                    d.boxFrom(),
+                    "box-" + id,
+                    English.capital(label) + ": into the see-through box",
+                    "In sight of the boss. Match the salinity first; quarantine water stays out."));
         }
-        d.anew().ifPresent(n -> days.add(new Diary(n.out(), "anew-" + id, "Deal the ground anew: "
-            + English.list(n.rivals().stream().map(r -> r.label()).toList()) + " out",
-            "Each to a place where it is not pressed; " + English.count(n.needs(), "place", "places")
-            + " in all. Move the rock that they held. All go back in on one day, with "
-                + label + ", just before lights-out.")));
-        days.add(new Diary(d.releaseOn(), "release-" + id, (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
-            "Goes in " + d.method().plain() + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. " + why));
+        d.anew()
+                .ifPresent(n -> days.add(new Diary(
+                        n.out(),
+                        "anew-" + id,
+                        "Deal the ground anew: "
+                                + English.list(
+                                        n.rivals().stream().map(r -> r.label()).toList()) + " out",
+                        "Each to a place where it is not pressed; " + English.count(n.needs(), "place", "places")
+                                + " in all. Move the rock that they held. All go back in on one day, with "
+                                + label + ", just before lights-out.")));
+        days.add(new Diary(
+                d.releaseOn(),
+                "release-" + id,
+                (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
+                "Goes in " + d.method().plain()
+                        + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. "
+                        + why));
         for (int after : LOOKS) {
-            days.add(new Diary(d.releaseOn().plusDays(after), "look-" + after + "-" + id, "Look at " + label + ", day " + after,
-                after == 1 ? "The next morning is the hour that counts: is it out, whole and eating?" : "Torn fins, hiding, not eating, chased without pause: then act. Test ammonia."));
+            days.add(new Diary(
+                    d.releaseOn().plusDays(after),
+                    "look-" + after + "-" + id,
+                    "Look at " + label + ", day " + after,
+                    after == 1
+                            ? "The next morning is the hour that counts: is it out, whole and eating?"
+                            : "Torn fins, hiding, not eating, chased without pause: then act. Test ammonia."));
         }
     }
 
     private static Diary leaves(Party p, Hand.Leaving l, String id) {
-        return new Diary(l.on(), "leaves-" + id, English.capital(p.label()) + (p.count() == 1 ? " leaves" : " leave"), l.why().isEmpty() ? "As planned." : English.capital(l.why()) + ".");
+        return new Diary(
+                l.on(),
+                "leaves-" + id,
+                English.capital(p.label()) + (p.count() == 1 ? " leaves" : " leave"),
+                l.why().isEmpty() ? "As planned." : English.capital(l.why()) + ".");
     }
 }

@@ -5,14 +5,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.app.planning.PlanSteps;
 
-/** What the keeper's hand changes in the tree of a plan file. Fish are named by their place in the plan: 'w3' or 'w3,w5' for wishes, 'r0' for residents. */
+/**
+ * What the keeper's hand changes in the tree of a plan file. Fish are named by their place in the plan: 'w3' or
+ * 'w3,w5' for wishes, 'r0' for residents.
+ */
 final class HandEdits {
     private static final int MOST_GROUPS = 99;
 
-    private HandEdits() { }
+    private HandEdits() {}
 
     /** @throws java.util.NoSuchElementException if a fish is not in the plan */
     static List<Map<String, Object>> entries(Map<String, Object> tree, String fish) {

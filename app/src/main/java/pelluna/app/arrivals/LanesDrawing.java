@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.Desk;
@@ -19,7 +18,8 @@ import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 
 /**
- * Lanes by arrival over a shared date axis: quarantine hatched, box outlined, in the tank filled, days to look ticked, what a fish grows into
+ * Lanes by arrival over a shared date axis: quarantine hatched, box outlined, in the tank filled, days to look ticked,
+ * what a fish grows into
  * marked; under them the strips of the water. A lane can be dragged to another place or day.
  */
 final class LanesDrawing {
@@ -46,13 +46,19 @@ final class LanesDrawing {
         List<Dated> steps = desk.assessment().arrivals().steps();
         LocalDate start = desk.plan().startOn();
         LocalDate end = steps.get(steps.size() - 1).releaseOn();
-        this.axis = new DateAxis(from(start), end.plusDays(Math.max(28, ChronoUnit.DAYS.between(start, end) / 6)), X0, X1);
+        this.axis =
+                new DateAxis(from(start), end.plusDays(Math.max(28, ChronoUnit.DAYS.between(start, end) / 6)), X0, X1);
     }
 
     /** A week before the start; as far back as four weeks where there are tests to show. */
     private LocalDate from(LocalDate start) {
         LocalDate week = start.minusDays(7);
-        return desk.plan().tests().stream().map(WaterTest::on).filter(on -> on.isAfter(start.minusDays(28)) && on.isBefore(week)).min(LocalDate::compareTo).map(on -> on.minusDays(2)).orElse(week);
+        return desk.plan().tests().stream()
+                .map(WaterTest::on)
+                .filter(on -> on.isAfter(start.minusDays(28)) && on.isBefore(week))
+                .min(LocalDate::compareTo)
+                .map(on -> on.minusDays(2))
+                .orElse(week);
     }
 
     DateAxis axis() {
@@ -63,12 +69,37 @@ final class LanesDrawing {
         List<Dated> steps = desk.assessment().arrivals().steps();
         double lanesEnd = TOP + 6 + steps.size() * LANE;
         double bottom = lanesEnd + 8 + StripsDrawing.HEIGHT;
-        svg.open("svg", "viewBox", "0 0 " + WIDTH + " " + Svg.num(bottom + 24), "class", "lanes", "role", "group", "aria-label",
-            "Lanes of arrival over the calendar: quarantine hatched, box outlined, in the tank filled. Up and down move a lane in the order, left and right its day.",
-            "data-from", axis.from().toString(), "data-days", axis.days(), "data-x0", X0, "data-x1", X1, "data-lane", LANE, "data-top", TOP + 4, "data-steps", steps.size(),
-            "data-base", "/tanks/" + desk.tank().id() + "/arrivals");
-        svg.add("<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\">"
-            + "<rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"6\" class=\"hatch\"/></pattern></defs>");
+        svg.open(
+                "svg",
+                "viewBox",
+                "0 0 " + WIDTH + " " + Svg.num(bottom + 24),
+                "class",
+                "lanes",
+                "role",
+                "group",
+                "aria-label",
+                "Lanes of arrival over the calendar: quarantine hatched, box outlined, in the tank filled. Up and "
+                        + "down move a lane in the order, left and right its day.",
+                "data-from",
+                axis.from().toString(),
+                "data-days",
+                axis.days(),
+                "data-x0",
+                X0,
+                "data-x1",
+                X1,
+                "data-lane",
+                LANE,
+                "data-top",
+                TOP + 4,
+                "data-steps",
+                steps.size(),
+                "data-base",
+                "/tanks/" + desk.tank().id() + "/arrivals");
+        svg.add("<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" "
+                + "patternTransform=\"rotate(45)\">"
+                + "<rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" "
+                + "y2=\"6\" class=\"hatch\"/></pattern></defs>");
         axis.months(svg, TOP, bottom);
         for (int i = 0; i < steps.size(); i++) {
             lane(steps.get(i), TOP + 4 + LANE / 2 + i * LANE);
@@ -76,7 +107,12 @@ final class LanesDrawing {
         strips.draw(svg, lanesEnd + 8);
         if (axis.shows(today)) {
             svg.el("line", "x1", axis.x(today), "x2", axis.x(today), "y1", TOP, "y2", bottom, "class", "today");
-            svg.text(Math.min(axis.x(today) + 5, X1 - 90), bottom + 16, "today, " + Measures.shortDate(today), "class", "lane-name");
+            svg.text(
+                    Math.min(axis.x(today) + 5, X1 - 90),
+                    bottom + 16,
+                    "today, " + Measures.shortDate(today),
+                    "class",
+                    "lane-name");
         }
         return svg.close("svg").toString();
     }
@@ -89,9 +125,23 @@ final class LanesDrawing {
     private void lane(Dated d, double y) {
         boolean selected = chosen != null && chosen.position() == d.position();
         boolean byHand = d.arrival().place() > 0 || d.arrival().on().isPresent();
-        svg.open("a", "href", "/tanks/" + desk.tank().id() + "/arrivals?at=" + d.position(), "data-live", "", "class", selected ? "lane chosen" : "lane", "data-fish", ids(d),
-            "data-place", d.position(), "data-on", d.releaseOn().toString(), "aria-label", "Arrival " + d.position() + ": " + d.arrival().label() + ", released on "
-                + Measures.date(d.releaseOn()) + (byHand ? ", by your hand" : ""));
+        svg.open(
+                "a",
+                "href",
+                "/tanks/" + desk.tank().id() + "/arrivals?at=" + d.position(),
+                "data-live",
+                "",
+                "class",
+                selected ? "lane chosen" : "lane",
+                "data-fish",
+                ids(d),
+                "data-place",
+                d.position(),
+                "data-on",
+                d.releaseOn().toString(),
+                "aria-label",
+                "Arrival " + d.position() + ": " + d.arrival().label() + ", released on " + Measures.date(d.releaseOn())
+                        + (byHand ? ", by your hand" : ""));
         svg.el("rect", "x", 0, "y", y - LANE / 2 + 1, "width", WIDTH, "height", LANE - 2, "class", "lane-ground");
         svg.text(10, y + 6, Integer.toString(d.position()), "class", "place");
         fish(d, y);
@@ -100,18 +150,60 @@ final class LanesDrawing {
         if (name.size() > 1) {
             svg.text(92, y + 5, name.get(1), "class", "lane-name");
         }
-        svg.text(92, name.size() > 1 ? y + 19 : y + 13, Measures.shortDate(d.releaseOn()) + ", " + (byHand ? "by hand" : d.method().word().replace('-', ' ')), "class", "small");
+        svg.text(
+                92,
+                name.size() > 1 ? y + 19 : y + 13,
+                Measures.shortDate(d.releaseOn()) + ", "
+                        + (byHand ? "by hand" : d.method().word().replace('-', ' ')),
+                "class",
+                "small");
         bars(d, y);
         svg.close("a");
     }
 
     private void bars(Dated d, double y) {
-        d.quarantineFrom().ifPresent(q -> svg.el("rect", "x", axis.x(q), "y", y - 10, "width", Math.max(2, axis.x(d.boxFrom()) - axis.x(q)), "height", 20, "rx", 3, "class", "quarantine"));
+        d.quarantineFrom()
+                .ifPresent(q -> svg.el(
+                        "rect",
+                        "x",
+                        axis.x(q),
+                        "y",
+                        y - 10,
+                        "width",
+                        Math.max(2, axis.x(d.boxFrom()) - axis.x(q)),
+                        "height",
+                        20,
+                        "rx",
+                        3,
+                        "class",
+                        "quarantine"));
         if (d.boxed()) {
-            svg.el("rect", "x", axis.x(d.boxFrom()), "y", y - 10, "width", Math.max(3, axis.x(d.releaseOn()) - axis.x(d.boxFrom())), "height", 20, "class", "box");
+            svg.el(
+                    "rect",
+                    "x",
+                    axis.x(d.boxFrom()),
+                    "y",
+                    y - 10,
+                    "width",
+                    Math.max(3, axis.x(d.releaseOn()) - axis.x(d.boxFrom())),
+                    "height",
+                    20,
+                    "class",
+                    "box");
         }
         LocalDate end = leaves(d).filter(axis::shows).orElse(axis.to());
-        svg.el("rect", "x", axis.x(d.releaseOn()), "y", y - 10, "width", Math.max(2, axis.x(end) - axis.x(d.releaseOn())), "height", 20, "class", "in-tank");
+        svg.el(
+                "rect",
+                "x",
+                axis.x(d.releaseOn()),
+                "y",
+                y - 10,
+                "width",
+                Math.max(2, axis.x(end) - axis.x(d.releaseOn())),
+                "height",
+                20,
+                "class",
+                "in-tank");
         if (end.isBefore(axis.to())) {
             svg.text(Math.min(axis.x(end) + 4, X1 - 36), y + 4, "leaves", "class", "small");
         }
@@ -121,7 +213,12 @@ final class LanesDrawing {
         }
         grows(d, y);
         if (d.arrival().on().isPresent()) {
-            svg.el("path", "d", "M" + Svg.num(axis.x(d.releaseOn())) + " " + Svg.num(y - 20) + "l4 6h-8z", "class", "pin");
+            svg.el(
+                    "path",
+                    "d",
+                    "M" + Svg.num(axis.x(d.releaseOn())) + " " + Svg.num(y - 20) + "l4 6h-8z",
+                    "class",
+                    "pin");
         }
         svg.el("circle", "cx", axis.x(d.releaseOn()), "cy", y, "r", 6, "class", "release");
     }
@@ -130,17 +227,31 @@ final class LanesDrawing {
     private void grows(Dated d, double y) {
         List<String> ids = d.arrival().parties().stream().map(Party::id).toList();
         for (Change c : changes) {
-            boolean growth = c.kind() == Change.Kind.LONGER_RUN || c.kind() == Change.Kind.MORE_WATER || c.kind() == Change.Kind.TURNING_ROOM || c.kind() == Change.Kind.COLOURS;
+            boolean growth = c.kind() == Change.Kind.LONGER_RUN
+                    || c.kind() == Change.Kind.MORE_WATER
+                    || c.kind() == Change.Kind.TURNING_ROOM
+                    || c.kind() == Change.Kind.COLOURS;
             if (growth && axis.shows(c.on()) && c.about().stream().anyMatch(ids::contains)) {
                 double x = axis.x(c.on());
-                svg.open("path", "d", "M" + Svg.num(x) + " " + Svg.num(y + 2) + "l5 6l-5 6l-5 -6z", "class", "grows step-" + c.step().word());
-                svg.open("title").add(Svg.escape(Measures.date(c.on()) + ": " + c.says())).close("title").close("path");
+                svg.open(
+                        "path",
+                        "d",
+                        "M" + Svg.num(x) + " " + Svg.num(y + 2) + "l5 6l-5 6l-5 -6z",
+                        "class",
+                        "grows step-" + c.step().word());
+                svg.open("title")
+                        .add(Svg.escape(Measures.date(c.on()) + ": " + c.says()))
+                        .close("title")
+                        .close("path");
             }
         }
     }
 
     private static Optional<LocalDate> leaves(Dated d) {
-        return d.arrival().parties().stream().flatMap(p -> p.hand().leaves().stream()).map(Hand.Leaving::on).max(LocalDate::compareTo);
+        return d.arrival().parties().stream()
+                .flatMap(p -> p.hand().leaves().stream())
+                .map(Hand.Leaving::on)
+                .max(LocalDate::compareTo);
     }
 
     private void fish(Dated d, double y) {
@@ -149,7 +260,8 @@ final class LanesDrawing {
         for (int i = 0; i < parties.size(); i++) {
             Party p = parties.get(i);
             double length = Math.min(room, 20 + p.adultCm() * 0.9);
-            svg.add(FishDrawing.at(p.species().lookAt(p.lengthCm()), 32 + room * (i + 0.5), y, length, "l" + d.position() + "-" + i));
+            svg.add(FishDrawing.at(
+                    p.species().lookAt(p.lengthCm()), 32 + room * (i + 0.5), y, length, "l" + d.position() + "-" + i));
         }
     }
 
@@ -160,7 +272,8 @@ final class LanesDrawing {
         int cut = text.lastIndexOf(' ', letters);
         cut = cut < 1 ? letters : cut;
         String rest = text.substring(cut).trim();
-        List<String> two = new ArrayList<>(List.of(text.substring(0, cut), rest.length() > letters + 2 ? rest.substring(0, letters) + "…" : rest));
+        List<String> two = new ArrayList<>(
+                List.of(text.substring(0, cut), rest.length() > letters + 2 ? rest.substring(0, letters) + "…" : rest));
         return two;
     }
 }

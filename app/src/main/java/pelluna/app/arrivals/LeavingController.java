@@ -3,13 +3,11 @@ package pelluna.app.arrivals;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -42,7 +40,7 @@ class LeavingController {
      * @param on       the day by which it is, or might be, planned to leave
      * @param why      the reason to give with it
      */
-    record Fish(Party party, List<Change> outgrows, boolean leaves, LocalDate on, String why) { }
+    record Fish(Party party, List<Change> outgrows, boolean leaves, LocalDate on, String why) {}
 
     @GetMapping("/tanks/{id}/arrivals/leaving")
     String leaving(@PathVariable long id, @RequestParam(defaultValue = "") String fish, Model model) {
@@ -53,16 +51,40 @@ class LeavingController {
         for (Presence p : outlook.everybody()) {
             all.add(fish(p.party(), changes, desks.today()));
         }
-        long outgrow = all.stream().filter(f -> !f.outgrows().isEmpty() && !f.leaves()).count();
+        long outgrow =
+                all.stream().filter(f -> !f.outgrows().isEmpty() && !f.leaves()).count();
         long leave = all.stream().filter(Fish::leaves).count();
-        shells.around(model, desk, "arrivals", "Outgrowing and leaving", all.isEmpty() ? "Nobody lives here yet." : English.capital(English.count((int) outgrow, "fish outgrows", "fish outgrow"))
-            + " this tank" + (leave == 0 ? "; nobody is planned to leave." : "; " + English.count((int) leave, "is", "are") + " planned to leave."));
+        shells.around(
+                model,
+                desk,
+                "arrivals",
+                "Outgrowing and leaving",
+                all.isEmpty()
+                        ? "Nobody lives here yet."
+                        : English.capital(English.count((int) outgrow, "fish outgrows", "fish outgrow")) + " this tank"
+                                + (leave == 0
+                                        ? "; nobody is planned to leave."
+                                        : "; " + English.count((int) leave, "is", "are") + " planned to leave."));
         model.addAttribute("tab", "leaving");
         model.addAttribute("all", all);
-        Fish chosen = all.stream().filter(f -> f.party().id().equals(fish)).findFirst().orElse(all.stream().filter(f -> f.leaves() || !f.outgrows().isEmpty()).findFirst().orElse(all.isEmpty() ? null : all.get(0)));
+        Fish chosen = all.stream()
+                .filter(f -> f.party().id().equals(fish))
+                .findFirst()
+                .orElse(all.stream()
+                        .filter(f -> f.leaves() || !f.outgrows().isEmpty())
+                        .findFirst()
+                        .orElse(all.isEmpty() ? null : all.get(0)));
         model.addAttribute("chosen", chosen);
         model.addAttribute("chosenFish", chosen == null ? "" : chosen.party().id());
-        model.addAttribute("effect", chosen == null ? List.of() : LeavingEffect.of(desk.plan(), desk.plan().party(chosen.party().id()).orElse(chosen.party()), chosen.on(), desk.say()));
+        model.addAttribute(
+                "effect",
+                chosen == null
+                        ? List.of()
+                        : LeavingEffect.of(
+                                desk.plan(),
+                                desk.plan().party(chosen.party().id()).orElse(chosen.party()),
+                                chosen.on(),
+                                desk.say()));
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("today", desks.today());
@@ -70,10 +92,32 @@ class LeavingController {
     }
 
     private static Fish fish(Party p, List<Change> changes, LocalDate today) {
-        List<Change> mine = changes.stream().filter(c -> c.about().contains(p.id()) && c.about().size() == 1)
-            .filter(c -> c.kind() == Change.Kind.LONGER_RUN || c.kind() == Change.Kind.MORE_WATER || c.kind() == Change.Kind.TURNING_ROOM).toList();
-        LocalDate grown = mine.isEmpty() ? today.plusYears(1) : mine.get(0).on().isBefore(today) ? today : mine.get(0).on();
-        return new Fish(p, mine, p.hand().leaves().isPresent(), p.hand().leaves().map(Hand.Leaving::on).orElse(grown),
-            p.hand().leaves().map(Hand.Leaving::why).orElse(mine.isEmpty() ? "" : mine.get(0).says().replaceFirst("^the " + java.util.regex.Pattern.quote(p.species().name()) + " ", "it ")));
+        List<Change> mine = changes.stream()
+                .filter(c -> c.about().contains(p.id()) && c.about().size() == 1)
+                .filter(c -> c.kind() == Change.Kind.LONGER_RUN
+                        || c.kind() == Change.Kind.MORE_WATER
+                        || c.kind() == Change.Kind.TURNING_ROOM)
+                .toList();
+        LocalDate grown = mine.isEmpty()
+                ? today.plusYears(1)
+                : mine.get(0).on().isBefore(today) ? today : mine.get(0).on();
+        return new Fish(
+                p,
+                mine,
+                p.hand().leaves().isPresent(),
+                p.hand().leaves().map(Hand.Leaving::on).orElse(grown),
+                p.hand()
+                        .leaves()
+                        .map(Hand.Leaving::why)
+                        .orElse(
+                                mine.isEmpty()
+                                        ? ""
+                                        : mine.get(0)
+                                                .says()
+                                                .replaceFirst(
+                                                        "^the "
+                                                                + java.util.regex.Pattern.quote(p.species()
+                                                                        .name()) + " ",
+                                                        "it ")));
     }
 }

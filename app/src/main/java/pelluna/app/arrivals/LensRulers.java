@@ -1,41 +1,69 @@
 package pelluna.app.arrivals;
 
 import java.util.List;
-
 import pelluna.app.drawing.Svg;
 import pelluna.core.capacity.Capacity;
+import pelluna.core.capacity.LengthRule;
 import pelluna.core.capacity.Lens;
 import pelluna.core.capacity.Waste;
-import pelluna.core.capacity.LengthRule;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.TankDraft;
 
-/** The three lenses as rulers, each in its own unit: where this tank comes to when all are grown, and the lines that the schools draw. */
+/**
+ * The three lenses as rulers, each in its own unit: where this tank comes to when all are grown, and the lines that
+ * the schools draw.
+ */
 final class LensRulers {
     private static final double WIDTH = 290;
     private static final double EACH = 56;
     /** Lines closer than this share their words. */
     private static final double NEAR = 56;
 
-    private LensRulers() { }
+    private LensRulers() {}
 
     /** A line on a ruler with the school that draws it. */
-    private record Line(double at, String says, boolean yours) { }
+    private record Line(double at, String says, boolean yours) {}
 
     static String draw(Capacity capacity, Plan plan) {
-        Svg svg = new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + 3 * EACH, "class", "rulers", "role", "img", "aria-label",
-            "Three ways to look at how full the tank is: " + String.join(" ", capacity.lenses().stream().map(Lens::says).toList()));
+        Svg svg = new Svg()
+                .open(
+                        "svg",
+                        "viewBox",
+                        "0 0 " + WIDTH + " " + 3 * EACH,
+                        "class",
+                        "rulers",
+                        "role",
+                        "img",
+                        "aria-label",
+                        "Three ways to look at how full the tank is: "
+                                + String.join(
+                                        " ",
+                                        capacity.lenses().stream()
+                                                .map(Lens::says)
+                                                .toList()));
         double y = 18;
         double litres = plan.tank().glassLitres();
         for (Lens lens : capacity.lenses()) {
             List<Line> lines = switch (lens.name()) {
-                case "length-rule" -> List.of(new Line(new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
-                    new Line(lens.limit(), "you", true), new Line(new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres), "seasoned", false));
-                case "waste" -> lens.byPhosphate() ? List.of(new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
-                    new Line(lens.limit(), "your ceiling", true),
-                    new Line(Waste.FISH_PHOSPHATE_CEILING, "fish only", false))
-                    : List.of(new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false), new Line(lens.limit(), "your ceiling", true),
-                    new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
+                case "length-rule" ->
+                    List.of(
+                            new Line(
+                                    new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
+                            new Line(lens.limit(), "you", true),
+                            new Line(
+                                    new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres),
+                                    "seasoned",
+                                    false));
+                case "waste" ->
+                    lens.byPhosphate()
+                            ? List.of(
+                                    new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
+                                    new Line(lens.limit(), "your ceiling", true),
+                                    new Line(Waste.FISH_PHOSPHATE_CEILING, "fish only", false))
+                            : List.of(
+                                    new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false),
+                                    new Line(lens.limit(), "your ceiling", true),
+                                    new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
                 default -> List.of(new Line(100, "all of it", true));
             };
             ruler(svg, lens, lines, y, lens == capacity.binding());
@@ -45,26 +73,62 @@ final class LensRulers {
     }
 
     private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds) {
-        double most = Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
-        svg.text(0, y - 5, switch (lens.name()) {
-            case "length-rule" -> "Inches of grown fish";
-            case "waste" -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
-            default -> "Tightest part of the room, %";
-        } + (binds ? ": binds" : ""), "class", binds ? "lane-name" : "small");
+        double most =
+                Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
+        svg.text(
+                0,
+                y - 5,
+                switch (lens.name()) {
+                            case "length-rule" -> "Inches of grown fish";
+                            case "waste" -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
+                            default -> "Tightest part of the room, %";
+                        }
+                        + (binds ? ": binds" : ""),
+                "class",
+                binds ? "lane-name" : "small");
         svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");
-        List<Line> sorted = lines.stream().sorted(java.util.Comparator.comparingDouble(Line::at)).toList();
+        List<Line> sorted = lines.stream()
+                .sorted(java.util.Comparator.comparingDouble(Line::at))
+                .toList();
         for (int i = 0; i < sorted.size(); i++) {
             Line line = sorted.get(i);
             double x = WIDTH * line.at() / most;
-            svg.el("line", "x1", x, "x2", x, "y1", y + 1, "y2", y + 15, "class", line.yours() ? "school-line mine" : "school-line");
+            svg.el(
+                    "line",
+                    "x1",
+                    x,
+                    "x2",
+                    x,
+                    "y1",
+                    y + 1,
+                    "y2",
+                    y + 15,
+                    "class",
+                    line.yours() ? "school-line mine" : "school-line");
             boolean said = i > 0 && x - WIDTH * sorted.get(i - 1).at() / most < NEAR;
             boolean next = i + 1 < sorted.size() && WIDTH * sorted.get(i + 1).at() / most - x < NEAR;
             if (!said) {
-                svg.text(x, y + 27, next ? line.says() + ", " + sorted.get(i + 1).says() : line.says(), "class", "small", "text-anchor", x > WIDTH - 60 ? "end" : x < 50 ? "start" : "middle");
+                svg.text(
+                        x,
+                        y + 27,
+                        next ? line.says() + ", " + sorted.get(i + 1).says() : line.says(),
+                        "class",
+                        "small",
+                        "text-anchor",
+                        x > WIDTH - 60 ? "end" : x < 50 ? "start" : "middle");
             }
         }
         double x = Math.min(WIDTH - 5, WIDTH * lens.used() / most);
-        svg.el("circle", "cx", x, "cy", y + 8, "r", 5, "class", "used step-" + lens.step().word());
+        svg.el(
+                "circle",
+                "cx",
+                x,
+                "cy",
+                y + 8,
+                "r",
+                5,
+                "class",
+                "used step-" + lens.step().word());
         svg.text(WIDTH, y - 5, lens.figure(), "class", "figure", "text-anchor", "end");
     }
 }

@@ -4,7 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,9 +12,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.ownword.KeeperCatalogue;
@@ -42,7 +39,13 @@ class ListController {
     private final KeeperCatalogue catalogue;
     private final Shells shells;
 
-    ListController(PlanDesk desks, PlanSteps steps, CalendarDesk calendars, CurrentKeeper keeper, KeeperCatalogue catalogue, Shells shells) {
+    ListController(
+            PlanDesk desks,
+            PlanSteps steps,
+            CalendarDesk calendars,
+            CurrentKeeper keeper,
+            KeeperCatalogue catalogue,
+            Shells shells) {
         this.desks = desks;
         this.steps = steps;
         this.calendars = calendars;
@@ -52,7 +55,15 @@ class ListController {
     }
 
     /** One line of the shop list. */
-    record Item(String fish, String drawing, LocalDate buyOn, LocalDate releaseOn, String label, String length, List<String> look, String price) { }
+    record Item(
+            String fish,
+            String drawing,
+            LocalDate buyOn,
+            LocalDate releaseOn,
+            String label,
+            String length,
+            List<String> look,
+            String price) {}
 
     @GetMapping("/tanks/{id}/arrivals/list")
     String list(@PathVariable long id, Model model) {
@@ -60,20 +71,49 @@ class ListController {
         List<Item> items = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
-                items.add(new Item(p.id(), FishDrawing.alone(p.species().lookAt(p.lengthCm()), p.species().name(), 60, "s" + p.id()),
-                    d.quarantineFrom().orElse(d.boxFrom()), d.releaseOn(), p.label(), desk.say().length(p.lengthCm()),
-                    AtTheShop.of(p.species(), catalogue.get(), desk.say()).look().stream().map(AtTheShop.Line::says).limit(2).toList(), p.hand().price().isPresent() ? Measures.number(p.hand().price().getAsDouble()) : ""));
+                items.add(new Item(
+                        p.id(),
+                        FishDrawing.alone(
+                                p.species().lookAt(p.lengthCm()), p.species().name(), 60, "s" + p.id()),
+                        d.quarantineFrom().orElse(d.boxFrom()),
+                        d.releaseOn(),
+                        p.label(),
+                        desk.say().length(p.lengthCm()),
+                        AtTheShop.of(p.species(), catalogue.get(), desk.say()).look().stream()
+                                .map(AtTheShop.Line::says)
+                                .limit(2)
+                                .toList(),
+                        p.hand().price().isPresent()
+                                ? Measures.number(p.hand().price().getAsDouble())
+                                : ""));
             }
         }
-        shells.around(model, desk, "arrivals", "Shop list and calendar", items.isEmpty() ? "Nothing to buy yet." : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on " + Measures.date(items.get(0).buyOn()) + ".");
-        List<Diary> days = Diary.of(desk).stream().filter(d -> !d.on().isBefore(desks.today())).limit(MOST_DAYS).toList();
+        shells.around(
+                model,
+                desk,
+                "arrivals",
+                "Shop list and calendar",
+                items.isEmpty()
+                        ? "Nothing to buy yet."
+                        : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on "
+                                + Measures.date(items.get(0).buyOn()) + ".");
+        List<Diary> days = Diary.of(desk).stream()
+                .filter(d -> !d.on().isBefore(desks.today()))
+                .limit(MOST_DAYS)
+                .toList();
         model.addAttribute("tab", "list");
         model.addAttribute("items", items);
         model.addAttribute("days", days);
         model.addAttribute("currency", keeper.get().currency());
         model.addAttribute("mark", steps.mark(id));
         String token = desk.tank().calendarToken();
-        model.addAttribute("link", token == null ? null : ServletUriComponentsBuilder.fromCurrentContextPath().path("/calendar/" + token + ".ics").toUriString());
+        model.addAttribute(
+                "link",
+                token == null
+                        ? null
+                        : ServletUriComponentsBuilder.fromCurrentContextPath()
+                                .path("/calendar/" + token + ".ics")
+                                .toUriString());
         return "shop-list";
     }
 
@@ -91,13 +131,21 @@ class ListController {
 
     @GetMapping("/tanks/{id}/calendar.ics")
     ResponseEntity<String> file(@PathVariable long id) {
-        return ResponseEntity.ok().contentType(CALENDAR).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-" + id + ".ics\"").body(calendars.file(id));
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-" + id + ".ics\"")
+                .body(calendars.file(id));
     }
 
     /** The subscription: nobody else's business, so it is not kept by caches and not found by guessing. */
     @GetMapping("/calendar/{token}.ics")
     ResponseEntity<String> subscribed(@PathVariable String token) {
-        return calendars.byToken(token).map(text -> ResponseEntity.ok().contentType(CALENDAR).header(HttpHeaders.CACHE_CONTROL, "private, no-cache").body(text))
-            .orElseGet(() -> ResponseEntity.notFound().build());
+        return calendars
+                .byToken(token)
+                .map(text -> ResponseEntity.ok()
+                        .contentType(CALENDAR)
+                        .header(HttpHeaders.CACHE_CONTROL, "private, no-cache")
+                        .body(text))
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 }

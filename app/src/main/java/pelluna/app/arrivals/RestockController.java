@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.limits.Days;
 import pelluna.app.planning.Desk;
@@ -44,8 +42,15 @@ class RestockController {
     String restock(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
         Fallow fallow = desk.plan().fallow().orElse(null);
-        shells.around(model, desk, "arrivals", "Restock after a fallow time", fallow == null ? "This plan is no restock." : English.capital(English.count((int) fallow.days(), "day", "days"))
-            + " without fish, restocked from " + Measures.date(fallow.until()) + ".");
+        shells.around(
+                model,
+                desk,
+                "arrivals",
+                "Restock after a fallow time",
+                fallow == null
+                        ? "This plan is no restock."
+                        : English.capital(English.count((int) fallow.days(), "day", "days"))
+                                + " without fish, restocked from " + Measures.date(fallow.until()) + ".");
         model.addAttribute("tab", "restock");
         model.addAttribute("fallow", fallow);
         model.addAttribute("from", fallow == null ? desks.today() : fallow.from());
@@ -61,19 +66,30 @@ class RestockController {
 
     /** @param back whether the residents, who wait elsewhere meanwhile, come back as wishes */
     @PostMapping("/tanks/{id}/arrivals/restock")
-    String plan(@PathVariable long id, @RequestParam String from, @RequestParam String until, @RequestParam(defaultValue = "false") boolean back, RedirectAttributes to) {
+    String plan(
+            @PathVariable long id,
+            @RequestParam String from,
+            @RequestParam String until,
+            @RequestParam(defaultValue = "false") boolean back,
+            RedirectAttributes to) {
         try {
             LocalDate begins = Days.planned("from", from, desks.today());
             LocalDate ends = Days.planned("until", until, desks.today());
             steps.change(id, "a restock planned", tree -> {
-                figures(tree).put("fallow", new LinkedHashMap<>(Map.of("from", begins.toString(), "until", ends.toString())));
+                figures(tree)
+                        .put(
+                                "fallow",
+                                new LinkedHashMap<>(Map.of("from", begins.toString(), "until", ends.toString())));
                 tree.put("startOn", ends.toString());
                 if (back) {
                     comeBack(tree);
                 }
             });
         } catch (PlanProblemsException e) {
-            to.addAttribute("refused", "That cannot be: " + e.problems().get(0).found() + " was given; " + e.problems().get(0).expected() + " is needed.");
+            to.addAttribute(
+                    "refused",
+                    "That cannot be: " + e.problems().get(0).found() + " was given; "
+                            + e.problems().get(0).expected() + " is needed.");
         }
         return "redirect:/tanks/" + id + "/arrivals/restock";
     }

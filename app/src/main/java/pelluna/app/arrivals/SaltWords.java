@@ -2,7 +2,6 @@ package pelluna.app.arrivals;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.app.account.KeeperAccount;
 import pelluna.core.capacity.PredatorSalt;
 import pelluna.core.catalogue.Species;
@@ -12,32 +11,42 @@ import pelluna.core.units.Measures;
 
 /** The low salinity of predators' tanks in sentences: who stands it, what it saves, what a weekly change costs. */
 final class SaltWords {
-    private SaltWords() { }
+    private SaltWords() {}
 
     static List<String> of(PredatorSalt salt, KeeperAccount account, Measures say) {
         List<String> says = new ArrayList<>();
-        String at = "At a specific gravity of " + PredatorSalt.GRAVITY + ", " + Measures.number(Measures.round(salt.salinity(), 1))
-            + " g/kg";
-        says.add(salt.allStandIt() ? at
-            + ", nobody here would suffer, as far as the catalogue knows. No invertebrate stands it: none may come then."
-            : at + ", these would suffer: " + English.list(whoCannot(salt)) + ". Keep it as it is while they are here.");
-        says.add("Salt mix a month: " + say.mass(1000 * salt.kgNow()) + " as you run it, " + say.mass(1000 * salt.kgLow()) + " so low"
-            + money(salt.saved(), account, ", which saves ") + ".");
-        says.add("Changes of the same size take " + say.mass(1000 * salt.kgFortnightly()) + " a month every two weeks and "
-            + say.mass(1000 * salt.kgWeekly()) + " every week"
-            + money(salt.kgWeekly() - salt.kgFortnightly(), account, ", the weekly ones costing more by ") + "; weekly and so low, "
-            + say.mass(1000 * salt.kgLowWeekly()) + ".");
+        String at = "At a specific gravity of " + PredatorSalt.GRAVITY + ", "
+                + Measures.number(Measures.round(salt.salinity(), 1)) + " g/kg";
+        says.add(
+                salt.allStandIt()
+                        ? at
+                                + ", nobody here would suffer, as far as the catalogue knows. No invertebrate stands "
+                                + "it: none may come then."
+                        : at + ", these would suffer: " + English.list(whoCannot(salt))
+                                + ". Keep it as it is while they are here.");
+        says.add("Salt mix a month: " + say.mass(1000 * salt.kgNow()) + " as you run it, "
+                + say.mass(1000 * salt.kgLow()) + " so low" + money(salt.saved(), account, ", which saves ") + ".");
+        says.add("Changes of the same size take " + say.mass(1000 * salt.kgFortnightly())
+                + " a month every two weeks and "
+                + say.mass(1000 * salt.kgWeekly()) + " every week"
+                + money(salt.kgWeekly() - salt.kgFortnightly(), account, ", the weekly ones costing more by ")
+                + "; weekly and so low, "
+                + say.mass(1000 * salt.kgLowWeekly()) + ".");
         return says;
     }
 
     private static List<String> whoCannot(PredatorSalt salt) {
-        List<String> names = new ArrayList<>(salt.fish().stream().map(Species::name).toList());
+        List<String> names =
+                new ArrayList<>(salt.fish().stream().map(Species::name).toList());
         salt.invertebrates().stream().map(ReefLife::plain).forEach(names::add);
         return names;
     }
 
     private static String money(double kg, KeeperAccount account, String head) {
-        return account.saltPrice() == null ? "" : head + Measures.number(Measures.round(kg * account.saltPrice(), 2))
-            + (account.currency().isEmpty() ? "" : " " + account.currency());
+        return account.saltPrice() == null
+                ? ""
+                : head
+                        + Measures.number(Measures.round(kg * account.saltPrice(), 2))
+                        + (account.currency().isEmpty() ? "" : " " + account.currency());
     }
 }

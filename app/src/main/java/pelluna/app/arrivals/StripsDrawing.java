@@ -3,7 +3,6 @@ package pelluna.app.arrivals;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
-
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
@@ -11,7 +10,10 @@ import pelluna.core.plan.WaterTest;
 import pelluna.core.units.Measures;
 import pelluna.core.water.Ammonia;
 
-/** Three strips under the lanes, on the same days: load against what the filter carries, ammonia, nitrate; the same fish all in one day as a ghost beside. */
+/**
+ * Three strips under the lanes, on the same days: load against what the filter carries, ammonia, nitrate; the same
+ * fish all in one day as a ghost beside.
+ */
 final class StripsDrawing {
     private static final double STRIP = 62;
     private static final double GAP = 14;
@@ -35,14 +37,16 @@ final class StripsDrawing {
         load.line(atOnce, WaterDay::load, "ghost");
         load.line(planned, WaterDay::carried, "carried");
         load.line(planned, WaterDay::load, "level");
-        Strip ammonia = new Strip(svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
+        Strip ammonia = new Strip(
+                svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
         ammonia.title("Un-ionised ammonia", "circles: your tests;", "dashed: fish not above", "mg/L nitrogen");
         ammonia.limit(Ammonia.SAFE_TOXIC);
         ammonia.line(atOnce, WaterDay::toxic, "ghost");
         ammonia.line(planned, WaterDay::toxic, "level");
         plan.tests().stream().filter(t -> axis.shows(t.on())).forEach(t -> ammonia.point(t, toxic(t)));
         double ceiling = plan.tank().nitrateCeiling();
-        Strip nitrate = new Strip(svg, top + 2 * (STRIP + GAP), Math.max(ceiling * 1.15, highest(WaterDay::nitrate, WaterDay::nitrate)));
+        Strip nitrate = new Strip(
+                svg, top + 2 * (STRIP + GAP), Math.max(ceiling * 1.15, highest(WaterDay::nitrate, WaterDay::nitrate)));
         nitrate.title("Nitrate", "circles: your tests;", "dashed: your ceiling", "mg/L");
         nitrate.limit(ceiling);
         nitrate.line(atOnce, WaterDay::nitrate, "ghost");
@@ -53,18 +57,33 @@ final class StripsDrawing {
             }
         }
         if (plan.tests().isEmpty() && axis.shows(plan.startOn())) {
-            nitrate.point(new WaterTest(plan.startOn(), OptionalDouble.empty(), OptionalDouble.empty(), plan.tank().nitrate(), OptionalDouble.empty()), plan.tank().nitrate());
+            nitrate.point(
+                    new WaterTest(
+                            plan.startOn(),
+                            OptionalDouble.empty(),
+                            OptionalDouble.empty(),
+                            plan.tank().nitrate(),
+                            OptionalDouble.empty()),
+                    plan.tank().nitrate());
         }
     }
 
     /** The un-ionised part of a test of total ammonia, at its own pH or the usual one. */
     private OptionalDouble toxic(WaterTest t) {
-        return t.ammonia().isEmpty() ? t.ammonia()
-            : OptionalDouble.of(t.ammonia().getAsDouble() * Ammonia.toxicShare(t.pH().orElse(Ammonia.USUAL_PH), plan.tank().temperatureC(), plan.tank().salinity()));
+        return t.ammonia().isEmpty()
+                ? t.ammonia()
+                : OptionalDouble.of(t.ammonia().getAsDouble()
+                        * Ammonia.toxicShare(
+                                t.pH().orElse(Ammonia.USUAL_PH),
+                                plan.tank().temperatureC(),
+                                plan.tank().salinity()));
     }
 
     private double highest(ToDoubleFunction<WaterDay> one, ToDoubleFunction<WaterDay> other) {
-        double a = planned.stream().mapToDouble(d -> Math.max(one.applyAsDouble(d), other.applyAsDouble(d))).max().orElse(0);
+        double a = planned.stream()
+                .mapToDouble(d -> Math.max(one.applyAsDouble(d), other.applyAsDouble(d)))
+                .max()
+                .orElse(0);
         return Math.max(a, atOnce.stream().mapToDouble(one).max().orElse(0)) * 1.08;
     }
 
@@ -96,15 +115,27 @@ final class StripsDrawing {
         void line(List<WaterDay> days, ToDoubleFunction<WaterDay> value, String look) {
             StringBuilder path = new StringBuilder();
             for (WaterDay d : days) {
-                path.append(path.length() == 0 ? "M" : "L").append(Svg.num(Math.round(axis.x(d.on()) * 10) / 10.0)).append(' ')
-                    .append(Svg.num(Math.round(y(value.applyAsDouble(d)) * 10) / 10.0));
+                path.append(path.length() == 0 ? "M" : "L")
+                        .append(Svg.num(Math.round(axis.x(d.on()) * 10) / 10.0))
+                        .append(' ')
+                        .append(Svg.num(Math.round(y(value.applyAsDouble(d)) * 10) / 10.0));
             }
             if (!days.isEmpty()) {
                 svg.el("path", "d", path, "class", look);
-                WaterDay highest = days.stream().max(java.util.Comparator.comparingDouble(value)).orElseThrow();
+                WaterDay highest = days.stream()
+                        .max(java.util.Comparator.comparingDouble(value))
+                        .orElseThrow();
                 if (!look.equals("carried")) {
-                    svg.text(Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)), look.equals("ghost") ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4) : below(y(value.applyAsDouble(highest))), number(value.applyAsDouble(highest)),
-                        "class", "figure " + look + "-figure", "text-anchor", "end");
+                    svg.text(
+                            Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)),
+                            look.equals("ghost")
+                                    ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4)
+                                    : below(y(value.applyAsDouble(highest))),
+                            number(value.applyAsDouble(highest)),
+                            "class",
+                            "figure " + look + "-figure",
+                            "text-anchor",
+                            "end");
                 }
             }
         }
@@ -121,8 +152,20 @@ final class StripsDrawing {
 
         void point(WaterTest test, OptionalDouble value) {
             if (value.isPresent()) {
-                svg.open("circle", "cx", axis.x(test.on()), "cy", y(Math.min(most, value.getAsDouble())), "r", 4, "class", "test");
-                svg.open("title").add(Svg.escape(Measures.date(test.on()) + ": " + number(value.getAsDouble()) + " mg/L")).close("title").close("circle");
+                svg.open(
+                        "circle",
+                        "cx",
+                        axis.x(test.on()),
+                        "cy",
+                        y(Math.min(most, value.getAsDouble())),
+                        "r",
+                        4,
+                        "class",
+                        "test");
+                svg.open("title")
+                        .add(Svg.escape(Measures.date(test.on()) + ": " + number(value.getAsDouble()) + " mg/L"))
+                        .close("title")
+                        .close("circle");
             }
         }
 

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
 import pelluna.app.planning.Desk;
@@ -45,7 +43,7 @@ class UpkeepController {
     }
 
     /** One line: today, when all are in, when all are grown. */
-    record Line(String what, List<String> figures) { }
+    record Line(String what, List<String> figures) {}
 
     @GetMapping("/tanks/{id}/arrivals/upkeep")
     String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
@@ -53,39 +51,80 @@ class UpkeepController {
         Outlook outlook = desk.ahead().outlook();
         Waste waste = Waste.of(desk.plan());
         List<LocalDate> days = List.of(desk.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
-        List<Upkeep> upkeeps = days.stream().map(d -> Upkeep.of(desk.plan().tank(), outlook.on(d).stream().map(Presence::party).toList(), d, waste)).toList();
+        List<Upkeep> upkeeps = days.stream()
+                .map(d -> Upkeep.of(
+                        desk.plan().tank(),
+                        outlook.on(d).stream().map(Presence::party).toList(),
+                        d,
+                        waste))
+                .toList();
         KeeperAccount account = keeper.get();
         PlanTime time = PlanTime.of(desk.plan().startOn(), desk.assessment().arrivals());
         shells.around(model, desk, "arrivals", "Upkeep and cost", sentence(desk, time));
         model.addAttribute("tab", "upkeep");
-        model.addAttribute("days", List.of("Today", "All in, " + Measures.date(days.get(1)), "All grown, " + Measures.date(days.get(2))));
+        model.addAttribute(
+                "days",
+                List.of("Today", "All in, " + Measures.date(days.get(1)), "All grown, " + Measures.date(days.get(2))));
         model.addAttribute("lines", lines(desk, upkeeps, account));
         model.addAttribute("time", time);
         model.addAttribute("fish", fish(desk, account));
-        model.addAttribute("salt", PredatorSalt.comesUp(desk.plan())
-            ? SaltWords.of(PredatorSalt.of(desk.plan(), desk.assessment().bestSet().take()), account, desk.say()) : List.of());
+        model.addAttribute(
+                "salt",
+                PredatorSalt.comesUp(desk.plan())
+                        ? SaltWords.of(
+                                PredatorSalt.of(
+                                        desk.plan(), desk.assessment().bestSet().take()),
+                                account,
+                                desk.say())
+                        : List.of());
         model.addAttribute("account", account);
-        model.addAttribute("prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
+        model.addAttribute(
+                "prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
         return "upkeep";
     }
 
     private static String sentence(Desk desk, PlanTime time) {
         int n = desk.assessment().arrivals().steps().size();
-        return n == 0 ? "What your fish ask of you, month by month." : English.capital(English.count((int) time.weeks(), "week", "weeks")) + " from the start to the last release.";
+        return n == 0
+                ? "What your fish ask of you, month by month."
+                : English.capital(English.count((int) time.weeks(), "week", "weeks"))
+                        + " from the start to the last release.";
     }
 
     private static List<Line> lines(Desk desk, List<Upkeep> upkeeps, KeeperAccount account) {
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line("Dry food a month", upkeeps.stream().map(u -> desk.say().mass(u.foodGrams())).toList()));
-        lines.add(new Line("Seaweed sheets a week", upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
-        lines.add(new Line("Meals a day", upkeeps.stream().map(u -> Integer.toString(u.meals())).toList()));
-        lines.add(new Line("Feeding places", upkeeps.stream().map(u -> Integer.toString(u.places())).toList()));
-        lines.add(new Line("New salt water a month", upkeeps.stream().map(u -> desk.say().volume(u.changeLitres())).toList()));
-        lines.add(new Line("Salt mix a month", upkeeps.stream().map(u -> desk.say().mass(1000 * u.saltKg())).toList()));
-        lines.add(new Line("Change that would hold your nitrate ceiling", upkeeps.stream().map(u -> u.holdsCeiling() > 0.5 ? "water alone will not do" : u.holdsCeiling() == 0 ? "none needed"
-            : Math.round(100 * u.holdsCeiling()) + " % every " + Measures.number(desk.plan().tank().waterChangeEveryDays()) + " days").toList()));
-        lines.add(new Line("Money a month", upkeeps.stream().map(u -> monthly(u, account)).toList()));
+        lines.add(new Line(
+                "Dry food a month",
+                upkeeps.stream().map(u -> desk.say().mass(u.foodGrams())).toList()));
+        lines.add(new Line(
+                "Seaweed sheets a week",
+                upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
+        lines.add(new Line(
+                "Meals a day",
+                upkeeps.stream().map(u -> Integer.toString(u.meals())).toList()));
+        lines.add(new Line(
+                "Feeding places",
+                upkeeps.stream().map(u -> Integer.toString(u.places())).toList()));
+        lines.add(new Line(
+                "New salt water a month",
+                upkeeps.stream().map(u -> desk.say().volume(u.changeLitres())).toList()));
+        lines.add(new Line(
+                "Salt mix a month",
+                upkeeps.stream().map(u -> desk.say().mass(1000 * u.saltKg())).toList()));
+        lines.add(new Line(
+                "Change that would hold your nitrate ceiling",
+                upkeeps.stream()
+                        .map(u -> u.holdsCeiling() > 0.5
+                                ? "water alone will not do"
+                                : u.holdsCeiling() == 0
+                                        ? "none needed"
+                                        : Math.round(100 * u.holdsCeiling()) + " % every "
+                                                + Measures.number(
+                                                        desk.plan().tank().waterChangeEveryDays()) + " days")
+                        .toList()));
+        lines.add(new Line(
+                "Money a month", upkeeps.stream().map(u -> monthly(u, account)).toList()));
         return lines;
     }
 
@@ -95,7 +134,11 @@ class UpkeepController {
         sum += priced(a.foodPrice(), u.foodGrams() / 100, "food", open);
         sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, "seaweed", open);
         sum += priced(a.saltPrice(), u.saltKg(), "salt", open);
-        return open.size() == 3 ? "needs your prices" : number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency()) + (open.isEmpty() ? "" : ", without " + English.list(open));
+        return open.size() == 3
+                ? "needs your prices"
+                : number(sum, 2)
+                        + (a.currency().isEmpty() ? "" : " " + a.currency())
+                        + (open.isEmpty() ? "" : ", without " + English.list(open));
     }
 
     private static double priced(Double price, double amount, String what, List<String> open) {
@@ -106,12 +149,27 @@ class UpkeepController {
     }
 
     private static String fish(Desk desk, KeeperAccount account) {
-        List<Party> all = desk.assessment().arrivals().steps().stream().map(Dated::arrival).flatMap(a -> a.parties().stream()).toList();
+        List<Party> all = desk.assessment().arrivals().steps().stream()
+                .map(Dated::arrival)
+                .flatMap(a -> a.parties().stream())
+                .toList();
         List<OptionalDouble> prices = all.stream().map(p -> p.hand().price()).toList();
         long open = prices.stream().filter(OptionalDouble::isEmpty).count();
-        double sum = prices.stream().filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).sum();
-        return all.isEmpty() ? "" : open == all.size() ? "No price of a fish is known yet; type them on the shop list." : "The fish cost " + number(sum, 2)
-            + (account.currency().isEmpty() ? "" : " " + account.currency()) + (open == 0 ? "." : ", without " + English.count((int) open, "purchase that has", "purchases that have") + " no price yet.");
+        double sum = prices.stream()
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .sum();
+        return all.isEmpty()
+                ? ""
+                : open == all.size()
+                        ? "No price of a fish is known yet; type them on the shop list."
+                        : "The fish cost " + number(sum, 2)
+                                + (account.currency().isEmpty() ? "" : " " + account.currency())
+                                + (open == 0
+                                        ? "."
+                                        : ", without "
+                                                + English.count((int) open, "purchase that has", "purchases that have")
+                                                + " no price yet.");
     }
 
     private static String number(double value, int decimals) {
@@ -123,8 +181,13 @@ class UpkeepController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/prices")
-    String prices(@PathVariable long id, @RequestParam(defaultValue = "") String currency, @RequestParam(defaultValue = "") String food, @RequestParam(defaultValue = "") String sheet,
-                  @RequestParam(defaultValue = "") String salt, RedirectAttributes to) {
+    String prices(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String currency,
+            @RequestParam(defaultValue = "") String food,
+            @RequestParam(defaultValue = "") String sheet,
+            @RequestParam(defaultValue = "") String salt,
+            RedirectAttributes to) {
         desks.tank(id);
         try {
             keeper.pays(currency.strip(), price(food), price(sheet), price(salt));

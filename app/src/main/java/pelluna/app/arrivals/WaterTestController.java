@@ -1,13 +1,11 @@
 package pelluna.app.arrivals;
 
 import java.util.Map;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
 

@@ -6,10 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
@@ -39,7 +37,9 @@ public class BehaviourDesk {
     @Transactional(readOnly = true)
     public Standing standing(long tank, List<Fish> there) {
         List<String> ids = there.stream().map(f -> Long.toString(f.id())).toList();
-        return Standing.of(Contests.of(log.contests(tank).stream().filter(w -> ids.contains(w.winner()) && ids.contains(w.loser())).toList()));
+        return Standing.of(Contests.of(log.contests(tank).stream()
+                .filter(w -> ids.contains(w.winner()) && ids.contains(w.loser()))
+                .toList()));
     }
 
     /**
@@ -49,21 +49,35 @@ public class BehaviourDesk {
      * @param says  in words, with hours and acts
      * @param trend in words
      */
-    public record Pressed(Fish fish, double rate, String says, RateChange trend, String spark, boolean hard) { }
+    public record Pressed(Fish fish, double rate, String says, RateChange trend, String spark, boolean hard) {}
 
     /** Those who took anything in the last seven days, hardest first. */
     @Transactional(readOnly = true)
     public List<Pressed> pressed(long tank, List<Fish> there) {
         Map<Long, Pressure> pressure = log.pressure(tank, Pressure.DAYS, log.watches(tank));
-        double most = Math.max(1, pressure.values().stream().flatMap(p -> p.days().stream()).mapToDouble(Pressure.Day::rate).filter(r -> !Double.isNaN(r)).max().orElse(1));
+        double most = Math.max(
+                1,
+                pressure.values().stream()
+                        .flatMap(p -> p.days().stream())
+                        .mapToDouble(Pressure.Day::rate)
+                        .filter(r -> !Double.isNaN(r))
+                        .max()
+                        .orElse(1));
         List<Pressed> found = new ArrayList<>();
         for (Fish f : there) {
             Pressure p = pressure.get(f.id());
             if (p != null) {
-                found.add(new Pressed(f, p.rate(), says(p), p.trend(), SparkLine.draw(p.days(), most), !Double.isNaN(p.rate()) && p.rate() >= PRESSED));
+                found.add(new Pressed(
+                        f,
+                        p.rate(),
+                        says(p),
+                        p.trend(),
+                        SparkLine.draw(p.days(), most),
+                        !Double.isNaN(p.rate()) && p.rate() >= PRESSED));
             }
         }
-        found.sort(Comparator.comparingDouble((Pressed p) -> Double.isNaN(p.rate()) ? 0 : p.rate()).reversed());
+        found.sort(Comparator.comparingDouble((Pressed p) -> Double.isNaN(p.rate()) ? 0 : p.rate())
+                .reversed());
         return found;
     }
 
@@ -71,28 +85,42 @@ public class BehaviourDesk {
     @Transactional(readOnly = true)
     public RateChange settling(long tank) {
         List<WatchEntity> watches = log.watches(tank);
-        return RateChange.between(log.contestsIn(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null), log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
+        return RateChange.between(
+                log.contestsIn(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null),
+                log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
     }
 
     private static String says(Pressure p) {
-        String outside = p.outside() == 0 ? "" : (p.acts() > 0 ? "; " : "") + English.count(p.outside(), "act", "acts") + " seen outside watches";
-        return p.hours() == 0 ? "nobody watched; " + English.count(p.outside(), "act", "acts") + " seen in passing"
-            : Measures.number(Measures.round(p.acts() / p.hours(), 1)) + " an hour (" + p.acts() + " in " + RateChange.hours(p.hours()) + ")" + outside;
+        String outside = p.outside() == 0
+                ? ""
+                : (p.acts() > 0 ? "; " : "") + English.count(p.outside(), "act", "acts") + " seen outside watches";
+        return p.hours() == 0
+                ? "nobody watched; " + English.count(p.outside(), "act", "acts") + " seen in passing"
+                : Measures.number(Measures.round(p.acts() / p.hours(), 1)) + " an hour (" + p.acts() + " in "
+                        + RateChange.hours(p.hours()) + ")" + outside;
     }
 
     /** What was learned of a resident. @param fish its number */
-    public record Learned(long fish, String name, String says, double multiplier, boolean aside, boolean tells) { }
+    public record Learned(long fish, String name, String says, double multiplier, boolean aside, boolean tells) {}
 
     /** Every resident that was watched, or whose record is set aside. */
     public List<Learned> learned(Desk desk, List<Fish> all) {
         Map<Long, Fish> byResident = new HashMap<>();
-        all.stream().filter(f -> f.residentId() != null && f.partOf() == null).forEach(f -> byResident.put(f.residentId(), f));
+        all.stream()
+                .filter(f -> f.residentId() != null && f.partOf() == null)
+                .forEach(f -> byResident.put(f.residentId(), f));
         List<Learned> learned = new ArrayList<>();
         for (int i = 0; i < desk.residents().size(); i++) {
             Fish f = byResident.get(desk.residents().get(i).id());
             OwnRecord own = desk.plan().residents().get(i).own();
             if (f != null && (own.known() && (own.acts() > 0 || own.expected() >= 0.1) || f.recordAside())) {
-                learned.add(new Learned(f.id(), f.label(), f.recordAside() ? "set aside; it counts as its kind" : own.says(), own.multiplier(), f.recordAside(), own.tells()));
+                learned.add(new Learned(
+                        f.id(),
+                        f.label(),
+                        f.recordAside() ? "set aside; it counts as its kind" : own.says(),
+                        own.multiplier(),
+                        f.recordAside(),
+                        own.tells()));
             }
         }
         return learned;

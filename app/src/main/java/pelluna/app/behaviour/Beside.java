@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.LadderDrawing;
@@ -37,9 +35,22 @@ class Beside implements BesideTheLog {
         List<Fish> there = all.stream().filter(Fish::there).toList();
         Standing standing = behaviour.standing(tank, there);
         Optional<MeasureDesk.Told> last = measures.last(tank);
-        return new Seen(prompts(desk), ladder(standing, BehaviourDesk.byId(all)), standing.contests() == 0 ? "" : standing.says(),
-            behaviour.pressed(tank, there).stream().limit(MOST_PRESSED).map(p -> new Pressed(p.fish().id(), English.capital(p.fish().label()), p.spark(), p.trend().words())).toList(),
-            last.map(t -> English.capital(t.taken().measure().plain())).orElse(""), last.map(t -> English.capital(t.taken().did().words()) + ": " + t.taken().did().figures() + ".").orElse(""));
+        return new Seen(
+                prompts(desk),
+                ladder(standing, BehaviourDesk.byId(all)),
+                standing.contests() == 0 ? "" : standing.says(),
+                behaviour.pressed(tank, there).stream()
+                        .limit(MOST_PRESSED)
+                        .map(p -> new Pressed(
+                                p.fish().id(),
+                                English.capital(p.fish().label()),
+                                p.spark(),
+                                p.trend().words()))
+                        .toList(),
+                last.map(t -> English.capital(t.taken().measure().plain())).orElse(""),
+                last.map(t -> English.capital(t.taken().did().words()) + ": "
+                                + t.taken().did().figures() + ".")
+                        .orElse(""));
     }
 
     /** The box gate of those in the box, and the roll while somebody is new. */
@@ -47,9 +58,17 @@ class Beside implements BesideTheLog {
         String base = "/tanks/" + desk.tank().id() + "/log/";
         List<Prompt> prompts = new ArrayList<>();
         for (BringingDesk.Coming c : bringing.coming(desk)) {
-            c.gate().ifPresent(g -> prompts.add(new Prompt(English.capital(c.fish().said()) + " is in the box. " + g.says(), "The box", base + "bringing?which=" + c.id())));
+            c.gate()
+                    .ifPresent(g -> prompts.add(new Prompt(
+                            English.capital(c.fish().said()) + " is in the box. " + g.says(),
+                            "The box",
+                            base + "bringing?which=" + c.id())));
             if (bringing.callsTheRoll(c)) {
-                prompts.add(new Prompt(English.capital(c.fish().said()) + " is new. Call the roll at the next feeding: who came, who ate.", "Roll call", base + "roll"));
+                prompts.add(new Prompt(
+                        English.capital(c.fish().said())
+                                + " is new. Call the roll at the next feeding: who came, who ate.",
+                        "Roll call",
+                        base + "roll"));
             }
         }
         return prompts;
@@ -57,9 +76,15 @@ class Beside implements BesideTheLog {
 
     /** A drawing of a standing; empty if nobody has met. */
     static String ladder(Standing standing, Map<String, Fish> byId) {
-        return standing.ladder().isEmpty() ? "" : LadderDrawing.draw(standing.ladder().stream().filter(r -> byId.containsKey(r.fish())).map(r -> {
-            Fish f = byId.get(r.fish());
-            return new LadderDrawing.Rung(f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
-        }).toList());
+        return standing.ladder().isEmpty()
+                ? ""
+                : LadderDrawing.draw(standing.ladder().stream()
+                        .filter(r -> byId.containsKey(r.fish()))
+                        .map(r -> {
+                            Fish f = byId.get(r.fish());
+                            return new LadderDrawing.Rung(
+                                    f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
+                        })
+                        .toList());
     }
 }

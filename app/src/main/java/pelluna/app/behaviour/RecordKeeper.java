@@ -9,10 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.bringing.MeasureEntity;
 import pelluna.app.bringing.MeasureRows;
 import pelluna.app.fish.FishLinks;
@@ -25,7 +23,10 @@ import pelluna.core.outlook.ExpectedActs;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 
-/** Learns from the log: acts seen in watches, against those that the model expects in hours in which both were in the tank. */
+/**
+ * Learns from the log: acts seen in watches, against those that the model expects in hours in which both were in the
+ * tank.
+ */
 @Component
 class RecordKeeper implements OwnRecords {
     private final LogFigures log;
@@ -53,7 +54,11 @@ class RecordKeeper implements OwnRecords {
         for (LogFigures.Watched w : log.watchedContests(tank)) {
             FishLinks.Link actor = links.get(w.fish());
             FishLinks.Link target = links.get(w.other());
-            if (actor != null && target != null && actor.residentId() != null && target.residentId() != null && !actor.residentId().equals(target.residentId())) {
+            if (actor != null
+                    && target != null
+                    && actor.residentId() != null
+                    && target.residentId() != null
+                    && !actor.residentId().equals(target.residentId())) {
                 acts.merge(actor.residentId(), w.acts(), Integer::sum);
             }
         }
@@ -66,7 +71,10 @@ class RecordKeeper implements OwnRecords {
         Map<Long, OwnRecord> records = new HashMap<>();
         for (Party p : plan.residents()) {
             Long row = rowOf.get(p.id());
-            double hours = watches.stream().filter(w -> there(w, p, row, away)).mapToDouble(WatchEntity::hours).sum();
+            double hours = watches.stream()
+                    .filter(w -> there(w, p, row, away))
+                    .mapToDouble(WatchEntity::hours)
+                    .sum();
             boolean aside = links.values().stream().anyMatch(l -> row.equals(l.residentId()) && l.recordAside());
             if (hours > 0 && !aside) {
                 records.put(row, new OwnRecord(acts.getOrDefault(row, 0), hours, expected.getOrDefault(p.id(), 0.0)));
@@ -76,25 +84,33 @@ class RecordKeeper implements OwnRecords {
     }
 
     /** A stretch in which a resident was out of the tank. */
-    private record Away(Long resident, Instant from, Instant until) { }
+    private record Away(Long resident, Instant from, Instant until) {}
 
     private List<Away> away(long tank, Map<Long, FishLinks.Link> links) {
         List<Away> away = new ArrayList<>();
         for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
             Long out = m.goesOut();
             if (out != null && links.get(out) != null && links.get(out).residentId() != null) {
-                away.add(new Away(links.get(out).residentId(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
+                away.add(new Away(
+                        links.get(out).residentId(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
             }
         }
         return away;
     }
 
     private double together(List<WatchEntity> watches, List<Away> away, Party a, Party b, Map<String, Long> rowOf) {
-        return watches.stream().filter(w -> there(w, a, rowOf.get(a.id()), away) && there(w, b, rowOf.get(b.id()), away)).mapToDouble(WatchEntity::hours).sum();
+        return watches.stream()
+                .filter(w -> there(w, a, rowOf.get(a.id()), away) && there(w, b, rowOf.get(b.id()), away))
+                .mapToDouble(WatchEntity::hours)
+                .sum();
     }
 
     private boolean there(WatchEntity w, Party p, Long row, List<Away> away) {
         LocalDate day = w.beganAt().atZone(zone).toLocalDate();
-        return !day.isBefore(p.since()) && away.stream().noneMatch(o -> o.resident().equals(row) && !w.beganAt().isBefore(o.from()) && w.beganAt().isBefore(o.until()));
+        return !day.isBefore(p.since())
+                && away.stream()
+                        .noneMatch(o -> o.resident().equals(row)
+                                && !w.beganAt().isBefore(o.from())
+                                && w.beganAt().isBefore(o.until()));
     }
 }

@@ -7,14 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
@@ -46,7 +44,14 @@ class StandingController {
     private final Shells shells;
     private final Clock clock;
 
-    StandingController(PlanDesk desks, FishDesk fish, BehaviourDesk behaviour, MeasureDesk measures, LogFigures log, Shells shells, Clock clock) {
+    StandingController(
+            PlanDesk desks,
+            FishDesk fish,
+            BehaviourDesk behaviour,
+            MeasureDesk measures,
+            LogFigures log,
+            Shells shells,
+            Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.behaviour = behaviour;
@@ -57,7 +62,7 @@ class StandingController {
     }
 
     /** What was done, as the page shows it. */
-    record Done(String title, String when, String says, String figures, String test) { }
+    record Done(String title, String when, String says, String figures, String test) {}
 
     @GetMapping("/tanks/{id}/log/standing")
     String standing(@PathVariable long id, Model model) {
@@ -71,12 +76,18 @@ class StandingController {
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
         model.addAttribute("ladder", Beside.ladder(standing, byId));
-        model.addAttribute("figures", "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h " + Measures.number(Measures.round(standing.linearity(), 2))
-            + ", as steep by chance in " + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
+        model.addAttribute(
+                "figures",
+                "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h "
+                        + Measures.number(Measures.round(standing.linearity(), 2)) + ", as steep by chance in "
+                        + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
         model.addAttribute("pressed", behaviour.pressed(id, there));
         model.addAttribute("settling", behaviour.settling(id));
         model.addAttribute("learned", behaviour.learned(desk, all));
-        model.addAttribute("watched", RateChange.hours(log.watches(id).stream().mapToDouble(w -> w.hours()).sum()));
+        model.addAttribute(
+                "watched",
+                RateChange.hours(
+                        log.watches(id).stream().mapToDouble(w -> w.hours()).sum()));
         course(model, id, byId, told);
         hot(model, desk, id);
         model.addAttribute("done", told.stream().map(t -> done(t, byId)).toList());
@@ -87,27 +98,55 @@ class StandingController {
         LogFigures.Course course = log.course(id);
         List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
-        won.forEach(w -> List.of(w.winner(), w.loser()).forEach(f -> names.put(f, byId.containsKey(f) ? English.capital(byId.get(f).kind()) : "gone")));
+        won.forEach(w -> List.of(w.winner(), w.loser())
+                .forEach(f -> names.put(
+                        f, byId.containsKey(f) ? English.capital(byId.get(f).kind()) : "gone")));
         Map<LocalDate, String> marks = new TreeMap<>();
-        told.forEach(t -> marks.merge(t.taken().began().atZone(clock.getZone()).toLocalDate(), English.capital(t.taken().measure().plain()), (a, b) -> a + "; " + b));
-        model.addAttribute("course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
-        model.addAttribute("doneOn", marks.entrySet().stream().map(e -> Measures.shortDate(e.getKey()) + ": " + e.getValue()).collect(Collectors.joining(" · ")));
+        told.forEach(t -> marks.merge(
+                t.taken().began().atZone(clock.getZone()).toLocalDate(),
+                English.capital(t.taken().measure().plain()),
+                (a, b) -> a + "; " + b));
+        model.addAttribute(
+                "course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
+        model.addAttribute(
+                "doneOn",
+                marks.entrySet().stream()
+                        .map(e -> Measures.shortDate(e.getKey()) + ": " + e.getValue())
+                        .collect(Collectors.joining(" · ")));
     }
 
     private void hot(Model model, Desk desk, long id) {
         List<LogFigures.Place> places = log.places(id, HOT_DAYS);
-        String over = HotSpots.over(desk.plan().tank(), places.stream().map(LogFigures.Place::at).toList(), places.stream().map(LogFigures.Place::times).toList());
-        model.addAttribute("hot", new ReefDrawing(desk.plan().tank(), desk.say()).framed("reef", "Hot spots of the last " + HOT_DAYS + " days on the front of the tank", over));
-        model.addAttribute("hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
+        String over = HotSpots.over(
+                desk.plan().tank(),
+                places.stream().map(LogFigures.Place::at).toList(),
+                places.stream().map(LogFigures.Place::times).toList());
+        model.addAttribute(
+                "hot",
+                new ReefDrawing(desk.plan().tank(), desk.say())
+                        .framed("reef", "Hot spots of the last " + HOT_DAYS + " days on the front of the tank", over));
+        model.addAttribute(
+                "hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }
 
     private Done done(MeasureDesk.Told t, Map<String, Fish> byId) {
         Fish f = byId.get(String.valueOf(t.forFish()));
         Fish by = byId.get(String.valueOf(t.byFish()));
-        String when = Measures.shortDate(t.taken().began().atZone(clock.getZone()).toLocalDate())
-            + t.taken().ended().map(e -> " to " + Measures.shortDate(e.atZone(clock.getZone()).toLocalDate())).orElse(", goes on");
-        return new Done(English.capital(t.taken().measure().plain()) + (f == null ? "" : ", for " + f.said()) + (by == null ? "" : " against " + by.said()), when, t.says(), t.taken().did().figures(),
-            t.taken().did().inFigures().orElse(""));
+        String when = Measures.shortDate(
+                        t.taken().began().atZone(clock.getZone()).toLocalDate())
+                + t.taken()
+                        .ended()
+                        .map(e -> " to "
+                                + Measures.shortDate(e.atZone(clock.getZone()).toLocalDate()))
+                        .orElse(", goes on");
+        return new Done(
+                English.capital(t.taken().measure().plain())
+                        + (f == null ? "" : ", for " + f.said())
+                        + (by == null ? "" : " against " + by.said()),
+                when,
+                t.says(),
+                t.taken().did().figures(),
+                t.taken().did().inFigures().orElse(""));
     }
 
     @PostMapping("/tanks/{id}/log/standing/aside")

@@ -4,7 +4,6 @@ import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
@@ -38,7 +36,13 @@ class BringingController {
     private final CurrentKeeper keeper;
     private final Shells shells;
 
-    BringingController(PlanDesk desks, BringingDesk bringing, WaysIn ways, LadderView ladder, CurrentKeeper keeper, Shells shells) {
+    BringingController(
+            PlanDesk desks,
+            BringingDesk bringing,
+            WaysIn ways,
+            LadderView ladder,
+            CurrentKeeper keeper,
+            Shells shells) {
         this.desks = desks;
         this.bringing = bringing;
         this.ways = ways;
@@ -49,12 +53,20 @@ class BringingController {
 
     /** @param which number of a way in; @param next a planned arrival, 'w3', that has not begun yet */
     @GetMapping("/tanks/{id}/log/bringing")
-    String page(@PathVariable long id, @RequestParam(required = false) Long which, @RequestParam(defaultValue = "") String next, @RequestParam(defaultValue = "") String refused, Model model) {
+    String page(
+            @PathVariable long id,
+            @RequestParam(required = false) Long which,
+            @RequestParam(defaultValue = "") String next,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         List<BringingDesk.Coming> now = bringing.coming(desk);
         List<BringingDesk.Next> planned = bringing.next(desk);
-        Optional<BringingDesk.Next> asked = planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
-        BringingDesk.Coming chosen = asked.isPresent() ? null : which != null ? bringing.one(desk, which) : now.isEmpty() ? null : now.get(0);
+        Optional<BringingDesk.Next> asked =
+                planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
+        BringingDesk.Coming chosen = asked.isPresent()
+                ? null
+                : which != null ? bringing.one(desk, which) : now.isEmpty() ? null : now.get(0);
         BringingDesk.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
         shells.around(model, desk, "log", "Bringing in", sentence(now));
         model.addAttribute("tab", "bringing");
@@ -72,39 +84,74 @@ class BringingController {
             chosen(model, desk, chosen);
         } else if (ahead != null) {
             Optional<String> boss = BringingWords.boss(desk, ahead.party().id());
-            model.addAttribute("protocol", Protocol.of(ahead.step().method(), desk.plan().stance(), boss, ahead.party().species().diet().mealsADay() > 2));
+            model.addAttribute(
+                    "protocol",
+                    Protocol.of(
+                            ahead.step().method(),
+                            desk.plan().stance(),
+                            boss,
+                            ahead.party().species().diet().mealsADay() > 2));
             model.addAttribute("carrying", Carrying.cautions(ahead.party().species()));
-            model.addAttribute("least", SeeThroughBox.leastFor(ahead.party().lengthCm(), ahead.party().count()));
+            model.addAttribute(
+                    "least",
+                    SeeThroughBox.leastFor(
+                            ahead.party().lengthCm(), ahead.party().count()));
             model.addAttribute("methods", Method.values());
-            model.addAttribute("boxPlace", BringingWords.boxPlace(desk, ahead.party().id()));
+            model.addAttribute(
+                    "boxPlace", BringingWords.boxPlace(desk, ahead.party().id()));
         }
         return "bringing";
     }
 
     private void chosen(Model model, Desk desk, BringingDesk.Coming chosen) {
-        ladder.fill(model, desk, chosen.fish().id(), chosen.bossFish().orElse(null), !chosen.pull().isEmpty());
+        ladder.fill(
+                model,
+                desk,
+                chosen.fish().id(),
+                chosen.bossFish().orElse(null),
+                !chosen.pull().isEmpty());
         model.addAttribute("carrying", Carrying.cautions(chosen.fish().species()));
-        model.addAttribute("protocol", Protocol.of(chosen.method(), desk.plan().stance(), chosen.boss(), chosen.fish().species().diet().mealsADay() > 2));
+        model.addAttribute(
+                "protocol",
+                Protocol.of(
+                        chosen.method(),
+                        desk.plan().stance(),
+                        chosen.boss(),
+                        chosen.fish().species().diet().mealsADay() > 2));
     }
 
     private static String sentence(List<BringingDesk.Coming> now) {
         long boxed = now.stream().filter(BringingDesk.Coming::inTheBox).count();
-        Optional<BringingDesk.Coming> pressed = now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
+        Optional<BringingDesk.Coming> pressed =
+                now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
         if (pressed.isPresent()) {
             return English.capital(pressed.get().fish().said()) + ": a pull-out rule is met.";
         }
         if (boxed > 0) {
-            BringingDesk.Coming c = now.stream().filter(BringingDesk.Coming::inTheBox).findFirst().orElseThrow();
-            return English.capital(c.fish().said()) + " is in the box. " + c.gate().orElseThrow().says();
+            BringingDesk.Coming c = now.stream()
+                    .filter(BringingDesk.Coming::inTheBox)
+                    .findFirst()
+                    .orElseThrow();
+            return English.capital(c.fish().said()) + " is in the box. "
+                    + c.gate().orElseThrow().says();
         }
-        return now.isEmpty() ? "Nobody is in the box, and nobody came out of it lately." : English.capital(English.count(now.size(), "newcomer", "newcomers")) + " in the first two weeks.";
+        return now.isEmpty()
+                ? "Nobody is in the box, and nobody came out of it lately."
+                : English.capital(English.count(now.size(), "newcomer", "newcomers")) + " in the first two weeks.";
     }
 
     @PostMapping("/tanks/{id}/log/bringing")
-    String begin(@PathVariable long id, @RequestParam String fish, @RequestParam String method, @RequestParam(defaultValue = "") String length, @RequestParam(defaultValue = "") String width,
-                 @RequestParam(defaultValue = "") String height, RedirectAttributes to) {
+    String begin(
+            @PathVariable long id,
+            @RequestParam String fish,
+            @RequestParam String method,
+            @RequestParam(defaultValue = "") String length,
+            @RequestParam(defaultValue = "") String width,
+            @RequestParam(defaultValue = "") String height,
+            RedirectAttributes to) {
         try {
-            Method way = Named.find(Method.class, method).orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
+            Method way = Named.find(Method.class, method)
+                    .orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
             to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e).addAttribute("next", fish);
@@ -119,15 +166,23 @@ class BringingController {
         }
         try {
             double per = keeper.get().measures().us() ? Convert.CM_PER_INCH : 1;
-            SeeThroughBox box = new SeeThroughBox(per * Numbers.finite(length.replace(',', '.')),
-                per * Numbers.finite(width.replace(',', '.')), per * Numbers.finite(height.replace(',', '.')));
-            if (box.lengthCm() > 0 && box.widthCm() > 0 && box.heightCm() > 0 && box.lengthCm() < 1000 && box.widthCm() < 1000 && box.heightCm() < 1000) {
+            SeeThroughBox box = new SeeThroughBox(
+                    per * Numbers.finite(length.replace(',', '.')),
+                    per * Numbers.finite(width.replace(',', '.')),
+                    per * Numbers.finite(height.replace(',', '.')));
+            if (box.lengthCm() > 0
+                    && box.widthCm() > 0
+                    && box.heightCm() > 0
+                    && box.lengthCm() < 1000
+                    && box.widthCm() < 1000
+                    && box.heightCm() < 1000) {
                 return box;
             }
         } catch (NumberFormatException e) {
             // said below
         }
-        throw new IllegalArgumentException("The inside of the box is three lengths, such as 30, 15 and 20; or leave all three empty.");
+        throw new IllegalArgumentException(
+                "The inside of the box is three lengths, such as 30, 15 and 20; or leave all three empty.");
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/release")
@@ -136,14 +191,39 @@ class BringingController {
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/off")
-    String off(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String how, RedirectAttributes to) {
+    String off(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String how,
+            RedirectAttributes to) {
         return done(id, which, to, () -> ways.callOff(id, which, how));
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/look")
-    String look(@PathVariable long id, @PathVariable long which, @RequestParam String look, @RequestParam(defaultValue = "false") boolean inSight, @RequestParam(defaultValue = "false") boolean whole,
-                @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean chased, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
-        return done(id, which, to, () -> ways.look(id, which, Named.find(AfterRelease.class, look).orElseThrow(() -> new IllegalArgumentException("Which look?")), inSight, whole, eats, chased, note));
+    String look(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String look,
+            @RequestParam(defaultValue = "false") boolean inSight,
+            @RequestParam(defaultValue = "false") boolean whole,
+            @RequestParam(defaultValue = "false") boolean eats,
+            @RequestParam(defaultValue = "false") boolean chased,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes to) {
+        return done(
+                id,
+                which,
+                to,
+                () -> ways.look(
+                        id,
+                        which,
+                        Named.find(AfterRelease.class, look)
+                                .orElseThrow(() -> new IllegalArgumentException("Which look?")),
+                        inSight,
+                        whole,
+                        eats,
+                        chased,
+                        note));
     }
 
     @PostMapping("/tanks/{id}/log/lights")

@@ -14,10 +14,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -41,13 +39,17 @@ import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Measures;
 
-/** Fish on their way in, as pages show them: in the box, or in their first days after it. What is done about them is {@link WaysIn}. */
+/**
+ * Fish on their way in, as pages show them: in the box, or in their first days after it. What is done about them is
+ * {@link WaysIn}.
+ */
 @Service
 public class BringingDesk {
     /** Days after release in which a fish counts as a newcomer. */
     private static final int NEW_DAYS = 14;
     /** Days after release in which the roll is called by itself. */
     private static final int ROLL_DAYS = 7;
+
     private static final List<Doing> ROLL = List.of(Doing.EATS, Doing.SEEN, Doing.NOT_EATING, Doing.ABSENT);
     private static final Duration WOUND_COUNTS = Duration.ofDays(2);
 
@@ -59,8 +61,14 @@ public class BringingDesk {
     private final LookRows looks;
     private final ZoneId zone;
 
-    BringingDesk(FishDesk fish, LogDesk log, LogFigures figures, QuarantineDesk quarantine, BringingRows rows, LookRows looks,
-                 Clock clock) {
+    BringingDesk(
+            FishDesk fish,
+            LogDesk log,
+            LogFigures figures,
+            QuarantineDesk quarantine,
+            BringingRows rows,
+            LookRows looks,
+            Clock clock) {
         this.fish = fish;
         this.log = log;
         this.figures = figures;
@@ -71,7 +79,7 @@ public class BringingDesk {
     }
 
     /** A look that is due or done. @param done empty until it was looked */
-    public record LookDue(AfterRelease look, LocalDateTime due, Optional<String> done) { }
+    public record LookDue(AfterRelease look, LocalDateTime due, Optional<String> done) {}
 
     /**
      * One fish on its way in.
@@ -80,20 +88,38 @@ public class BringingDesk {
      * @param pull  pull-out rules that are met
      * @param settling from its first days to the last, in watches; since it was released
      */
-    public record Coming(long id, Fish fish, Method method, Optional<SeeThroughBox> box, LocalDateTime boxed, LocalDateTime released, Optional<BoxGate> gate, RateChange boxCourse,
-                         List<BoxWatch> boxWatches, List<LookDue> looks, List<String> pull, RateChange settling, Optional<String> boss, Optional<Long> bossFish, Map<Doing, Instant> notes,
-                         String ended) {
+    public record Coming(
+            long id,
+            Fish fish,
+            Method method,
+            Optional<SeeThroughBox> box,
+            LocalDateTime boxed,
+            LocalDateTime released,
+            Optional<BoxGate> gate,
+            RateChange boxCourse,
+            List<BoxWatch> boxWatches,
+            List<LookDue> looks,
+            List<String> pull,
+            RateChange settling,
+            Optional<String> boss,
+            Optional<Long> bossFish,
+            Map<Doing, Instant> notes,
+            String ended) {
         public boolean inTheBox() {
             return gate.isPresent();
         }
 
         /** The first look that is due and not done. */
         public Optional<LookDue> due(LocalDateTime now) {
-            return looks.stream().filter(l -> l.done().isEmpty() && !l.due().isAfter(now)).reduce((a, b) -> b);
+            return looks.stream()
+                    .filter(l -> l.done().isEmpty() && !l.due().isAfter(now))
+                    .reduce((a, b) -> b);
         }
 
         public Optional<LookDue> next(LocalDateTime now) {
-            return looks.stream().filter(l -> l.done().isEmpty() && l.due().isAfter(now)).findFirst();
+            return looks.stream()
+                    .filter(l -> l.done().isEmpty() && l.due().isAfter(now))
+                    .findFirst();
         }
     }
 
@@ -112,11 +138,18 @@ public class BringingDesk {
     /** Those in the box and those who came out in the last fourteen days, newest first. */
     @Transactional
     public List<Coming> coming(Desk desk) {
-        return told(desk, rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream().filter(this::onItsWay).toList());
+        return told(
+                desk,
+                rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream()
+                        .filter(this::onItsWay)
+                        .toList());
     }
 
     private boolean onItsWay(BringingEntity b) {
-        return b.endedAt() == null && (b.inTheBox() || b.releasedAt() != null && b.releasedAt().isAfter(log.now().minus(NEW_DAYS, ChronoUnit.DAYS)));
+        return b.endedAt() == null
+                && (b.inTheBox()
+                        || b.releasedAt() != null
+                                && b.releasedAt().isAfter(log.now().minus(NEW_DAYS, ChronoUnit.DAYS)));
     }
 
     private List<Coming> told(Desk desk, List<BringingEntity> all) {
@@ -126,53 +159,114 @@ public class BringingDesk {
         }
         Map<Long, Fish> known = new HashMap<>();
         fish.all(tank).forEach(f -> known.put(f.id(), f));
-        all.stream().filter(BringingEntity::inTheBox).filter(b -> known.containsKey(b.fishId()) && known.get(b.fishId()).place() == FishEntity.Place.TANK).forEach(b -> {
-            b.released(log.now());
-            rows.save(b);
-        });
-        List<LookEntity> looked = looks.findByBringingIdInOrderByLookedAt(all.stream().map(BringingEntity::id).toList());
+        all.stream()
+                .filter(BringingEntity::inTheBox)
+                .filter(b ->
+                        known.containsKey(b.fishId()) && known.get(b.fishId()).place() == FishEntity.Place.TANK)
+                .forEach(b -> {
+                    b.released(log.now());
+                    rows.save(b);
+                });
+        List<LookEntity> looked = looks.findByBringingIdInOrderByLookedAt(
+                all.stream().map(BringingEntity::id).toList());
         List<WatchEntity> watches = figures.watches(tank);
         LogFigures.LastNotes notes = figures.last(tank);
-        return all.stream().filter(b -> known.containsKey(b.fishId())).map(b -> told(desk, b, known, looked, watches, notes)).toList();
+        return all.stream()
+                .filter(b -> known.containsKey(b.fishId()))
+                .map(b -> told(desk, b, known, looked, watches, notes))
+                .toList();
     }
 
     @Transactional
     public Coming one(Desk desk, long bringing) {
-        return told(desk, rows.findByIdAndTankId(bringing, desk.tank().id()).stream().toList()).stream().findFirst().orElseThrow(NoSuchTankException::new);
+        return told(
+                        desk,
+                        rows.findByIdAndTankId(bringing, desk.tank().id()).stream()
+                                .toList())
+                .stream()
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
     }
 
     /** A way in by its name and days alone. */
-    public record Before(long id, Fish fish, LocalDateTime released, String ended) { }
+    public record Before(long id, Fish fish, LocalDateTime released, String ended) {}
 
     /** Those that are no longer on their way, newest first. */
     @Transactional
     public List<Before> before(Desk desk) {
         Map<Long, Fish> known = new HashMap<>();
         fish.all(desk.tank().id()).forEach(f -> known.put(f.id(), f));
-        return rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream().filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
-            .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.endedHow())).toList();
+        return rows.findByTankIdOrderByIdDesc(desk.tank().id()).stream()
+                .filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
+                .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.endedHow()))
+                .toList();
     }
 
-    private Coming told(Desk desk, BringingEntity b, Map<Long, Fish> known, List<LookEntity> looked, List<WatchEntity> watches, LogFigures.LastNotes notes) {
+    private Coming told(
+            Desk desk,
+            BringingEntity b,
+            Map<Long, Fish> known,
+            List<LookEntity> looked,
+            List<WatchEntity> watches,
+            LogFigures.LastNotes notes) {
         long tank = desk.tank().id();
         Fish f = known.get(b.fishId());
         Map<Doing, Instant> mine = notes.of(f.id());
         Optional<Fish> boss = boss(desk, f, known);
-        List<BoxWatch> boxWatches = b.boxedAt() == null ? List.of() : watches.stream().filter(w -> !w.beganAt().isBefore(b.boxedAt()) && (b.releasedAt() == null || w.beganAt().isBefore(b.releasedAt())))
-            .map(w -> new BoxWatch(w.beganAt(), w.endedAt(), figures.strikes(tank, w, f.id()))).toList();
-        BoxGate.Boxed boxed = new BoxGate.Boxed(b.boxedAt() == null ? log.now() : b.boxedAt(), boxWatches, since(mine.get(Doing.EATS), b.boxedAt()), since(mine.get(Doing.NOT_EATING), b.boxedAt()),
-            since(mine.get(Doing.WOUND), b.boxedAt()).isPresent());
+        List<BoxWatch> boxWatches = b.boxedAt() == null
+                ? List.of()
+                : watches.stream()
+                        .filter(w -> !w.beganAt().isBefore(b.boxedAt())
+                                && (b.releasedAt() == null || w.beganAt().isBefore(b.releasedAt())))
+                        .map(w -> new BoxWatch(w.beganAt(), w.endedAt(), figures.strikes(tank, w, f.id())))
+                        .toList();
+        BoxGate.Boxed boxed = new BoxGate.Boxed(
+                b.boxedAt() == null ? log.now() : b.boxedAt(),
+                boxWatches,
+                since(mine.get(Doing.EATS), b.boxedAt()),
+                since(mine.get(Doing.NOT_EATING), b.boxedAt()),
+                since(mine.get(Doing.WOUND), b.boxedAt()).isPresent());
         Optional<BoxGate> gate = b.inTheBox() ? Optional.of(BoxGate.of(boxed, log.now())) : Optional.empty();
         LocalDateTime released = at(b.releasedAt());
-        List<LookDue> due = released == null ? List.of() : Arrays.stream(AfterRelease.values()).map(l -> new LookDue(l, l.due(released, desk.tank().lightsOn(), desk.tank().lightsOff()),
-            looked.stream().filter(d -> d.look() == l && d.bringing().equals(b.id())).reduce((x, y) -> y).map(d -> said(d, at(d.lookedAt()))))).toList();
-        return new Coming(b.id(), f, b.method(), b.box(), at(b.boxedAt()), released, gate, BoxGate.course(boxed), boxWatches, due,
-            b.releasedAt() == null || b.endedAt() != null ? List.of() : PullOut.met(seen(tank, f, mine, watches, b.releasedAt())), settling(tank, f, watches, b.releasedAt()),
-            boss.map(Fish::said), boss.map(Fish::id), mine, b.endedHow());
+        List<LookDue> due = released == null
+                ? List.of()
+                : Arrays.stream(AfterRelease.values())
+                        .map(l -> new LookDue(
+                                l,
+                                l.due(
+                                        released,
+                                        desk.tank().lightsOn(),
+                                        desk.tank().lightsOff()),
+                                looked.stream()
+                                        .filter(d ->
+                                                d.look() == l && d.bringing().equals(b.id()))
+                                        .reduce((x, y) -> y)
+                                        .map(d -> said(d, at(d.lookedAt())))))
+                        .toList();
+        return new Coming(
+                b.id(),
+                f,
+                b.method(),
+                b.box(),
+                at(b.boxedAt()),
+                released,
+                gate,
+                BoxGate.course(boxed),
+                boxWatches,
+                due,
+                b.releasedAt() == null || b.endedAt() != null
+                        ? List.of()
+                        : PullOut.met(seen(tank, f, mine, watches, b.releasedAt())),
+                settling(tank, f, watches, b.releasedAt()),
+                boss.map(Fish::said),
+                boss.map(Fish::id),
+                mine,
+                b.endedHow());
     }
 
     private static String said(LookEntity d, LocalDateTime at) {
-        return d.says() + " (" + Measures.shortDate(at.toLocalDate()) + ", " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + ")";
+        return d.says() + " (" + Measures.shortDate(at.toLocalDate()) + ", "
+                + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + ")";
     }
 
     private static Optional<Instant> since(Instant at, Instant from) {
@@ -186,25 +280,44 @@ public class BringingDesk {
     /** Who presses it hardest: as expected, by the assessment. */
     private static Optional<Fish> boss(Desk desk, Fish f, Map<Long, Fish> known) {
         Optional<String> party = PartyOfFish.of(desk, f);
-        return party.flatMap(id -> desk.assessment().tension().stream().filter(t -> t.target().id().equals(id) && t.aggressor().resident()).max(Comparator.comparingDouble((Tension t) -> t.index())))
-            .map(t -> desk.residents().get(Integer.parseInt(t.aggressor().id().substring(1))).id())
-            .flatMap(row -> known.values().stream().filter(k -> row.equals(k.residentId())).findFirst());
+        return party.flatMap(id -> desk.assessment().tension().stream()
+                        .filter(t -> t.target().id().equals(id) && t.aggressor().resident())
+                        .max(Comparator.comparingDouble((Tension t) -> t.index())))
+                .map(t -> desk.residents()
+                        .get(Integer.parseInt(t.aggressor().id().substring(1)))
+                        .id())
+                .flatMap(row -> known.values().stream()
+                        .filter(k -> row.equals(k.residentId()))
+                        .findFirst());
     }
 
-    private PullOut.Seen seen(long tank, Fish f, Map<Doing, Instant> mine, List<WatchEntity> watches, Instant released) {
+    private PullOut.Seen seen(
+            long tank, Fish f, Map<Doing, Instant> mine, List<WatchEntity> watches, Instant released) {
         Instant now = log.now();
-        boolean wounded = Stream.of(Doing.WOUND, Doing.TORN_FIN).map(mine::get).anyMatch(t -> t != null && t.isAfter(now.minus(WOUND_COUNTS)));
+        boolean wounded = Stream.of(Doing.WOUND, Doing.TORN_FIN)
+                .map(mine::get)
+                .anyMatch(t -> t != null && t.isAfter(now.minus(WOUND_COUNTS)));
         Instant ate = mine.get(Doing.EATS);
         Instant refused = mine.get(Doing.NOT_EATING);
         boolean fasts = refused != null && refused.isAfter(released) && (ate == null || ate.isBefore(refused));
-        long days = fasts ? Duration.between(ate == null || ate.isBefore(released) ? released : ate, now).toDays() : 0;
+        long days = fasts
+                ? Duration.between(ate == null || ate.isBefore(released) ? released : ate, now)
+                        .toDays()
+                : 0;
         double rate = watches.isEmpty() ? 0 : lastRate(tank, f, watches.get(watches.size() - 1), released);
         return new PullOut.Seen(wounded, days, rate, figures.hidesRunning(tank, f.id()));
     }
 
-    /** Whether the roll should be called for its sake today: it came out within the last week, and nobody has noted it today. */
+    /**
+     * Whether the roll should be called for its sake today: it came out within the last week, and nobody has noted it
+     * today.
+     */
     public boolean callsTheRoll(Coming c) {
-        return c.released() != null && c.released().isAfter(now().minusDays(ROLL_DAYS)) && ROLL.stream().map(c.notes()::get).noneMatch(t -> t != null && at(t).toLocalDate().equals(now().toLocalDate()));
+        return c.released() != null
+                && c.released().isAfter(now().minusDays(ROLL_DAYS))
+                && ROLL.stream()
+                        .map(c.notes()::get)
+                        .noneMatch(t -> t != null && at(t).toLocalDate().equals(now().toLocalDate()));
     }
 
     /** Pull-out rules that are met for any fish of the tank. */
@@ -217,33 +330,54 @@ public class BringingDesk {
     @Transactional(readOnly = true)
     public List<String> pull(Desk desk, Fish f, LogFigures.LastNotes notes) {
         long tank = desk.tank().id();
-        Instant came = f.cameOn() == null ? Instant.EPOCH : f.cameOn().atStartOfDay(zone).toInstant();
-        return f.place() == FishEntity.Place.TANK ? PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came)) : List.of();
+        Instant came = f.cameOn() == null
+                ? Instant.EPOCH
+                : f.cameOn().atStartOfDay(zone).toInstant();
+        return f.place() == FishEntity.Place.TANK
+                ? PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came))
+                : List.of();
     }
 
     private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
-        boolean fresh = last.beganAt().isAfter(released) && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS)) && last.hours() > 0;
-        return fresh ? figures.contestsIn(tank, List.of(last), last.beganAt(), last.endedAt().plusMillis(1), f.id(), null).rate() : 0;
+        boolean fresh = last.beganAt().isAfter(released)
+                && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS))
+                && last.hours() > 0;
+        return fresh
+                ? figures.contestsIn(
+                                tank,
+                                List.of(last),
+                                last.beganAt(),
+                                last.endedAt().plusMillis(1),
+                                f.id(),
+                                null)
+                        .rate()
+                : 0;
     }
 
     /** The later half of its days here against the first, as watched. */
     private RateChange settling(long tank, Fish f, List<WatchEntity> watches, Instant released) {
         Instant from = released == null ? log.now() : released;
         Instant middle = from.plus(Duration.between(from, log.now()).dividedBy(2));
-        return RateChange.between(figures.contestsIn(tank, watches, from, middle, f.id(), null), figures.contestsIn(tank, watches, middle, log.now(), f.id(), null));
+        return RateChange.between(
+                figures.contestsIn(tank, watches, from, middle, f.id(), null),
+                figures.contestsIn(tank, watches, middle, log.now(), f.id(), null));
     }
 
     /** A planned arrival that is not on its way yet. */
-    public record Next(Party party, Dated step, long wish, Optional<List<String>> stillMissing) { }
+    public record Next(Party party, Dated step, long wish, Optional<List<String>> stillMissing) {}
 
     /** In the order of the plan. */
     @Transactional
     public List<Next> next(Desk desk) {
-        List<Long> under = fish.all(desk.tank().id()).stream().filter(f -> f.place() == FishEntity.Place.BOX).map(Fish::wishId).toList();
+        List<Long> under = fish.all(desk.tank().id()).stream()
+                .filter(f -> f.place() == FishEntity.Place.BOX)
+                .map(Fish::wishId)
+                .toList();
         List<Next> next = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
-                long wish = desk.wishes().get(Integer.parseInt(p.id().substring(1))).id();
+                long wish =
+                        desk.wishes().get(Integer.parseInt(p.id().substring(1))).id();
                 if (!under.contains(wish)) {
                     next.add(new Next(p, d, wish, quarantine.clock(desk, wish).map(c -> c.missing())));
                 }

@@ -1,11 +1,10 @@
 package pelluna.app.bringing;
 
-import java.time.Instant;
-import java.util.Optional;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Optional;
 import pelluna.app.rows.Row;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
@@ -17,25 +16,34 @@ import pelluna.core.units.Named;
 class BringingEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     private String method;
+
     @Column(name = "box_length_cm")
     private Double boxLengthCm;
+
     @Column(name = "box_width_cm")
     private Double boxWidthCm;
+
     @Column(name = "box_height_cm")
     private Double boxHeightCm;
+
     @Column(name = "boxed_at")
     private Instant boxedAt;
+
     @Column(name = "released_at")
     private Instant releasedAt;
+
     @Column(name = "ended_at")
     private Instant endedAt;
+
     @Column(name = "ended_how")
     private String endedHow = "";
 
-    protected BringingEntity() { }
+    protected BringingEntity() {}
 
     BringingEntity(Long tankId, Long fishId, Method method) {
         this.tankId = tankId;
@@ -53,7 +61,9 @@ class BringingEntity extends Row {
 
     /** Empty without a box, or if its size is not known. */
     Optional<SeeThroughBox> box() {
-        return boxLengthCm == null || boxWidthCm == null || boxHeightCm == null ? Optional.empty() : Optional.of(new SeeThroughBox(boxLengthCm, boxWidthCm, boxHeightCm));
+        return boxLengthCm == null || boxWidthCm == null || boxHeightCm == null
+                ? Optional.empty()
+                : Optional.of(new SeeThroughBox(boxLengthCm, boxWidthCm, boxHeightCm));
     }
 
     /** Null if it went straight in. */

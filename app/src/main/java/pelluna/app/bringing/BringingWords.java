@@ -9,7 +9,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.PartyOfFish;
@@ -53,7 +52,9 @@ final class BringingWords {
 
     public String since(LocalDateTime at, LocalDateTime now) {
         long hours = Duration.between(at, now).toHours();
-        return hours < 48 ? English.count((int) hours, "hour", "hours") : English.count((int) (hours / 24), "day", "days");
+        return hours < 48
+                ? English.count((int) hours, "hour", "hours")
+                : English.count((int) (hours / 24), "day", "days");
     }
 
     public String box(SeeThroughBox box) {
@@ -66,21 +67,35 @@ final class BringingWords {
 
     /** What stands against a box for a fish of this tank. */
     public List<String> against(SeeThroughBox box, Fish f) {
-        return against(box, PartyOfFish.of(desk, f).flatMap(desk.plan()::party).map(p -> p.lengthOn(desk.plan().startOn())).orElse(f.species().usualShopCm()), f.count());
+        return against(
+                box,
+                PartyOfFish.of(desk, f)
+                        .flatMap(desk.plan()::party)
+                        .map(p -> p.lengthOn(desk.plan().startOn()))
+                        .orElse(f.species().usualShopCm()),
+                f.count());
     }
 
     public List<String> against(SeeThroughBox box, double fishCm, int count) {
         Tank tank = desk.plan().tank();
-        return box.against(fishCm, count, new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm()), desk.say());
+        return box.against(
+                fishCm,
+                count,
+                new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm()),
+                desk.say());
     }
 
     /** Who lives here and presses it hardest, from Ripple on. */
     static Optional<String> boss(Desk desk, String party) {
-        return hardest(desk, party).filter(t -> t.step() != Step.CALM).map(t -> "the " + t.aggressor().species().name());
+        return hardest(desk, party)
+                .filter(t -> t.step() != Step.CALM)
+                .map(t -> "the " + t.aggressor().species().name());
     }
 
     private static Optional<Tension> hardest(Desk desk, String party) {
-        return desk.assessment().tension().stream().filter(t -> t.target().id().equals(party) && t.aggressor().resident()).max(Comparator.comparingDouble((Tension t) -> t.index()));
+        return desk.assessment().tension().stream()
+                .filter(t -> t.target().id().equals(party) && t.aggressor().resident())
+                .max(Comparator.comparingDouble((Tension t) -> t.index()));
     }
 
     /** Where the box goes: in sight of the boss, beside its ground rather than on it. */
@@ -90,9 +105,11 @@ final class BringingWords {
             return "Nobody here presses it to speak of; anywhere with a view of the tank will do.";
         }
         Party boss = hardest.get().aggressor();
-        double share = desk.ahead().outlook().homes().of(boss).xCm() / desk.plan().tank().lengthCm();
+        double share = desk.ahead().outlook().homes().of(boss).xCm()
+                / desk.plan().tank().lengthCm();
         String side = share < 1 / 3.0 ? "the left" : share > 2 / 3.0 ? "the right" : "the middle";
         String other = share < 0.5 ? "just right of it" : "just left of it";
-        return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other + ", in its sight but not on its ground.";
+        return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other
+                + ", in its sight but not on its ground.";
     }
 }

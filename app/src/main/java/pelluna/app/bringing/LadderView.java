@@ -2,10 +2,8 @@ package pelluna.app.bringing;
 
 import java.util.List;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.planning.Desk;
@@ -31,9 +29,12 @@ class LadderView {
         List<Fish> all = fish.all(tank);
         List<MeasureDesk.Told> told = measures.told(tank, pressed);
         model.addAttribute("told", told);
-        model.addAttribute("ladder", Ladder.of(told.stream().map(MeasureDesk.Told::taken).toList(), urgent, bringing.instant()));
+        model.addAttribute(
+                "ladder", Ladder.of(told.stream().map(MeasureDesk.Told::taken).toList(), urgent, bringing.instant()));
         model.addAttribute("measures", Measure.values());
-        model.addAttribute("others", all.stream().filter(Fish::there).filter(f -> f.id() != pressed).toList());
+        model.addAttribute(
+                "others",
+                all.stream().filter(Fish::there).filter(f -> f.id() != pressed).toList());
         model.addAttribute("names", all.stream().collect(Collectors.toMap(Fish::id, Fish::said)));
         model.addAttribute("pressedFish", pressed);
         model.addAttribute("boss", boss);

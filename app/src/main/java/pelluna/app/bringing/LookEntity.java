@@ -1,10 +1,9 @@
 package pelluna.app.bringing;
 
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 import pelluna.core.introduction.AfterRelease;
 import pelluna.core.units.Named;
@@ -15,19 +14,31 @@ import pelluna.core.units.Named;
 class LookEntity extends Row {
     @Column(name = "bringing_id")
     private Long bringingId;
+
     private String look;
+
     @Column(name = "looked_at")
     private Instant lookedAt;
+
     @Column(name = "in_sight")
     private boolean inSight;
+
     private boolean whole;
     private boolean eats;
     private boolean chased;
     private String note = "";
 
-    protected LookEntity() { }
+    protected LookEntity() {}
 
-    LookEntity(Long bringingId, AfterRelease look, Instant lookedAt, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
+    LookEntity(
+            Long bringingId,
+            AfterRelease look,
+            Instant lookedAt,
+            boolean inSight,
+            boolean whole,
+            boolean eats,
+            boolean chased,
+            String note) {
         this.bringingId = bringingId;
         this.look = look.word();
         this.lookedAt = lookedAt;
@@ -52,6 +63,8 @@ class LookEntity extends Row {
 
     /** 'out, whole, eats; chased'. */
     String says() {
-        return (inSight ? "out" : "not in sight") + ", " + (whole ? "whole" : "not whole") + ", " + (eats ? "eats" : "not seen eating") + (chased ? ", chased" : "") + (note.isEmpty() ? "" : " · " + note);
+        return (inSight ? "out" : "not in sight") + ", " + (whole ? "whole" : "not whole") + ", "
+                + (eats ? "eats" : "not seen eating") + (chased ? ", chased" : "")
+                + (note.isEmpty() ? "" : " · " + note);
     }
 }

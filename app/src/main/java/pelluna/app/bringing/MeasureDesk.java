@@ -7,10 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
@@ -37,7 +35,8 @@ public class MeasureDesk {
     private final MeasureRows rows;
     private final BringingRows bringings;
 
-    MeasureDesk(PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows, BringingRows bringings) {
+    MeasureDesk(
+            PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows, BringingRows bringings) {
         this.desks = desks;
         this.fish = fish;
         this.log = log;
@@ -58,47 +57,88 @@ public class MeasureDesk {
 
         /** One sentence: what it did. */
         public String says() {
-            return English.capital(taken.did().words()) + "." + (alsoThen.isEmpty() ? "" : " In the same days: " + English.list(alsoThen) + "; which of them did it, nobody can tell.");
+            return English.capital(taken.did().words()) + "."
+                    + (alsoThen.isEmpty()
+                            ? ""
+                            : " In the same days: " + English.list(alsoThen)
+                                    + "; which of them did it, nobody can tell.");
         }
     }
 
     /** Everything that was done, newest first. @param fishId only what was done for this one; null for all */
     @Transactional(readOnly = true)
     public List<Told> told(long tank, Long fishId) {
-        List<MeasureEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
+        List<MeasureEntity> all =
+                rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
         List<WatchEntity> watches = figures.watches(tank);
-        return all.stream().filter(m -> fishId == null || fishId.equals(m.forFish())).map(m -> told(tank, m, all, watches)).toList();
+        return all.stream()
+                .filter(m -> fishId == null || fishId.equals(m.forFish()))
+                .map(m -> told(tank, m, all, watches))
+                .toList();
     }
 
     /** What was begun last. */
     @Transactional(readOnly = true)
     public Optional<Told> last(long tank) {
-        List<MeasureEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
+        List<MeasureEntity> all =
+                rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id());
         return all.isEmpty() ? Optional.empty() : Optional.of(told(tank, all.get(0), all, figures.watches(tank)));
     }
 
     private Told told(long tank, MeasureEntity m, List<MeasureEntity> all, List<WatchEntity> watches) {
         Instant now = log.now();
-        boolean untilEnd = m.endedAt() != null && m.measure() != Measure.MOVED_ROCK && !m.measure().afterwards();
+        boolean untilEnd = m.endedAt() != null
+                && m.measure() != Measure.MOVED_ROCK
+                && !m.measure().afterwards();
         Instant from = m.measure().afterwards() ? m.endedAt() == null ? now : m.endedAt() : m.beganAt();
         Instant until = min(min(from.plus(WINDOW), untilEnd ? m.endedAt() : now), now);
-        List<MeasureEntity> others = all.stream().filter(o -> o != m && Objects.equals(o.forFish(), m.forFish())).toList();
-        Instant next = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isAfter(from)).min(Comparator.naturalOrder()).orElse(until);
+        List<MeasureEntity> others = all.stream()
+                .filter(o -> o != m && Objects.equals(o.forFish(), m.forFish()))
+                .toList();
+        Instant next = others.stream()
+                .map(MeasureEntity::beganAt)
+                .filter(b -> b.isAfter(from))
+                .min(Comparator.naturalOrder())
+                .orElse(until);
         until = min(until, next);
-        Instant previous = others.stream().map(MeasureEntity::beganAt).filter(b -> b.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+        Instant previous = others.stream()
+                .map(MeasureEntity::beganAt)
+                .filter(b -> b.isBefore(m.beganAt()))
+                .max(Comparator.naturalOrder())
+                .orElse(Instant.MIN);
         Instant before = max(max(m.beganAt().minus(WINDOW), previous), released(m));
-        RateChange did = m.forFish() == null ? RateChange.between(Stretch.NOTHING, Stretch.NOTHING)
-            : RateChange.between(figures.contestsIn(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()), figures.contestsIn(tank, watches, from, until, m.forFish(), m.byFish()));
+        RateChange did = m.forFish() == null
+                ? RateChange.between(Stretch.NOTHING, Stretch.NOTHING)
+                : RateChange.between(
+                        figures.contestsIn(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()),
+                        figures.contestsIn(tank, watches, from, until, m.forFish(), m.byFish()));
         Instant end = until;
-        List<String> alsoThen = others.stream().filter(o -> o.beganAt().isBefore(end) && (o.endedAt() == null ? o.measure() != Measure.MOVED_ROCK : o.endedAt().isAfter(m.beganAt())))
-            .map(o -> o.measure().plain()).distinct().toList();
-        return new Told(m.id(), new Taken(m.measure(), m.beganAt(), Optional.ofNullable(m.endedAt()), did), m.forFish(), m.byFish(), m.note(), alsoThen);
+        List<String> alsoThen = others.stream()
+                .filter(o -> o.beganAt().isBefore(end)
+                        && (o.endedAt() == null
+                                ? o.measure() != Measure.MOVED_ROCK
+                                : o.endedAt().isAfter(m.beganAt())))
+                .map(o -> o.measure().plain())
+                .distinct()
+                .toList();
+        return new Told(
+                m.id(),
+                new Taken(m.measure(), m.beganAt(), Optional.ofNullable(m.endedAt()), did),
+                m.forFish(),
+                m.byFish(),
+                m.note(),
+                alsoThen);
     }
 
     /** When the fish last came out before it: what struck at its box then is another matter. */
     private Instant released(MeasureEntity m) {
-        return m.forFish() == null ? Instant.MIN : bringings.findByTankIdAndFishId(m.tankId(), m.forFish()).stream().map(BringingEntity::releasedAt)
-            .filter(r -> r != null && r.isBefore(m.beganAt())).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+        return m.forFish() == null
+                ? Instant.MIN
+                : bringings.findByTankIdAndFishId(m.tankId(), m.forFish()).stream()
+                        .map(BringingEntity::releasedAt)
+                        .filter(r -> r != null && r.isBefore(m.beganAt()))
+                        .max(Comparator.naturalOrder())
+                        .orElse(Instant.MIN);
     }
 
     private static Instant min(Instant a, Instant b) {
@@ -119,7 +159,8 @@ public class MeasureDesk {
         if (measure == Measure.TIME_OUT && byFish == null) {
             throw new IllegalArgumentException("Who goes on time-out?");
         }
-        boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream().anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
+        boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream()
+                .anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
         if (runs) {
             throw new IllegalArgumentException(English.capital(measure.plain()) + " goes on already.");
         }
@@ -131,7 +172,8 @@ public class MeasureDesk {
 
     /** A measure written down afterwards. @param ended null if it goes on */
     @Transactional
-    public void recorded(long tank, Measure measure, long forFish, Long byFish, Instant began, Instant ended, String note) {
+    public void recorded(
+            long tank, Measure measure, long forFish, Long byFish, Instant began, Instant ended, String note) {
         fish.one(tank, forFish);
         MeasureEntity m = new MeasureEntity(tank, measure, forFish, byFish, began, note);
         m.ends(ended);
@@ -141,24 +183,35 @@ public class MeasureDesk {
     /** For whom a measure was begun. */
     @Transactional(readOnly = true)
     long forFish(long tank, long measure) {
-        return rows.findByIdAndTankId(measure, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new).forFish();
+        return rows.findByIdAndTankId(measure, desks.tank(tank).id())
+                .orElseThrow(NoSuchTankException::new)
+                .forFish();
     }
 
     @Transactional
     public void end(long tank, long measure) {
-        MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id()).filter(r -> r.endedAt() == null).orElseThrow(NoSuchTankException::new);
+        MeasureEntity m = rows.findByIdAndTankId(measure, desks.tank(tank).id())
+                .filter(r -> r.endedAt() == null)
+                .orElseThrow(NoSuchTankException::new);
         m.ends(log.now());
         rows.save(m);
-        if (m.measure() == Measure.TIME_OUT && m.byFish() != null && fish.one(tank, m.byFish()).place() == FishEntity.Place.OUT) {
+        if (m.measure() == Measure.TIME_OUT
+                && m.byFish() != null
+                && fish.one(tank, m.byFish()).place() == FishEntity.Place.OUT) {
             fish.is(tank, m.byFish(), FishEntity.Place.TANK);
         }
     }
 
-    /** Somebody is here no more: what went on for it, or away from it, ends. A boss that is out for its sake stays out until it is put back. */
+    /**
+     * Somebody is here no more: what went on for it, or away from it, ends. A boss that is out for its sake stays out
+     * until it is put back.
+     */
     @Transactional
     public void leaves(long tank, long gone) {
-        for (MeasureEntity m : rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id())) {
-            boolean concerns = Objects.equals(m.byFish(), gone) || Objects.equals(m.forFish(), gone) && m.measure() != Measure.TIME_OUT;
+        for (MeasureEntity m :
+                rows.findByTankIdOrderByBeganAtDescIdDesc(desks.tank(tank).id())) {
+            boolean concerns = Objects.equals(m.byFish(), gone)
+                    || Objects.equals(m.forFish(), gone) && m.measure() != Measure.TIME_OUT;
             if (m.endedAt() == null && concerns) {
                 m.ends(log.now());
                 rows.save(m);
@@ -169,7 +222,10 @@ public class MeasureDesk {
     /** Ends what goes on of one kind for a fish, as when it comes out of the box again. */
     @Transactional
     void endAll(long tank, long forFish, Measure measure) {
-        new ArrayList<>(rows.findByTankIdOrderByBeganAtDescIdDesc(tank)).stream()
-            .filter(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish)).forEach(m -> end(tank, m.id()));
+        new ArrayList<>(rows.findByTankIdOrderByBeganAtDescIdDesc(tank))
+                .stream()
+                        .filter(m ->
+                                m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish))
+                        .forEach(m -> end(tank, m.id()));
     }
 }

@@ -1,10 +1,9 @@
 package pelluna.app.bringing;
 
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 import pelluna.core.introduction.Measure;
 import pelluna.core.units.Named;
@@ -15,18 +14,24 @@ import pelluna.core.units.Named;
 public class MeasureEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String measure;
+
     @Column(name = "for_fish")
     private Long forFish;
+
     @Column(name = "by_fish")
     private Long byFish;
+
     @Column(name = "began_at")
     private Instant beganAt;
+
     @Column(name = "ended_at")
     private Instant endedAt;
+
     private String note = "";
 
-    protected MeasureEntity() { }
+    protected MeasureEntity() {}
 
     MeasureEntity(Long tankId, Measure measure, Long forFish, Long byFish, Instant beganAt, String note) {
         this.tankId = tankId;

@@ -2,7 +2,6 @@ package pelluna.app.bringing;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface MeasureRows extends JpaRepository<MeasureEntity, Long> {

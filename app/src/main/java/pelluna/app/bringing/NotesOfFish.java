@@ -6,10 +6,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.log.LogDesk;
@@ -38,7 +36,9 @@ class NotesOfFish implements FishNotes {
     @Override
     @Transactional
     public void note(long tank, Doing doing, long fish, int times, String text) {
-        log.write(tank, new Sent(log.now(), doing, fish, null, null, null, doing.gravity(), Math.max(1, times), text, null));
+        log.write(
+                tank,
+                new Sent(log.now(), doing, fish, null, null, null, doing.gravity(), Math.max(1, times), text, null));
     }
 
     @Override
@@ -62,9 +62,12 @@ class NotesOfFish implements FishNotes {
     public List<Line> deeds(long tank, Fish fish, List<Fish> all) {
         List<Line> lines = new ArrayList<>();
         for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
-            if (Long.valueOf(fish.id()).equals(m.forFish()) || Long.valueOf(fish.id()).equals(m.byFish())) {
+            if (Long.valueOf(fish.id()).equals(m.forFish())
+                    || Long.valueOf(fish.id()).equals(m.byFish())) {
                 String to = Long.valueOf(fish.id()).equals(m.forFish()) ? "" : ", because of it";
-                lines.add(new Line(day(m.beganAt()), English.capital(m.measure().plain()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
+                lines.add(new Line(
+                        day(m.beganAt()),
+                        English.capital(m.measure().plain()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
             }
         }
         for (BringingEntity b : bringings.findByTankIdOrderByIdDesc(tank)) {

@@ -3,7 +3,6 @@ package pelluna.app.bringing;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,7 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Refused;
@@ -35,7 +33,15 @@ class PressedController {
     private final PressureOfFish pressure;
     private final Shells shells;
 
-    PressedController(PlanDesk desks, BringingDesk bringing, WaysIn ways, MeasureDesk measures, LadderView ladder, FishDesk fish, PressureOfFish pressure, Shells shells) {
+    PressedController(
+            PlanDesk desks,
+            BringingDesk bringing,
+            WaysIn ways,
+            MeasureDesk measures,
+            LadderView ladder,
+            FishDesk fish,
+            PressureOfFish pressure,
+            Shells shells) {
         this.desks = desks;
         this.bringing = bringing;
         this.ways = ways;
@@ -47,14 +53,31 @@ class PressedController {
     }
 
     @GetMapping("/tanks/{id}/log/pressed/{which}")
-    String pressed(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String refused, Model model) {
+    String pressed(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
         List<String> pull = bringing.pull(desk, f);
         Optional<PressureOfFish.Lately> lately = pressure.of(id, f);
-        shells.around(model, desk, "log", "If " + f.said() + " is pressed", pull.isEmpty() ? lately.map(l -> English.capital(l.trend().words()) + ".").orElse("Nothing was seen against it in 7 days.") : "A pull-out rule is met.");
-        ladder.fill(model, desk, which, lately.flatMap(PressureOfFish.Lately::hardest).orElse(null), !pull.isEmpty());
+        shells.around(
+                model,
+                desk,
+                "log",
+                "If " + f.said() + " is pressed",
+                pull.isEmpty()
+                        ? lately.map(l -> English.capital(l.trend().words()) + ".")
+                                .orElse("Nothing was seen against it in 7 days.")
+                        : "A pull-out rule is met.");
+        ladder.fill(
+                model,
+                desk,
+                which,
+                lately.flatMap(PressureOfFish.Lately::hardest).orElse(null),
+                !pull.isEmpty());
         model.addAttribute("tab", "bringing");
         model.addAttribute("pull", pull);
         model.addAttribute("pressed", lately.orElse(null));
@@ -63,8 +86,14 @@ class PressedController {
     }
 
     @PostMapping("/tanks/{id}/log/measures")
-    String measure(@PathVariable long id, @RequestParam String measure, @RequestParam long forFish, @RequestParam(required = false) Long byFish, @RequestParam(defaultValue = "") String note,
-                   @RequestParam(required = false) Long which, RedirectAttributes to) {
+    String measure(
+            @PathVariable long id,
+            @RequestParam String measure,
+            @RequestParam long forFish,
+            @RequestParam(required = false) Long byFish,
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(required = false) Long which,
+            RedirectAttributes to) {
         Measure m = Named.find(Measure.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
         if (m == Measure.BACK_THROUGH_BOX) {
             try {
@@ -83,7 +112,11 @@ class PressedController {
     }
 
     @PostMapping("/tanks/{id}/log/measures/{measure}/end")
-    String end(@PathVariable long id, @PathVariable long measure, @RequestParam(required = false) Long which, RedirectAttributes to) {
+    String end(
+            @PathVariable long id,
+            @PathVariable long measure,
+            @RequestParam(required = false) Long which,
+            RedirectAttributes to) {
         return done(id, which, measures.forFish(id, measure), to, () -> measures.end(id, measure));
     }
 

@@ -2,10 +2,8 @@ package pelluna.app.bringing;
 
 import java.util.Comparator;
 import java.util.Optional;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
@@ -23,7 +21,7 @@ class PressureOfFish {
     }
 
     /** @param hardest number of the fish that it took most from */
-    record Lately(String spark, RateChange trend, String says, Optional<Long> hardest) { }
+    record Lately(String spark, RateChange trend, String says, Optional<Long> hardest) {}
 
     /** Empty if nothing was seen against it. */
     @Transactional(readOnly = true)
@@ -32,9 +30,22 @@ class PressureOfFish {
         if (p == null) {
             return Optional.empty();
         }
-        double most = Math.max(1, p.days().stream().mapToDouble(Pressure.Day::rate).filter(r -> !Double.isNaN(r)).max().orElse(1));
-        Optional<Long> hardest = log.pressing(tank, log.ago(Pressure.DAYS)).stream().filter(w -> w.other() == f.id()).max(Comparator.comparingInt(LogFigures.Watched::acts)).map(LogFigures.Watched::fish);
-        return Optional.of(new Lately(SparkLine.draw(p.days(), most), p.trend(), English.capital(English.count(p.acts(), "act", "acts")) + " in " + RateChange.hours(p.hours()) + " of watches"
-            + (p.outside() == 0 ? "." : ", " + p.outside() + " more seen in passing."), hardest));
+        double most = Math.max(
+                1,
+                p.days().stream()
+                        .mapToDouble(Pressure.Day::rate)
+                        .filter(r -> !Double.isNaN(r))
+                        .max()
+                        .orElse(1));
+        Optional<Long> hardest = log.pressing(tank, log.ago(Pressure.DAYS)).stream()
+                .filter(w -> w.other() == f.id())
+                .max(Comparator.comparingInt(LogFigures.Watched::acts))
+                .map(LogFigures.Watched::fish);
+        return Optional.of(new Lately(
+                SparkLine.draw(p.days(), most),
+                p.trend(),
+                English.capital(English.count(p.acts(), "act", "acts")) + " in " + RateChange.hours(p.hours())
+                        + " of watches" + (p.outside() == 0 ? "." : ", " + p.outside() + " more seen in passing."),
+                hardest));
     }
 }

@@ -2,10 +2,8 @@ package pelluna.app.bringing;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.arrivals.Diary;
 import pelluna.app.arrivals.LiveDays;
 import pelluna.app.planning.Desk;
@@ -24,8 +22,15 @@ class ReleaseDays implements LiveDays {
     public List<Diary> of(Desk desk) {
         List<Diary> days = new ArrayList<>();
         for (BringingDesk.Coming c : bringing.coming(desk)) {
-            c.looks().stream().filter(l -> l.done().isEmpty() && !l.due().toLocalDate().isBefore(bringing.now().toLocalDate())).forEach(l -> days.add(new Diary(l.due().toLocalDate(),
-                "look-" + l.look().word() + "-b" + c.id(), "Look at " + c.fish().said() + ", " + l.look().plain() + ", " + l.due().toLocalTime(), l.look().lookFor())));
+            c.looks().stream()
+                    .filter(l -> l.done().isEmpty()
+                            && !l.due().toLocalDate().isBefore(bringing.now().toLocalDate()))
+                    .forEach(l -> days.add(new Diary(
+                            l.due().toLocalDate(),
+                            "look-" + l.look().word() + "-b" + c.id(),
+                            "Look at " + c.fish().said() + ", " + l.look().plain() + ", "
+                                    + l.due().toLocalTime(),
+                            l.look().lookFor())));
         }
         return days;
     }

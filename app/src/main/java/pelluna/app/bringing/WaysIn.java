@@ -2,10 +2,8 @@ package pelluna.app.bringing;
 
 import java.time.Instant;
 import java.time.LocalTime;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -40,7 +38,16 @@ public class WaysIn {
     private final BringingRows rows;
     private final LookRows looks;
 
-    WaysIn(PlanDesk desks, ComesIn comesIn, FishDesk fish, LogDesk log, MeasureDesk measures, QuarantineDesk quarantine, Tanks tanks, BringingRows rows, LookRows looks) {
+    WaysIn(
+            PlanDesk desks,
+            ComesIn comesIn,
+            FishDesk fish,
+            LogDesk log,
+            MeasureDesk measures,
+            QuarantineDesk quarantine,
+            Tanks tanks,
+            BringingRows rows,
+            LookRows looks) {
         this.desks = desks;
         this.comesIn = comesIn;
         this.fish = fish;
@@ -125,7 +132,10 @@ public class WaysIn {
         return rows.save(b).id();
     }
 
-    /** It is taken out again: the wish stays a wish; one that lived here already goes back to the tank's list until it is taken off it. */
+    /**
+     * It is taken out again: the wish stays a wish; one that lived here already goes back to the tank's list until it
+     * is taken off it.
+     */
     @Transactional
     public void callOff(long tank, long bringing, String how) {
         BringingEntity b = row(tank, bringing);
@@ -142,24 +152,36 @@ public class WaysIn {
     /** Somebody is here no more: its way in ends, wherever it was on it. */
     @Transactional
     public void leaves(long tank, long gone) {
-        rows.findByTankIdAndFishId(desks.tank(tank).id(), gone).stream().filter(b -> b.endedAt() == null).forEach(b -> {
-            b.ends(log.now(), LEFT);
-            rows.save(b);
-        });
+        rows.findByTankIdAndFishId(desks.tank(tank).id(), gone).stream()
+                .filter(b -> b.endedAt() == null)
+                .forEach(b -> {
+                    b.ends(log.now(), LEFT);
+                    rows.save(b);
+                });
     }
 
     /** It has not left after all. */
     @Transactional
     public void stays(long tank, long there) {
-        rows.findByTankIdAndFishId(desks.tank(tank).id(), there).stream().filter(b -> LEFT.equals(b.endedHow())).forEach(b -> {
-            b.ends(null, "");
-            rows.save(b);
-        });
+        rows.findByTankIdAndFishId(desks.tank(tank).id(), there).stream()
+                .filter(b -> LEFT.equals(b.endedHow()))
+                .forEach(b -> {
+                    b.ends(null, "");
+                    rows.save(b);
+                });
     }
 
     /** A look after release; what it says of eating and being seen goes into the log too. */
     @Transactional
-    public void look(long tank, long bringing, AfterRelease look, boolean inSight, boolean whole, boolean eats, boolean chased, String note) {
+    public void look(
+            long tank,
+            long bringing,
+            AfterRelease look,
+            boolean inSight,
+            boolean whole,
+            boolean eats,
+            boolean chased,
+            String note) {
         BringingEntity b = row(tank, bringing);
         looks.save(new LookEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.strip()));
         log.write(tank, Sent.of(log.now(), eats ? Doing.EATS : inSight ? Doing.SEEN : Doing.HIDES, b.fishId()));
@@ -176,6 +198,8 @@ public class WaysIn {
     }
 
     private BringingEntity row(long tank, long bringing) {
-        return rows.findByIdAndTankId(bringing, desks.tank(tank).id()).filter(b -> b.endedAt() == null).orElseThrow(NoSuchTankException::new);
+        return rows.findByIdAndTankId(bringing, desks.tank(tank).id())
+                .filter(b -> b.endedAt() == null)
+                .orElseThrow(NoSuchTankException::new);
     }
 }

@@ -2,7 +2,6 @@ package pelluna.app.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
@@ -11,7 +10,8 @@ import pelluna.core.catalogue.OwnWord;
 import pelluna.core.catalogue.Species;
 
 /**
- * What a file would change, looked at before anything is written: each row the same as now, other facts, a new species, or refused with its reason.
+ * What a file would change, looked at before anything is written: each row the same as now, other facts, a new
+ * species, or refused with its reason.
  *
  * @param word what would be taken: the facts that differ and the species that are new, as the keeper's own word
  */
@@ -19,7 +19,12 @@ record BringIn(List<Row> rows, OwnWord word) {
     private static final int MOST_ROWS = 5000;
 
     /** What becomes of one row. */
-    enum Fate { SAME, OTHER_FACTS, NEW, REFUSED }
+    enum Fate {
+        SAME,
+        OTHER_FACTS,
+        NEW,
+        REFUSED
+    }
 
     /** One row, and for other facts each as 'adult: 16 cm … → 18 cm …'. */
     record Row(int number, String name, Fate fate, List<String> changes, String refused) {
@@ -41,7 +46,8 @@ record BringIn(List<Row> rows, OwnWord word) {
      */
     static BringIn of(String text, Catalogue now, Catalogue shipped) {
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        List<FileRow> file = bare.stripLeading().startsWith("[") ? new CatalogueJson().read(bare) : CatalogueCsv.read(bare);
+        List<FileRow> file =
+                bare.stripLeading().startsWith("[") ? new CatalogueJson().read(bare) : CatalogueCsv.read(bare);
         if (file.size() > MOST_ROWS) {
             throw new CatalogueException("row " + MOST_ROWS, "more rows than any catalogue of fish has");
         }
@@ -50,20 +56,29 @@ record BringIn(List<Row> rows, OwnWord word) {
         List<OwnWord.OwnFact> facts = new ArrayList<>();
         java.util.Set<String> seen = new java.util.HashSet<>();
         for (FileRow row : file) {
-            Row judged = row.entry().isPresent() && !seen.add(row.name()) ? refused(row, row.name() + " stands in the file twice") : judge(row, now, shipped, species, facts);
+            Row judged = row.entry().isPresent() && !seen.add(row.name())
+                    ? refused(row, row.name() + " stands in the file twice")
+                    : judge(row, now, shipped, species, facts);
             rows.add(judged);
         }
         return new BringIn(rows, new OwnWord(species, facts));
     }
 
-    private static Row judge(FileRow row, Catalogue now, Catalogue shipped, List<OwnWord.OwnSpecies> species, List<OwnWord.OwnFact> facts) {
+    private static Row judge(
+            FileRow row,
+            Catalogue now,
+            Catalogue shipped,
+            List<OwnWord.OwnSpecies> species,
+            List<OwnWord.OwnFact> facts) {
         if (row.entry().isEmpty()) {
             return refused(row, row.refused());
         }
         Entry entry = row.entry().get();
         Species there = now.find(entry.scientificName()).orElse(null);
         if (there != null && !there.scientificName().equals(entry.scientificName())) {
-            return refused(row, entry.scientificName() + " is a name of " + there.scientificName() + ", which is in the catalogue");
+            return refused(
+                    row,
+                    entry.scientificName() + " is a name of " + there.scientificName() + ", which is in the catalogue");
         }
         List<OwnWord.OwnFact> other = new ArrayList<>();
         List<String> changes = new ArrayList<>();
@@ -75,7 +90,8 @@ record BringIn(List<Row> rows, OwnWord word) {
                 changes.add(form.key() + ": " + (was == null ? "" : was.value() + " → ") + fact.value());
             }
         });
-        List<OwnWord.OwnSpecies> fresh = there == null ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), entry.family(), "")) : List.of();
+        List<OwnWord.OwnSpecies> fresh =
+                there == null ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), entry.family(), "")) : List.of();
         if (fresh.isEmpty() && other.isEmpty()) {
             return new Row(row.number(), row.name(), Fate.SAME, List.of(), "");
         }
@@ -83,10 +99,12 @@ record BringIn(List<Row> rows, OwnWord word) {
             boolean own = there != null && shipped.find(entry.scientificName()).isEmpty();
             List<OwnWord.OwnFact> whole = new ArrayList<>(other);
             if (own) {
-                there.facts().values().stream().filter(f -> other.stream().noneMatch(o -> o.key().equals(f.key())))
-                    .forEach(f -> whole.add(new OwnWord.OwnFact(entry.scientificName(), f.key(), f.value())));
+                there.facts().values().stream()
+                        .filter(f -> other.stream().noneMatch(o -> o.key().equals(f.key())))
+                        .forEach(f -> whole.add(new OwnWord.OwnFact(entry.scientificName(), f.key(), f.value())));
             }
-            shipped.with(new OwnWord(own ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh, whole));
+            shipped.with(new OwnWord(
+                    own ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh, whole));
         } catch (CatalogueException e) {
             return refused(row, String.join(" ", e.problems()));
         }
@@ -96,7 +114,8 @@ record BringIn(List<Row> rows, OwnWord word) {
     }
 
     private static Row refused(FileRow row, String why) {
-        return new Row(row.number(), row.name(), Fate.REFUSED, List.of(), why.replaceAll("your word on '[a-z-]+': ", ""));
+        return new Row(
+                row.number(), row.name(), Fate.REFUSED, List.of(), why.replaceAll("your word on '[a-z-]+': ", ""));
     }
 
     long count(Fate fate) {

@@ -8,12 +8,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-
 import pelluna.app.limits.Cells;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
@@ -21,16 +19,19 @@ import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.Species;
 
 /**
- * The catalogue as comma-separated values (RFC 4180, UTF-8). Columns have Darwin Core names where there are any: scientificName, family, genus,
- * specificEpithet, taxonRank, vernacularName; lists in one cell are parted by ' | '. The others are listed in docs/catalogue.md.
+ * The catalogue as comma-separated values (RFC 4180, UTF-8). Columns have Darwin Core names where there are any:
+ * scientificName, family, genus,
+ * specificEpithet, taxonRank, vernacularName; lists in one cell are parted by ' | '. The others are listed in
+ * docs/catalogue.md.
  */
 final class CatalogueCsv {
     private static final String LIST = " | ";
     private static final String VERNACULAR = "vernacularName";
-    private static final List<String> HEAD = List.of("scientificName", "family", "genus", "specificEpithet", "taxonRank");
+    private static final List<String> HEAD =
+            List.of("scientificName", "family", "genus", "specificEpithet", "taxonRank");
     private static final String SOURCE = "source.";
 
-    private CatalogueCsv() { }
+    private CatalogueCsv() {}
 
     static String write(List<Species> species) {
         List<String> fields = Fields.all();
@@ -43,8 +44,14 @@ final class CatalogueCsv {
             csv.printRecord(header);
             for (Species s : species) {
                 Map<String, String> values = Fields.of(s);
-                List<String> row = new ArrayList<>(List.of(s.scientificName(), s.family(), s.genus(), s.scientificName().substring(s.genus().length() + 1), "species"));
-                fields.forEach(f -> row.add(Lists.of(f) ? values.getOrDefault(f, "").replaceAll(", *", LIST) : values.getOrDefault(f, "")));
+                List<String> row = new ArrayList<>(List.of(
+                        s.scientificName(),
+                        s.family(),
+                        s.genus(),
+                        s.scientificName().substring(s.genus().length() + 1),
+                        "species"));
+                fields.forEach(f -> row.add(
+                        Lists.of(f) ? values.getOrDefault(f, "").replaceAll(", *", LIST) : values.getOrDefault(f, "")));
                 keys.forEach(k -> {
                     Fact fact = s.facts().get(k);
                     row.add(fact == null ? "" : Fields.code(fact));
@@ -64,7 +71,13 @@ final class CatalogueCsv {
      */
     static List<FileRow> read(String text) {
         List<FileRow> rows = new ArrayList<>();
-        try (CSVParser csv = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).get().parse(new StringReader(text))) {
+        try (CSVParser csv = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .get()
+                .parse(new StringReader(text))) {
             if (!csv.getHeaderNames().containsAll(List.of("scientificName", "family"))) {
                 throw new CatalogueException("line 1", "no header with scientificName and family");
             }
@@ -72,8 +85,9 @@ final class CatalogueCsv {
                 rows.add(row((int) row.getRecordNumber(), row));
             }
         } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException | IllegalStateException e) {
-            throw new CatalogueException("after row " + rows.size(),
-                "no comma-separated values: a quote is open, or a heading stands twice");
+            throw new CatalogueException(
+                    "after row " + rows.size(),
+                    "no comma-separated values: a quote is open, or a heading stands twice");
         }
         return rows;
     }
@@ -82,7 +96,10 @@ final class CatalogueCsv {
         String name = row.isSet("scientificName") ? row.get("scientificName").trim() : "";
         try {
             if (!row.isConsistent()) {
-                throw new CatalogueException(name, row.size() + " cells where the header has " + row.getParser().getHeaderNames().size());
+                throw new CatalogueException(
+                        name,
+                        row.size() + " cells where the header has "
+                                + row.getParser().getHeaderNames().size());
             }
             Map<String, String> fields = new LinkedHashMap<>();
             Map<String, String> codes = new LinkedHashMap<>();

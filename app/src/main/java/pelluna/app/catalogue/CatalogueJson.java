@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Confidence;
 import pelluna.core.catalogue.Fact;
@@ -25,18 +24,25 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The catalogue as JSON: a list of species, each with its fields, and with 'source', 'confidence' and 'writtenFor' that say of every field where it comes
+ * The catalogue as JSON: a list of species, each with its fields, and with 'source', 'confidence' and 'writtenFor'
+ * that say of every field where it comes
  * from, how far to trust it, and whether it was written for the species, its genus or its family.
  */
 final class CatalogueJson {
     private static final List<String> HEAD = List.of("scientificName", "family", "genus");
     private static final List<String> ORIGIN = List.of("source", "confidence", "writtenFor");
-    private static final TypeReference<List<Map<String, Object>>> SPECIES = new TypeReference<>() { };
+    private static final TypeReference<List<Map<String, Object>>> SPECIES = new TypeReference<>() {};
 
-    private final JsonMapper json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-        .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS).enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN).build();
-    private final Map<String, FactForm.Slot> flags = FactForms.all().stream().flatMap(f -> f.slots().stream()).filter(s -> s.kind() == FactForm.Kind.FLAG)
-        .collect(Collectors.toMap(FactForm.Slot::name, s -> s));
+    private final JsonMapper json = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
+            .build();
+    private final Map<String, FactForm.Slot> flags = FactForms.all().stream()
+            .flatMap(f -> f.slots().stream())
+            .filter(s -> s.kind() == FactForm.Kind.FLAG)
+            .collect(Collectors.toMap(FactForm.Slot::name, s -> s));
 
     String write(List<Species> species) {
         return json.writeValueAsString(species.stream().map(this::tree).toList());
@@ -75,7 +81,9 @@ final class CatalogueJson {
         if (dot < 0) {
             tree.put(field, value);
         } else {
-            ((Map<String, Object>) tree.computeIfAbsent(field.substring(0, dot), k -> new LinkedHashMap<String, Object>())).put(field.substring(dot + 1), value);
+            ((Map<String, Object>)
+                            tree.computeIfAbsent(field.substring(0, dot), k -> new LinkedHashMap<String, Object>()))
+                    .put(field.substring(dot + 1), value);
         }
     }
 
@@ -99,8 +107,9 @@ final class CatalogueJson {
         try {
             all = json.readValue(text, SPECIES);
         } catch (JacksonException e) {
-            throw new CatalogueException("line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()),
-                "no list of species in JSON");
+            throw new CatalogueException(
+                    "line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()),
+                    "no list of species in JSON");
         }
         List<FileRow> rows = new ArrayList<>();
         for (Map<String, Object> tree : all) {
@@ -121,7 +130,8 @@ final class CatalogueJson {
             if ("none".equals(fields.get("synonyms"))) {
                 fields.remove("synonyms");
             }
-            return FileRow.of(number, Fields.entry(name, String.valueOf(tree.getOrDefault("family", "")), fields, codes(tree)));
+            return FileRow.of(
+                    number, Fields.entry(name, String.valueOf(tree.getOrDefault("family", "")), fields, codes(tree)));
         } catch (CatalogueException e) {
             return FileRow.refused(number, name, String.join(" ", e.problems()));
         }
@@ -131,7 +141,9 @@ final class CatalogueJson {
         if (value instanceof Map<?, ?> map) {
             map.forEach((k, v) -> flatten(field + "." + k, v, fields));
         } else if (value instanceof List<?> list) {
-            fields.put(field, list.isEmpty() ? "none" : list.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+            fields.put(
+                    field,
+                    list.isEmpty() ? "none" : list.stream().map(String::valueOf).collect(Collectors.joining(", ")));
         } else if (value instanceof Boolean harmed && field.equals("copperSensitive")) {
             fields.put(field, harmed ? "sensitive" : "tolerates"); // as files up to 0.6 have it
         } else if (value instanceof Boolean yes && flags.containsKey(field)) {
@@ -146,19 +158,39 @@ final class CatalogueJson {
         Fields.factOfField().forEach((field, key) -> {
             String source = at(tree, "source", field);
             if (!source.isEmpty()) {
-                codes.put(key, code(field, source, at(tree, "confidence", field)) + " " + (at(tree, "writtenFor", field).isEmpty() ? Level.SPECIES.word() : at(tree, "writtenFor", field)));
+                codes.put(
+                        key,
+                        code(field, source, at(tree, "confidence", field)) + " "
+                                + (at(tree, "writtenFor", field).isEmpty()
+                                        ? Level.SPECIES.word()
+                                        : at(tree, "writtenFor", field)));
             }
         });
         return codes;
     }
 
     private static String at(Map<String, Object> tree, String part, String field) {
-        return tree.get(part) instanceof Map<?, ?> map && map.get(field) != null ? map.get(field).toString() : "";
+        return tree.get(part) instanceof Map<?, ?> map && map.get(field) != null
+                ? map.get(field).toString()
+                : "";
     }
 
     private static String code(String field, String source, String confidence) {
-        String code = Arrays.stream(Source.values()).filter(s -> s.words().equals(source)).map(Source::word).findFirst()
-            .orElseThrow(() -> new CatalogueException("source." + field, "'" + source + "' is none of " + Arrays.stream(Source.values()).map(Source::words).toList()));
-        return code + Arrays.stream(Confidence.values()).filter(c -> c.word().equals(confidence)).map(Confidence::mark).findFirst().orElse("");
+        String code = Arrays.stream(Source.values())
+                .filter(s -> s.words().equals(source))
+                .map(Source::word)
+                .findFirst()
+                .orElseThrow(() -> new CatalogueException(
+                        "source." + field,
+                        "'" + source + "' is none of "
+                                + Arrays.stream(Source.values())
+                                        .map(Source::words)
+                                        .toList()));
+        return code
+                + Arrays.stream(Confidence.values())
+                        .filter(c -> c.word().equals(confidence))
+                        .map(Confidence::mark)
+                        .findFirst()
+                        .orElse("");
     }
 }

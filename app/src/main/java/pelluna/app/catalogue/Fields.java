@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import pelluna.app.limits.Numbers;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
@@ -22,7 +21,8 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
 /**
- * A species as flat fields, the common ground of the open formats: field names are those of {@link FactForms}, with 'reefLife.shrimp' and its kin for the
+ * A species as flat fields, the common ground of the open formats: field names are those of {@link FactForms}, with
+ * 'reefLife.shrimp' and its kin for the
  * kinds of other life. Nothing is lost on the way out and back.
  */
 final class Fields {
@@ -30,7 +30,7 @@ final class Fields {
     static final String SPARES = "reefLifeSparesFromCm.";
     private static final String YOUR_FILE = "your file";
 
-    private Fields() { }
+    private Fields() {}
 
     /** Every field of a species, in the order of the forms. */
     static Map<String, String> of(Species s) {
@@ -66,7 +66,8 @@ final class Fields {
     }
 
     /**
-     * The entry that fields and codes make; a fact none of whose fields is given is not given, and one of which only some are given is refused.
+     * The entry that fields and codes make; a fact none of whose fields is given is not given, and one of which only
+     * some are given is refused.
      *
      * @param codes source code and level by fact key, such as 'm? genus'; a missing one counts as the keeper's own word
      * @throws CatalogueException if a field has no place, or a fact is not complete
@@ -76,21 +77,31 @@ final class Fields {
         Map<String, Fact> facts = new LinkedHashMap<>();
         for (FactForm form : FactForms.all()) {
             Optional<String> text = form.key().equals("reef") ? reef(left) : text(form, left);
-            text.ifPresent(t -> facts.put(form.key(), coded(form.key(), t, codes.getOrDefault(form.key(), "own keeper"))));
+            text.ifPresent(t ->
+                    facts.put(form.key(), coded(form.key(), t, codes.getOrDefault(form.key(), "own keeper"))));
         }
         left.values().removeIf(String::isEmpty);
         if (!left.isEmpty()) {
-            throw new CatalogueException(scientificName, "no such field as '" + left.keySet().iterator().next() + "'");
+            throw new CatalogueException(
+                    scientificName,
+                    "no such field as '" + left.keySet().iterator().next() + "'");
         }
         return new Entry(scientificName, family, facts);
     }
 
     private static Optional<String> text(FactForm form, Map<String, String> left) {
         Map<String, String> values = new LinkedHashMap<>();
-        boolean given = form.slots().stream().anyMatch(slot -> !left.getOrDefault(slot.name(), "").isEmpty());
+        boolean given = form.slots().stream()
+                .anyMatch(slot -> !left.getOrDefault(slot.name(), "").isEmpty());
         for (FactForm.Slot slot : form.slots()) {
             if (given && slot.kind() != FactForm.Kind.TEXT && !left.containsKey(slot.name())) {
-                throw new CatalogueException(slot.name(), "is missing; it belongs to one fact with " + form.slots().stream().map(FactForm.Slot::name).filter(left::containsKey).toList());
+                throw new CatalogueException(
+                        slot.name(),
+                        "is missing; it belongs to one fact with "
+                                + form.slots().stream()
+                                        .map(FactForm.Slot::name)
+                                        .filter(left::containsKey)
+                                        .toList());
             }
             String value = left.remove(slot.name());
             if (value != null && !value.isEmpty()) {
@@ -102,17 +113,27 @@ final class Fields {
 
     private static Optional<String> reef(Map<String, String> left) {
         Map<ReefLife, Species.ReefRisk> risks = new EnumMap<>(ReefLife.class);
-        boolean given = Arrays.stream(ReefLife.values()).anyMatch(k -> !left.getOrDefault(REEF + k.word(), "").isEmpty());
+        boolean given = Arrays.stream(ReefLife.values())
+                .anyMatch(k -> !left.getOrDefault(REEF + k.word(), "").isEmpty());
         for (ReefLife kind : ReefLife.values()) {
             if (given && left.getOrDefault(REEF + kind.word(), "").isEmpty()) {
-                throw new CatalogueException(REEF + kind.word(), "is missing; say all " + ReefLife.values().length + " kinds of life or none");
+                throw new CatalogueException(
+                        REEF + kind.word(),
+                        "is missing; say all " + ReefLife.values().length + " kinds of life or none");
             }
             String harm = left.remove(REEF + kind.word());
             String spares = left.remove(SPARES + kind.word());
             if (harm != null && !harm.isEmpty()) {
-                Harm step = Arrays.stream(Harm.values()).filter(h -> word(h).equals(harm)).findFirst()
-                    .orElseThrow(() -> new CatalogueException(REEF + kind.word(), "'" + harm + "' is none of leaves-alone, has-been-known-to, often, expect-it"));
-                risks.put(kind, new Species.ReefRisk(step, spares == null || spares.isEmpty() ? 0 : number(SPARES + kind.word(), spares)));
+                Harm step = Arrays.stream(Harm.values())
+                        .filter(h -> word(h).equals(harm))
+                        .findFirst()
+                        .orElseThrow(() -> new CatalogueException(
+                                REEF + kind.word(),
+                                "'" + harm + "' is none of leaves-alone, has-been-known-to, often, expect-it"));
+                risks.put(
+                        kind,
+                        new Species.ReefRisk(
+                                step, spares == null || spares.isEmpty() ? 0 : number(SPARES + kind.word(), spares)));
             }
         }
         return given ? Optional.of(ReefText.write(risks)) : Optional.empty();
@@ -134,14 +155,17 @@ final class Fields {
     private static Fact coded(String key, String value, String code) {
         String[] parts = code.trim().split(" +");
         Level level = Named.find(Level.class, parts.length > 1 ? parts[1] : "species")
-            .orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
-        return Fact.coded(key, value, parts[0], level, YOUR_FILE).orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
+                .orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
+        return Fact.coded(key, value, parts[0], level, YOUR_FILE)
+                .orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
     }
 
     /** Fact keys by the first part of their fields: 'adultLengthCm' stands for 'adult'. */
     static Map<String, String> factOfField() {
         Map<String, String> keys = new LinkedHashMap<>();
-        FactForms.all().forEach(form -> form.slots().forEach(slot -> keys.put(slot.name().split("\\.")[0], form.key())));
+        FactForms.all()
+                .forEach(form ->
+                        form.slots().forEach(slot -> keys.put(slot.name().split("\\.")[0], form.key())));
         return keys;
     }
 

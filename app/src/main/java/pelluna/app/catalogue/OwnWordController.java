@@ -1,11 +1,11 @@
 package pelluna.app.catalogue;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -18,8 +18,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.limits.Utf8;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.ownword.OwnFactEntity;
@@ -42,7 +40,8 @@ class OwnWordController {
     private final OwnWordDesk words;
     private final SideBySideDesk sideBySide;
 
-    OwnWordController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk words, SideBySideDesk sideBySide) {
+    OwnWordController(
+            PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk words, SideBySideDesk sideBySide) {
         this.desks = desks;
         this.shells = shells;
         this.catalogue = catalogue;
@@ -51,10 +50,10 @@ class OwnWordController {
     }
 
     /** One fact seen otherwise: what the keeper says and what Pelluna says. */
-    record Said(String name, String path, String fact, String value, String ours, String why) { }
+    record Said(String name, String path, String fact, String value, String ours, String why) {}
 
     /** A species of one's own. */
-    record Own(String name, String scientificName, String path, String like) { }
+    record Own(String name, String scientificName, String path, String like) {}
 
     @GetMapping("/tanks/{id}/own-word")
     String page(@PathVariable long id, Model model) {
@@ -62,35 +61,80 @@ class OwnWordController {
     }
 
     private String page(long id, Model model, Map<String, String> typed, String error, BringIn preview) {
-        List<Own> own = words.species().stream().map(s -> new Own(catalogue.get().find(s.scientificName()).map(Species::name).orElse(s.scientificName()), s.scientificName(),
-            Paths.of(s.scientificName()), s.like())).toList();
+        List<Own> own = words.species().stream()
+                .map(s -> new Own(
+                        catalogue
+                                .get()
+                                .find(s.scientificName())
+                                .map(Species::name)
+                                .orElse(s.scientificName()),
+                        s.scientificName(),
+                        Paths.of(s.scientificName()),
+                        s.like()))
+                .toList();
         List<Said> said = words.facts().stream().map(this::said).toList();
-        shells.around(model, desks.open(id), "species", "Your own word", said.isEmpty() && own.isEmpty() ? "Where you know better than Pelluna, your word counts, for you."
-            : English.capital(English.count(said.size(), "fact", "facts")) + " seen otherwise, " + English.count(own.size(), "species", "species") + " of your own.");
+        shells.around(
+                model,
+                desks.open(id),
+                "species",
+                "Your own word",
+                said.isEmpty() && own.isEmpty()
+                        ? "Where you know better than Pelluna, your word counts, for you."
+                        : English.capital(English.count(said.size(), "fact", "facts")) + " seen otherwise, "
+                                + English.count(own.size(), "species", "species") + " of your own.");
         model.addAttribute("own", own);
         model.addAttribute("said", said);
         model.addAttribute("typed", typed);
         model.addAttribute("error", error);
         model.addAttribute("preview", preview);
-        model.addAttribute("names", catalogue.shipped().all().stream().map(Species::scientificName).sorted().toList());
+        model.addAttribute(
+                "names",
+                catalogue.shipped().all().stream()
+                        .map(Species::scientificName)
+                        .sorted()
+                        .toList());
         model.addAttribute("beside", sideBySide.of(id).size());
         return "own-word";
     }
 
     private Said said(OwnFactEntity f) {
         Species now = catalogue.get().find(f.scientificName()).orElse(null);
-        String ours = catalogue.shipped().find(f.scientificName()).map(s -> s.facts().get(f.fact())).map(x -> x.value()).orElse("");
-        return new Said(now == null ? f.scientificName() : now.name(), Paths.of(f.scientificName()), f.fact(), f.value(), ours, f.why());
+        String ours = catalogue
+                .shipped()
+                .find(f.scientificName())
+                .map(s -> s.facts().get(f.fact()))
+                .map(x -> x.value())
+                .orElse("");
+        return new Said(
+                now == null ? f.scientificName() : now.name(),
+                Paths.of(f.scientificName()),
+                f.fact(),
+                f.value(),
+                ours,
+                f.why());
     }
 
     @PostMapping("/tanks/{id}/own-species")
-    String add(@PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String add(
+            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
         String name = form.getOrDefault("scientificName", "").trim();
         try {
             String like = form.getOrDefault("like", "").trim();
-            Species base = catalogue.shipped().find(like).orElseThrow(() -> new CatalogueException("like", "'" + like + "' is not in the catalogue; choose the species that is most like yours"));
+            Species base = catalogue
+                    .shipped()
+                    .find(like)
+                    .orElseThrow(() -> new CatalogueException(
+                            "like",
+                            "'" + like + "' is not in the catalogue; choose the species that is most like yours"));
             String common = form.getOrDefault("names", "").trim();
-            words.add(new OwnWord.OwnSpecies(name, form.getOrDefault("family", "").isBlank() ? base.family() : form.get("family").trim(), base.scientificName()), common.isEmpty() ? name : common);
+            words.add(
+                    new OwnWord.OwnSpecies(
+                            name,
+                            form.getOrDefault("family", "").isBlank()
+                                    ? base.family()
+                                    : form.get("family").trim(),
+                            base.scientificName()),
+                    common.isEmpty() ? name : common);
             return "redirect:/tanks/" + id + "/species/" + Paths.of(name);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -107,8 +151,14 @@ class OwnWordController {
 
     /** Shows what a file would change; nothing is written. */
     @PostMapping("/tanks/{id}/catalogue")
-    String look(@PathVariable long id, @RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "look") String act,
-                Model model, HttpServletResponse response) throws IOException {
+    String look(
+            @PathVariable long id,
+            @RequestParam(required = false) MultipartFile file,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "look") String act,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
         String given = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         Map<String, String> typed = new LinkedHashMap<>(Map.of("text", given));
         try {
@@ -132,10 +182,18 @@ class OwnWordController {
 
     @GetMapping("/catalogue.csv")
     ResponseEntity<String> csv() {
-        return file(CatalogueCsv.write(catalogue.get().all()), new MediaType("text", "csv", StandardCharsets.UTF_8), "catalogue.csv");
+        return file(
+                CatalogueCsv.write(catalogue.get().all()),
+                new MediaType("text", "csv", StandardCharsets.UTF_8),
+                "catalogue.csv");
     }
 
     private static ResponseEntity<String> file(String body, MediaType type, String name) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(body);
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
     }
 }

@@ -3,7 +3,6 @@ package pelluna.app.crew;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,7 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.drawing.CrewDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
@@ -50,8 +48,13 @@ class CrewController {
             if (!a.known()) {
                 return "Count them again in some weeks, and this says how fast they go.";
             }
-            return a.lost() == 0 ? "None gone between the counts; from so few animal-months up to " + percent(a.highShareAMonth()) + " a month would be no surprise."
-                : "About " + percent(a.shareAMonth()) + " go in a month (" + a.lost() + " over " + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0)) + " animal-months; from " + percent(a.lowShareAMonth()) + " to " + percent(a.highShareAMonth()) + ").";
+            return a.lost() == 0
+                    ? "None gone between the counts; from so few animal-months up to " + percent(a.highShareAMonth())
+                            + " a month would be no surprise."
+                    : "About " + percent(a.shareAMonth()) + " go in a month (" + a.lost() + " over "
+                            + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0))
+                            + " animal-months; from " + percent(a.lowShareAMonth()) + " to "
+                            + percent(a.highShareAMonth()) + ").";
         }
 
         private static String percent(double share) {
@@ -59,7 +62,12 @@ class CrewController {
         }
 
         public String year(CrewDesk.Crew c) {
-            return c.costAYear().filter(v -> v > 0).map(v -> "Keeping up " + c.wanted() + " costs about " + Math.round(v) + " a year at this rate, and takes " + Math.round(c.attrition().toReplaceAYear(c.wanted())) + " animals.").orElse("");
+            return c.costAYear()
+                    .filter(v -> v > 0)
+                    .map(v -> "Keeping up " + c.wanted() + " costs about " + Math.round(v)
+                            + " a year at this rate, and takes "
+                            + Math.round(c.attrition().toReplaceAYear(c.wanted())) + " animals.")
+                    .orElse("");
         }
     }
 
@@ -68,8 +76,21 @@ class CrewController {
         Desk desk = desks.open(id);
         List<CrewDesk.Crew> all = crew.of(desk);
         int there = all.stream().mapToInt(CrewDesk.Crew::there).sum();
-        double year = all.stream().flatMap(c -> c.costAYear().stream()).mapToDouble(v -> v).sum();
-        shells.around(model, desk, "losses", "Clean-up crew", all.isEmpty() ? "Nobody is counted yet." : there + " at the last counts, of " + English.count(all.size(), "kind", "kinds") + (Math.round(year) > 0 ? "; keeping their number up costs about " + Math.round(year) + " a year." : "."));
+        double year = all.stream()
+                .flatMap(c -> c.costAYear().stream())
+                .mapToDouble(v -> v)
+                .sum();
+        shells.around(
+                model,
+                desk,
+                "losses",
+                "Clean-up crew",
+                all.isEmpty()
+                        ? "Nobody is counted yet."
+                        : there + " at the last counts, of " + English.count(all.size(), "kind", "kinds")
+                                + (Math.round(year) > 0
+                                        ? "; keeping their number up costs about " + Math.round(year) + " a year."
+                                        : "."));
         model.addAttribute("tab", "crew");
         model.addAttribute("all", all);
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
@@ -80,24 +101,51 @@ class CrewController {
     }
 
     @PostMapping("/tanks/{id}/losses/crew")
-    String comes(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String size,
-                 @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+    String comes(
+            @PathVariable long id,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String count,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(defaultValue = "") String price,
+            @RequestParam(defaultValue = "") String on,
+            RedirectAttributes to) {
         return done(id, to, desk -> {
             CrewKind which = Named.find(CrewKind.class, kind).orElseThrow(() -> new Refused("kind", "Which kind?"));
-            crew.comes(id, which, name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on));
+            crew.comes(
+                    id, which, name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on));
         });
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/count")
-    String counted(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String added, @RequestParam(defaultValue = "") String on,
-                   @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
-        return done(id, to, desk -> crew.counted(id, which, day(on), whole("count", count),
-            added.isBlank() ? 0 : whole("added", added), note));
+    String counted(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String count,
+            @RequestParam(defaultValue = "") String added,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes to) {
+        return done(
+                id,
+                to,
+                desk -> crew.counted(
+                        id, which, day(on), whole("count", count), added.isBlank() ? 0 : whole("added", added), note));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")
-    String keeps(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String wanted, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String price, RedirectAttributes to) {
-        return done(id, to, desk -> crew.keeps(id, which, whole("wanted", wanted), cm(desk, size), TypedFigure.read(price, "price")));
+    String keeps(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String wanted,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(defaultValue = "") String price,
+            RedirectAttributes to) {
+        return done(
+                id,
+                to,
+                desk -> crew.keeps(
+                        id, which, whole("wanted", wanted), cm(desk, size), TypedFigure.read(price, "price")));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")

@@ -1,10 +1,9 @@
 package pelluna.app.crew;
 
-import java.time.LocalDate;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import pelluna.app.rows.Row;
 import pelluna.core.crew.Attrition;
 
@@ -14,13 +13,15 @@ import pelluna.core.crew.Attrition;
 class CrewCountEntity extends Row {
     @Column(name = "crew_id")
     private Long crewId;
+
     @Column(name = "on_day")
     private LocalDate onDay;
+
     private int count;
     private int added;
     private String note = "";
 
-    protected CrewCountEntity() { }
+    protected CrewCountEntity() {}
 
     CrewCountEntity(Long crewId, LocalDate onDay, int count, int added, String note) {
         this.crewId = crewId;

@@ -2,7 +2,6 @@ package pelluna.app.crew;
 
 import java.util.Collection;
 import java.util.List;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CrewCountRows extends JpaRepository<CrewCountEntity, Long> {

@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -39,8 +37,19 @@ public class CrewDesk {
      * @param price  each; null if nobody has said
      * @param counts oldest first
      */
-    public record Crew(long id, CrewKind kind, String name, double sizeCm, int wanted, Double price, int there, List<Attrition.Count> counts, List<String> notes, Attrition attrition, List<Suspect> suspects,
-                       CrewRestock restock) {
+    public record Crew(
+            long id,
+            CrewKind kind,
+            String name,
+            double sizeCm,
+            int wanted,
+            Double price,
+            int there,
+            List<Attrition.Count> counts,
+            List<String> notes,
+            Attrition attrition,
+            List<Suspect> suspects,
+            CrewRestock restock) {
         /** What it costs a year to keep the number up; empty without a price. */
         public Optional<Double> costAYear() {
             return price == null ? Optional.empty() : Optional.of(price * attrition.toReplaceAYear(wanted));
@@ -52,14 +61,21 @@ public class CrewDesk {
     }
 
     /** A kind of crew by name alone. */
-    public record Named(long id, CrewKind kind, String name, int there, Double price) { }
+    public record Named(long id, CrewKind kind, String name, int there, Double price) {}
 
-    /** Those of several tanks, by number; those that are given up too. Callers have looked the tanks up with their keeper. */
+    /**
+     * Those of several tanks, by number; those that are given up too. Callers have looked the tanks up with their
+     * keeper.
+     */
     @Transactional(readOnly = true)
     public Map<Long, Named> named(Collection<Long> tanks) {
         List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
         Map<Long, List<CrewCountEntity>> by = counts(all);
-        return all.stream().collect(Collectors.toMap(CrewEntity::id, c -> new Named(c.id(), c.kind(), c.name(), there(by.getOrDefault(c.id(), List.of())), c.price())));
+        return all.stream()
+                .collect(Collectors.toMap(
+                        CrewEntity::id,
+                        c -> new Named(
+                                c.id(), c.kind(), c.name(), there(by.getOrDefault(c.id(), List.of())), c.price())));
     }
 
     /** How fast each kind dwindles, over several tanks. Callers have looked them up with their keeper. */
@@ -68,40 +84,69 @@ public class CrewDesk {
         List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
         Map<Long, List<CrewCountEntity>> by = counts(all);
         Map<CrewKind, Attrition> figures = new EnumMap<>(CrewKind.class);
-        all.forEach(c -> figures.merge(c.kind(), Attrition.of(by.getOrDefault(c.id(), List.of()).stream().map(CrewCountEntity::count).toList()), Attrition::and));
+        all.forEach(c -> figures.merge(
+                c.kind(),
+                Attrition.of(by.getOrDefault(c.id(), List.of()).stream()
+                        .map(CrewCountEntity::count)
+                        .toList()),
+                Attrition::and));
         return figures;
     }
 
     /** The crew of a tank, as it was put down. */
     @Transactional(readOnly = true)
     public List<Crew> of(Desk desk) {
-        List<CrewEntity> all = rows.findByTankIdInOrderById(List.of(desk.tank().id())).stream().filter(c -> !c.gone()).toList();
+        List<CrewEntity> all = rows.findByTankIdInOrderById(List.of(desk.tank().id())).stream()
+                .filter(c -> !c.gone())
+                .toList();
         Map<Long, List<CrewCountEntity>> by = counts(all);
-        return all.stream().map(c -> of(desk, c, by.getOrDefault(c.id(), List.of()))).toList();
+        return all.stream()
+                .map(c -> of(desk, c, by.getOrDefault(c.id(), List.of())))
+                .toList();
     }
 
     private Crew of(Desk desk, CrewEntity c, List<CrewCountEntity> mine) {
-        List<Attrition.Count> counted = mine.stream().map(CrewCountEntity::count).toList();
+        List<Attrition.Count> counted =
+                mine.stream().map(CrewCountEntity::count).toList();
         Attrition attrition = Attrition.of(counted);
         List<Suspect> suspects = Suspect.of(desk.plan(), c.kind().life(), c.sizeCm(), desks.today(), desk.say());
         int there = there(mine);
-        return new Crew(c.id(), c.kind(), c.name(), c.sizeCm(), c.wanted(), c.price(), there, counted, mine.stream().map(CrewCountEntity::note).toList(), attrition, suspects,
-            CrewRestock.of(c.kind(), c.wanted(), there, c.sizeCm(), attrition, suspects, desk.say()));
+        return new Crew(
+                c.id(),
+                c.kind(),
+                c.name(),
+                c.sizeCm(),
+                c.wanted(),
+                c.price(),
+                there,
+                counted,
+                mine.stream().map(CrewCountEntity::note).toList(),
+                attrition,
+                suspects,
+                CrewRestock.of(c.kind(), c.wanted(), there, c.sizeCm(), attrition, suspects, desk.say()));
     }
 
     private Map<Long, List<CrewCountEntity>> counts(List<CrewEntity> crews) {
-        return counts.findByCrewIdInOrderByOnDayAscIdAsc(crews.stream().map(CrewEntity::id).toList()).stream().collect(Collectors.groupingBy(CrewCountEntity::crewId));
+        return counts
+                .findByCrewIdInOrderByOnDayAscIdAsc(
+                        crews.stream().map(CrewEntity::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(CrewCountEntity::crewId));
     }
 
     private static int there(List<CrewCountEntity> mine) {
-        return mine.isEmpty() ? 0 : mine.get(mine.size() - 1).count().count() + mine.get(mine.size() - 1).count().added();
+        return mine.isEmpty()
+                ? 0
+                : mine.get(mine.size() - 1).count().count()
+                        + mine.get(mine.size() - 1).count().added();
     }
 
     /** A kind of crew comes in. @param price each; null likewise @return its number */
     @Transactional
     public long comes(long tank, CrewKind kind, String name, int count, Double sizeCm, Double price, LocalDate on) {
         if (count < 1 || count > 2000 || name.length() > 60 || on.isAfter(desks.today())) {
-            throw new IllegalArgumentException("From 1 to 2000 of them, today or earlier, with a name of up to 60 letters.");
+            throw new IllegalArgumentException(
+                    "From 1 to 2000 of them, today or earlier, with a name of up to 60 letters.");
         }
         CrewEntity c = new CrewEntity(desks.tank(tank).id(), kind, name.isBlank() ? kind.plain() : name.strip());
         c.keeps(count, sizeCm, price);
@@ -118,7 +163,9 @@ public class CrewDesk {
         }
         CrewEntity c = row(tank, crew);
         List<CrewCountEntity> mine = counts(List.of(c)).getOrDefault(c.id(), List.of());
-        if (on.isAfter(desks.today()) || !mine.isEmpty() && on.isBefore(mine.get(mine.size() - 1).count().on())) {
+        if (on.isAfter(desks.today())
+                || !mine.isEmpty()
+                        && on.isBefore(mine.get(mine.size() - 1).count().on())) {
             throw new IllegalArgumentException("A count is of today or earlier, and not before the last one.");
         }
         counts.save(new CrewCountEntity(crew, on, count, added, note.strip()));
@@ -159,9 +206,13 @@ public class CrewDesk {
         List<CrewCountEntity> mine = counts(List.of(c)).getOrDefault(c.id(), List.of());
         int there = there(mine);
         if (there + by < 0) {
-            throw new IllegalArgumentException("By the last count there " + (there == 1 ? "is only one." : "are only " + there + "."));
+            throw new IllegalArgumentException(
+                    "By the last count there " + (there == 1 ? "is only one." : "are only " + there + "."));
         }
-        LocalDate day = mine.isEmpty() || !on.isBefore(mine.get(mine.size() - 1).count().on()) ? on : mine.get(mine.size() - 1).count().on();
+        LocalDate day =
+                mine.isEmpty() || !on.isBefore(mine.get(mine.size() - 1).count().on())
+                        ? on
+                        : mine.get(mine.size() - 1).count().on();
         counts.save(new CrewCountEntity(crew, day, there + by, 0, note));
     }
 

@@ -13,15 +13,18 @@ import pelluna.core.units.Named;
 class CrewEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String kind;
     private String name;
+
     @Column(name = "size_cm")
     private Double sizeCm;
+
     private int wanted;
     private Double price;
     private boolean gone;
 
-    protected CrewEntity() { }
+    protected CrewEntity() {}
 
     CrewEntity(Long tankId, CrewKind kind, String name) {
         this.tankId = tankId;

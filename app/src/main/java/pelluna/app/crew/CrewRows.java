@@ -3,7 +3,6 @@ package pelluna.app.crew;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CrewRows extends JpaRepository<CrewEntity, Long> {

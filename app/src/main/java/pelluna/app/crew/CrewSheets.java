@@ -3,7 +3,6 @@ package pelluna.app.crew;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,7 +24,14 @@ public class CrewSheets {
     public List<List<Object>> rows(long tank) {
         List<List<Object>> all = new ArrayList<>();
         for (CrewEntity c : rows.findByTankIdInOrderById(List.of(tank))) {
-            counts.findByCrewIdInOrderByOnDayAscIdAsc(List.of(c.id())).forEach(n -> all.add(Arrays.asList(c.kind().word(), c.name(), n.count().on(), n.count().count(), n.count().added(), n.note())));
+            counts.findByCrewIdInOrderByOnDayAscIdAsc(List.of(c.id()))
+                    .forEach(n -> all.add(Arrays.asList(
+                            c.kind().word(),
+                            c.name(),
+                            n.count().on(),
+                            n.count().count(),
+                            n.count().added(),
+                            n.note())));
         }
         return all;
     }

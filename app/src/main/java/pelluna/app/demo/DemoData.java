@@ -9,17 +9,18 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.regex.Pattern;
-
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 
-/** An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story stays the same. */
+/**
+ * An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story
+ * stays the same.
+ */
 @Component
 @Profile("demo")
 public class DemoData implements SmartLifecycle {
@@ -70,7 +71,8 @@ public class DemoData implements SmartLifecycle {
     private void lay() {
         for (String name : List.of("lantern-ledge", "sill")) {
             try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
-                TankEntity tank = desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+                TankEntity tank =
+                        desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
                 if (name.equals("lantern-ledge")) {
                     log.write(tank.id());
                     past.writeLantern(tank.id());
@@ -85,6 +87,7 @@ public class DemoData implements SmartLifecycle {
 
     private String moved(String text) {
         long days = ChronoUnit.DAYS.between(WRITTEN, LocalDate.now(clock));
-        return DAY.matcher(text).replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString());
+        return DAY.matcher(text)
+                .replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString());
     }
 }

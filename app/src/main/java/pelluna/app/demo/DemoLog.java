@@ -8,12 +8,10 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-
-import pelluna.app.bringing.WaysIn;
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.log.LogDesk;
@@ -27,7 +25,8 @@ import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
 
 /**
- * Six invented weeks at Lantern Ledge: a wrasse goes through the box, comes out, and is pressed by the dottyback; a mirror does not help, moved rock
+ * Six invented weeks at Lantern Ledge: a wrasse goes through the box, comes out, and is pressed by the dottyback; a
+ * mirror does not help, moved rock
  * does. Drawn once by a fixed seed, so that the story is always the same.
  */
 @Component
@@ -50,7 +49,14 @@ class DemoLog {
     private final Clock clock;
     private final Random random = new Random(42);
 
-    DemoLog(FishDesk fish, LogDesk log, LogSheets sheets, WaysIn ways, MeasureDesk measures, ProbeDesk probes, Clock clock) {
+    DemoLog(
+            FishDesk fish,
+            LogDesk log,
+            LogSheets sheets,
+            WaysIn ways,
+            MeasureDesk measures,
+            ProbeDesk probes,
+            Clock clock) {
         this.fish = fish;
         this.log = log;
         this.sheets = sheets;
@@ -63,7 +69,9 @@ class DemoLog {
     /** Who is who. */
     private record Cast(long clowns, long female, long blenny, long cardinals, long boss, long wrasse) {
         List<Long> all(boolean withWrasse) {
-            return withWrasse ? List.of(clowns, blenny, cardinals, boss, wrasse) : List.of(clowns, blenny, cardinals, boss);
+            return withWrasse
+                    ? List.of(clowns, blenny, cardinals, boss, wrasse)
+                    : List.of(clowns, blenny, cardinals, boss);
         }
     }
 
@@ -73,11 +81,33 @@ class DemoLog {
         for (int ago = 7 * WEEKS; ago >= 0; ago--) {
             day(tank, cast, ago, lines);
         }
-        sheets.write(tank, lines.stream().filter(l -> l.at().isBefore(clock.instant())).toList());
-        long in = ways.recorded(tank, cast.wrasse(), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22), at(BOXED, LocalTime.of(17, 0)), at(RELEASED, LocalTime.of(20, 40)));
+        sheets.write(
+                tank,
+                lines.stream().filter(l -> l.at().isBefore(clock.instant())).toList());
+        long in = ways.recorded(
+                tank,
+                cast.wrasse(),
+                Method.BOX_DAYS,
+                new SeeThroughBox(32, 18, 22),
+                at(BOXED, LocalTime.of(17, 0)),
+                at(RELEASED, LocalTime.of(20, 40)));
         looks(tank, in);
-        measures.recorded(tank, Measure.MIRROR, cast.wrasse(), cast.boss(), at(MIRROR, LocalTime.of(12, 0)), at(ROCK, LocalTime.of(11, 30)), "left pane, by day");
-        measures.recorded(tank, Measure.MOVED_ROCK, cast.wrasse(), cast.boss(), at(ROCK, LocalTime.of(12, 0)), at(ROCK, LocalTime.of(12, 40)), "left heap turned, two new gaps");
+        measures.recorded(
+                tank,
+                Measure.MIRROR,
+                cast.wrasse(),
+                cast.boss(),
+                at(MIRROR, LocalTime.of(12, 0)),
+                at(ROCK, LocalTime.of(11, 30)),
+                "left pane, by day");
+        measures.recorded(
+                tank,
+                Measure.MOVED_ROCK,
+                cast.wrasse(),
+                cast.boss(),
+                at(ROCK, LocalTime.of(12, 0)),
+                at(ROCK, LocalTime.of(12, 40)),
+                "left heap turned, two new gaps");
         probes.simulatePast(tank, 7);
     }
 
@@ -93,7 +123,11 @@ class DemoLog {
     }
 
     private static long id(List<Fish> all, String species) {
-        return all.stream().filter(f -> f.species().scientificName().equals(species)).findFirst().orElseThrow().id();
+        return all.stream()
+                .filter(f -> f.species().scientificName().equals(species))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private void day(long tank, Cast c, int ago, List<Sent> lines) {
@@ -107,16 +141,56 @@ class DemoLog {
         }
         feeding(c, ago, in || box, lines);
         if (ago == RELEASED - 1) {
-            lines.add(new Sent(at(ago, LocalTime.of(8, 30)), Doing.HIDES, c.wrasse(), null, 0.86, 0.04, 1, 1, "in the sand", null));
+            lines.add(new Sent(
+                    at(ago, LocalTime.of(8, 30)),
+                    Doing.HIDES,
+                    c.wrasse(),
+                    null,
+                    0.86,
+                    0.04,
+                    1,
+                    1,
+                    "in the sand",
+                    null));
         }
         if (ago == MIRROR + 1) {
-            lines.add(new Sent(at(ago, LocalTime.of(19, 5)), Doing.TORN_FIN, c.wrasse(), null, null, null, 2, 1, "upper tail", null));
+            lines.add(new Sent(
+                    at(ago, LocalTime.of(19, 5)),
+                    Doing.TORN_FIN,
+                    c.wrasse(),
+                    null,
+                    null,
+                    null,
+                    2,
+                    1,
+                    "upper tail",
+                    null));
         }
         if (ago == 4) {
-            lines.add(new Sent(at(ago, LocalTime.of(19, 30)), Doing.CLOUDY_EYE, c.cardinals(), null, null, null, 2, 1, "one of the four, left eye", null));
+            lines.add(new Sent(
+                    at(ago, LocalTime.of(19, 30)),
+                    Doing.CLOUDY_EYE,
+                    c.cardinals(),
+                    null,
+                    null,
+                    null,
+                    2,
+                    1,
+                    "one of the four, left eye",
+                    null));
         }
         if (ago == 30) {
-            lines.add(new Sent(at(ago, LocalTime.of(20, 15)), Doing.SPAWNED, c.clowns(), null, 0.2, 0.12, 1, 1, "by the left heap", null));
+            lines.add(new Sent(
+                    at(ago, LocalTime.of(20, 15)),
+                    Doing.SPAWNED,
+                    c.clowns(),
+                    null,
+                    0.2,
+                    0.12,
+                    1,
+                    1,
+                    "by the left heap",
+                    null));
         }
     }
 
@@ -135,7 +209,16 @@ class DemoLog {
         acts(lines, began, hours, 0.9, Doing.CHASED, c.blenny(), c.cardinals(), 0.5, 0.3);
         acts(lines, began, hours, 0.8, Doing.DISPLAYED, c.boss(), c.clowns(), 0.22, 0.2);
         if (ago <= BOXED && ago >= RELEASED) {
-            acts(lines, began, hours, Math.max(0, 2.6 * (ago - RELEASED - 3)), Doing.STRUCK_BOX, c.boss(), c.wrasse(), 0.45, 0.6);
+            acts(
+                    lines,
+                    began,
+                    hours,
+                    Math.max(0, 2.6 * (ago - RELEASED - 3)),
+                    Doing.STRUCK_BOX,
+                    c.boss(),
+                    c.wrasse(),
+                    0.45,
+                    0.6);
             acts(lines, began, hours, ago > BOXED - 3 ? 3 : 0, Doing.STRUCK_BOX, c.clowns(), c.wrasse(), 0.45, 0.6);
         }
         if (ago < RELEASED) {
@@ -147,14 +230,33 @@ class DemoLog {
     }
 
     /** As many acts as a Poisson process of this rate gives in the hours. */
-    private void acts(List<Sent> lines, Instant began, double hours, double rate, Doing doing, long who, long whom, double x, double y) {
+    private void acts(
+            List<Sent> lines,
+            Instant began,
+            double hours,
+            double rate,
+            Doing doing,
+            long who,
+            long whom,
+            double x,
+            double y) {
         double t = 0;
         while (rate > 0) {
             t += -Math.log(1 - random.nextDouble()) / rate;
             if (t >= hours) {
                 return;
             }
-            lines.add(new Sent(began.plusSeconds(Math.round(t * 3600)), doing, who, whom, near(x), near(y), doing.gravity(), 1, "", null));
+            lines.add(new Sent(
+                    began.plusSeconds(Math.round(t * 3600)),
+                    doing,
+                    who,
+                    whom,
+                    near(x),
+                    near(y),
+                    doing.gravity(),
+                    1,
+                    "",
+                    null));
         }
     }
 
@@ -176,17 +278,35 @@ class DemoLog {
     }
 
     private void looks(long tank, long in) {
-        boolean[][] seen = {{true, true, false, true}, {false, true, false, false}, {false, true, false, true}, {true, false, true, true}, {true, true, true, false}};
-        String[] notes = {"to the right heap, Inky behind it", "already in the sand", "out at ten, chased twice", "upper tail split", "sleeps at the right end"};
+        boolean[][] seen = {
+            {true, true, false, true},
+            {false, true, false, false},
+            {false, true, false, true},
+            {true, false, true, true},
+            {true, true, true, false}
+        };
+        String[] notes = {
+            "to the right heap, Inky behind it",
+            "already in the sand",
+            "out at ten, chased twice",
+            "upper tail split",
+            "sleeps at the right end"
+        };
         AfterRelease[] looks = AfterRelease.values();
         int[] ago = {RELEASED, RELEASED, RELEASED - 1, RELEASED - 3, RELEASED - 7};
-        LocalTime[] times = {LocalTime.of(21, 40), LocalTime.of(21, 50), LocalTime.of(11, 5), LocalTime.of(11, 10), LocalTime.of(11, 20)};
+        LocalTime[] times = {
+            LocalTime.of(21, 40), LocalTime.of(21, 50), LocalTime.of(11, 5), LocalTime.of(11, 10), LocalTime.of(11, 20)
+        };
         for (int i = 0; i < looks.length; i++) {
             ways.recordedLook(tank, in, looks[i], at(ago[i], times[i]), seen[i], notes[i]);
         }
     }
 
     private Instant at(int daysAgo, LocalTime time) {
-        return LocalDate.now(clock).minusDays(daysAgo).atTime(time).atZone(clock.getZone()).toInstant();
+        return LocalDate.now(clock)
+                .minusDays(daysAgo)
+                .atTime(time)
+                .atZone(clock.getZone())
+                .toInstant();
     }
 }

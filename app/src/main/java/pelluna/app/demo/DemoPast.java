@@ -11,10 +11,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.fish.Fish;
@@ -39,7 +37,8 @@ import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
 /**
- * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it, starved a mandarin, and gave a third clownfish
+ * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it,
+ * starved a mandarin, and gave a third clownfish
  * back after a week of fights. What the
  * plan had said on each day of arrival is computed for that day, from the tank and its fish as they were then.
  */
@@ -60,7 +59,17 @@ class DemoPast {
     private final LogSheets sheets;
     private final Clock clock;
 
-    DemoPast(PlanDesk desks, PlanFiles files, FishDesk fish, WordKeeper words, Ledger ledger, CrewDesk crew, IncidentDesk incidents, LogDesk log, LogSheets sheets, Clock clock) {
+    DemoPast(
+            PlanDesk desks,
+            PlanFiles files,
+            FishDesk fish,
+            WordKeeper words,
+            Ledger ledger,
+            CrewDesk crew,
+            IncidentDesk incidents,
+            LogDesk log,
+            LogSheets sheets,
+            Clock clock) {
         this.desks = desks;
         this.files = files;
         this.fish = fish;
@@ -74,30 +83,61 @@ class DemoPast {
     }
 
     /** One that came. @param left days ago; negative if it is there still */
-    private record Came(String species, int count, double cm, int ago, int left, boolean bred, String shop, String school, double price) { }
+    private record Came(
+            String species,
+            int count,
+            double cm,
+            int ago,
+            int left,
+            boolean bred,
+            String shop,
+            String school,
+            double price) {}
 
     /** What is under way for one tank: who came when, in order, with numbers of fish. */
-    private record Story(long tank, Map<String, Object> plan, List<Came> came, Map<Came, Long> numbers) { }
+    private record Story(long tank, Map<String, Object> plan, List<Came> came, Map<Came, Long> numbers) {}
 
     void writeLantern(long tank) {
-        Came clowns = new Came("Amphiprion ocellaris", 2, 5, 352, -1, true, "the breeder in the hills", "thirty-days-watch", 30);
-        Came firefish = new Came("Nemateleotris magnifica", 1, 5, 340, 316, false, "the harbour shop", "thirty-days-watch", 28);
-        Came wrasse = new Came("Pseudocheilinus hexataenia", 1, 5, 318, 296, false, "the harbour shop", "thirty-days-watch", 32);
+        Came clowns = new Came(
+                "Amphiprion ocellaris", 2, 5, 352, -1, true, "the breeder in the hills", "thirty-days-watch", 30);
+        Came firefish =
+                new Came("Nemateleotris magnifica", 1, 5, 340, 316, false, "the harbour shop", "thirty-days-watch", 28);
+        Came wrasse = new Came(
+                "Pseudocheilinus hexataenia", 1, 5, 318, 296, false, "the harbour shop", "thirty-days-watch", 32);
         Came blenny = new Came("Salarias fasciatus", 1, 8, 282, -1, false, "the harbour shop", "thirty-days-watch", 25);
         Came chromis = new Came("Chromis viridis", 5, 4, 262, 150, false, "mail order", "none", 9);
         Came tang = new Came("Zebrasoma flavescens", 1, 8, 258, 240, false, "mail order", "none", 95);
-        Came cardinals = new Came("Sphaeramia nematoptera", 4, 4, 219, -1, true, "the breeder in the hills", "thirty-days-watch", 18);
-        Came mandarin = new Came("Synchiropus splendidus", 1, 6, 180, 118, false, "the harbour shop", "thirty-days-watch", 45);
-        Came inky = new Came("Pseudochromis springeri", 1, 5, 135, -1, true, "the breeder in the hills", "thirty-days-watch", 38);
+        Came cardinals = new Came(
+                "Sphaeramia nematoptera", 4, 4, 219, -1, true, "the breeder in the hills", "thirty-days-watch", 18);
+        Came mandarin =
+                new Came("Synchiropus splendidus", 1, 6, 180, 118, false, "the harbour shop", "thirty-days-watch", 45);
+        Came inky = new Came(
+                "Pseudochromis springeri", 1, 5, 135, -1, true, "the breeder in the hills", "thirty-days-watch", 38);
         Came clark = new Came("Amphiprion clarkii", 1, 6, 128, 119, true, "mail order", "thirty-days-watch", 34);
-        Came saffron = new Came("Halichoeres chrysus", 1, 7, 13, -1, false, "the harbour shop", "thirty-days-watch", 35);
-        Story s = story(tank, List.of(clowns, firefish, wrasse, blenny, chromis, tang, cardinals, mandarin, inky, clark, saffron));
+        Came saffron =
+                new Came("Halichoeres chrysus", 1, 7, 13, -1, false, "the harbour shop", "thirty-days-watch", 35);
+        Story s = story(
+                tank,
+                List.of(clowns, firefish, wrasse, blenny, chromis, tang, cardinals, mandarin, inky, clark, saffron));
         lost(s, firefish, 1, 316, Cause.JUMPED, Sure.SEEN, "on the floor behind the stand, dry", true);
         lost(s, wrasse, 1, 296, Cause.JUMPED, Sure.SEEN, "gone at night; found under the cabinet", true);
         lost(s, tang, 1, 240, Cause.DISEASE, Sure.LIKELY, "white spots for a week, then fast breath", false);
         lost(s, chromis, 2, 237, Cause.DISEASE, Sure.LIKELY, "spots on both, one day after the tang", false);
         lost(s, chromis, 1, 190, Cause.KILLED, Sure.GUESS, "the smallest, in the corner, fins in shreds", false);
-        ledger.remember(tank, new Told(s.numbers().get(chromis), null, 2, ago(150), Left.TRADED_IN, Cause.UNKNOWN, Sure.GUESS, null, "the two that were left, to a larger tank", null), Map.of("open", false));
+        ledger.remember(
+                tank,
+                new Told(
+                        s.numbers().get(chromis),
+                        null,
+                        2,
+                        ago(150),
+                        Left.TRADED_IN,
+                        Cause.UNKNOWN,
+                        Sure.GUESS,
+                        null,
+                        "the two that were left, to a larger tank",
+                        null),
+                Map.of("open", false));
         lost(s, mandarin, 1, 118, Cause.STARVED, Sure.SEEN, "sunken belly for weeks; took no frozen food", false);
         lost(s, cardinals, 1, 205, Cause.UNKNOWN, Sure.GUESS, "one less at the count", false);
         fight(s, clark, clowns);
@@ -118,8 +158,20 @@ class DemoPast {
         Story s = new Story(tank, desks.tree(tank), came, new LinkedHashMap<>());
         List<Fish> there = fish.all(tank);
         for (Came c : came) {
-            long number = c.left() < 0 ? there.stream().filter(f -> f.residentId() != null && f.species().scientificName().equals(c.species())).findFirst().orElseThrow().id()
-                : fish.remembered(tank, c.species(), c.count(), ago(c.ago()), ago(c.left()), "left on " + Measures.date(ago(c.left())));
+            long number = c.left() < 0
+                    ? there.stream()
+                            .filter(f -> f.residentId() != null
+                                    && f.species().scientificName().equals(c.species()))
+                            .findFirst()
+                            .orElseThrow()
+                            .id()
+                    : fish.remembered(
+                            tank,
+                            c.species(),
+                            c.count(),
+                            ago(c.ago()),
+                            ago(c.left()),
+                            "left on " + Measures.date(ago(c.left())));
             int quarantine = c.school().equals("none") ? 0 : 30;
             fish.bought(tank, number, c.shop(), c.bred(), c.school(), c.price(), ago(c.ago() + quarantine));
             s.numbers().put(c, number);
@@ -129,7 +181,10 @@ class DemoPast {
     }
 
     private void lost(Story s, Came who, int count, int daysAgo, Cause cause, Sure sure, String seen, boolean open) {
-        ledger.remember(s.tank(), Told.lost(s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count), Map.of("open", open));
+        ledger.remember(
+                s.tank(),
+                Told.lost(s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count),
+                Map.of("open", open));
     }
 
     /** Keeps what the plan says of an arrival on its day. */
@@ -139,7 +194,9 @@ class DemoPast {
         tree.put("tank", tank(s, now, day));
         tree.put("tests", List.of());
         List<Map<String, Object>> residents = new ArrayList<>();
-        List<Came> company = s.came().stream().filter(c -> c.ago() > now.ago() && c.left() < now.ago()).toList();
+        List<Came> company = s.came().stream()
+                .filter(c -> c.ago() > now.ago() && c.left() < now.ago())
+                .toList();
         company.forEach(c -> residents.add(entry(c, ago(c.ago()))));
         tree.put("residents", residents);
         tree.put("wishes", List.of(entry(now, null)));
@@ -167,7 +224,8 @@ class DemoPast {
     }
 
     private static Map<String, Object> entry(Came c, LocalDate since) {
-        Map<String, Object> entry = new LinkedHashMap<>(Map.of("species", c.species(), "count", c.count(), "lengthCm", c.cm()));
+        Map<String, Object> entry =
+                new LinkedHashMap<>(Map.of("species", c.species(), "count", c.count(), "lengthCm", c.cm()));
         Optional.ofNullable(since).ifPresent(d -> entry.put("since", d.toString()));
         if (c.bred()) {
             entry.put("captiveBred", true);
@@ -178,11 +236,27 @@ class DemoPast {
     private void outbreak(Story s, Came tang, Came chromis) {
         long t = s.numbers().get(tang);
         long c = s.numbers().get(chromis);
-        sheets.write(s.tank(), List.of(sign(256, Doing.HIDES, t, "behind the rock, pale"), sign(251, Doing.RUBS, t, "against the sand"), sign(249, Doing.RUBS, t, ""), sign(247, Doing.SPOTS, t, "six or seven, fins and flanks"),
-            sign(244, Doing.SPOTS, t, "too many to count"), sign(243, Doing.NOT_EATING, t, ""), sign(242, Doing.FAST_BREATH, t, ""), sign(240, Doing.SPOTS, c, "two of the five"), sign(238, Doing.FAST_BREATH, c, ""), sign(236, Doing.NOTE, null, "nobody new before June")));
+        sheets.write(
+                s.tank(),
+                List.of(
+                        sign(256, Doing.HIDES, t, "behind the rock, pale"),
+                        sign(251, Doing.RUBS, t, "against the sand"),
+                        sign(249, Doing.RUBS, t, ""),
+                        sign(247, Doing.SPOTS, t, "six or seven, fins and flanks"),
+                        sign(244, Doing.SPOTS, t, "too many to count"),
+                        sign(243, Doing.NOT_EATING, t, ""),
+                        sign(242, Doing.FAST_BREATH, t, ""),
+                        sign(240, Doing.SPOTS, c, "two of the five"),
+                        sign(238, Doing.FAST_BREATH, c, ""),
+                        sign(236, Doing.NOTE, null, "nobody new before June")));
         long incident = incidents.open(s.tank(), "The white spots of spring", IncidentKind.OUTBREAK, ago(247), t);
-        incidents.told(s.tank(), incident, "The tang and the chromis came in the same week by mail, and went straight in because the quarantine tank was taken down. The tang rubbed itself from the fifth day on.",
-            "Nothing goes in without thirty days of watching, however small the order. A tang that rubs itself is looked at the same day.");
+        incidents.told(
+                s.tank(),
+                incident,
+                "The tang and the chromis came in the same week by mail, and went straight in because the quarantine "
+                        + "tank was taken down. The tang rubbed itself from the fifth day on.",
+                "Nothing goes in without thirty days of watching, however small the order. A tang that rubs itself is "
+                        + "looked at the same day.");
     }
 
     private void fight(Story s, Came clark, Came clowns) {
@@ -197,9 +271,28 @@ class DemoPast {
         }
         lines.add(sign(121, Doing.TORN_FIN, o, "both sides"));
         sheets.write(s.tank(), lines);
-        ledger.remember(s.tank(), new Told(o, null, 1, ago(clark.left()), Left.RETURNED, Cause.UNKNOWN, Sure.GUESS, null, "back to where it came from, before it was too late", null), Map.of("open", false));
+        ledger.remember(
+                s.tank(),
+                new Told(
+                        o,
+                        null,
+                        1,
+                        ago(clark.left()),
+                        Left.RETURNED,
+                        Cause.UNKNOWN,
+                        Sure.GUESS,
+                        null,
+                        "back to where it came from, before it was too late",
+                        null),
+                Map.of("open", false));
         long incident = incidents.open(s.tank(), "A third clownfish", IncidentKind.FIGHT, ago(120), o);
-        incidents.told(s.tank(), incident, "A clownfish of another kind, so that there would be three. The pair drove it into a corner from the first evening on, and its fins were in shreds by the weekend.", "One pair of clownfish, and no third. What the plan says of a pair on the day before is to be read on the day before.");
+        incidents.told(
+                s.tank(),
+                incident,
+                "A clownfish of another kind, so that there would be three. The pair drove it into a corner from the "
+                        + "first evening on, and its fins were in shreds by the weekend.",
+                "One pair of clownfish, and no third. What the plan says of a pair on the day before is to be read on "
+                        + "the day before.");
     }
 
     private Instant at(int daysAgo, LocalTime time) {
@@ -207,7 +300,8 @@ class DemoPast {
     }
 
     private Sent sign(int daysAgo, Doing doing, Long who, String note) {
-        return new Sent(at(daysAgo, LocalTime.of(19, 10)), doing, who, null, null, null, doing.gravity(), 1, note, null);
+        return new Sent(
+                at(daysAgo, LocalTime.of(19, 10)), doing, who, null, null, null, doing.gravity(), 1, note, null);
     }
 
     private void crew(long tank) {

@@ -1,7 +1,7 @@
 package pelluna.app.demo;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -9,8 +9,6 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-
-import jakarta.annotation.PreDestroy;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.probe.ProbeDesk;
 import pelluna.app.probe.SimulatedProbe;
@@ -34,7 +32,10 @@ class DemoProbe implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         try {
             probe = new SimulatedProbe(0, false);
-            desks.tanks().stream().filter(t -> t.name().equals("Lantern Ledge")).findFirst().ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
+            desks.tanks().stream()
+                    .filter(t -> t.name().equals("Lantern Ledge"))
+                    .findFirst()
+                    .ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
         } catch (IOException e) {
             LOG.warn("The simulated probe could not be started: {}", e.getMessage());
         }

@@ -8,11 +8,13 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.core.behaviour.Elo;
 import pelluna.core.units.Measures;
 
-/** Standing over time: one line a fish, one step a contest, over days. Lines differ by dash and end in a name, never by colour alone. */
+/**
+ * Standing over time: one line a fish, one step a contest, over days. Lines differ by dash and end in a name, never by
+ * colour alone.
+ */
 public final class CourseDrawing {
     private static final double WIDE = 760;
     private static final double HIGH = 250;
@@ -22,26 +24,60 @@ public final class CourseDrawing {
     private static final double LABEL = 15;
     private static final String[] DASHES = {"none", "7 4", "2 4", "10 3 2 3", "1 5", "12 5"};
 
-    private CourseDrawing() { }
+    private CourseDrawing() {}
 
-    /** @param moments of the points, as many; @param names by the ids of the ratings; @param marks days with what was done on them */
-    public static String draw(List<Elo.Point> course, List<Instant> moments, Map<String, String> names, Map<LocalDate, String> marks, ZoneId zone) {
+    /**
+     * @param moments of the points, as many; @param names by the ids of the ratings; @param marks days with what was
+     * done on them
+     */
+    public static String draw(
+            List<Elo.Point> course,
+            List<Instant> moments,
+            Map<String, String> names,
+            Map<LocalDate, String> marks,
+            ZoneId zone) {
         if (course.isEmpty()) {
             return "";
         }
         long from = moments.get(0).toEpochMilli();
         long until = Math.max(moments.get(moments.size() - 1).toEpochMilli(), from + 1);
-        double low = course.stream().flatMap(p -> p.ratings().values().stream()).mapToDouble(d -> d).min().orElse(Elo.START) - 10;
-        double high = course.stream().flatMap(p -> p.ratings().values().stream()).mapToDouble(d -> d).max().orElse(Elo.START) + 10;
+        double low = course.stream()
+                        .flatMap(p -> p.ratings().values().stream())
+                        .mapToDouble(d -> d)
+                        .min()
+                        .orElse(Elo.START)
+                - 10;
+        double high = course.stream()
+                        .flatMap(p -> p.ratings().values().stream())
+                        .mapToDouble(d -> d)
+                        .max()
+                        .orElse(Elo.START)
+                + 10;
         Scale scale = new Scale(from, until, low, high);
         Svg svg = new Svg();
-        svg.open("svg", "class", "lanes course", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(HIGH), "role", "img", "aria-label", "Standing over time, as ratings that move with every contest");
+        svg.open(
+                "svg",
+                "class",
+                "lanes course",
+                "viewBox",
+                "0 0 " + Svg.num(WIDE) + " " + Svg.num(HIGH),
+                "role",
+                "img",
+                "aria-label",
+                "Standing over time, as ratings that move with every contest");
         days(svg, scale, zone, marks);
         Map<String, Double> ends = new LinkedHashMap<>();
         int line = 0;
         for (String fish : names.keySet()) {
             if (course.get(course.size() - 1).ratings().containsKey(fish)) {
-                svg.el("path", "class", "course-line c" + line % DASHES.length, "d", path(course, moments, fish, scale), "stroke-dasharray", DASHES[line % DASHES.length]);
+                svg.el(
+                        "path",
+                        "class",
+                        "course-line c" + line % DASHES.length,
+                        "d",
+                        path(course, moments, fish, scale),
+                        "stroke-dasharray",
+                        DASHES[line % DASHES.length]);
                 ends.put(fish, scale.y(course.get(course.size() - 1).ratings().get(fish)));
                 line++;
             }
@@ -70,12 +106,34 @@ public final class CourseDrawing {
             svg.text(x, HIGH - 9, Measures.shortDate(day), "class", "small", "text-anchor", "middle");
         }
         svg.text(LEFT - 6, scale.y(Elo.START) + 4, "1000", "class", "figure", "text-anchor", "end");
-        svg.el("line", "class", "grid", "x1", LEFT, "x2", WIDE - RIGHT, "y1", scale.y(Elo.START), "y2", scale.y(Elo.START));
+        svg.el(
+                "line",
+                "class",
+                "grid",
+                "x1",
+                LEFT,
+                "x2",
+                WIDE - RIGHT,
+                "y1",
+                scale.y(Elo.START),
+                "y2",
+                scale.y(Elo.START));
         marks.forEach((day, says) -> {
             long at = day.atStartOfDay(zone).toInstant().toEpochMilli();
             if (at >= scale.from() && at <= scale.until()) {
                 svg.open("g").add("<title>" + Svg.escape(says) + "</title>");
-                svg.el("line", "class", "mark-line", "x1", scale.x(at), "x2", scale.x(at), "y1", 6, "y2", HIGH - BOTTOM);
+                svg.el(
+                        "line",
+                        "class",
+                        "mark-line",
+                        "x1",
+                        scale.x(at),
+                        "x2",
+                        scale.x(at),
+                        "y1",
+                        6,
+                        "y2",
+                        HIGH - BOTTOM);
                 svg.el("circle", "class", "mark-dot", "cx", scale.x(at), "cy", 8, "r", 5);
                 svg.close("g");
             }
@@ -88,8 +146,12 @@ public final class CourseDrawing {
         for (int i = 0; i < course.size(); i++) {
             Double rating = course.get(i).ratings().get(fish);
             if (rating != null && !rating.equals(last)) {
-                d.append(last == null ? "M" : "H" + Svg.num(scale.x(moments.get(i).toEpochMilli())) + "V");
-                d.append(last == null ? Svg.num(scale.x(moments.get(i).toEpochMilli())) + " " : "").append(Svg.num(scale.y(rating)));
+                d.append(
+                        last == null
+                                ? "M"
+                                : "H" + Svg.num(scale.x(moments.get(i).toEpochMilli())) + "V");
+                d.append(last == null ? Svg.num(scale.x(moments.get(i).toEpochMilli())) + " " : "")
+                        .append(Svg.num(scale.y(rating)));
                 last = rating;
             }
         }

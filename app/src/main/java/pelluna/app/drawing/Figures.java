@@ -8,7 +8,7 @@ import pelluna.core.units.Measures;
 
 /** The figures of a finding in the keeper's units. */
 public final class Figures {
-    private Figures() { }
+    private Figures() {}
 
     /** 'needs 180 cm · has 150 cm'. */
     public static String of(Finding f, Measures say) {
@@ -32,7 +32,8 @@ public final class Figures {
     /** 'Bold 280 L · Customary 380 L · Cautious 475 L'; only for findings that the schools dispute. */
     public static String schools(Finding f, Measures say) {
         Schools s = f.schools().orElseThrow();
-        return "Bold " + shown(s.bold(), f, say) + " · Customary " + shown(s.customary(), f, say) + " · Cautious " + shown(s.cautious(), f, say);
+        return "Bold " + shown(s.bold(), f, say) + " · Customary " + shown(s.customary(), f, say) + " · Cautious "
+                + shown(s.cautious(), f, say);
     }
 
     private static String shown(double value, Finding f, Measures say) {

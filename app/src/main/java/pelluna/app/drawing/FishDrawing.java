@@ -1,7 +1,6 @@
 package pelluna.app.drawing;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
 
@@ -12,7 +11,7 @@ public final class FishDrawing {
     private static final double EDGE_WIDTH = 0.007;
     private static final double GOLDEN = 0.618034;
 
-    private FishDrawing() { }
+    private FishDrawing() {}
 
     /**
      * A fish at a place, to scale.
@@ -28,8 +27,14 @@ public final class FishDrawing {
 
     /** As {@link #at(Species, double, double, double, String)}, for one look of it. */
     public static String at(Look look, double x, double y, double length, String id) {
-        return new Svg().open("g", "transform", "translate(" + Svg.num(x - length / 2) + " " + Svg.num(y) + ") scale(" + Svg.num(length) + ")")
-            .add(unit(look, id)).close("g").toString();
+        return new Svg()
+                .open(
+                        "g",
+                        "transform",
+                        "translate(" + Svg.num(x - length / 2) + " " + Svg.num(y) + ") scale(" + Svg.num(length) + ")")
+                .add(unit(look, id))
+                .close("g")
+                .toString();
     }
 
     /** A drawing of its own, cropped to the fish. */
@@ -40,9 +45,24 @@ public final class FishDrawing {
     /** A look by itself, such as that of the young, cropped to the fish. */
     public static String alone(Look look, String label, int width, String id) {
         double half = halfHeight(look);
-        return new Svg().open("svg", "viewBox", "-0.13 " + Svg.num(-half) + " 1.16 " + Svg.num(2 * half), "width", width, "height",
-                heightFor(look, width), "class", "fish", "role", "img", "aria-label", label)
-            .add(unit(look, id)).close("svg").toString();
+        return new Svg()
+                .open(
+                        "svg",
+                        "viewBox",
+                        "-0.13 " + Svg.num(-half) + " 1.16 " + Svg.num(2 * half),
+                        "width",
+                        width,
+                        "height",
+                        heightFor(look, width),
+                        "class",
+                        "fish",
+                        "role",
+                        "img",
+                        "aria-label",
+                        label)
+                .add(unit(look, id))
+                .close("svg")
+                .toString();
     }
 
     /** A picture file of a look, which a browser fetches by itself when it comes into view. */
@@ -58,25 +78,41 @@ public final class FishDrawing {
     /** Half of the height that the fish with its fins and whatever reaches out of it takes, in shares of its length. */
     public static double halfHeight(Look look) {
         FishForms.Outline o = FishForms.of(look.form());
-        double marks = look.marks().stream().filter(m -> outside(m) || onFin(m)).mapToDouble(m -> reach(m, o.half())).max().orElse(0);
+        double marks = look.marks().stream()
+                .filter(m -> outside(m) || onFin(m))
+                .mapToDouble(m -> reach(m, o.half()))
+                .max()
+                .orElse(0);
         return Math.max(o.reach(), marks) + 0.02;
     }
 
     private static double reach(Look.Mark m, double half) {
         List<Double> a = m.at();
-        return half * switch (m.kind()) {
-            case SPOT -> Math.abs(a.get(1)) + a.get(2) / half;
-            case LINE -> Math.max(Math.abs(a.get(1)), Math.abs(a.get(3))) + a.get(4) / 2 / half;
-            case WEDGE -> Math.max(Math.abs(a.get(1)), Math.max(Math.abs(a.get(3)), Math.abs(a.get(5))));
-            default -> 0;
-        };
+        return half
+                * switch (m.kind()) {
+                    case SPOT -> Math.abs(a.get(1)) + a.get(2) / half;
+                    case LINE -> Math.max(Math.abs(a.get(1)), Math.abs(a.get(3))) + a.get(4) / 2 / half;
+                    case WEDGE -> Math.max(Math.abs(a.get(1)), Math.max(Math.abs(a.get(3)), Math.abs(a.get(5))));
+                    default -> 0;
+                };
     }
 
     private static String unit(Look look, String id) {
         FishForms.Outline o = FishForms.of(look.form());
         String clip = "clip-" + id;
         Svg svg = new Svg().open("g", "class", "fish");
-        svg.el("path", "d", o.tail(), "fill", look.tail(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
+        svg.el(
+                "path",
+                "d",
+                o.tail(),
+                "fill",
+                look.tail(),
+                "stroke",
+                EDGE,
+                "stroke-opacity",
+                EDGE_SEEN,
+                "stroke-width",
+                EDGE_WIDTH);
         edge(svg, look, Look.Kind.TAIL_EDGE, o.tail());
         for (Look.Mark mark : look.marks()) {
             if (outside(mark)) {
@@ -84,10 +120,32 @@ public final class FishDrawing {
             }
         }
         if (!o.behind().isEmpty()) {
-            svg.el("path", "d", o.behind(), "fill", look.fins(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
+            svg.el(
+                    "path",
+                    "d",
+                    o.behind(),
+                    "fill",
+                    look.fins(),
+                    "stroke",
+                    EDGE,
+                    "stroke-opacity",
+                    EDGE_SEEN,
+                    "stroke-width",
+                    EDGE_WIDTH);
         }
         if (!o.fins().isBlank()) {
-            svg.el("path", "d", o.fins(), "fill", look.fins(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
+            svg.el(
+                    "path",
+                    "d",
+                    o.fins(),
+                    "fill",
+                    look.fins(),
+                    "stroke",
+                    EDGE,
+                    "stroke-opacity",
+                    EDGE_SEEN,
+                    "stroke-width",
+                    EDGE_WIDTH);
             edge(svg, look, Look.Kind.FRINGE, o.fins());
         }
         for (Look.Mark mark : look.marks()) {
@@ -95,18 +153,45 @@ public final class FishDrawing {
                 mark(svg, mark, o);
             }
         }
-        svg.el("path", "d", o.body(), "fill", look.body(), "stroke", EDGE, "stroke-opacity", EDGE_SEEN, "stroke-width", EDGE_WIDTH);
+        svg.el(
+                "path",
+                "d",
+                o.body(),
+                "fill",
+                look.body(),
+                "stroke",
+                EDGE,
+                "stroke-opacity",
+                EDGE_SEEN,
+                "stroke-width",
+                EDGE_WIDTH);
         svg.open("clipPath", "id", clip).el("path", "d", o.body()).close("clipPath");
         svg.open("g", "clip-path", "url(#" + clip + ")");
         look.marks().stream().filter(m -> !outside(m) && !onFin(m)).forEach(m -> mark(svg, m, o));
         svg.close("g");
         pectoral(svg, look, o);
-        svg.el("circle", "cx", o.eyeX(), "cy", o.eyeY(), "r", o.eyeR(), "fill", "#0b1d20", "stroke", "#f5f5ea", "stroke-width", o.eyeR() * 0.5);
+        svg.el(
+                "circle",
+                "cx",
+                o.eyeX(),
+                "cy",
+                o.eyeY(),
+                "r",
+                o.eyeR(),
+                "fill",
+                "#0b1d20",
+                "stroke",
+                "#f5f5ea",
+                "stroke-width",
+                o.eyeR() * 0.5);
         return svg.close("g").toString();
     }
 
     private static void edge(Svg svg, Look look, Look.Kind kind, String path) {
-        look.marks().stream().filter(m -> m.kind() == kind).forEach(m -> svg.el("path", "d", path, "fill", "none", "stroke", m.colour(), "stroke-width", m.at().get(0)));
+        look.marks().stream()
+                .filter(m -> m.kind() == kind)
+                .forEach(m ->
+                        svg.el("path", "d", path, "fill", "none", "stroke", m.colour(), "stroke-width", m.at().get(0)));
     }
 
     /** The fin behind the gill, seen through: it shows which way a fish faces and how large its head is. */
@@ -120,17 +205,45 @@ public final class FishDrawing {
         };
         if (x > 0) {
             double h = o.half();
-            svg.el("path", "d", "M" + Svg.num(x) + " " + Svg.num(h * 0.12) + "C" + Svg.num(x + 0.05) + " " + Svg.num(-h * 0.12) + " " + Svg.num(x + 0.12) + " " + Svg.num(-h * 0.05)
-                + " " + Svg.num(x + 0.14) + " " + Svg.num(h * 0.2) + "C" + Svg.num(x + 0.1) + " " + Svg.num(h * 0.42) + " " + Svg.num(x + 0.04) + " " + Svg.num(h * 0.36) + " "
-                + Svg.num(x) + " " + Svg.num(h * 0.12) + "Z", "fill", "#ffffff", "fill-opacity", 0.16, "stroke", "#0b1d20", "stroke-opacity", 0.35, "stroke-width", 0.004);
-            svg.el("path", "d", "M" + Svg.num(x - 0.06) + " " + Svg.num(-h * 0.3) + "C" + Svg.num(x - 0.02) + " " + Svg.num(-h * 0.05) + " " + Svg.num(x - 0.02) + " "
-                + Svg.num(h * 0.25) + " " + Svg.num(x - 0.06) + " " + Svg.num(h * 0.5), "fill", "none", "stroke", "#0b1d20", "stroke-opacity", 0.28, "stroke-width", 0.005);
+            svg.el(
+                    "path",
+                    "d",
+                    "M" + Svg.num(x) + " " + Svg.num(h * 0.12) + "C" + Svg.num(x + 0.05) + " " + Svg.num(-h * 0.12)
+                            + " " + Svg.num(x + 0.12) + " " + Svg.num(-h * 0.05)
+                            + " " + Svg.num(x + 0.14) + " " + Svg.num(h * 0.2) + "C" + Svg.num(x + 0.1) + " "
+                            + Svg.num(h * 0.42) + " " + Svg.num(x + 0.04) + " " + Svg.num(h * 0.36) + " "
+                            + Svg.num(x) + " " + Svg.num(h * 0.12) + "Z",
+                    "fill",
+                    "#ffffff",
+                    "fill-opacity",
+                    0.16,
+                    "stroke",
+                    "#0b1d20",
+                    "stroke-opacity",
+                    0.35,
+                    "stroke-width",
+                    0.004);
+            svg.el(
+                    "path",
+                    "d",
+                    "M" + Svg.num(x - 0.06) + " " + Svg.num(-h * 0.3) + "C" + Svg.num(x - 0.02) + " "
+                            + Svg.num(-h * 0.05) + " " + Svg.num(x - 0.02) + " " + Svg.num(h * 0.25) + " "
+                            + Svg.num(x - 0.06) + " " + Svg.num(h * 0.5),
+                    "fill",
+                    "none",
+                    "stroke",
+                    "#0b1d20",
+                    "stroke-opacity",
+                    0.28,
+                    "stroke-width",
+                    0.005);
         }
     }
 
     /** A long ray or snout that reaches out of the body. */
     private static boolean outside(Look.Mark m) {
-        return m.kind() == Look.Kind.WEDGE && m.at().get(0) <= -0.1 || m.kind() == Look.Kind.LINE && Math.abs(m.at().get(3)) > 2;
+        return m.kind() == Look.Kind.WEDGE && m.at().get(0) <= -0.1
+                || m.kind() == Look.Kind.LINE && Math.abs(m.at().get(3)) > 2;
     }
 
     private static boolean onFin(Look.Mark m) {
@@ -149,24 +262,69 @@ public final class FishDrawing {
             case BACK -> rect(svg, -0.1, -h * 1.2, 1.2, (a.get(0) + 1.2) * h, c);
             case BELLY -> rect(svg, -0.1, a.get(0) * h, 1.2, h * 1.5, c);
             case SPOT -> svg.el("circle", "cx", a.get(0), "cy", a.get(1) * h, "r", a.get(2), "fill", c);
-            case LINE -> svg.el("line", "x1", a.get(0), "y1", a.get(1) * h, "x2", a.get(2), "y2", a.get(3) * h, "stroke", c, "stroke-width", a.get(4),
-                "stroke-linecap", "round");
-            case WEDGE -> svg.el("path", "d", "M" + point(a, 0, h) + "L" + point(a, 2, h) + "L" + point(a, 4, h) + "Z", "fill", c);
+            case LINE ->
+                svg.el(
+                        "line",
+                        "x1",
+                        a.get(0),
+                        "y1",
+                        a.get(1) * h,
+                        "x2",
+                        a.get(2),
+                        "y2",
+                        a.get(3) * h,
+                        "stroke",
+                        c,
+                        "stroke-width",
+                        a.get(4),
+                        "stroke-linecap",
+                        "round");
+            case WEDGE ->
+                svg.el(
+                        "path",
+                        "d",
+                        "M" + point(a, 0, h) + "L" + point(a, 2, h) + "L" + point(a, 4, h) + "Z",
+                        "fill",
+                        c);
             case SPOTS -> spots(svg, a.get(0).intValue(), a.get(1), h, c);
             case BARS -> {
                 for (int i = 0; i < a.get(0); i++) {
-                    rect(svg, 0.2 + 0.62 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2, -h * 1.2, a.get(1), h * 2.4, c);
+                    rect(
+                            svg,
+                            0.2 + 0.62 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2,
+                            -h * 1.2,
+                            a.get(1),
+                            h * 2.4,
+                            c);
                 }
             }
             case STRIPES -> {
                 for (int i = 0; i < a.get(0); i++) {
-                    rect(svg, 0.06, (-0.78 + 1.5 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2) * h, 1, a.get(1) * h, c);
+                    rect(
+                            svg,
+                            0.06,
+                            (-0.78 + 1.5 * i / Math.max(1, a.get(0) - 1) - a.get(1) / 2) * h,
+                            1,
+                            a.get(1) * h,
+                            c);
                 }
             }
-            case PATCH -> svg.el("ellipse", "cx", a.get(0), "cy", a.get(1) * h, "rx", a.get(2), "ry", a.get(3) * h, "fill", c);
-            case CURVE -> svg.el("path", "d", "M" + point(a, 0, h) + "Q" + point(a, 2, h) + point(a, 4, h), "fill", "none", "stroke", c, "stroke-width", a.get(6),
-                "stroke-linecap", "round");
-            case FRINGE, TAIL_EDGE -> { }
+            case PATCH ->
+                svg.el("ellipse", "cx", a.get(0), "cy", a.get(1) * h, "rx", a.get(2), "ry", a.get(3) * h, "fill", c);
+            case CURVE ->
+                svg.el(
+                        "path",
+                        "d",
+                        "M" + point(a, 0, h) + "Q" + point(a, 2, h) + point(a, 4, h),
+                        "fill",
+                        "none",
+                        "stroke",
+                        c,
+                        "stroke-width",
+                        a.get(6),
+                        "stroke-linecap",
+                        "round");
+            case FRINGE, TAIL_EDGE -> {}
             case MAZE -> maze(svg, a.get(0).intValue(), a.get(1), h, c);
         }
     }
@@ -195,8 +353,18 @@ public final class FishDrawing {
             StringBuilder d = new StringBuilder("M.1 " + Svg.num(y));
             for (int k = 0; k < 5; k++) {
                 double x = 0.1 + 0.16 * k;
-                d.append(" C").append(Svg.num(x + 0.05)).append(' ').append(Svg.num(y - sway)).append(' ').append(Svg.num(x + 0.11)).append(' ')
-                    .append(Svg.num(y + sway)).append(' ').append(Svg.num(x + 0.16)).append(' ').append(Svg.num(y));
+                d.append(" C")
+                        .append(Svg.num(x + 0.05))
+                        .append(' ')
+                        .append(Svg.num(y - sway))
+                        .append(' ')
+                        .append(Svg.num(x + 0.11))
+                        .append(' ')
+                        .append(Svg.num(y + sway))
+                        .append(' ')
+                        .append(Svg.num(x + 0.16))
+                        .append(' ')
+                        .append(Svg.num(y));
             }
             svg.el("path", "d", d, "fill", "none", "stroke", colour, "stroke-width", width * h * 1.6);
         }

@@ -1,7 +1,6 @@
 package pelluna.app.drawing;
 
 import java.util.List;
-
 import pelluna.core.sighting.Sighting;
 import pelluna.core.tank.Tank;
 
@@ -10,7 +9,7 @@ public final class HotSpots {
     private static final int ACROSS = 10;
     private static final int UP = 5;
 
-    private HotSpots() { }
+    private HotSpots() {}
 
     /** @param times as many as the places */
     public static String over(Tank tank, List<Sighting.Spot> places, List<Integer> times) {
@@ -38,7 +37,17 @@ public final class HotSpots {
                     double y = tank.frontHeightCm() * (1 - ys[c][r] / acts[c][r]);
                     double radius = Math.max(largest * Math.sqrt((double) acts[c][r] / most), letter * 0.7);
                     svg.el("circle", "class", "hot-spot", "cx", x, "cy", y, "r", radius);
-                    svg.text(0, 0, Integer.toString(acts[c][r]), "class", "hot-count", "text-anchor", "middle", "transform", "translate(" + Svg.num(x) + " " + Svg.num(y + letter * 0.36) + ") scale(" + Svg.num(letter / 12) + ")");
+                    svg.text(
+                            0,
+                            0,
+                            Integer.toString(acts[c][r]),
+                            "class",
+                            "hot-count",
+                            "text-anchor",
+                            "middle",
+                            "transform",
+                            "translate(" + Svg.num(x) + " " + Svg.num(y + letter * 0.36) + ") scale("
+                                    + Svg.num(letter / 12) + ")");
                 }
             }
         }

@@ -10,10 +10,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.DoubleFunction;
-
 import pelluna.core.units.Measures;
 
-/** The days around an incident on one line of time: a track for each kind of thing, the day itself marked through all of them. */
+/**
+ * The days around an incident on one line of time: a track for each kind of thing, the day itself marked through all
+ * of them.
+ */
 public final class IncidentDrawing {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final double WIDE = 760;
@@ -23,11 +25,18 @@ public final class IncidentDrawing {
     private static final double TALL = 58;
     private static final double TOP = 8;
 
-    private IncidentDrawing() { }
+    private IncidentDrawing() {}
 
     /** What a mark belongs to, in the order from the top. */
     public enum Track {
-        ARRIVALS("came"), LOSSES("lost"), SIGNS("signs"), CONTESTS("contests"), DONE("done"), TESTS("tests"), PROBE("temperature"), NOTES("notes");
+        ARRIVALS("came"),
+        LOSSES("lost"),
+        SIGNS("signs"),
+        CONTESTS("contests"),
+        DONE("done"),
+        TESTS("tests"),
+        PROBE("temperature"),
+        NOTES("notes");
 
         private final String name;
 
@@ -41,15 +50,20 @@ public final class IncidentDrawing {
     }
 
     /** Something on a day. @param says shown as its title */
-    public record Mark(LocalDate on, Track track, String says) { }
+    public record Mark(LocalDate on, Track track, String says) {}
 
     /** What the probe said in a day: °C, g/kg, pH; without readings, of count 0. */
-    public record Weather(LocalDate on, DoubleSummaryStatistics celsius, DoubleSummaryStatistics salinity, DoubleSummaryStatistics pH) {
+    public record Weather(
+            LocalDate on,
+            DoubleSummaryStatistics celsius,
+            DoubleSummaryStatistics salinity,
+            DoubleSummaryStatistics pH) {
         /** '24.9 to 25.6 °C, salinity 35 to 35.2, pH 8 to 8.2'. @param temperature °C in the keeper's unit */
         public String says(DoubleFunction<String> temperature) {
             List<String> words = new ArrayList<>();
             if (celsius.getCount() > 0) {
-                words.add(temperature.apply(Measures.round(celsius.getMin(), 1)) + " to " + temperature.apply(Measures.round(celsius.getMax(), 1)));
+                words.add(temperature.apply(Measures.round(celsius.getMin(), 1)) + " to "
+                        + temperature.apply(Measures.round(celsius.getMax(), 1)));
             }
             figure(words, "salinity ", salinity, 1);
             figure(words, "pH ", pH, 2);
@@ -66,7 +80,14 @@ public final class IncidentDrawing {
     }
 
     /** @param acts contests by day; @param temperature °C in the keeper's unit */
-    public static String draw(LocalDate from, LocalDate on, LocalDate until, List<Mark> marks, Map<LocalDate, Integer> acts, List<Weather> weather, DoubleFunction<String> temperature) {
+    public static String draw(
+            LocalDate from,
+            LocalDate on,
+            LocalDate until,
+            List<Mark> marks,
+            Map<LocalDate, Integer> acts,
+            List<Weather> weather,
+            DoubleFunction<String> temperature) {
         List<Track> shown = new ArrayList<>();
         for (Track t : Track.values()) {
             if (marks.stream().anyMatch(m -> m.track() == t)) {
@@ -76,7 +97,16 @@ public final class IncidentDrawing {
         double high = TOP + shown.stream().mapToDouble(IncidentDrawing::tall).sum();
         Scale s = new Scale(from, ChronoUnit.DAYS.between(from, until) + 1);
         Svg svg = new Svg();
-        svg.open("svg", "class", "lanes incident-line", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(high + 26), "role", "img", "aria-label", "The days around it on one line of time; the same in words below");
+        svg.open(
+                "svg",
+                "class",
+                "lanes incident-line",
+                "viewBox",
+                "0 0 " + Svg.num(WIDE) + " " + Svg.num(high + 26),
+                "role",
+                "img",
+                "aria-label",
+                "The days around it on one line of time; the same in words below");
         svg.el("rect", "class", "the-day", "x", s.left(on), "y", TOP - 4, "width", s.day(), "height", high - TOP + 8);
         double y = TOP;
         for (Track t : shown) {
@@ -121,7 +151,10 @@ public final class IncidentDrawing {
             double x = s.middle(on);
             double m = y + tall / 2;
             svg.open("g", "class", "mark-" + track.name().toLowerCase(Locale.ROOT));
-            svg.open("title").add(Svg.escape(String.join("; ", some.stream().map(Mark::says).toList()))).close("title");
+            svg.open("title")
+                    .add(Svg.escape(
+                            String.join("; ", some.stream().map(Mark::says).toList())))
+                    .close("title");
             switch (track) {
                 case ARRIVALS -> svg.el("path", "d", "M" + Svg.num(x - 7) + " " + Svg.num(m - 6) + "h14l-7 12Z");
                 case LOSSES -> svg.el("path", "d", "M" + Svg.num(x - 6) + " " + Svg.num(m - 6) + "l12 12m0 -12l-12 12");
@@ -141,7 +174,10 @@ public final class IncidentDrawing {
         double room = tall - 16;
         acts.forEach((on, n) -> {
             double h = room * n / most;
-            svg.open("g", "class", "mark-contests").open("title").add(Svg.escape(DAY.format(on) + ": " + n)).close("title");
+            svg.open("g", "class", "mark-contests")
+                    .open("title")
+                    .add(Svg.escape(DAY.format(on) + ": " + n))
+                    .close("title");
             svg.el("rect", "x", s.left(on) + s.day() * 0.18, "y", y + tall - h, "width", s.day() * 0.64, "height", h);
             if (n == most) {
                 svg.text(s.middle(on), y + 12, Integer.toString(n), "class", "figure", "text-anchor", "middle");
@@ -150,8 +186,10 @@ public final class IncidentDrawing {
         });
     }
 
-    private static void band(Svg svg, Scale s, List<Weather> weather, double y, double tall, DoubleFunction<String> temperature) {
-        List<Weather> warm = weather.stream().filter(w -> w.celsius().getCount() > 0).toList();
+    private static void band(
+            Svg svg, Scale s, List<Weather> weather, double y, double tall, DoubleFunction<String> temperature) {
+        List<Weather> warm =
+                weather.stream().filter(w -> w.celsius().getCount() > 0).toList();
         if (warm.isEmpty()) {
             return;
         }
@@ -161,13 +199,42 @@ public final class IncidentDrawing {
         for (Weather w : warm) {
             double top = y + 8 + (tall - 16) * (high - w.celsius().getMax()) / span;
             double bottom = y + 8 + (tall - 16) * (high - w.celsius().getMin()) / span;
-            svg.open("g", "class", "mark-probe").open("title").add(Svg.escape(DAY.format(w.on()) + ": " + w.says(temperature))).close("title");
-            svg.el("rect", "x", s.left(w.on()) + s.day() * 0.3, "y", top, "width", s.day() * 0.4, "height", Math.max(2, bottom - top), "rx", 2).close("g");
+            svg.open("g", "class", "mark-probe")
+                    .open("title")
+                    .add(Svg.escape(DAY.format(w.on()) + ": " + w.says(temperature)))
+                    .close("title");
+            svg.el(
+                            "rect",
+                            "x",
+                            s.left(w.on()) + s.day() * 0.3,
+                            "y",
+                            top,
+                            "width",
+                            s.day() * 0.4,
+                            "height",
+                            Math.max(2, bottom - top),
+                            "rx",
+                            2)
+                    .close("g");
         }
         double x = s.left(warm.get(0).on()) - 5;
         boolean room = x > LEFT + 60;
-        svg.text(room ? x : RIGHT, y + 14, temperature.apply(Measures.round(high, 1)), "class", "small", "text-anchor", "end");
-        svg.text(room ? x : RIGHT, y + tall - 5, temperature.apply(Measures.round(low, 1)), "class", "small", "text-anchor", "end");
+        svg.text(
+                room ? x : RIGHT,
+                y + 14,
+                temperature.apply(Measures.round(high, 1)),
+                "class",
+                "small",
+                "text-anchor",
+                "end");
+        svg.text(
+                room ? x : RIGHT,
+                y + tall - 5,
+                temperature.apply(Measures.round(low, 1)),
+                "class",
+                "small",
+                "text-anchor",
+                "end");
     }
 
     private static void axis(Svg svg, Scale s, LocalDate from, LocalDate on, LocalDate until, double y) {

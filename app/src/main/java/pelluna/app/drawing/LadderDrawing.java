@@ -1,20 +1,22 @@
 package pelluna.app.drawing;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 
-/** The pecking order as a ladder: each fish beside its rung, at the height of its score between the lowest and the highest. */
+/**
+ * The pecking order as a ladder: each fish beside its rung, at the height of its score between the lowest and the
+ * highest.
+ */
 public final class LadderDrawing {
     private static final double WIDE = 300;
     private static final double LEAST_STEP = 42;
     private static final double TOP = 24;
     private static final double X = 58;
 
-    private LadderDrawing() { }
+    private LadderDrawing() {}
 
     /** @param score normalised, 0 to the number of fish − 1; @param contests that it was in */
-    public record Rung(Species species, String name, double score, double contests, long id) { }
+    public record Rung(Species species, String name, double score, double contests, long id) {}
 
     /** @param rungs from the top */
     public static String draw(List<Rung> rungs) {
@@ -24,8 +26,17 @@ public final class LadderDrawing {
         double span = Math.max(1, n - 1) * LEAST_STEP;
         Svg svg = new Svg();
         double high = span + 2 * TOP + 14;
-        svg.open("svg", "class", "ladder-drawing", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(high), "role", "img", "aria-label", "The pecking order, from the top: "
-            + String.join(", ", rungs.stream().map(Rung::name).toList()));
+        svg.open(
+                "svg",
+                "class",
+                "ladder-drawing",
+                "viewBox",
+                "0 0 " + Svg.num(WIDE) + " " + Svg.num(high),
+                "role",
+                "img",
+                "aria-label",
+                "The pecking order, from the top: "
+                        + String.join(", ", rungs.stream().map(Rung::name).toList()));
         svg.el("line", "class", "rail-line", "x1", X, "x2", X, "y1", 6, "y2", high - 6);
         svg.el("line", "class", "rail-line", "x1", X - 14, "x2", X - 14, "y1", 6, "y2", high - 6);
         double last = -LEAST_STEP;
@@ -36,13 +47,32 @@ public final class LadderDrawing {
             double label = Math.max(Math.min(at, TOP + span - after * LEAST_STEP), last + LEAST_STEP);
             last = label;
             svg.el("line", "class", "rung", "x1", X - 18, "x2", X + 4, "y1", at, "y2", at);
-            svg.el("path", "class", "lead", "d", "M" + Svg.num(X + 5) + " " + Svg.num(at) + "L" + Svg.num(X + 22) + " " + Svg.num(label));
+            svg.el(
+                    "path",
+                    "class",
+                    "lead",
+                    "d",
+                    "M" + Svg.num(X + 5) + " " + Svg.num(at) + "L" + Svg.num(X + 22) + " " + Svg.num(label));
             boolean room = at - figure >= 12;
             figure = room ? at : figure;
-            svg.text(X - 22, at + 4, !room ? "" : Double.toString(Math.round(r.score() * 10) / 10.0), "class", "figure", "text-anchor", "end");
-            svg.add("<svg x=\"" + Svg.num(X + 24) + "\" y=\"" + Svg.num(label - 15) + "\" width=\"44\" height=\"30\" overflow=\"visible\">" + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
+            svg.text(
+                    X - 22,
+                    at + 4,
+                    !room ? "" : Double.toString(Math.round(r.score() * 10) / 10.0),
+                    "class",
+                    "figure",
+                    "text-anchor",
+                    "end");
+            svg.add("<svg x=\"" + Svg.num(X + 24) + "\" y=\"" + Svg.num(label - 15)
+                    + "\" width=\"44\" height=\"30\" overflow=\"visible\">"
+                    + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
             svg.text(X + 74, label, r.name(), "class", "lane-name");
-            svg.text(X + 74, label + 14, Math.round(r.contests()) + (Math.round(r.contests()) == 1 ? " contest" : " contests"), "class", "small");
+            svg.text(
+                    X + 74,
+                    label + 14,
+                    Math.round(r.contests()) + (Math.round(r.contests()) == 1 ? " contest" : " contests"),
+                    "class",
+                    "small");
         }
         return svg.close("svg").toString();
     }

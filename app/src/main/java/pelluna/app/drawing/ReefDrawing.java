@@ -9,7 +9,8 @@ import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
 /**
- * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and ruler. One
+ * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and
+ * ruler. One
  * unit of the drawing is one centimetre; lines and letters go by its share of the length.
  */
 public final class ReefDrawing {
@@ -39,15 +40,28 @@ public final class ReefDrawing {
     }
 
     /**
-     * The whole as one picture, nothing of which can be taken hold of. Its size in cm is written on it, so that a tap can be told in shares of it.
+     * The whole as one picture, nothing of which can be taken hold of. Its size in cm is written on it, so that a tap
+     * can be told in shares of it.
      *
      * @param over markup that is laid over it
      */
     public String framed(String cssClass, String label, String over) {
         double[] box = box();
         Svg svg = new Svg();
-        svg.open("svg", "class", cssClass, "viewBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]), "role", "img", "aria-label", label,
-            "data-length", tank.lengthCm(), "data-floor", floor);
+        svg.open(
+                "svg",
+                "class",
+                cssClass,
+                "viewBox",
+                Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]),
+                "role",
+                "img",
+                "aria-label",
+                label,
+                "data-length",
+                tank.lengthCm(),
+                "data-floor",
+                floor);
         draw(svg, false);
         svg.add(over);
         return svg.close("svg").toString();
@@ -61,7 +75,8 @@ public final class ReefDrawing {
     /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
     public void draw(Svg svg, boolean hands) {
         double sand = tank.sandDepthCm();
-        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
+        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" "
+                + "stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
         svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
         Scape scape = tank.scape();
         for (int i = 0; i < scape.rocks().size(); i++) {
@@ -80,8 +95,21 @@ public final class ReefDrawing {
 
     private void rock(Svg svg, Rock rock, int i, boolean hands) {
         if (hands) {
-            svg.open("g", "class", "piece rock-piece", "data-kind", "rock", "data-i", i, "tabindex", 0, "role", "button", "aria-label", "Heap of rock " + (i + 1) + " of "
-                + tank.scape().rocks().size() + ", " + say.length(rock.widthCm()) + " wide, " + say.length(rock.leftCm()) + " from the left. Arrow keys move it.");
+            svg.open(
+                    "g",
+                    "class",
+                    "piece rock-piece",
+                    "data-kind",
+                    "rock",
+                    "data-i",
+                    i,
+                    "tabindex",
+                    0,
+                    "role",
+                    "button",
+                    "aria-label",
+                    "Heap of rock " + (i + 1) + " of " + tank.scape().rocks().size() + ", " + say.length(rock.widthCm())
+                            + " wide, " + say.length(rock.leftCm()) + " from the left. Arrow keys move it.");
         } else {
             svg.open("g");
         }
@@ -90,15 +118,40 @@ public final class ReefDrawing {
         svg.close("g");
         if (hands) {
             for (int p = 0; p < rock.heightsCm().size(); p++) {
-                grip(svg, "point", i + "." + p, rock.xOf(p), y(tank.sandDepthCm() + rock.heightsCm().get(p)),
-                    "Outline of heap " + (i + 1) + ", point " + (p + 1) + ", " + say.length(rock.heightsCm().get(p)) + " high. Up and down keys move it.");
+                grip(
+                        svg,
+                        "point",
+                        i + "." + p,
+                        rock.xOf(p),
+                        y(tank.sandDepthCm() + rock.heightsCm().get(p)),
+                        "Outline of heap " + (i + 1) + ", point " + (p + 1) + ", "
+                                + say.length(rock.heightsCm().get(p)) + " high. Up and down keys move it.");
             }
-            grip(svg, "foot", Integer.toString(i), rock.rightCm(), y(tank.sandDepthCm()), "Right foot of heap " + (i + 1) + ". Left and right keys make it narrower and wider.");
+            grip(
+                    svg,
+                    "foot",
+                    Integer.toString(i),
+                    rock.rightCm(),
+                    y(tank.sandDepthCm()),
+                    "Right foot of heap " + (i + 1) + ". Left and right keys make it narrower and wider.");
         }
     }
 
     private void grip(Svg svg, String kind, String i, double x, double y, String label) {
-        svg.open("g", "class", "grip piece", "data-kind", kind, "data-i", i, "tabindex", 0, "role", "button", "aria-label", label);
+        svg.open(
+                "g",
+                "class",
+                "grip piece",
+                "data-kind",
+                kind,
+                "data-i",
+                i,
+                "tabindex",
+                0,
+                "role",
+                "button",
+                "aria-label",
+                label);
         svg.el("circle", "class", "reach", "cx", x, "cy", y, "r", 3.2 * unit, "fill", "transparent");
         svg.el("circle", "class", "dot", "cx", x, "cy", y, "r", 1.1 * unit);
         svg.close("g");
@@ -112,7 +165,10 @@ public final class ReefDrawing {
         double[][] p = new double[n + 2][];
         p[0] = new double[] {middle + (rock.leftCm() - middle) * share, y(sand)};
         for (int k = 0; k < n; k++) {
-            p[k + 1] = new double[] {middle + (rock.xOf(k) - middle) * share, y(tank.sandDepthCm() + rock.heightsCm().get(k) * share)};
+            p[k + 1] = new double[] {
+                middle + (rock.xOf(k) - middle) * share,
+                y(tank.sandDepthCm() + rock.heightsCm().get(k) * share)
+            };
         }
         p[n + 1] = new double[] {middle + (rock.rightCm() - middle) * share, y(sand)};
         StringBuilder d = new StringBuilder("M" + at(p[0]));
@@ -125,16 +181,67 @@ public final class ReefDrawing {
 
     private void hide(Svg svg, Hide hide, int i, boolean hands) {
         if (hands) {
-            svg.open("g", "class", "piece hide-piece", "data-kind", "hide", "data-i", i, "tabindex", 0, "role", "button", "aria-label", "Hide " + (i + 1) + " of "
-                + tank.scape().hides().size() + ", " + say.length(hide.xCm()) + " from the left, " + say.length(hide.heightCm()) + " above the floor. Arrow keys move it, Delete takes it out.");
-            svg.el("ellipse", "class", "reach", "cx", hide.xCm(), "cy", y(hide.heightCm()), "rx", 4 * unit, "ry", 3.4 * unit, "fill", "transparent");
+            svg.open(
+                    "g",
+                    "class",
+                    "piece hide-piece",
+                    "data-kind",
+                    "hide",
+                    "data-i",
+                    i,
+                    "tabindex",
+                    0,
+                    "role",
+                    "button",
+                    "aria-label",
+                    "Hide " + (i + 1) + " of " + tank.scape().hides().size() + ", " + say.length(hide.xCm())
+                            + " from the left, " + say.length(hide.heightCm())
+                            + " above the floor. Arrow keys move it, Delete takes it out.");
+            svg.el(
+                    "ellipse",
+                    "class",
+                    "reach",
+                    "cx",
+                    hide.xCm(),
+                    "cy",
+                    y(hide.heightCm()),
+                    "rx",
+                    4 * unit,
+                    "ry",
+                    3.4 * unit,
+                    "fill",
+                    "transparent");
         } else {
             svg.open("g");
         }
         if (tank.scape().holder(hide) < 0) {
-            svg.el("ellipse", "cx", hide.xCm(), "cy", y(hide.heightCm()) + 0.4 * unit, "rx", 4.6 * unit, "ry", 3 * unit, "fill", "#7b6a58");
+            svg.el(
+                    "ellipse",
+                    "cx",
+                    hide.xCm(),
+                    "cy",
+                    y(hide.heightCm()) + 0.4 * unit,
+                    "rx",
+                    4.6 * unit,
+                    "ry",
+                    3 * unit,
+                    "fill",
+                    "#7b6a58");
         }
-        svg.el("ellipse", "class", "hide-mouth", "cx", hide.xCm(), "cy", y(hide.heightCm()), "rx", 3.2 * unit, "ry", 2 * unit, "fill", "#1c171f");
+        svg.el(
+                "ellipse",
+                "class",
+                "hide-mouth",
+                "cx",
+                hide.xCm(),
+                "cy",
+                y(hide.heightCm()),
+                "rx",
+                3.2 * unit,
+                "ry",
+                2 * unit,
+                "fill",
+                "#1c171f");
         svg.close("g");
     }
 
@@ -142,13 +249,53 @@ public final class ReefDrawing {
         double from = scape.run().fromCm();
         double y = y(scape.run().heightCm());
         double to = Math.min(tank.lengthCm(), from + tank.runCm());
-        svg.open("g", "class", "piece run-piece", "data-kind", "run", "data-i", 0, "tabindex", 0, "role", "button", "aria-label",
-            "Open run, " + say.length(tank.runCm()) + " long. Arrow keys move it.");
-        svg.el("line", "class", "reach", "x1", from, "x2", to, "y1", y, "y2", y, "stroke", "transparent", "stroke-width", 3 * unit);
+        svg.open(
+                "g",
+                "class",
+                "piece run-piece",
+                "data-kind",
+                "run",
+                "data-i",
+                0,
+                "tabindex",
+                0,
+                "role",
+                "button",
+                "aria-label",
+                "Open run, " + say.length(tank.runCm()) + " long. Arrow keys move it.");
+        svg.el(
+                "line",
+                "class",
+                "reach",
+                "x1",
+                from,
+                "x2",
+                to,
+                "y1",
+                y,
+                "y2",
+                y,
+                "stroke",
+                "transparent",
+                "stroke-width",
+                3 * unit);
         svg.el("line", "class", "run-line", "x1", from, "x2", to, "y1", y, "y2", y);
         if (tank.runCm() > 0) {
-            svg.text(0, 0, "run " + say.length(Math.min(tank.runCm(), tank.lengthCm())), "class", "run-text", "font-size", 11, "fill", "#ffffff", "fill-opacity", 0.75, "transform",
-                "translate(" + Svg.num(from + unit) + " " + Svg.num(y - unit) + ") scale(" + Svg.num(0.26 * unit) + ")");
+            svg.text(
+                    0,
+                    0,
+                    "run " + say.length(Math.min(tank.runCm(), tank.lengthCm())),
+                    "class",
+                    "run-text",
+                    "font-size",
+                    11,
+                    "fill",
+                    "#ffffff",
+                    "fill-opacity",
+                    0.75,
+                    "transform",
+                    "translate(" + Svg.num(from + unit) + " " + Svg.num(y - unit) + ") scale(" + Svg.num(0.26 * unit)
+                            + ")");
         }
         svg.close("g");
         grip(svg, "runend", "0", to, y, "End of the open run. Left and right keys make it shorter and longer.");
@@ -157,16 +304,34 @@ public final class ReefDrawing {
     private String sandPath(double sand) {
         double wave = Math.min(sand * 0.3, unit);
         double l = tank.lengthCm();
-        return "M0 " + Svg.num(y(sand)) + "Q" + Svg.num(l * 0.25) + " " + Svg.num(y(sand + wave)) + " " + Svg.num(l * 0.5) + " " + Svg.num(y(sand)) + "T" + Svg.num(l) + " "
-            + Svg.num(y(sand)) + "V" + Svg.num(floor) + "H0Z";
+        return "M0 " + Svg.num(y(sand)) + "Q" + Svg.num(l * 0.25) + " " + Svg.num(y(sand + wave)) + " "
+                + Svg.num(l * 0.5) + " " + Svg.num(y(sand)) + "T" + Svg.num(l) + " " + Svg.num(y(sand)) + "V"
+                + Svg.num(floor) + "H0Z";
     }
 
     private void cover(Svg svg) {
         if (tank.cover() != Cover.NONE) {
             double to = tank.cover() == Cover.PARTIAL ? tank.lengthCm() * 0.6 : tank.lengthCm();
             Svg line = new Svg();
-            line.open("line", "class", "reef-lid", "x1", 0, "x2", to, "y1", -1.5 * unit, "y2", -1.5 * unit, "stroke", "#8aa3a4", "stroke-width", 0.8 * unit, "stroke-dasharray",
-                tank.cover() == Cover.MESH ? Svg.num(unit) + " " + Svg.num(0.6 * unit) : "none").close("line");
+            line.open(
+                            "line",
+                            "class",
+                            "reef-lid",
+                            "x1",
+                            0,
+                            "x2",
+                            to,
+                            "y1",
+                            -1.5 * unit,
+                            "y2",
+                            -1.5 * unit,
+                            "stroke",
+                            "#8aa3a4",
+                            "stroke-width",
+                            0.8 * unit,
+                            "stroke-dasharray",
+                            tank.cover() == Cover.MESH ? Svg.num(unit) + " " + Svg.num(0.6 * unit) : "none")
+                    .close("line");
             svg.add(line.toString());
         }
     }
@@ -180,13 +345,38 @@ public final class ReefDrawing {
         for (int k = 0; k * minor <= units + 1e-9; k++) {
             boolean big = k % 5 == 0;
             double x = k * minor * per;
-            svg.el("line", "x1", x, "x2", x, "y1", floor, "y2", floor + (big ? 2.6 : 1.5) * unit, "stroke", "#6d8487", "stroke-width", 0.25 * unit);
+            svg.el(
+                    "line",
+                    "x1",
+                    x,
+                    "x2",
+                    x,
+                    "y1",
+                    floor,
+                    "y2",
+                    floor + (big ? 2.6 : 1.5) * unit,
+                    "stroke",
+                    "#6d8487",
+                    "stroke-width",
+                    0.25 * unit);
             if (big) {
                 boolean last = (k + 5) * minor > units + 1e-9;
                 boolean end = k > 0 && last && units - k * minor < minor;
-                svg.text(0, 0, Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""), "class", "ruler-text", "font-size", 12, "fill", "#6d8487",
-                    "transform", "translate(" + Svg.num(end ? tank.lengthCm() + 3 * unit : x) + " " + Svg.num(floor + 6.4 * unit) + ") scale(" + Svg.num(0.26 * unit) + ")",
-                    "text-anchor", k == 0 ? "start" : end ? "end" : "middle");
+                svg.text(
+                        0,
+                        0,
+                        Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""),
+                        "class",
+                        "ruler-text",
+                        "font-size",
+                        12,
+                        "fill",
+                        "#6d8487",
+                        "transform",
+                        "translate(" + Svg.num(end ? tank.lengthCm() + 3 * unit : x) + " " + Svg.num(floor + 6.4 * unit)
+                                + ") scale(" + Svg.num(0.26 * unit) + ")",
+                        "text-anchor",
+                        k == 0 ? "start" : end ? "end" : "middle");
             }
         }
         svg.close("g");

@@ -1,7 +1,6 @@
 package pelluna.app.drawing;
 
 import java.util.List;
-
 import pelluna.core.behaviour.Pressure;
 
 /** Received acts an hour over days, as small bars: a day that nobody watched is a gap, not a zero. */
@@ -9,13 +8,26 @@ public final class SparkLine {
     private static final double BAR = 12;
     private static final double HIGH = 28;
 
-    private SparkLine() { }
+    private SparkLine() {}
 
     /** @param most the rate at full height, so that several lines can be held against each other; above 0 */
     public static String draw(List<Pressure.Day> days, double most) {
         Svg svg = new Svg();
         double wide = days.size() * BAR;
-        svg.open("svg", "class", "spark", "viewBox", "0 0 " + Svg.num(wide) + " " + Svg.num(HIGH + 4), "width", wide, "height", HIGH + 4, "role", "img", "aria-label", label(days));
+        svg.open(
+                "svg",
+                "class",
+                "spark",
+                "viewBox",
+                "0 0 " + Svg.num(wide) + " " + Svg.num(HIGH + 4),
+                "width",
+                wide,
+                "height",
+                HIGH + 4,
+                "role",
+                "img",
+                "aria-label",
+                label(days));
         for (int i = 0; i < days.size(); i++) {
             double rate = days.get(i).rate();
             if (Double.isNaN(rate)) {
@@ -31,7 +43,8 @@ public final class SparkLine {
     private static String label(List<Pressure.Day> days) {
         StringBuilder text = new StringBuilder("Weighed acts an hour, day by day: ");
         for (Pressure.Day d : days) {
-            text.append(Double.isNaN(d.rate()) ? "not watched" : Long.toString(Math.round(d.rate()))).append(d == days.get(days.size() - 1) ? "" : ", ");
+            text.append(Double.isNaN(d.rate()) ? "not watched" : Long.toString(Math.round(d.rate())))
+                    .append(d == days.get(days.size() - 1) ? "" : ", ");
         }
         return text.toString();
     }

@@ -1,10 +1,12 @@
 package pelluna.app.drawing;
 
 import java.util.List;
-
 import pelluna.core.losses.KaplanMeier;
 
-/** Survival as a line with its band over days kept, time stretched at the start, where most is lost; ticks for those last known alive; under it how many were still followed. */
+/**
+ * Survival as a line with its band over days kept, time stretched at the start, where most is lost; ticks for those
+ * last known alive; under it how many were still followed.
+ */
 public final class SurvivalDrawing {
     private static final double WIDE = 720;
     private static final double HIGH = 250;
@@ -12,17 +14,27 @@ public final class SurvivalDrawing {
     private static final double TOP = 14;
     private static final double BOTTOM = 52;
     private static final double[] MARKS = {7, 30, 91, 182, 365, 730, 1095, 1826, 2557, 3652};
-    private static final String[] NAMES = {"1 week", "1 month", "3 months", "6 months", "1 year", "2 years", "3 years", "5 years", "7 years", "10 years"};
+    private static final String[] NAMES = {
+        "1 week", "1 month", "3 months", "6 months", "1 year", "2 years", "3 years", "5 years", "7 years", "10 years"
+    };
 
-    private SurvivalDrawing() { }
+    private SurvivalDrawing() {}
 
     /** @param observed everybody behind the curve */
     public static String draw(KaplanMeier k, List<KaplanMeier.Observed> observed) {
         double until = Math.max(30, k.followed());
         Scale s = new Scale(LEFT, WIDE - 12, TOP, HIGH - BOTTOM, until);
         Svg svg = new Svg();
-        svg.open("svg", "class", "lanes survival", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(HIGH), "role", "img", "aria-label",
-            "Share of fish still alive by days kept: " + k.lost() + " of " + k.subjects() + " lost");
+        svg.open(
+                "svg",
+                "class",
+                "lanes survival",
+                "viewBox",
+                "0 0 " + Svg.num(WIDE) + " " + Svg.num(HIGH),
+                "role",
+                "img",
+                "aria-label",
+                "Share of fish still alive by days kept: " + k.lost() + " of " + k.subjects() + " lost");
         for (int share = 0; share <= 100; share += 25) {
             double y = s.y(share / 100.0);
             svg.el("line", "class", "grid", "x1", LEFT, "x2", WIDE - 12, "y1", y, "y2", y);
@@ -37,7 +49,15 @@ public final class SurvivalDrawing {
             if (x - last > 52) {
                 double day = MARKS[i];
                 svg.text(x, HIGH - BOTTOM + 17, NAMES[i], "class", "small", "text-anchor", "middle");
-                svg.text(x, HIGH - 8, Long.toString(observed.stream().filter(o -> o.time() >= day).count()), "class", "figure", "text-anchor", "middle");
+                svg.text(
+                        x,
+                        HIGH - 8,
+                        Long.toString(
+                                observed.stream().filter(o -> o.time() >= day).count()),
+                        "class",
+                        "figure",
+                        "text-anchor",
+                        "middle");
                 last = x;
             }
         }
@@ -51,7 +71,9 @@ public final class SurvivalDrawing {
                     svg.el("line", "class", "last-seen", "x1", x, "x2", x, "y1", y - 4, "y2", y + 4);
                 }
             }
-            k.steps().forEach(t -> svg.el("circle", "class", "loss-dot", "cx", s.x(t.time()), "cy", s.y(t.survival()), "r", 4));
+            k.steps()
+                    .forEach(t -> svg.el(
+                            "circle", "class", "loss-dot", "cx", s.x(t.time()), "cy", s.y(t.survival()), "r", 4));
         }
         return svg.close("svg").toString();
     }
@@ -78,7 +100,9 @@ public final class SurvivalDrawing {
 
     private static String line(KaplanMeier k, Scale s) {
         StringBuilder d = new StringBuilder("M" + Svg.num(s.x(0)) + " " + Svg.num(s.y(1)));
-        k.steps().forEach(t -> d.append('H').append(Svg.num(s.x(t.time()))).append('V').append(Svg.num(s.y(t.survival()))));
+        k.steps()
+                .forEach(t ->
+                        d.append('H').append(Svg.num(s.x(t.time()))).append('V').append(Svg.num(s.y(t.survival()))));
         return d.append('H').append(Svg.num(s.x(k.followed()))).toString();
     }
 
@@ -91,11 +115,18 @@ public final class SurvivalDrawing {
         for (KaplanMeier.Step t : k.steps()) {
             double to = s.x(t.time());
             up.append('H').append(Svg.num(to)).append('V').append(Svg.num(s.y(t.high())));
-            back.insert(0, "L" + Svg.num(to) + " " + Svg.num(s.y(t.low())) + "L" + Svg.num(to) + " " + Svg.num(s.y(low)));
+            back.insert(
+                    0, "L" + Svg.num(to) + " " + Svg.num(s.y(t.low())) + "L" + Svg.num(to) + " " + Svg.num(s.y(low)));
             low = t.low();
         }
         double end = s.x(k.followed());
         up.append('H').append(Svg.num(end)).append('V').append(Svg.num(s.y(low)));
-        return up.append(back).append('L').append(Svg.num(x)).append(' ').append(Svg.num(s.y(1))).append('Z').toString();
+        return up.append(back)
+                .append('L')
+                .append(Svg.num(x))
+                .append(' ')
+                .append(Svg.num(s.y(1)))
+                .append('Z')
+                .toString();
     }
 }

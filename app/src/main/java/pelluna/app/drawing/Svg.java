@@ -25,8 +25,11 @@ public final class Svg {
         out.append('<').append(name);
         for (int i = 0; i < attributes.length; i += 2) {
             Object value = attributes[i + 1];
-            out.append(' ').append(attributes[i]).append("=\"").append(value instanceof Number n ? num(n.doubleValue()) : escape(value.toString()))
-                .append('"');
+            out.append(' ')
+                    .append(attributes[i])
+                    .append("=\"")
+                    .append(value instanceof Number n ? num(n.doubleValue()) : escape(value.toString()))
+                    .append('"');
         }
         out.append('>');
         return this;
@@ -49,13 +52,17 @@ public final class Svg {
         return close("text");
     }
 
-    /** Four decimals at the most, without needless zeros; drawings ask for thousands of them a page, so nothing is formatted by pattern. */
+    /**
+     * Four decimals at the most, without needless zeros; drawings ask for thousands of them a page, so nothing is
+     * formatted by pattern.
+     */
     public static String num(double value) {
         if (!(Math.abs(value) < PLAIN)) {
             return Double.toString(value);
         }
         long parts = Math.round(Math.abs(value) * PARTS);
-        StringBuilder text = new StringBuilder().append(value < 0 && parts > 0 ? "-" : "").append(parts / PARTS);
+        StringBuilder text =
+                new StringBuilder().append(value < 0 && parts > 0 ? "-" : "").append(parts / PARTS);
         long rest = parts % PARTS;
         if (rest > 0) {
             String decimals = Long.toString(PARTS + rest).substring(1);
@@ -69,7 +76,10 @@ public final class Svg {
     }
 
     public static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 
     @Override

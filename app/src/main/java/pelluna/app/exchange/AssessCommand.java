@@ -7,14 +7,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.units.Measures;
 
 /** {@code ./pelluna assess FILE}: reads a plan file, prints its assessment; no server, no database. */
 public final class AssessCommand {
-    private AssessCommand() { }
+    private AssessCommand() {}
 
     public static void main(String[] args) {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
@@ -24,7 +23,9 @@ public final class AssessCommand {
         System.exit(code);
     }
 
-    /** @return 0 with the assessment on {@code out}, or 2 with what is wrong on {@code err} and nothing on {@code out} */
+    /**
+     * @return 0 with the assessment on {@code out}, or 2 with what is wrong on {@code err} and nothing on {@code out}
+     */
     static int run(String[] args, InputStream in, PrintStream out, PrintStream err) {
         if (args.length != 1) {
             err.println("usage: ./pelluna assess FILE   (- reads standard input)");
@@ -47,7 +48,8 @@ public final class AssessCommand {
     private static byte[] read(String name, InputStream in) throws IOException {
         byte[] bytes = name.equals("-") ? in.readNBytes(PlanFiles.MOST_BYTES + 1) : Files.readAllBytes(Path.of(name));
         if (bytes.length > PlanFiles.MOST_BYTES) {
-            throw new PlanProblemsException(java.util.List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
+            throw new PlanProblemsException(
+                    java.util.List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
         }
         return bytes;
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.core.arrivals.Dated;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.capacity.Lens;
@@ -20,39 +19,93 @@ import pelluna.core.units.Measures;
 
 /** An assessment as the tree of its open format; fields and words as docs/plan-file.md has them. */
 public final class AssessmentTree {
-    private AssessmentTree() { }
+    private AssessmentTree() {}
 
     public static Map<String, Object> of(Assessment a) {
-        return map("pelluna", 1,
-            "tank", tank(a),
-            "sieve", a.sieve().stream().map(AssessmentTree::verdict).toList(),
-            "tension", a.tension().stream().map(AssessmentTree::tension).toList(),
-            "eaten", a.eaten().stream().map(AssessmentTree::eaten).toList(),
-            "capacity", map("binding", a.capacity().binding().name(), "left", a.capacity().left(),
-                "lenses", a.capacity().lenses().stream().map(AssessmentTree::lens).toList()),
-            "arrivals", map("cost", one(a.arrivals().cost()), "bound", one(a.arrivals().bound()), "exact", a.arrivals().exact(),
-                "steps", a.arrivals().steps().stream().map(AssessmentTree::step).toList()),
-            "bestSet", map("take", a.bestSet().take().stream().map(AssessmentTree::name).toList(),
-                "leave", a.bestSet().leave().entrySet().stream()
-                    .map(e -> map("species", name(e.getKey()), "because", e.getValue().because())).toList(),
-                "proved", a.bestSet().proved()));
+        return map(
+                "pelluna",
+                1,
+                "tank",
+                tank(a),
+                "sieve",
+                a.sieve().stream().map(AssessmentTree::verdict).toList(),
+                "tension",
+                a.tension().stream().map(AssessmentTree::tension).toList(),
+                "eaten",
+                a.eaten().stream().map(AssessmentTree::eaten).toList(),
+                "capacity",
+                map(
+                        "binding",
+                        a.capacity().binding().name(),
+                        "left",
+                        a.capacity().left(),
+                        "lenses",
+                        a.capacity().lenses().stream().map(AssessmentTree::lens).toList()),
+                "arrivals",
+                map(
+                        "cost",
+                        one(a.arrivals().cost()),
+                        "bound",
+                        one(a.arrivals().bound()),
+                        "exact",
+                        a.arrivals().exact(),
+                        "steps",
+                        a.arrivals().steps().stream().map(AssessmentTree::step).toList()),
+                "bestSet",
+                map(
+                        "take",
+                        a.bestSet().take().stream().map(AssessmentTree::name).toList(),
+                        "leave",
+                        a.bestSet().leave().entrySet().stream()
+                                .map(e -> map(
+                                        "species",
+                                        name(e.getKey()),
+                                        "because",
+                                        e.getValue().because()))
+                                .toList(),
+                        "proved",
+                        a.bestSet().proved()));
     }
 
     private static Map<String, Object> tank(Assessment a) {
         Tank tank = a.plan().tank();
-        Map<String, Object> tree = map("grossLitres", one(tank.volume().grossLitres()), "netLitres", one(tank.netLitres()), "runCm",
-            one(tank.runCm()));
+        Map<String, Object> tree = map(
+                "grossLitres",
+                one(tank.volume().grossLitres()),
+                "netLitres",
+                one(tank.netLitres()),
+                "runCm",
+                one(tank.runCm()));
         if (tank.ageKnown()) {
             tree.put("ageDays", tank.ageDays(a.plan().startOn()));
         }
-        tree.put("assumed", tank.unsaid().stream().map(u -> map("figure", u.word(), "as", u.assumed(tank, Measures.metric()),
-            "decides", a.sieve().stream().filter(v -> Assumed.on(u, v)).map(v -> name(v.wish())).toList())).toList());
+        tree.put(
+                "assumed",
+                tank.unsaid().stream()
+                        .map(u -> map(
+                                "figure",
+                                u.word(),
+                                "as",
+                                u.assumed(tank, Measures.metric()),
+                                "decides",
+                                a.sieve().stream()
+                                        .filter(v -> Assumed.on(u, v))
+                                        .map(v -> name(v.wish()))
+                                        .toList()))
+                        .toList());
         return tree;
     }
 
     private static Map<String, Object> verdict(Verdict v) {
-        Map<String, Object> tree = map("species", name(v.wish()), "count", v.wish().count(), "outcome", v.outcome().word(), "fitsIf",
-            v.fitsIf());
+        Map<String, Object> tree = map(
+                "species",
+                name(v.wish()),
+                "count",
+                v.wish().count(),
+                "outcome",
+                v.outcome().word(),
+                "fitsIf",
+                v.fitsIf());
         if (v.wish().hand().risk().taken()) {
             tree.put("atOwnRisk", v.wish().hand().risk().word());
         }
@@ -61,9 +114,26 @@ public final class AssessmentTree {
     }
 
     private static Map<String, Object> finding(Finding f) {
-        Map<String, Object> tree = map("rule", f.rule().word(), "step", f.step().word(), "needs", figure(f.needs()), "has", figure(f.has()),
-            "unit", f.unit(), "reason", f.reason(), "remedy", f.remedy().text(), "source", f.source());
-        f.schools().ifPresent(s -> tree.put("schools", map("bold", s.bold(), "customary", s.customary(), "cautious", s.cautious())));
+        Map<String, Object> tree = map(
+                "rule",
+                f.rule().word(),
+                "step",
+                f.step().word(),
+                "needs",
+                figure(f.needs()),
+                "has",
+                figure(f.has()),
+                "unit",
+                f.unit(),
+                "reason",
+                f.reason(),
+                "remedy",
+                f.remedy().text(),
+                "source",
+                f.source());
+        f.schools()
+                .ifPresent(s -> tree.put(
+                        "schools", map("bold", s.bold(), "customary", s.customary(), "cautious", s.cautious())));
         return tree;
     }
 
@@ -73,26 +143,57 @@ public final class AssessmentTree {
 
     private static Map<String, Object> tension(Tension t) {
         List<Map<String, Object>> reasons = new ArrayList<>();
-        t.reasons().forEach(r -> reasons.add(map(r.driver() ? "driver" : "factor", r.name(), "effect", Measures.round(r.effect(), 3), "says", r.says())));
-        Map<String, Object> tree = map("aggressor", name(t.aggressor()), "target", name(t.target()), "index", one(t.index()), "step",
-            t.step().word());
+        t.reasons()
+                .forEach(r -> reasons.add(map(
+                        r.driver() ? "driver" : "factor",
+                        r.name(),
+                        "effect",
+                        Measures.round(r.effect(), 3),
+                        "says",
+                        r.says())));
+        Map<String, Object> tree = map(
+                "aggressor",
+                name(t.aggressor()),
+                "target",
+                name(t.target()),
+                "index",
+                one(t.index()),
+                "step",
+                t.step().word());
         t.range().ifPresent(r -> tree.put("individuals", List.of(one(r.low()), one(r.high()))));
         tree.put("reasons", reasons);
         return tree;
     }
 
     private static Map<String, Object> eaten(Eaten e) {
-        return map("eater", name(e.eater()), "eaten", e.eaten(), "from", e.from().toString(), "reason", e.reason());
+        return map(
+                "eater", name(e.eater()), "eaten", e.eaten(), "from", e.from().toString(), "reason", e.reason());
     }
 
     private static Map<String, Object> lens(Lens l) {
-        return map("lens", l.name(), "used", Measures.round(l.used(), 2), "limit", Measures.round(l.limit(), 2), "unit", l.unit(),
-            "step", l.step().word(), "says", l.says());
+        return map(
+                "lens",
+                l.name(),
+                "used",
+                Measures.round(l.used(), 2),
+                "limit",
+                Measures.round(l.limit(), 2),
+                "unit",
+                l.unit(),
+                "step",
+                l.step().word(),
+                "says",
+                l.says());
     }
 
     private static Map<String, Object> step(Dated d) {
-        Map<String, Object> tree = map("position", d.position(), "fish", d.arrival().parties().stream()
-            .map(p -> map("species", name(p), "count", p.count())).toList());
+        Map<String, Object> tree = map(
+                "position",
+                d.position(),
+                "fish",
+                d.arrival().parties().stream()
+                        .map(p -> map("species", name(p), "count", p.count()))
+                        .toList());
         d.quarantineFrom().ifPresent(day -> tree.put("quarantineFrom", day.toString()));
         if (d.boxed()) {
             tree.put("boxFrom", d.boxFrom().toString());
@@ -100,9 +201,20 @@ public final class AssessmentTree {
         if (d.needs() > 0) {
             tree.put("places", map("needs", d.needs(), "has", d.has()));
         }
-        d.anew().ifPresent(n -> tree.put("groundAnew", map("out", n.out().toString(), "back", n.back().toString(),
-            "rivals", n.rivals().stream().map(AssessmentTree::name).toList(), "places", map("needs", n.needs(), "has", n.has()))));
-        tree.putAll(map("releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", String.join(" ", d.why())));
+        d.anew()
+                .ifPresent(n -> tree.put(
+                        "groundAnew",
+                        map(
+                                "out",
+                                n.out().toString(),
+                                "back",
+                                n.back().toString(),
+                                "rivals",
+                                n.rivals().stream().map(AssessmentTree::name).toList(),
+                                "places",
+                                map("needs", n.needs(), "has", n.has()))));
+        tree.putAll(map(
+                "releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", String.join(" ", d.why())));
         return tree;
     }
 

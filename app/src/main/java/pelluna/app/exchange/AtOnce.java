@@ -4,7 +4,10 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 
-/** Lets no more than two large computations run side by side; others wait their turn, and are told when it takes too long. */
+/**
+ * Lets no more than two large computations run side by side; others wait their turn, and are told when it takes too
+ * long.
+ */
 final class AtOnce {
     private static final int MOST = 2;
     private static final int PATIENCE_S = 10;

@@ -1,10 +1,10 @@
 package pelluna.app.exchange;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -18,8 +18,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.limits.Utf8;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -46,15 +44,25 @@ class ExchangeController {
     }
 
     private String page(long id, Model model, String text, List<Problem> problems) {
-        shells.around(model, desks.open(id), "exchange", "Bring in, take out", "Your plans are yours: an open format, in and out.");
+        shells.around(
+                model,
+                desks.open(id),
+                "exchange",
+                "Bring in, take out",
+                "Your plans are yours: an open format, in and out.");
         model.addAttribute("text", text);
         model.addAttribute("problems", problems);
         return "exchange";
     }
 
     @PostMapping("/tanks/{id}/exchange")
-    String bringIn(@PathVariable long id, @RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String text, Model model,
-                   HttpServletResponse response) throws IOException {
+    String bringIn(
+            @PathVariable long id,
+            @RequestParam(required = false) MultipartFile file,
+            @RequestParam(defaultValue = "") String text,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
         String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
             return "redirect:/tanks/" + desks.bringIn(files.parse(plan)).id() + "/wishes";
@@ -72,26 +80,41 @@ class ExchangeController {
     @GetMapping("/tanks/{id}/assessment.json")
     ResponseEntity<String> assessment(@PathVariable long id) {
         var plan = files.plan(desks.tree(id), desks.today());
-        return json(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))), desks.tank(id).name() + ".assessment.json");
+        return json(
+                files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))),
+                desks.tank(id).name() + ".assessment.json");
     }
 
-    @PostMapping(value = "/api/assess", consumes = MediaType.APPLICATION_JSON_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(
+            value = "/api/assess",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> assess(@RequestBody byte[] body) {
         try {
             Map<String, Object> tree = files.parse(body);
             PlanFiles.notTooMany(tree);
             var plan = files.plan(tree, desks.today());
-            return ResponseEntity.ok(atOnce.run(() -> files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan)))));
+            return ResponseEntity.ok(
+                    atOnce.run(() -> files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan)))));
         } catch (AtOnce.BusyException e) {
-            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).header(HttpHeaders.RETRY_AFTER, "5")
-                .body(files.write(Map.of("problems", List.of(new Problem("", e.getMessage(), "a little patience")))));
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                    .header(HttpHeaders.RETRY_AFTER, "5")
+                    .body(files.write(
+                            Map.of("problems", List.of(new Problem("", e.getMessage(), "a little patience")))));
         } catch (PlanProblemsException e) {
             return ResponseEntity.unprocessableContent().body(files.write(Map.of("problems", e.problems())));
         }
     }
 
     private static ResponseEntity<String> json(String body, String name) {
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString()).body(body);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(body);
     }
 }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.Utf8;
@@ -27,14 +26,19 @@ public final class PlanFiles {
 
     /** Residents and wishes of one tank together: pairs grow with their square, and more exhaust the server. */
     public static final int MOST_FISH = 200;
+
     private static final String A_PLAN = "a plan file in JSON, UTF-8";
 
-    private final JsonMapper json = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-        .enable(SerializationFeature.INDENT_OUTPUT).build();
+    private final JsonMapper json = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .build();
     private final PlanSchema schema = new PlanSchema(json);
     private final Supplier<Catalogue> catalogue;
 
-    /** @param catalogue the species to plan with, asked anew for every plan: each keeper may see some facts otherwise */
+    /**
+     * @param catalogue the species to plan with, asked anew for every plan: each keeper may see some facts otherwise
+     */
     public PlanFiles(Supplier<Catalogue> catalogue) {
         this.catalogue = catalogue;
     }
@@ -55,8 +59,10 @@ public final class PlanFiles {
             }
             return checked(node);
         } catch (JacksonException e) {
-            String where = e.getLocation() == null ? "" : ", in line " + e.getLocation().getLineNr() + ", column " + e.getLocation()
-                .getColumnNr();
+            String where = e.getLocation() == null
+                    ? ""
+                    : ", in line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr();
             throw new PlanProblemsException(List.of(new Problem("", "no JSON" + where, A_PLAN)));
         }
     }
@@ -83,15 +89,17 @@ public final class PlanFiles {
         if (!problems.isEmpty()) {
             throw new PlanProblemsException(problems);
         }
-        return json.convertValue(node, new TypeReference<Map<String, Object>>() { });
+        return json.convertValue(node, new TypeReference<Map<String, Object>>() {});
     }
 
     /** @throws PlanProblemsException if a tank has more entries than the server assesses at once */
     public static void notTooMany(Map<String, Object> tree) {
         int fish = size(tree, "residents") + size(tree, "wishes");
         if (fish > MOST_FISH) {
-            throw new PlanProblemsException(List.of(new Problem("wishes", fish + " residents and wishes together",
-                "no more than " + MOST_FISH + " in one tank; the command line takes more")));
+            throw new PlanProblemsException(List.of(new Problem(
+                    "wishes",
+                    fish + " residents and wishes together",
+                    "no more than " + MOST_FISH + " in one tank; the command line takes more")));
         }
     }
 
@@ -103,7 +111,8 @@ public final class PlanFiles {
         if (node.isString() && !Utf8.clean(node.asString())) {
             problems.add(new Problem(field, "signs that are no text", "text"));
         }
-        node.properties().forEach(e -> unclean(e.getValue(), field.isEmpty() ? e.getKey() : field + "." + e.getKey(), problems));
+        node.properties()
+                .forEach(e -> unclean(e.getValue(), field.isEmpty() ? e.getKey() : field + "." + e.getKey(), problems));
         for (int i = 0; node.isArray() && i < node.size(); i++) {
             unclean(node.get(i), field + "[" + i + "]", problems);
         }
@@ -142,8 +151,11 @@ public final class PlanFiles {
     }
 
     private static void ahead(Object entry, String key, String path, LocalDate last, List<Problem> problems) {
-        if (entry instanceof Map<?, ?> map && map.get(key) instanceof String day && day.compareTo(last.toString()) > 0) {
-            problems.add(new Problem(path + key, "'" + day + "'", "a day within the next " + Days.YEARS_AHEAD + " years"));
+        if (entry instanceof Map<?, ?> map
+                && map.get(key) instanceof String day
+                && day.compareTo(last.toString()) > 0) {
+            problems.add(
+                    new Problem(path + key, "'" + day + "'", "a day within the next " + Days.YEARS_AHEAD + " years"));
         }
     }
 

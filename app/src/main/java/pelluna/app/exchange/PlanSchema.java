@@ -1,5 +1,9 @@
 package pelluna.app.exchange;
 
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -8,16 +12,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
-import com.networknt.schema.Error;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
-
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The published JSON Schema of the plan file, and its answers in plain words. One place for types and ranges: files, forms and API. */
+/**
+ * The published JSON Schema of the plan file, and its answers in plain words. One place for types and ranges: files,
+ * forms and API.
+ */
 public final class PlanSchema {
     private static final int SHOWN = 60;
 
@@ -30,7 +31,8 @@ public final class PlanSchema {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(root);
+        schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(root);
     }
 
     /** Everything that is wrong, one problem a field; empty if the file keeps the schema. */
@@ -47,7 +49,10 @@ public final class PlanSchema {
     Optional<double[]> range(String tankField) {
         JsonNode node = root.at("/$defs/tank/properties/" + tankField);
         return node.has("minimum") && node.has("maximum")
-            ? Optional.of(new double[] {node.get("minimum").asDouble(), node.get("maximum").asDouble()}) : Optional.empty();
+                ? Optional.of(new double[] {
+                    node.get("minimum").asDouble(), node.get("maximum").asDouble()
+                })
+                : Optional.empty();
     }
 
     private Problem problem(Error error, JsonNode plan) {
@@ -55,11 +60,15 @@ public final class PlanSchema {
         String field = dotted(pointer);
         JsonNode found = error.getInstanceNode();
         return switch (error.getKeyword()) {
-            case "required" -> error.getSchemaLocation().toString().contains("anyOf")
-                ? new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm")
-                : new Problem(child(field, error.getProperty()), "nothing", missing(error));
-            case "additionalProperties", "unevaluatedProperties" -> new Problem(child(field, error.getProperty()), "a field that is not part of a plan file",
-                "only fields that docs/plan.schema.json lists");
+            case "required" ->
+                error.getSchemaLocation().toString().contains("anyOf")
+                        ? new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm")
+                        : new Problem(child(field, error.getProperty()), "nothing", missing(error));
+            case "additionalProperties", "unevaluatedProperties" ->
+                new Problem(
+                        child(field, error.getProperty()),
+                        "a field that is not part of a plan file",
+                        "only fields that docs/plan.schema.json lists");
             case "anyOf" -> new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm");
             default -> new Problem(field, shown(found), description(error));
         };

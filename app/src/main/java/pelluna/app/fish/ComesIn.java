@@ -4,10 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
@@ -15,7 +13,10 @@ import pelluna.app.planning.WishComes;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.core.plan.Party;
 
-/** The one way in: a wish turns into a resident, its fish has its history from there, and what the plan said on this day is kept. */
+/**
+ * The one way in: a wish turns into a resident, its fish has its history from there, and what the plan said on this
+ * day is kept.
+ */
 @Service
 public class ComesIn {
     private final PlanDesk desks;
@@ -33,7 +34,8 @@ public class ComesIn {
     /** A wish is at hand, and waits in the see-through box: from here it has a history. @return its number */
     @Transactional
     public long begins(Desk desk, Party wish, Long row, Optional<Origin> origin) {
-        long f = fish.fromWish(desk.tank().id(), row, wish.species().scientificName(), wish.count(), FishEntity.Place.BOX);
+        long f = fish.fromWish(
+                desk.tank().id(), row, wish.species().scientificName(), wish.count(), FishEntity.Place.BOX);
         fish.comesFrom(desk.tank().id(), f, wish, origin);
         return f;
     }
@@ -54,8 +56,11 @@ public class ComesIn {
     @Transactional
     public long comes(long tank, Long wish, Long number, Optional<Origin> origin, LocalDate on) {
         Desk desk = desks.open(tank);
-        int at = IntStream.range(0, desk.wishes().size()).filter(i -> desk.wishes().get(i).id().equals(wish)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("Its wish has been taken off the plan; put it back first, or call it off."));
+        int at = IntStream.range(0, desk.wishes().size())
+                .filter(i -> desk.wishes().get(i).id().equals(wish))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Its wish has been taken off the plan; put it back first, or call it off."));
         Party party = desk.plan().wishes().get(at);
         long f = number != null ? number : fish.inTheBox(tank, wish).orElseGet(() -> begins(desk, party, wish, origin));
         steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, at, on));

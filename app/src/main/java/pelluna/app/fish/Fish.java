@@ -3,21 +3,36 @@ package pelluna.app.fish;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 
 /** A fish, pair, group or named member as the log speaks of it. */
-public record Fish(long id, Species species, int count, String name, String role, FishEntity.Place place, Long partOf, Long residentId, Long wishId,
-                   LocalDate cameOn, boolean recordAside, boolean pictured) {
+public record Fish(
+        long id,
+        Species species,
+        int count,
+        String name,
+        String role,
+        FishEntity.Place place,
+        Long partOf,
+        Long residentId,
+        Long wishId,
+        LocalDate cameOn,
+        boolean recordAside,
+        boolean pictured) {
 
     /** What it is called in a sentence: its name, or its kind. */
     public String label() {
         return !name.isEmpty() ? name : count > 1 ? count + " × " + species.name() : species.name();
     }
 
-    /** With the article that a kind wants and a name does not: 'the coral beauty', 'Saffron', 'the ocellaris clownfish'. */
+    /**
+     * With the article that a kind wants and a name does not: 'the coral beauty', 'Saffron', 'the ocellaris
+     * clownfish'.
+     */
     public String said() {
-        boolean proper = !name.isEmpty() || Character.isUpperCase(species.name().charAt(0)) && species.name().contains("'s ");
+        boolean proper = !name.isEmpty()
+                || Character.isUpperCase(species.name().charAt(0))
+                        && species.name().contains("'s ");
         return proper ? kind() : "the " + species.name();
     }
 

@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,7 +17,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.TrendDrawing;
@@ -52,7 +50,15 @@ class FishController {
     private final Shells shells;
     private final Clock clock;
 
-    FishController(PlanDesk desks, FishDesk fish, FishLife life, FishHistory histories, Partings partings, CurrentKeeper keeper, Shells shells, Clock clock) {
+    FishController(
+            PlanDesk desks,
+            FishDesk fish,
+            FishLife life,
+            FishHistory histories,
+            Partings partings,
+            CurrentKeeper keeper,
+            Shells shells,
+            Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.life = life;
@@ -78,28 +84,51 @@ class FishController {
     String all(@PathVariable long id, Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
-        List<Fish> there = all.stream().filter(f -> f.place() != FishEntity.Place.GONE).toList();
-        int heads = there.stream().filter(f -> f.partOf() == null).mapToInt(Fish::count).sum();
-        shells.around(model, desk, "log", "Fish", there.isEmpty() ? "Nobody lives here yet." : English.capital(English.count(heads, "fish lives", "fish live")) + " here.");
+        List<Fish> there =
+                all.stream().filter(f -> f.place() != FishEntity.Place.GONE).toList();
+        int heads = there.stream()
+                .filter(f -> f.partOf() == null)
+                .mapToInt(Fish::count)
+                .sum();
+        shells.around(
+                model,
+                desk,
+                "log",
+                "Fish",
+                there.isEmpty()
+                        ? "Nobody lives here yet."
+                        : English.capital(English.count(heads, "fish lives", "fish live")) + " here.");
         model.addAttribute("tab", "fish");
         model.addAttribute("there", there);
-        model.addAttribute("gone", all.stream().filter(f -> f.place() == FishEntity.Place.GONE).toList());
+        model.addAttribute(
+                "gone",
+                all.stream().filter(f -> f.place() == FishEntity.Place.GONE).toList());
         model.addAttribute("words", new Words());
         return "fish-list";
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}")
-    String one(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String refused, Model model) {
+    String one(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
-        Optional<Fish> group = all.stream().filter(x -> f.partOf() != null && x.id() == f.partOf()).findFirst();
+        Optional<Fish> group = all.stream()
+                .filter(x -> f.partOf() != null && x.id() == f.partOf())
+                .findFirst();
         shells.around(model, desk, "log", English.capital(f.label()), sentence(f, group));
         model.addAttribute("tab", "fish");
         model.addAttribute("fish", f);
         model.addAttribute("path", Paths.of(f.species()));
         model.addAttribute("group", group.orElse(null));
-        model.addAttribute("members", all.stream().filter(x -> Long.valueOf(which).equals(x.partOf()) && x.place() != FishEntity.Place.GONE).toList());
+        model.addAttribute(
+                "members",
+                all.stream()
+                        .filter(x -> Long.valueOf(which).equals(x.partOf()) && x.place() != FishEntity.Place.GONE)
+                        .toList());
         model.addAttribute("history", histories.of(desk, f, all));
         List<FishLife.Length> lengths = life.lengths(desk, group.orElse(f));
         model.addAttribute("lengths", lengths);
@@ -107,7 +136,12 @@ class FishController {
         model.addAttribute("lengthNow", life.lengthNow(desk, group.orElse(f)));
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("missing", partings.missing(id, which).orElse(null));
-        model.addAttribute("origin", fish.rows(List.of(id)).stream().filter(r -> r.id() == which).findFirst().orElseThrow(NoSuchTankException::new));
+        model.addAttribute(
+                "origin",
+                fish.rows(List.of(id)).stream()
+                        .filter(r -> r.id() == which)
+                        .findFirst()
+                        .orElseThrow(NoSuchTankException::new));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Words());
         model.addAttribute("refused", Shells.refusal(refused));
@@ -119,8 +153,18 @@ class FishController {
         if (lengths.size() < 2) {
             return "";
         }
-        List<TrendDrawing.Dot> dots = lengths.stream().map(l -> new TrendDrawing.Dot(l.on().atStartOfDay(clock.getZone()).toInstant(), l.value())).toList();
-        return TrendDrawing.draw("Measured lengths", dots, List.of(), OptionalDouble.empty(), dots.get(0).at(), clock.instant(), 1);
+        List<TrendDrawing.Dot> dots = lengths.stream()
+                .map(l -> new TrendDrawing.Dot(
+                        l.on().atStartOfDay(clock.getZone()).toInstant(), l.value()))
+                .toList();
+        return TrendDrawing.draw(
+                "Measured lengths",
+                dots,
+                List.of(),
+                OptionalDouble.empty(),
+                dots.get(0).at(),
+                clock.instant(),
+                1);
     }
 
     private static String sentence(Fish f, Optional<Fish> group) {
@@ -130,17 +174,30 @@ class FishController {
             case OUT -> kind + "Out of the tank for a while.";
             case MISSING -> kind + "Missing: not seen, and not known to be lost.";
             case GONE -> kind + "No longer here.";
-            case TANK -> kind + group.map(g -> "One of " + g.label() + ".").orElse(f.cameOn() == null ? "" : "Here since " + Measures.date(f.cameOn()) + ".");
+            case TANK ->
+                kind
+                        + group.map(g -> "One of " + g.label() + ".")
+                                .orElse(f.cameOn() == null ? "" : "Here since " + Measures.date(f.cameOn()) + ".");
         };
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/called")
-    String called(@PathVariable long id, @PathVariable long which, @RequestParam String name, @RequestParam(defaultValue = "") String role, RedirectAttributes to) {
+    String called(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String name,
+            @RequestParam(defaultValue = "") String role,
+            RedirectAttributes to) {
         return done(id, which, to, () -> fish.called(id, which, checkedName(name), life.role(role)));
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/member")
-    String member(@PathVariable long id, @PathVariable long which, @RequestParam String name, @RequestParam(defaultValue = "") String role, RedirectAttributes to) {
+    String member(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String name,
+            @RequestParam(defaultValue = "") String role,
+            RedirectAttributes to) {
         return done(id, which, to, () -> fish.member(id, which, checkedName(name), life.role(role)));
     }
 
@@ -153,8 +210,15 @@ class FishController {
 
     /** Where it comes from, in the keeper's words. */
     @PostMapping("/tanks/{id}/log/fish/{which}/bought")
-    String bought(@PathVariable long id, @PathVariable long which, @RequestParam(defaultValue = "") String shop, @RequestParam(defaultValue = "") String bred, @RequestParam(defaultValue = "") String school,
-                  @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String acquired, RedirectAttributes to) {
+    String bought(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String shop,
+            @RequestParam(defaultValue = "") String bred,
+            @RequestParam(defaultValue = "") String school,
+            @RequestParam(defaultValue = "") String price,
+            @RequestParam(defaultValue = "") String acquired,
+            RedirectAttributes to) {
         return done(id, which, to, () -> {
             Double each = TypedFigure.read(price, "price");
             if (shop.length() > 60) {
@@ -165,7 +229,16 @@ class FishController {
             if (since != null && (since.isAfter(desks.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
                 throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
             }
-            fish.bought(id, which, shop, bred.isEmpty() ? null : Boolean.valueOf(bred), Named.find(QuarantineSchool.class, school).map(QuarantineSchool::word).orElse(""), each, since);
+            fish.bought(
+                    id,
+                    which,
+                    shop,
+                    bred.isEmpty() ? null : Boolean.valueOf(bred),
+                    Named.find(QuarantineSchool.class, school)
+                            .map(QuarantineSchool::word)
+                            .orElse(""),
+                    each,
+                    since);
         });
     }
 
@@ -175,11 +248,20 @@ class FishController {
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/length")
-    String length(@PathVariable long id, @PathVariable long which, @RequestParam String length, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+    String length(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String length,
+            @RequestParam(defaultValue = "") String on,
+            RedirectAttributes to) {
         return done(id, which, to, () -> {
             try {
                 double cm = Numbers.finite(length) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1);
-                life.measured(id, which, on.isBlank() ? desks.today() : Days.happened("on", on), Math.round(cm * 100) / 100.0);
+                life.measured(
+                        id,
+                        which,
+                        on.isBlank() ? desks.today() : Days.happened("on", on),
+                        Math.round(cm * 100) / 100.0);
             } catch (NumberFormatException e) {
                 throw new IllegalArgumentException("Please give a length and a day.", e);
             }
@@ -188,7 +270,12 @@ class FishController {
 
     /** A group is counted; fewer than before means that some are lost. */
     @PostMapping("/tanks/{id}/log/fish/{which}/count")
-    String count(@PathVariable long id, @PathVariable long which, @RequestParam String count, @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+    String count(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String count,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes to) {
         return done(id, which, to, () -> {
             if (!count.strip().matches("\\d{1,3}")) {
                 throw new IllegalArgumentException("How many are there?");
@@ -204,14 +291,18 @@ class FishController {
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/picture")
-    String picture(@PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
+    String picture(
+            @PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
         return done(id, which, to, () -> fish.shows(id, which, PictureFile.of(file)));
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long which) {
         PictureFile p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noStore()).body(p.bytes());
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(p.type()))
+                .cacheControl(CacheControl.noStore())
+                .body(p.bytes());
     }
 
     private static String done(long id, long which, RedirectAttributes to, Runnable task) {

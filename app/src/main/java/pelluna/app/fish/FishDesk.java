@@ -11,10 +11,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
@@ -25,7 +23,10 @@ import pelluna.app.tank.Residents;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Party;
 
-/** The fish of a tank as individuals and groups. Follows the plan: whoever is a resident has a fish, and who is taken off the plan is gone. */
+/**
+ * The fish of a tank as individuals and groups. Follows the plan: whoever is a resident has a fish, and who is taken
+ * off the plan is gone.
+ */
 @Service
 public class FishDesk {
     private final PlanDesk desks;
@@ -52,15 +53,28 @@ public class FishDesk {
     @Transactional
     public Map<Long, Fish> all(Collection<Long> tanks) {
         rows.behind(tanks).forEach(this::follow);
-        return fish(rows(tanks)).stream().collect(Collectors.toMap(Fish::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+        return fish(rows(tanks)).stream()
+                .collect(Collectors.toMap(Fish::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 
     private List<Fish> fish(List<FishEntity> rowsOfFish) {
         Catalogue species = catalogue.get();
         List<Fish> all = new ArrayList<>();
         for (FishEntity f : rowsOfFish) {
-            species.find(f.species()).ifPresent(s -> all.add(new Fish(f.id(), s, f.count(), f.name(), f.role(), f.place(), f.partOf(), f.residentId(), f.wishId(), f.cameOn(),
-                f.recordAside(), f.pictureId() != null)));
+            species.find(f.species())
+                    .ifPresent(s -> all.add(new Fish(
+                            f.id(),
+                            s,
+                            f.count(),
+                            f.name(),
+                            f.role(),
+                            f.place(),
+                            f.partOf(),
+                            f.residentId(),
+                            f.wishId(),
+                            f.cameOn(),
+                            f.recordAside(),
+                            f.pictureId() != null)));
         }
         return all;
     }
@@ -91,9 +105,21 @@ public class FishDesk {
             int count = ((Number) tree.get("count")).intValue();
             FishEntity fish = byResident.remove(r.id());
             if (fish == null) {
-                fish = known.stream().filter(f -> f.residentId() == null && f.partOf() == null && f.species().equals(species)).filter(this::mayBeThisResident).findFirst().orElse(null);
+                fish = known.stream()
+                        .filter(f -> f.residentId() == null
+                                && f.partOf() == null
+                                && f.species().equals(species))
+                        .filter(this::mayBeThisResident)
+                        .findFirst()
+                        .orElse(null);
                 if (fish == null) {
-                    fish = new FishEntity(tank, species, count, tree.get("since") == null ? null : LocalDate.parse(tree.get("since").toString()));
+                    fish = new FishEntity(
+                            tank,
+                            species,
+                            count,
+                            tree.get("since") == null
+                                    ? null
+                                    : LocalDate.parse(tree.get("since").toString()));
                     fish.comesFrom(null, tree.get("captiveBred") instanceof Boolean bred && bred ? bred : null, "");
                     known.add(fish);
                 }
@@ -106,7 +132,9 @@ public class FishDesk {
             }
         }
         for (FishEntity f : known) {
-            boolean offThePlan = f.residentId() == null ? f.place() == FishEntity.Place.TANK : byResident.containsKey(f.residentId());
+            boolean offThePlan = f.residentId() == null
+                    ? f.place() == FishEntity.Place.TANK
+                    : byResident.containsKey(f.residentId());
             if (f.partOf() == null && f.place() != FishEntity.Place.GONE && offThePlan) {
                 f.left(desks.today(), "");
                 rows.save(f);
@@ -116,7 +144,10 @@ public class FishDesk {
         return known;
     }
 
-    /** One of the tank whose row was laid anew, one that was taken off the plan and came back by an undo, or one in the box whose wish has come true by another way. */
+    /**
+     * One of the tank whose row was laid anew, one that was taken off the plan and came back by an undo, or one in the
+     * box whose wish has come true by another way.
+     */
     private boolean mayBeThisResident(FishEntity f) {
         return switch (f.place()) {
             case TANK -> true;
@@ -128,7 +159,8 @@ public class FishDesk {
 
     /** A named member goes and comes back with its group; one that went by itself stays away. */
     private void withItsGroup(FishEntity member, List<FishEntity> known) {
-        boolean groupThere = known.stream().anyMatch(g -> g.id().equals(member.partOf()) && g.place() != FishEntity.Place.GONE);
+        boolean groupThere =
+                known.stream().anyMatch(g -> g.id().equals(member.partOf()) && g.place() != FishEntity.Place.GONE);
         boolean gone = member.place() == FishEntity.Place.GONE;
         if (!groupThere && !gone) {
             member.left(desks.today(), "");
@@ -164,7 +196,9 @@ public class FishDesk {
     }
 
     private long members(long tank, long group) {
-        return rows.findByTankIdOrderById(tank).stream().filter(f -> Objects.equals(f.partOf(), group) && f.place() != FishEntity.Place.GONE).count();
+        return rows.findByTankIdOrderById(tank).stream()
+                .filter(f -> Objects.equals(f.partOf(), group) && f.place() != FishEntity.Place.GONE)
+                .count();
     }
 
     @Transactional
@@ -227,9 +261,13 @@ public class FishDesk {
         return rows.save(f).id();
     }
 
-    /** Where it comes from, in its keeper's words. @param school word of a quarantine school; empty if nobody knows; @param price each; null likewise */
+    /**
+     * Where it comes from, in its keeper's words. @param school word of a quarantine school; empty if nobody knows;
+     * @param price each; null likewise
+     */
     @Transactional
-    public void bought(long tank, long fish, String shop, Boolean captiveBred, String school, Double price, LocalDate acquired) {
+    public void bought(
+            long tank, long fish, String shop, Boolean captiveBred, String school, Double price, LocalDate acquired) {
         FishEntity f = row(tank, fish);
         f.comesFrom(acquired, captiveBred, school);
         f.boughtAt(shop.strip());
@@ -247,7 +285,10 @@ public class FishDesk {
     @Transactional
     public void comesFrom(long tank, long fish, Party wish, Optional<Origin> origin) {
         FishEntity f = row(tank, fish);
-        f.comesFrom(origin.map(Origin::acquiredOn).orElse(null), wish.captiveBred() ? Boolean.TRUE : null, origin.map(o -> o.school().word()).orElse(f.school()));
+        f.comesFrom(
+                origin.map(Origin::acquiredOn).orElse(null),
+                wish.captiveBred() ? Boolean.TRUE : null,
+                origin.map(o -> o.school().word()).orElse(f.school()));
         wish.hand().price().ifPresent(f::costs);
         rows.save(f);
     }
@@ -255,7 +296,10 @@ public class FishDesk {
     /** The fish that waits in the box for a wish. */
     @Transactional(readOnly = true)
     public Optional<Long> inTheBox(long tank, Long wish) {
-        return rows.findByTankIdOrderById(desks.tank(tank).id()).stream().filter(f -> wish.equals(f.wishId()) && f.place() == FishEntity.Place.BOX).map(FishEntity::id).findFirst();
+        return rows.findByTankIdOrderById(desks.tank(tank).id()).stream()
+                .filter(f -> wish.equals(f.wishId()) && f.place() == FishEntity.Place.BOX)
+                .map(FishEntity::id)
+                .findFirst();
     }
 
     /** Out of the box and in: it becomes the resident of the given row. */

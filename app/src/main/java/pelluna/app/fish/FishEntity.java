@@ -1,11 +1,10 @@
 package pelluna.app.fish;
 
-import java.time.LocalDate;
-import java.util.Locale;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Locale;
 import pelluna.app.rows.Row;
 
 /** A fish, pair or group as one lives with it: its name, role and history stay when its row of the plan goes. */
@@ -13,44 +12,65 @@ import pelluna.app.rows.Row;
 @Table(name = "fish")
 public class FishEntity extends Row {
     /** Where it is. */
-    public enum Place { BOX, TANK, OUT, MISSING, GONE }
+    public enum Place {
+        BOX,
+        TANK,
+        OUT,
+        MISSING,
+        GONE
+    }
 
     @Column(name = "tank_id")
     private Long tankId;
+
     private String species;
     private int count = 1;
     private String name = "";
     private String role = "";
+
     @Column(name = "resident_id")
     private Long residentId;
+
     @Column(name = "wish_id")
     private Long wishId;
+
     @Column(name = "part_of")
     private Long partOf;
+
     private String place = "tank";
+
     @Column(name = "wished_on")
     private LocalDate wishedOn;
+
     @Column(name = "came_on")
     private LocalDate cameOn;
+
     @Column(name = "left_on")
     private LocalDate leftOn;
+
     @Column(name = "left_how")
     private String leftHow = "";
+
     @Column(name = "record_aside")
     private boolean recordAside;
+
     @Column(name = "picture_id")
     private Long pictureId;
+
     @Column(name = "acquired_on")
     private LocalDate acquiredOn;
+
     @Column(name = "came_count")
     private Integer cameCount;
+
     @Column(name = "captive_bred")
     private Boolean captiveBred;
+
     private String shop = "";
     private String school = "";
     private Double price;
 
-    protected FishEntity() { }
+    protected FishEntity() {}
 
     FishEntity(Long tankId, String species, int count, LocalDate cameOn) {
         this.tankId = tankId;

@@ -3,10 +3,8 @@ package pelluna.app.fish;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.planning.Desk;
 import pelluna.core.units.English;
 
@@ -37,7 +35,9 @@ class FishHistory {
                 lines.add(new FishNotes.Line(row.cameOn(), "Came into the tank."));
             }
             if (row.leftOn() != null) {
-                lines.add(new FishNotes.Line(row.leftOn(), row.leftHow().isEmpty() ? "Taken off the plan." : English.capital(row.leftHow()) + "."));
+                lines.add(new FishNotes.Line(
+                        row.leftOn(),
+                        row.leftHow().isEmpty() ? "Taken off the plan." : English.capital(row.leftHow()) + "."));
             }
         });
         lines.sort(Comparator.comparing(FishNotes.Line::on).reversed());

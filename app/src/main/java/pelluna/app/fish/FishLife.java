@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
@@ -41,7 +39,7 @@ class FishLife {
     }
 
     /** A measured length. @param value in the reader's unit; @param says with it */
-    record Length(LocalDate on, double value, String says) { }
+    record Length(LocalDate on, double value, String says) {}
 
     /** Measured lengths, oldest first. */
     List<Length> lengths(Desk desk, Fish f) {
@@ -51,7 +49,10 @@ class FishLife {
             for (Object item : list) {
                 Map<?, ?> m = (Map<?, ?>) item;
                 double cm = ((Number) m.get("cm")).doubleValue();
-                lengths.add(new Length(LocalDate.parse(m.get("on").toString()), desk.say().lengthValue(cm), desk.say().length(cm)));
+                lengths.add(new Length(
+                        LocalDate.parse(m.get("on").toString()),
+                        desk.say().lengthValue(cm),
+                        desk.say().length(cm)));
             }
         }
         return lengths;
@@ -60,11 +61,17 @@ class FishLife {
     /** By its growth, today; empty while it is in no plan. */
     String lengthNow(Desk desk, Fish f) {
         int i = row(desk, f);
-        return i < 0 ? "" : desk.say().length(desk.plan().residents().get(i).lengthOn(desks.today())) + ", of " + desk.say().length(desk.plan().residents().get(i).adultCm()) + " when grown";
+        return i < 0
+                ? ""
+                : desk.say().length(desk.plan().residents().get(i).lengthOn(desks.today())) + ", of "
+                        + desk.say().length(desk.plan().residents().get(i).adultCm()) + " when grown";
     }
 
     private static int row(Desk desk, Fish f) {
-        return IntStream.range(0, desk.residents().size()).filter(i -> desk.residents().get(i).id().equals(f.residentId())).findFirst().orElse(-1);
+        return IntStream.range(0, desk.residents().size())
+                .filter(i -> desk.residents().get(i).id().equals(f.residentId()))
+                .findFirst()
+                .orElse(-1);
     }
 
     private int living(long tank, Fish f) {
@@ -79,7 +86,10 @@ class FishLife {
     void measured(long tank, long which, LocalDate on, double cm) {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
-        steps.change(tank, "a length measured", tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(i), on, cm));
+        steps.change(
+                tank,
+                "a length measured",
+                tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(i), on, cm));
     }
 
     @Transactional
@@ -94,10 +104,18 @@ class FishLife {
             partings.missing(tank, which, before - count);
         }
         if (count != before) {
-            steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
+            steps.change(
+                    tank,
+                    "a group counted",
+                    tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
         }
         String fewer = count < before ? (before - count) + " fewer than before" : "";
-        notes.note(tank, Doing.COUNTED, which, count, fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
+        notes.note(
+                tank,
+                Doing.COUNTED,
+                which,
+                count,
+                fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
     }
 
     @Transactional
@@ -123,7 +141,10 @@ class FishLife {
                 int back = partings.found(tank, which);
                 if (back > 0) {
                     int i = living(tank, f);
-                    steps.change(tank, "a group counted", tree -> PlanSteps.entries(tree, "residents").get(i).put("count", f.count() + back));
+                    steps.change(
+                            tank,
+                            "a group counted",
+                            tree -> PlanSteps.entries(tree, "residents").get(i).put("count", f.count() + back));
                 }
                 notes.note(tank, Doing.SEEN, which, 1, "found again");
             }

@@ -2,7 +2,6 @@ package pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import pelluna.core.behaviour.Doing;
 
 /** What the log writes and knows about one fish; the log fulfils it, so that this package need not know it. */
@@ -14,7 +13,7 @@ public interface FishNotes {
     void back(long tank, long fish);
 
     /** One line of a history. */
-    record Line(LocalDate on, String says) { }
+    record Line(LocalDate on, String says) {}
 
     /** The newest lines about a fish. */
     List<Line> about(long tank, Fish fish, List<Fish> all, int most);

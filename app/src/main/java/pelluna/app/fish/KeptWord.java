@@ -3,7 +3,10 @@ package pelluna.app.fish;
 import pelluna.app.planning.Desk;
 import pelluna.core.plan.Party;
 
-/** Keeps what the plan says on the day of an arrival. Who holds it against what happens fulfils this, so that this package need not know it. */
+/**
+ * Keeps what the plan says on the day of an arrival. Who holds it against what happens fulfils this, so that this
+ * package need not know it.
+ */
 public interface KeptWord {
     /** @param before the desk on which the party is a wish still; @param fish its number in the log */
     void arrives(Desk before, Party party, long fish);

@@ -1,12 +1,11 @@
 package pelluna.app.fish;
 
 import java.util.Optional;
-
 import pelluna.app.planning.Desk;
 
 /** Where a fish of the log stands in the plan. */
 public final class PartyOfFish {
-    private PartyOfFish() { }
+    private PartyOfFish() {}
 
     /** The party of a fish in the plan: its resident's, or its wish's. */
     public static Optional<String> of(Desk desk, Fish f) {

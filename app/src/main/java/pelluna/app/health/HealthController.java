@@ -6,14 +6,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
@@ -63,7 +61,14 @@ class HealthController {
         List<HealthDesk.Mind> minds = new ArrayList<>(all.fasting());
         minds.addAll(all.signs());
         List<Feedings.Meal> meals = feedings.meals(id, DAYS);
-        shells.around(model, desk, "log", "Health and food", minds.isEmpty() ? "No sign of anything wrong has been logged in 7 days." : English.capital(English.count(minds.size(), "thing", "things")) + " to mind.");
+        shells.around(
+                model,
+                desk,
+                "log",
+                "Health and food",
+                minds.isEmpty()
+                        ? "No sign of anything wrong has been logged in 7 days."
+                        : English.capital(English.count(minds.size(), "thing", "things")) + " to mind.");
         model.addAttribute("tab", "health");
         model.addAttribute("minds", minds);
         model.addAttribute("unseen", all.unseen());
@@ -85,43 +90,85 @@ class HealthController {
         if (fed == 0) {
             return "No meal has been logged in " + DAYS + " days.";
         }
-        LocalDate first = meals.stream().filter(m -> !m.seaweed()).map(Feedings.Meal::on).findFirst().orElse(desks.today());
+        LocalDate first = meals.stream()
+                .filter(m -> !m.seaweed())
+                .map(Feedings.Meal::on)
+                .findFirst()
+                .orElse(desks.today());
         long days = Math.max(1, ChronoUnit.DAYS.between(first, desks.today()) + 1);
-        int asked = Upkeep.of(desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), Waste.of(desk.plan())).meals();
-        return English.capital(English.count((int) fed, "meal", "meals")) + " in " + English.count((int) days, "day", "days") + ", " + Measures.number(Measures.round((double) fed / days, 1)) + " a day as logged; your fish ask for " + asked + ".";
+        int asked = Upkeep.of(
+                        desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), Waste.of(desk.plan()))
+                .meals();
+        return English.capital(English.count((int) fed, "meal", "meals")) + " in "
+                + English.count((int) days, "day", "days") + ", "
+                + Measures.number(Measures.round((double) fed / days, 1)) + " a day as logged; your fish ask for "
+                + asked + ".";
     }
 
     private String seaweedSays(Desk desk, List<Feedings.Meal> meals) {
-        List<String> grazers = desk.plan().residents().stream().filter(p -> p.species().diet().algaeDaily()).map(Party::label).toList();
-        Optional<Feedings.Meal> last = meals.stream().filter(Feedings.Meal::seaweed).reduce((a, b) -> b);
+        List<String> grazers = desk.plan().residents().stream()
+                .filter(p -> p.species().diet().algaeDaily())
+                .map(Party::label)
+                .toList();
+        Optional<Feedings.Meal> last =
+                meals.stream().filter(Feedings.Meal::seaweed).reduce((a, b) -> b);
         if (grazers.isEmpty() && last.isEmpty()) {
             return "";
         }
         String who = grazers.isEmpty() ? "" : " for " + English.list(grazers) + ", daily or every second day";
-        return last.map(m -> "Seaweed" + who + ": last " + (m.on().equals(desks.today()) ? "today" : Measures.shortDate(m.on())) + ".").orElse("Seaweed" + who + ": none logged in " + DAYS + " days.");
+        return last.map(m -> "Seaweed" + who + ": last "
+                        + (m.on().equals(desks.today()) ? "today" : Measures.shortDate(m.on())) + ".")
+                .orElse("Seaweed" + who + ": none logged in " + DAYS + " days.");
     }
 
     /** Whether all is given in one place. */
     private static String placesSays(Desk desk, List<Feedings.Meal> meals) {
-        List<Double> xs = meals.stream().flatMap(m -> m.at().stream()).map(Sighting.Spot::x).toList();
+        List<Double> xs = meals.stream()
+                .flatMap(m -> m.at().stream())
+                .map(Sighting.Spot::x)
+                .toList();
         if (xs.isEmpty()) {
             return "Tap the tank when you log a meal, and feeding places show.";
         }
-        double spread = xs.stream().mapToDouble(x -> x).max().orElse(0) - xs.stream().mapToDouble(x -> x).min().orElse(0);
-        return spread < 0.3 ? "All of it in one place. Two places at opposite ends leave less to guard." : "Given at places " + desk.say().length(spread * desk.plan().tank().lengthCm()) + " apart.";
+        double spread = xs.stream().mapToDouble(x -> x).max().orElse(0)
+                - xs.stream().mapToDouble(x -> x).min().orElse(0);
+        return spread < 0.3
+                ? "All of it in one place. Two places at opposite ends leave less to guard."
+                : "Given at places "
+                        + desk.say().length(spread * desk.plan().tank().lengthCm()) + " apart.";
     }
 
     private static String reef(Desk desk, List<Feedings.Meal> meals) {
         List<Sighting.Spot> at = meals.stream().flatMap(m -> m.at().stream()).toList();
-        return new ReefDrawing(desk.plan().tank(), desk.say()).framed("reef tap-feed", "The tank from the front with its feeding places; tap one to log a meal there",
-            HotSpots.over(desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
+        return new ReefDrawing(desk.plan().tank(), desk.say())
+                .framed(
+                        "reef tap-feed",
+                        "The tank from the front with its feeding places; tap one to log a meal there",
+                        HotSpots.over(
+                                desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
     }
 
     @PostMapping("/tanks/{id}/log/feed")
-    String feed(@PathVariable long id, @RequestParam(defaultValue = "fed") String what, @RequestParam(defaultValue = "") String note, @RequestParam(required = false) Double x,
-                @RequestParam(required = false) Double y) {
+    String feed(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "fed") String what,
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(required = false) Double x,
+            @RequestParam(required = false) Double y) {
         boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
-        log.write(id, new Sent(log.now(), what.equals("seaweed") ? Doing.SEAWEED : Doing.FED, null, null, placed ? x : null, placed ? y : null, 1, 1, note, null));
+        log.write(
+                id,
+                new Sent(
+                        log.now(),
+                        what.equals("seaweed") ? Doing.SEAWEED : Doing.FED,
+                        null,
+                        null,
+                        placed ? x : null,
+                        placed ? y : null,
+                        1,
+                        1,
+                        note,
+                        null));
         return "redirect:/tanks/" + id + "/log/health";
     }
 }

@@ -9,10 +9,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogFigures;
@@ -41,10 +39,10 @@ public class HealthDesk {
     }
 
     /** Something to mind about a fish. @param means what it may mean, and what to look at */
-    public record Mind(Fish fish, Step step, String says, String means) { }
+    public record Mind(Fish fish, Step step, String says, String means) {}
 
     /** Everything to mind about the fish of a tank. */
-    public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen, LogFigures.LastNotes notes) { }
+    public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen, LogFigures.LastNotes notes) {}
 
     @Transactional(readOnly = true)
     public All of(long tank, List<Fish> there) {
@@ -52,7 +50,9 @@ public class HealthDesk {
         return new All(fasting(notes, there), signs(notes, there), unseen(notes, there), notes);
     }
 
-    /** Fish that were seen eating before, or refused, and have not been seen eating for a day or more; gravest first. */
+    /**
+     * Fish that were seen eating before, or refused, and have not been seen eating for a day or more; gravest first.
+     */
     private List<Mind> fasting(LogFigures.LastNotes notes, List<Fish> there) {
         LocalDate today = LocalDate.now(clock);
         List<Mind> found = new ArrayList<>();
@@ -66,8 +66,13 @@ public class HealthDesk {
             Step step = Fasting.step(f.species(), days);
             boolean said = refuses || step.atLeast(Step.CHOP);
             if (said && days > 0 && f.place() != FishEntity.Place.MISSING) {
-                found.add(new Mind(f, step, English.capital(f.said()) + " has not been seen eating for " + English.count((int) days, "day", "days") + (refuses ? ", and refused food." : "; nobody noted it."),
-                    Sign.means(Doing.NOT_EATING).orElseThrow()));
+                found.add(new Mind(
+                        f,
+                        step,
+                        English.capital(f.said()) + " has not been seen eating for "
+                                + English.count((int) days, "day", "days")
+                                + (refuses ? ", and refused food." : "; nobody noted it."),
+                        Sign.means(Doing.NOT_EATING).orElseThrow()));
             }
         }
         found.sort(Comparator.comparing(Mind::step).reversed());
@@ -79,10 +84,20 @@ public class HealthDesk {
         Instant from = log.ago(SIGN_DAYS);
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
-            notes.of(f.id()).entrySet().stream().filter(e -> e.getKey().kind() == Doing.Kind.SIGN && e.getKey() != Doing.NOT_EATING && e.getKey() != Doing.ABSENT && e.getValue().isAfter(from))
-                .sorted(Map.Entry.<Doing, Instant>comparingByValue().reversed())
-                .forEach(e -> found.add(new Mind(f, e.getKey().gravity() >= 3 ? Step.SURGE : e.getKey().gravity() == 2 ? Step.CHOP : Step.RIPPLE,
-                    English.capital(f.said()) + " " + e.getKey().says() + ", noted " + Measures.shortDate(day(e.getValue())) + ".", Sign.means(e.getKey()).orElse(""))));
+            notes.of(f.id()).entrySet().stream()
+                    .filter(e -> e.getKey().kind() == Doing.Kind.SIGN
+                            && e.getKey() != Doing.NOT_EATING
+                            && e.getKey() != Doing.ABSENT
+                            && e.getValue().isAfter(from))
+                    .sorted(Map.Entry.<Doing, Instant>comparingByValue().reversed())
+                    .forEach(e -> found.add(new Mind(
+                            f,
+                            e.getKey().gravity() >= 3
+                                    ? Step.SURGE
+                                    : e.getKey().gravity() == 2 ? Step.CHOP : Step.RIPPLE,
+                            English.capital(f.said()) + " " + e.getKey().says() + ", noted "
+                                    + Measures.shortDate(day(e.getValue())) + ".",
+                            Sign.means(e.getKey()).orElse(""))));
         }
         found.sort(Comparator.comparing(Mind::step).reversed());
         return found;
@@ -91,7 +106,8 @@ public class HealthDesk {
     /** A fish that nobody has seen for its kind's usual time. @param since the day it was last noted */
     public record Unseen(Fish fish, LocalDate since, long days, int usual) {
         public String says() {
-            return English.capital(fish.said()) + " has not been noted for " + English.count((int) days, "day", "days") + "; its kind is usually seen within " + English.count(usual, "day", "days") + ".";
+            return English.capital(fish.said()) + " has not been noted for " + English.count((int) days, "day", "days")
+                    + "; its kind is usually seen within " + English.count(usual, "day", "days") + ".";
         }
     }
 
@@ -103,8 +119,12 @@ public class HealthDesk {
             Instant seen = notes.seen(f.id());
             if (seen != null && f.place() == FishEntity.Place.TANK && f.partOf() == null) {
                 long days = ChronoUnit.DAYS.between(day(seen), today);
-                int usual = Absence.usualDays(f.species(), f.cameOn() == null ? Long.MAX_VALUE : ChronoUnit.DAYS.between(f.cameOn(), today));
-                boolean othersSince = there.stream().anyMatch(o -> o.id() != f.id() && notes.seen(o.id()) != null && notes.seen(o.id()).isAfter(seen.plus(1, ChronoUnit.DAYS)));
+                int usual = Absence.usualDays(
+                        f.species(), f.cameOn() == null ? Long.MAX_VALUE : ChronoUnit.DAYS.between(f.cameOn(), today));
+                boolean othersSince = there.stream()
+                        .anyMatch(o -> o.id() != f.id()
+                                && notes.seen(o.id()) != null
+                                && notes.seen(o.id()).isAfter(seen.plus(1, ChronoUnit.DAYS)));
                 if (days > usual && othersSince) {
                     found.add(new Unseen(f, day(seen), days, usual));
                 }

@@ -2,7 +2,6 @@ package pelluna.app.hindsight;
 
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -11,7 +10,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -29,7 +27,8 @@ class HindsightController {
     private final PlanFiles files;
     private final Shells shells;
 
-    HindsightController(PlanDesk desks, HindsightDesk hindsight, SharedFigures figures, PlanFiles files, Shells shells) {
+    HindsightController(
+            PlanDesk desks, HindsightDesk hindsight, SharedFigures figures, PlanFiles files, Shells shells) {
         this.desks = desks;
         this.hindsight = hindsight;
         this.figures = figures;
@@ -38,11 +37,24 @@ class HindsightController {
     }
 
     @GetMapping("/tanks/{id}/losses/hindsight")
-    String hindsight(@PathVariable long id, @RequestParam(defaultValue = "all") String scope, @RequestParam(defaultValue = "false") boolean show, Model model) {
+    String hindsight(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "all") String scope,
+            @RequestParam(defaultValue = "false") boolean show,
+            Model model) {
         Desk desk = desks.open(id);
         boolean everywhere = !scope.equals("tank");
-        HindsightDesk.Page page = hindsight.page(everywhere ? all() : List.of(desk.tank().id()));
-        shells.around(model, desk, "losses", "Said and happened", page.arrivals() == 0 ? "No word is kept yet." : English.capital(English.count(page.arrivals(), "arrival", "arrivals")) + (everywhere ? ", over all your tanks." : ", in this tank."));
+        HindsightDesk.Page page =
+                hindsight.page(everywhere ? all() : List.of(desk.tank().id()));
+        shells.around(
+                model,
+                desk,
+                "losses",
+                "Said and happened",
+                page.arrivals() == 0
+                        ? "No word is kept yet."
+                        : English.capital(English.count(page.arrivals(), "arrival", "arrivals"))
+                                + (everywhere ? ", over all your tanks." : ", in this tank."));
         model.addAttribute("tab", "hindsight");
         model.addAttribute("scope", everywhere ? "all" : "tank");
         model.addAttribute("several", desks.tanks().size() > 1);
@@ -65,10 +77,16 @@ class HindsightController {
     @GetMapping("/tanks/{id}/losses/hindsight/{word}.json")
     ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
         KeptWordEntity kept = hindsight.whole(desks.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
-        return json(files.write(Map.of("on", kept.onDay().toString(), "plan", kept.plan(), "assessment", kept.assessment())), "assessment-" + kept.onDay() + ".json");
+        return json(
+                files.write(
+                        Map.of("on", kept.onDay().toString(), "plan", kept.plan(), "assessment", kept.assessment())),
+                "assessment-" + kept.onDay() + ".json");
     }
 
     private static ResponseEntity<String> json(String body, String name) {
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(body);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(body);
     }
 }

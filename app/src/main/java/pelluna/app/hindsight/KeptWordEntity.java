@@ -1,12 +1,11 @@
 package pelluna.app.hindsight;
 
-import java.time.LocalDate;
-import java.util.Map;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Map;
 import pelluna.app.rows.JsonText;
 import pelluna.app.rows.Row;
 
@@ -16,19 +15,30 @@ import pelluna.app.rows.Row;
 class KeptWordEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     @Column(name = "on_day")
     private LocalDate onDay;
+
     private String stance;
+
     @Convert(converter = JsonText.class)
     private Map<String, Object> plan;
+
     @Convert(converter = JsonText.class)
     private Map<String, Object> assessment;
 
-    protected KeptWordEntity() { }
+    protected KeptWordEntity() {}
 
-    KeptWordEntity(Long tankId, Long fishId, LocalDate onDay, String stance, Map<String, Object> plan, Map<String, Object> assessment) {
+    KeptWordEntity(
+            Long tankId,
+            Long fishId,
+            LocalDate onDay,
+            String stance,
+            Map<String, Object> plan,
+            Map<String, Object> assessment) {
         this.tankId = tankId;
         this.fishId = fishId;
         this.onDay = onDay;

@@ -5,10 +5,8 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.losses.LifeBook;
 import pelluna.core.losses.Calibration;
@@ -16,7 +14,10 @@ import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Life;
 import pelluna.core.units.Measures;
 
-/** Figures of a keeper's losses that may be shared: no names of keepers, tanks, fish or shops, no days of the calendar, no notes, no money. Its format is in docs/figures-file.md. */
+/**
+ * Figures of a keeper's losses that may be shared: no names of keepers, tanks, fish or shops, no days of the calendar,
+ * no notes, no money. Its format is in docs/figures-file.md.
+ */
 @Component
 class SharedFigures {
     private final LifeBook book;
@@ -35,9 +36,14 @@ class SharedFigures {
         Map<String, Object> tree = new LinkedHashMap<>();
         tree.put("pellunaFigures", 1);
         tree.put("tanks", tanks.size());
-        tree.put("lives", book.of(tanks).lives().stream().map(SharedFigures::life).toList());
-        tree.put("saidAndHappened", page.tallies().stream().map(SharedFigures::tally).toList());
-        tree.put("tensionAndFights", page.bins().stream().map(SharedFigures::bin).toList());
+        tree.put(
+                "lives",
+                book.of(tanks).lives().stream().map(SharedFigures::life).toList());
+        tree.put(
+                "saidAndHappened",
+                page.tallies().stream().map(SharedFigures::tally).toList());
+        tree.put(
+                "tensionAndFights", page.bins().stream().map(SharedFigures::bin).toList());
         List<Map<String, Object>> crews = new ArrayList<>();
         crew.figures(tanks).forEach((kind, a) -> {
             Map<String, Object> one = new LinkedHashMap<>();

@@ -1,10 +1,9 @@
 package pelluna.app.hindsight;
 
-import java.util.Locale;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.util.Locale;
 import pelluna.app.rows.Row;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
@@ -15,17 +14,21 @@ import pelluna.core.units.Step;
 class StatementEntity extends Row {
     @Column(name = "word_id")
     private Long wordId;
+
     private String rule;
     private String step;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     @Column(name = "other_id")
     private Long otherId;
+
     private String about = "";
     private Double tension;
     private String reason;
 
-    protected StatementEntity() { }
+    protected StatementEntity() {}
 
     StatementEntity(Long wordId, Statement s) {
         this.wordId = wordId;
@@ -43,6 +46,13 @@ class StatementEntity extends Row {
     }
 
     Statement statement() {
-        return new Statement(rule, Named.find(Step.class, step.toLowerCase(Locale.ROOT)).orElse(Step.CALM), fishId, otherId, about, tension, reason);
+        return new Statement(
+                rule,
+                Named.find(Step.class, step.toLowerCase(Locale.ROOT)).orElse(Step.CALM),
+                fishId,
+                otherId,
+                about,
+                tension,
+                reason);
     }
 }

@@ -2,7 +2,6 @@ package pelluna.app.hindsight;
 
 import java.util.Collection;
 import java.util.List;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StatementRows extends JpaRepository<StatementEntity, Long> {

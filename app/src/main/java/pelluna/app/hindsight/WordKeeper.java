@@ -5,10 +5,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.exchange.AssessmentTree;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.KeptWord;
@@ -47,7 +45,9 @@ public class WordKeeper implements KeptWord {
             return;
         }
         Map<Long, Long> byResident = new HashMap<>();
-        fish.all(before.tank().id()).stream().filter(f -> f.residentId() != null && f.partOf() == null).forEach(f -> byResident.put(f.residentId(), f.id()));
+        fish.all(before.tank().id()).stream()
+                .filter(f -> f.residentId() != null && f.partOf() == null)
+                .forEach(f -> byResident.put(f.residentId(), f.id()));
         Map<String, Long> who = new HashMap<>();
         for (int i = 0; i < before.residents().size(); i++) {
             ResidentEntity r = before.residents().get(i);
@@ -56,7 +56,14 @@ public class WordKeeper implements KeptWord {
             }
         }
         who.put(party.id(), number);
-        keep(before.tank().id(), number, desks.today(), PlanDesk.tree(before.tank(), before.residents(), before.wishes()), before.assessment(), party, who);
+        keep(
+                before.tank().id(),
+                number,
+                desks.today(),
+                PlanDesk.tree(before.tank(), before.residents(), before.wishes()),
+                before.assessment(),
+                party,
+                who);
     }
 
     /**
@@ -65,9 +72,19 @@ public class WordKeeper implements KeptWord {
      * @param who fish of the log by their place in the plan, as far as they are in the tank; the arrival too
      */
     @Transactional
-    public void keep(long tank, long number, LocalDate on, Map<String, Object> plan, Assessment a, Party party, Map<String, Long> who) {
-        KeptWordEntity word = words.save(new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a)));
-        statements.saveAll(said(a, party, who).stream().map(s -> new StatementEntity(word.id(), s)).toList());
+    public void keep(
+            long tank,
+            long number,
+            LocalDate on,
+            Map<String, Object> plan,
+            Assessment a,
+            Party party,
+            Map<String, Long> who) {
+        KeptWordEntity word = words.save(
+                new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a)));
+        statements.saveAll(said(a, party, who).stream()
+                .map(s -> new StatementEntity(word.id(), s))
+                .toList());
     }
 
     /** Everything that an assessment says of one wish and of its company. */
@@ -77,25 +94,59 @@ public class WordKeeper implements KeptWord {
         for (Verdict v : a.sieve()) {
             if (v.wish().id().equals(party.id())) {
                 if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
-                    said.add(new Statement(Statement.OWN_RISK, v.stop().get().step(), number, null, v.wish().hand().risk().word(), null,
-                        String.join(" ", OwnRisk.reasons(v))));
+                    said.add(new Statement(
+                            Statement.OWN_RISK,
+                            v.stop().get().step(),
+                            number,
+                            null,
+                            v.wish().hand().risk().word(),
+                            null,
+                            String.join(" ", OwnRisk.reasons(v))));
                 }
                 for (Finding f : v.findings()) {
-                    said.add(new Statement(f.rule().word(), f.step(), number, null, f.has().number().isPresent() ? "" : f.has().text(), null, f.reason()));
+                    said.add(new Statement(
+                            f.rule().word(),
+                            f.step(),
+                            number,
+                            null,
+                            f.has().number().isPresent() ? "" : f.has().text(),
+                            null,
+                            f.reason()));
                 }
             }
         }
         for (Tension t : a.tension()) {
-            boolean mine = t.aggressor().id().equals(party.id()) || t.target().id().equals(party.id());
-            if (mine && who.containsKey(t.aggressor().id()) && who.containsKey(t.target().id())) {
-                said.add(new Statement(Statement.TENSION, t.step(), who.get(t.aggressor().id()), who.get(t.target().id()), "", t.index(),
-                    t.reasons().isEmpty() ? "Nothing that would set them at each other." : t.reasons().get(0).says()));
+            boolean mine =
+                    t.aggressor().id().equals(party.id()) || t.target().id().equals(party.id());
+            if (mine
+                    && who.containsKey(t.aggressor().id())
+                    && who.containsKey(t.target().id())) {
+                said.add(new Statement(
+                        Statement.TENSION,
+                        t.step(),
+                        who.get(t.aggressor().id()),
+                        who.get(t.target().id()),
+                        "",
+                        t.index(),
+                        t.reasons().isEmpty()
+                                ? "Nothing that would set them at each other."
+                                : t.reasons().get(0).says()));
             }
         }
         for (Eaten e : a.eaten()) {
-            boolean mine = e.eater().id().equals(party.id()) || e.prey().map(p -> p.id().equals(party.id())).orElse(false);
-            if (mine && who.containsKey(e.eater().id()) && e.prey().map(p -> who.containsKey(p.id())).orElse(true)) {
-                said.add(new Statement(Statement.EATEN, Step.SURGE, who.get(e.eater().id()), e.prey().map(p -> who.get(p.id())).orElse(null), e.prey().isPresent() ? "" : e.eaten(), null, e.reason()));
+            boolean mine = e.eater().id().equals(party.id())
+                    || e.prey().map(p -> p.id().equals(party.id())).orElse(false);
+            if (mine
+                    && who.containsKey(e.eater().id())
+                    && e.prey().map(p -> who.containsKey(p.id())).orElse(true)) {
+                said.add(new Statement(
+                        Statement.EATEN,
+                        Step.SURGE,
+                        who.get(e.eater().id()),
+                        e.prey().map(p -> who.get(p.id())).orElse(null),
+                        e.prey().isPresent() ? "" : e.eaten(),
+                        null,
+                        e.reason()));
             }
         }
         for (Lens l : a.capacity().lenses()) {

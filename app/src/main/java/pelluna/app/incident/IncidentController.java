@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -20,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
-
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.Desk;
@@ -32,7 +30,10 @@ import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
-/** Looking back: one incident with everything that the tank's records say of the days around it, to read, print or show. */
+/**
+ * Looking back: one incident with everything that the tank's records say of the days around it, to read, print or
+ * show.
+ */
 @Controller
 class IncidentController {
     private final PlanDesk desks;
@@ -41,7 +42,8 @@ class IncidentController {
     private final Shells shells;
     private final ITemplateEngine templates;
 
-    IncidentController(PlanDesk desks, IncidentDesk incidents, TimeLine lines, Shells shells, ITemplateEngine templates) {
+    IncidentController(
+            PlanDesk desks, IncidentDesk incidents, TimeLine lines, Shells shells, ITemplateEngine templates) {
         this.desks = desks;
         this.incidents = incidents;
         this.lines = lines;
@@ -50,13 +52,23 @@ class IncidentController {
     }
 
     /** One of them in the list. */
-    record Row(long id, String title, String kind, LocalDate on, String lesson) { }
+    record Row(long id, String title, String kind, LocalDate on, String lesson) {}
 
     @GetMapping("/tanks/{id}/losses/incidents")
     String all(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
-        List<Row> rows = incidents.all(id).stream().map(i -> new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson())).toList();
-        shells.around(model, desk, "losses", "Looking back", rows.isEmpty() ? "One incident, all that is known of it, one page." : English.capital(English.count(rows.size(), "incident", "incidents")) + ", and what was learnt.");
+        List<Row> rows = incidents.all(id).stream()
+                .map(i -> new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()))
+                .toList();
+        shells.around(
+                model,
+                desk,
+                "losses",
+                "Looking back",
+                rows.isEmpty()
+                        ? "One incident, all that is known of it, one page."
+                        : English.capital(English.count(rows.size(), "incident", "incidents"))
+                                + ", and what was learnt.");
         model.addAttribute("tab", "incidents");
         model.addAttribute("rows", rows);
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
@@ -70,8 +82,15 @@ class IncidentController {
         String base = "redirect:/tanks/" + id + "/losses/incidents";
         try {
             String loss = form.getOrDefault("loss", "");
-            long number = loss.matches("\\d{1,18}") ? incidents.ofLoss(id, Long.parseLong(loss))
-                : incidents.open(id, form.getOrDefault("title", ""), Named.find(IncidentKind.class, form.getOrDefault("kind", "")).orElse(IncidentKind.LOSS), day(form, "on"), null);
+            long number = loss.matches("\\d{1,18}")
+                    ? incidents.ofLoss(id, Long.parseLong(loss))
+                    : incidents.open(
+                            id,
+                            form.getOrDefault("title", ""),
+                            Named.find(IncidentKind.class, form.getOrDefault("kind", ""))
+                                    .orElse(IncidentKind.LOSS),
+                            day(form, "on"),
+                            null);
             return base + "/" + number;
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
@@ -85,7 +104,9 @@ class IncidentController {
 
     private IncidentEntity fill(long id, long number, Desk desk, Map<String, Object> model) {
         IncidentEntity i = incidents.one(id, number);
-        model.put("incident", new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()));
+        model.put(
+                "incident",
+                new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()));
         model.put("what", i.what());
         model.put("days", i.days());
         model.put("kind", i.kind());
@@ -94,10 +115,22 @@ class IncidentController {
     }
 
     @GetMapping("/tanks/{id}/losses/incidents/{number}")
-    String one(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String refused, Model model) {
+    String one(
+            @PathVariable long id,
+            @PathVariable long number,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         IncidentEntity i = fill(id, number, desk, model.asMap());
-        shells.around(model, desk, "losses", i.title(), English.capital(i.kind().plain()) + ", " + Measures.date(i.days().on()) + "; looked at from " + Measures.date(i.days().from()) + " to " + Measures.date(i.days().until()) + ".");
+        shells.around(
+                model,
+                desk,
+                "losses",
+                i.title(),
+                English.capital(i.kind().plain()) + ", "
+                        + Measures.date(i.days().on()) + "; looked at from "
+                        + Measures.date(i.days().from()) + " to "
+                        + Measures.date(i.days().until()) + ".");
         model.addAttribute("tab", "incidents");
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
         model.addAttribute("refused", Shells.refusal(refused));
@@ -115,19 +148,44 @@ class IncidentController {
         context.setVariable("marks", new Marks(desk.say()));
         context.setVariable("tank", desk.tank().name());
         String name = i.title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".html";
-        return ResponseEntity.ok().contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString())
-            .body(templates.process("incident-page", context));
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(templates.process("incident-page", context));
     }
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/told")
-    String told(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String what, @RequestParam(defaultValue = "") String lesson, RedirectAttributes to) {
+    String told(
+            @PathVariable long id,
+            @PathVariable long number,
+            @RequestParam(defaultValue = "") String what,
+            @RequestParam(defaultValue = "") String lesson,
+            RedirectAttributes to) {
         return done(id, number, to, () -> incidents.told(id, number, what, lesson));
     }
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/is")
-    String is(@PathVariable long id, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
-        return done(id, number, to, () -> incidents.is(id, number, form.getOrDefault("title", ""), Named.find(IncidentKind.class, form.getOrDefault("kind", "")).orElse(IncidentKind.LOSS),
-            new IncidentEntity.Days(day(form, "on"), day(form, "from"), day(form, "until"))));
+    String is(
+            @PathVariable long id,
+            @PathVariable long number,
+            @RequestParam Map<String, String> form,
+            RedirectAttributes to) {
+        return done(
+                id,
+                number,
+                to,
+                () -> incidents.is(
+                        id,
+                        number,
+                        form.getOrDefault("title", ""),
+                        Named.find(IncidentKind.class, form.getOrDefault("kind", ""))
+                                .orElse(IncidentKind.LOSS),
+                        new IncidentEntity.Days(day(form, "on"), day(form, "from"), day(form, "until"))));
     }
 
     private static String done(long id, long number, RedirectAttributes to, Runnable task) {

@@ -2,10 +2,8 @@ package pelluna.app.incident;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Days;
 import pelluna.app.losses.Deaths;
@@ -52,11 +50,20 @@ public class IncidentDesk {
     /** Looks back on one loss; the same loss twice is one incident. @return its number */
     @Transactional
     public long ofLoss(long tank, long loss) {
-        Deaths.Death d = deaths.of(List.of(desks.tank(tank).id())).stream().filter(x -> x.id() == loss).findFirst().orElseThrow(NoSuchTankException::new);
-        String who = d.fish() == null ? English.count(d.count(), "animal", "animals") + " of the crew" : fish.one(tank, d.fish()).said();
-        String title = English.capital(who) + (d.cause() == Cause.UNKNOWN ? "" : ", " + d.cause().plain());
-        return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream().filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title))).findFirst().map(IncidentEntity::id)
-            .orElseGet(() -> open(tank, title, IncidentKind.of(d.cause()), d.on(), d.fish()));
+        Deaths.Death d = deaths.of(List.of(desks.tank(tank).id())).stream()
+                .filter(x -> x.id() == loss)
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
+        String who = d.fish() == null
+                ? English.count(d.count(), "animal", "animals") + " of the crew"
+                : fish.one(tank, d.fish()).said();
+        String title = English.capital(who)
+                + (d.cause() == Cause.UNKNOWN ? "" : ", " + d.cause().plain());
+        return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()
+                .filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title)))
+                .findFirst()
+                .map(IncidentEntity::id)
+                .orElseGet(() -> open(tank, title, IncidentKind.of(d.cause()), d.on(), d.fish()));
     }
 
     /** @param about the fish that it is about; null if several or none; @return its number */
@@ -71,8 +78,16 @@ public class IncidentDesk {
         boolean ill = kind == IncidentKind.OUTBREAK;
         LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
         Long known = about == null ? null : fish.one(tank, about).id();
-        return rows.save(new IncidentEntity(desks.tank(tank).id(), cut(title), kind, new IncidentEntity.Days(on,
-            first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)), last.isAfter(desks.today()) ? desks.today() : last), known)).id();
+        return rows.save(new IncidentEntity(
+                        desks.tank(tank).id(),
+                        cut(title),
+                        kind,
+                        new IncidentEntity.Days(
+                                on,
+                                first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)),
+                                last.isAfter(desks.today()) ? desks.today() : last),
+                        known))
+                .id();
     }
 
     private static LocalDate first(LocalDate day) {

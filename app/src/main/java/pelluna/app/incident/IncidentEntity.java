@@ -1,10 +1,9 @@
 package pelluna.app.incident;
 
-import java.time.LocalDate;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import pelluna.app.rows.Row;
 import pelluna.core.losses.IncidentKind;
 import pelluna.core.units.Named;
@@ -15,20 +14,26 @@ import pelluna.core.units.Named;
 class IncidentEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String title;
     private String kind;
+
     @Column(name = "on_day")
     private LocalDate onDay;
+
     @Column(name = "from_day")
     private LocalDate fromDay;
+
     @Column(name = "until_day")
     private LocalDate untilDay;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     private String what = "";
     private String lesson = "";
 
-    protected IncidentEntity() { }
+    protected IncidentEntity() {}
 
     /** @param fishId the fish that it is about; null if several or none */
     IncidentEntity(Long tankId, String title, IncidentKind kind, Days days, Long fishId) {
@@ -37,7 +42,10 @@ class IncidentEntity extends Row {
         is(title, kind, days);
     }
 
-    /** The day, the first and the last that are looked at. @throws IllegalArgumentException with a sentence, if they are out of order */
+    /**
+     * The day, the first and the last that are looked at. @throws IllegalArgumentException with a sentence, if they
+     * are out of order
+     */
     record Days(LocalDate on, LocalDate from, LocalDate until) {
         private static final int MOST = 200;
 

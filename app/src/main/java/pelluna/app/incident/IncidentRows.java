@@ -2,7 +2,6 @@ package pelluna.app.incident;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface IncidentRows extends JpaRepository<IncidentEntity, Long> {

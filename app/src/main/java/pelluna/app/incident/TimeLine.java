@@ -18,10 +18,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.IncidentDrawing;
 import pelluna.app.drawing.IncidentDrawing.Track;
@@ -55,7 +53,14 @@ class TimeLine {
     private final QuarantineDays quarantine;
     private final ZoneId zone;
 
-    TimeLine(FishDesk fish, LogDays log, Deaths deaths, MeasureDesk measures, ProbeDesk probes, QuarantineDays quarantine, Clock clock) {
+    TimeLine(
+            FishDesk fish,
+            LogDays log,
+            Deaths deaths,
+            MeasureDesk measures,
+            ProbeDesk probes,
+            QuarantineDays quarantine,
+            Clock clock) {
         this.fish = fish;
         this.log = log;
         this.deaths = deaths;
@@ -66,36 +71,55 @@ class TimeLine {
     }
 
     /** Something that happened. @param time 'HH:mm'; empty if only its day is known */
-    record Event(LocalDate on, String time, Track track, String says) { }
+    record Event(LocalDate on, String time, Track track, String says) {}
 
     /** One day. @param after days after the incident; negative before it */
     record Day(LocalDate on, long after, List<Event> events) {
         /** '3 days before', 'the day', 'a day after'. */
         public String when() {
-            return after == 0 ? "the day" : English.count((int) Math.abs(after), "day", "days") + (after < 0 ? " before" : " after");
+            return after == 0
+                    ? "the day"
+                    : English.count((int) Math.abs(after), "day", "days") + (after < 0 ? " before" : " after");
         }
     }
 
     /** @param standsOut sentences by stated rules; @param drawing the same on a line of time */
-    record Page(List<Day> days, List<String> standsOut, String drawing) { }
+    record Page(List<Day> days, List<String> standsOut, String drawing) {}
 
     /** What is at hand of the days. */
-    private record Gathered(List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts, boolean cut) { }
+    private record Gathered(
+            List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts, boolean cut) {}
 
     @Transactional
     public Page of(Desk desk, IncidentEntity incident) {
         IncidentEntity.Days days = incident.days();
         List<Fish> all = fish.all(desk.tank().id());
         Gathered g = gather(desk, days, all);
-        List<Event> events = g.events().stream().filter(e -> !e.on().isBefore(days.from()) && !e.on().isAfter(days.until()))
-            .sorted(Comparator.comparing(Event::on).thenComparing(Event::time).thenComparing(Event::track)).toList();
-        Map<LocalDate, List<Event>> byDay = events.stream().collect(Collectors.groupingBy(Event::on, TreeMap::new, Collectors.toList()));
-        List<Day> told = byDay.entrySet().stream().map(e -> new Day(e.getKey(), ChronoUnit.DAYS.between(days.on(), e.getKey()), e.getValue())).toList();
-        String drawing = IncidentDrawing.draw(days.from(), days.on(), days.until(), events.stream().map(e -> new IncidentDrawing.Mark(e.on(), e.track(), e.says())).toList(), g.acts(), g.weather(),
-            desk.say()::temperature);
+        List<Event> events = g.events().stream()
+                .filter(e -> !e.on().isBefore(days.from()) && !e.on().isAfter(days.until()))
+                .sorted(Comparator.comparing(Event::on)
+                        .thenComparing(Event::time)
+                        .thenComparing(Event::track))
+                .toList();
+        Map<LocalDate, List<Event>> byDay =
+                events.stream().collect(Collectors.groupingBy(Event::on, TreeMap::new, Collectors.toList()));
+        List<Day> told = byDay.entrySet().stream()
+                .map(e -> new Day(e.getKey(), ChronoUnit.DAYS.between(days.on(), e.getKey()), e.getValue()))
+                .toList();
+        String drawing = IncidentDrawing.draw(
+                days.from(),
+                days.on(),
+                days.until(),
+                events.stream()
+                        .map(e -> new IncidentDrawing.Mark(e.on(), e.track(), e.says()))
+                        .toList(),
+                g.acts(),
+                g.weather(),
+                desk.say()::temperature);
         List<String> standsOut = new ArrayList<>(StandsOut.of(standing(desk, days, all, events, g.weather())));
         if (g.cut()) {
-            standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST + " are shown. Look at fewer days.");
+            standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST
+                    + " are shown. Look at fewer days.");
         }
         return new Page(told, standsOut, drawing);
     }
@@ -109,7 +133,11 @@ class TimeLine {
         departures(tank, known, events);
         List<LogDays.Told> noted = log.told(tank, all, days.from(), days.until());
         for (LogDays.Told t : noted) {
-            events.add(new Event(t.on(), t.at().format(TIME), t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES, t.says()));
+            events.add(new Event(
+                    t.on(),
+                    t.at().format(TIME),
+                    t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES,
+                    t.says()));
         }
         for (QuarantineDays.Told t : looks) {
             events.add(new Event(t.on(), "", t.begins() ? Track.ARRIVALS : Track.SIGNS, English.capital(t.says())));
@@ -117,11 +145,29 @@ class TimeLine {
         Map<LocalDate, Integer> acts = new TreeMap<>();
         for (LogDays.Acts a : log.acts(tank, days.from(), days.until())) {
             acts.merge(a.on(), a.acts(), Integer::sum);
-            events.add(new Event(a.on(), "", Track.CONTESTS, English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": " + English.count(a.acts(), "act", "acts") + (a.hard() > 0 ? a.hard() == a.acts() ? ", all hard" : ", " + English.number(a.hard()) + " of them hard" : "")));
+            events.add(new Event(
+                    a.on(),
+                    "",
+                    Track.CONTESTS,
+                    English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": "
+                            + English.count(a.acts(), "act", "acts")
+                            + (a.hard() > 0
+                                    ? a.hard() == a.acts()
+                                            ? ", all hard"
+                                            : ", " + English.number(a.hard()) + " of them hard"
+                                    : "")));
         }
         for (MeasureDesk.Told m : measures.told(tank, null)) {
-            events.add(done(m.taken().began().atZone(zone).toLocalDate(), m.taken().began().atZone(zone).toLocalTime(), m, known, ""));
-            m.taken().ended().ifPresent(end -> events.add(done(end.atZone(zone).toLocalDate(), end.atZone(zone).toLocalTime(), m, known, "ended: ")));
+            events.add(done(
+                    m.taken().began().atZone(zone).toLocalDate(),
+                    m.taken().began().atZone(zone).toLocalTime(),
+                    m,
+                    known,
+                    ""));
+            m.taken()
+                    .ended()
+                    .ifPresent(end -> events.add(done(
+                            end.atZone(zone).toLocalDate(), end.atZone(zone).toLocalTime(), m, known, "ended: ")));
         }
         desk.plan().tests().forEach(t -> events.add(new Event(t.on(), "", Track.TESTS, "Test: " + words(t))));
         List<IncidentDrawing.Weather> weather = weather(tank, days);
@@ -132,7 +178,13 @@ class TimeLine {
     }
 
     private static Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {
-        return new Event(on, at.format(TIME), Track.DONE, English.capital(how + m.taken().measure().plain()) + (m.forFish() == null ? "" : ", for " + name(known, m.forFish())) + (m.note().isEmpty() ? "" : " · " + m.note()));
+        return new Event(
+                on,
+                at.format(TIME),
+                Track.DONE,
+                English.capital(how + m.taken().measure().plain())
+                        + (m.forFish() == null ? "" : ", for " + name(known, m.forFish()))
+                        + (m.note().isEmpty() ? "" : " · " + m.note()));
     }
 
     private static String name(Map<Long, Fish> known, Long fish) {
@@ -144,9 +196,16 @@ class TimeLine {
         for (FishEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
                 String who = English.capital(known.get(f.id()).label());
-                boolean onTheBoard = looks.stream().anyMatch(t -> t.begins() && t.on().equals(f.acquiredOn()) && t.says().contains(known.get(f.id()).species().name()));
+                boolean onTheBoard = looks.stream()
+                        .anyMatch(t -> t.begins()
+                                && t.on().equals(f.acquiredOn())
+                                && t.says().contains(known.get(f.id()).species().name()));
                 if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn()) && !onTheBoard) {
-                    events.add(new Event(f.acquiredOn(), "", Track.ARRIVALS, who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
+                    events.add(new Event(
+                            f.acquiredOn(),
+                            "",
+                            Track.ARRIVALS,
+                            who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
                 }
                 if (f.cameOn() != null) {
                     events.add(new Event(f.cameOn(), "", Track.ARRIVALS, who + " came into the tank" + quarantined(f)));
@@ -156,16 +215,28 @@ class TimeLine {
     }
 
     private static String quarantined(FishEntity f) {
-        return f.school().equals(QuarantineSchool.NONE.word()) ? ", without quarantine" : f.school().isEmpty() && f.acquiredOn() == null ? "; no quarantine is written down" : "";
+        return f.school().equals(QuarantineSchool.NONE.word())
+                ? ", without quarantine"
+                : f.school().isEmpty() && f.acquiredOn() == null ? "; no quarantine is written down" : "";
     }
 
     private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
         for (Deaths.Death d : deaths.of(List.of(tank))) {
             String who = d.fish() == null ? d.kind().plain() + OF_THE_CREW : name(known, d.fish());
-            events.add(new Event(d.on(), "", Track.LOSSES, (d.count() > 1 ? d.count() + " lost: " : "Lost: ") + who + ", " + d.cause().plain() + " (" + d.sure().plain() + ")" + (d.seen().isEmpty() ? "" : " · " + d.seen())));
+            events.add(new Event(
+                    d.on(),
+                    "",
+                    Track.LOSSES,
+                    (d.count() > 1 ? d.count() + " lost: " : "Lost: ") + who + ", "
+                            + d.cause().plain() + " (" + d.sure().plain() + ")"
+                            + (d.seen().isEmpty() ? "" : " · " + d.seen())));
         }
         for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {
-            events.add(new Event(e.on(), "", Track.NOTES, English.capital(name(known, e.fish())) + " was " + e.how().plain()));
+            events.add(new Event(
+                    e.on(),
+                    "",
+                    Track.NOTES,
+                    English.capital(name(known, e.fish())) + " was " + e.how().plain()));
         }
     }
 
@@ -185,32 +256,83 @@ class TimeLine {
 
     /** Each day's lowest and highest. */
     private List<IncidentDrawing.Weather> weather(long tank, IncidentEntity.Days days) {
-        Map<LocalDate, List<Reading>> byDay = probes.between(tank, days.from().atStartOfDay(zone).toInstant(), days.until().plusDays(1).atStartOfDay(zone).toInstant()).stream()
-            .collect(Collectors.groupingBy(r -> r.at().atZone(zone).toLocalDate(), TreeMap::new, Collectors.toList()));
-        return byDay.entrySet().stream().map(e -> new IncidentDrawing.Weather(e.getKey(), range(e.getValue(), Reading::temperatureC), range(e.getValue(), Reading::salinity), range(e.getValue(), Reading::pH))).toList();
+        Map<LocalDate, List<Reading>> byDay = probes
+                .between(
+                        tank,
+                        days.from().atStartOfDay(zone).toInstant(),
+                        days.until().plusDays(1).atStartOfDay(zone).toInstant())
+                .stream()
+                .collect(Collectors.groupingBy(
+                        r -> r.at().atZone(zone).toLocalDate(), TreeMap::new, Collectors.toList()));
+        return byDay.entrySet().stream()
+                .map(e -> new IncidentDrawing.Weather(
+                        e.getKey(),
+                        range(e.getValue(), Reading::temperatureC),
+                        range(e.getValue(), Reading::salinity),
+                        range(e.getValue(), Reading::pH)))
+                .toList();
     }
 
     private static DoubleSummaryStatistics range(Collection<Reading> readings, Function<Reading, Double> figure) {
-        return readings.stream().map(figure).filter(v -> v != null).mapToDouble(Double::doubleValue).summaryStatistics();
+        return readings.stream()
+                .map(figure)
+                .filter(v -> v != null)
+                .mapToDouble(Double::doubleValue)
+                .summaryStatistics();
     }
 
-    private StandsOut.Days standing(Desk desk, IncidentEntity.Days days, List<Fish> all, List<Event> events, List<IncidentDrawing.Weather> weather) {
+    private StandsOut.Days standing(
+            Desk desk,
+            IncidentEntity.Days days,
+            List<Fish> all,
+            List<Event> events,
+            List<IncidentDrawing.Weather> weather) {
         long tank = desk.tank().id();
         LocalDate half = days.from().plusDays(ChronoUnit.DAYS.between(days.from(), days.on()) / 2);
-        List<WaterTest> tests = desk.plan().tests().stream().filter(t -> !t.on().isBefore(days.from()) && !t.on().isAfter(days.until())).toList();
+        List<WaterTest> tests = desk.plan().tests().stream()
+                .filter(t -> !t.on().isBefore(days.from()) && !t.on().isAfter(days.until()))
+                .toList();
         DoubleSummaryStatistics warmth = new DoubleSummaryStatistics();
         weather.forEach(w -> warmth.combine(w.celsius()));
-        List<String> came = events.stream().filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on())).map(e -> e.says() + " on " + Measures.date(e.on())).toList();
-        List<String> lost = events.stream().filter(e -> e.track() == Track.LOSSES).map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on " + Measures.date(e.on())).toList();
-        Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream().filter(t -> t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS))
-            .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
-        Stream<Event> outside = quarantine.told(tank, days.from(), days.until()).stream().filter(t -> !t.begins()).map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
-        String sign = Stream.concat(inTheTank, outside).min(Comparator.comparing(Event::on)).map(e -> e.says() + ", on " + Measures.date(e.on())).orElse("");
-        return new StandsOut.Days(days.from(), days.on(), came, lost, warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMin()), warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax()),
-            most(tests, WaterTest::ammonia), most(tests, WaterTest::nitrite), log.watched(tank, days.from(), half), log.watched(tank, half, days.on().plusDays(1)), sign);
+        List<String> came = events.stream()
+                .filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on()))
+                .map(e -> e.says() + " on " + Measures.date(e.on()))
+                .toList();
+        List<String> lost = events.stream()
+                .filter(e -> e.track() == Track.LOSSES)
+                .map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on "
+                        + Measures.date(e.on()))
+                .toList();
+        Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream()
+                .filter(t ->
+                        t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS))
+                .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
+        Stream<Event> outside = quarantine.told(tank, days.from(), days.until()).stream()
+                .filter(t -> !t.begins())
+                .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
+        String sign = Stream.concat(inTheTank, outside)
+                .min(Comparator.comparing(Event::on))
+                .map(e -> e.says() + ", on " + Measures.date(e.on()))
+                .orElse("");
+        return new StandsOut.Days(
+                days.from(),
+                days.on(),
+                came,
+                lost,
+                warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMin()),
+                warmth.getCount() == 0 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax()),
+                most(tests, WaterTest::ammonia),
+                most(tests, WaterTest::nitrite),
+                log.watched(tank, days.from(), half),
+                log.watched(tank, half, days.on().plusDays(1)),
+                sign);
     }
 
     private static OptionalDouble most(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
-        return tests.stream().map(figure).filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).max();
+        return tests.stream()
+                .map(figure)
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .max();
     }
 }

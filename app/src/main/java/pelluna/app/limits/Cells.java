@@ -1,6 +1,9 @@
 package pelluna.app.limits;
 
-/** Cells of a table that goes out: what a spreadsheet would take for a formula is marked as text, and read back without the mark. */
+/**
+ * Cells of a table that goes out: what a spreadsheet would take for a formula is marked as text, and read back without
+ * the mark.
+ */
 public final class Cells {
     private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
     private static final char MARK = '\'';

@@ -6,7 +6,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 
-/** How long, how many, how far: the limits of everything that is sent, in one place. What is more is refused, never cut. */
+/**
+ * How long, how many, how far: the limits of everything that is sent, in one place. What is more is refused, never
+ * cut.
+ */
 final class Limits {
     /** Bytes of a request that brings no file. */
     static final long BODY = 1_000_000;

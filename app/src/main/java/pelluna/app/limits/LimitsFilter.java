@@ -50,7 +50,8 @@ class LimitsFilter extends OncePerRequestFilter {
                     request,
                     response,
                     HttpServletResponse.SC_BAD_REQUEST,
-                    "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was changed.");
+                    "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was "
+                            + "changed.");
             return;
         }
         try {
@@ -81,6 +82,7 @@ class LimitsFilter extends OncePerRequestFilter {
     private static String tooLarge(HttpServletRequest request) {
         return Limits.body(request.getRequestURI()) == Limits.BODY
                 ? "That is more than Pelluna takes here (1 MB). Nothing was changed."
-                : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing was changed.";
+                : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing "
+                        + "was changed.";
     }
 }

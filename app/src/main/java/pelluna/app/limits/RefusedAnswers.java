@@ -11,7 +11,10 @@ public interface RefusedAnswers {
     void plain(HttpServletRequest request, HttpServletResponse response, int status, String words)
             throws ServletException, IOException;
 
-    /** As the page that it was sent from, with what was typed in it and the reason beside the field; in words if that is not known. */
+    /**
+     * As the page that it was sent from, with what was typed in it and the reason beside the field; in words if that
+     * is not known.
+     */
     void refused(HttpServletRequest request, HttpServletResponse response, Refused why)
             throws ServletException, IOException;
 }

@@ -1,10 +1,9 @@
 package pelluna.app.log;
 
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.units.Named;
@@ -15,25 +14,32 @@ import pelluna.core.units.Named;
 class EntryEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private Instant at;
     private String doing;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     @Column(name = "other_id")
     private Long otherId;
+
     @Column(name = "watch_id")
     private Long watchId;
+
     private Double x;
     private Double y;
     private int gravity;
     private int times;
     private String note = "";
+
     @Column(name = "sent_key")
     private String sentKey;
+
     @Column(name = "taken_back")
     private Instant takenBack;
 
-    protected EntryEntity() { }
+    protected EntryEntity() {}
 
     EntryEntity(Long tankId, Sent sent, Long watchId) {
         this.tankId = tankId;

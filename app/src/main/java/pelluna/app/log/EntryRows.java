@@ -5,12 +5,14 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-/** The log, mostly asked for in sums: it may hold a hundred thousand lines, so every question is bounded by a time or a fish. */
+/**
+ * The log, mostly asked for in sums: it may hold a hundred thousand lines, so every question is bounded by a time or a
+ * fish.
+ */
 interface EntryRows extends JpaRepository<EntryEntity, Long> {
     Optional<EntryEntity> findByIdAndTankId(Long id, Long tank);
 
@@ -19,14 +21,17 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     @Query("select e from EntryEntity e where e.tankId = :tank order by e.at desc, e.id desc")
     List<EntryEntity> newest(Long tank, Limit limit);
 
-    @Query("select e from EntryEntity e where e.tankId = :tank and (e.at < :at or e.at = :at and e.id < :id) order by e.at desc, e.id desc")
+    @Query("select e from EntryEntity e where e.tankId = :tank and (e.at < :at or e.at = :at and e.id < :id) order "
+            + "by e.at desc, e.id desc")
     List<EntryEntity> below(Long tank, Instant at, Long id, Limit limit);
 
-    List<EntryEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(Long tank, Instant since, Collection<String> doings);
+    List<EntryEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
+            Long tank, Instant since, Collection<String> doings);
 
     List<EntryEntity> findByTankIdOrderByAtAscIdAsc(Long tank);
 
-    @Query("select e from EntryEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and e.takenBack is null order by e.at desc, e.id desc")
+    @Query("select e from EntryEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and "
+            + "e.takenBack is null order by e.at desc, e.id desc")
     List<EntryEntity> about(Long tank, Long fish, Limit limit);
 
     /** One fish against another, summed. */
@@ -40,13 +45,15 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
-        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null
         group by fish_id, other_id""")
     List<Pair> pairs(Long tank, Instant since, Collection<String> doings);
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
-        where tank_id = :tank and at >= :since and watch_id is not null and watch_id <> :running and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        where tank_id = :tank and at >= :since and watch_id is not null and watch_id <> :running
+          and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
         group by fish_id, other_id""")
     List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings, Long running);
 
@@ -63,7 +70,8 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, times as times, at as at from log_entry
-        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null order by at desc, id desc limit :most""")
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null order by at desc, id desc limit :most""")
     List<Contest> contests(Long tank, Instant since, Collection<String> doings, int most);
 
     /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
@@ -81,16 +89,21 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
 
     @Query(nativeQuery = true, value = """
         select other_id as fish, cast(at at time zone :zone as date) as "on",
-          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null and watch_id <> :running), 0) as weighed,
+          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null
+            and watch_id <> :running), 0) as weighed,
           cast(coalesce(sum(times) filter (where watch_id is not null and watch_id <> :running), 0) as integer) as acts,
           cast(coalesce(sum(times) filter (where watch_id is null), 0) as integer) as outside
-        from log_entry where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null and taken_back is null group by 1, 2""")
+        from log_entry where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and taken_back is null group by 1, 2""")
     List<Received> received(Long tank, Instant since, Collection<String> doings, String zone, Long running);
 
     @Query(nativeQuery = true, value = """
-        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
-        and other_id is not null and (cast(:target as bigint) is null or other_id = :target) and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
-    int watchedActs(Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
+        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank
+          and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
+        and other_id is not null and (cast(:target as bigint) is null or other_id = :target)
+          and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
+    int watchedActs(
+            Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
 
     /** What one fish did to another on one day. */
     interface DayOfActs {
@@ -108,21 +121,28 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     }
 
     @Query(nativeQuery = true, value = """
-        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on", cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
+        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
+          cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
           cast(sum(times) as integer) as acts, max(gravity) as gravest
-        from log_entry where tank_id in (:tanks) and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
+        from log_entry where tank_id in (:tanks) and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
     List<DayOfActs> hardDays(Collection<Long> tanks, Collection<String> doings, String zone);
 
     @Query(nativeQuery = true, value = """
-        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on", cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
+        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
+          cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
           cast(sum(times) as integer) as acts, max(gravity) as gravest
-        from log_entry where tank_id = :tank and at >= :from and at < :until and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 order by 3, 5 desc""")
+        from log_entry where tank_id = :tank and at >= :from and at < :until and doing in (:doings)
+          and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 order by 3,
+          5 desc""")
     List<DayOfActs> daysOfActs(Long tank, Instant from, Instant until, Collection<String> doings, String zone);
 
-    @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :from and e.at < :until and e.doing in :doings and e.takenBack is null order by e.at, e.id")
+    @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :from and e.at < :until and e.doing in "
+            + ":doings and e.takenBack is null order by e.at, e.id")
     List<EntryEntity> between(Long tank, Instant from, Instant until, Collection<String> doings, Limit limit);
 
-    @Query("select e from EntryEntity e where e.tankId in :tanks and e.doing in :doings and e.takenBack is null order by e.at")
+    @Query("select e from EntryEntity e where e.tankId in :tanks and e.doing in :doings and e.takenBack is null "
+            + "order by e.at")
     List<EntryEntity> ofKind(Collection<Long> tanks, Collection<String> doings);
 
     /** When each fish was last noted with something. */
@@ -135,17 +155,23 @@ interface EntryRows extends JpaRepository<EntryEntity, Long> {
     }
 
     @Query(nativeQuery = true, value = """
-        select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank and at >= :since and fish_id is not null and taken_back is null group by fish_id, doing""")
+        select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank
+          and at >= :since and fish_id is not null and taken_back is null group by fish_id, doing""")
     List<Last> last(Long tank, Instant since);
 
     /** Last noted as the target of another. */
     @Query(nativeQuery = true, value = """
-        select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank and at >= :since and other_id is not null and taken_back is null group by other_id""")
+        select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank
+          and at >= :since and other_id is not null and taken_back is null group by other_id""")
     List<Last> lastAsTarget(Long tank, Instant since);
 
-    @Query(nativeQuery = true, value = "select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and at >= :since and watch_id is null and doing in (:doings) and taken_back is null")
+    @Query(
+            nativeQuery = true,
+            value = "select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and at >= "
+                    + ":since and watch_id is null and doing in (:doings) and taken_back is null")
     int outsideWatches(Long tank, Instant since, Collection<String> doings);
 
-    @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing in :doings and e.takenBack is null order by e.at desc")
+    @Query("select e from EntryEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing in "
+            + ":doings and e.takenBack is null order by e.at desc")
     List<EntryEntity> placed(Long tank, Instant since, Collection<String> doings, Limit limit);
 }

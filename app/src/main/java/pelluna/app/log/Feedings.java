@@ -7,10 +7,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.core.behaviour.Doing;
 import pelluna.core.sighting.Sighting;
 
@@ -28,16 +26,21 @@ public class Feedings {
     }
 
     /** One meal. @param at where it was given; empty if nobody says */
-    public record Meal(LocalDate on, String time, boolean seaweed, Optional<Sighting.Spot> at, String note) { }
+    public record Meal(LocalDate on, String time, boolean seaweed, Optional<Sighting.Spot> at, String note) {}
 
     /** Oldest first. */
     @Transactional(readOnly = true)
     public List<Meal> meals(long tank, int days) {
         List<Meal> meals = new ArrayList<>();
-        for (EntryEntity e : entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, figures.ago(days), List.of(Doing.FED.word(), Doing.SEAWEED.word()))) {
+        for (EntryEntity e : entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
+                tank, figures.ago(days), List.of(Doing.FED.word(), Doing.SEAWEED.word()))) {
             ZonedDateTime at = e.at().atZone(clock.getZone());
-            meals.add(new Meal(at.toLocalDate(), at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString(), e.doing() == Doing.SEAWEED,
-                e.x() == null ? Optional.empty() : Optional.of(new Sighting.Spot(e.x(), e.y())), e.note()));
+            meals.add(new Meal(
+                    at.toLocalDate(),
+                    at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString(),
+                    e.doing() == Doing.SEAWEED,
+                    e.x() == null ? Optional.empty() : Optional.of(new Sighting.Spot(e.x(), e.y())),
+                    e.note()));
         }
         return meals;
     }

@@ -8,14 +8,15 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.SeriousFight;
 
-/** Serious fights that the log has seen, and signs on fish over all its time. Callers have looked the tank up with its keeper. */
+/**
+ * Serious fights that the log has seen, and signs on fish over all its time. Callers have looked the tank up with its
+ * keeper.
+ */
 @Component
 @Transactional(readOnly = true)
 public class Fights {
@@ -33,18 +34,24 @@ public class Fights {
         this.zone = clock.getZone();
     }
 
-    /** One fish against another on a day. @param hurt whether its target was seen with a wound or a torn fin within two days */
-    public record Fight(long fish, long other, LocalDate on, int acts, int hard, boolean hurt) { }
+    /**
+     * One fish against another on a day. @param hurt whether its target was seen with a wound or a torn fin within two
+     * days
+     */
+    public record Fight(long fish, long other, LocalDate on, int acts, int hard, boolean hurt) {}
 
     /** Something that was noted of a fish. */
-    public record Noted(long fish, Doing doing, LocalDate on) { }
+    public record Noted(long fish, Doing doing, LocalDate on) {}
 
     /** Newest first. */
     public List<Fight> serious(Collection<Long> tanks) {
         List<Noted> hurt = noted(tanks, HURT);
         List<Fight> fights = new ArrayList<>();
         for (EntryRows.DayOfActs d : entries.hardDays(tanks, Doings.CONTESTS, zone.getId())) {
-            boolean wounded = hurt.stream().anyMatch(n -> n.fish() == d.getOther() && !n.on().isBefore(d.getOn()) && !n.on().isAfter(d.getOn().plusDays(HURT_DAYS)));
+            boolean wounded = hurt.stream()
+                    .anyMatch(n -> n.fish() == d.getOther()
+                            && !n.on().isBefore(d.getOn())
+                            && !n.on().isAfter(d.getOn().plusDays(HURT_DAYS)));
             if (SeriousFight.is(d.getHard(), d.getGravest(), wounded)) {
                 fights.add(new Fight(d.getFish(), d.getOther(), d.getOn(), d.getActs(), d.getHard(), wounded));
             }
@@ -59,12 +66,17 @@ public class Fights {
     }
 
     private List<Noted> noted(Collection<Long> tanks, List<String> doings) {
-        return entries.ofKind(tanks, doings).stream().filter(e -> e.fishId() != null).map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate())).toList();
+        return entries.ofKind(tanks, doings).stream()
+                .filter(e -> e.fishId() != null)
+                .map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate()))
+                .toList();
     }
 
     /** Contests since a moment, summed by who and whom. */
     public List<LogFigures.Watched> contestsSince(long tank, Instant since) {
-        return entries.pairs(tank, since, Doings.CONTESTS).stream().map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+        return entries.pairs(tank, since, Doings.CONTESTS).stream()
+                .map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .toList();
     }
 
     /** Ended watches of all time, oldest first. */

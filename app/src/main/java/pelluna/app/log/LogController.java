@@ -6,14 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.planning.Desk;
@@ -34,7 +32,15 @@ class LogController {
     private final Shells shells;
     private final ZoneId zone;
 
-    LogController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences, WatchView watches, BesideTheLog beside, Shells shells, Clock clock) {
+    LogController(
+            PlanDesk desks,
+            FishDesk fish,
+            LogDesk log,
+            Sentences sentences,
+            WatchView watches,
+            BesideTheLog beside,
+            Shells shells,
+            Clock clock) {
         this.desks = desks;
         this.fish = fish;
         this.log = log;
@@ -47,7 +53,12 @@ class LogController {
 
     /** @param after number of a line; only those that stand below it */
     @GetMapping("/tanks/{id}/log")
-    String log(@PathVariable long id, @RequestParam(required = false) Long after, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "") String typed, Model model) {
+    String log(
+            @PathVariable long id,
+            @RequestParam(required = false) Long after,
+            @RequestParam(defaultValue = "") String refused,
+            @RequestParam(defaultValue = "") String typed,
+            Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
@@ -61,7 +72,12 @@ class LogController {
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(desk, all));
         List<EntryEntity> rows = log.stream(id, after, SHOWN + 1);
-        model.addAttribute("stream", rows.stream().limit(SHOWN).map(words::line).collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
+        model.addAttribute(
+                "stream",
+                rows.stream()
+                        .limit(SHOWN)
+                        .map(words::line)
+                        .collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
         model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);
@@ -71,6 +87,10 @@ class LogController {
     @GetMapping("/tanks/{id}/log/complete")
     @ResponseBody
     Map<String, Object> complete(@PathVariable long id, @RequestParam(defaultValue = "") String text) {
-        return Map.of("offers", sentences.reader(desks.open(id), fish.there(id)).completions(text.length() > 200 ? text.substring(0, 200) : text));
+        return Map.of(
+                "offers",
+                sentences
+                        .reader(desks.open(id), fish.there(id))
+                        .completions(text.length() > 200 ? text.substring(0, 200) : text));
     }
 }

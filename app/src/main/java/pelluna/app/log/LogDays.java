@@ -8,11 +8,9 @@ import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
-
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Stretch;
@@ -22,7 +20,10 @@ import pelluna.core.units.English;
 @Component
 @Transactional(readOnly = true)
 public class LogDays {
-    private static final List<String> TOLD = Arrays.stream(Doing.values()).filter(d -> d.kind() == Doing.Kind.SIGN || d.kind() == Doing.Kind.LIFE && d != Doing.COUNTED).map(Doing::word).toList();
+    private static final List<String> TOLD = Arrays.stream(Doing.values())
+            .filter(d -> d.kind() == Doing.Kind.SIGN || d.kind() == Doing.Kind.LIFE && d != Doing.COUNTED)
+            .map(Doing::word)
+            .toList();
     /** As many lines as one line of time can show. */
     public static final int MOST = 600;
 
@@ -39,33 +40,48 @@ public class LogDays {
     }
 
     /** A sign, a note or an event of a life. @param fish null for a note on the tank */
-    public record Told(LocalDate on, LocalTime at, Doing doing, Long fish, String says) { }
+    public record Told(LocalDate on, LocalTime at, Doing doing, Long fish, String says) {}
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
     public List<Told> told(long tank, List<Fish> fish, LocalDate from, LocalDate until) {
         LogWords words = new LogWords(fish, zone, until);
-        return entries.between(tank, start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream().map(e -> {
-            LogWords.Line line = words.line(e);
-            return new Told(e.at().atZone(zone).toLocalDate(), e.at().atZone(zone).toLocalTime(), e.doing(), e.fishId(), English.capital(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
-        }).toList();
+        return entries.between(tank, start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
+                .map(e -> {
+                    LogWords.Line line = words.line(e);
+                    return new Told(
+                            e.at().atZone(zone).toLocalDate(),
+                            e.at().atZone(zone).toLocalTime(),
+                            e.doing(),
+                            e.fishId(),
+                            English.capital(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
+                })
+                .toList();
     }
 
     /** Days on which one of these was noted, from a day on, oldest first; all of them. */
     public List<LocalDate> noted(long tank, Set<Doing> doings, LocalDate from) {
-        return entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(tank, start(from), doings.stream().map(Doing::word).toList()).stream().map(e -> e.at().atZone(zone).toLocalDate()).toList();
+        return entries
+                .findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
+                        tank, start(from), doings.stream().map(Doing::word).toList())
+                .stream()
+                .map(e -> e.at().atZone(zone).toLocalDate())
+                .toList();
     }
 
     /** What one fish did to another on one day. @param hard of gravity 2 or more */
-    public record Acts(LocalDate on, long fish, long other, int acts, int hard) { }
+    public record Acts(LocalDate on, long fish, long other, int acts, int hard) {}
 
     /** By day, the most first; both days included. */
     public List<Acts> acts(long tank, LocalDate from, LocalDate until) {
-        return entries.daysOfActs(tank, start(from), start(until.plusDays(1)), Doings.CONTESTS, zone.getId()).stream().map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard())).toList();
+        return entries.daysOfActs(tank, start(from), start(until.plusDays(1)), Doings.CONTESTS, zone.getId()).stream()
+                .map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard()))
+                .toList();
     }
 
     /** Contests seen in watches from a day on, until before another. */
     public Stretch watched(long tank, LocalDate from, LocalDate before) {
-        List<WatchEntity> ended = watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, start(from));
+        List<WatchEntity> ended =
+                watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, start(from));
         return figures.contestsIn(tank, ended, start(from), start(before), null, null);
     }
 

@@ -5,11 +5,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -73,12 +71,24 @@ public class LogDesk {
     /** Writes lines of the past that were checked before, in their order. */
     @Transactional
     void writePast(long tank, List<Sent> lines) {
-        List<WatchEntity> all = watches.findByTankIdOrderByBeganAt(desks.tank(tank).id());
-        entries.saveAll(lines.stream().map(sent -> new EntryEntity(tank, sent, all.stream().filter(w -> w.covers(sent.at()))
-            .reduce((earlier, later) -> later).map(WatchEntity::id).orElse(null))).toList());
+        List<WatchEntity> all =
+                watches.findByTankIdOrderByBeganAt(desks.tank(tank).id());
+        entries.saveAll(lines.stream()
+                .map(sent -> new EntryEntity(
+                        tank,
+                        sent,
+                        all.stream()
+                                .filter(w -> w.covers(sent.at()))
+                                .reduce((earlier, later) -> later)
+                                .map(WatchEntity::id)
+                                .orElse(null)))
+                .toList());
     }
 
-    /** @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be so */
+    /**
+     * @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be
+     * so
+     */
     void check(Sent sent, List<Long> known) {
         if (sent.at().isAfter(now().plus(AHEAD))) {
             throw new IllegalArgumentException("That lies in the future.");
@@ -89,10 +99,17 @@ public class LogDesk {
         if (sent.doing().ofAFish() == (sent.fish() == null) && sent.doing() != Doing.NOTE) {
             throw new IllegalArgumentException(sent.fish() == null ? "Which fish?" : "That is about no fish.");
         }
-        if (sent.doing().toAnother() != (sent.other() != null) || sent.other() != null && sent.other().equals(sent.fish())) {
-            throw new IllegalArgumentException(sent.other() == null ? "To whom?" : sent.doing().toAnother() ? "A fish does not do that to itself." : "That is done to nobody.");
+        if (sent.doing().toAnother() != (sent.other() != null)
+                || sent.other() != null && sent.other().equals(sent.fish())) {
+            throw new IllegalArgumentException(
+                    sent.other() == null
+                            ? "To whom?"
+                            : sent.doing().toAnother()
+                                    ? "A fish does not do that to itself."
+                                    : "That is done to nobody.");
         }
-        if (sent.fish() != null && !known.contains(sent.fish()) || sent.other() != null && !known.contains(sent.other())) {
+        if (sent.fish() != null && !known.contains(sent.fish())
+                || sent.other() != null && !known.contains(sent.other())) {
             throw new NoSuchTankException();
         }
     }
@@ -100,7 +117,9 @@ public class LogDesk {
     /** Whoever is seen is no longer missing. */
     private void foundAgain(long tank, Sent sent) {
         if (sent.doing() != Doing.ABSENT && sent.fish() != null) {
-            fish.all(tank).stream().filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING).forEach(f -> partings.found(tank, f.id()));
+            fish.all(tank).stream()
+                    .filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING)
+                    .forEach(f -> partings.found(tank, f.id()));
         }
     }
 
@@ -119,17 +138,21 @@ public class LogDesk {
      */
     @Transactional
     public void takeBackLast(long tank) {
-        EntryEntity last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream().filter(e -> !e.takenBack()).findFirst()
-            .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
-            .orElseThrow(() -> new IllegalArgumentException("No line of the last hour is left to take back; an older one is taken "
-                + "back by its own button."));
+        EntryEntity last = entries.newest(desks.tank(tank).id(), Limit.of(20)).stream()
+                .filter(e -> !e.takenBack())
+                .findFirst()
+                .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "No line of the last hour is left to take back; an older one is taken "
+                                + "back by its own button."));
         takeBack(tank, last.id());
     }
 
     /** A watch that is running; one that was forgotten is ended first, at the longest that a watch counts. */
     @Transactional
     public Optional<WatchEntity> running(long tank) {
-        Optional<WatchEntity> running = watches.findByTankIdAndEndedAtIsNull(desks.tank(tank).id());
+        Optional<WatchEntity> running =
+                watches.findByTankIdAndEndedAtIsNull(desks.tank(tank).id());
         running.filter(w -> w.beganAt().plus(LONGEST_WATCH).isBefore(now())).ifPresent(w -> {
             w.ends(w.beganAt().plus(LONGEST_WATCH));
             watches.save(w);
@@ -140,7 +163,8 @@ public class LogDesk {
     /** Starts a watch; if one runs already, it goes on. */
     @Transactional
     public void begin(long tank, Instant at, String key) {
-        boolean sentBefore = key != null && watches.findByTankIdAndSentKey(desks.tank(tank).id(), key).isPresent();
+        boolean sentBefore = key != null
+                && watches.findByTankIdAndSentKey(desks.tank(tank).id(), key).isPresent();
         if (!sentBefore && running(tank).isEmpty()) {
             watches.save(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
         }
@@ -166,7 +190,11 @@ public class LogDesk {
     @Transactional(readOnly = true)
     List<EntryEntity> stream(long tank, Long after, int most) {
         long id = desks.tank(tank).id();
-        return after == null ? entries.newest(id, Limit.of(most)) : entries.findByIdAndTankId(after, id).map(e -> entries.below(id, e.at(), e.id(), Limit.of(most))).orElseThrow(NoSuchTankException::new);
+        return after == null
+                ? entries.newest(id, Limit.of(most))
+                : entries.findByIdAndTankId(after, id)
+                        .map(e -> entries.below(id, e.at(), e.id(), Limit.of(most)))
+                        .orElseThrow(NoSuchTankException::new);
     }
 
     @Transactional(readOnly = true)

@@ -9,11 +9,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Pressure;
@@ -25,13 +23,18 @@ import pelluna.core.units.Named;
 @Service
 @Transactional(readOnly = true)
 public class LogFigures {
-    /** Days that count for standing and for records: older quarrels are of other sizes and other company. Pelluna's judgement. */
+    /**
+     * Days that count for standing and for records: older quarrels are of other sizes and other company. Pelluna's
+     * judgement.
+     */
     public static final int MEMORY_DAYS = 90;
     /** Days in which a fish's last notes are looked for. */
     private static final int LAST_DAYS = 60;
+
     private static final long NONE = -1;
     /** Lines that are read of the time before a loss, and the days in which quarrels count for it. */
     private static final int MOST_BEFORE = 400;
+
     private static final int BEFORE_DAYS = 7;
     private static final int MOST_PLACED = 2000;
     /** As many lines as a line over time can show. */
@@ -59,11 +62,12 @@ public class LogFigures {
     /** Who won over whom, by numbers of fish. */
     public List<Contests.Won> contests(long tank) {
         return entries.pairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream()
-            .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes())).toList();
+                .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes()))
+                .toList();
     }
 
     /** Contests in order, each once, oldest first, with their moments: the last {@value #MOST_IN_ORDER} lines. */
-    public record Course(List<Contests.Won> won, List<Instant> moments) { }
+    public record Course(List<Contests.Won> won, List<Instant> moments) {}
 
     public Course course(long tank) {
         List<EntryRows.Contest> newest = entries.contests(tank, ago(MEMORY_DAYS), Doings.CONTESTS, MOST_IN_ORDER);
@@ -80,15 +84,19 @@ public class LogFigures {
     }
 
     /** Acts in watches by who did them to whom. */
-    public record Watched(long fish, long other, int acts) { }
+    public record Watched(long fish, long other, int acts) {}
 
     public List<Watched> watchedContests(long tank) {
-        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS, running(tank)).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS, running(tank)).stream()
+                .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .toList();
     }
 
     /** Everything that presses, seen in watches or not, since a moment. */
     public List<Watched> pressing(long tank, Instant since) {
-        return entries.pairs(tank, since, Doings.PRESSING).stream().map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes())).toList();
+        return entries.pairs(tank, since, Doings.PRESSING).stream()
+                .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .toList();
     }
 
     /** Ended watches of the last {@value #MEMORY_DAYS} days, oldest first. */
@@ -97,27 +105,50 @@ public class LogFigures {
     }
 
     public static double hours(List<WatchEntity> watches, Instant from, Instant until) {
-        return watches.stream().filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until)).mapToDouble(WatchEntity::hours).sum();
+        return watches.stream()
+                .filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until))
+                .mapToDouble(WatchEntity::hours)
+                .sum();
     }
 
-    /** Contests in the watches between two moments. @param target only against this one; null for all; @param by only of this one; null for all */
+    /**
+     * Contests in the watches between two moments. @param target only against this one; null for all; @param by only
+     * of this one; null for all
+     */
     public Stretch contestsIn(long tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
         double hours = hours(watches, from, until);
-        return new Stretch(hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.CONTESTS, target, by, running(tank)), hours);
+        return new Stretch(
+                hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.CONTESTS, target, by, running(tank)),
+                hours);
     }
 
     /** Strikes at one box in one watch. */
     public int strikes(long tank, WatchEntity watch, long boxed) {
-        return entries.watchedActs(tank, watch.beganAt(), watch.endedAt().plusMillis(1), List.of(Doing.STRUCK_BOX.word()), boxed, null, NONE);
+        return entries.watchedActs(
+                tank,
+                watch.beganAt(),
+                watch.endedAt().plusMillis(1),
+                List.of(Doing.STRUCK_BOX.word()),
+                boxed,
+                null,
+                NONE);
     }
 
     /** Pressure on everybody who took anything over the last days, by number of fish. */
     public Map<Long, Pressure> pressure(long tank, int days, List<WatchEntity> watches) {
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.minusDays(days - 1L);
-        Map<LocalDate, Double> hours = watches.stream().collect(Collectors.groupingBy(w -> w.beganAt().atZone(clock.getZone()).toLocalDate(), Collectors.summingDouble(WatchEntity::hours)));
+        Map<LocalDate, Double> hours = watches.stream()
+                .collect(Collectors.groupingBy(
+                        w -> w.beganAt().atZone(clock.getZone()).toLocalDate(),
+                        Collectors.summingDouble(WatchEntity::hours)));
         Map<Long, Map<LocalDate, EntryRows.Received>> received = new HashMap<>();
-        for (EntryRows.Received r : entries.received(tank, first.atStartOfDay(clock.getZone()).toInstant(), Doings.PRESSING, clock.getZone().getId(), running(tank))) {
+        for (EntryRows.Received r : entries.received(
+                tank,
+                first.atStartOfDay(clock.getZone()).toInstant(),
+                Doings.PRESSING,
+                clock.getZone().getId(),
+                running(tank))) {
             received.computeIfAbsent(r.getFish(), k -> new HashMap<>()).put(r.getOn(), r);
         }
         Map<Long, Pressure> pressure = new HashMap<>();
@@ -126,7 +157,10 @@ public class LogFigures {
             for (LocalDate day = first; !day.isAfter(today); day = day.plusDays(1)) {
                 EntryRows.Received r = byDay.get(day);
                 double watched = hours.getOrDefault(day, 0.0);
-                course.add(r == null ? new Pressure.Day(day, 0, 0, watched, 0) : new Pressure.Day(day, r.getWeighed(), r.getActs(), watched, r.getOutside()));
+                course.add(
+                        r == null
+                                ? new Pressure.Day(day, 0, 0, watched, 0)
+                                : new Pressure.Day(day, r.getWeighed(), r.getActs(), watched, r.getOutside()));
             }
             pressure.put(fish, new Pressure(course));
         });
@@ -159,7 +193,8 @@ public class LogFigures {
                 }
             });
         }
-        entries.lastAsTarget(tank, ago(LAST_DAYS)).forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
+        entries.lastAsTarget(tank, ago(LAST_DAYS))
+                .forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
         return notes;
     }
 
@@ -170,7 +205,7 @@ public class LogFigures {
      * @param acts    contests that it lost in the last seven days
      * @param by      who won most of them; null if nobody
      */
-    public record Before(Map<Doing, Long> daysAgo, int acts, Long by) { }
+    public record Before(Map<Doing, Long> daysAgo, int acts, Long by) {}
 
     /** @param group whose member it is; null if it stands for itself */
     public Before before(long tank, long fish, Long group, LocalDate on) {
@@ -182,14 +217,25 @@ public class LogFigures {
         }
         for (EntryEntity e : lines) {
             long days = ChronoUnit.DAYS.between(e.at().atZone(clock.getZone()).toLocalDate(), on);
-            boolean mine = e.fishId() != null && (e.fishId() == fish || e.fishId().equals(group));
+            boolean mine =
+                    e.fishId() != null && (e.fishId() == fish || e.fishId().equals(group));
             if (days >= 0 && mine && !e.doing().toAnother()) {
                 ago.merge(e.doing(), days, Math::min);
-            } else if (days >= 0 && days <= BEFORE_DAYS && !mine && e.doing().kind() == Doing.Kind.CONTEST && e.fishId() != null) {
+            } else if (days >= 0
+                    && days <= BEFORE_DAYS
+                    && !mine
+                    && e.doing().kind() == Doing.Kind.CONTEST
+                    && e.fishId() != null) {
                 by.merge(e.fishId(), e.times(), Integer::sum);
             }
         }
-        return new Before(ago, by.values().stream().mapToInt(Integer::intValue).sum(), by.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(null));
+        return new Before(
+                ago,
+                by.values().stream().mapToInt(Integer::intValue).sum(),
+                by.entrySet().stream()
+                        .max(Map.Entry.comparingByValue())
+                        .map(Map.Entry::getKey)
+                        .orElse(null));
     }
 
     /** Acts that were seen outside watches. */
@@ -198,11 +244,12 @@ public class LogFigures {
     }
 
     /** Where acts were seen, newest first. @param times how often */
-    public record Place(Sighting.Spot at, int times, long fish, Long other) { }
+    public record Place(Sighting.Spot at, int times, long fish, Long other) {}
 
     public List<Place> places(long tank, int days) {
         return entries.placed(tank, ago(days), Doings.PRESSING, Limit.of(MOST_PLACED)).stream()
-            .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId())).toList();
+                .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId()))
+                .toList();
     }
 
     /** The course of hide-or-absent against seen-or-eating of one fish, newest first, one a feeding. */

@@ -6,10 +6,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.planning.Desk;
@@ -37,7 +35,8 @@ public class LogSheets {
         this.clock = clock;
     }
 
-    public static final List<String> HEAD = List.of("at", "who", "did", "whom", "times", "gravity", "x", "y", "watch", "note", "taken back");
+    public static final List<String> HEAD =
+            List.of("at", "who", "did", "whom", "times", "gravity", "x", "y", "watch", "note", "taken back");
 
     /** Everything that was ever logged, oldest first. */
     @Transactional
@@ -67,7 +66,8 @@ public class LogSheets {
     @Transactional(readOnly = true)
     public List<List<Object>> watches(long tank) {
         List<List<Object>> rows = new ArrayList<>();
-        watches.findByTankIdOrderByBeganAt(tank).forEach(w -> rows.add(List.of(w.id(), at(w.beganAt()), w.endedAt() == null ? "" : at(w.endedAt()))));
+        watches.findByTankIdOrderByBeganAt(tank)
+                .forEach(w -> rows.add(List.of(w.id(), at(w.beganAt()), w.endedAt() == null ? "" : at(w.endedAt()))));
         return rows;
     }
 
@@ -76,12 +76,13 @@ public class LogSheets {
     }
 
     /** What is needed to read many rows of one tank. */
-    public record Reader(SentenceReader sentences, List<Long> known) { }
+    public record Reader(SentenceReader sentences, List<Long> known) {}
 
     @Transactional
     public Reader reader(Desk desk) {
         List<Fish> all = fish.all(desk.tank().id());
-        return new Reader(sentences.reader(desk, all), all.stream().map(Fish::id).toList());
+        return new Reader(
+                sentences.reader(desk, all), all.stream().map(Fish::id).toList());
     }
 
     /**
@@ -89,11 +90,21 @@ public class LogSheets {
      *
      * @throws IllegalArgumentException with a sentence
      */
-    public Sent read(Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
+    public Sent read(
+            Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
         SentenceReader.Reading reading = reader.sentences().read((who + " " + said(did) + " " + whom).strip());
         Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
-        Sent sent = new Sent(at, s.doing(), s.who().map(Long::valueOf).orElse(null), s.whom().map(Long::valueOf).orElse(null), null, null, whole(gravity, s.gravity(), "gravity"),
-            whole(times, 1, "times"), note, null);
+        Sent sent = new Sent(
+                at,
+                s.doing(),
+                s.who().map(Long::valueOf).orElse(null),
+                s.whom().map(Long::valueOf).orElse(null),
+                null,
+                null,
+                whole(gravity, s.gravity(), "gravity"),
+                whole(times, 1, "times"),
+                note,
+                null);
         log.check(sent, reader.known());
         return sent;
     }

@@ -3,9 +3,7 @@ package pelluna.app.log;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.planning.PlanDesk;
@@ -31,7 +29,14 @@ public class LogStream {
     /** The newest lines about a fish, without its being there and eating. */
     public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
         LogWords words = new LogWords(all, zone, desks.today());
-        return log.about(tank, fish.id(), MOST_READ).stream().filter(e -> e.doing().kind() != Doing.Kind.GOOD).limit(most).map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(),
-            words.time(e.at()) + " " + English.capital(words.says(e.doing(), e.fishId(), e.otherId(), e.times())) + (e.note().isEmpty() ? "." : ": " + e.note()))).toList();
+        return log.about(tank, fish.id(), MOST_READ).stream()
+                .filter(e -> e.doing().kind() != Doing.Kind.GOOD)
+                .limit(most)
+                .map(e -> new FishNotes.Line(
+                        e.at().atZone(zone).toLocalDate(),
+                        words.time(e.at()) + " "
+                                + English.capital(words.says(e.doing(), e.fishId(), e.otherId(), e.times()))
+                                + (e.note().isEmpty() ? "." : ": " + e.note())))
+                .toList();
     }
 }

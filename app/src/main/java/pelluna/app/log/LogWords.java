@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Gravity;
@@ -33,16 +32,37 @@ public final class LogWords {
     }
 
     /** One line of the log as pages show it. @param how gravity, place and note, where there is something to say */
-    public record Line(long id, String day, String time, String says, String how, boolean watched, boolean pressing, boolean takenBack, boolean sign) { }
+    public record Line(
+            long id,
+            String day,
+            String time,
+            String says,
+            String how,
+            boolean watched,
+            boolean pressing,
+            boolean takenBack,
+            boolean sign) {}
 
     Line line(EntryEntity e) {
         LocalDate day = e.at().atZone(zone).toLocalDate();
-        return new Line(e.id(), day(day), e.at().atZone(zone).format(TIME), English.capital(says(e.doing(), e.fishId(), e.otherId(), e.times())), how(e), e.watchId() != null,
-            e.doing().presses(), e.takenBack(), e.doing().kind() == Doing.Kind.SIGN);
+        return new Line(
+                e.id(),
+                day(day),
+                e.at().atZone(zone).format(TIME),
+                English.capital(says(e.doing(), e.fishId(), e.otherId(), e.times())),
+                how(e),
+                e.watchId() != null,
+                e.doing().presses(),
+                e.takenBack(),
+                e.doing().kind() == Doing.Kind.SIGN);
     }
 
     public String day(LocalDate day) {
-        return day.equals(today) ? "Today" : day.equals(today.minusDays(1)) ? "Yesterday" : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
+        return day.equals(today)
+                ? "Today"
+                : day.equals(today.minusDays(1))
+                        ? "Yesterday"
+                        : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
     }
 
     public String time(Instant at) {
@@ -54,7 +74,9 @@ public final class LogWords {
         if (doing == Doing.NOTE && who != null) {
             return name(who);
         }
-        String often = times > 1 ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times" : doing == Doing.COUNTED ? ": 1" : "";
+        String often = times > 1
+                ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times"
+                : doing == Doing.COUNTED ? ": 1" : "";
         return (who == null ? "" : name(who) + " ") + doing.says() + (whom == null ? "" : " " + name(whom)) + often;
     }
 

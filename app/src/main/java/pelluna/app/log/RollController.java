@@ -6,14 +6,12 @@ import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -44,7 +42,7 @@ class RollController {
     }
 
     /** A fish on the roll, with when it was last seen and last ate. */
-    record Row(Fish fish, String picture, String seen, String ate, boolean missing) { }
+    record Row(Fish fish, String picture, String seen, String ate, boolean missing) {}
 
     @GetMapping("/tanks/{id}/log/roll")
     String roll(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
@@ -52,9 +50,23 @@ class RollController {
         List<Fish> all = fish.all(id);
         LogFigures.LastNotes notes = figures.last(id);
         LogWords words = new LogWords(all, zone, desks.today());
-        List<Row> rows = all.stream().filter(Fish::there).map(f -> new Row(f, FishDrawing.alone(f.species(), 60, "r" + f.id()), when(words, notes.seen(f.id())), when(words, notes.of(f.id()).get(Doing.EATS)),
-            f.place() == FishEntity.Place.MISSING)).toList();
-        shells.around(model, desk, "log", "Roll call", rows.isEmpty() ? "Nobody lives here yet." : "At a feeding: who came, who ate. One tap each, or all at once.");
+        List<Row> rows = all.stream()
+                .filter(Fish::there)
+                .map(f -> new Row(
+                        f,
+                        FishDrawing.alone(f.species(), 60, "r" + f.id()),
+                        when(words, notes.seen(f.id())),
+                        when(words, notes.of(f.id()).get(Doing.EATS)),
+                        f.place() == FishEntity.Place.MISSING))
+                .toList();
+        shells.around(
+                model,
+                desk,
+                "log",
+                "Roll call",
+                rows.isEmpty()
+                        ? "Nobody lives here yet."
+                        : "At a feeding: who came, who ate. One tap each, or all at once.");
         model.addAttribute("tab", "roll");
         model.addAttribute("rows", rows);
         model.addAttribute("refused", refused);
@@ -71,14 +83,28 @@ class RollController {
         Instant now = log.now();
         Map<Fish, Doing> answers = new LinkedHashMap<>();
         for (Fish f : fish.there(id)) {
-            Doing said = doing(form.getOrDefault("f" + f.id(), form.containsKey("all") && f.place() != FishEntity.Place.MISSING ? form.get("all") : ""));
+            Doing said = doing(form.getOrDefault(
+                    "f" + f.id(),
+                    form.containsKey("all") && f.place() != FishEntity.Place.MISSING ? form.get("all") : ""));
             if (said != null) {
                 answers.put(f, said);
             }
         }
         if (!answers.isEmpty()) {
             String food = form.getOrDefault("food", "").strip();
-            log.write(id, new Sent(now, Doing.FED, null, null, null, null, 1, 1, food.isEmpty() ? "roll call: " + English.count(answers.size(), "fish", "fish") : food, null));
+            log.write(
+                    id,
+                    new Sent(
+                            now,
+                            Doing.FED,
+                            null,
+                            null,
+                            null,
+                            null,
+                            1,
+                            1,
+                            food.isEmpty() ? "roll call: " + English.count(answers.size(), "fish", "fish") : food,
+                            null));
             answers.forEach((f, d) -> log.write(id, Sent.of(now, d, f.id())));
         }
         return "redirect:/tanks/" + id + "/log/roll";

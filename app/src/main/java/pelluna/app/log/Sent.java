@@ -1,7 +1,6 @@
 package pelluna.app.log;
 
 import java.time.Instant;
-
 import pelluna.app.limits.Refused;
 import pelluna.core.behaviour.Doing;
 
@@ -14,7 +13,17 @@ import pelluna.core.behaviour.Doing;
  * @param y     share of its height above the floor; a place has both or neither
  * @param key   made by the window that sends, so that a line that is sent twice is written once; null without
  */
-public record Sent(Instant at, Doing doing, Long fish, Long other, Double x, Double y, int gravity, int times, String note, String key) {
+public record Sent(
+        Instant at,
+        Doing doing,
+        Long fish,
+        Long other,
+        Double x,
+        Double y,
+        int gravity,
+        int times,
+        String note,
+        String key) {
     private static final int MOST_NOTE = 400;
 
     public Sent {

@@ -1,9 +1,7 @@
 package pelluna.app.log;
 
 import java.util.List;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.Desk;
 import pelluna.core.sighting.Known;
@@ -16,7 +14,13 @@ import pelluna.core.tank.Tank;
 class Sentences {
     SentenceReader reader(Desk desk, List<Fish> there) {
         Tank tank = desk.plan().tank();
-        return new SentenceReader(there.stream().map(f -> new Known(Long.toString(f.id()), f.name().isEmpty() ? f.species().name() : f.name(), f.names())).toList(),
-            new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()));
+        return new SentenceReader(
+                there.stream()
+                        .map(f -> new Known(
+                                Long.toString(f.id()),
+                                f.name().isEmpty() ? f.species().name() : f.name(),
+                                f.names()))
+                        .toList(),
+                new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()));
     }
 }

@@ -3,7 +3,6 @@ package pelluna.app.log;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Map;
-
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -13,7 +12,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
-
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Numbers;
 import pelluna.app.planning.PlanDesk;
@@ -37,15 +35,30 @@ class SightingController {
         this.sentences = sentences;
     }
 
-    /** A sentence from taps: {@code fish, doing, other, x, y, gravity, times, note}; {@code at} in milliseconds since 1970, {@code key} made by the window. */
+    /**
+     * A sentence from taps: {@code fish, doing, other, x, y, gravity, times, note}; {@code at} in milliseconds since
+     * 1970, {@code key} made by the window.
+     */
     @PostMapping("/tanks/{id}/log/sighting")
     ResponseEntity<String> sighting(@PathVariable long id, @RequestParam Map<String, String> form) {
         return answer(id, form, "", () -> {
-            Doing doing = Named.find(Doing.class, form.getOrDefault("doing", "")).orElseThrow(() -> new IllegalArgumentException("What did it do?"));
-            log.write(id, new Sent(at(form), doing, whole(form, "fish"), doing.toAnother() ? whole(form, "other") : null, share(form, "x"), share(form, "y"),
-                form.getOrDefault("gravity", "").isBlank() ? doing.gravity() : Numbers.whole(form.get("gravity")),
-                    form.getOrDefault("times", "").isBlank() ? 1 : Numbers.whole(form.get("times")),
-                form.get("note"), key(form)));
+            Doing doing = Named.find(Doing.class, form.getOrDefault("doing", ""))
+                    .orElseThrow(() -> new IllegalArgumentException("What did it do?"));
+            log.write(
+                    id,
+                    new Sent(
+                            at(form),
+                            doing,
+                            whole(form, "fish"),
+                            doing.toAnother() ? whole(form, "other") : null,
+                            share(form, "x"),
+                            share(form, "y"),
+                            form.getOrDefault("gravity", "").isBlank()
+                                    ? doing.gravity()
+                                    : Numbers.whole(form.get("gravity")),
+                            form.getOrDefault("times", "").isBlank() ? 1 : Numbers.whole(form.get("times")),
+                            form.get("note"),
+                            key(form)));
         });
     }
 
@@ -54,10 +67,22 @@ class SightingController {
     ResponseEntity<String> typed(@PathVariable long id, @RequestParam Map<String, String> form) {
         String text = form.getOrDefault("text", "").strip();
         return answer(id, form, text, () -> {
-            SentenceReader.Reading reading = sentences.reader(desks.open(id), fish.there(id)).read(text);
+            SentenceReader.Reading reading =
+                    sentences.reader(desks.open(id), fish.there(id)).read(text);
             Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
-            log.write(id, new Sent(at(form), s.doing(), s.who().map(Long::valueOf).orElse(null), s.whom().map(Long::valueOf).orElse(null), s.where().map(Sighting.Spot::x).orElse(null),
-                s.where().map(Sighting.Spot::y).orElse(null), s.gravity(), s.times(), s.note(), key(form)));
+            log.write(
+                    id,
+                    new Sent(
+                            at(form),
+                            s.doing(),
+                            s.who().map(Long::valueOf).orElse(null),
+                            s.whom().map(Long::valueOf).orElse(null),
+                            s.where().map(Sighting.Spot::x).orElse(null),
+                            s.where().map(Sighting.Spot::y).orElse(null),
+                            s.gravity(),
+                            s.times(),
+                            s.note(),
+                            key(form)));
         });
     }
 
@@ -76,9 +101,11 @@ class SightingController {
 
     /** @param what begin, end, or toggle */
     @PostMapping("/tanks/{id}/log/watch")
-    ResponseEntity<String> watch(@PathVariable long id, @RequestParam String what, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> watch(
+            @PathVariable long id, @RequestParam String what, @RequestParam Map<String, String> form) {
         return answer(id, form, "", () -> {
-            boolean end = what.equals("end") || what.equals("toggle") && log.running(id).isPresent();
+            boolean end = what.equals("end")
+                    || what.equals("toggle") && log.running(id).isPresent();
             if (end) {
                 log.end(id, at(form));
             } else {
@@ -102,10 +129,18 @@ class SightingController {
 
     private static ResponseEntity<String> refused(long id, boolean quiet, String typed, String why) {
         if (quiet) {
-            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).contentType(new MediaType("text", "plain", StandardCharsets.UTF_8)).body(why);
+            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
+                    .contentType(new MediaType("text", "plain", StandardCharsets.UTF_8))
+                    .body(why);
         }
-        UriComponentsBuilder page = UriComponentsBuilder.fromPath("/tanks/" + id + "/log").queryParam("refused", "{refused}");
-        return typed.isEmpty() ? to(page.encode().buildAndExpand(why).toUriString()) : to(page.queryParam("typed", "{typed}").encode().buildAndExpand(why, typed).toUriString());
+        UriComponentsBuilder page =
+                UriComponentsBuilder.fromPath("/tanks/" + id + "/log").queryParam("refused", "{refused}");
+        return typed.isEmpty()
+                ? to(page.encode().buildAndExpand(why).toUriString())
+                : to(page.queryParam("typed", "{typed}")
+                        .encode()
+                        .buildAndExpand(why, typed)
+                        .toUriString());
     }
 
     private static ResponseEntity<String> to(UriComponentsBuilder page) {
@@ -113,7 +148,9 @@ class SightingController {
     }
 
     private static ResponseEntity<String> to(String page) {
-        return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.LOCATION, page).build();
+        return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                .header(HttpHeaders.LOCATION, page)
+                .build();
     }
 
     private Instant at(Map<String, String> form) {

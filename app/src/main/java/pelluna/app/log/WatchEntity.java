@@ -1,11 +1,10 @@
 package pelluna.app.log;
 
-import java.time.Duration;
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Duration;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 
 /** A stretch of time in which somebody watched. */
@@ -14,14 +13,17 @@ import pelluna.app.rows.Row;
 public class WatchEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "began_at")
     private Instant beganAt;
+
     @Column(name = "ended_at")
     private Instant endedAt;
+
     @Column(name = "sent_key")
     private String sentKey;
 
-    protected WatchEntity() { }
+    protected WatchEntity() {}
 
     WatchEntity(Long tankId, Instant beganAt, String sentKey) {
         this.tankId = tankId;

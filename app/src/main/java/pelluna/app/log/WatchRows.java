@@ -3,7 +3,6 @@ package pelluna.app.log;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -18,6 +17,7 @@ interface WatchRows extends JpaRepository<WatchEntity, Long> {
 
     List<WatchEntity> findByTankIdOrderByBeganAt(Long tank);
 
-    @Query("select w from WatchEntity w where w.tankId = :tank and w.beganAt <= :at and (w.endedAt is null or w.endedAt >= :at) order by w.beganAt desc limit 1")
+    @Query("select w from WatchEntity w where w.tankId = :tank and w.beganAt <= :at and (w.endedAt is null or "
+            + "w.endedAt >= :at) order by w.beganAt desc limit 1")
     Optional<WatchEntity> covering(Long tank, Instant at);
 }

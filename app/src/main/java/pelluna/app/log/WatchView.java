@@ -8,9 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.Doing;
@@ -23,6 +21,7 @@ import pelluna.core.units.English;
 class WatchView {
     /** As many events as can be one tap away. */
     private static final int TAPS = 8;
+
     private static final int LATELY_DAYS = 14;
 
     private final LogDesk log;
@@ -34,21 +33,34 @@ class WatchView {
     }
 
     /** An event that is one tap away. */
-    record Tap(long fish, String who, String doing, String says, long other, String whom) { }
+    record Tap(long fish, String who, String doing, String says, long other, String whom) {}
 
     /** @param began milliseconds since 1970; 0 without a watch */
-    record Seen(boolean running, long began, List<Tap> taps, String hours, int outside, String sentence) { }
+    record Seen(boolean running, long began, List<Tap> taps, String hours, int outside, String sentence) {}
 
     Seen of(Desk desk, List<Fish> all) {
         long tank = desk.tank().id();
         Optional<WatchEntity> running = log.running(tank);
         Instant week = log.now().minus(7, ChronoUnit.DAYS);
-        List<WatchEntity> watches = figures.watches(tank).stream().filter(w -> !w.beganAt().isBefore(week)).toList();
+        List<WatchEntity> watches = figures.watches(tank).stream()
+                .filter(w -> !w.beganAt().isBefore(week))
+                .toList();
         double hours = watches.stream().mapToDouble(WatchEntity::hours).sum();
         int outside = figures.outsideWatches(tank, 7);
-        return new Seen(running.isPresent(), running.map(w -> w.beganAt().toEpochMilli()).orElse(0L), taps(desk, all), RateChange.hours(hours), outside,
-            watches.isEmpty() ? "Nobody has watched in the last 7 days; rates need watches." : English.capital(English.count(watches.size(), "watch", "watches")) + " in 7 days, " + RateChange.hours(hours)
-                + (outside == 0 ? "." : "; " + English.count(outside, "act", "acts") + " seen outside them, which count as events and not in rates."));
+        return new Seen(
+                running.isPresent(),
+                running.map(w -> w.beganAt().toEpochMilli()).orElse(0L),
+                taps(desk, all),
+                RateChange.hours(hours),
+                outside,
+                watches.isEmpty()
+                        ? "Nobody has watched in the last 7 days; rates need watches."
+                        : English.capital(English.count(watches.size(), "watch", "watches")) + " in 7 days, "
+                                + RateChange.hours(hours)
+                                + (outside == 0
+                                        ? "."
+                                        : "; " + English.count(outside, "act", "acts")
+                                                + " seen outside them, which count as events and not in rates."));
     }
 
     private List<Tap> taps(Desk desk, List<Fish> all) {
@@ -56,14 +68,26 @@ class WatchView {
         all.stream().filter(Fish::there).forEach(f -> there.put(f.id(), f));
         Map<String, Tap> taps = new LinkedHashMap<>();
         for (Fish boxed : there.values().stream().filter(Fish::boxed).toList()) {
-            there.values().stream().filter(f -> !f.boxed() && f.partOf() == null).sorted(Comparator.comparingInt((Fish f) -> f.species().manner().bold()).reversed()).limit(4)
-                .forEach(f -> put(taps, f, Doing.STRUCK_BOX, boxed));
+            there.values().stream()
+                    .filter(f -> !f.boxed() && f.partOf() == null)
+                    .sorted(Comparator.comparingInt(
+                                    (Fish f) -> f.species().manner().bold())
+                            .reversed())
+                    .limit(4)
+                    .forEach(f -> put(taps, f, Doing.STRUCK_BOX, boxed));
         }
-        figures.pressing(desk.tank().id(), figures.ago(LATELY_DAYS)).stream().sorted(Comparator.comparingInt(LogFigures.Watched::acts).reversed())
-            .filter(w -> there.containsKey(w.fish()) && there.containsKey(w.other()) && !there.get(w.other()).boxed()).forEach(w -> put(taps, there.get(w.fish()), Doing.CHASED, there.get(w.other())));
-        desk.assessment().tension().stream().sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
-            .filter(t -> t.aggressor().resident() && t.target().resident())
-            .forEach(t -> party(desk, there, t.aggressor().id()).ifPresent(a -> party(desk, there, t.target().id()).ifPresent(b -> put(taps, a, Doing.CHASED, b))));
+        figures.pressing(desk.tank().id(), figures.ago(LATELY_DAYS)).stream()
+                .sorted(Comparator.comparingInt(LogFigures.Watched::acts).reversed())
+                .filter(w -> there.containsKey(w.fish())
+                        && there.containsKey(w.other())
+                        && !there.get(w.other()).boxed())
+                .forEach(w -> put(taps, there.get(w.fish()), Doing.CHASED, there.get(w.other())));
+        desk.assessment().tension().stream()
+                .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
+                .filter(t -> t.aggressor().resident() && t.target().resident())
+                .forEach(t -> party(desk, there, t.aggressor().id())
+                        .ifPresent(a ->
+                                party(desk, there, t.target().id()).ifPresent(b -> put(taps, a, Doing.CHASED, b))));
         return new ArrayList<>(taps.values()).subList(0, Math.min(TAPS, taps.size()));
     }
 
@@ -73,6 +97,8 @@ class WatchView {
     }
 
     private static void put(Map<String, Tap> taps, Fish who, Doing doing, Fish whom) {
-        taps.putIfAbsent(who.id() + doing.word() + whom.id(), new Tap(who.id(), English.capital(who.kind()), doing.word(), doing.says(), whom.id(), whom.kind()));
+        taps.putIfAbsent(
+                who.id() + doing.word() + whom.id(),
+                new Tap(who.id(), English.capital(who.kind()), doing.word(), doing.says(), whom.id(), whom.kind()));
     }
 }

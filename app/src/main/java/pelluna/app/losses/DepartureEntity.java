@@ -1,14 +1,13 @@
 package pelluna.app.losses;
 
-import java.time.Instant;
-import java.time.LocalDate;
-import java.util.Map;
-import java.util.Optional;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
 import pelluna.app.rows.JsonText;
 import pelluna.app.rows.Row;
 import pelluna.core.losses.Cause;
@@ -22,36 +21,50 @@ import pelluna.core.units.Named;
 class DepartureEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     @Column(name = "crew_id")
     private Long crewId;
+
     private int count;
+
     @Column(name = "on_day")
     private LocalDate onDay;
+
     private String how;
     private String cause = "";
     private String sure = "";
+
     @Column(name = "by_fish")
     private Long byFish;
+
     private String seen = "";
     private Double cost;
+
     @Convert(converter = JsonText.class)
     private Map<String, Object> was;
+
     private String changes = "";
     private String proposed = "";
+
     @Convert(converter = JsonText.class)
     private Map<String, Object> facts;
+
     @Column(name = "recorded_at")
     private Instant recordedAt;
+
     @Column(name = "replaced_by")
     private Long replacedBy;
+
     @Column(name = "taken_back")
     private Instant takenBack;
+
     @Column(name = "picture_id")
     private Long pictureId;
 
-    protected DepartureEntity() { }
+    protected DepartureEntity() {}
 
     DepartureEntity(Long tankId, Told told, Instant recordedAt) {
         this.tankId = tankId;
@@ -80,7 +93,10 @@ class DepartureEntity extends Row {
         return other;
     }
 
-    /** What was true when it was written down: the entry of the plan, what it changed, which cause the log would have fit. */
+    /**
+     * What was true when it was written down: the entry of the plan, what it changed, which cause the log would have
+     * fit.
+     */
     void remembers(Map<String, Object> entry, String changed, String likely, Map<String, Object> known) {
         was = entry;
         changes = changed;

@@ -9,10 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -60,26 +58,71 @@ class EvidenceDesk {
         LogFigures.Before before = log.before(tank, f.id(), f.partOf(), on);
         LocalDate came = f.cameOn() == null ? on : f.cameOn();
         long kept = Math.max(0, ChronoUnit.DAYS.between(came, on));
-        String aggressor = before.by() == null ? "" : fish.all(tank).stream().filter(x -> x.id() == before.by()).findFirst().map(Fish::said).orElse("");
-        Optional<String> eater = PartyOfFish.of(desk, f).flatMap(id -> desk.assessment().eaten().stream().filter(e -> e.prey().map(p -> p.id().equals(id)).orElse(false) && e.eater().resident() && !e.from().isAfter(on))
-            .map(Eaten::eater).map(p -> "the " + p.species().name()).findFirst());
-        List<WaterTest> tests = desk.plan().tests().stream().filter(t -> !t.on().isAfter(on.plusDays(1)) && !t.on().isBefore(on.minusDays(TEST_DAYS))).toList();
+        String aggressor = before.by() == null
+                ? ""
+                : fish.all(tank).stream()
+                        .filter(x -> x.id() == before.by())
+                        .findFirst()
+                        .map(Fish::said)
+                        .orElse("");
+        Optional<String> eater = PartyOfFish.of(desk, f)
+                .flatMap(id -> desk.assessment().eaten().stream()
+                        .filter(e -> e.prey().map(p -> p.id().equals(id)).orElse(false)
+                                && e.eater().resident()
+                                && !e.from().isAfter(on))
+                        .map(Eaten::eater)
+                        .map(p -> "the " + p.species().name())
+                        .findFirst());
+        List<WaterTest> tests = desk.plan().tests().stream()
+                .filter(t -> !t.on().isAfter(on.plusDays(1)) && !t.on().isBefore(on.minusDays(TEST_DAYS)))
+                .toList();
         boolean quarantine = f.cameOn() == null && f.place() == FishEntity.Place.OUT;
-        return LikelyCause.of(new Evidence(before.daysAgo(), (int) kept, kept / DAYS_PER_YEAR, f.species().size().lifespanYears(), f.species().jumps(), open(desk.plan().tank().cover()), before.acts(), aggressor, eater,
-            f.place() == FishEntity.Place.MISSING, most(tests, WaterTest::ammonia), most(tests, WaterTest::nitrite), swing(tank, on), othersLost(tank, f, on), quarantine));
+        return LikelyCause.of(new Evidence(
+                before.daysAgo(),
+                (int) kept,
+                kept / DAYS_PER_YEAR,
+                f.species().size().lifespanYears(),
+                f.species().jumps(),
+                open(desk.plan().tank().cover()),
+                before.acts(),
+                aggressor,
+                eater,
+                f.place() == FishEntity.Place.MISSING,
+                most(tests, WaterTest::ammonia),
+                most(tests, WaterTest::nitrite),
+                swing(tank, on),
+                othersLost(tank, f, on),
+                quarantine));
     }
 
     private static OptionalDouble most(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
-        return tests.stream().map(figure).filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).max();
+        return tests.stream()
+                .map(figure)
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .max();
     }
 
     private OptionalDouble swing(long tank, LocalDate on) {
-        DoubleSummaryStatistics warmth = probes.between(tank, on.minusDays(NEAR_DAYS).atStartOfDay(zone).toInstant(), on.plusDays(1).atStartOfDay(zone).toInstant()).stream()
-            .filter(r -> r.temperatureC() != null).mapToDouble(Reading::temperatureC).summaryStatistics();
+        DoubleSummaryStatistics warmth = probes
+                .between(
+                        tank,
+                        on.minusDays(NEAR_DAYS).atStartOfDay(zone).toInstant(),
+                        on.plusDays(1).atStartOfDay(zone).toInstant())
+                .stream()
+                .filter(r -> r.temperatureC() != null)
+                .mapToDouble(Reading::temperatureC)
+                .summaryStatistics();
         return warmth.getCount() < 2 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax() - warmth.getMin());
     }
 
     private int othersLost(long tank, Fish f, LocalDate on) {
-        return rows.standing(List.of(tank)).stream().filter(d -> d.lost() && d.fishId() != null && d.fishId() != f.id() && Math.abs(ChronoUnit.DAYS.between(d.onDay(), on)) <= NEAR_DAYS).mapToInt(DepartureEntity::count).sum();
+        return rows.standing(List.of(tank)).stream()
+                .filter(d -> d.lost()
+                        && d.fishId() != null
+                        && d.fishId() != f.id()
+                        && Math.abs(ChronoUnit.DAYS.between(d.onDay(), on)) <= NEAR_DAYS)
+                .mapToInt(DepartureEntity::count)
+                .sum();
     }
 }

@@ -9,10 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
 import pelluna.app.crew.CrewDesk;
@@ -62,7 +60,21 @@ public class Ledger {
     private final Pictures pictures;
     private final Clock clock;
 
-    Ledger(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, MissingDesk missing, CrewDesk crew, QuarantineDesk quarantine, EvidenceDesk evidence, MeasureDesk measures, WaysIn ways, DepartureRows rows, KeeperCatalogue catalogue, Pictures pictures, Clock clock) {
+    Ledger(
+            PlanDesk desks,
+            PlanSteps steps,
+            FishDesk fish,
+            FishNotes notes,
+            MissingDesk missing,
+            CrewDesk crew,
+            QuarantineDesk quarantine,
+            EvidenceDesk evidence,
+            MeasureDesk measures,
+            WaysIn ways,
+            DepartureRows rows,
+            KeeperCatalogue catalogue,
+            Pictures pictures,
+            Clock clock) {
         this.desks = desks;
         this.steps = steps;
         this.fish = fish;
@@ -119,7 +131,8 @@ public class Ledger {
         }
         int fromPlan = told.count() - ofMissing;
         if (fromPlan > group.count()) {
-            throw new IllegalArgumentException("There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
+            throw new IllegalArgumentException(
+                    "There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
         }
         Map<String, Object> was = fromPlan > 0 ? outOfThePlan(tank, before, group, fromPlan) : null;
         int left = group.count() - fromPlan;
@@ -129,7 +142,11 @@ public class Ledger {
             measures.leaves(tank, f.id());
             ways.leaves(tank, f.id());
         }
-        row.remembers(was, String.join("\n", changes(before, desks.open(tank), told, f, group, left)), likely.isEmpty() ? "" : likely.get(0).cause().word(), facts(before, f, quarantined));
+        row.remembers(
+                was,
+                String.join("\n", changes(before, desks.open(tank), told, f, group, left)),
+                likely.isEmpty() ? "" : likely.get(0).cause().word(),
+                facts(before, f, quarantined));
         return rows.save(row).id();
     }
 
@@ -137,17 +154,38 @@ public class Ledger {
     @Transactional
     public long recordInQuarantine(long tank, long stay, Told told) {
         long f = quarantine.lost(tank, stay, told.count());
-        return record(tank, new Told(f, null, told.count(), told.on(), told.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()), true);
+        return record(
+                tank,
+                new Told(
+                        f,
+                        null,
+                        told.count(),
+                        told.on(),
+                        told.how(),
+                        told.cause(),
+                        told.sure(),
+                        told.by(),
+                        told.seen(),
+                        told.cost()),
+                true);
     }
 
     private static void afterItCame(Fish f, LocalDate on) {
         if (f.cameOn() != null && on.isBefore(f.cameOn())) {
-            throw new IllegalArgumentException("It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
+            throw new IllegalArgumentException(
+                    "It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
         }
     }
 
     private static String noted(Told told) {
-        return (told.count() > 1 ? told.count() + " " : "") + told.how().plain() + (told.how() == Left.LOST ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")" : "") + (told.seen().isEmpty() ? "" : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
+        return (told.count() > 1 ? told.count() + " " : "")
+                + told.how().plain()
+                + (told.how() == Left.LOST
+                        ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")"
+                        : "")
+                + (told.seen().isEmpty()
+                        ? ""
+                        : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
     }
 
     private static Map<String, Object> facts(Desk desk, Fish f, boolean quarantined) {
@@ -162,7 +200,10 @@ public class Ledger {
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
     private Map<String, Object> outOfThePlan(long tank, Desk desk, Fish group, int count) {
-        int i = IntStream.range(0, desk.residents().size()).filter(k -> desk.residents().get(k).id().equals(group.residentId())).findFirst().orElse(-1);
+        int i = IntStream.range(0, desk.residents().size())
+                .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
+                .findFirst()
+                .orElse(-1);
         if (i < 0) {
             return null;
         }
@@ -180,7 +221,8 @@ public class Ledger {
     }
 
     private static List<String> changes(Desk before, Desk after, Told told, Fish f, Fish group, int left) {
-        List<String> says = new ArrayList<>(Company.left(group.species(), group.count(), left, f.role().equals("male")));
+        List<String> says = new ArrayList<>(
+                Company.left(group.species(), group.count(), left, f.role().equals("male")));
         if (group.residentId() == null) {
             says.add("It stood in no plan yet: its wish stays, until you take it off.");
             return says;
@@ -191,14 +233,29 @@ public class Ledger {
         return says;
     }
 
-    /** Other words about the same departure: day, cause, how sure, what was seen, cost. @return the number of the new row */
+    /**
+     * Other words about the same departure: day, cause, how sure, what was seen, cost. @return the number of the new
+     * row
+     */
     @Transactional
     public long putRight(long tank, long number, Told told) {
         DepartureEntity old = standing(tank, number);
         if (told.on().isAfter(desks.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
-        DepartureEntity right = rows.save(old.putRight(new Told(old.fishId(), old.crewId(), old.count(), told.on(), old.how(), told.cause(), told.sure(), told.by(), told.seen(), told.cost()), clock.instant()));
+        DepartureEntity right = rows.save(old.putRight(
+                new Told(
+                        old.fishId(),
+                        old.crewId(),
+                        old.count(),
+                        told.on(),
+                        old.how(),
+                        told.cause(),
+                        told.sure(),
+                        told.by(),
+                        told.seen(),
+                        told.cost()),
+                clock.instant()));
         old.replaced(right.id());
         rows.save(old);
         if (old.fishId() != null) {
@@ -235,7 +292,8 @@ public class Ledger {
         }
         Fish f = fish.one(tank, d.fishId());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
-        notes.note(tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
+        notes.note(
+                tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
         if (d.remembered()) {
             neverWas(tank, f);
             return;
@@ -244,22 +302,42 @@ public class Ledger {
             int back = d.count();
             if (group.residentId() != null) {
                 Desk desk = desks.open(tank);
-                int i = IntStream.range(0, desk.residents().size()).filter(k -> desk.residents().get(k).id().equals(group.residentId())).findFirst().orElseThrow();
-                steps.happens(tank, tree -> PlanSteps.entries(tree, "residents").get(i).put("count", group.count() + back));
+                int i = IntStream.range(0, desk.residents().size())
+                        .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
+                        .findFirst()
+                        .orElseThrow();
+                steps.happens(
+                        tank,
+                        tree -> PlanSteps.entries(tree, "residents").get(i).put("count", group.count() + back));
             } else {
                 Map<String, Object> entry = new HashMap<>(d.was());
                 entry.put("count", back);
                 steps.happens(tank, tree -> PlanSteps.entries(tree, "residents").add(entry));
-                fish.lives(tank, group.id(), desks.open(tank).residents().get(desks.open(tank).residents().size() - 1).id(), group.cameOn());
+                fish.lives(
+                        tank,
+                        group.id(),
+                        desks.open(tank)
+                                .residents()
+                                .get(desks.open(tank).residents().size() - 1)
+                                .id(),
+                        group.cameOn());
             }
         }
         if (f.place() == FishEntity.Place.GONE) {
-            fish.is(tank, f.id(), d.wasBoxed() ? FishEntity.Place.BOX : d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
+            fish.is(
+                    tank,
+                    f.id(),
+                    d.wasBoxed()
+                            ? FishEntity.Place.BOX
+                            : d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
             ways.stays(tank, f.id());
         }
     }
 
-    /** Whoever was only written down afterwards does not come back to the tank; without a word of the ledger left it has no days either. */
+    /**
+     * Whoever was only written down afterwards does not come back to the tank; without a word of the ledger left it
+     * has no days either.
+     */
     private void neverWas(long tank, Fish f) {
         boolean told = rows.standing(List.of(tank)).stream().anyMatch(d -> d.fishId() != null && d.fishId() == f.id());
         if (f.place() == FishEntity.Place.GONE && !told) {
@@ -275,7 +353,9 @@ public class Ledger {
     }
 
     DepartureEntity standing(long tank, long number) {
-        return rows.findByIdAndTankId(number, desks.tank(tank).id()).filter(DepartureEntity::counts).orElseThrow(NoSuchTankException::new);
+        return rows.findByIdAndTankId(number, desks.tank(tank).id())
+                .filter(DepartureEntity::counts)
+                .orElseThrow(NoSuchTankException::new);
     }
 
     /**
@@ -294,15 +374,26 @@ public class Ledger {
             throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
         }
         Resolution meant = catalogue.names().resolve(species);
-        String name = meant.one().orElseThrow(() -> new IllegalArgumentException(meant.meant().isEmpty() ? "Which fish was it?"
-            : "Which fish do you mean by '" + species.strip() + "': "
-            + English.list(meant.species().stream().limit(FEW).map(Species::name).toList()) + "?")).scientificName();
-        long number = fish.remembered(tank, name, told.count(), came, told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+        String name = meant.one()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        meant.meant().isEmpty()
+                                ? "Which fish was it?"
+                                : "Which fish do you mean by '" + species.strip() + "': "
+                                        + English.list(meant.species().stream()
+                                                .limit(FEW)
+                                                .map(Species::name)
+                                                .toList()) + "?"))
+                .scientificName();
+        long number = fish.remembered(
+                tank, name, told.count(), came, told.on(), told.how().plain() + " on " + Measures.date(told.on()));
         remember(tank, told.of(number), Map.of());
         return number;
     }
 
-    /** A departure of a day that lies behind; the plan as it is today is not touched. @param known what was true then, as {@link DepartureEntity#remembers} has it */
+    /**
+     * A departure of a day that lies behind; the plan as it is today is not touched. @param known what was true then,
+     * as {@link DepartureEntity#remembers} has it
+     */
     @Transactional
     public long remember(long tank, Told told, Map<String, Object> known) {
         DepartureEntity row = new DepartureEntity(desks.tank(tank).id(), told, clock.instant());

@@ -10,10 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
@@ -54,17 +52,32 @@ class LedgerView {
      * @param brief  what the plan had said, in one sentence; empty for the crew
      * @param inTank name of its tank
      */
-    record Line(long id, long tank, String inTank, String who, Likeness likeness, LocalDate on, String kept, boolean lost, Cause cause, String how, String seen, Double cost, boolean pictured, String brief, int count) {
+    record Line(
+            long id,
+            long tank,
+            String inTank,
+            String who,
+            Likeness likeness,
+            LocalDate on,
+            String kept,
+            boolean lost,
+            Cause cause,
+            String how,
+            String seen,
+            Double cost,
+            boolean pictured,
+            String brief,
+            int count) {
         public String drawing() {
             return likeness.draw(FISH_WIDE, "d" + id);
         }
     }
 
     /** One cause with a mark for each that was lost to it. */
-    record Marks(Cause cause, int count, List<Mark> marks, double cost) { }
+    record Marks(Cause cause, int count, List<Mark> marks, double cost) {}
 
     /** One mark, one fish. */
-    record Mark(String drawing, String title, String href) { }
+    record Mark(String drawing, String title, String href) {}
 
     /** @param unpriced losses without a cost */
     record Money(double all, double lastYear, int unpriced) {
@@ -83,29 +96,71 @@ class LedgerView {
         List<Line> lines = new ArrayList<>();
         Map<Long, InHindsight.Word> words = hindsight.words(tanks);
         for (DepartureEntity d : rows.standing(tanks)) {
-            line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), "")).ifPresent(lines::add);
+            line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), ""))
+                    .ifPresent(lines::add);
         }
         return lines;
     }
 
-    private Optional<Line> line(DepartureEntity d, Map<Long, Fish> known, Map<Long, FishEntity> entities, Map<Long, CrewDesk.Named> crews, Map<Long, InHindsight.Word> words, String tank) {
-        String how = d.lost() ? English.capital(d.cause().plain()) + by(d, known) + ", " + d.sure().plain() : English.capital(d.how().plain());
+    private Optional<Line> line(
+            DepartureEntity d,
+            Map<Long, Fish> known,
+            Map<Long, FishEntity> entities,
+            Map<Long, CrewDesk.Named> crews,
+            Map<Long, InHindsight.Word> words,
+            String tank) {
+        String how = d.lost()
+                ? English.capital(d.cause().plain()) + by(d, known) + ", "
+                        + d.sure().plain()
+                : English.capital(d.how().plain());
         if (d.crewId() != null) {
             CrewDesk.Named c = crews.get(d.crewId());
-            return c == null ? Optional.empty() : Optional.of(new Line(d.id(), d.tankId(), tank, (d.count() > 1 ? d.count() + " " : "") + c.name(), Likeness.of(c.kind()), d.onDay(), "", d.lost(), d.cause(), how, d.seen(),
-                d.cost(), d.pictureId() != null, "", d.count()));
+            return c == null
+                    ? Optional.empty()
+                    : Optional.of(new Line(
+                            d.id(),
+                            d.tankId(),
+                            tank,
+                            (d.count() > 1 ? d.count() + " " : "") + c.name(),
+                            Likeness.of(c.kind()),
+                            d.onDay(),
+                            "",
+                            d.lost(),
+                            d.cause(),
+                            how,
+                            d.seen(),
+                            d.cost(),
+                            d.pictureId() != null,
+                            "",
+                            d.count()));
         }
         Fish f = known.get(d.fishId());
         if (f == null) {
             return Optional.empty();
         }
-        return Optional.of(new Line(d.id(), d.tankId(), tank, who(f, d.count()), Likeness.of(f.species()), d.onDay(), kept(entities.get(f.id()), d.onDay()), d.lost(), d.cause(), how, d.seen(), d.cost(),
-            d.pictureId() != null, d.lost() ? brief(d, f, words) : "", d.count()));
+        return Optional.of(new Line(
+                d.id(),
+                d.tankId(),
+                tank,
+                who(f, d.count()),
+                Likeness.of(f.species()),
+                d.onDay(),
+                kept(entities.get(f.id()), d.onDay()),
+                d.lost(),
+                d.cause(),
+                how,
+                d.seen(),
+                d.cost(),
+                d.pictureId() != null,
+                d.lost() ? brief(d, f, words) : "",
+                d.count()));
     }
 
     private static String brief(DepartureEntity d, Fish f, Map<Long, InHindsight.Word> words) {
         InHindsight.Word word = words.get(whole(f));
-        return word != null ? word.brief().getOrDefault(d.id(), "") : d.inQuarantine() ? "It did not come as far as the tank." : "The plan was not asked before it came.";
+        return word != null
+                ? word.brief().getOrDefault(d.id(), "")
+                : d.inQuarantine() ? "It did not come as far as the tank." : "The plan was not asked before it came.";
     }
 
     private static long whole(Fish f) {
@@ -119,7 +174,12 @@ class LedgerView {
 
     /** 'Saffron', '2 × pajama cardinalfish'. */
     static String who(Fish f, int count) {
-        return English.capital(!f.name().isEmpty() && count == 1 ? f.name() + " (" + f.species().name() + ")" : count > 1 ? count + " × " + f.species().name() : f.species().name());
+        return English.capital(
+                !f.name().isEmpty() && count == 1
+                        ? f.name() + " (" + f.species().name() + ")"
+                        : count > 1
+                                ? count + " × " + f.species().name()
+                                : f.species().name());
     }
 
     static String kept(FishEntity f, LocalDate on) {
@@ -128,22 +188,39 @@ class LedgerView {
             return "";
         }
         long days = Math.max(0, ChronoUnit.DAYS.between(from, on));
-        return days < 60 ? English.count((int) days, "day", "days") : days < 2 * YEAR ? Math.round(days / 30.4) + " months" : Measures.number(Measures.round(days / 365.25, 1)) + " years";
+        return days < 60
+                ? English.count((int) days, "day", "days")
+                : days < 2 * YEAR
+                        ? Math.round(days / 30.4) + " months"
+                        : Measures.number(Measures.round(days / 365.25, 1)) + " years";
     }
 
     /** Losses by cause, the most frequent first; each a small drawing of who it was. */
     List<Marks> marks(List<Line> lines) {
         List<Marks> all = new ArrayList<>();
         for (Cause cause : Cause.values()) {
-            List<Line> mine = lines.stream().filter(l -> l.lost() && l.cause() == cause).sorted(Comparator.comparing(Line::on)).toList();
+            List<Line> mine = lines.stream()
+                    .filter(l -> l.lost() && l.cause() == cause)
+                    .sorted(Comparator.comparing(Line::on))
+                    .toList();
             if (!mine.isEmpty()) {
                 List<Mark> marks = new ArrayList<>();
                 for (Line l : mine) {
                     for (int i = 0; i < l.count(); i++) {
-                        marks.add(new Mark(l.likeness().draw(MARK_WIDE, "m" + l.id() + "x" + i), l.who() + ", " + Measures.date(l.on()), "/tanks/" + l.tank() + "/losses/" + l.id()));
+                        marks.add(new Mark(
+                                l.likeness().draw(MARK_WIDE, "m" + l.id() + "x" + i),
+                                l.who() + ", " + Measures.date(l.on()),
+                                "/tanks/" + l.tank() + "/losses/" + l.id()));
                     }
                 }
-                all.add(new Marks(cause, marks.size(), marks, mine.stream().filter(l -> l.cost() != null).mapToDouble(Line::cost).sum()));
+                all.add(new Marks(
+                        cause,
+                        marks.size(),
+                        marks,
+                        mine.stream()
+                                .filter(l -> l.cost() != null)
+                                .mapToDouble(Line::cost)
+                                .sum()));
             }
         }
         all.sort(Comparator.comparingInt(Marks::count).reversed());
@@ -153,8 +230,16 @@ class LedgerView {
     Money money(List<Line> lines) {
         List<Line> lost = lines.stream().filter(Line::lost).toList();
         LocalDate year = desks.today().minusDays(YEAR);
-        return new Money(lost.stream().filter(l -> l.cost() != null).mapToDouble(Line::cost).sum(), lost.stream().filter(l -> l.cost() != null && l.on().isAfter(year)).mapToDouble(Line::cost).sum(),
-            (int) lost.stream().filter(l -> l.cost() == null).count());
+        return new Money(
+                lost.stream()
+                        .filter(l -> l.cost() != null)
+                        .mapToDouble(Line::cost)
+                        .sum(),
+                lost.stream()
+                        .filter(l -> l.cost() != null && l.on().isAfter(year))
+                        .mapToDouble(Line::cost)
+                        .sum(),
+                (int) lost.stream().filter(l -> l.cost() == null).count());
     }
 
     /** Those that were put right or taken back since, for who wants to see. */
@@ -162,10 +247,21 @@ class LedgerView {
     public List<String> corrected(long tank) {
         Map<Long, Fish> known = fish.all(List.of(tank));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
-        return rows.corrected(tank).stream().map(d -> {
-            String who = d.crewId() != null ? Optional.ofNullable(crews.get(d.crewId())).map(CrewDesk.Named::name).orElse("crew") : Optional.ofNullable(known.get(d.fishId())).map(f -> who(f, d.count())).orElse("a fish");
-            return who + ", " + Measures.date(d.onDay()) + ": " + (d.lost() ? d.cause().plain() + ", " + d.sure().plain() : d.how().plain()) + (d.wasTakenBack() ? " — taken back" : " — put right since");
-        }).toList();
+        return rows.corrected(tank).stream()
+                .map(d -> {
+                    String who = d.crewId() != null
+                            ? Optional.ofNullable(crews.get(d.crewId()))
+                                    .map(CrewDesk.Named::name)
+                                    .orElse("crew")
+                            : Optional.ofNullable(known.get(d.fishId()))
+                                    .map(f -> who(f, d.count()))
+                                    .orElse("a fish");
+                    return who + ", " + Measures.date(d.onDay()) + ": "
+                            + (d.lost()
+                                    ? d.cause().plain() + ", " + d.sure().plain()
+                                    : d.how().plain()) + (d.wasTakenBack() ? " — taken back" : " — put right since");
+                })
+                .toList();
     }
 
     static List<Cause> causes() {

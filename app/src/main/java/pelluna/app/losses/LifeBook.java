@@ -10,10 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.ownword.KeeperCatalogue;
@@ -37,7 +35,13 @@ public class LifeBook {
     private final InHindsight hindsight;
     private final KeeperCatalogue catalogue;
 
-    LifeBook(PlanDesk desks, FishDesk fish, MissingDesk missing, DepartureRows departures, InHindsight hindsight, KeeperCatalogue catalogue) {
+    LifeBook(
+            PlanDesk desks,
+            FishDesk fish,
+            MissingDesk missing,
+            DepartureRows departures,
+            InHindsight hindsight,
+            KeeperCatalogue catalogue) {
         this.desks = desks;
         this.fish = fish;
         this.missing = missing;
@@ -52,21 +56,31 @@ public class LifeBook {
      * @param undated     fish of whom nobody has said when they came: they are not among the lives
      * @param unaccounted fish of groups that grew fewer without a word: neither
      */
-    public record Book(List<Life> lives, int undated, int unaccounted) { }
+    public record Book(List<Life> lives, int undated, int unaccounted) {}
 
     /** One life with the fish it belongs to and the day on which it was last known. */
-    private record Draft(FishEntity fish, int days, Optional<DepartureEntity> lost) { }
+    private record Draft(FishEntity fish, int days, Optional<DepartureEntity> lost) {}
 
     @Transactional
     public Book of(Collection<Long> tanks) {
         fish.all(tanks);
         List<FishEntity> all = fish.rows(tanks);
-        Map<Long, Long> groupOf = all.stream().filter(f -> f.partOf() != null).collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
-        Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream().filter(d -> d.fishId() != null)
-            .collect(Collectors.groupingBy(d -> groupOf.getOrDefault(d.fishId(), d.fishId())));
-        Map<Long, List<MissingEntity>> gone = missing.open(tanks).stream().collect(Collectors.groupingBy(m -> groupOf.getOrDefault(m.fishId(), m.fishId())));
-        List<FishEntity> dated = all.stream().filter(f -> f.partOf() == null && start(f) != null).sorted(Comparator.comparing(LifeBook::start).thenComparing(FishEntity::id)).toList();
-        int undated = all.stream().filter(f -> f.partOf() == null && start(f) == null).mapToInt(FishEntity::cameCount).sum();
+        Map<Long, Long> groupOf = all.stream()
+                .filter(f -> f.partOf() != null)
+                .collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
+        Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream()
+                .filter(d -> d.fishId() != null)
+                .collect(Collectors.groupingBy(d -> groupOf.getOrDefault(d.fishId(), d.fishId())));
+        Map<Long, List<MissingEntity>> gone = missing.open(tanks).stream()
+                .collect(Collectors.groupingBy(m -> groupOf.getOrDefault(m.fishId(), m.fishId())));
+        List<FishEntity> dated = all.stream()
+                .filter(f -> f.partOf() == null && start(f) != null)
+                .sorted(Comparator.comparing(LifeBook::start).thenComparing(FishEntity::id))
+                .toList();
+        int undated = all.stream()
+                .filter(f -> f.partOf() == null && start(f) == null)
+                .mapToInt(FishEntity::cameCount)
+                .sum();
         Map<Long, Boolean> pressed = hindsight.pressed(tanks);
         Map<Long, Integer> places = places(dated);
         Catalogue known = catalogue.get();
@@ -79,10 +93,19 @@ public class LifeBook {
             }
             List<Draft> mine = new ArrayList<>();
             unaccounted += drafts(f, left.getOrDefault(f.id(), List.of()), gone.getOrDefault(f.id(), List.of()), mine);
-            Life.Source source = new Life.Source(f.shop(), Optional.ofNullable(f.captiveBred()), Named.find(QuarantineSchool.class, f.school()));
+            Life.Source source = new Life.Source(
+                    f.shop(), Optional.ofNullable(f.captiveBred()), Named.find(QuarantineSchool.class, f.school()));
             for (Draft d : mine) {
                 Optional<Cause> cause = d.lost().map(DepartureEntity::cause);
-                lives.add(new Life(s, d.days(), cause, source, places.get(f.id()), d.lost().flatMap(DepartureEntity::openCover), Optional.ofNullable(pressed.get(f.id())), d.lost().map(l -> afterOthers(f, l, dated)).orElse(false)));
+                lives.add(new Life(
+                        s,
+                        d.days(),
+                        cause,
+                        source,
+                        places.get(f.id()),
+                        d.lost().flatMap(DepartureEntity::openCover),
+                        Optional.ofNullable(pressed.get(f.id())),
+                        d.lost().map(l -> afterOthers(f, l, dated)).orElse(false)));
             }
         }
         return new Book(lives, undated, unaccounted);
@@ -101,7 +124,12 @@ public class LifeBook {
     }
 
     private static boolean afterOthers(FishEntity f, DepartureEntity lost, List<FishEntity> dated) {
-        return dated.stream().anyMatch(o -> !o.id().equals(f.id()) && o.tankId().equals(f.tankId()) && o.cameOn() != null && !o.cameOn().isAfter(lost.onDay()) && o.cameOn().isAfter(lost.onDay().minusDays(NEAR_DAYS)));
+        return dated.stream()
+                .anyMatch(o -> !o.id().equals(f.id())
+                        && o.tankId().equals(f.tankId())
+                        && o.cameOn() != null
+                        && !o.cameOn().isAfter(lost.onDay())
+                        && o.cameOn().isAfter(lost.onDay().minusDays(NEAR_DAYS)));
     }
 
     /** @return as many as nobody can account for */

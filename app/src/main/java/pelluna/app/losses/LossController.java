@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,7 +17,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
@@ -57,8 +55,17 @@ class LossController {
     private final QuarantineDesk quarantine;
     private final Shells shells;
 
-    LossController(PlanDesk desks, PlanSteps steps, Ledger ledger, LossView losses, EvidenceDesk evidence, FishDesk fish, FishNotes notes,
-        CrewDesk crew, QuarantineDesk quarantine, Shells shells) {
+    LossController(
+            PlanDesk desks,
+            PlanSteps steps,
+            Ledger ledger,
+            LossView losses,
+            EvidenceDesk evidence,
+            FishDesk fish,
+            FishNotes notes,
+            CrewDesk crew,
+            QuarantineDesk quarantine,
+            Shells shells) {
         this.desks = desks;
         this.steps = steps;
         this.ledger = ledger;
@@ -72,25 +79,42 @@ class LossController {
     }
 
     /** Somebody whose loss may be written down. @param query that chooses it */
-    record Who(String name, String drawing, String query, String says) { }
+    record Who(String name, String drawing, String query, String says) {}
 
-    /** Whose loss is being written down. @param most how many there are; @param cost of one; empty if nobody has said */
-    record Whom(Long fish, Long crew, Long stay, String said, int most, String cost, String drawing) { }
+    /**
+     * Whose loss is being written down. @param most how many there are; @param cost of one; empty if nobody has said
+     */
+    record Whom(Long fish, Long crew, Long stay, String said, int most, String cost, String drawing) {}
 
     @GetMapping("/tanks/{id}/losses/new")
-    String form(@PathVariable long id, @RequestParam(required = false) Long whom, @RequestParam(required = false) Long crew, @RequestParam(required = false) Long stay, @RequestParam(defaultValue = "lost") String how,
-                @RequestParam(defaultValue = "") String refused, Model model) {
+    String form(
+            @PathVariable long id,
+            @RequestParam(required = false) Long whom,
+            @RequestParam(required = false) Long crew,
+            @RequestParam(required = false) Long stay,
+            @RequestParam(defaultValue = "lost") String how,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         Optional<Whom> chosen = whom(desk, all, whom, crew, stay);
-        shells.around(model, desk, "losses", chosen.map(c -> "Goodbye to " + c.said()).orElse("Who is it?"), chosen.isPresent() ? "What you know is enough; everything can be put right later." : "Tap the one that is lost, or that has found another home.");
+        shells.around(
+                model,
+                desk,
+                "losses",
+                chosen.map(c -> "Goodbye to " + c.said()).orElse("Who is it?"),
+                chosen.isPresent()
+                        ? "What you know is enough; everything can be put right later."
+                        : "Tap the one that is lost, or that has found another home.");
         model.addAttribute("tab", "new");
         model.addAttribute("who", who(desk, all));
         model.addAttribute("whom", chosen.orElse(null));
         model.addAttribute("how", how);
         choices(model, all, whom);
-        Optional<Fish> f = all.stream().filter(x -> whom != null && x.id() == whom).findFirst();
-        List<Proposal> likely = f.map(x -> evidence.proposals(desk, x, desks.today())).orElse(List.of());
+        Optional<Fish> f =
+                all.stream().filter(x -> whom != null && x.id() == whom).findFirst();
+        List<Proposal> likely =
+                f.map(x -> evidence.proposals(desk, x, desks.today())).orElse(List.of());
         model.addAttribute("likely", likely);
         model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
         model.addAttribute("refused", Shells.refusal(refused));
@@ -101,7 +125,11 @@ class LossController {
         model.addAttribute("causes", Arrays.asList(Cause.values()));
         model.addAttribute("sures", Arrays.asList(Sure.values()));
         model.addAttribute("lefts", Arrays.asList(Left.values()));
-        model.addAttribute("others", all.stream().filter(x -> x.there() && (but == null || x.id() != but)).toList());
+        model.addAttribute(
+                "others",
+                all.stream()
+                        .filter(x -> x.there() && (but == null || x.id() != but))
+                        .toList());
         model.addAttribute("today", desks.today().toString());
     }
 
@@ -109,12 +137,34 @@ class LossController {
         List<Who> who = new ArrayList<>();
         for (Fish f : all) {
             if (f.place() != FishEntity.Place.GONE) {
-                String where = f.place() == FishEntity.Place.MISSING ? "missing" : f.place() == FishEntity.Place.BOX ? "in the box" : f.place() == FishEntity.Place.OUT ? "out of the tank" : f.partOf() == null ? "" : "one of a group";
-                who.add(new Who(English.capital(f.label()), Likeness.of(f.species()).draw(72, "w" + f.id()), "whom=" + f.id(), where));
+                String where = f.place() == FishEntity.Place.MISSING
+                        ? "missing"
+                        : f.place() == FishEntity.Place.BOX
+                                ? "in the box"
+                                : f.place() == FishEntity.Place.OUT
+                                        ? "out of the tank"
+                                        : f.partOf() == null ? "" : "one of a group";
+                who.add(new Who(
+                        English.capital(f.label()),
+                        Likeness.of(f.species()).draw(72, "w" + f.id()),
+                        "whom=" + f.id(),
+                        where));
             }
         }
-        quarantine.stays(desk).forEach(s -> who.add(new Who(English.capital(s.label()), Likeness.of(s.species()).draw(72, "q" + s.id()), "stay=" + s.id(), "in quarantine")));
-        crew.named(List.of(desk.tank().id())).values().stream().filter(c -> c.there() > 0).forEach(c -> who.add(new Who(English.capital(c.name()), Likeness.of(c.kind()).draw(72, ""), "crew=" + c.id(), c.there() + " there")));
+        quarantine
+                .stays(desk)
+                .forEach(s -> who.add(new Who(
+                        English.capital(s.label()),
+                        Likeness.of(s.species()).draw(72, "q" + s.id()),
+                        "stay=" + s.id(),
+                        "in quarantine")));
+        crew.named(List.of(desk.tank().id())).values().stream()
+                .filter(c -> c.there() > 0)
+                .forEach(c -> who.add(new Who(
+                        English.capital(c.name()),
+                        Likeness.of(c.kind()).draw(72, ""),
+                        "crew=" + c.id(),
+                        c.there() + " there")));
         return who;
     }
 
@@ -124,26 +174,60 @@ class LossController {
             if (f.place() == FishEntity.Place.GONE) {
                 return Optional.empty();
             }
-            FishEntity row = fish.rows(List.of(desk.tank().id())).stream().filter(x -> x.id().equals(number)).findFirst().orElseThrow(NoSuchTankException::new);
-            int away = f.place() == FishEntity.Place.MISSING ? 0 : losses.missing(desk.tank().id(), number);
-            return Optional.of(new Whom(number, null, null, f.count() > 1 ? "some of the " + f.species().name() + " group" : f.said(), f.count() + away, row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""), Likeness.of(f.species()).draw(150, "whom")));
+            FishEntity row = fish.rows(List.of(desk.tank().id())).stream()
+                    .filter(x -> x.id().equals(number))
+                    .findFirst()
+                    .orElseThrow(NoSuchTankException::new);
+            int away = f.place() == FishEntity.Place.MISSING
+                    ? 0
+                    : losses.missing(desk.tank().id(), number);
+            return Optional.of(new Whom(
+                    number,
+                    null,
+                    null,
+                    f.count() > 1 ? "some of the " + f.species().name() + " group" : f.said(),
+                    f.count() + away,
+                    row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""),
+                    Likeness.of(f.species()).draw(150, "whom")));
         }
         if (crewNumber != null) {
-            CrewDesk.Named c = Optional.ofNullable(crew.named(List.of(desk.tank().id())).get(crewNumber)).orElseThrow(NoSuchTankException::new);
-            return Optional.of(new Whom(null, c.id(), null, "some of the " + c.name(), c.there(), c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""), Likeness.of(c.kind()).draw(150, "")));
+            CrewDesk.Named c = Optional.ofNullable(
+                            crew.named(List.of(desk.tank().id())).get(crewNumber))
+                    .orElseThrow(NoSuchTankException::new);
+            return Optional.of(new Whom(
+                    null,
+                    c.id(),
+                    null,
+                    "some of the " + c.name(),
+                    c.there(),
+                    c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""),
+                    Likeness.of(c.kind()).draw(150, "")));
         }
         if (stay != null) {
             QuarantineDesk.Staying s = quarantine.staying(desk.tank().id(), stay);
-            return Optional.of(new Whom(null, null, stay, "the " + s.species().name(), s.count(), "", Likeness.of(s.species()).draw(150, "whom")));
+            return Optional.of(new Whom(
+                    null,
+                    null,
+                    stay,
+                    "the " + s.species().name(),
+                    s.count(),
+                    "",
+                    Likeness.of(s.species()).draw(150, "whom")));
         }
         return Optional.empty();
     }
 
     @PostMapping("/tanks/{id}/losses")
-    String record(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(required = false) Long stay, @RequestParam(required = false) MultipartFile picture, RedirectAttributes to) {
+    String record(
+            @PathVariable long id,
+            @RequestParam Map<String, String> form,
+            @RequestParam(required = false) Long stay,
+            @RequestParam(required = false) MultipartFile picture,
+            RedirectAttributes to) {
         try {
             Told told = LossForm.read(form, desks.today());
-            Optional<PictureFile> shown = Optional.ofNullable(picture).filter(p -> !p.isEmpty()).map(PictureFile::of);
+            Optional<PictureFile> shown =
+                    Optional.ofNullable(picture).filter(p -> !p.isEmpty()).map(PictureFile::of);
             long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
             shown.ifPresent(p -> ledger.shows(id, number, p));
             return "redirect:/tanks/" + id + "/losses/" + number;
@@ -162,7 +246,11 @@ class LossController {
     @PostMapping("/tanks/{id}/losses/before")
     String before(@PathVariable long id, @RequestParam Map<String, String> form, RedirectAttributes to) {
         try {
-            ledger.remember(id, form.getOrDefault("species", ""), LossForm.day(form.getOrDefault("came", "")), LossForm.read(form, desks.today()));
+            ledger.remember(
+                    id,
+                    form.getOrDefault("species", ""),
+                    LossForm.day(form.getOrDefault("came", "")),
+                    LossForm.read(form, desks.today()));
             return "redirect:/tanks/" + id + "/losses";
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
@@ -171,7 +259,11 @@ class LossController {
     }
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}")
-    String one(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "") String refused, Model model) {
+    String one(
+            @PathVariable long id,
+            @PathVariable long number,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         long stands = ledger.standsUnder(id, number);
         if (stands != number) {
             return "redirect:/tanks/" + id + "/losses/" + stands;
@@ -183,15 +275,26 @@ class LossController {
         model.addAttribute("page", page);
         List<Fish> all = fish.all(id);
         choices(model, all, page.fish());
-        model.addAttribute("lines", all.stream().filter(f -> page.fish() != null && f.id() == page.fish()).findFirst().map(f -> notes.about(id, f, all, LINES)).orElse(List.of()));
+        model.addAttribute(
+                "lines",
+                all.stream()
+                        .filter(f -> page.fish() != null && f.id() == page.fish())
+                        .findFirst()
+                        .map(f -> notes.about(id, f, all, LINES))
+                        .orElse(List.of()));
         model.addAttribute("refused", Shells.refusal(refused));
         return "loss";
     }
 
     @PostMapping("/tanks/{id}/losses/{number:\\d+}/right")
-    String putRight(@PathVariable long id, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
+    String putRight(
+            @PathVariable long id,
+            @PathVariable long number,
+            @RequestParam Map<String, String> form,
+            RedirectAttributes to) {
         try {
-            return "redirect:/tanks/" + id + "/losses/" + ledger.putRight(id, number, LossForm.read(form, desks.today()));
+            return "redirect:/tanks/" + id + "/losses/"
+                    + ledger.putRight(id, number, LossForm.read(form, desks.today()));
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
@@ -203,7 +306,8 @@ class LossController {
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
             LocalDate day = Days.planned("until", until, desks.today());
-            steps.change(id, "arrivals wait until " + Measures.shortDate(day), tree -> tree.put("startOn", day.toString()));
+            steps.change(
+                    id, "arrivals wait until " + Measures.shortDate(day), tree -> tree.put("startOn", day.toString()));
         } catch (Refused e) {
             Refused.tell(to, e);
         }
@@ -224,6 +328,9 @@ class LossController {
     @GetMapping("/tanks/{id}/losses/{number:\\d+}/picture")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long number) {
         PictureFile p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(p.type())).cacheControl(CacheControl.noStore()).body(p.bytes());
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(p.type()))
+                .cacheControl(CacheControl.noStore())
+                .body(p.bytes());
     }
 }

@@ -2,7 +2,6 @@ package pelluna.app.losses;
 
 import java.time.LocalDate;
 import java.util.Map;
-
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.shell.TypedFigure;
@@ -13,7 +12,7 @@ import pelluna.core.units.Named;
 
 /** What the form of a loss sends. */
 final class LossForm {
-    private LossForm() { }
+    private LossForm() {}
 
     /** @throws IllegalArgumentException with a sentence, for what cannot be read */
     static Told read(Map<String, String> form, LocalDate today) {
@@ -23,9 +22,17 @@ final class LossForm {
             throw new Refused("count", "How many? From 1 to 2000.");
         }
         String seen = form.getOrDefault("seen", "").strip();
-        return new Told(number(form.get("fish")), number(form.get("crew")), Integer.parseInt(count), day(form.getOrDefault("on", ""), today),
-            Named.find(Left.class, form.getOrDefault("how", "lost")).orElse(Left.LOST), Named.find(Cause.class, form.getOrDefault("cause", "")).orElse(Cause.UNKNOWN),
-            Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS), number(form.get("by")), seen, cost);
+        return new Told(
+                number(form.get("fish")),
+                number(form.get("crew")),
+                Integer.parseInt(count),
+                day(form.getOrDefault("on", ""), today),
+                Named.find(Left.class, form.getOrDefault("how", "lost")).orElse(Left.LOST),
+                Named.find(Cause.class, form.getOrDefault("cause", "")).orElse(Cause.UNKNOWN),
+                Named.find(Sure.class, form.getOrDefault("sure", "")).orElse(Sure.GUESS),
+                number(form.get("by")),
+                seen,
+                cost);
     }
 
     private static LocalDate day(String text, LocalDate today) {

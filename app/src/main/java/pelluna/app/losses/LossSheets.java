@@ -5,10 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -17,7 +15,23 @@ import pelluna.app.fish.FishEntity;
 /** The ledger as rows of a sheet. */
 @Component
 public class LossSheets {
-    public static final List<String> HEAD = List.of("on", "fish", "species", "name", "count", "how", "cause", "sure", "by", "seen", "cost", "with me since", "came on", "shop", "captive-bred", "quarantine");
+    public static final List<String> HEAD = List.of(
+            "on",
+            "fish",
+            "species",
+            "name",
+            "count",
+            "how",
+            "cause",
+            "sure",
+            "by",
+            "seen",
+            "cost",
+            "with me since",
+            "came on",
+            "shop",
+            "captive-bred",
+            "quarantine");
 
     private final DepartureRows rows;
     private final FishDesk fish;
@@ -33,16 +47,33 @@ public class LossSheets {
     @Transactional
     public List<List<Object>> rows(long tank) {
         Map<Long, Fish> known = fish.all(tank).stream().collect(Collectors.toMap(Fish::id, f -> f));
-        Map<Long, FishEntity> origin = fish.rows(List.of(tank)).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        Map<Long, FishEntity> origin =
+                fish.rows(List.of(tank)).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
         List<List<Object>> all = new ArrayList<>();
         for (DepartureEntity d : rows.standing(List.of(tank))) {
             Fish f = known.get(d.fishId());
             CrewDesk.Named c = crews.get(d.crewId());
             FishEntity from = f == null ? null : origin.get(f.partOf() == null ? f.id() : f.partOf());
-            List<Object> row = new ArrayList<>(Arrays.asList(d.onDay(), d.fishId(), f == null ? "" : f.species().scientificName(), f != null ? f.name() : c == null ? "" : c.name(), d.count(), d.how().word(), d.lost() ? d.cause().word() : "",
-                d.lost() ? d.sure().word() : "", d.byFish() == null || !known.containsKey(d.byFish()) ? "" : known.get(d.byFish()).label(), d.seen(), d.cost()));
-            row.addAll(from == null ? Arrays.asList(null, null, "", null, "") : Arrays.asList(from.acquiredOn(), from.cameOn(), from.shop(), from.captiveBred(), from.school()));
+            List<Object> row = new ArrayList<>(Arrays.asList(
+                    d.onDay(),
+                    d.fishId(),
+                    f == null ? "" : f.species().scientificName(),
+                    f != null ? f.name() : c == null ? "" : c.name(),
+                    d.count(),
+                    d.how().word(),
+                    d.lost() ? d.cause().word() : "",
+                    d.lost() ? d.sure().word() : "",
+                    d.byFish() == null || !known.containsKey(d.byFish())
+                            ? ""
+                            : known.get(d.byFish()).label(),
+                    d.seen(),
+                    d.cost()));
+            row.addAll(
+                    from == null
+                            ? Arrays.asList(null, null, "", null, "")
+                            : Arrays.asList(
+                                    from.acquiredOn(), from.cameOn(), from.shop(), from.captiveBred(), from.school()));
             all.add(row);
         }
         return all;

@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -26,7 +24,10 @@ import pelluna.core.losses.Sure;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
-/** The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed and how long to wait. */
+/**
+ * The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed
+ * and how long to wait.
+ */
 @Component
 class LossView {
     private static final int EXPOSED_DAYS = 14;
@@ -40,7 +41,15 @@ class LossView {
     private final Pictures pictures;
     private final InHindsight hindsight;
 
-    LossView(PlanDesk desks, LedgerView ledger, MissingDesk missing, DepartureRows rows, FishDesk fish, AfterIllness afterIllness, Pictures pictures, InHindsight hindsight) {
+    LossView(
+            PlanDesk desks,
+            LedgerView ledger,
+            MissingDesk missing,
+            DepartureRows rows,
+            FishDesk fish,
+            AfterIllness afterIllness,
+            Pictures pictures,
+            InHindsight hindsight) {
         this.desks = desks;
         this.ledger = ledger;
         this.missing = missing;
@@ -58,7 +67,14 @@ class LossView {
      * @param waits      planned arrivals that would come too early
      * @param fallowDays if all fish leave the tank; @param fallowUntil if they did so today
      */
-    record Illness(LocalDate lastSign, LocalDate clear, boolean over, List<String> exposed, List<String> waits, int fallowDays, LocalDate fallowUntil) { }
+    record Illness(
+            LocalDate lastSign,
+            LocalDate clear,
+            boolean over,
+            List<String> exposed,
+            List<String> waits,
+            int fallowDays,
+            LocalDate fallowUntil) {}
 
     /**
      * One departure.
@@ -68,22 +84,60 @@ class LossView {
      * @param word     null if the plan was not asked, or it is one of the crew
      * @param illness  null for other causes
      */
-    record Page(LedgerView.Line line, Long fish, boolean lost, Cause cause, Sure sure, Long by, List<String> changes, String proposed, InHindsight.Word word, Illness illness, String sentence) { }
+    record Page(
+            LedgerView.Line line,
+            Long fish,
+            boolean lost,
+            Cause cause,
+            Sure sure,
+            Long by,
+            List<String> changes,
+            String proposed,
+            InHindsight.Word word,
+            Illness illness,
+            String sentence) {}
 
     @Transactional
     public Page of(Desk desk, long number) {
         long tank = desk.tank().id();
-        DepartureEntity d = rows.findByIdAndTankId(number, tank).filter(DepartureEntity::counts).orElseThrow(NoSuchTankException::new);
-        LedgerView.Line line = ledger.lines(List.of(tank)).stream().filter(l -> l.id() == number).findFirst().orElseThrow(NoSuchTankException::new);
+        DepartureEntity d = rows.findByIdAndTankId(number, tank)
+                .filter(DepartureEntity::counts)
+                .orElseThrow(NoSuchTankException::new);
+        LedgerView.Line line = ledger.lines(List.of(tank)).stream()
+                .filter(l -> l.id() == number)
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
         Fish f = d.fishId() == null ? null : fish.one(tank, d.fishId());
-        List<String> changes = d.changes().isBlank() ? List.of() : Arrays.asList(d.changes().split("\n"));
-        String proposed = d.lost() ? Named.find(Cause.class, d.proposed()).filter(c -> c != d.cause()).map(c -> "The log would have fit '" + c.plain() + "' best.").orElse("") : "";
-        InHindsight.Word word = f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
-        return new Page(line, d.fishId(), d.lost(), d.cause(), d.sure(), d.byFish(), changes, proposed, word, afterIllness.of(desk, d).map(c -> illness(desk, d, c)).orElse(null), sentence(line));
+        List<String> changes =
+                d.changes().isBlank() ? List.of() : Arrays.asList(d.changes().split("\n"));
+        String proposed = d.lost()
+                ? Named.find(Cause.class, d.proposed())
+                        .filter(c -> c != d.cause())
+                        .map(c -> "The log would have fit '" + c.plain() + "' best.")
+                        .orElse("")
+                : "";
+        InHindsight.Word word =
+                f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
+        return new Page(
+                line,
+                d.fishId(),
+                d.lost(),
+                d.cause(),
+                d.sure(),
+                d.byFish(),
+                changes,
+                proposed,
+                word,
+                afterIllness.of(desk, d).map(c -> illness(desk, d, c)).orElse(null),
+                sentence(line));
     }
 
     private static String sentence(LedgerView.Line line) {
-        return line.lost() ? "Lost on " + Measures.date(line.on()) + (line.kept().isEmpty() ? "." : ", after " + line.kept() + ". ") + (line.kept().isEmpty() ? "" : "It had a place here.") : line.how() + " on " + Measures.date(line.on()) + "; that is no loss.";
+        return line.lost()
+                ? "Lost on " + Measures.date(line.on())
+                        + (line.kept().isEmpty() ? "." : ", after " + line.kept() + ". ")
+                        + (line.kept().isEmpty() ? "" : "It had a place here.")
+                : line.how() + " on " + Measures.date(line.on()) + "; that is no loss.";
     }
 
     /** How many of a group are missing. */
@@ -100,13 +154,25 @@ class LossView {
         long tank = desk.tank().id();
         List<Fish> all = fish.all(tank);
         List<String> exposed = new ArrayList<>();
-        Set<Long> dead = rows.standing(List.of(tank)).stream().filter(DepartureEntity::lost).map(DepartureEntity::fishId).collect(Collectors.toSet());
+        Set<Long> dead = rows.standing(List.of(tank)).stream()
+                .filter(DepartureEntity::lost)
+                .map(DepartureEntity::fishId)
+                .collect(Collectors.toSet());
         for (FishEntity f : fish.rows(List.of(tank))) {
             boolean cameBefore = f.cameOn() == null || !f.cameOn().isAfter(d.onDay());
-            boolean stayed = f.leftOn() == null || !f.leftOn().isBefore(dead.contains(f.id()) ? d.onDay() : d.onDay().minusDays(EXPOSED_DAYS));
+            boolean stayed = f.leftOn() == null
+                    || !f.leftOn()
+                            .isBefore(
+                                    dead.contains(f.id())
+                                            ? d.onDay()
+                                            : d.onDay().minusDays(EXPOSED_DAYS));
             boolean inTank = f.place() != FishEntity.Place.BOX || f.cameOn() != null;
             if (f.partOf() == null && !f.id().equals(d.fishId()) && cameBefore && stayed && inTank) {
-                all.stream().filter(x -> x.id() == f.id()).findFirst().map(Fish::label).ifPresent(exposed::add);
+                all.stream()
+                        .filter(x -> x.id() == f.id())
+                        .findFirst()
+                        .map(Fish::label)
+                        .ifPresent(exposed::add);
             }
         }
         List<String> waits = new ArrayList<>();
@@ -115,6 +181,13 @@ class LossView {
                 waits.add(step.arrival().label() + ", planned for " + Measures.date(step.releaseOn()));
             }
         }
-        return new Illness(clearance.lastSign(), clearance.watchedUntil(), clearance.over(desks.today()), exposed, waits, clearance.fallowDays(), clearance.fallowUntil(desks.today()));
+        return new Illness(
+                clearance.lastSign(),
+                clearance.watchedUntil(),
+                clearance.over(desks.today()),
+                exposed,
+                waits,
+                clearance.fallowDays(),
+                clearance.fallowUntil(desks.today()));
     }
 }

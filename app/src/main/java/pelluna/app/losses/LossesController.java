@@ -2,13 +2,11 @@ package pelluna.app.losses;
 
 import java.util.Arrays;
 import java.util.List;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.drawing.SurvivalDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -34,7 +32,8 @@ class LossesController {
     private final FishDesk fish;
     private final Shells shells;
 
-    LossesController(PlanDesk desks, LedgerView ledger, LifeBook book, MissingDesk missing, FishDesk fish, Shells shells) {
+    LossesController(
+            PlanDesk desks, LedgerView ledger, LifeBook book, MissingDesk missing, FishDesk fish, Shells shells) {
         this.desks = desks;
         this.ledger = ledger;
         this.book = book;
@@ -44,16 +43,22 @@ class LossesController {
     }
 
     /** Somebody who is missing. */
-    record Missing(long fish, String says) { }
+    record Missing(long fish, String says) {}
 
     /** A place in the order of arrival, with how many of those who came there were lost. */
-    record Place(String name, String says, int lost, int of) { }
+    record Place(String name, String says, int lost, int of) {}
 
     @GetMapping("/tanks/{id}/losses")
-    String losses(@PathVariable long id, @RequestParam(defaultValue = "tank") String scope, @RequestParam(defaultValue = "group") String by, Model model) {
+    String losses(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "tank") String scope,
+            @RequestParam(defaultValue = "group") String by,
+            Model model) {
         Desk desk = desks.open(id);
         boolean everywhere = scope.equals("all");
-        List<Long> tanks = everywhere ? desks.tanks().stream().map(TankEntity::id).toList() : List.of(desk.tank().id());
+        List<Long> tanks = everywhere
+                ? desks.tanks().stream().map(TankEntity::id).toList()
+                : List.of(desk.tank().id());
         SurvivalTable.By parted = Named.find(SurvivalTable.By.class, by).orElse(SurvivalTable.By.GROUP);
         List<LedgerView.Line> lines = ledger.lines(tanks);
         LifeBook.Book lives = book.of(tanks);
@@ -70,7 +75,13 @@ class LossesController {
         model.addAttribute("money", ledger.money(lines));
         model.addAttribute("corrected", ledger.corrected(id));
         model.addAttribute("missing", missing(id));
-        model.addAttribute("survival", curve.subjects() == 0 ? "" : SurvivalDrawing.draw(curve, lives.lives().stream().map(Life::observed).toList()));
+        model.addAttribute(
+                "survival",
+                curve.subjects() == 0
+                        ? ""
+                        : SurvivalDrawing.draw(
+                                curve,
+                                lives.lives().stream().map(Life::observed).toList()));
         model.addAttribute("says", SurvivalTable.says(curve));
         model.addAttribute("left", leftOut(lives));
         model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted));
@@ -81,38 +92,68 @@ class LossesController {
     }
 
     private static String sentence(List<LedgerView.Line> lines, KaplanMeier k) {
-        int lost = lines.stream().filter(LedgerView.Line::lost).mapToInt(LedgerView.Line::count).sum();
+        int lost = lines.stream()
+                .filter(LedgerView.Line::lost)
+                .mapToInt(LedgerView.Line::count)
+                .sum();
         if (lost == 0) {
             return "Nobody is in the ledger. May it stay so.";
         }
         double year = k.at(365);
-        return English.capital(English.number(lost)) + " lost so far" + (Double.isNaN(year) || k.subjects() < 5 ? "." : "; " + SurvivalTable.share(k, 365) + " alive after a year, in brackets its 95 % band.");
+        return English.capital(English.number(lost)) + " lost so far"
+                + (Double.isNaN(year) || k.subjects() < 5
+                        ? "."
+                        : "; " + SurvivalTable.share(k, 365) + " alive after a year, in brackets its 95 % band.");
     }
 
     private List<Missing> missing(long id) {
         List<Fish> all = fish.all(id);
-        return missing.open(List.of(id)).stream().flatMap(m -> all.stream().filter(f -> f.id() == m.fishId()).map(f -> new Missing(f.id(), LedgerView.who(f, m.count()) + ", since " + Measures.date(m.sinceOn())))).toList();
+        return missing.open(List.of(id)).stream()
+                .flatMap(m -> all.stream()
+                        .filter(f -> f.id() == m.fishId())
+                        .map(f -> new Missing(
+                                f.id(), LedgerView.who(f, m.count()) + ", since " + Measures.date(m.sinceOn()))))
+                .toList();
     }
 
     private static String leftOut(LifeBook.Book book) {
-        String undated = book.undated() == 0 ? "" : English.capital(English.count(book.undated(), "fish is", "fish are")) + " left out: nobody has said when " + (book.undated() == 1 ? "it" : "they") + " came.";
-        String gone = book.unaccounted() == 0 ? "" : " " + English.capital(English.count(book.unaccounted(), "fish of a group is", "fish of groups are")) + " left out: the group grew fewer without a word.";
+        String undated = book.undated() == 0
+                ? ""
+                : English.capital(English.count(book.undated(), "fish is", "fish are"))
+                        + " left out: nobody has said when " + (book.undated() == 1 ? "it" : "they") + " came.";
+        String gone = book.unaccounted() == 0
+                ? ""
+                : " " + English.capital(English.count(book.unaccounted(), "fish of a group is", "fish of groups are"))
+                        + " left out: the group grew fewer without a word.";
         return (undated + gone).strip();
     }
 
     /** Losses in the first thirty days, of those that could be followed so long or were lost before. */
     private static String first(List<Life> lives) {
-        List<Life> followed = lives.stream().filter(l -> l.lost() || l.days() >= Patterns.FIRST_DAYS).toList();
-        int lost = (int) followed.stream().filter(l -> l.lost() && l.days() <= Patterns.FIRST_DAYS).count();
+        List<Life> followed = lives.stream()
+                .filter(l -> l.lost() || l.days() >= Patterns.FIRST_DAYS)
+                .toList();
+        int lost = (int) followed.stream()
+                .filter(l -> l.lost() && l.days() <= Patterns.FIRST_DAYS)
+                .count();
         return followed.isEmpty() ? "" : Share.of(lost, followed.size()).says();
     }
 
     private static List<Place> places(List<Life> lives) {
         int most = lives.stream().mapToInt(Life::place).max().orElse(0);
-        return java.util.stream.IntStream.rangeClosed(1, most).mapToObj(p -> {
-            List<Life> mine = lives.stream().filter(l -> l.place() == p).toList();
-            int lost = (int) mine.stream().filter(Life::lost).count();
-            return new Place(English.ordinal(p), English.list(mine.stream().map(l -> l.species().name()).distinct().toList()), lost, mine.size());
-        }).toList();
+        return java.util.stream.IntStream.rangeClosed(1, most)
+                .mapToObj(p -> {
+                    List<Life> mine = lives.stream().filter(l -> l.place() == p).toList();
+                    int lost = (int) mine.stream().filter(Life::lost).count();
+                    return new Place(
+                            English.ordinal(p),
+                            English.list(mine.stream()
+                                    .map(l -> l.species().name())
+                                    .distinct()
+                                    .toList()),
+                            lost,
+                            mine.size());
+                })
+                .toList();
     }
 }

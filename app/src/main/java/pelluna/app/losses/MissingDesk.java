@@ -4,10 +4,8 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -76,7 +74,11 @@ public class MissingDesk implements Partings {
     @Transactional(readOnly = true)
     public Optional<Missing> missing(long tank, long number) {
         List<MissingEntity> open = rows.findByFishIdAndEndedOnIsNull(number);
-        return open.isEmpty() ? Optional.empty() : Optional.of(new Missing(open.stream().mapToInt(MissingEntity::count).sum(), open.get(0).sinceOn()));
+        return open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Missing(
+                        open.stream().mapToInt(MissingEntity::count).sum(),
+                        open.get(0).sinceOn()));
     }
 
     /** Everybody who is missing from these tanks, the longest first. */

@@ -1,10 +1,9 @@
 package pelluna.app.losses;
 
-import java.time.LocalDate;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import pelluna.app.rows.Row;
 
 /** A fish, or some of a group, that is not seen and not known to be lost; until it is found, or given up for lost. */
@@ -13,17 +12,22 @@ import pelluna.app.rows.Row;
 class MissingEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "fish_id")
     private Long fishId;
+
     private int count;
+
     @Column(name = "since_on")
     private LocalDate sinceOn;
+
     @Column(name = "ended_on")
     private LocalDate endedOn;
+
     @Column(name = "ended_how")
     private String endedHow = "";
 
-    protected MissingEntity() { }
+    protected MissingEntity() {}
 
     MissingEntity(Long tankId, Long fishId, int count, LocalDate sinceOn) {
         this.tankId = tankId;

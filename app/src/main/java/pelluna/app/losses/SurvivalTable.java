@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
-
 import pelluna.app.drawing.SurvivalDrawing;
 import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
@@ -19,18 +18,26 @@ import pelluna.core.units.Named;
 final class SurvivalTable {
     /** Fewer losses than this make no comparison. */
     private static final int LEAST_LOST = 3;
+
     private static final double CHANCE = 0.05;
     private static final int MONTH = 30;
     private static final int YEAR = 365;
 
-    private SurvivalTable() { }
+    private SurvivalTable() {}
 
     /** Ways of parting. */
     enum By implements Named {
         GROUP("group", l -> l.species().group()),
-        ORIGIN("origin", l -> l.source().captiveBred().map(b -> b ? "captive-bred" : "wild").orElse("not said")),
+        ORIGIN(
+                "origin",
+                l -> l.source()
+                        .captiveBred()
+                        .map(b -> b ? "captive-bred" : "wild")
+                        .orElse("not said")),
         SHOP("shop", l -> l.source().shop().isEmpty() ? "not said" : l.source().shop()),
-        QUARANTINE("quarantine", l -> l.source().school().map(QuarantineSchool::plain).orElse("not said"));
+        QUARANTINE(
+                "quarantine",
+                l -> l.source().school().map(QuarantineSchool::plain).orElse("not said"));
 
         private final String word;
         private final Function<Life, String> key;
@@ -51,8 +58,12 @@ final class SurvivalTable {
         }
     }
 
-    /** One group. @param month share alive after 30 days, in words; @param compared with all others, in words; empty if nothing can be said */
-    record Row(String name, int fish, int lost, String month, String year, String spark, String says, String compared) { }
+    /**
+     * One group. @param month share alive after 30 days, in words; @param compared with all others, in words; empty if
+     * nothing can be said
+     */
+    record Row(
+            String name, int fish, int lost, String month, String year, String spark, String says, String compared) {}
 
     static KaplanMeier curve(List<Life> lives) {
         return KaplanMeier.of(lives.stream().map(Life::observed).toList());
@@ -60,14 +71,32 @@ final class SurvivalTable {
 
     static List<Row> rows(List<Life> lives, By by) {
         Map<String, List<Life>> groups = new LinkedHashMap<>();
-        lives.forEach(l -> groups.computeIfAbsent(by.key.apply(l), k -> new ArrayList<>()).add(l));
+        lives.forEach(l ->
+                groups.computeIfAbsent(by.key.apply(l), k -> new ArrayList<>()).add(l));
         double until = lives.stream().mapToInt(Life::days).max().orElse(1);
-        return groups.entrySet().stream().sorted((a, b) -> b.getValue().size() - a.getValue().size()).map(e -> row(e.getKey(), e.getValue(), lives.stream().filter(l -> !by.key.apply(l).equals(e.getKey())).toList(), until)).toList();
+        return groups.entrySet().stream()
+                .sorted((a, b) -> b.getValue().size() - a.getValue().size())
+                .map(e -> row(
+                        e.getKey(),
+                        e.getValue(),
+                        lives.stream()
+                                .filter(l -> !by.key.apply(l).equals(e.getKey()))
+                                .toList(),
+                        until))
+                .toList();
     }
 
     private static Row row(String name, List<Life> mine, List<Life> others, double until) {
         KaplanMeier k = curve(mine);
-        return new Row(name, k.subjects(), k.lost(), share(k, MONTH), share(k, YEAR), SurvivalDrawing.spark(k, until), says(k), compared(mine, others));
+        return new Row(
+                name,
+                k.subjects(),
+                k.lost(),
+                share(k, MONTH),
+                share(k, YEAR),
+                SurvivalDrawing.spark(k, until),
+                says(k),
+                compared(mine, others));
     }
 
     /** 'after 30 days 87 % (60 to 96)'; an em dash where nobody was followed so long. */
@@ -76,8 +105,14 @@ final class SurvivalTable {
         if (Double.isNaN(s)) {
             return "—";
         }
-        KaplanMeier.Step last = k.steps().stream().filter(x -> x.time() <= days).reduce((a, b) -> b).orElse(null);
-        return Math.round(100 * s) + " %" + (last == null ? "" : " (" + Math.round(100 * last.low()) + " to " + Math.round(100 * last.high()) + ")");
+        KaplanMeier.Step last = k.steps().stream()
+                .filter(x -> x.time() <= days)
+                .reduce((a, b) -> b)
+                .orElse(null);
+        return Math.round(100 * s) + " %"
+                + (last == null
+                        ? ""
+                        : " (" + Math.round(100 * last.low()) + " to " + Math.round(100 * last.high()) + ")");
     }
 
     /** How far to trust it, in a sentence. */
@@ -86,18 +121,30 @@ final class SurvivalTable {
             return "No fish yet whose day of arrival is known.";
         }
         if (k.lost() == 0) {
-            return English.capital(English.count(k.subjects(), "fish", "fish")) + ", none lost so far. From so many that says little: even at " + Math.round(100 * KaplanMeier.leastIfNoneLost(k.subjects())) + " % survival it would happen once in forty times.";
+            return English.capital(English.count(k.subjects(), "fish", "fish"))
+                    + ", none lost so far. From so many that says little: even at "
+                    + Math.round(100 * KaplanMeier.leastIfNoneLost(k.subjects()))
+                    + " % survival it would happen once in forty times.";
         }
-        return English.capital(English.number(k.lost())) + " of " + English.count(k.subjects(), "fish", "fish") + " lost." + (k.subjects() < 10 || k.lost() < LEAST_LOST ? " So few say little: look at the band, not at the line." : "");
+        return English.capital(English.number(k.lost())) + " of " + English.count(k.subjects(), "fish", "fish")
+                + " lost."
+                + (k.subjects() < 10 || k.lost() < LEAST_LOST
+                        ? " So few say little: look at the band, not at the line."
+                        : "");
     }
 
     private static String compared(List<Life> mine, List<Life> others) {
-        long lost = mine.stream().filter(Life::lost).count() + others.stream().filter(Life::lost).count();
+        long lost = mine.stream().filter(Life::lost).count()
+                + others.stream().filter(Life::lost).count();
         if (others.isEmpty() || lost < LEAST_LOST || mine.size() < 2) {
             return "";
         }
-        LogRank test = LogRank.of(mine.stream().map(Life::observed).toList(), others.stream().map(Life::observed).toList());
+        LogRank test = LogRank.of(
+                mine.stream().map(Life::observed).toList(),
+                others.stream().map(Life::observed).toList());
         String way = test.seen() > test.expected() ? "more lost than of the others" : "fewer lost than of the others";
-        return test.p() < CHANCE ? way + ", hard to put down to chance" : Math.abs(test.seen() - test.expected()) < 0.5 ? "as the others" : way + ", could be chance";
+        return test.p() < CHANCE
+                ? way + ", hard to put down to chance"
+                : Math.abs(test.seen() - test.expected()) < 0.5 ? "as the others" : way + ", could be chance";
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.losses;
 
 import java.time.LocalDate;
-
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
@@ -14,13 +13,24 @@ import pelluna.core.losses.Sure;
  * @param by    the fish that did it; null if nobody knows
  * @param cost  in the keeper's own money; null if nothing is said
  */
-public record Told(Long fish, Long crew, int count, LocalDate on, Left how, Cause cause, Sure sure, Long by, String seen, Double cost) {
+public record Told(
+        Long fish,
+        Long crew,
+        int count,
+        LocalDate on,
+        Left how,
+        Cause cause,
+        Sure sure,
+        Long by,
+        String seen,
+        Double cost) {
     /** The same of a fish. */
     Told of(long number) {
         return new Told(number, null, count, on, how, cause, sure, by, seen, cost);
     }
 
-    public static Told lost(long fish, int count, LocalDate on, Cause cause, Sure sure, Long by, String seen, Double cost) {
+    public static Told lost(
+            long fish, int count, LocalDate on, Cause cause, Sure sure, Long by, String seen, Double cost) {
         return new Told(fish, null, count, on, Left.LOST, cause, sure, by, seen, cost);
     }
 }

@@ -9,4 +9,5 @@ import pelluna.core.sieve.Verdict;
  * @param says   what it is for this tank, in a few words
  * @param drawn  its drawing
  */
-public record NameChoice(String name, String scientific, String as, String sold, Verdict.Outcome outcome, String says, String drawn) { }
+public record NameChoice(
+        String name, String scientific, String as, String sold, Verdict.Outcome outcome, String says, String drawn) {}

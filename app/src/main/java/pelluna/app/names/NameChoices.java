@@ -3,9 +3,7 @@ package pelluna.app.names;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
@@ -17,11 +15,15 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.English;
 
-/** What a name that somebody types may mean, each with this tank's verdict. A word for a group opens it, those that fit first. */
+/**
+ * What a name that somebody types may mean, each with this tank's verdict. A word for a group opens it, those that fit
+ * first.
+ */
 @Component
 public class NameChoices {
     /** Rows of a list; a group shows more. */
     private static final int ROWS = 8;
+
     private static final int GROUP_ROWS = 24;
     private static final int WIDTH = 52;
     private static final int LONGEST = 90;
@@ -33,9 +35,9 @@ public class NameChoices {
     }
 
     /** What is said above the rows; the rows. */
-    public record Offer(String says, List<NameChoice> rows) { }
+    public record Offer(String says, List<NameChoice> rows) {}
 
-    private record Judged(Meant meant, Verdict verdict) { }
+    private record Judged(Meant meant, Verdict verdict) {}
 
     public Resolution resolve(String typed) {
         return catalogue.names().resolve(typed);
@@ -44,10 +46,12 @@ public class NameChoices {
     public Offer offer(String typed, Desk desk) {
         Resolution found = resolve(typed);
         List<Judged> judged = new ArrayList<>();
-        found.meant().stream().limit(found.group() ? Long.MAX_VALUE : ROWS)
-            .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan(), desk.say()))));
+        found.meant().stream()
+                .limit(found.group() ? Long.MAX_VALUE : ROWS)
+                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan(), desk.say()))));
         if (found.group()) {
-            judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome()).thenComparing(j -> j.meant().species().sold()));
+            judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
+                    .thenComparing(j -> j.meant().species().sold()));
         }
         List<NameChoice> rows = new ArrayList<>();
         judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size())));
@@ -61,15 +65,27 @@ public class NameChoices {
         if (found.guessed()) {
             return "Pelluna doesn't know '" + typed + "'. Is it one of these?";
         }
-        return found.group() ? "'" + typed + "' is a whole group. Which one? Those that fit come first."
-            : found.one().isPresent() ? "" : "'" + typed + "' fits " + English.count(found.meant().size(), "fish", "fish") + ". Which one?";
+        return found.group()
+                ? "'" + typed + "' is a whole group. Which one? Those that fit come first."
+                : found.one().isPresent()
+                        ? ""
+                        : "'" + typed + "' fits " + English.count(found.meant().size(), "fish", "fish")
+                                + ". Which one?";
     }
 
     private static NameChoice row(Judged j, int index) {
         Species s = j.meant().species();
-        String as = j.meant().as().equals(s.name()) || j.meant().as().equals(s.scientificName()) ? "" : j.meant().as();
-        return new NameChoice(s.name(), s.scientificName(), as, s.sold().plain(), j.verdict().outcome(), verdict(j.verdict()),
-            FishDrawing.alone(s.lookAt(s.usualShopCm()), s.name(), WIDTH, "name" + index));
+        String as = j.meant().as().equals(s.name()) || j.meant().as().equals(s.scientificName())
+                ? ""
+                : j.meant().as();
+        return new NameChoice(
+                s.name(),
+                s.scientificName(),
+                as,
+                s.sold().plain(),
+                j.verdict().outcome(),
+                verdict(j.verdict()),
+                FishDrawing.alone(s.lookAt(s.usualShopCm()), s.name(), WIDTH, "name" + index));
     }
 
     private static String verdict(Verdict v) {
@@ -78,8 +94,9 @@ public class NameChoices {
             case FITS_IF -> v.fitsIf().get(0);
             case NOT_IN_THIS_TANK -> v.stop().map(Finding::reason).orElse("");
         };
-        String says = v.outcome() == Verdict.Outcome.FITS_IF ? "fits if " + more : v.outcome().plain()
-            + (more.isEmpty() ? "" : ": " + more);
+        String says = v.outcome() == Verdict.Outcome.FITS_IF
+                ? "fits if " + more
+                : v.outcome().plain() + (more.isEmpty() ? "" : ": " + more);
         return says.length() <= LONGEST ? says : says.substring(0, says.lastIndexOf(' ', LONGEST)) + " …";
     }
 }

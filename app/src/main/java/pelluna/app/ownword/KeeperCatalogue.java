@@ -5,12 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
@@ -18,7 +16,10 @@ import pelluna.core.catalogue.OwnWord;
 import pelluna.core.names.FishNames;
 import pelluna.core.search.Search;
 
-/** The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule reads this one. */
+/**
+ * The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule
+ * reads this one.
+ */
 @Component
 public class KeeperCatalogue {
     private static final Logger LOG = LoggerFactory.getLogger(KeeperCatalogue.class);
@@ -73,8 +74,10 @@ public class KeeperCatalogue {
     private Optional<Laid> laid() {
         Long id = keeper.get().id();
         OwnWord word = word(id);
-        return word.isEmpty() ? Optional.empty()
-            : Optional.of(laid.compute(id, (k, last) -> last != null && last.word().equals(word) ? last : laid(word)));
+        return word.isEmpty()
+                ? Optional.empty()
+                : Optional.of(laid.compute(
+                        id, (k, last) -> last != null && last.word().equals(word) ? last : laid(word)));
     }
 
     private Laid laid(OwnWord word) {
@@ -83,8 +86,13 @@ public class KeeperCatalogue {
     }
 
     OwnWord word(Long id) {
-        return new OwnWord(species.findByKeeperIdOrderById(id).stream().map(OwnSpeciesEntity::word).toList(),
-            facts.findByKeeperIdOrderById(id).stream().map(OwnFactEntity::word).toList());
+        return new OwnWord(
+                species.findByKeeperIdOrderById(id).stream()
+                        .map(OwnSpeciesEntity::word)
+                        .toList(),
+                facts.findByKeeperIdOrderById(id).stream()
+                        .map(OwnFactEntity::word)
+                        .toList());
     }
 
     /** A word that an older Pelluna took and this one cannot read is left out, never the whole page. */

@@ -3,7 +3,6 @@ package pelluna.app.ownword;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-
 import pelluna.app.rows.Row;
 import pelluna.core.catalogue.OwnWord;
 
@@ -13,13 +12,15 @@ import pelluna.core.catalogue.OwnWord;
 public class OwnFactEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
+
     @Column(name = "scientific_name")
     private String scientificName;
+
     private String fact;
     private String value;
     private String why;
 
-    protected OwnFactEntity() { }
+    protected OwnFactEntity() {}
 
     OwnFactEntity(Long keeperId, String scientificName, String fact, String value, String why) {
         this.keeperId = keeperId;

@@ -3,23 +3,28 @@ package pelluna.app.ownword;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-
 import pelluna.app.rows.Row;
 import pelluna.core.catalogue.OwnWord;
 
-/** A species that a keeper has and Pelluna does not know; it starts as another does, and the keeper's facts go over that. */
+/**
+ * A species that a keeper has and Pelluna does not know; it starts as another does, and the keeper's facts go over
+ * that.
+ */
 @Entity
 @Table(name = "own_species")
 public class OwnSpeciesEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
+
     @Column(name = "scientific_name")
     private String scientificName;
+
     private String family;
+
     @Column(name = "like_species")
     private String like;
 
-    protected OwnSpeciesEntity() { }
+    protected OwnSpeciesEntity() {}
 
     OwnSpeciesEntity(Long keeperId, String scientificName, String family, String like) {
         this.keeperId = keeperId;

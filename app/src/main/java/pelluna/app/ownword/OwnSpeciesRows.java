@@ -2,7 +2,6 @@ package pelluna.app.ownword;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OwnSpeciesRows extends JpaRepository<OwnSpeciesEntity, Long> {

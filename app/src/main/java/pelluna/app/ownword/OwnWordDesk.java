@@ -4,22 +4,23 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
 
-/** Takes, changes and takes back a keeper's own word. Nothing is written that the catalogue could not read afterwards. */
+/**
+ * Takes, changes and takes back a keeper's own word. Nothing is written that the catalogue could not read afterwards.
+ */
 @Service
 public class OwnWordDesk {
     /** As many words as one keeper may have; a slip with a large file should not fill the database. */
     private static final int MOST = 20_000;
     /** As many letters as the rows hold. */
     private static final int MOST_NAME = 60;
+
     private static final int MOST_VALUE = 2000;
     private static final int MOST_WHY = 400;
 
@@ -29,7 +30,12 @@ public class OwnWordDesk {
     private final OwnSpeciesRows species;
     private final List<OwnWordGuard> guards;
 
-    OwnWordDesk(KeeperCatalogue catalogue, CurrentKeeper keeper, OwnFacts facts, OwnSpeciesRows species, List<OwnWordGuard> guards) {
+    OwnWordDesk(
+            KeeperCatalogue catalogue,
+            CurrentKeeper keeper,
+            OwnFacts facts,
+            OwnSpeciesRows species,
+            List<OwnWordGuard> guards) {
         this.catalogue = catalogue;
         this.keeper = keeper;
         this.facts = facts;
@@ -55,7 +61,8 @@ public class OwnWordDesk {
     }
 
     /**
-     * Takes a word on a fact, in place of an earlier one. A word that says the same as Pelluna takes the earlier one back.
+     * Takes a word on a fact, in place of an earlier one. A word that says the same as Pelluna takes the earlier one
+     * back.
      *
      * @throws CatalogueException if it is not written in its form or breaks a rule of the catalogue
      */
@@ -86,12 +93,16 @@ public class OwnWordDesk {
         });
         more.facts().forEach(f -> {
             if (sameAsOurs(f)) {
-                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key()).ifPresent(facts::delete);
+                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key())
+                        .ifPresent(facts::delete);
             } else {
-                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key()).ifPresentOrElse(row -> {
-                    row.say(f.value(), why);
-                    facts.save(row);
-                }, () -> facts.save(new OwnFactEntity(id, f.scientificName(), f.key(), f.value(), why)));
+                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key())
+                        .ifPresentOrElse(
+                                row -> {
+                                    row.say(f.value(), why);
+                                    facts.save(row);
+                                },
+                                () -> facts.save(new OwnFactEntity(id, f.scientificName(), f.key(), f.value(), why)));
             }
         });
     }
@@ -103,7 +114,12 @@ public class OwnWordDesk {
     }
 
     private boolean sameAsOurs(OwnWord.OwnFact f) {
-        return catalogue.shipped().find(f.scientificName()).map(s -> s.facts().get(f.key())).map(ours -> ours.value().equals(f.value())).orElse(false);
+        return catalogue
+                .shipped()
+                .find(f.scientificName())
+                .map(s -> s.facts().get(f.key()))
+                .map(ours -> ours.value().equals(f.value()))
+                .orElse(false);
     }
 
     private static OwnWord merged(OwnWord there, OwnWord more) {
@@ -125,7 +141,8 @@ public class OwnWordDesk {
     public void add(OwnWord.OwnSpecies own, String commonNames) {
         Catalogue now = catalogue.get();
         if (now.find(own.scientificName()).isPresent()) {
-            throw new CatalogueException(own.scientificName(), "is in the catalogue already; open its page and disagree there");
+            throw new CatalogueException(
+                    own.scientificName(), "is in the catalogue already; open its page and disagree there");
         }
         take(new OwnWord(List.of(own), List.of(new OwnWord.OwnFact(own.scientificName(), "names", commonNames))), "");
     }
@@ -144,7 +161,12 @@ public class OwnWordDesk {
     public void takeBack(String scientificName, String fact) {
         Long id = keeper.get().id();
         OwnWord there = catalogue.word(id);
-        guard(new OwnWord(there.species(), there.facts().stream().filter(f -> !f.scientificName().equals(scientificName) || !f.key().equals(fact)).toList()));
+        guard(new OwnWord(
+                there.species(),
+                there.facts().stream()
+                        .filter(f -> !f.scientificName().equals(scientificName)
+                                || !f.key().equals(fact))
+                        .toList()));
         facts.findByKeeperIdAndScientificNameAndFact(id, scientificName, fact).ifPresent(facts::delete);
     }
 
@@ -160,8 +182,13 @@ public class OwnWordDesk {
         if (there.species().stream().noneMatch(s -> s.scientificName().equals(scientificName))) {
             return;
         }
-        guard(new OwnWord(there.species().stream().filter(s -> !s.scientificName().equals(scientificName)).toList(),
-            there.facts().stream().filter(f -> !f.scientificName().equals(scientificName)).toList()));
+        guard(new OwnWord(
+                there.species().stream()
+                        .filter(s -> !s.scientificName().equals(scientificName))
+                        .toList(),
+                there.facts().stream()
+                        .filter(f -> !f.scientificName().equals(scientificName))
+                        .toList()));
         species.findByKeeperIdAndScientificName(id, scientificName).ifPresent(species::delete);
         facts.deleteByKeeperIdAndScientificName(id, scientificName);
     }

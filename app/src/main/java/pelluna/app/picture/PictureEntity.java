@@ -11,10 +11,11 @@ import pelluna.app.rows.Row;
 class PictureEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private byte[] bytes;
     private String type;
 
-    protected PictureEntity() { }
+    protected PictureEntity() {}
 
     PictureEntity(Long tankId, PictureFile file) {
         this.tankId = tankId;

@@ -1,7 +1,6 @@
 package pelluna.app.picture;
 
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PictureRows extends JpaRepository<PictureEntity, Long> {

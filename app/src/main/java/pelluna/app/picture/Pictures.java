@@ -1,7 +1,6 @@
 package pelluna.app.picture;
 
 import java.util.Optional;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +25,8 @@ public class Pictures {
     /** @param number null for none */
     @Transactional(readOnly = true)
     public Optional<PictureFile> of(long tank, Long number) {
-        return number == null ? Optional.empty() : rows.findByIdAndTankId(number, tank).map(PictureEntity::file);
+        return number == null
+                ? Optional.empty()
+                : rows.findByIdAndTankId(number, tank).map(PictureEntity::file);
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.planning;
 
 import java.util.List;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Changes;

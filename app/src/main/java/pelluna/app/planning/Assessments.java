@@ -5,16 +5,17 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
-/** Assessments of plans that were asked about lately. The engine is pure: the same plan on the same day gets the same answer, so it is asked once. */
+/**
+ * Assessments of plans that were asked about lately. The engine is pure: the same plan on the same day gets the same
+ * answer, so it is asked once.
+ */
 @Component
 class Assessments {
     private static final int MOST = 64;
@@ -26,10 +27,10 @@ class Assessments {
         }
     });
 
-    private record Asked(Map<String, Object> tree, LocalDate today, Measures say) { }
+    private record Asked(Map<String, Object> tree, LocalDate today, Measures say) {}
 
     /** A plan with what is said of it. */
-    record Kept(Catalogue catalogue, Plan plan, Assessment assessment, Ahead ahead) { }
+    record Kept(Catalogue catalogue, Plan plan, Assessment assessment, Ahead ahead) {}
 
     /**
      * @param tree      of the plan file, with everything that counts

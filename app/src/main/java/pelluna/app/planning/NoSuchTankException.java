@@ -1,4 +1,4 @@
 package pelluna.app.planning;
 
 /** This keeper has no such tank, fish or wish: 404, whoever else may have it. */
-public final class NoSuchTankException extends RuntimeException { }
+public final class NoSuchTankException extends RuntimeException {}

@@ -3,7 +3,6 @@ package pelluna.app.planning;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-
 import pelluna.app.tank.ResidentEntity;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Plan;

@@ -5,10 +5,8 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
@@ -43,8 +41,17 @@ public class PlanDesk {
     private final Assessments assessments;
     private final Clock clock;
 
-    PlanDesk(CurrentKeeper keeper, Tanks tanks, Residents residents, Wishes wishes, WaterTests tests, PlanFiles files, KeeperCatalogue catalogue, OwnRecords records,
-             Assessments assessments, Clock clock) {
+    PlanDesk(
+            CurrentKeeper keeper,
+            Tanks tanks,
+            Residents residents,
+            Wishes wishes,
+            WaterTests tests,
+            PlanFiles files,
+            KeeperCatalogue catalogue,
+            OwnRecords records,
+            Assessments assessments,
+            Clock clock) {
         this.keeper = keeper;
         this.tanks = tanks;
         this.residents = residents;
@@ -59,7 +66,9 @@ public class PlanDesk {
 
     /** The keeper's tanks, sandboxes left out. */
     public List<TankEntity> tanks() {
-        return tanks.findByKeeperIdOrderById(keeper.get().id()).stream().filter(t -> t.sandboxOf() == null).toList();
+        return tanks.findByKeeperIdOrderById(keeper.get().id()).stream()
+                .filter(t -> t.sandboxOf() == null)
+                .toList();
     }
 
     /** @throws NoSuchTankException if this keeper has no such tank */
@@ -96,9 +105,16 @@ public class PlanDesk {
         for (int i = 0; i < living.size(); i++) {
             OwnRecord own = seen.get(living.get(i).id());
             if (own != null) {
-                Map<?, ?> brought = entries.get(i).get("record") instanceof Map<?, ?> m ? m : ResidentEntity.record(0, 0, 0);
-                entries.get(i).put("record", ResidentEntity.record(own.acts() + ((Number) brought.get("acts")).intValue(), Measures.round(own.hours() + ((Number) brought.get("hours")).doubleValue(), 2),
-                    Measures.round(own.expected() + ((Number) brought.get("expected")).doubleValue(), 2)));
+                Map<?, ?> brought =
+                        entries.get(i).get("record") instanceof Map<?, ?> m ? m : ResidentEntity.record(0, 0, 0);
+                entries.get(i)
+                        .put(
+                                "record",
+                                ResidentEntity.record(
+                                        own.acts() + ((Number) brought.get("acts")).intValue(),
+                                        Measures.round(own.hours() + ((Number) brought.get("hours")).doubleValue(), 2),
+                                        Measures.round(
+                                                own.expected() + ((Number) brought.get("expected")).doubleValue(), 2)));
             }
         }
         return tree;
@@ -115,7 +131,9 @@ public class PlanDesk {
     /** Logged tests of the water as entries of a plan file, in the order of their days. */
     @Transactional(readOnly = true)
     public List<Map<String, Object>> tests(long id) {
-        return tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream().map(WaterTestEntity::tree).toList();
+        return tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream()
+                .map(WaterTestEntity::tree)
+                .toList();
     }
 
     /**
@@ -150,9 +168,12 @@ public class PlanDesk {
     /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
     @Transactional
     public void remembersFeed(long id) {
-        List<WaterTestEntity> open = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream().filter(WaterTestEntity::wantsFeed).toList();
+        List<WaterTestEntity> open = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream()
+                .filter(WaterTestEntity::wantsFeed)
+                .toList();
         if (!open.isEmpty()) {
-            List<Party> living = files.plan(tree(tank(id), residents.findByTankIdOrderById(id), List.of()), today()).residents();
+            List<Party> living = files.plan(tree(tank(id), residents.findByTankIdOrderById(id), List.of()), today())
+                    .residents();
             for (WaterTestEntity t : open) {
                 double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
                 if (fed > 0) {
@@ -204,16 +225,21 @@ public class PlanDesk {
     public Long add(long id, String list, Map<String, Object> entry) {
         TankEntity tank = tank(id);
         boolean wish = list.equals("wishes");
-        int there = wishes.findByTankIdOrderById(id).size() + residents.findByTankIdOrderById(id).size();
+        int there = wishes.findByTankIdOrderById(id).size()
+                + residents.findByTankIdOrderById(id).size();
         if (there >= PlanFiles.MOST_FISH) {
-            throw new PlanProblemsException(List.of(new Problem(list, there + " residents and wishes", "no more than "
-                + PlanFiles.MOST_FISH + "; take some off first")));
+            throw new PlanProblemsException(List.of(new Problem(
+                    list,
+                    there + " residents and wishes",
+                    "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
         }
         Map<String, Object> tree = tree(tank, List.of(), List.of());
         tree.put(list, List.of(entry));
         Plan plan = check(tree);
         String name = (wish ? plan.wishes() : plan.residents()).get(0).species().scientificName();
-        return wish ? wishes.save(new WishEntity(id, name, entry)).id() : residents.save(new ResidentEntity(id, name, entry)).id();
+        return wish
+                ? wishes.save(new WishEntity(id, name, entry)).id()
+                : residents.save(new ResidentEntity(id, name, entry)).id();
     }
 
     /** Lays a checked plan file down as a new tank of this keeper. */
@@ -223,17 +249,27 @@ public class PlanDesk {
         check(tree);
         @SuppressWarnings("unchecked")
         Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
-        TankEntity tank = new TankEntity(keeper.get().id(), tree.getOrDefault("name", "Brought in").toString(), TankFigures.ofTree(figures));
+        TankEntity tank = new TankEntity(
+                keeper.get().id(), tree.getOrDefault("name", "Brought in").toString(), TankFigures.ofTree(figures));
         tank.takeStance(tree.getOrDefault("stance", "customary").toString());
-        tank.startsOn(tree.get("startOn") == null ? null : LocalDate.parse(tree.get("startOn").toString()));
+        tank.startsOn(
+                tree.get("startOn") == null
+                        ? null
+                        : LocalDate.parse(tree.get("startOn").toString()));
         tanks.saveAndFlush(tank);
         PlanSteps.entries(tree, "tests").forEach(e -> tests.save(new WaterTestEntity(tank.id(), e)));
-        PlanSteps.entries(tree, "residents").forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
+        PlanSteps.entries(tree, "residents")
+                .forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
         PlanSteps.entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
         return tank;
     }
 
     private String accepted(Map<String, Object> entry) {
-        return catalogue.names().resolve(entry.get("species").toString()).one().orElseThrow().scientificName();
+        return catalogue
+                .names()
+                .resolve(entry.get("species").toString())
+                .one()
+                .orElseThrow()
+                .scientificName();
     }
 }

@@ -11,13 +11,16 @@ import pelluna.app.rows.Row;
 class PlanStepEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String said;
+
     @Column(name = "plan_before")
     private String before;
+
     @Column(name = "plan_after")
     private String after;
 
-    protected PlanStepEntity() { }
+    protected PlanStepEntity() {}
 
     PlanStepEntity(Long tankId, String said, String before, String after) {
         this.tankId = tankId;

@@ -2,7 +2,6 @@ package pelluna.app.planning;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PlanStepRows extends JpaRepository<PlanStepEntity, Long> {

@@ -10,11 +10,9 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
@@ -45,7 +43,13 @@ public class PlanSteps {
     private final KeeperCatalogue catalogue;
     private final PlanStepRows steps;
 
-    PlanSteps(PlanDesk desks, Tanks tanks, Residents residents, Wishes wishes, KeeperCatalogue catalogue, PlanStepRows steps) {
+    PlanSteps(
+            PlanDesk desks,
+            Tanks tanks,
+            Residents residents,
+            Wishes wishes,
+            KeeperCatalogue catalogue,
+            PlanStepRows steps) {
         this.desks = desks;
         this.tanks = tanks;
         this.residents = residents;
@@ -86,13 +90,19 @@ public class PlanSteps {
     /** What was done last, if it can still be taken back: not after a change by another way. */
     @Transactional(readOnly = true)
     public Optional<String> last(long id) {
-        return steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id()).filter(s -> s.after().equals(text(id))).map(PlanStepEntity::said);
+        return steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id())
+                .filter(s -> s.after().equals(text(id)))
+                .map(PlanStepEntity::said);
     }
 
-    /** Takes the last step back. @return what was taken back; empty if the plan has been changed by another way since */
+    /**
+     * Takes the last step back. @return what was taken back; empty if the plan has been changed by another way since
+     */
     @Transactional
     public Optional<String> undo(long id) {
-        Optional<PlanStepEntity> last = steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id()).filter(s -> s.after().equals(text(id)));
+        Optional<PlanStepEntity> last = steps.findFirstByTankIdOrderByIdDesc(
+                        desks.tank(id).id())
+                .filter(s -> s.after().equals(text(id)));
         last.ifPresent(step -> {
             lay(id, read(step.before()));
             steps.delete(step);
@@ -120,7 +130,7 @@ public class PlanSteps {
     }
 
     public static Map<String, Object> read(String text) {
-        return JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() { });
+        return JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() {});
     }
 
     private static Map<String, Object> numbered(TankEntry entry) {
@@ -140,32 +150,61 @@ public class PlanSteps {
         Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
         tank.measures(TankFigures.ofTree(figures));
         tank.takeStance(tree.getOrDefault("stance", "customary").toString());
-        tank.startsOn(tree.get("startOn") == null ? null : LocalDate.parse(tree.get("startOn").toString()));
+        tank.startsOn(
+                tree.get("startOn") == null
+                        ? null
+                        : LocalDate.parse(tree.get("startOn").toString()));
         tanks.saveAndFlush(tank);
-        layList(residents, residents.findByTankIdOrderById(id), entries(tree, "residents"), (name, e) -> new ResidentEntity(id, name, e));
-        layList(wishes, wishes.findByTankIdOrderById(id), entries(tree, "wishes"), (name, e) -> new WishEntity(id, name, e));
+        layList(
+                residents,
+                residents.findByTankIdOrderById(id),
+                entries(tree, "residents"),
+                (name, e) -> new ResidentEntity(id, name, e));
+        layList(
+                wishes,
+                wishes.findByTankIdOrderById(id),
+                entries(tree, "wishes"),
+                (name, e) -> new WishEntity(id, name, e));
     }
 
-    private <E extends TankEntry> void layList(JpaRepository<E, Long> rows, List<E> there, List<Map<String, Object>> wanted,
-                                               BiFunction<String, Map<String, Object>, E> fresh) {
+    private <E extends TankEntry> void layList(
+            JpaRepository<E, Long> rows,
+            List<E> there,
+            List<Map<String, Object>> wanted,
+            BiFunction<String, Map<String, Object>, E> fresh) {
         List<E> left = new ArrayList<>(there);
         for (Map<String, Object> entry : wanted) {
-            String name = catalogue.get().find(entry.get("species").toString()).orElseThrow().scientificName();
-            Optional<E> row = there.stream().filter(e -> entry.get(ROW) instanceof Number n && Objects.equals(e.id(), n.longValue())).findFirst();
-            row.ifPresentOrElse(e -> {
-                e.become(name, entry);
-                rows.save(e);
-                left.remove(e);
-            }, () -> rows.save(fresh.apply(name, entry)));
+            String name = catalogue
+                    .get()
+                    .find(entry.get("species").toString())
+                    .orElseThrow()
+                    .scientificName();
+            Optional<E> row = there.stream()
+                    .filter(e -> entry.get(ROW) instanceof Number n && Objects.equals(e.id(), n.longValue()))
+                    .findFirst();
+            row.ifPresentOrElse(
+                    e -> {
+                        e.become(name, entry);
+                        rows.save(e);
+                        left.remove(e);
+                    },
+                    () -> rows.save(fresh.apply(name, entry)));
         }
         rows.deleteAll(left);
         rows.flush();
     }
 
     private static List<Map<String, Object>> unnumbered(Map<String, Object> tree, String list) {
-        return entries(tree, list).stream().map(e -> e.entrySet().stream().filter(x -> !x.getKey().equals(ROW))
-            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap<String, Object>::new)))
-            .map(m -> (Map<String, Object>) m).toList();
+        return entries(tree, list).stream()
+                .map(e -> e.entrySet().stream()
+                        .filter(x -> !x.getKey().equals(ROW))
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey,
+                                Map.Entry::getValue,
+                                (a, b) -> a,
+                                LinkedHashMap<String, Object>::new)))
+                .map(m -> (Map<String, Object>) m)
+                .toList();
     }
 
     @SuppressWarnings("unchecked")

@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.ownword.OwnWordGuard;
 import pelluna.app.tank.ResidentEntity;
@@ -21,7 +19,10 @@ import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.plan.PlanException;
 import pelluna.core.plan.PlanReader;
 
-/** No word of a keeper may make one of the keeper's own tanks impossible: a fish longer than its record, a species that is gone. */
+/**
+ * No word of a keeper may make one of the keeper's own tanks impossible: a fish longer than its record, a species that
+ * is gone.
+ */
 @Component
 class TanksStayReadable implements OwnWordGuard {
     private final CurrentKeeper keeper;
@@ -42,15 +43,19 @@ class TanksStayReadable implements OwnWordGuard {
     public void check(Catalogue candidate) {
         List<TankEntity> all = tanks.findByKeeperIdOrderById(keeper.get().id());
         List<Long> ids = all.stream().map(TankEntity::id).toList();
-        Map<Long, List<ResidentEntity>> living = residents.findByTankIdInOrderById(ids).stream()
-            .collect(Collectors.groupingBy(ResidentEntity::tankId));
-        Map<Long, List<WishEntity>> wished = wishes.findByTankIdInOrderById(ids).stream()
-            .collect(Collectors.groupingBy(WishEntity::tankId));
+        Map<Long, List<ResidentEntity>> living =
+                residents.findByTankIdInOrderById(ids).stream().collect(Collectors.groupingBy(ResidentEntity::tankId));
+        Map<Long, List<WishEntity>> wished =
+                wishes.findByTankIdInOrderById(ids).stream().collect(Collectors.groupingBy(WishEntity::tankId));
         PlanReader reader = new PlanReader(candidate);
         all.forEach(tank -> {
             try {
-                reader.read(PlanDesk.tree(tank, living.getOrDefault(tank.id(), List.of()), wished.getOrDefault(tank.id(), List.of())),
-                    LocalDate.now(clock));
+                reader.read(
+                        PlanDesk.tree(
+                                tank,
+                                living.getOrDefault(tank.id(), List.of()),
+                                wished.getOrDefault(tank.id(), List.of())),
+                        LocalDate.now(clock));
             } catch (PlanException e) {
                 throw new CatalogueException("In " + tank.name(), "found " + e.found() + "; expected " + e.expected());
             }

@@ -3,9 +3,7 @@ package pelluna.app.planning;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
@@ -17,7 +15,8 @@ import pelluna.core.water.SeaWater;
 @Component
 public class WaterTestForm {
     /** What can be tested, as the plan file names it. */
-    public static final List<String> FIGURES = List.of("nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC");
+    public static final List<String> FIGURES =
+            List.of("nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC");
     /** Below this a salinity is read as a specific gravity. */
     private static final double MOST_GRAVITY = 1.5;
 
@@ -32,7 +31,8 @@ public class WaterTestForm {
     /** @return why it was refused; empty if it is logged */
     public String log(long tank, Map<String, String> typed) {
         try {
-            Map<String, Object> entry = entry(typed, desks.today().toString(), keeper.get().measures().us());
+            Map<String, Object> entry = entry(
+                    typed, desks.today().toString(), keeper.get().measures().us());
             desks.test(tank, entry);
             return "";
         } catch (PlanProblemsException e) {
@@ -51,7 +51,9 @@ public class WaterTestForm {
      */
     public static Map<String, Object> entry(Map<String, String> typed, String today, boolean fahrenheit) {
         Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put("on", typed.getOrDefault("on", "").isBlank() ? today : typed.get("on").strip());
+        entry.put(
+                "on",
+                typed.getOrDefault("on", "").isBlank() ? today : typed.get("on").strip());
         for (String figure : FIGURES) {
             String text = typed.getOrDefault(figure, "").strip().replace(',', '.');
             if (!text.isEmpty()) {
@@ -69,7 +71,8 @@ public class WaterTestForm {
         try {
             value = Numbers.finite(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.", e);
+            throw new IllegalArgumentException(
+                    "'" + text + "' is no figure for " + figure + "; nothing was logged.", e);
         }
         if (!Double.isFinite(value)) {
             throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.");

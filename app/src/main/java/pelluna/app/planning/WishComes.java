@@ -7,13 +7,15 @@ import java.util.Map;
 
 /** A wish that has come true: in the tree of a plan it turns into a resident. */
 public final class WishComes {
-    private static final List<String> STAYS = List.of("species", "count", "lengthCm", "captiveBred", "leavesOn", "leavesWhy");
+    private static final List<String> STAYS =
+            List.of("species", "count", "lengthCm", "captiveBred", "leavesOn", "leavesWhy");
 
-    private WishComes() { }
+    private WishComes() {}
 
     /** @param wish its place in the list of wishes */
     public static void arrived(Map<String, Object> tree, int wish, LocalDate on) {
-        Map<String, Object> resident = new LinkedHashMap<>(PlanSteps.entries(tree, "wishes").remove(wish));
+        Map<String, Object> resident =
+                new LinkedHashMap<>(PlanSteps.entries(tree, "wishes").remove(wish));
         resident.keySet().retainAll(STAYS);
         resident.put("since", on.toString());
         PlanSteps.entries(tree, "residents").add(resident);

@@ -17,7 +17,9 @@ record ProbeAddress(URI typed, InetAddress machine) {
     private static final Set<Integer> WELL_KNOWN = Set.of(80, 443);
     private static final int FREE_FROM = 1025;
     private static final int MOST_LETTERS = 200;
-    /** A dotted address, a name with a letter in it, or an IPv6 address in brackets; no other ways to write a number. */
+    /**
+     * A dotted address, a name with a letter in it, or an IPv6 address in brackets; no other ways to write a number.
+     */
     private static final Pattern HOST =
             Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|(?=.*[A-Za-z])(?!0[xX])[A-Za-z0-9.-]+|\\[[0-9a-fA-F:]+]");
 
@@ -39,7 +41,8 @@ record ProbeAddress(URI typed, InetAddress machine) {
                 || text.length() > MOST_LETTERS
                 || !HOST.matcher(uri.getHost()).matches()) {
             throw new IllegalArgumentException(
-                    "The address begins with http:// and names a machine of your own network, such as http://192.168.1.20/reading.");
+                    "The address begins with http:// and names a machine of your own network, such as "
+                            + "http://192.168.1.20/reading.");
         }
         int port = port(uri);
         if (!WELL_KNOWN.contains(port) && port < FREE_FROM || port > 65_535 || taken.contains(port)) {

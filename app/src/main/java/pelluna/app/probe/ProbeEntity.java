@@ -1,10 +1,9 @@
 package pelluna.app.probe;
 
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 
 /** A probe in a tank: where to ask it, how often, and how it answered last. */
@@ -13,17 +12,23 @@ import pelluna.app.rows.Row;
 class ProbeEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String address;
+
     @Column(name = "every_minutes")
     private int everyMinutes = 5;
+
     private boolean reads = true;
+
     @Column(name = "asked_at")
     private Instant askedAt;
+
     @Column(name = "answered_at")
     private Instant answeredAt;
+
     private String trouble = "";
 
-    protected ProbeEntity() { }
+    protected ProbeEntity() {}
 
     ProbeEntity(Long tankId, String address, int everyMinutes) {
         this.tankId = tankId;
@@ -78,6 +83,7 @@ class ProbeEntity extends Row {
     }
 
     boolean due(Instant now) {
-        return reads && (askedAt == null || !askedAt.plusSeconds(60L * everyMinutes).isAfter(now));
+        return reads
+                && (askedAt == null || !askedAt.plusSeconds(60L * everyMinutes).isAfter(now));
     }
 }

@@ -1,5 +1,6 @@
 package pelluna.app.probe;
 
+import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -9,16 +10,16 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
-
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-import jakarta.annotation.PreDestroy;
-
-/** Asks every probe when it is due, each in a thread of its own up to a bound: one that is slow or fails holds up no other. */
+/**
+ * Asks every probe when it is due, each in a thread of its own up to a bound: one that is slow or fails holds up no
+ * other.
+ */
 @Component
 class ProbeReader {
     private static final Logger LOG = LoggerFactory.getLogger(ProbeReader.class);
@@ -48,10 +49,12 @@ class ProbeReader {
 
     void turn() {
         try {
-            List<Callable<Void>> due = desk.due().stream().<Callable<Void>>map(p -> () -> {
-                ask(p);
-                return null;
-            }).toList();
+            List<Callable<Void>> due = desk.due().stream()
+                    .<Callable<Void>>map(p -> () -> {
+                        ask(p);
+                        return null;
+                    })
+                    .toList();
             askers.invokeAll(due);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -1,10 +1,9 @@
 package pelluna.app.probe;
 
-import java.time.Instant;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import pelluna.app.rows.Row;
 
 /** What a probe said; kept even if doubtful, but then counted nowhere. */
@@ -13,14 +12,17 @@ import pelluna.app.rows.Row;
 class ReadingEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private Instant at;
+
     @Column(name = "temperature_c")
     private Double temperatureC;
+
     private Double salinity;
     private Double ph;
     private String doubt = "";
 
-    protected ReadingEntity() { }
+    protected ReadingEntity() {}
 
     ReadingEntity(Long tankId, Reading reading, String doubt) {
         this.tankId = tankId;

@@ -3,7 +3,6 @@ package pelluna.app.probe;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ReadingRows extends JpaRepository<ReadingEntity, Long> {

@@ -1,5 +1,6 @@
 package pelluna.app.probe;
 
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.InetAddress;
@@ -8,11 +9,11 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Locale;
 
-import com.sun.net.httpserver.HttpServer;
-
 /**
- * A stand-in for a tank controller: serves temperature, salinity and pH of a tank that does not exist, on loopback. They swing with the day as in a
- * reef tank; with faults, one answer in twelve is of a dry probe and one in twelve fails. For the demo and for tests; never for a tank with fish.
+ * A stand-in for a tank controller: serves temperature, salinity and pH of a tank that does not exist, on loopback.
+ * They swing with the day as in a
+ * reef tank; with faults, one answer in twelve is of a dry probe and one in twelve fails. For the demo and for tests;
+ * never for a tank with fish.
  */
 public final class SimulatedProbe implements AutoCloseable {
     private static final double DAY_SECONDS = 86_400;
@@ -31,7 +32,9 @@ public final class SimulatedProbe implements AutoCloseable {
         server.createContext("/reading", exchange -> {
             int turn = asked++ % ROUND;
             boolean fails = faults && turn == FAILS;
-            byte[] body = fails ? new byte[0] : json(Instant.now(), faults && turn == DRY).getBytes(StandardCharsets.UTF_8);
+            byte[] body = fails
+                    ? new byte[0]
+                    : json(Instant.now(), faults && turn == DRY).getBytes(StandardCharsets.UTF_8);
             exchange.getResponseHeaders().set("Content-Type", "application/json");
             exchange.sendResponseHeaders(fails ? 503 : 200, fails ? -1 : body.length);
             try (OutputStream out = exchange.getResponseBody()) {
@@ -49,8 +52,13 @@ public final class SimulatedProbe implements AutoCloseable {
     static String json(Instant at, boolean dry) {
         double t = 2 * Math.PI * (at.getEpochSecond() % DAY_SECONDS) / DAY_SECONDS;
         double wander = Math.sin(at.getEpochSecond() / 211_000.0);
-        return String.format(Locale.ROOT, "{\"at\":\"%s\",\"temperatureC\":%.2f,\"salinity\":%.2f,\"pH\":%.2f}", at, 25.5 + 0.35 * Math.sin(t - 2.2) + 0.1 * wander, dry ? 0.1 : 35 + 0.15 * wander,
-            8.15 + 0.12 * Math.sin(t - 1.9));
+        return String.format(
+                Locale.ROOT,
+                "{\"at\":\"%s\",\"temperatureC\":%.2f,\"salinity\":%.2f,\"pH\":%.2f}",
+                at,
+                25.5 + 0.35 * Math.sin(t - 2.2) + 0.1 * wander,
+                dry ? 0.1 : 35 + 0.15 * wander,
+                8.15 + 0.12 * Math.sin(t - 1.9));
     }
 
     @Override

@@ -9,7 +9,7 @@ import java.util.Locale;
 final class Times {
     private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
-    private Times() { }
+    private Times() {}
 
     static String at(Instant when, Clock clock) {
         return when.atZone(clock.getZone()).format(AT);

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,7 +18,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -38,6 +36,7 @@ class WaterController {
     private static final int PROBE_DAYS = 7;
     /** Common practice: from about here on a mixed reef is at its number. */
     private static final double PHOSPHATE_CEILING = 0.1;
+
     private static final int POINTS = 400;
 
     private final PlanDesk desks;
@@ -55,10 +54,20 @@ class WaterController {
     }
 
     /** One figure as the page shows it. */
-    record Figure(String title, String unit, String last, String says, String drawing) { }
+    record Figure(String title, String unit, String last, String says, String drawing) {}
 
-    /** What is drawn of a figure. @param key in tests; @param probe of readings; null for none; @param shown from the stored unit to the reader's */
-    private record Drawn(String key, String title, String unit, OptionalDouble ceiling, Function<Reading, Double> probe, DoubleUnaryOperator shown, int decimals) { }
+    /**
+     * What is drawn of a figure. @param key in tests; @param probe of readings; null for none; @param shown from the
+     * stored unit to the reader's
+     */
+    private record Drawn(
+            String key,
+            String title,
+            String unit,
+            OptionalDouble ceiling,
+            Function<Reading, Double> probe,
+            DoubleUnaryOperator shown,
+            int decimals) {}
 
     @GetMapping("/tanks/{id}/log/water")
     String water(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
@@ -70,13 +79,27 @@ class WaterController {
         for (Drawn d : drawn(desk)) {
             figure(d, tests, readings, probe).ifPresent(figures::add);
         }
-        shells.around(model, desk, "log", "Water", tests.isEmpty() ? "No test has been logged yet." : English.capital(English.count(tests.size(), "test", "tests")) + ", the last on "
-            + Measures.date(LocalDate.parse(tests.get(tests.size() - 1).get("on").toString())) + ".");
+        shells.around(
+                model,
+                desk,
+                "log",
+                "Water",
+                tests.isEmpty()
+                        ? "No test has been logged yet."
+                        : English.capital(English.count(tests.size(), "test", "tests")) + ", the last on "
+                                + Measures.date(LocalDate.parse(
+                                        tests.get(tests.size() - 1).get("on").toString())) + ".");
         model.addAttribute("tab", "water");
         model.addAttribute("figures", figures);
         model.addAttribute("probe", probe);
         model.addAttribute("probeSays", probe == null ? "" : probeSays(probe, desk));
-        model.addAttribute("doubts", probe == null ? List.of() : probe.doubted().stream().map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".").toList());
+        model.addAttribute(
+                "doubts",
+                probe == null
+                        ? List.of()
+                        : probe.doubted().stream()
+                                .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".")
+                                .toList());
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("refused", Shells.refusal(refused));
         return "water";
@@ -85,16 +108,38 @@ class WaterController {
     private static List<Drawn> drawn(Desk desk) {
         boolean us = desk.say().us();
         return List.of(
-            new Drawn("nitrate", "Nitrate", "mg/L", OptionalDouble.of(desk.plan().tank().nitrateCeiling()), null, v -> v, 1),
-            new Drawn("phosphate", "Phosphate", "mg/L", OptionalDouble.of(PHOSPHATE_CEILING), null, v -> v, 3),
-            new Drawn("ammonia", "Total ammonia", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
-            new Drawn("nitrite", "Nitrite", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
-            new Drawn("pH", "pH", "", OptionalDouble.empty(), Reading::pH, v -> v, 2),
-            new Drawn("salinity", "Salinity", us ? "specific gravity" : "g/kg", OptionalDouble.empty(), Reading::salinity, us ? SeaWater::specificGravity : v -> v, us ? 4 : 1),
-            new Drawn("temperatureC", "Temperature", desk.say().temperatureUnit(), OptionalDouble.empty(), Reading::temperatureC, us ? Convert::fahrenheitFromCelsius : v -> v, 1));
+                new Drawn(
+                        "nitrate",
+                        "Nitrate",
+                        "mg/L",
+                        OptionalDouble.of(desk.plan().tank().nitrateCeiling()),
+                        null,
+                        v -> v,
+                        1),
+                new Drawn("phosphate", "Phosphate", "mg/L", OptionalDouble.of(PHOSPHATE_CEILING), null, v -> v, 3),
+                new Drawn("ammonia", "Total ammonia", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
+                new Drawn("nitrite", "Nitrite", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
+                new Drawn("pH", "pH", "", OptionalDouble.empty(), Reading::pH, v -> v, 2),
+                new Drawn(
+                        "salinity",
+                        "Salinity",
+                        us ? "specific gravity" : "g/kg",
+                        OptionalDouble.empty(),
+                        Reading::salinity,
+                        us ? SeaWater::specificGravity : v -> v,
+                        us ? 4 : 1),
+                new Drawn(
+                        "temperatureC",
+                        "Temperature",
+                        desk.say().temperatureUnit(),
+                        OptionalDouble.empty(),
+                        Reading::temperatureC,
+                        us ? Convert::fahrenheitFromCelsius : v -> v,
+                        1));
     }
 
-    private Optional<Figure> figure(Drawn d, List<Map<String, Object>> tests, List<Reading> readings, ProbeDesk.Seen probe) {
+    private Optional<Figure> figure(
+            Drawn d, List<Map<String, Object>> tests, List<Reading> readings, ProbeDesk.Seen probe) {
         LocalDate first = desks.today().minusDays(TEST_DAYS);
         List<Trend.Point> points = new ArrayList<>();
         for (Map<String, Object> t : tests) {
@@ -115,18 +160,42 @@ class WaterController {
             return Optional.empty();
         }
         boolean byProbe = !line.isEmpty();
-        Instant from = byProbe ? clock.instant().minus(Duration.ofDays(PROBE_DAYS)) : start(points.get(0).on());
-        List<TrendDrawing.Dot> dots = points.stream().map(p -> new TrendDrawing.Dot(start(p.on()).plus(Duration.ofHours(12)), p.value())).filter(p -> !p.at().isBefore(from)).toList();
-        double last = byProbe ? line.get(line.size() - 1).value() : points.get(points.size() - 1).value();
-        String says = byProbe ? "by the probe, 7 days" : Trend.of(points).map(t -> t.says(d.unit()) + over(t, d)).orElse(points.size() == 1 ? "one test" : points.size() + " tests");
-        long gap = probe == null ? Duration.ofHours(1).toMillis() : Duration.ofMinutes(3L * probe.minutes() * every).toMillis();
-        return Optional.of(new Figure(d.title(), d.unit(), Measures.number(Measures.round(last, d.decimals())), English.capital(says) + ".",
-            TrendDrawing.draw(d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap)));
+        Instant from = byProbe
+                ? clock.instant().minus(Duration.ofDays(PROBE_DAYS))
+                : start(points.get(0).on());
+        List<TrendDrawing.Dot> dots = points.stream()
+                .map(p -> new TrendDrawing.Dot(start(p.on()).plus(Duration.ofHours(12)), p.value()))
+                .filter(p -> !p.at().isBefore(from))
+                .toList();
+        double last = byProbe
+                ? line.get(line.size() - 1).value()
+                : points.get(points.size() - 1).value();
+        String says = byProbe
+                ? "by the probe, 7 days"
+                : Trend.of(points)
+                        .map(t -> t.says(d.unit()) + over(t, d))
+                        .orElse(points.size() == 1 ? "one test" : points.size() + " tests");
+        long gap = probe == null
+                ? Duration.ofHours(1).toMillis()
+                : Duration.ofMinutes(3L * probe.minutes() * every).toMillis();
+        return Optional.of(new Figure(
+                d.title(),
+                d.unit(),
+                Measures.number(Measures.round(last, d.decimals())),
+                English.capital(says) + ".",
+                TrendDrawing.draw(d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap)));
     }
 
     private static String over(Trend t, Drawn d) {
-        return d.ceiling().isEmpty() ? "" : t.weeksTo(d.ceiling().getAsDouble()).map(w -> "; at its ceiling of " + Measures.number(d.ceiling().getAsDouble()) + " in about "
-            + English.count((int) Math.max(1, Math.round(w)), "week", "weeks") + ", if it goes on so").orElse("; the ceiling is " + Measures.number(d.ceiling().getAsDouble()));
+        return d.ceiling().isEmpty()
+                ? ""
+                : t.weeksTo(d.ceiling().getAsDouble())
+                        .map(w -> "; at its ceiling of "
+                                + Measures.number(d.ceiling().getAsDouble()) + " in about "
+                                + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")
+                                + ", if it goes on so")
+                        .orElse("; the ceiling is "
+                                + Measures.number(d.ceiling().getAsDouble()));
     }
 
     private Instant start(LocalDate day) {
@@ -138,7 +207,8 @@ class WaterController {
             return "Not read at present.";
         }
         if (p.silence() != null) {
-            return "No answer since " + Times.at(p.silence(), clock) + ": " + p.trouble() + ". It is asked again every " + English.count(p.minutes(), "minute", "minutes") + ".";
+            return "No answer since " + Times.at(p.silence(), clock) + ": " + p.trouble() + ". It is asked again every "
+                    + English.count(p.minutes(), "minute", "minutes") + ".";
         }
         if (p.last() == null) {
             return p.trouble().isEmpty() ? "It has not been asked yet." : English.capital(p.trouble()) + ".";
@@ -167,7 +237,12 @@ class WaterController {
     }
 
     @PostMapping("/tanks/{id}/log/probe")
-    String probe(@PathVariable long id, @RequestParam String address, @RequestParam(defaultValue = "5") String minutes, @RequestParam(defaultValue = "false") boolean on, RedirectAttributes to) {
+    String probe(
+            @PathVariable long id,
+            @RequestParam String address,
+            @RequestParam(defaultValue = "5") String minutes,
+            @RequestParam(defaultValue = "false") boolean on,
+            RedirectAttributes to) {
         try {
             probes.reads(id, address, minutes.strip().matches("\\d{1,3}") ? Integer.parseInt(minutes.strip()) : 0, on);
         } catch (IllegalArgumentException e) {

@@ -1,11 +1,10 @@
 package pelluna.app.quarantine;
 
-import java.time.LocalDate;
-import java.util.OptionalDouble;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.OptionalDouble;
 import pelluna.app.rows.Row;
 import pelluna.core.introduction.Look;
 
@@ -15,18 +14,23 @@ import pelluna.core.introduction.Look;
 class CheckEntity extends Row {
     @Column(name = "stay_id")
     private Long stayId;
+
     @Column(name = "looked_on")
     private LocalDate lookedOn;
+
     private boolean eats;
     private boolean spots;
+
     @Column(name = "fast_breath")
     private boolean fastBreath;
+
     @Column(name = "torn_fins")
     private boolean tornFins;
+
     private Double salinity;
     private String note = "";
 
-    protected CheckEntity() { }
+    protected CheckEntity() {}
 
     CheckEntity(Long stayId, Look look, Double salinity, String note) {
         this.stayId = stayId;

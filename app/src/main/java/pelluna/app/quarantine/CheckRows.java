@@ -2,7 +2,6 @@ package pelluna.app.quarantine;
 
 import java.util.Collection;
 import java.util.List;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CheckRows extends JpaRepository<CheckEntity, Long> {

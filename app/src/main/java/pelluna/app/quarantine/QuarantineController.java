@@ -3,7 +3,6 @@ package pelluna.app.quarantine;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,7 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
@@ -31,6 +29,7 @@ import pelluna.core.water.SeaWater;
 class QuarantineController {
     /** Below this a figure is read as a specific gravity, above as g/kg. */
     private static final double MOST_GRAVITY = 1.5;
+
     private static final double LEAST_SALINITY = 5;
     private static final double MOST_SALINITY = 45;
 
@@ -52,13 +51,17 @@ class QuarantineController {
 
         /** '1.0235, 31 g/kg'. */
         public String gravity(double salinity) {
-            return String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)) + " (" + Measures.number(Measures.round(salinity, 1)) + " g/kg)";
+            return String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)) + " ("
+                    + Measures.number(Measures.round(salinity, 1)) + " g/kg)";
         }
 
         public String looked(CheckEntity c) {
             Look l = c.look();
-            return Measures.shortDate(l.on()) + ": " + (l.eats() ? "eats" : "does not eat") + (l.spots() ? ", spots" : "") + (l.fastBreath() ? ", breathes fast" : "") + (l.tornFins() ? ", torn fins" : "")
-                + (c.salinity().isPresent() ? ", " + gravity(c.salinity().getAsDouble()) : "") + (c.note().isEmpty() ? "" : ". " + c.note());
+            return Measures.shortDate(l.on()) + ": " + (l.eats() ? "eats" : "does not eat")
+                    + (l.spots() ? ", spots" : "") + (l.fastBreath() ? ", breathes fast" : "")
+                    + (l.tornFins() ? ", torn fins" : "")
+                    + (c.salinity().isPresent() ? ", " + gravity(c.salinity().getAsDouble()) : "")
+                    + (c.note().isEmpty() ? "" : ". " + c.note());
         }
     }
 
@@ -67,10 +70,22 @@ class QuarantineController {
         Desk desk = desks.open(id);
         List<QuarantineDesk.Place> places = board.board(desk);
         int in = places.stream().mapToInt(p -> p.stays().size()).sum();
-        long ready = places.stream().flatMap(p -> p.stays().stream()).filter(s -> s.clock().mayGo()).count();
+        long ready = places.stream()
+                .flatMap(p -> p.stays().stream())
+                .filter(s -> s.clock().mayGo())
+                .count();
         QuarantineSchool school = desk.plan().tank().school();
-        shells.around(model, desk, "arrivals", "Quarantine", in == 0 ? "Nobody is in quarantine. Your school: " + school.plain() + "."
-            : English.capital(English.count(in, "stay", "stays")) + "; " + (ready == 0 ? "none may go on today." : ready == 1 ? "one may go on today." : ready + " may go on today."));
+        shells.around(
+                model,
+                desk,
+                "arrivals",
+                "Quarantine",
+                in == 0
+                        ? "Nobody is in quarantine. Your school: " + school.plain() + "."
+                        : English.capital(English.count(in, "stay", "stays")) + "; "
+                                + (ready == 0
+                                        ? "none may go on today."
+                                        : ready == 1 ? "one may go on today." : ready + " may go on today."));
         model.addAttribute("tab", "quarantine");
         model.addAttribute("places", places);
         model.addAttribute("due", board.due(desk));
@@ -84,14 +99,25 @@ class QuarantineController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/quarantine")
-    String begin(@PathVariable long id, @RequestParam String fish, @RequestParam int place, @RequestParam String on, @RequestParam(defaultValue = "") String salinity, RedirectAttributes to) {
+    String begin(
+            @PathVariable long id,
+            @RequestParam String fish,
+            @RequestParam int place,
+            @RequestParam String on,
+            @RequestParam(defaultValue = "") String salinity,
+            RedirectAttributes to) {
         try {
             Double typed = salinity(salinity);
             LocalDate day = Days.happened("on", on);
             if (day.isAfter(desks.today()) || place < 1 || place > 20) {
                 throw new IllegalArgumentException("A stay begins today or earlier, in a place from 1 to 20.");
             }
-            board.begin(id, fish, place, day, typed == null ? desks.open(id).plan().tank().salinity() : typed);
+            board.begin(
+                    id,
+                    fish,
+                    place,
+                    day,
+                    typed == null ? desks.open(id).plan().tank().salinity() : typed);
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }
@@ -99,11 +125,23 @@ class QuarantineController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/look")
-    String look(@PathVariable long id, @PathVariable long stay, @RequestParam(defaultValue = "false") boolean eats, @RequestParam(defaultValue = "false") boolean spots,
-                @RequestParam(defaultValue = "false") boolean fastBreath, @RequestParam(defaultValue = "false") boolean tornFins, @RequestParam(defaultValue = "") String salinity,
-                @RequestParam(defaultValue = "") String note, RedirectAttributes to) {
+    String look(
+            @PathVariable long id,
+            @PathVariable long stay,
+            @RequestParam(defaultValue = "false") boolean eats,
+            @RequestParam(defaultValue = "false") boolean spots,
+            @RequestParam(defaultValue = "false") boolean fastBreath,
+            @RequestParam(defaultValue = "false") boolean tornFins,
+            @RequestParam(defaultValue = "") String salinity,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes to) {
         try {
-            board.look(id, stay, new Look(desks.today(), eats, spots, fastBreath, tornFins), salinity(salinity), note.strip());
+            board.look(
+                    id,
+                    stay,
+                    new Look(desks.today(), eats, spots, fastBreath, tornFins),
+                    salinity(salinity),
+                    note.strip());
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }
@@ -119,7 +157,11 @@ class QuarantineController {
     /** @param how given back or died */
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/end")
     String end(@PathVariable long id, @PathVariable long stay, @RequestParam String how) {
-        board.end(id, stay, ("died".equals(how) ? "died in quarantine on " : "left quarantine otherwise on ") + Measures.date(desks.today()));
+        board.end(
+                id,
+                stay,
+                ("died".equals(how) ? "died in quarantine on " : "left quarantine otherwise on ")
+                        + Measures.date(desks.today()));
         return back(id);
     }
 
@@ -141,6 +183,7 @@ class QuarantineController {
         } catch (IllegalArgumentException e) {
             // said below
         }
-        throw new IllegalArgumentException("'" + typed + "' is no salinity: give a specific gravity such as 1.023, or g/kg such as 31.");
+        throw new IllegalArgumentException(
+                "'" + typed + "' is no salinity: give a specific gravity such as 1.023, or g/kg such as 31.");
     }
 }

@@ -5,16 +5,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
 import pelluna.core.units.English;
 
-/** What was seen in quarantine on some days, for those who look back on them. Callers have looked the tank up with its keeper. */
+/**
+ * What was seen in quarantine on some days, for those who look back on them. Callers have looked the tank up with its
+ * keeper.
+ */
 @Component
 public class QuarantineDays {
     private final StayRows stays;
@@ -28,22 +29,33 @@ public class QuarantineDays {
     }
 
     /** @param begins whether a stay began; otherwise something was seen of the fish in it */
-    public record Told(LocalDate on, boolean begins, String says) { }
+    public record Told(LocalDate on, boolean begins, String says) {}
 
-    /** Stays that began, and looks that found something; both days included. A look at a fish that eats and is well is left out. */
+    /**
+     * Stays that began, and looks that found something; both days included. A look at a fish that eats and is well is
+     * left out.
+     */
     @Transactional(readOnly = true)
     public List<Told> told(long tank, LocalDate from, LocalDate until) {
         Catalogue known = catalogue.get();
-        Map<Long, StayEntity> all = stays.findByTankIdOrderById(tank).stream().collect(Collectors.toMap(StayEntity::id, s -> s));
+        Map<Long, StayEntity> all =
+                stays.findByTankIdOrderById(tank).stream().collect(Collectors.toMap(StayEntity::id, s -> s));
         List<Told> told = new ArrayList<>();
-        all.values().forEach(s -> told.add(new Told(s.beganOn(), true, name(known, s) + " went into quarantine, " + s.school().plain())));
+        all.values()
+                .forEach(s -> told.add(new Told(
+                        s.beganOn(),
+                        true,
+                        name(known, s) + " went into quarantine, " + s.school().plain())));
         for (CheckEntity c : checks.findByStayIdInOrderByLookedOnDescIdDesc(all.keySet())) {
             String seen = seen(c.look(), c.note());
             if (!seen.isEmpty()) {
-                told.add(new Told(c.look().on(), false, "In quarantine: " + name(known, all.get(c.stayId())) + " " + seen));
+                told.add(new Told(
+                        c.look().on(), false, "In quarantine: " + name(known, all.get(c.stayId())) + " " + seen));
             }
         }
-        return told.stream().filter(t -> !t.on().isBefore(from) && !t.on().isAfter(until)).toList();
+        return told.stream()
+                .filter(t -> !t.on().isBefore(from) && !t.on().isAfter(until))
+                .toList();
     }
 
     private static String name(Catalogue known, StayEntity s) {

@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.Origin;
@@ -38,7 +36,13 @@ public class QuarantineDesk {
     private final StayRows stays;
     private final CheckRows checks;
 
-    QuarantineDesk(PlanDesk desks, ComesIn comesIn, FishDesk fish, KeeperCatalogue catalogue, StayRows stays, CheckRows checks) {
+    QuarantineDesk(
+            PlanDesk desks,
+            ComesIn comesIn,
+            FishDesk fish,
+            KeeperCatalogue catalogue,
+            StayRows stays,
+            CheckRows checks) {
         this.desks = desks;
         this.comesIn = comesIn;
         this.fish = fish;
@@ -48,7 +52,15 @@ public class QuarantineDesk {
     }
 
     /** One stay as the board shows it. Salinity in g/kg. */
-    public record Stay(long id, Species species, int count, LocalDate beganOn, QuarantineClock clock, double salinity, List<SalinityRamp.Step> ramp, List<CheckEntity> checks) {
+    public record Stay(
+            long id,
+            Species species,
+            int count,
+            LocalDate beganOn,
+            QuarantineClock clock,
+            double salinity,
+            List<SalinityRamp.Step> ramp,
+            List<CheckEntity> checks) {
         public String label() {
             return count == 1 ? species.name() : count + " × " + species.name();
         }
@@ -60,20 +72,30 @@ public class QuarantineDesk {
     }
 
     /** One place with who is in it and what stands against their sharing it. */
-    record Place(int number, List<Stay> stays, List<String> against) { }
+    record Place(int number, List<Stay> stays, List<String> against) {}
 
     /** Somebody planned who is due for a place. */
-    record Due(String fish, String label, LocalDate from, int place) { }
+    record Due(String fish, String label, LocalDate from, int place) {}
 
     /** A stay that has ended. */
-    record Ended(String label, String how) { }
+    record Ended(String label, String how) {}
 
     @Transactional(readOnly = true)
     List<Place> board(Desk desk) {
-        List<StayEntity> rows = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().filter(r -> species(r).isPresent()).toList();
-        List<CheckEntity> looks = checks.findByStayIdInOrderByLookedOnDescIdDesc(rows.stream().map(StayEntity::id).toList());
-        int places = Math.max(desk.plan().tank().quarantinePlaces(), rows.stream().mapToInt(StayEntity::place).max().orElse(0));
-        return IntStream.rangeClosed(1, places).mapToObj(n -> place(n, rows.stream().filter(r -> r.place() == n).toList(), looks, desk)).toList();
+        List<StayEntity> rows = stays
+                .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id())
+                .stream()
+                .filter(r -> species(r).isPresent())
+                .toList();
+        List<CheckEntity> looks = checks.findByStayIdInOrderByLookedOnDescIdDesc(
+                rows.stream().map(StayEntity::id).toList());
+        int places = Math.max(
+                desk.plan().tank().quarantinePlaces(),
+                rows.stream().mapToInt(StayEntity::place).max().orElse(0));
+        return IntStream.rangeClosed(1, places)
+                .mapToObj(n ->
+                        place(n, rows.stream().filter(r -> r.place() == n).toList(), looks, desk))
+                .toList();
     }
 
     /** Everybody who is in quarantine. */
@@ -87,11 +109,27 @@ public class QuarantineDesk {
         List<SamePlace.Guest> guests = new ArrayList<>();
         for (StayEntity row : here) {
             Species species = species(row).orElseThrow();
-            List<CheckEntity> mine = looks.stream().filter(c -> c.stayId().equals(row.id())).toList();
+            List<CheckEntity> mine =
+                    looks.stream().filter(c -> c.stayId().equals(row.id())).toList();
             List<LocalDate> shared = shared(row, here, looks);
-            double salinity = mine.stream().flatMap(c -> c.salinity().stream().boxed()).findFirst().orElse(row.salinity());
-            found.add(new Stay(row.id(), species, row.count(), row.beganOn(), QuarantineClock.of(row.school(), row.beganOn(), mine.stream().map(CheckEntity::look).toList(), shared, desks.today()),
-                salinity, SalinityRamp.between(salinity, desk.plan().tank().salinity()), mine));
+            double salinity = mine.stream()
+                    .flatMap(c -> c.salinity().stream().boxed())
+                    .findFirst()
+                    .orElse(row.salinity());
+            found.add(new Stay(
+                    row.id(),
+                    species,
+                    row.count(),
+                    row.beganOn(),
+                    QuarantineClock.of(
+                            row.school(),
+                            row.beganOn(),
+                            mine.stream().map(CheckEntity::look).toList(),
+                            shared,
+                            desks.today()),
+                    salinity,
+                    SalinityRamp.between(salinity, desk.plan().tank().salinity()),
+                    mine));
             guests.add(new SamePlace.Guest(species, species.usualShopCm(), row.school()));
         }
         return new Place(number, found, SamePlace.against(guests));
@@ -101,7 +139,14 @@ public class QuarantineDesk {
     private static List<LocalDate> shared(StayEntity row, List<StayEntity> here, List<CheckEntity> looks) {
         List<StayEntity> others = here.stream().filter(o -> o != row).toList();
         List<Long> ids = others.stream().map(StayEntity::id).toList();
-        return Stream.concat(others.stream().map(StayEntity::beganOn), looks.stream().filter(c -> ids.contains(c.stayId())).map(CheckEntity::look).filter(Look::ill).map(Look::on)).toList();
+        return Stream.concat(
+                        others.stream().map(StayEntity::beganOn),
+                        looks.stream()
+                                .filter(c -> ids.contains(c.stayId()))
+                                .map(CheckEntity::look)
+                                .filter(Look::ill)
+                                .map(Look::on))
+                .toList();
     }
 
     /** Empty for a keeper's own species that the keeper has taken back since. */
@@ -112,18 +157,28 @@ public class QuarantineDesk {
     /** Labels of those in quarantine whom nobody has looked at today. */
     @Transactional(readOnly = true)
     public List<String> unlooked(Desk desk) {
-        return board(desk).stream().flatMap(p -> p.stays().stream()).filter(s -> s.checks().stream().noneMatch(c -> c.look().on().equals(desks.today()))).map(Stay::label).toList();
+        return board(desk).stream()
+                .flatMap(p -> p.stays().stream())
+                .filter(s -> s.checks().stream().noneMatch(c -> c.look().on().equals(desks.today())))
+                .map(Stay::label)
+                .toList();
     }
 
     /** Planned arrivals that are not in a place yet, soonest first. */
     @Transactional(readOnly = true)
     List<Due> due(Desk desk) {
-        List<Long> here = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().map(StayEntity::wishId).toList();
+        List<Long> here = stays
+                .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id())
+                .stream()
+                .map(StayEntity::wishId)
+                .toList();
         List<Due> due = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
                 int i = desk.plan().wishes().indexOf(p);
-                if (d.quarantineFrom().isPresent() && i >= 0 && !here.contains(desk.wishes().get(i).id())) {
+                if (d.quarantineFrom().isPresent()
+                        && i >= 0
+                        && !here.contains(desk.wishes().get(i).id())) {
                     due.add(new Due(p.id(), p.label(), d.quarantineFrom().get(), d.place()));
                 }
             }
@@ -133,16 +188,34 @@ public class QuarantineDesk {
 
     @Transactional(readOnly = true)
     List<Ended> ended(long tank) {
-        return stays.findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(desks.tank(tank).id()).stream()
-            .map(r -> new Ended((r.count() == 1 ? "" : r.count() + " × ") + species(r).map(Species::name).orElse(r.species()), r.endedHow())).toList();
+        return stays
+                .findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(
+                        desks.tank(tank).id())
+                .stream()
+                .map(r -> new Ended(
+                        (r.count() == 1 ? "" : r.count() + " × ")
+                                + species(r).map(Species::name).orElse(r.species()),
+                        r.endedHow()))
+                .toList();
     }
 
     /** A planned fish comes into a place. @param fish its place in the plan, 'w3' */
     @Transactional
     void begin(long tank, String fish, int place, LocalDate on, double salinity) {
         Desk desk = desks.open(tank);
-        Party p = desk.plan().wishes().stream().filter(w -> w.id().equals(fish)).findFirst().orElseThrow(NoSuchTankException::new);
-        stays.save(new StayEntity(tank, p.species().scientificName(), p.count(), place, schoolFor(desk, p), on, salinity, desk.wishes().get(desk.plan().wishes().indexOf(p)).id()));
+        Party p = desk.plan().wishes().stream()
+                .filter(w -> w.id().equals(fish))
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
+        stays.save(new StayEntity(
+                tank,
+                p.species().scientificName(),
+                p.count(),
+                place,
+                schoolFor(desk, p),
+                on,
+                salinity,
+                desk.wishes().get(desk.plan().wishes().indexOf(p)).id()));
     }
 
     private static QuarantineSchool schoolFor(Desk desk, Party p) {
@@ -154,10 +227,18 @@ public class QuarantineDesk {
         checks.save(new CheckEntity(stay(tank, stay).id(), look, salinity, note));
     }
 
-    /** A wish that was in quarantine goes on into the see-through box. @return from where it came; empty if it was in none */
+    /**
+     * A wish that was in quarantine goes on into the see-through box. @return from where it came; empty if it was in
+     * none
+     */
     @Transactional
     public Optional<Origin> goesOn(long tank, long wish) {
-        List<StayEntity> mine = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desks.tank(tank).id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish).toList();
+        List<StayEntity> mine = stays
+                .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(
+                        desks.tank(tank).id())
+                .stream()
+                .filter(r -> r.wishId() != null && r.wishId() == wish)
+                .toList();
         mine.forEach(r -> r.ends(desks.today(), "into the tank's see-through box on " + Measures.date(desks.today())));
         return mine.stream().findFirst().map(r -> new Origin(r.beganOn(), r.school()));
     }
@@ -165,8 +246,17 @@ public class QuarantineDesk {
     /** Whether a wish may leave quarantine today; empty if it is in none. */
     @Transactional(readOnly = true)
     public Optional<QuarantineClock> clock(Desk desk, long wish) {
-        List<Long> mine = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id()).stream().filter(r -> r.wishId() != null && r.wishId() == wish).map(StayEntity::id).toList();
-        return board(desk).stream().flatMap(p -> p.stays().stream()).filter(s -> mine.contains(s.id())).map(Stay::clock).findFirst();
+        List<Long> mine = stays
+                .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(desk.tank().id())
+                .stream()
+                .filter(r -> r.wishId() != null && r.wishId() == wish)
+                .map(StayEntity::id)
+                .toList();
+        return board(desk).stream()
+                .flatMap(p -> p.stays().stream())
+                .filter(s -> mine.contains(s.id()))
+                .map(Stay::clock)
+                .findFirst();
     }
 
     /** It goes on into the tank; if it fulfils a wish, the wish becomes a resident. */
@@ -175,18 +265,24 @@ public class QuarantineDesk {
         StayEntity row = stay(tank, stay);
         row.ends(desks.today(), "into the tank on " + Measures.date(desks.today()));
         if (desks.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
-            comesIn.comes(tank, row.wishId(), null, Optional.of(new Origin(row.beganOn(), row.school())), desks.today());
+            comesIn.comes(
+                    tank, row.wishId(), null, Optional.of(new Origin(row.beganOn(), row.school())), desks.today());
         }
     }
 
     /** Who is in a stay. @param count how many; @param wish null if it fulfils none */
-    public record Staying(Species species, int count, LocalDate beganOn, QuarantineSchool school, Long wish) { }
+    public record Staying(Species species, int count, LocalDate beganOn, QuarantineSchool school, Long wish) {}
 
     /** @throws NoSuchTankException if it is over, or none of this tank's */
     @Transactional(readOnly = true)
     public Staying staying(long tank, long stay) {
         StayEntity row = stay(tank, stay);
-        return new Staying(species(row).orElseThrow(NoSuchTankException::new), row.count(), row.beganOn(), row.school(), row.wishId());
+        return new Staying(
+                species(row).orElseThrow(NoSuchTankException::new),
+                row.count(),
+                row.beganOn(),
+                row.school(),
+                row.wishId());
     }
 
     /** So many of a stay are lost in it; with the last of them it ends. @return their number in the log */
@@ -199,7 +295,12 @@ public class QuarantineDesk {
         } else {
             row.fewer(count);
         }
-        return fish.fromQuarantine(tank, row.wishId(), s.species().scientificName(), Math.min(count, s.count()), new Origin(row.beganOn(), row.school()));
+        return fish.fromQuarantine(
+                tank,
+                row.wishId(),
+                s.species().scientificName(),
+                Math.min(count, s.count()),
+                new Origin(row.beganOn(), row.school()));
     }
 
     @Transactional
@@ -208,6 +309,7 @@ public class QuarantineDesk {
     }
 
     private StayEntity stay(long tank, long stay) {
-        return stays.findByIdAndTankIdAndEndedOnIsNull(stay, desks.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+        return stays.findByIdAndTankIdAndEndedOnIsNull(stay, desks.tank(tank).id())
+                .orElseThrow(NoSuchTankException::new);
     }
 }

@@ -1,10 +1,9 @@
 package pelluna.app.quarantine;
 
-import java.time.LocalDate;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import pelluna.app.rows.Row;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Named;
@@ -15,23 +14,37 @@ import pelluna.core.units.Named;
 class StayEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String species;
     private int count;
     private int place;
     private String school;
+
     @Column(name = "began_on")
     private LocalDate beganOn;
+
     private double salinity;
+
     @Column(name = "wish_id")
     private Long wishId;
+
     @Column(name = "ended_on")
     private LocalDate endedOn;
+
     @Column(name = "ended_how")
     private String endedHow;
 
-    protected StayEntity() { }
+    protected StayEntity() {}
 
-    StayEntity(Long tankId, String species, int count, int place, QuarantineSchool school, LocalDate beganOn, double salinity, Long wishId) {
+    StayEntity(
+            Long tankId,
+            String species,
+            int count,
+            int place,
+            QuarantineSchool school,
+            LocalDate beganOn,
+            double salinity,
+            Long wishId) {
         this.tankId = tankId;
         this.species = species;
         this.count = count;

@@ -2,7 +2,6 @@ package pelluna.app.quarantine;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StayRows extends JpaRepository<StayEntity, Long> {

@@ -3,7 +3,6 @@ package pelluna.app.reefscape;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.app.limits.Numbers;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;
@@ -16,7 +15,7 @@ import pelluna.core.scape.Hide;
 
 /** Attempts between the button that offers them and the tree of the plan that they change. */
 final class AttemptText {
-    private AttemptText() { }
+    private AttemptText() {}
 
     static String write(Attempt a) {
         if (a instanceof Attempt.InOrder order) {
@@ -50,7 +49,9 @@ final class AttemptText {
                 case "rock" -> new Attempt.MoveRock(Numbers.whole(words[1]), Numbers.finite(words[2]));
                 case "number" -> new Attempt.Number(words[1], Numbers.whole(words[2]));
                 case "length" -> new Attempt.Length(words[1], Numbers.finite(words[2]));
-                case "instead" -> new Attempt.Instead(words[1], catalogue.find(text.split(" ", 3)[2]).orElseThrow(NoSuchTankException::new));
+                case "instead" ->
+                    new Attempt.Instead(
+                            words[1], catalogue.find(text.split(" ", 3)[2]).orElseThrow(NoSuchTankException::new));
                 case "fed" -> new Attempt.Fed(Numbers.whole(words[1]), Boolean.parseBoolean(words[2]));
                 default -> throw new NoSuchTankException();
             };

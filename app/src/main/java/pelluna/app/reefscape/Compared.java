@@ -2,7 +2,6 @@ package pelluna.app.reefscape;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.outlook.Press;
 import pelluna.core.sieve.Verdict;
@@ -11,23 +10,47 @@ import pelluna.core.units.Step;
 
 /** Two plans side by side by their figures. */
 final class Compared {
-    private Compared() { }
+    private Compared() {}
 
     /** One figure of both. @param better whether the second is better; null if neither is */
-    record Row(String what, String plan, String tried, Boolean better) { }
+    record Row(String what, String plan, String tried, Boolean better) {}
 
     static List<Row> rows(ReefscapeDesk.View plan, ReefscapeDesk.View tried) {
         List<Row> rows = new ArrayList<>();
         rows.add(text("Fish when all are in", fish(plan), fish(tried), 0));
         rows.add(text("Wishes that fit, or fit if", fits(plan), fits(tried), 1));
         rows.add(text("Pairs at Chop or Surge, all in", hard(plan), hard(tried), -1));
-        rows.add(new Row("Hardest pair, all in", hardest(plan), hardest(tried), better(top(plan, false), top(tried, false), -1)));
-        rows.add(new Row("Hardest pair, fully grown", hardestGrown(plan), hardestGrown(tried), better(top(plan, true), top(tried, true), -1)));
-        rows.add(text("Tension of the order, points", Math.round(plan.desk().assessment().arrivals().cost()), Math.round(tried.desk().assessment().arrivals().cost()), -1));
-        rows.add(text("Arrivals", plan.desk().assessment().arrivals().steps().size(), tried.desk().assessment().arrivals().steps().size(), 0));
-        rows.add(new Row("The last is in on", Measures.date(plan.outlook().lastArrival()), Measures.date(tried.outlook().lastArrival()), null));
+        rows.add(new Row(
+                "Hardest pair, all in",
+                hardest(plan),
+                hardest(tried),
+                better(top(plan, false), top(tried, false), -1)));
+        rows.add(new Row(
+                "Hardest pair, fully grown",
+                hardestGrown(plan),
+                hardestGrown(tried),
+                better(top(plan, true), top(tried, true), -1)));
+        rows.add(text(
+                "Tension of the order, points",
+                Math.round(plan.desk().assessment().arrivals().cost()),
+                Math.round(tried.desk().assessment().arrivals().cost()),
+                -1));
+        rows.add(text(
+                "Arrivals",
+                plan.desk().assessment().arrivals().steps().size(),
+                tried.desk().assessment().arrivals().steps().size(),
+                0));
+        rows.add(new Row(
+                "The last is in on",
+                Measures.date(plan.outlook().lastArrival()),
+                Measures.date(tried.outlook().lastArrival()),
+                null));
         rows.add(new Row("Water, all grown", nitrate(plan), nitrate(tried), null));
-        rows.add(new Row("Lens that binds", Capacity.plainName(plan.desk().assessment().capacity().binding()), Capacity.plainName(tried.desk().assessment().capacity().binding()), null));
+        rows.add(new Row(
+                "Lens that binds",
+                Capacity.plainName(plan.desk().assessment().capacity().binding()),
+                Capacity.plainName(tried.desk().assessment().capacity().binding()),
+                null));
         return rows;
     }
 
@@ -44,15 +67,22 @@ final class Compared {
     }
 
     private static long fits(ReefscapeDesk.View v) {
-        return v.desk().assessment().sieve().stream().filter(s -> s.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK).count();
+        return v.desk().assessment().sieve().stream()
+                .filter(s -> s.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
+                .count();
     }
 
     private static long hard(ReefscapeDesk.View v) {
-        return ReefscapePage.pairs(v.outlook().presses(v.outlook().lastArrival()).stream().filter(p -> p.step().atLeast(Step.CHOP)).toList());
+        return ReefscapePage.pairs(v.outlook().presses(v.outlook().lastArrival()).stream()
+                .filter(p -> p.step().atLeast(Step.CHOP))
+                .toList());
     }
 
     private static double top(ReefscapeDesk.View v, boolean grown) {
-        return v.outlook().presses(grown ? v.end() : v.outlook().lastArrival()).stream().mapToDouble(Press::index).max().orElse(0);
+        return v.outlook().presses(grown ? v.end() : v.outlook().lastArrival()).stream()
+                .mapToDouble(Press::index)
+                .max()
+                .orElse(0);
     }
 
     private static String hardest(ReefscapeDesk.View v) {
@@ -64,13 +94,19 @@ final class Compared {
     }
 
     private static String words(List<Press> presses) {
-        return presses.isEmpty() ? "none" : Math.round(presses.get(0).index()) + ", " + presses.get(0).aggressor().party().species().name() + " → "
-            + presses.get(0).target().party().species().name();
+        return presses.isEmpty()
+                ? "none"
+                : Math.round(presses.get(0).index()) + ", "
+                        + presses.get(0).aggressor().party().species().name() + " → "
+                        + presses.get(0).target().party().species().name();
     }
 
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
     private static String nitrate(ReefscapeDesk.View v) {
-        return v.desk().assessment().capacity().lenses().stream().filter(l -> l.name().equals("waste"))
-            .map(l -> l.figure() + " of " + Measures.number(l.limit()) + " " + l.unit()).findFirst().orElse("");
+        return v.desk().assessment().capacity().lenses().stream()
+                .filter(l -> l.name().equals("waste"))
+                .map(l -> l.figure() + " of " + Measures.number(l.limit()) + " " + l.unit())
+                .findFirst()
+                .orElse("");
     }
 }

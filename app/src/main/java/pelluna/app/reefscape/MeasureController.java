@@ -1,13 +1,11 @@
 package pelluna.app.reefscape;
 
 import java.time.LocalDate;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.limits.Days;
@@ -41,19 +39,39 @@ class MeasureController {
      * @param of   the mark of the plan that the page showed; another plan is left alone
      */
     @PostMapping("/tanks/{id}/reefscape/measure")
-    String measure(@PathVariable long id, @RequestParam String fish, @RequestParam String length, @RequestParam(defaultValue = "") String measuredOn,
-                   @RequestParam String of, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+    String measure(
+            @PathVariable long id,
+            @RequestParam String fish,
+            @RequestParam String length,
+            @RequestParam(defaultValue = "") String measuredOn,
+            @RequestParam String of,
+            @RequestParam(defaultValue = "") String on,
+            RedirectAttributes to) {
         Plan plan = reefscapes.open(id).desk().plan();
-        Party party = plan.residents().stream().filter(p -> p.id().equals(fish)).findFirst().orElseThrow(NoSuchTankException::new);
+        Party party = plan.residents().stream()
+                .filter(p -> p.id().equals(fish))
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
         if (!steps.mark(id).equals(of)) {
             to.addAttribute("stale", true);
         } else {
             try {
                 double cm = cm(length);
                 LocalDate day = measuredOn.isBlank() ? desks.today() : Days.happened("measuredOn", measuredOn);
-                steps.change(id, "a length measured", tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(plan.residents().indexOf(party)), day, cm));
+                steps.change(
+                        id,
+                        "a length measured",
+                        tree -> MeasuredLengths.put(
+                                PlanSteps.entries(tree, "residents")
+                                        .get(plan.residents().indexOf(party)),
+                                day,
+                                cm));
             } catch (NumberFormatException e) {
-                to.addAttribute("refused", "Please give a length, such as " + Measures.number(keeper.get().measures().lengthValue(party.adultCm())) + ", and a day.");
+                to.addAttribute(
+                        "refused",
+                        "Please give a length, such as "
+                                + Measures.number(keeper.get().measures().lengthValue(party.adultCm()))
+                                + ", and a day.");
             } catch (PlanProblemsException e) {
                 to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". It is not saved.");
             }
@@ -62,6 +80,7 @@ class MeasureController {
     }
 
     private double cm(String typed) {
-        return Math.round(Numbers.finite(typed) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
+        return Math.round(Numbers.finite(typed) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100)
+                / 100.0;
     }
 }

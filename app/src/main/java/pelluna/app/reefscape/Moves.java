@@ -2,7 +2,6 @@ package pelluna.app.reefscape;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
@@ -15,10 +14,10 @@ final class Moves {
     private static final double LEAST_ROCK = 5;
     private static final double LEAST_RUN = 10;
 
-    private Moves() { }
+    private Moves() {}
 
     /** A tank after a move, and what was done in words. */
-    record Moved(Scape scape, double runCm, String said) { }
+    record Moved(Scape scape, double runCm, String said) {}
 
     /**
      * @param kind rock, point, foot, hide, run or runend
@@ -31,24 +30,39 @@ final class Moves {
         double length = tank.lengthCm();
         double height = tank.frontHeightCm();
         String[] at = i.split("\\.", -1);
-        int n = index(at[0], switch (kind) {
-            case "hide" -> s.hides().size();
-            case "run", "runend" -> 1;
-            default -> s.rocks().size();
-        });
+        int n = index(
+                at[0],
+                switch (kind) {
+                    case "hide" -> s.hides().size();
+                    case "run", "runend" -> 1;
+                    default -> s.rocks().size();
+                });
         return switch (kind) {
             case "rock" -> {
                 Rock rock = s.rocks().get(n);
-                yield new Moved(s.moved(n, within(rock.leftCm() + dx, 0, length - rock.widthCm())), tank.runCm(), "a heap of rock moved");
+                yield new Moved(
+                        s.moved(n, within(rock.leftCm() + dx, 0, length - rock.widthCm())),
+                        tank.runCm(),
+                        "a heap of rock moved");
             }
             case "foot" -> {
                 Rock rock = s.rocks().get(n);
-                yield new Moved(s.with(n, rock.wide(within(rock.widthCm() + dx, LEAST_ROCK, length - rock.leftCm()))), tank.runCm(), "a heap of rock made " + (dx < 0 ? "narrower" : "wider"));
+                yield new Moved(
+                        s.with(n, rock.wide(within(rock.widthCm() + dx, LEAST_ROCK, length - rock.leftCm()))),
+                        tank.runCm(),
+                        "a heap of rock made " + (dx < 0 ? "narrower" : "wider"));
             }
             case "point" -> {
                 Rock rock = s.rocks().get(n);
                 int point = index(at.length > 1 ? at[1] : "", rock.heightsCm().size());
-                yield new Moved(s.with(n, rock.with(point, within(rock.heightsCm().get(point) + dy, 0, height - tank.sandDepthCm()))), tank.runCm(), "a heap of rock shaped");
+                yield new Moved(
+                        s.with(
+                                n,
+                                rock.with(
+                                        point,
+                                        within(rock.heightsCm().get(point) + dy, 0, height - tank.sandDepthCm()))),
+                        tank.runCm(),
+                        "a heap of rock shaped");
             }
             case "hide" -> {
                 Hide hide = s.hides().get(n);
@@ -56,9 +70,24 @@ final class Moves {
                 all.set(n, new Hide(within(hide.xCm() + dx, 0, length), within(hide.heightCm() + dy, 0, height)));
                 yield new Moved(new Scape(s.rocks(), all, s.run()), tank.runCm(), "a hide moved");
             }
-            case "run" -> new Moved(new Scape(s.rocks(), s.hides(), new Run(within(s.run().fromCm() + dx, 0, Math.max(0, length - tank.runCm())),
-                within(s.run().heightCm() + dy, 0, height))), tank.runCm(), "the open run moved");
-            case "runend" -> new Moved(s, within(Math.min(tank.runCm(), length) + dx, LEAST_RUN, Math.max(LEAST_RUN, length - s.run().fromCm())), "the open run made " + (dx < 0 ? "shorter" : "longer"));
+            case "run" ->
+                new Moved(
+                        new Scape(
+                                s.rocks(),
+                                s.hides(),
+                                new Run(
+                                        within(s.run().fromCm() + dx, 0, Math.max(0, length - tank.runCm())),
+                                        within(s.run().heightCm() + dy, 0, height))),
+                        tank.runCm(),
+                        "the open run moved");
+            case "runend" ->
+                new Moved(
+                        s,
+                        within(
+                                Math.min(tank.runCm(), length) + dx,
+                                LEAST_RUN,
+                                Math.max(LEAST_RUN, length - s.run().fromCm())),
+                        "the open run made " + (dx < 0 ? "shorter" : "longer"));
             default -> throw new NoSuchTankException();
         };
     }
@@ -71,7 +100,10 @@ final class Moves {
         double most = Double.NEGATIVE_INFINITY;
         for (int k = 0; k <= 20; k++) {
             double left = (tank.lengthCm() - width) * k / 20;
-            double free = s.rocks().stream().mapToDouble(r -> Math.max(r.leftCm() - left - width, left - r.rightCm())).min().orElse(Math.min(left, tank.lengthCm() - width - left));
+            double free = s.rocks().stream()
+                    .mapToDouble(r -> Math.max(r.leftCm() - left - width, left - r.rightCm()))
+                    .min()
+                    .orElse(Math.min(left, tank.lengthCm() - width - left));
             if (free > most) {
                 most = free;
                 best = left;

@@ -1,7 +1,6 @@
 package pelluna.app.reefscape;
 
 import java.time.LocalDate;
-
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -10,7 +9,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.account.CurrentKeeper;
 
 /** The Reefscape as a file; the browser makes its PNG from the same drawing. */
@@ -18,6 +16,7 @@ import pelluna.app.account.CurrentKeeper;
 class PictureController {
     /** Letters and their style lie within the file; nothing else may be loaded. */
     private static final String POLICY = "default-src 'none'; style-src 'unsafe-inline'; font-src data:; sandbox";
+
     private final ReefscapeDesk reefscapes;
     private final CurrentKeeper keeper;
 
@@ -27,12 +26,28 @@ class PictureController {
     }
 
     @GetMapping("/tanks/{id}/reefscape/picture.svg")
-    ResponseEntity<String> picture(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "false") boolean download) {
+    ResponseEntity<String> picture(
+            @PathVariable long id,
+            @RequestParam(required = false) LocalDate on,
+            @RequestParam(defaultValue = "false") boolean download) {
         ReefscapeDesk.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
-        String file = view.desk().tank().name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "") + "-" + day + ".svg";
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("image/svg+xml;charset=UTF-8")).header("Content-Security-Policy", POLICY)
-            .header(HttpHeaders.CONTENT_DISPOSITION, (download ? ContentDisposition.attachment() : ContentDisposition.inline()).filename(file).build().toString())
-            .body(new PictureDrawing(view, day, keeper.get().arrowsFrom()).draw());
+        String file = view.desk()
+                        .tank()
+                        .name()
+                        .toLowerCase(java.util.Locale.ROOT)
+                        .replaceAll("[^a-z0-9]+", "-")
+                        .replaceAll("^-|-$", "")
+                + "-" + day + ".svg";
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("image/svg+xml;charset=UTF-8"))
+                .header("Content-Security-Policy", POLICY)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        (download ? ContentDisposition.attachment() : ContentDisposition.inline())
+                                .filename(file)
+                                .build()
+                                .toString())
+                .body(new PictureDrawing(view, day, keeper.get().arrowsFrom()).draw());
     }
 }

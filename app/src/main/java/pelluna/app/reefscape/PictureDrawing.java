@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
@@ -33,8 +32,10 @@ final class PictureDrawing {
     private static final double TITLE = 96;
     private static final double LEGEND = 104;
     private static final int MOST_ARROWS = 30;
-    private static final Map<Step, String> INKS = Map.of(Step.CALM, "#a5cdc5", Step.RIPPLE, "#a9d0f5", Step.CHOP, "#f5b04a", Step.SURGE, "#ff8fbb");
-    private static final Map<Step, String> WORDS = Map.of(Step.CALM, "#5d8781", Step.RIPPLE, "#2f6fb0", Step.CHOP, "#b06f10", Step.SURGE, "#a11d5f");
+    private static final Map<Step, String> INKS =
+            Map.of(Step.CALM, "#a5cdc5", Step.RIPPLE, "#a9d0f5", Step.CHOP, "#f5b04a", Step.SURGE, "#ff8fbb");
+    private static final Map<Step, String> WORDS =
+            Map.of(Step.CALM, "#5d8781", Step.RIPPLE, "#2f6fb0", Step.CHOP, "#b06f10", Step.SURGE, "#a11d5f");
     private static final double GOLDEN_ANGLE = 2.4;
 
     private final ReefscapeDesk.View view;
@@ -63,28 +64,71 @@ final class PictureDrawing {
     }
 
     /** A fish at its place in the picture. */
-    private record Swimmer(Presence presence, double cm, double half, double x, double y, Optional<Ellipse> ground) { }
+    private record Swimmer(Presence presence, double cm, double half, double x, double y, Optional<Ellipse> ground) {}
 
     String draw() {
         double high = TITLE + reef.box()[3] * k + LEGEND;
-        svg.open("svg", "xmlns", "http://www.w3.org/2000/svg", "viewBox", "0 0 " + Svg.num(WIDE) + " " + Svg.num(high), "width", WIDE, "height", Math.round(high), "font-family",
-            "'Atkinson Hyperlegible Next', sans-serif");
-        svg.open("title").add(Svg.escape(view.desk().tank().name() + " on " + Measures.date(day))).close("title");
-        svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 800;src:url(data:font/woff2;base64," + font("atkinson-hyperlegible-next") + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 800;src:url(data:font/woff2;base64,"
-            + font("bricolage-grotesque") + ")}</style>");
+        svg.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "viewBox",
+                "0 0 " + Svg.num(WIDE) + " " + Svg.num(high),
+                "width",
+                WIDE,
+                "height",
+                Math.round(high),
+                "font-family",
+                "'Atkinson Hyperlegible Next', sans-serif");
+        svg.open("title")
+                .add(Svg.escape(view.desk().tank().name() + " on " + Measures.date(day)))
+                .close("title");
+        svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
+                + "800;src:url(data:font/woff2;base64,"
+                + font("atkinson-hyperlegible-next")
+                + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 "
+                + "800;src:url(data:font/woff2;base64,"
+                + font("bricolage-grotesque") + ")}</style>");
         svg.el("rect", "width", WIDE, "height", high, "fill", "#edf1ef");
-        svg.text(MARGIN, 62, view.desk().tank().name(), "font-family", "'Bricolage Grotesque', sans-serif", "font-size", 44, "font-weight", 700, "fill", "#10272c");
+        svg.text(
+                MARGIN,
+                62,
+                view.desk().tank().name(),
+                "font-family",
+                "'Bricolage Grotesque', sans-serif",
+                "font-size",
+                44,
+                "font-weight",
+                700,
+                "fill",
+                "#10272c");
         List<Swimmer> swimmers = swimmers();
         int fish = swimmers.stream().mapToInt(s -> s.presence().party().count()).sum();
-        svg.text(WIDE - MARGIN, 62, Measures.date(day) + " · " + fish + " fish", "font-size", 30, "fill", "#10272c", "text-anchor", "end");
+        svg.text(
+                WIDE - MARGIN,
+                62,
+                Measures.date(day) + " · " + fish + " fish",
+                "font-size",
+                30,
+                "fill",
+                "#10272c",
+                "text-anchor",
+                "end");
         svg.open("g", "transform", "translate(" + Svg.num(left) + " " + Svg.num(top) + ") scale(" + Svg.num(k) + ")");
         reef.draw(svg, false);
         svg.close("g");
-        List<Press> arrows = outlook.presses(day).stream().filter(p -> p.index() >= arrowsFrom).limit(MOST_ARROWS).toList();
+        List<Press> arrows = outlook.presses(day).stream()
+                .filter(p -> p.index() >= arrowsFrom)
+                .limit(MOST_ARROWS)
+                .toList();
         grounds(swimmers, arrows);
         swimmers.forEach(this::fish);
-        Map<String, Swimmer> byId = swimmers.stream().collect(Collectors.toMap(s -> s.presence().party().id(), Function.identity()));
-        arrows.forEach(p -> arrow(p, byId.get(p.aggressor().party().id()), byId.get(p.target().party().id())));
+        Map<String, Swimmer> byId = swimmers.stream()
+                .collect(Collectors.toMap(s -> s.presence().party().id(), Function.identity()));
+        arrows.forEach(p -> arrow(
+                p,
+                byId.get(p.aggressor().party().id()),
+                byId.get(p.target().party().id())));
         names(swimmers);
         legend(high - LEGEND + 18, arrows.isEmpty());
         return svg.close("svg").toString();
@@ -96,16 +140,27 @@ final class PictureDrawing {
             double cm = p.party().lengthOn(day);
             double half = FishDrawing.halfHeight(p.party().species().lookAt(cm)) * cm;
             Homes.Home home = outlook.homes().of(p.party());
-            all.add(new Swimmer(p, cm, half, within(home.xCm(), cm / 2, length - cm / 2), within(floor - home.yCm(), half * 0.8, floor - half * 0.8),
-                outlook.grounds().of(p.party(), cm)));
+            all.add(new Swimmer(
+                    p,
+                    cm,
+                    half,
+                    within(home.xCm(), cm / 2, length - cm / 2),
+                    within(floor - home.yCm(), half * 0.8, floor - half * 0.8),
+                    outlook.grounds().of(p.party(), cm)));
         }
-        return all.stream().sorted(Comparator.comparingDouble(Swimmer::cm).reversed()).toList();
+        return all.stream()
+                .sorted(Comparator.comparingDouble(Swimmer::cm).reversed())
+                .toList();
     }
 
     private void grounds(List<Swimmer> swimmers, List<Press> arrows) {
         svg.open("defs");
-        svg.open("clipPath", "id", "glass").el("rect", "x", x(0), "y", y(0), "width", length * k, "height", floor * k).close("clipPath");
-        svg.add("<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
+        svg.open("clipPath", "id", "glass")
+                .el("rect", "x", x(0), "y", y(0), "width", length * k, "height", floor * k)
+                .close("clipPath");
+        svg.add("<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" "
+                + "patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" "
+                + "stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
         for (Swimmer s : swimmers) {
             s.ground().ifPresent(g -> {
                 svg.open("clipPath", "id", "g-" + s.presence().party().id());
@@ -116,20 +171,43 @@ final class PictureDrawing {
         svg.close("defs");
         svg.open("g", "clip-path", "url(#glass)");
         for (Swimmer s : swimmers) {
-            s.ground().ifPresent(g -> ellipse(g, "fill", "#ffffff", "fill-opacity", 0.06, "stroke", "#ffffff", "stroke-opacity", 0.5, "stroke-dasharray", "6 6", "stroke-width", 1.6));
+            s.ground()
+                    .ifPresent(g -> ellipse(
+                            g,
+                            "fill",
+                            "#ffffff",
+                            "fill-opacity",
+                            0.06,
+                            "stroke",
+                            "#ffffff",
+                            "stroke-opacity",
+                            0.5,
+                            "stroke-dasharray",
+                            "6 6",
+                            "stroke-width",
+                            1.6));
         }
-        Map<String, Ellipse> byId = swimmers.stream().filter(s -> s.ground().isPresent()).collect(Collectors.toMap(s -> s.presence().party().id(), s -> s.ground().get()));
+        Map<String, Ellipse> byId = swimmers.stream()
+                .filter(s -> s.ground().isPresent())
+                .collect(Collectors.toMap(
+                        s -> s.presence().party().id(), s -> s.ground().get()));
         for (Press p : arrows) {
             Ellipse one = byId.get(p.aggressor().party().id());
             if (one != null && byId.containsKey(p.target().party().id())) {
-                ellipse(one, "fill", "url(#overlap)", "clip-path", "url(#g-" + p.target().party().id() + ")");
+                ellipse(
+                        one,
+                        "fill",
+                        "url(#overlap)",
+                        "clip-path",
+                        "url(#g-" + p.target().party().id() + ")");
             }
         }
         svg.close("g");
     }
 
     private void ellipse(Ellipse g, Object... attributes) {
-        List<Object> all = new ArrayList<>(List.of("cx", x(g.xCm()), "cy", y(floor - g.yCm()), "rx", g.rx() * k, "ry", g.ry() * k));
+        List<Object> all = new ArrayList<>(
+                List.of("cx", x(g.xCm()), "cy", y(floor - g.yCm()), "rx", g.rx() * k, "ry", g.ry() * k));
         all.addAll(List.of(attributes));
         svg.el("ellipse", all.toArray());
     }
@@ -139,7 +217,12 @@ final class PictureDrawing {
             double far = Math.sqrt(i) * s.cm() * 0.95;
             double cx = within(s.x() + far * Math.cos(i * GOLDEN_ANGLE) * 1.15, s.cm() / 2, length - s.cm() / 2);
             double cy = within(s.y() + far * Math.sin(i * GOLDEN_ANGLE) * 0.6, s.half() * 0.8, floor - s.half() * 0.8);
-            svg.add(FishDrawing.at(s.presence().party().species().lookAt(s.cm()), x(cx), y(cy), s.cm() * k, "p" + s.presence().party().id() + "-" + i));
+            svg.add(FishDrawing.at(
+                    s.presence().party().species().lookAt(s.cm()),
+                    x(cx),
+                    y(cy),
+                    s.cm() * k,
+                    "p" + s.presence().party().id() + "-" + i));
         }
     }
 
@@ -157,10 +240,24 @@ final class PictureDrawing {
         double endX = x(tip[0]) - Math.cos(angle) * head * 0.8;
         double endY = y(tip[1]) - Math.sin(angle) * head * 0.8;
         String line = "M" + at(x(start[0]), y(start[1])) + "Q" + at(x(mid[0]), y(mid[1])) + at(endX, endY);
-        String point = "M" + at(x(tip[0]), y(tip[1])) + "L" + at(x(tip[0]) - head * Math.cos(angle - 0.45), y(tip[1]) - head * Math.sin(angle - 0.45)) + "L"
-            + at(x(tip[0]) - head * Math.cos(angle + 0.45), y(tip[1]) - head * Math.sin(angle + 0.45)) + "Z";
+        String point = "M" + at(x(tip[0]), y(tip[1])) + "L"
+                + at(x(tip[0]) - head * Math.cos(angle - 0.45), y(tip[1]) - head * Math.sin(angle - 0.45)) + "L"
+                + at(x(tip[0]) - head * Math.cos(angle + 0.45), y(tip[1]) - head * Math.sin(angle + 0.45)) + "Z";
         String ink = INKS.get(p.step());
-        svg.el("path", "d", line, "fill", "none", "stroke", "#041a1f", "stroke-opacity", 0.55, "stroke-width", wide + 5, "stroke-linecap", "round");
+        svg.el(
+                "path",
+                "d",
+                line,
+                "fill",
+                "none",
+                "stroke",
+                "#041a1f",
+                "stroke-opacity",
+                0.55,
+                "stroke-width",
+                wide + 5,
+                "stroke-linecap",
+                "round");
         svg.el("path", "d", line, "fill", "none", "stroke", ink, "stroke-width", wide, "stroke-linecap", "round");
         svg.el("path", "d", point, "fill", ink);
         double[] m = {0.25 * start[0] + 0.5 * mid[0] + 0.25 * tip[0], 0.25 * start[1] + 0.5 * mid[1] + 0.25 * tip[1]};
@@ -169,30 +266,78 @@ final class PictureDrawing {
     }
 
     private void wave(Step step, double x, double y, double wide, String ink) {
-        svg.open("g", "fill", "none", "stroke", ink, "stroke-width", 2.6, "stroke-linecap", "round", "stroke-linejoin", "round").add(Waves.at(step, x, y, wide)).close("g");
+        svg.open(
+                        "g",
+                        "fill",
+                        "none",
+                        "stroke",
+                        ink,
+                        "stroke-width",
+                        2.6,
+                        "stroke-linecap",
+                        "round",
+                        "stroke-linejoin",
+                        "round")
+                .add(Waves.at(step, x, y, wide))
+                .close("g");
     }
 
     private static double[] curve(Swimmer a, double[] m, Swimmer b, double t) {
         double s = 1 - t;
-        return new double[] {s * s * a.x() + 2 * s * t * m[0] + t * t * b.x(), s * s * a.y() + 2 * s * t * m[1] + t * t * b.y()};
+        return new double[] {
+            s * s * a.x() + 2 * s * t * m[0] + t * t * b.x(), s * s * a.y() + 2 * s * t * m[1] + t * t * b.y()
+        };
     }
 
     private void names(List<Swimmer> swimmers) {
         List<double[]> taken = new ArrayList<>();
-        List<double[]> bodies = swimmers.stream().map(s -> new double[] {x(s.x() - s.cm() / 2), y(s.y() - s.half() * 0.7), x(s.x() + s.cm() / 2), y(s.y() + s.half() * 0.7)}).toList();
+        List<double[]> bodies = swimmers.stream()
+                .map(s -> new double[] {
+                    x(s.x() - s.cm() / 2), y(s.y() - s.half() * 0.7), x(s.x() + s.cm() / 2), y(s.y() + s.half() * 0.7)
+                })
+                .toList();
         for (Swimmer s : swimmers) {
             String text = s.presence().party().label();
             double wide = text.length() * 11.5;
             double x = within(x(s.x()), x(0) + wide / 2, x(length) - wide / 2);
-            double spread = s.presence().party().count() > 1 ? Math.sqrt(s.presence().party().count() - 1) * s.cm() * 0.57 : 0;
-            List<double[]> free = DoubleStream.of(y(s.y() + s.half() * 0.75 + spread) + 26, y(s.y() - s.half() * 0.75 - spread) - 8, y(s.y() + s.half() * 0.75) + 26)
-                .filter(y -> y > y(0) + 22 && y < y(floor) + 8).mapToObj(y -> new double[] {x - wide / 2, y - 22, x + wide / 2, y + 4})
-                .filter(box -> taken.stream().noneMatch(t -> meet(t, box))).toList();
-            free.stream().filter(box -> bodies.stream().noneMatch(b -> meet(b, box))).findFirst().or(() -> free.stream().findFirst()).ifPresent(box -> {
-                taken.add(box);
-                svg.text(x, box[3] - 4, text, "text-anchor", "middle", "font-size", 23, "fill", "#f2faf8", "stroke", "#041a1f", "stroke-opacity", 0.75, "stroke-width", 5, "paint-order",
-                    "stroke", "stroke-linejoin", "round");
-            });
+            double spread = s.presence().party().count() > 1
+                    ? Math.sqrt(s.presence().party().count() - 1) * s.cm() * 0.57
+                    : 0;
+            List<double[]> free = DoubleStream.of(
+                            y(s.y() + s.half() * 0.75 + spread) + 26,
+                            y(s.y() - s.half() * 0.75 - spread) - 8,
+                            y(s.y() + s.half() * 0.75) + 26)
+                    .filter(y -> y > y(0) + 22 && y < y(floor) + 8)
+                    .mapToObj(y -> new double[] {x - wide / 2, y - 22, x + wide / 2, y + 4})
+                    .filter(box -> taken.stream().noneMatch(t -> meet(t, box)))
+                    .toList();
+            free.stream()
+                    .filter(box -> bodies.stream().noneMatch(b -> meet(b, box)))
+                    .findFirst()
+                    .or(() -> free.stream().findFirst())
+                    .ifPresent(box -> {
+                        taken.add(box);
+                        svg.text(
+                                x,
+                                box[3] - 4,
+                                text,
+                                "text-anchor",
+                                "middle",
+                                "font-size",
+                                23,
+                                "fill",
+                                "#f2faf8",
+                                "stroke",
+                                "#041a1f",
+                                "stroke-opacity",
+                                0.75,
+                                "stroke-width",
+                                5,
+                                "paint-order",
+                                "stroke",
+                                "stroke-linejoin",
+                                "round");
+                    });
         }
     }
 
@@ -207,9 +352,39 @@ final class PictureDrawing {
             svg.text(x + 50, y + 4, step.title(), "font-size", 24, "font-weight", 700, "fill", WORDS.get(step));
             x += 150;
         }
-        svg.text(x, y + 4, noArrows ? "no pair comes to " + arrowsFrom + " of 100" : "arrows from presser to pressed, from " + arrowsFrom + " of 100", "font-size", 24, "fill", "#526a6d");
-        svg.text(MARGIN, y + 52, "Fish, rock and tank to one scale, in " + view.desk().say().lengthUnit() + ". Dashed: ground held; hatched: grounds overlap. Planned and computed; odds, not promises.", "font-size", 22, "fill", "#526a6d");
-        svg.text(WIDE - MARGIN, y + 52, "Pelluna", "font-size", 24, "font-weight", 700, "text-anchor", "end", "fill", "#10272c", "font-family", "'Bricolage Grotesque', sans-serif");
+        svg.text(
+                x,
+                y + 4,
+                noArrows
+                        ? "no pair comes to " + arrowsFrom + " of 100"
+                        : "arrows from presser to pressed, from " + arrowsFrom + " of 100",
+                "font-size",
+                24,
+                "fill",
+                "#526a6d");
+        svg.text(
+                MARGIN,
+                y + 52,
+                "Fish, rock and tank to one scale, in " + view.desk().say().lengthUnit()
+                        + ". Dashed: ground held; hatched: grounds overlap. Planned and computed; odds, not promises.",
+                "font-size",
+                22,
+                "fill",
+                "#526a6d");
+        svg.text(
+                WIDE - MARGIN,
+                y + 52,
+                "Pelluna",
+                "font-size",
+                24,
+                "font-weight",
+                700,
+                "text-anchor",
+                "end",
+                "fill",
+                "#10272c",
+                "font-family",
+                "'Bricolage Grotesque', sans-serif");
     }
 
     private double x(double cm) {
@@ -229,7 +404,8 @@ final class PictureDrawing {
     }
 
     private static String font(String name) {
-        try (InputStream in = PictureDrawing.class.getResourceAsStream("/static/fonts/" + name + "-latin-wght-normal.woff2")) {
+        try (InputStream in =
+                PictureDrawing.class.getResourceAsStream("/static/fonts/" + name + "-latin-wght-normal.woff2")) {
             return Base64.getEncoder().encodeToString(in.readAllBytes());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -1,13 +1,11 @@
 package pelluna.app.reefscape;
 
 import java.util.Map;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.tank.DrawnReef;
 import pelluna.core.scape.Scape;
@@ -25,8 +23,15 @@ class ReefHandsController {
     }
 
     @PostMapping("/tanks/{id}/reefscape/move")
-    String move(@PathVariable long id, @RequestParam String kind, @RequestParam String i, @RequestParam double dx, @RequestParam double dy,
-                @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+    String move(
+            @PathVariable long id,
+            @RequestParam String kind,
+            @RequestParam String i,
+            @RequestParam double dx,
+            @RequestParam double dy,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String chosen,
+            RedirectAttributes to) {
         Tank tank = tank(id);
         Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
         steps.change(id, moved.said(), tree -> {
@@ -40,25 +45,46 @@ class ReefHandsController {
 
     /** @param kind rock or hide */
     @PostMapping("/tanks/{id}/reefscape/add")
-    String add(@PathVariable long id, @RequestParam String kind, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen,
-               RedirectAttributes to) {
+    String add(
+            @PathVariable long id,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String chosen,
+            RedirectAttributes to) {
         Tank tank = tank(id);
         boolean rock = kind.equals("rock");
-        Scape more = rock ? Moves.plusRock(tank) : tank.scape().withHides(tank.scape().hides().size() + 1, tank.lengthCm(), tank.frontHeightCm(), tank.sandDepthCm());
+        Scape more = rock
+                ? Moves.plusRock(tank)
+                : tank.scape()
+                        .withHides(
+                                tank.scape().hides().size() + 1,
+                                tank.lengthCm(),
+                                tank.frontHeightCm(),
+                                tank.sandDepthCm());
         steps.change(id, rock ? "a heap of rock put in" : "a hide put in", tree -> draw(tree, more));
         return back(id, on, chosen, to);
     }
 
     /** @param kind rock or hide */
     @PostMapping("/tanks/{id}/reefscape/take")
-    String take(@PathVariable long id, @RequestParam String kind, @RequestParam int i, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+    String take(
+            @PathVariable long id,
+            @RequestParam String kind,
+            @RequestParam int i,
+            @RequestParam(defaultValue = "") String on,
+            RedirectAttributes to) {
         Scape less = Moves.without(tank(id).scape(), kind, i);
-        steps.change(id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", tree -> draw(tree, less));
+        steps.change(
+                id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", tree -> draw(tree, less));
         return back(id, on, "", to);
     }
 
     @PostMapping("/tanks/{id}/reefscape/undo")
-    String undo(@PathVariable long id, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+    String undo(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String chosen,
+            RedirectAttributes to) {
         steps.undo(id);
         return back(id, on, chosen, to);
     }

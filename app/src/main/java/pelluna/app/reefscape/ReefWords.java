@@ -2,7 +2,6 @@ package pelluna.app.reefscape;
 
 import java.util.List;
 import java.util.Locale;
-
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
@@ -14,7 +13,8 @@ import pelluna.core.units.Measures;
 public final class ReefWords {
     /** 'In May 2028 the rabbitfish needs a longer run.' */
     public String sentence(Change c) {
-        String month = c.on().getMonth().name().charAt(0) + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
+        String month = c.on().getMonth().name().charAt(0)
+                + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
         return "In " + month + " " + c.on().getYear() + " " + c.says() + ".";
     }
 

@@ -2,7 +2,6 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -10,13 +9,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.log.LogFigures;
+import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
@@ -42,7 +40,15 @@ class ReefscapeController {
     private final WhatIf whatIf;
     private final LogFigures log;
 
-    ReefscapeController(ReefscapeDesk reefscapes, Shells shells, CurrentKeeper keeper, ReefscapePage pages, PlanDesk desks, PlanSteps steps, WhatIf whatIf, LogFigures log) {
+    ReefscapeController(
+            ReefscapeDesk reefscapes,
+            Shells shells,
+            CurrentKeeper keeper,
+            ReefscapePage pages,
+            PlanDesk desks,
+            PlanSteps steps,
+            WhatIf whatIf,
+            LogFigures log) {
         this.reefscapes = reefscapes;
         this.shells = shells;
         this.keeper = keeper;
@@ -54,21 +60,32 @@ class ReefscapeController {
     }
 
     @GetMapping("/tanks/{id}/reefscape")
-    String reefscape(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String pair,
-                     @RequestParam(defaultValue = "") String fish, @RequestParam(defaultValue = "false") boolean stale,
-                     @RequestParam(defaultValue = "") String refused, Model model) {
+    String reefscape(
+            @PathVariable long id,
+            @RequestParam(required = false) LocalDate on,
+            @RequestParam(defaultValue = "") String pair,
+            @RequestParam(defaultValue = "") String fish,
+            @RequestParam(defaultValue = "false") boolean stale,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
         ReefscapeDesk.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
         ReefscapePage.Chosen chosen = pages.chosen(view, day, pair, fish, from);
         shells.around(model, view.desk(), "reefscape", "Reefscape", pages.sentence(view, day));
         pages.fill(model, view, day, chosen, from);
-        ReefDrawing drawing = new ReefDrawing(view.desk().plan().tank(), view.desk().say());
+        ReefDrawing drawing =
+                new ReefDrawing(view.desk().plan().tank(), view.desk().say());
         Svg svg = new Svg();
         drawing.draw(svg, true);
-        List<LogFigures.Place> acts = log.places(view.desk().tank().sandboxOf() == null ? id : view.desk().tank().sandboxOf(), HOT_DAYS);
-        svg.add(HotSpots.over(view.desk().plan().tank(), acts.stream().map(LogFigures.Place::at).toList(), acts.stream().map(LogFigures.Place::times).toList()));
-        model.addAttribute("hotActs", acts.stream().mapToInt(LogFigures.Place::times).sum());
+        List<LogFigures.Place> acts = log.places(
+                view.desk().tank().sandboxOf() == null ? id : view.desk().tank().sandboxOf(), HOT_DAYS);
+        svg.add(HotSpots.over(
+                view.desk().plan().tank(),
+                acts.stream().map(LogFigures.Place::at).toList(),
+                acts.stream().map(LogFigures.Place::times).toList()));
+        model.addAttribute(
+                "hotActs", acts.stream().mapToInt(LogFigures.Place::times).sum());
         double[] box = drawing.box();
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("stale", stale);
@@ -81,7 +98,8 @@ class ReefscapeController {
         model.addAttribute("sandbox", planOf == null ? whatIf.of(id).orElse(null) : null);
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("reef", svg.toString());
-        model.addAttribute("reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
+        model.addAttribute(
+                "reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
         model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).tree(day, from, chosen.key())));
         return "reefscape";
     }
@@ -93,14 +111,23 @@ class ReefscapeController {
      */
     @GetMapping(value = "/tanks/{id}/reefscape/day", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    String day(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam(defaultValue = "") String kind,
-               @RequestParam(defaultValue = "0") String i, @RequestParam(defaultValue = "0") double dx, @RequestParam(defaultValue = "0") double dy,
-               @RequestParam(defaultValue = "") String chosen) {
+    String day(
+            @PathVariable long id,
+            @RequestParam(required = false) LocalDate on,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "0") String i,
+            @RequestParam(defaultValue = "0") double dx,
+            @RequestParam(defaultValue = "0") double dy,
+            @RequestParam(defaultValue = "") String chosen) {
         ReefscapeDesk.View view = reefscapes.open(id);
         Outlook outlook = view.outlook();
         if (!kind.isEmpty()) {
             Plan plan = view.desk().plan();
-            outlook = new Outlook(plan.with(plan.tank().with(Moves.move(plan.tank(), kind, i, dx, dy).scape())), view.desk().assessment().arrivals(), view.desk().say());
+            outlook = new Outlook(
+                    plan.with(plan.tank()
+                            .with(Moves.move(plan.tank(), kind, i, dx, dy).scape())),
+                    view.desk().assessment().arrivals(),
+                    view.desk().say());
         }
         return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));
     }
@@ -117,10 +144,17 @@ class ReefscapeController {
 
     /** What would lower the tension of a pair most; a part of the page, asked for once the page is there. */
     @GetMapping("/tanks/{id}/reefscape/offers")
-    String offers(@PathVariable long id, @RequestParam(required = false) LocalDate on, @RequestParam String pair, Model model) {
+    String offers(
+            @PathVariable long id,
+            @RequestParam(required = false) LocalDate on,
+            @RequestParam String pair,
+            Model model) {
         ReefscapeDesk.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
-        Press press = view.outlook().presses(day).stream().filter(p -> ReefscapePage.key(p).equals(pair)).findFirst().orElseThrow(NoSuchTankException::new);
+        Press press = view.outlook().presses(day).stream()
+                .filter(p -> ReefscapePage.key(p).equals(pair))
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
         model.addAttribute("offers", pages.offers(view, press, day));
         model.addAttribute("base", "/tanks/" + id + "/reefscape");
         model.addAttribute("day", day);

@@ -4,10 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.outlook.Change;
@@ -33,7 +31,9 @@ class ReefscapeDesk {
         LocalDate day(LocalDate asked) {
             LocalDate start = desk.plan().startOn();
             LocalDate end = end();
-            return asked == null ? outlook.lastArrival().isAfter(end) ? end : outlook.lastArrival() : asked.isBefore(start) ? start : asked.isAfter(end) ? end : asked;
+            return asked == null
+                    ? outlook.lastArrival().isAfter(end) ? end : outlook.lastArrival()
+                    : asked.isBefore(start) ? start : asked.isAfter(end) ? end : asked;
         }
 
         /** When all are fully grown, at least a month after the start. */
@@ -51,7 +51,11 @@ class ReefscapeDesk {
         if (last != null && last.desk().assessment() == desk.assessment()) {
             return new View(desk, last.outlook(), last.changes(), last.good());
         }
-        View view = new View(desk, desk.ahead().outlook(), desk.ahead().changes(), GoodCompany.in(desk.ahead().outlook()));
+        View view = new View(
+                desk,
+                desk.ahead().outlook(),
+                desk.ahead().changes(),
+                GoodCompany.in(desk.ahead().outlook()));
         if (kept.size() >= MOST) {
             kept.clear();
         }

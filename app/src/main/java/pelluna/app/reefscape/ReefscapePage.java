@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.advice.Advice;
 import pelluna.core.advice.Option;
@@ -39,21 +37,29 @@ class ReefscapePage {
     }
 
     /** One line of tension. */
-    record Line(String key, String aggressor, String target, double index, Step step, boolean chosen) { }
+    record Line(String key, String aggressor, String target, double index, Step step, boolean chosen) {}
 
     /** A chosen pair, explained. */
-    record Pair(Press press, Tension tension, List<Shares.Share> shares) { }
+    record Pair(Press press, Tension tension, List<Shares.Share> shares) {}
 
     /** An option with the text that its button sends. */
-    record Offer(Option option, String attempt) { }
+    record Offer(Option option, String attempt) {}
 
     /** A chosen fish on its day. */
-    record Fish(Presence presence, double lengthCm, List<Line> presses, List<Line> pressed, List<Change> ahead, List<String> measured) { }
+    record Fish(
+            Presence presence,
+            double lengthCm,
+            List<Line> presses,
+            List<Line> pressed,
+            List<Change> ahead,
+            List<String> measured) {}
 
     /** What the keeper has chosen: a pair, a fish, or nothing. */
     record Chosen(Optional<Pair> pair, Optional<Fish> fish) {
         public String key() {
-            return pair.map(p -> ReefscapePage.key(p.press())).or(() -> fish.map(f -> f.presence().party().id())).orElse("");
+            return pair.map(p -> ReefscapePage.key(p.press()))
+                    .or(() -> fish.map(f -> f.presence().party().id()))
+                    .orElse("");
         }
     }
 
@@ -69,8 +75,13 @@ class ReefscapePage {
             return new Chosen(Optional.empty(), one.map(p -> fish(view, p, day)));
         }
         List<Press> presses = outlook.presses(day);
-        return new Chosen(presses.stream().filter(p -> key(p).equals(pair)).findFirst()
-            .or(() -> presses.stream().findFirst().filter(p -> p.index() >= Math.max(1, arrowsFrom))).map(p -> explain(outlook, p, day)), Optional.empty());
+        return new Chosen(
+                presses.stream()
+                        .filter(p -> key(p).equals(pair))
+                        .findFirst()
+                        .or(() -> presses.stream().findFirst().filter(p -> p.index() >= Math.max(1, arrowsFrom)))
+                        .map(p -> explain(outlook, p, day)),
+                Optional.empty());
     }
 
     private static Pair explain(Outlook outlook, Press p, LocalDate day) {
@@ -80,16 +91,37 @@ class ReefscapePage {
 
     /** What would calm a pair, calmest first. */
     List<Offer> offers(ReefscapeDesk.View view, Press p, LocalDate day) {
-        return new Advice(view.desk().assessment(), view.outlook(), catalogue.get(), view.desk().say()).lower(p.aggressor(), p.target(), day).stream()
-            .map(o -> new Offer(o, AttemptText.write(o.attempt()))).toList();
+        return new Advice(
+                        view.desk().assessment(),
+                        view.outlook(),
+                        catalogue.get(),
+                        view.desk().say())
+                .lower(p.aggressor(), p.target(), day).stream()
+                        .map(o -> new Offer(o, AttemptText.write(o.attempt())))
+                        .toList();
     }
 
     private static Fish fish(ReefscapeDesk.View view, Presence p, LocalDate day) {
         String id = p.party().id();
         List<Press> all = view.outlook().presses(day);
-        return new Fish(p, p.party().lengthOn(day), all.stream().filter(x -> x.aggressor().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
-            all.stream().filter(x -> x.target().party().id().equals(id)).limit(4).map(x -> line(x, "")).toList(),
-            view.changes().stream().filter(c -> c.about().contains(id) && c.on().isAfter(day)).limit(4).toList(), measured(view, p));
+        return new Fish(
+                p,
+                p.party().lengthOn(day),
+                all.stream()
+                        .filter(x -> x.aggressor().party().id().equals(id))
+                        .limit(4)
+                        .map(x -> line(x, ""))
+                        .toList(),
+                all.stream()
+                        .filter(x -> x.target().party().id().equals(id))
+                        .limit(4)
+                        .map(x -> line(x, ""))
+                        .toList(),
+                view.changes().stream()
+                        .filter(c -> c.about().contains(id) && c.on().isAfter(day))
+                        .limit(4)
+                        .toList(),
+                measured(view, p));
     }
 
     /** '6.5 cm on 3 May 2026', as its row has them. */
@@ -98,12 +130,21 @@ class ReefscapePage {
         if (i < 0 || !(view.desk().residents().get(i).tree().get("lengths") instanceof List<?> lengths)) {
             return List.of();
         }
-        return lengths.stream().map(m -> (Map<?, ?>) m).map(m -> view.desk().say().length(((Number) m.get("cm")).doubleValue()) + " on "
-            + Measures.date(LocalDate.parse(m.get("on").toString()))).toList();
+        return lengths.stream()
+                .map(m -> (Map<?, ?>) m)
+                .map(m -> view.desk().say().length(((Number) m.get("cm")).doubleValue()) + " on "
+                        + Measures.date(LocalDate.parse(m.get("on").toString())))
+                .toList();
     }
 
     private static Line line(Press p, String chosen) {
-        return new Line(key(p), p.aggressor().party().species().name(), p.target().party().species().name(), p.index(), p.step(), key(p).equals(chosen));
+        return new Line(
+                key(p),
+                p.aggressor().party().species().name(),
+                p.target().party().species().name(),
+                p.index(),
+                p.step(),
+                key(p).equals(chosen));
     }
 
     String sentence(ReefscapeDesk.View view, LocalDate day) {
@@ -112,37 +153,67 @@ class ReefscapePage {
             return "Nobody lives here yet on " + Measures.date(day) + ".";
         }
         int fish = there.stream().mapToInt(p -> p.party().count()).sum();
-        long hard = pairs(view.outlook().presses(day).stream().filter(p -> p.step().atLeast(Step.CHOP)).toList());
-        String pairs = hard == 0 ? "No pair above Ripple" : English.capital(English.count((int) hard, "pair", "pairs")) + " to plan for";
-        List<String> placeless = view.outlook().grounds().placeless().stream().filter(p -> there.stream().anyMatch(t -> t.party().id().equals(p.id()))).map(p -> "the " + p.species().name()).toList();
+        long hard = pairs(view.outlook().presses(day).stream()
+                .filter(p -> p.step().atLeast(Step.CHOP))
+                .toList());
+        String pairs = hard == 0
+                ? "No pair above Ripple"
+                : English.capital(English.count((int) hard, "pair", "pairs")) + " to plan for";
+        List<String> placeless = view.outlook().grounds().placeless().stream()
+                .filter(p -> there.stream().anyMatch(t -> t.party().id().equals(p.id())))
+                .map(p -> "the " + p.species().name())
+                .toList();
         return English.capital(English.count(fish, "fish", "fish")) + " on " + Measures.date(day) + ". " + pairs
-            + (placeless.isEmpty() ? "." : "; " + English.list(placeless) + (placeless.size() == 1 ? " finds" : " find") + " no ground of " + (placeless.size() == 1 ? "its" : "their") + " own.");
+                + (placeless.isEmpty()
+                        ? "."
+                        : "; " + English.list(placeless) + (placeless.size() == 1 ? " finds" : " find")
+                                + " no ground of " + (placeless.size() == 1 ? "its" : "their") + " own.");
     }
 
     /** Two who press each other count once. */
     static long pairs(List<Press> presses) {
         Set<Set<String>> seen = new HashSet<>();
-        presses.forEach(p -> seen.add(Set.of(p.aggressor().party().id(), p.target().party().id())));
+        presses.forEach(p ->
+                seen.add(Set.of(p.aggressor().party().id(), p.target().party().id())));
         return seen.size();
     }
 
     void fill(Model model, ReefscapeDesk.View view, LocalDate day, Chosen chosen, int arrowsFrom) {
         List<Press> presses = view.outlook().presses(day);
-        List<Press> drawn = presses.stream().filter(p -> p.index() >= Math.max(1, arrowsFrom)).toList();
-        List<Line> lines = new ArrayList<>(drawn.stream().limit(MOST_LINES).map(p -> line(p, chosen.key())).toList());
-        chosen.pair().filter(c -> lines.stream().noneMatch(l -> l.key().equals(chosen.key()))).ifPresent(c -> lines.add(line(c.press(), chosen.key())));
+        List<Press> drawn = presses.stream()
+                .filter(p -> p.index() >= Math.max(1, arrowsFrom))
+                .toList();
+        List<Line> lines = new ArrayList<>(
+                drawn.stream().limit(MOST_LINES).map(p -> line(p, chosen.key())).toList());
+        chosen.pair()
+                .filter(c -> lines.stream().noneMatch(l -> l.key().equals(chosen.key())))
+                .ifPresent(c -> lines.add(line(c.press(), chosen.key())));
         model.addAttribute("lines", lines);
         model.addAttribute("more", Math.max(0, drawn.size() - MOST_LINES));
-        model.addAttribute("below", presses.stream().filter(p -> p.index() < Math.max(1, arrowsFrom)).findFirst().map(p -> line(p, "")).orElse(null));
+        model.addAttribute(
+                "below",
+                presses.stream()
+                        .filter(p -> p.index() < Math.max(1, arrowsFrom))
+                        .findFirst()
+                        .map(p -> line(p, ""))
+                        .orElse(null));
         model.addAttribute("pairCount", presses.size());
         model.addAttribute("chosen", chosen);
         model.addAttribute("day", day);
         model.addAttribute("arrowsFrom", arrowsFrom);
         model.addAttribute("view", view);
-        model.addAttribute("ahead", view.changes().stream().filter(c -> !c.on().isBefore(day)).toList());
-        model.addAttribute("passed", view.changes().stream().filter(c -> c.on().isBefore(day)).toList());
+        model.addAttribute(
+                "ahead",
+                view.changes().stream().filter(c -> !c.on().isBefore(day)).toList());
+        model.addAttribute(
+                "passed",
+                view.changes().stream().filter(c -> c.on().isBefore(day)).toList());
         model.addAttribute("good", good(view, day));
-        model.addAttribute("left", view.desk().assessment().bestSet().leave().keySet().stream().map(p -> p.species().name()).toList());
+        model.addAttribute(
+                "left",
+                view.desk().assessment().bestSet().leave().keySet().stream()
+                        .map(p -> p.species().name())
+                        .toList());
         model.addAttribute("sieve", sieve(view));
         model.addAttribute("words", new ReefWords());
         model.addAttribute("axis", TimeAxis.draw(view, day));
@@ -156,21 +227,27 @@ class ReefscapePage {
         }
         int[] n = new int[Verdict.Outcome.values().length];
         all.forEach(v -> n[v.outcome().ordinal()]++);
-        return "Of " + English.count(all.size(), "wish", "wishes") + ", " + n[Verdict.Outcome.FITS.ordinal()] + " fit this tank as it is drawn, " + n[Verdict.Outcome.FITS_IF.ordinal()]
-            + " fit if something changes, " + n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()] + " do not.";
+        return "Of " + English.count(all.size(), "wish", "wishes") + ", " + n[Verdict.Outcome.FITS.ordinal()]
+                + " fit this tank as it is drawn, " + n[Verdict.Outcome.FITS_IF.ordinal()]
+                + " fit if something changes, " + n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()] + " do not.";
     }
 
     void fillPairs(Model model, ReefscapeDesk.View view, LocalDate day) {
         model.addAttribute("words", new ReefWords());
         model.addAttribute("day", day);
         model.addAttribute("view", view);
-        model.addAttribute("pairs", view.outlook().presses(day).stream().map(p -> explain(view.outlook(), p, day)).toList());
+        model.addAttribute(
+                "pairs",
+                view.outlook().presses(day).stream()
+                        .map(p -> explain(view.outlook(), p, day))
+                        .toList());
         model.addAttribute("good", good(view, day));
         model.addAttribute("eaten", view.outlook().eaten());
     }
 
     private static List<GoodCompany> good(ReefscapeDesk.View view, LocalDate day) {
-        List<String> there = view.outlook().on(day).stream().map(p -> p.party().id()).toList();
+        List<String> there =
+                view.outlook().on(day).stream().map(p -> p.party().id()).toList();
         return view.good().stream().filter(g -> there.containsAll(g.about())).toList();
     }
 }

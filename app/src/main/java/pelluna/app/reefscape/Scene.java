@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.species.Paths;
@@ -20,7 +19,8 @@ import pelluna.core.plan.Party;
 import pelluna.core.units.Measures;
 
 /**
- * What the browser needs to draw the tank on any day without asking: every fish with its lengths on days that lie closer in
+ * What the browser needs to draw the tank on any day without asking: every fish with its lengths on days that lie
+ * closer in
  * the beginning (the k-th of n at (k ÷ n)² of the plan's life), drawn straight between them.
  */
 final class Scene {
@@ -53,7 +53,11 @@ final class Scene {
         tree.put("arrowsFrom", arrowsFrom);
         tree.put("chosen", chosen);
         tree.put("fish", view.outlook().everybody().stream().map(this::fish).toList());
-        tree.put("changes", view.changes().stream().map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", c.says())).toList());
+        tree.put(
+                "changes",
+                view.changes().stream()
+                        .map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", c.says()))
+                        .toList());
         tree.put("now", day(view.outlook(), day, chosen));
         return tree;
     }
@@ -63,8 +67,13 @@ final class Scene {
         Map<String, Object> tree = new LinkedHashMap<>();
         List<Object> presses = new ArrayList<>();
         for (Press p : outlook.presses(day)) {
-            if (p.index() >= 1 && (presses.size() < MOST_PRESSES || ReefscapePage.key(p).equals(chosen))) {
-                presses.add(List.of(p.aggressor().party().id(), p.target().party().id(), Measures.round(p.index(), 1), p.step().word()));
+            if (p.index() >= 1
+                    && (presses.size() < MOST_PRESSES || ReefscapePage.key(p).equals(chosen))) {
+                presses.add(List.of(
+                        p.aggressor().party().id(),
+                        p.target().party().id(),
+                        Measures.round(p.index(), 1),
+                        p.step().word()));
             }
         }
         tree.put("day", day.toString());

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.Change;
 import pelluna.core.units.Measures;
@@ -24,21 +23,43 @@ final class TimeAxis {
         }
     }
 
-    private TimeAxis() { }
+    private TimeAxis() {}
 
     static String draw(ReefscapeDesk.View view, LocalDate day) {
         LocalDate start = view.desk().plan().startOn();
         long days = ChronoUnit.DAYS.between(start, view.end());
         Svg svg = new Svg().open("svg", "class", "time-axis", "viewBox", "0 0 1000 36", "aria-hidden", "true");
-        Map<Mark, List<Change>> marks = view.changes().stream().filter(c -> c.kind() != Change.Kind.GROWN)
-            .collect(Collectors.groupingBy(c -> Mark.of(c, Math.round(x(start, days, c.on()))), LinkedHashMap::new, Collectors.toList()));
+        Map<Mark, List<Change>> marks = view.changes().stream()
+                .filter(c -> c.kind() != Change.Kind.GROWN)
+                .collect(Collectors.groupingBy(
+                        c -> Mark.of(c, Math.round(x(start, days, c.on()))), LinkedHashMap::new, Collectors.toList()));
         marks.forEach((mark, changes) -> {
-            svg.open("line", "x1", mark.x(), "x2", mark.x(), "y1", mark.arrival() ? 0 : 4, "y2", mark.arrival() ? 14 : 10, "class", mark.look());
-            svg.open("title").add(Svg.escape(Measures.date(changes.get(0).on()) + ": " + changes.stream().limit(MOST_SAID).map(Change::says).collect(Collectors.joining("; "))
-                + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : ""))).close("title").close("line");
+            svg.open(
+                    "line",
+                    "x1",
+                    mark.x(),
+                    "x2",
+                    mark.x(),
+                    "y1",
+                    mark.arrival() ? 0 : 4,
+                    "y2",
+                    mark.arrival() ? 14 : 10,
+                    "class",
+                    mark.look());
+            svg.open("title")
+                    .add(Svg.escape(Measures.date(changes.get(0).on()) + ": "
+                            + changes.stream()
+                                    .limit(MOST_SAID)
+                                    .map(Change::says)
+                                    .collect(Collectors.joining("; "))
+                            + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : "")))
+                    .close("title")
+                    .close("line");
         });
         double last = -100;
-        for (LocalDate year = start.withDayOfYear(1).plusYears(1); !year.isAfter(view.end()); year = year.plusYears(1)) {
+        for (LocalDate year = start.withDayOfYear(1).plusYears(1);
+                !year.isAfter(view.end());
+                year = year.plusYears(1)) {
             double x = x(start, days, year);
             svg.el("line", "x1", x, "x2", x, "y1", 0, "y2", 4, "class", "year");
             if (x - last > 60 && x < WIDE - 40) {

@@ -5,7 +5,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.advice.Attempt;
@@ -30,8 +29,14 @@ class TryController {
      * @param said    what it is, for undoing it
      */
     @PostMapping("/tanks/{id}/reefscape/try")
-    String attempt(@PathVariable long id, @RequestParam String attempt, @RequestParam String of, @RequestParam(defaultValue = "a change tried") String said,
-                   @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String chosen, RedirectAttributes to) {
+    String attempt(
+            @PathVariable long id,
+            @RequestParam String attempt,
+            @RequestParam String of,
+            @RequestParam(defaultValue = "a change tried") String said,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String chosen,
+            RedirectAttributes to) {
         if (steps.mark(id).equals(of)) {
             Plan plan = reefscapes.open(id).desk().plan();
             Attempt read = AttemptText.read(attempt, catalogue.get());

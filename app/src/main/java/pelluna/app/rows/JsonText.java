@@ -1,10 +1,9 @@
 package pelluna.app.rows;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -20,6 +19,6 @@ public class JsonText implements AttributeConverter<Map<String, Object>, String>
 
     @Override
     public Map<String, Object> convertToEntityAttribute(String text) {
-        return text == null ? null : JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() { });
+        return text == null ? null : JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() {});
     }
 }

@@ -12,6 +12,7 @@ public abstract class Row {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @Version
     private int version;
 

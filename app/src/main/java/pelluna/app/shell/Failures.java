@@ -110,8 +110,9 @@ class Failures {
                 request,
                 response,
                 HttpServletResponse.SC_CONFLICT,
-                "Another window changed the same thing in the same moment. Its change was kept and yours was not saved: look again, "
-                    + "and make it again.");
+                "Another window changed the same thing in the same moment. Its change was kept and yours was not "
+                        + "saved: look again, "
+                        + "and make it again.");
     }
 
     @ExceptionHandler(PlanProblemsException.class)
@@ -187,8 +188,9 @@ class Failures {
                     request,
                     response,
                     HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
-                    "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it happens twice, the "
-                        + "log of the program says more.");
+                    "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it "
+                            + "happens twice, the "
+                            + "log of the program says more.");
         }
     }
 }

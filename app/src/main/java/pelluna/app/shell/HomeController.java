@@ -1,10 +1,8 @@
 package pelluna.app.shell;
 
 import java.util.List;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 
@@ -20,6 +18,8 @@ class HomeController {
     @GetMapping("/")
     String home() {
         List<TankEntity> tanks = desks.tanks();
-        return tanks.isEmpty() ? "redirect:/tanks/new" : "redirect:/tanks/" + tanks.get(0).id() + "/today";
+        return tanks.isEmpty()
+                ? "redirect:/tanks/new"
+                : "redirect:/tanks/" + tanks.get(0).id() + "/today";
     }
 }

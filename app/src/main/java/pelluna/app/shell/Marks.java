@@ -1,7 +1,6 @@
 package pelluna.app.shell;
 
 import java.time.LocalDate;
-
 import pelluna.app.drawing.Figures;
 import pelluna.app.drawing.Waves;
 import pelluna.core.sieve.Finding;

@@ -11,7 +11,8 @@ class ReadyLine implements ApplicationListener<ApplicationReadyEvent> {
     @Override
     public void onApplicationEvent(ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof WebServerApplicationContext web && web.getWebServer() != null) {
-            System.out.println("Pelluna is ready: http://127.0.0.1:" + web.getWebServer().getPort());
+            System.out.println(
+                    "Pelluna is ready: http://127.0.0.1:" + web.getWebServer().getPort());
         }
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.shell;
 
 import java.util.List;
-
 import pelluna.app.planning.Desk;
 import pelluna.core.units.Convert;
 import pelluna.core.units.English;
@@ -9,17 +8,32 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.UnitSystem;
 
 /** What the rail of every page shows. */
-public record Shell(String place, List<TankLink> tanks, Long tank, String tankName, String summary, String stance, String units, String theme, Long sandboxOf) {
+public record Shell(
+        String place,
+        List<TankLink> tanks,
+        Long tank,
+        String tankName,
+        String summary,
+        String stance,
+        String units,
+        String theme,
+        Long sandboxOf) {
     /** A tank in the switcher. */
-    public record TankLink(Long id, String name) { }
+    public record TankLink(Long id, String name) {}
 
     static String summary(Desk desk) {
         Measures say = desk.say();
         long days = desk.plan().tank().ageDays(desk.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);
-        String age = !desk.plan().tank().ageKnown() ? "age not said" : days < 0 ? "still cycling" : months < 1
-            ? English.count((int) days, "day", "days") : English.count((int) months, "month", "months");
-        return say.volume(desk.plan().tank().glassLitres()) + " · " + say.length(desk.plan().tank().runCm()) + " run · " + age;
+        String age = !desk.plan().tank().ageKnown()
+                ? "age not said"
+                : days < 0
+                        ? "still cycling"
+                        : months < 1
+                                ? English.count((int) days, "day", "days")
+                                : English.count((int) months, "month", "months");
+        return say.volume(desk.plan().tank().glassLitres()) + " · "
+                + say.length(desk.plan().tank().runCm()) + " run · " + age;
     }
 
     /** Whether nobody knows whose page this is: then it has no choices either. */

@@ -1,10 +1,8 @@
 package pelluna.app.shell;
 
 import java.util.List;
-
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
 import pelluna.app.planning.Desk;
@@ -29,7 +27,16 @@ public class Shells {
     }
 
     public void around(Model model, Desk desk, String place, String title, String sentence) {
-        put(model, place, title, sentence, desk.tank().id(), desk.tank().name(), Shell.summary(desk), desk.tank().stance(), desk.tank().sandboxOf());
+        put(
+                model,
+                place,
+                title,
+                sentence,
+                desk.tank().id(),
+                desk.tank().name(),
+                Shell.summary(desk),
+                desk.tank().stance(),
+                desk.tank().sandboxOf());
         model.addAttribute("say", desk.say());
         model.addAttribute("marks", new Marks(desk.say()));
     }
@@ -46,10 +53,31 @@ public class Shells {
         model.addAttribute("sentence", "");
     }
 
-    private void put(Model model, String place, String title, String sentence, Long tank, String name, String summary, String stance, Long sandboxOf) {
+    private void put(
+            Model model,
+            String place,
+            String title,
+            String sentence,
+            Long tank,
+            String name,
+            String summary,
+            String stance,
+            Long sandboxOf) {
         KeeperAccount k = keeper.get();
-        model.addAttribute("shell", new Shell(place, desks.tanks().stream().map(t -> new Shell.TankLink(t.id(), t.name())).toList(), tank, name,
-            summary, stance, k.measures().system().name(), k.theme(), sandboxOf));
+        model.addAttribute(
+                "shell",
+                new Shell(
+                        place,
+                        desks.tanks().stream()
+                                .map(t -> new Shell.TankLink(t.id(), t.name()))
+                                .toList(),
+                        tank,
+                        name,
+                        summary,
+                        stance,
+                        k.measures().system().name(),
+                        k.theme(),
+                        sandboxOf));
         model.addAttribute("title", title);
         model.addAttribute("sentence", sentence);
     }

@@ -4,7 +4,7 @@ import pelluna.app.limits.Refused;
 
 /** A price or another small figure as somebody types it: up to six digits, at most two behind a point or comma. */
 public final class TypedFigure {
-    private TypedFigure() { }
+    private TypedFigure() {}
 
     /**
      * @param what it should be, such as 'price'

@@ -3,7 +3,6 @@ package pelluna.app.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.app.planning.Desk;
 import pelluna.core.catalogue.Species;
 import pelluna.core.search.Search;
@@ -12,10 +11,13 @@ import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.English;
 
-/** Two or three species laid side by side for one tank: the verdicts, the rules that part them, and the facts in which they differ. */
+/**
+ * Two or three species laid side by side for one tank: the verdicts, the rules that part them, and the facts in which
+ * they differ.
+ */
 record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<Row> alike, String sentence) {
     /** One species. */
-    record Column(Species species, String path, Verdict verdict, String decides) { }
+    record Column(Species species, String path, Verdict verdict, String decides) {}
 
     /** One rule or topic over all columns. */
     record Row(String topic, List<String> cells) {
@@ -25,23 +27,42 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
     }
 
     static Comparison of(List<Species> species, Desk desk) {
-        List<Column> columns = species.stream().map(s -> {
-            Verdict v = Search.verdict(s, desk.plan(), desk.say());
-            return new Column(s, Paths.of(s), v, v.stop().map(f -> f.rule().question() + " " + f.reason()).orElse("No rule stops it."));
-        }).toList();
+        List<Column> columns = species.stream()
+                .map(s -> {
+                    Verdict v = Search.verdict(s, desk.plan(), desk.say());
+                    return new Column(
+                            s,
+                            Paths.of(s),
+                            v,
+                            v.stop()
+                                    .map(f -> f.rule().question() + " " + f.reason())
+                                    .orElse("No rule stops it."));
+                })
+                .toList();
         List<Row> rules = new ArrayList<>();
         for (RuleName rule : RuleName.values()) {
-            Row row = new Row(rule.question(), columns.stream().map(c -> says(c.verdict(), rule)).toList());
+            Row row = new Row(
+                    rule.question(),
+                    columns.stream().map(c -> says(c.verdict(), rule)).toList());
             if (row.differs()) {
                 rules.add(row);
             }
         }
-        List<List<FactSheet.Line>> sheets = species.stream().map(s -> new FactSheet(s, desk.say()).lines()).toList();
+        List<List<FactSheet.Line>> sheets =
+                species.stream().map(s -> new FactSheet(s, desk.say()).lines()).toList();
         List<Row> facts = new ArrayList<>();
         List<Row> alike = new ArrayList<>();
         if (!sheets.isEmpty()) {
             sheets.get(0).stream().map(FactSheet.Line::topic).distinct().forEach(topic -> {
-                Row row = new Row(topic, sheets.stream().map(sheet -> sheet.stream().filter(l -> l.topic().equals(topic)).map(FactSheet.Line::says).findFirst().orElse("—")).toList());
+                Row row = new Row(
+                        topic,
+                        sheets.stream()
+                                .map(sheet -> sheet.stream()
+                                        .filter(l -> l.topic().equals(topic))
+                                        .map(FactSheet.Line::says)
+                                        .findFirst()
+                                        .orElse("—"))
+                                .toList());
                 (row.differs() ? facts : alike).add(row);
             });
         }
@@ -49,18 +70,28 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
     }
 
     private static String says(Verdict v, RuleName rule) {
-        return v.findings().stream().filter(f -> f.rule() == rule).max(java.util.Comparator.comparing(Finding::step))
-            .map(f -> f.step().title() + ". " + f.reason()).orElse("Nothing against it.");
+        return v.findings().stream()
+                .filter(f -> f.rule() == rule)
+                .max(java.util.Comparator.comparing(Finding::step))
+                .map(f -> f.step().title() + ". " + f.reason())
+                .orElse("Nothing against it.");
     }
 
     private static String sentence(List<Column> columns, List<Row> rules) {
         if (columns.size() < 2) {
             return "";
         }
-        Optional<Column> best = columns.stream().min(java.util.Comparator.comparing((Column c) -> c.verdict().outcome()).thenComparing(c -> c.verdict().fitsIf().size()));
-        boolean all = columns.stream().map(c -> c.verdict().outcome()).distinct().count() == 1;
-        String parts = rules.isEmpty() ? "no rule parts them" : English.count(rules.size(), "rule parts", "rules part") + " them";
-        return all ? English.capital(parts) + "; for each the answer is: " + columns.get(0).verdict().outcome().plain() + "."
-            : English.capital(best.orElseThrow().species().name()) + " does best; " + parts + ".";
+        Optional<Column> best = columns.stream()
+                .min(java.util.Comparator.comparing((Column c) -> c.verdict().outcome())
+                        .thenComparing(c -> c.verdict().fitsIf().size()));
+        boolean all =
+                columns.stream().map(c -> c.verdict().outcome()).distinct().count() == 1;
+        String parts = rules.isEmpty()
+                ? "no rule parts them"
+                : English.count(rules.size(), "rule parts", "rules part") + " them";
+        return all
+                ? English.capital(parts) + "; for each the answer is: "
+                        + columns.get(0).verdict().outcome().plain() + "."
+                : English.capital(best.orElseThrow().species().name()) + " does best; " + parts + ".";
     }
 }

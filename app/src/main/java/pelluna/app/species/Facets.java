@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;
-
 import pelluna.core.search.Found;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
@@ -14,10 +13,10 @@ import pelluna.core.units.Measures;
 /** Ways to narrow what was found, each with how many there are; one choice of each kind at a time. */
 record Facets(String fit, String group, String size, String origin) {
     /** One way: its name in the address, its words, how many, and whether it is chosen. */
-    record Choice(String value, String words, long count, boolean chosen) { }
+    record Choice(String value, String words, long count, boolean chosen) {}
 
     /** One kind of ways. */
-    record Kind(String name, String words, List<Choice> choices) { }
+    record Kind(String name, String words, List<Choice> choices) {}
 
     private static final Map<String, Predicate<Found>> FITS = new LinkedHashMap<>();
     private static final Map<String, Predicate<Found>> SIZES = new LinkedHashMap<>();
@@ -28,8 +27,12 @@ record Facets(String fit, String group, String size, String origin) {
         FITS.put("fits if …", f -> f.verdict().outcome() == Verdict.Outcome.FITS_IF);
         FITS.put("not here", f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
         SIZES.put("5", f -> f.species().size().usualCm() <= 5);
-        SIZES.put("10", f -> f.species().size().usualCm() > 5 && f.species().size().usualCm() <= 10);
-        SIZES.put("20", f -> f.species().size().usualCm() > 10 && f.species().size().usualCm() <= 20);
+        SIZES.put(
+                "10",
+                f -> f.species().size().usualCm() > 5 && f.species().size().usualCm() <= 10);
+        SIZES.put(
+                "20",
+                f -> f.species().size().usualCm() > 10 && f.species().size().usualCm() <= 20);
         SIZES.put("more", f -> f.species().size().usualCm() > 20);
         ORIGINS.put("captive-bred", f -> f.species().captiveBred());
         ORIGINS.put("wild", f -> !f.species().captiveBred());
@@ -40,28 +43,56 @@ record Facets(String fit, String group, String size, String origin) {
     }
 
     private boolean passes(Found f, String but) {
-        return (but.equals("fit") || FITS.getOrDefault(fit, x -> true).test(f)) && (but.equals("size") || SIZES.getOrDefault(size, x -> true).test(f))
-            && (but.equals("origin") || ORIGINS.getOrDefault(origin, x -> true).test(f)) && (but.equals("group") || group.isEmpty() || f.species().group().equals(group));
+        return (but.equals("fit") || FITS.getOrDefault(fit, x -> true).test(f))
+                && (but.equals("size") || SIZES.getOrDefault(size, x -> true).test(f))
+                && (but.equals("origin")
+                        || ORIGINS.getOrDefault(origin, x -> true).test(f))
+                && (but.equals("group")
+                        || group.isEmpty()
+                        || f.species().group().equals(group));
     }
 
     /** Every kind with counts over what the other kinds leave. */
     List<Kind> kinds(List<Found> found, Measures say) {
         Map<String, Predicate<Found>> groups = new TreeMap<>(String.CASE_INSENSITIVE_ORDER);
-        found.forEach(f -> groups.put(f.species().group(), x -> x.species().group().equals(f.species().group())));
-        return List.of(kind("fit", "In this tank", FITS, fit, found, Map.of()), kind("size", "Grown size", SIZES, size, found, sizeWords(say)),
-            kind("origin", "Origin", ORIGINS, origin, found, Map.of()), kind("group", "Group", groups, group, found, Map.of()));
+        found.forEach(f -> groups.put(
+                f.species().group(), x -> x.species().group().equals(f.species().group())));
+        return List.of(
+                kind("fit", "In this tank", FITS, fit, found, Map.of()),
+                kind("size", "Grown size", SIZES, size, found, sizeWords(say)),
+                kind("origin", "Origin", ORIGINS, origin, found, Map.of()),
+                kind("group", "Group", groups, group, found, Map.of()));
     }
 
     private static Map<String, String> sizeWords(Measures say) {
-        return Map.of("5", "up to " + say.length(5), "10", "to " + say.length(10), "20", "to " + say.length(20), "more", "over " + say.length(20));
+        return Map.of(
+                "5",
+                "up to " + say.length(5),
+                "10",
+                "to " + say.length(10),
+                "20",
+                "to " + say.length(20),
+                "more",
+                "over " + say.length(20));
     }
 
-    private Kind kind(String name, String words, Map<String, Predicate<Found>> ways, String chosen, List<Found> found, Map<String, String> wordsOf) {
+    private Kind kind(
+            String name,
+            String words,
+            Map<String, Predicate<Found>> ways,
+            String chosen,
+            List<Found> found,
+            Map<String, String> wordsOf) {
         List<Choice> choices = new ArrayList<>();
         ways.forEach((value, test) -> {
-            long count = found.stream().filter(f -> passes(f, name) && test.test(f)).count();
+            long count =
+                    found.stream().filter(f -> passes(f, name) && test.test(f)).count();
             if (count > 0 || value.equals(chosen)) {
-                choices.add(new Choice(value.equals(chosen) ? "" : value, wordsOf.getOrDefault(value, value), count, value.equals(chosen)));
+                choices.add(new Choice(
+                        value.equals(chosen) ? "" : value,
+                        wordsOf.getOrDefault(value, value),
+                        count,
+                        value.equals(chosen)));
             }
         });
         return new Kind(name, words, choices);

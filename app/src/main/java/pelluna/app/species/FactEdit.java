@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
@@ -28,15 +27,20 @@ import pelluna.core.units.Named;
  */
 record FactEdit(String key, String says, String ours, String yours, String why, List<Field> fields, String error) {
     /** One slot: a choice if it has words to choose from, else a number or text. */
-    record Field(String name, String label, String value, boolean number, List<String> choices) { }
+    record Field(String name, String label, String value, boolean number, List<String> choices) {}
 
-    private static final Map<String, List<String>> CHOICES = Map.ofEntries(Map.entry("swims", words(Swims.values())),
-        Map.entry("guild", words(Guild.values())),
-        Map.entry("pace", words(Pace.values())), Map.entry("jumps", words(Jumps.values())), Map.entry("flow", words(Flow.values())),
-        Map.entry("social", words(GroupLife.values())),
-        Map.entry("grazes", List.of("no", "daily")), Map.entry("pods", List.of("none", "some", "plenty")),
-        Map.entry("copperSensitive", words(Copper.values())),
-        Map.entry("sold", words(Sold.values())), Map.entry("kills", List.of("known", "often", "expect")));
+    private static final Map<String, List<String>> CHOICES = Map.ofEntries(
+            Map.entry("swims", words(Swims.values())),
+            Map.entry("guild", words(Guild.values())),
+            Map.entry("pace", words(Pace.values())),
+            Map.entry("jumps", words(Jumps.values())),
+            Map.entry("flow", words(Flow.values())),
+            Map.entry("social", words(GroupLife.values())),
+            Map.entry("grazes", List.of("no", "daily")),
+            Map.entry("pods", List.of("none", "some", "plenty")),
+            Map.entry("copperSensitive", words(Copper.values())),
+            Map.entry("sold", words(Sold.values())),
+            Map.entry("kills", List.of("known", "often", "expect")));
 
     private static List<String> words(Named[] values) {
         return Arrays.stream(values).map(Named::word).toList();
@@ -51,11 +55,21 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
         return typed(form, now.map(form::read).orElse(Map.of()), ours, yours, why, "");
     }
 
-    static FactEdit typed(FactForm form, Map<String, String> values, String ours, String yours, String why, String error) {
-        List<Field> fields = form.slots().stream().map(slot -> {
-            List<String> choices = slot.kind() == FactForm.Kind.FLAG ? List.of(slot.flag()) : CHOICES.getOrDefault(slot.name(), List.of());
-            return new Field(slot.name(), label(slot.name()), values.getOrDefault(slot.name(), ""), slot.kind() == FactForm.Kind.NUMBER, choices);
-        }).toList();
+    static FactEdit typed(
+            FactForm form, Map<String, String> values, String ours, String yours, String why, String error) {
+        List<Field> fields = form.slots().stream()
+                .map(slot -> {
+                    List<String> choices = slot.kind() == FactForm.Kind.FLAG
+                            ? List.of(slot.flag())
+                            : CHOICES.getOrDefault(slot.name(), List.of());
+                    return new Field(
+                            slot.name(),
+                            label(slot.name()),
+                            values.getOrDefault(slot.name(), ""),
+                            slot.kind() == FactForm.Kind.NUMBER,
+                            choices);
+                })
+                .toList();
         return new FactEdit(form.key(), form.says(), ours, yours, why, fields, error);
     }
 
@@ -68,7 +82,9 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
     /** The slots of a posted form, by their names. */
     static Map<String, String> posted(FactForm form, Map<String, String> posted) {
         Map<String, String> values = new LinkedHashMap<>();
-        form.slots().forEach(slot -> values.put(slot.name(), posted.getOrDefault(slot.name(), "").trim()));
+        form.slots()
+                .forEach(slot -> values.put(
+                        slot.name(), posted.getOrDefault(slot.name(), "").trim()));
         return values;
     }
 
@@ -76,6 +92,8 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
     private static String label(String slot) {
         String[] parts = slot.split("\\.");
         String first = parts[0].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
-        return parts.length == 1 ? first : first + ", " + parts[1].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
+        return parts.length == 1
+                ? first
+                : first + ", " + parts[1].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.app.species;
 
 import java.time.Duration;
-
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -9,7 +8,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.NoSuchTankException;
@@ -32,6 +30,9 @@ class FishPictures {
     ResponseEntity<String> picture(@PathVariable String path, @RequestParam(defaultValue = "false") boolean young) {
         Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
         Look look = young ? s.appearance().young().map(Species.Young::look).orElse(s.look()) : s.look();
-        return ResponseEntity.ok().contentType(SVG).cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate()).body(FishDrawing.file(look, WIDTH));
+        return ResponseEntity.ok()
+                .contentType(SVG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(FishDrawing.file(look, WIDTH));
     }
 }

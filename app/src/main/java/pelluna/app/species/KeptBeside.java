@@ -1,7 +1,6 @@
 package pelluna.app.species;
 
 import java.util.List;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface KeptBeside extends JpaRepository<KeptBesideEntity, Long> {

@@ -11,10 +11,11 @@ import pelluna.app.rows.Row;
 public class KeptBesideEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "scientific_name")
     private String scientificName;
 
-    protected KeptBesideEntity() { }
+    protected KeptBesideEntity() {}
 
     KeptBesideEntity(Long tankId, String scientificName) {
         this.tankId = tankId;

@@ -2,7 +2,6 @@ package pelluna.app.species;
 
 import java.util.Comparator;
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
 import pelluna.core.search.Search;
@@ -14,13 +13,20 @@ import pelluna.core.units.Measures;
 record Neighbours(List<Finding> trouble, List<String> calm) {
     static Neighbours of(Species s, Plan plan, Measures say) {
         List<String> calm = plan.residents().stream()
-            .filter(r -> company(s, new Plan(plan.tank(), plan.stance(), plan.startOn(), List.of(r), List.of()), say).isEmpty())
-            .map(r -> r.species().name()).distinct().toList();
+                .filter(r -> company(
+                                s, new Plan(plan.tank(), plan.stance(), plan.startOn(), List.of(r), List.of()), say)
+                        .isEmpty())
+                .map(r -> r.species().name())
+                .distinct()
+                .toList();
         return new Neighbours(company(s, plan, say), calm);
     }
 
     private static List<Finding> company(Species s, Plan plan, Measures say) {
-        return Search.verdict(s, plan, say).findings().stream().filter(f -> f.rule() == RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList();
+        return Search.verdict(s, plan, say).findings().stream()
+                .filter(f -> f.rule() == RuleName.COMPANY)
+                .sorted(Comparator.comparing(Finding::step).reversed())
+                .toList();
     }
 
     public boolean alone() {

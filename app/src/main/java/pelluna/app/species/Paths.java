@@ -4,7 +4,7 @@ import pelluna.core.catalogue.Species;
 
 /** A species in an address: 'Zebrasoma-flavescens'. */
 public final class Paths {
-    private Paths() { }
+    private Paths() {}
 
     public static String of(Species s) {
         return of(s.scientificName());

@@ -11,10 +11,20 @@ final class SchoolsDrawing {
     private static final double X0 = 130;
     private static final double X1 = 700;
 
-    private SchoolsDrawing() { }
+    private SchoolsDrawing() {}
 
     static String of(Species s, Desk desk) {
-        Svg svg = new Svg().open("svg", "viewBox", "0 0 740 132", "class", "schools", "role", "img", "aria-label", "Least volume and least run as the three schools see them");
+        Svg svg = new Svg()
+                .open(
+                        "svg",
+                        "viewBox",
+                        "0 0 740 132",
+                        "class",
+                        "schools",
+                        "role",
+                        "img",
+                        "aria-label",
+                        "Least volume and least run as the three schools see them");
         row(svg, 34, "Tank", s.room().litres(), desk.plan().tank().glassLitres(), desk, true);
         row(svg, 100, "Run", s.room().runCm(), desk.plan().tank().runCm(), desk, false);
         return svg.close("svg").toString();
@@ -24,7 +34,18 @@ final class SchoolsDrawing {
         double most = Math.max(schools.cautious(), yours) * 1.08;
         svg.text(14, y + 5, name, "class", "mesh-title");
         svg.el("line", "x1", X0, "x2", X1, "y1", y, "y2", y, "class", "axis");
-        svg.el("line", "x1", x(schools.bold(), most), "x2", x(schools.cautious(), most), "y1", y, "y2", y, "class", "span");
+        svg.el(
+                "line",
+                "x1",
+                x(schools.bold(), most),
+                "x2",
+                x(schools.cautious(), most),
+                "y1",
+                y,
+                "y2",
+                y,
+                "class",
+                "span");
         double last = -200;
         int lift = 0;
         for (Stance stance : new Stance[] {Stance.BOLD, Stance.CUSTOMARY, Stance.CAUTIOUS}) {
@@ -32,12 +53,28 @@ final class SchoolsDrawing {
             boolean mine = desk.plan().stance() == stance;
             lift = at - last < 104 ? lift + 1 : 0;
             svg.el("circle", "cx", at, "cy", y, "r", mine ? 6 : 4, "class", mine ? "school mine" : "school");
-            svg.text(at, y - 10 - (lift % 2) * 13, stance.title() + " " + (litres ? desk.say().volume(schools.at(stance)) : desk.say().length(schools.at(stance))), "text-anchor",
-                "middle", "class", "small");
+            svg.text(
+                    at,
+                    y - 10 - (lift % 2) * 13,
+                    stance.title() + " "
+                            + (litres
+                                    ? desk.say().volume(schools.at(stance))
+                                    : desk.say().length(schools.at(stance))),
+                    "text-anchor",
+                    "middle",
+                    "class",
+                    "small");
             last = at;
         }
         svg.el("path", "d", "M" + Svg.num(x(yours, most)) + " " + Svg.num(y + 4) + "l-6 11h12z", "class", "yours");
-        svg.text(x(yours, most), y + 28, "yours, " + (litres ? desk.say().volume(yours) : desk.say().length(yours)), "text-anchor", "middle", "class", "figure");
+        svg.text(
+                x(yours, most),
+                y + 28,
+                "yours, " + (litres ? desk.say().volume(yours) : desk.say().length(yours)),
+                "text-anchor",
+                "middle",
+                "class",
+                "figure");
     }
 
     private static double x(double value, double most) {

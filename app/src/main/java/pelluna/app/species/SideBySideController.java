@@ -1,14 +1,12 @@
 package pelluna.app.species;
 
 import java.util.List;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;

@@ -1,10 +1,8 @@
 package pelluna.app.species;
 
 import java.util.List;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.catalogue.Species;
@@ -28,7 +26,9 @@ public class SideBySideDesk {
     @Transactional(readOnly = true)
     public List<Species> of(long tank) {
         desks.tank(tank);
-        return kept.findByTankIdOrderById(tank).stream().flatMap(k -> catalogue.get().find(k.scientificName()).stream()).toList();
+        return kept.findByTankIdOrderById(tank).stream()
+                .flatMap(k -> catalogue.get().find(k.scientificName()).stream())
+                .toList();
     }
 
     @Transactional

@@ -1,5 +1,6 @@
 package pelluna.app.species;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -7,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,8 +15,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.ownword.OwnFactEntity;
 import pelluna.app.ownword.OwnWordDesk;
@@ -39,7 +37,9 @@ import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.English;
 
-/** The catalogue, always read for one tank: search, every fish drawn, a page a species, and two or three side by side. */
+/**
+ * The catalogue, always read for one tank: search, every fish drawn, a page a species, and two or three side by side.
+ */
 @Controller
 class SpeciesController {
     /** Rows shown at first; the rest comes on demand. */
@@ -51,7 +51,8 @@ class SpeciesController {
     private final OwnWordDesk ownWord;
     private final SideBySideDesk sideBySide;
 
-    SpeciesController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk ownWord, SideBySideDesk sideBySide) {
+    SpeciesController(
+            PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk ownWord, SideBySideDesk sideBySide) {
         this.desks = desks;
         this.shells = shells;
         this.catalogue = catalogue;
@@ -60,48 +61,89 @@ class SpeciesController {
     }
 
     /** A line of what was found. */
-    record Row(Found found, String path, String adult, String main) { }
+    record Row(Found found, String path, String adult, String main) {}
 
     @GetMapping("/tanks/{id}/species")
-    String list(@PathVariable long id, @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String fit, @RequestParam(defaultValue = "") String group,
-                @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String origin, @RequestParam(defaultValue = "false") boolean all, Model model) {
+    String list(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String fit,
+            @RequestParam(defaultValue = "") String group,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(defaultValue = "") String origin,
+            @RequestParam(defaultValue = "false") boolean all,
+            Model model) {
         Desk desk = desks.open(id);
         Answer answer = catalogue.search().ask(q, desk.plan(), desk.say());
         Facets facets = new Facets(fit, group, size, origin);
         List<Found> found = facets.narrow(answer.found());
-        List<Row> rows = found.stream().limit(all ? Long.MAX_VALUE : FIRST).map(f -> row(f, desk)).toList();
-        long fits = found.stream().filter(f -> f.verdict().outcome() == Verdict.Outcome.FITS).count();
-        shells.around(model, desk, "species", "Species", found.size() + " of " + catalogue.get().all().size() + " species; " + fits + " fit " + desk.tank().name()
-            + " as it is. Best fit first.");
+        List<Row> rows = found.stream()
+                .limit(all ? Long.MAX_VALUE : FIRST)
+                .map(f -> row(f, desk))
+                .toList();
+        long fits = found.stream()
+                .filter(f -> f.verdict().outcome() == Verdict.Outcome.FITS)
+                .count();
+        shells.around(
+                model,
+                desk,
+                "species",
+                "Species",
+                found.size() + " of " + catalogue.get().all().size() + " species; " + fits + " fit "
+                        + desk.tank().name() + " as it is. Best fit first.");
         model.addAttribute("q", q);
         model.addAttribute("facets", facets);
         model.addAttribute("kinds", facets.kinds(answer.found(), desk.say()));
         model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
         model.addAttribute("more", found.size() - rows.size());
-        model.addAttribute("near", answer.found().isEmpty() ? catalogue.names().resolve(q).species().stream().limit(5).map(Species::name)
-            .toList() : List.of());
+        model.addAttribute(
+                "near",
+                answer.found().isEmpty()
+                        ? catalogue.names().resolve(q).species().stream()
+                                .limit(5)
+                                .map(Species::name)
+                                .toList()
+                        : List.of());
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-list";
     }
 
     private static Row row(Found f, Desk desk) {
-        return new Row(f, Paths.of(f.species()), desk.say().length(f.species().size().usualCm()), f.verdict().stop().map(Finding::reason)
-            .or(() -> f.verdict().findings().stream().max(Comparator.comparing(Finding::step)).map(x -> x.step().title() + ": " + x.reason())).orElse("No rule has anything against one of them."));
+        return new Row(
+                f,
+                Paths.of(f.species()),
+                desk.say().length(f.species().size().usualCm()),
+                f.verdict()
+                        .stop()
+                        .map(Finding::reason)
+                        .or(() -> f.verdict().findings().stream()
+                                .max(Comparator.comparing(Finding::step))
+                                .map(x -> x.step().title() + ": " + x.reason()))
+                        .orElse("No rule has anything against one of them."));
     }
 
     /** A species on the sheet of all fish. */
-    record Drawn(Species species, String path, Verdict.Outcome outcome) { }
+    record Drawn(Species species, String path, Verdict.Outcome outcome) {}
 
     @GetMapping("/tanks/{id}/species/all")
     String sheet(@PathVariable long id, Model model) {
         Desk desk = desks.open(id);
         Map<String, List<Drawn>> families = new TreeMap<>();
         for (Species s : catalogue.get().all()) {
-            families.computeIfAbsent(s.family(), f -> new ArrayList<>()).add(new Drawn(s, Paths.of(s), Search.verdict(s, desk.plan(), desk.say()).outcome()));
+            families.computeIfAbsent(s.family(), f -> new ArrayList<>())
+                    .add(new Drawn(
+                            s,
+                            Paths.of(s),
+                            Search.verdict(s, desk.plan(), desk.say()).outcome()));
         }
-        shells.around(model, desk, "species", "All fish", English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
-            + " families, each with what it is for " + desk.tank().name() + ".");
+        shells.around(
+                model,
+                desk,
+                "species",
+                "All fish",
+                English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
+                        + " families, each with what it is for " + desk.tank().name() + ".");
         model.addAttribute("families", families);
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-all";
@@ -130,39 +172,68 @@ class SpeciesController {
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
         model.addAttribute("schools", SchoolsDrawing.of(s, desk));
         model.addAttribute("verdict", v);
-        model.addAttribute("findings", v.findings().stream().filter(f -> f.rule() != RuleName.COMPANY).sorted(Comparator.comparing(Finding::step).reversed()).toList());
+        model.addAttribute(
+                "findings",
+                v.findings().stream()
+                        .filter(f -> f.rule() != RuleName.COMPANY)
+                        .sorted(Comparator.comparing(Finding::step).reversed())
+                        .toList());
         model.addAttribute("neighbours", Neighbours.of(s, desk.plan(), desk.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get(), desk.say()));
         model.addAttribute("alike", lookAlikes(s));
-        model.addAttribute("others", String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
+        model.addAttribute(
+                "others",
+                String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
         model.addAttribute("beside", sideBySide.of(id).size());
         model.addAttribute("kept", sideBySide.of(id).contains(s));
         return "species";
     }
 
     /** A look-alike with its page, where Pelluna knows it. */
-    record Alike(Species.LookAlike is, String path, String name) { }
+    record Alike(Species.LookAlike is, String path, String name) {}
 
     private List<Alike> lookAlikes(Species s) {
         return s.appearance().confusedWith().stream()
-            .map(l -> catalogue.get().find(l.name()).map(o -> new Alike(l, Paths.of(o), o.name())).orElse(new Alike(l, "", l.name()))).toList();
+                .map(l -> catalogue
+                        .get()
+                        .find(l.name())
+                        .map(o -> new Alike(l, Paths.of(o), o.name()))
+                        .orElse(new Alike(l, "", l.name())))
+                .toList();
     }
 
     private Map<String, FactEdit> edits(Species s, Map<String, FactEdit> typed) {
         Map<String, OwnFactEntity> own = ownWord.on(s.scientificName());
-        Map<String, Fact> ours = catalogue.shipped().find(s.scientificName()).map(Species::facts).orElse(Map.of());
+        Map<String, Fact> ours =
+                catalogue.shipped().find(s.scientificName()).map(Species::facts).orElse(Map.of());
         Map<String, FactEdit> edits = new LinkedHashMap<>();
         for (FactForm form : FactForms.all()) {
             Fact now = s.facts().get(form.key());
             OwnFactEntity word = own.get(form.key());
-            edits.put(form.key(), typed.getOrDefault(form.key(), FactEdit.of(form, Optional.ofNullable(now), ours.containsKey(form.key()) ? ours.get(form.key()).value() : "",
-                word == null ? "" : word.value(), word == null ? "" : word.why())));
+            edits.put(
+                    form.key(),
+                    typed.getOrDefault(
+                            form.key(),
+                            FactEdit.of(
+                                    form,
+                                    Optional.ofNullable(now),
+                                    ours.containsKey(form.key())
+                                            ? ours.get(form.key()).value()
+                                            : "",
+                                    word == null ? "" : word.value(),
+                                    word == null ? "" : word.why())));
         }
         return edits;
     }
 
     @PostMapping("/tanks/{id}/species/{path}/own/{fact}")
-    String say(@PathVariable long id, @PathVariable String path, @PathVariable String fact, @RequestParam Map<String, String> posted, Model model, HttpServletResponse response) {
+    String say(
+            @PathVariable long id,
+            @PathVariable String path,
+            @PathVariable String fact,
+            @RequestParam Map<String, String> posted,
+            Model model,
+            HttpServletResponse response) {
         desks.tank(id);
         Species s = find(path);
         FactForm form = FactForms.of(fact).orElseThrow(NoSuchTankException::new);
@@ -173,13 +244,34 @@ class SpeciesController {
             return "redirect:/tanks/" + id + "/species/" + Paths.of(s) + "#" + fact;
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            String ours = catalogue.shipped().find(s.scientificName()).map(o -> o.facts().get(fact)).map(Fact::value).orElse("");
-            return page(id, s, model, Map.of(fact, FactEdit.typed(form, values, ours, "", why, String.join(" ", e.problems()).replaceFirst("^your word on '[a-z-]+': ", ""))));
+            String ours = catalogue
+                    .shipped()
+                    .find(s.scientificName())
+                    .map(o -> o.facts().get(fact))
+                    .map(Fact::value)
+                    .orElse("");
+            return page(
+                    id,
+                    s,
+                    model,
+                    Map.of(
+                            fact,
+                            FactEdit.typed(
+                                    form,
+                                    values,
+                                    ours,
+                                    "",
+                                    why,
+                                    String.join(" ", e.problems()).replaceFirst("^your word on '[a-z-]+': ", ""))));
         }
     }
 
     @PostMapping("/tanks/{id}/species/{path}/own/{fact}/undo")
-    String undo(@PathVariable long id, @PathVariable String path, @PathVariable String fact, @RequestParam(defaultValue = "") String from) {
+    String undo(
+            @PathVariable long id,
+            @PathVariable String path,
+            @PathVariable String fact,
+            @RequestParam(defaultValue = "") String from) {
         desks.tank(id);
         Species s = find(path);
         ownWord.takeBack(s.scientificName(), fact);

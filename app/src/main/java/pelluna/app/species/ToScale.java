@@ -10,15 +10,18 @@ import pelluna.core.units.Measures;
 final class ToScale {
     /** A grown-up's hand from wrist to fingertip, cm. Pelluna's judgement, for comparison only. */
     private static final double HAND_CM = 18;
+
     private static final double WIDE = 690;
     private static final double MOST_HIGH = 250;
     private static final double X = 25;
     private static final double Y = 16;
 
-    private ToScale() { }
+    private ToScale() {}
 
     static String of(Species s, Tank tank, Measures say) {
-        double height = tank.waterHeightCm() > 0 ? tank.waterHeightCm() : Math.max(tank.runCm(), s.size().usualCm() * 1.3) * 0.4;
+        double height = tank.waterHeightCm() > 0
+                ? tank.waterHeightCm()
+                : Math.max(tank.runCm(), s.size().usualCm() * 1.3) * 0.4;
         double tall = Math.max(height, s.size().usualCm() * 2 * FishDrawing.halfHeight(s.look()) + 4);
         double wide = Math.max(tank.runCm(), s.size().usualCm() * 1.04);
         double scale = Math.min(WIDE / Math.max(1, wide), MOST_HIGH / tall);
@@ -28,8 +31,17 @@ final class ToScale {
         double adult = s.size().usualCm() * scale;
         double young = s.usualShopCm() * scale;
         boolean outgrows = s.size().usualCm() > tank.runCm() || tall > height;
-        Svg svg = new Svg().open("svg", "viewBox", "0 0 740 " + Svg.num(all + 64), "class", "to-scale", "role", "img", "aria-label",
-            s.name() + " to scale in a tank with a run of " + say.length(tank.runCm()));
+        Svg svg = new Svg()
+                .open(
+                        "svg",
+                        "viewBox",
+                        "0 0 740 " + Svg.num(all + 64),
+                        "class",
+                        "to-scale",
+                        "role",
+                        "img",
+                        "aria-label",
+                        s.name() + " to scale in a tank with a run of " + say.length(tank.runCm()));
         double bottom = Y + all;
         svg.el("rect", "x", X, "y", bottom - h, "width", w, "height", h, "class", "water");
         svg.el("rect", "x", X, "y", bottom - 8, "width", w, "height", 8, "class", "sand");
@@ -37,21 +49,37 @@ final class ToScale {
         double adultY = Math.max(bottom - h * 0.56, Y + adult * FishDrawing.halfHeight(s.look()));
         svg.add(FishDrawing.at(s.look(), adultX, adultY, adult, "adult"));
         if (!outgrows) {
-            caption(svg, adultX, Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15), "grown, " + say.length(s.size().usualCm()));
+            caption(
+                    svg,
+                    adultX,
+                    Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15),
+                    "grown, " + say.length(s.size().usualCm()));
         }
         double youngX = X + Math.min(w - young / 2 - 20, Math.max(adult + 46 + young / 2, w * 0.66));
         double youngY = bottom - h * 0.72;
         boolean room = youngX - young / 2 > adultX + adult / 2 + 8;
         if (room) {
             svg.add(FishDrawing.at(s.lookAt(s.usualShopCm()), youngX, youngY, young, "young"));
-            caption(svg, youngX, youngY + young * FishDrawing.halfHeight(s.lookAt(s.usualShopCm())) + 16, "as sold, " + say.length(s.usualShopCm()));
+            caption(
+                    svg,
+                    youngX,
+                    youngY + young * FishDrawing.halfHeight(s.lookAt(s.usualShopCm())) + 16,
+                    "as sold, " + say.length(s.usualShopCm()));
         }
         if (!outgrows && w > HAND_CM * scale * 1.6) {
             hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale);
         }
         svg.el("line", "x1", X, "x2", X + w, "y1", bottom + 10, "y2", bottom + 10, "class", "ruler");
-        svg.text(outgrows ? X : X + w / 2, bottom + 27, "your run, " + say.length(tank.runCm()) + ": " + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1))
-            + " body lengths" + (outgrows ? "; grown to " + say.length(s.size().usualCm()) + " it does not fit in" : ""), "text-anchor", outgrows ? "start" : "middle", "class", "figure");
+        svg.text(
+                outgrows ? X : X + w / 2,
+                bottom + 27,
+                "your run, " + say.length(tank.runCm()) + ": "
+                        + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1)) + " body lengths"
+                        + (outgrows ? "; grown to " + say.length(s.size().usualCm()) + " it does not fit in" : ""),
+                "text-anchor",
+                outgrows ? "start" : "middle",
+                "class",
+                "figure");
         return svg.close("svg").toString();
     }
 
@@ -60,9 +88,20 @@ final class ToScale {
     }
 
     private static void hand(Svg svg, double x, double y, double scale) {
-        svg.open("g", "transform", "translate(" + Svg.num(x) + " " + Svg.num(y) + ") scale(" + Svg.num(HAND_CM * scale) + ")", "class", "hand")
-            .el("path", "d", "M1 .12 L.62 .1 C.55 .02 .46 .0 .4 .03 L.16 .02 C.12 .03 .12 .07 .16 .08 L.36 .1 L.05 .12 C.0 .13 .0 .18 .05 .19 L.35 .19 L.02 .23 C-.02 .24"
-                + " -.02 .29 .03 .3 L.35 .28 L.08 .34 C.05 .35 .06 .39 .1 .39 L.36 .36 C.45 .44 .52 .46 .48 .5 C.52 .52 .58 .46 .62 .4 L1 .4 Z").close("g");
+        svg.open(
+                        "g",
+                        "transform",
+                        "translate(" + Svg.num(x) + " " + Svg.num(y) + ") scale(" + Svg.num(HAND_CM * scale) + ")",
+                        "class",
+                        "hand")
+                .el(
+                        "path",
+                        "d",
+                        "M1 .12 L.62 .1 C.55 .02 .46 .0 .4 .03 L.16 .02 C.12 .03 .12 .07 .16 .08 L.36 .1 L.05 .12 C.0 "
+                                + ".13 .0 .18 .05 .19 L.35 .19 L.02 .23 C-.02 .24"
+                                + " -.02 .29 .03 .3 L.35 .28 L.08 .34 C.05 .35 .06 .39 .1 .39 L.36 .36 C.45 .44 .52 "
+                                + ".46 .48 .5 C.52 .52 .58 .46 .62 .4 L1 .4 Z")
+                .close("g");
         svg.text(x + HAND_CM * scale / 2, y - 3, "a hand", "text-anchor", "middle", "class", "small light");
     }
 }

@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -20,17 +19,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.Utf8;
 import pelluna.app.log.LogSheets;
+import pelluna.app.losses.LossSheets;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
-import pelluna.app.losses.LossSheets;
 import pelluna.app.probe.ReadingSheets;
 import pelluna.app.shell.Shells;
 
@@ -47,7 +45,16 @@ class SheetController {
     private final CrewSheets crew;
     private final Shells shells;
 
-    SheetController(PlanDesk desks, SheetDesk sheets, LogSheets log, FishDesk fish, MeasureDesk measures, ReadingSheets readings, LossSheets losses, CrewSheets crew, Shells shells) {
+    SheetController(
+            PlanDesk desks,
+            SheetDesk sheets,
+            LogSheets log,
+            FishDesk fish,
+            MeasureDesk measures,
+            ReadingSheets readings,
+            LossSheets losses,
+            CrewSheets crew,
+            Shells shells) {
         this.desks = desks;
         this.sheets = sheets;
         this.log = log;
@@ -60,12 +67,21 @@ class SheetController {
     }
 
     @GetMapping("/tanks/{id}/log/sheets")
-    String page(@PathVariable long id, @RequestParam(defaultValue = "") String refused, @RequestParam(defaultValue = "0") int taken, Model model) {
+    String page(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String refused,
+            @RequestParam(defaultValue = "0") int taken,
+            Model model) {
         return page(id, model, refused, taken, null, "");
     }
 
     private String page(long id, Model model, String refused, int taken, SheetDesk.Preview preview, String text) {
-        shells.around(model, desks.open(id), "log", "In and out", "Tests and sightings from a spreadsheet; everything out as CSV.");
+        shells.around(
+                model,
+                desks.open(id),
+                "log",
+                "In and out",
+                "Tests and sightings from a spreadsheet; everything out as CSV.");
         model.addAttribute("tab", "sheets");
         model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("taken", taken);
@@ -105,16 +121,34 @@ class SheetController {
             case "sightings" -> SheetTable.write(LogSheets.HEAD, log.rows(id));
             case "watches" -> SheetTable.write(List.of("watch", "began", "ended"), log.watches(id));
             case "tests" -> tests(id);
-            case "fish" -> SheetTable.write(List.of("fish", "species", "count", "name", "role", "where", "came on"), fish.all(id).stream().map(f -> row(f.id(), f.species().scientificName(), f.count(),
-                f.name(), f.role(), f.place().name().toLowerCase(Locale.ROOT), f.cameOn())).toList());
+            case "fish" ->
+                SheetTable.write(
+                        List.of("fish", "species", "count", "name", "role", "where", "came on"),
+                        fish.all(id).stream()
+                                .map(f -> row(
+                                        f.id(),
+                                        f.species().scientificName(),
+                                        f.count(),
+                                        f.name(),
+                                        f.role(),
+                                        f.place().name().toLowerCase(Locale.ROOT),
+                                        f.cameOn()))
+                                .toList());
             case "measures" -> measures(id);
             case "losses" -> SheetTable.write(LossSheets.HEAD, losses.rows(id));
             case "crew" -> SheetTable.write(CrewSheets.HEAD, crew.rows(id));
             case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id));
             default -> throw new NoSuchTankException();
         };
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-            .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name + " " + which + ".csv", StandardCharsets.UTF_8).build().toString()).body(csv);
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name + " " + which + ".csv", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(csv);
     }
 
     private String tests(long id) {
@@ -130,9 +164,33 @@ class SheetController {
     private String measures(long id) {
         Map<Long, String> names = new HashMap<>();
         fish.all(id).forEach(f -> names.put(f.id(), f.label()));
-        return SheetTable.write(List.of("measure", "for", "against", "began", "ended", "note", "acts before", "hours before", "acts since", "hours since", "what it did"),
-            measures.told(id, null).stream().map(t -> row(t.taken().measure().word(), names.get(t.forFish()), names.get(t.byFish()), log.at(t.taken().began()), t.taken().ended().map(log::at).orElse(""),
-                t.note(), t.taken().did().before().acts(), t.taken().did().before().hours(), t.taken().did().since().acts(), t.taken().did().since().hours(), t.taken().did().words())).toList());
+        return SheetTable.write(
+                List.of(
+                        "measure",
+                        "for",
+                        "against",
+                        "began",
+                        "ended",
+                        "note",
+                        "acts before",
+                        "hours before",
+                        "acts since",
+                        "hours since",
+                        "what it did"),
+                measures.told(id, null).stream()
+                        .map(t -> row(
+                                t.taken().measure().word(),
+                                names.get(t.forFish()),
+                                names.get(t.byFish()),
+                                log.at(t.taken().began()),
+                                t.taken().ended().map(log::at).orElse(""),
+                                t.note(),
+                                t.taken().did().before().acts(),
+                                t.taken().did().before().hours(),
+                                t.taken().did().since().acts(),
+                                t.taken().did().since().hours(),
+                                t.taken().did().words()))
+                        .toList());
     }
 
     private static List<Object> row(Object... cells) {

@@ -10,10 +10,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.limits.Days;
@@ -44,7 +42,7 @@ class SheetDesk {
     }
 
     /** @param problem empty if the row is good */
-    record Row(long number, String says, String problem) { }
+    record Row(long number, String says, String problem) {}
 
     /** What a sheet comes to. @param kind tests or sightings */
     record Preview(String kind, List<Row> rows, List<Map<String, Object>> tests, List<Sent> sightings) {
@@ -61,36 +59,56 @@ class SheetDesk {
             throw new IllegalArgumentException("There is no row under the heading.");
         }
         if (rows.size() > MOST_ROWS) {
-            throw new IllegalArgumentException("A sheet of " + rows.size() + " rows; Pelluna takes " + MOST_ROWS + " at a time.");
+            throw new IllegalArgumentException(
+                    "A sheet of " + rows.size() + " rows; Pelluna takes " + MOST_ROWS + " at a time.");
         }
         Desk desk = desks.open(tank);
         boolean sightings = rows.get(0).cells().containsKey("did");
         if (!sightings && !rows.get(0).cells().containsKey("on")) {
-            throw new IllegalArgumentException("Columns for tests: on, and one or more of " + String.join(", ", WaterTestForm.FIGURES) + ". For sightings: at, who, did, and if you like whom, times, gravity, note.");
+            throw new IllegalArgumentException(
+                    "Columns for tests: on, and one or more of " + String.join(", ", WaterTestForm.FIGURES)
+                            + ". For sightings: at, who, did, and if you like whom, times, gravity, note.");
         }
-        Preview preview = new Preview(sightings ? "sightings" : "tests", new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+        Preview preview =
+                new Preview(sightings ? "sightings" : "tests", new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
         LogSheets.Reader reader = log.reader(desk);
         int room = MOST_TESTS - desks.tests(tank).size();
         if (!sightings && rows.size() > room) {
-            throw new IllegalArgumentException("A tank keeps up to " + MOST_TESTS + " tests; there is room for " + Math.max(0, room) + " more.");
+            throw new IllegalArgumentException(
+                    "A tank keeps up to " + MOST_TESTS + " tests; there is room for " + Math.max(0, room) + " more.");
         }
         rows.forEach(r -> row(desk, reader, r, preview, sightings));
         return preview;
     }
 
     private void row(Desk desk, LogSheets.Reader reader, SheetTable.SheetRow r, Preview into, boolean sighting) {
-        String says = String.join(" · ", r.cells().values().stream().filter(v -> !v.isBlank()).toList());
+        String says = String.join(
+                " · ", r.cells().values().stream().filter(v -> !v.isBlank()).toList());
         try {
             if (sighting && !r.cell("taken back").isEmpty()) {
                 says += " · was taken back, and is left out";
             } else if (sighting) {
-                into.sightings().add(log.read(reader, at(r.cell("at")), r.cell("who"), r.cell("did"), r.cell("whom"), r.cell("times"), r.cell("gravity"), r.cell("note")));
+                into.sightings()
+                        .add(log.read(
+                                reader,
+                                at(r.cell("at")),
+                                r.cell("who"),
+                                r.cell("did"),
+                                r.cell("whom"),
+                                r.cell("times"),
+                                r.cell("gravity"),
+                                r.cell("note")));
             } else {
                 into.tests().add(test(desk, r));
             }
             into.rows().add(new Row(r.number(), says, ""));
         } catch (PlanProblemsException e) {
-            into.rows().add(new Row(r.number(), says, e.problems().get(0).found() + " was found, " + e.problems().get(0).expected() + " is needed."));
+            into.rows()
+                    .add(new Row(
+                            r.number(),
+                            says,
+                            e.problems().get(0).found() + " was found, "
+                                    + e.problems().get(0).expected() + " is needed."));
         } catch (IllegalArgumentException e) {
             into.rows().add(new Row(r.number(), says, e.getMessage()));
         }
@@ -100,7 +118,8 @@ class SheetDesk {
         Map<String, String> typed = new HashMap<>();
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
-        Map<String, Object> entry = WaterTestForm.entry(typed, "", keeper.get().measures().us());
+        Map<String, Object> entry =
+                WaterTestForm.entry(typed, "", keeper.get().measures().us());
         desks.checkTest(desk.tank(), entry);
         return entry;
     }
@@ -116,8 +135,11 @@ class SheetDesk {
     private Instant at(String typed) {
         String iso = typed.replace(' ', 'T');
         try {
-            Instant at = iso.length() <= 10 ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()
-                : iso.endsWith("Z") || iso.matches(".*[+-]\\d\\d:\\d\\d$") ? OffsetDateTime.parse(iso).toInstant() : LocalDateTime.parse(iso).atZone(clock.getZone()).toInstant();
+            Instant at = iso.length() <= 10
+                    ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()
+                    : iso.endsWith("Z") || iso.matches(".*[+-]\\d\\d:\\d\\d$")
+                            ? OffsetDateTime.parse(iso).toInstant()
+                            : LocalDateTime.parse(iso).atZone(clock.getZone()).toInstant();
             if (at.isBefore(Days.FIRST.atStartOfDay(clock.getZone()).toInstant())) {
                 throw new DateTimeException("before anything that is kept");
             }
@@ -132,7 +154,8 @@ class SheetDesk {
     int take(long tank, String text) {
         Preview p = preview(tank, text);
         if (p.wrong() > 0) {
-            throw new IllegalArgumentException(p.wrong() + " of " + p.rows().size() + " rows are wrong. Nothing was written.");
+            throw new IllegalArgumentException(
+                    p.wrong() + " of " + p.rows().size() + " rows are wrong. Nothing was written.");
         }
         desks.tests(tank, p.tests());
         log.write(tank, p.sightings());

@@ -9,19 +9,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
-
 import pelluna.app.limits.Cells;
 import pelluna.app.limits.Utf8;
 
-/** CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by name, in any order and case. */
+/**
+ * CSV in and out (RFC 4180, UTF-8). Read with comma, semicolon or tab, whichever stands in the first line; columns by
+ * name, in any order and case.
+ */
 final class SheetTable {
-    private SheetTable() { }
+    private SheetTable() {}
 
     /** @param number of the row as a spreadsheet counts it, the heading being 1; @param cells by name in lower case */
     record SheetRow(long number, Map<String, String> cells) {
@@ -34,8 +35,22 @@ final class SheetTable {
     static List<SheetRow> read(String text) {
         String plain = Utf8.unmarked(text);
         String head = plain.lines().findFirst().orElse("");
-        char by = head.contains("\t") ? '\t' : head.chars().filter(c -> c == ';').count() > head.chars().filter(c -> c == ',').count() ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(by).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
+        char by = head.contains("\t")
+                ? '\t'
+                : head.chars().filter(c -> c == ';').count()
+                                > head.chars().filter(c -> c == ',').count()
+                        ? ';'
+                        : ',';
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(by)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setAllowMissingColumnNames(true)
+                .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY)
+                .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             List<SheetRow> rows = new ArrayList<>();
             for (CSVRecord record : parser) {
@@ -64,5 +79,4 @@ final class SheetTable {
         }
         return out.toString();
     }
-
 }

@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-
 import pelluna.app.exchange.Problem;
 import pelluna.app.limits.Numbers;
 import pelluna.core.names.Resolution;
@@ -16,7 +15,7 @@ public final class EntryForm {
     private final Map<String, Object> tree = new LinkedHashMap<>();
     private final Map<String, String> errors = new LinkedHashMap<>();
 
-    private EntryForm() { }
+    private EntryForm() {}
 
     public static EntryForm resident(Map<String, String> form, Measures say) {
         EntryForm entry = common(form, say);
@@ -36,7 +35,9 @@ public final class EntryForm {
     private static EntryForm common(Map<String, String> form, Measures say) {
         EntryForm entry = new EntryForm();
         String typed = form.getOrDefault("species", "").trim();
-        String species = form.getOrDefault("chosen", "").isBlank() ? typed : form.get("chosen").trim();
+        String species = form.getOrDefault("chosen", "").isBlank()
+                ? typed
+                : form.get("chosen").trim();
         if (species.isEmpty()) {
             entry.errors.put("species", "Which fish? A common or a scientific name will do.");
         }
@@ -49,14 +50,18 @@ public final class EntryForm {
         return entry;
     }
 
-    /** Puts the accepted name in place of what was typed; if it is not sure which fish is meant, that is wrong with it. */
+    /**
+     * Puts the accepted name in place of what was typed; if it is not sure which fish is meant, that is wrong with it.
+     */
     public EntryForm named(Function<String, Resolution> resolver) {
         if (errors.containsKey("species")) {
             return this;
         }
         Resolution meant = resolver.apply(tree.get("species").toString());
-        meant.one().ifPresentOrElse(s -> tree.put("species", s.scientificName()),
-            () -> errors.put("species", "Which fish do you mean? Pick one from the list."));
+        meant.one()
+                .ifPresentOrElse(
+                        s -> tree.put("species", s.scientificName()),
+                        () -> errors.put("species", "Which fish do you mean? Pick one from the list."));
         return this;
     }
 
@@ -70,7 +75,11 @@ public final class EntryForm {
             if (!Double.isFinite(value)) {
                 throw new NumberFormatException(text);
             }
-            tree.put(key, whole && value == Math.rint(value) && Math.abs(value) < 1e9 ? (Object) (int) value : (Object) value);
+            tree.put(
+                    key,
+                    whole && value == Math.rint(value) && Math.abs(value) < 1e9
+                            ? (Object) (int) value
+                            : (Object) value);
         } catch (NumberFormatException e) {
             errors.put(key, "'" + text + "' is not a number.");
         }

@@ -1,14 +1,5 @@
 package pelluna.app.tank;
 
-import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
-
-import org.hibernate.annotations.Fetch;
-import org.hibernate.annotations.FetchMode;
-
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -17,12 +8,20 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 
 /** A fish, pair or group that lives in a tank. */
 @Entity
 @Table(name = "resident")
 public class ResidentEntity extends TankEntry {
     private LocalDate since;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
     @CollectionTable(name = "measured_length", joinColumns = @JoinColumn(name = "resident_id"))
@@ -33,12 +32,14 @@ public class ResidentEntity extends TankEntry {
     /** A record that came with a plan file; null where the log alone knows. */
     @Column(name = "record_acts")
     private Integer recordActs;
+
     @Column(name = "record_hours")
     private Double recordHours;
+
     @Column(name = "record_expected")
     private Double recordExpected;
 
-    protected ResidentEntity() { }
+    protected ResidentEntity() {}
 
     /** From an entry of a checked plan file, with the accepted species name. */
     public ResidentEntity(Long tankId, String species, Map<String, Object> entry) {
@@ -58,7 +59,8 @@ public class ResidentEntity extends TankEntry {
         if (entry.get("lengths") instanceof List<?> list) {
             for (Object item : list) {
                 Map<?, ?> measured = (Map<?, ?>) item;
-                lengths.put(LocalDate.parse(measured.get("on").toString()), ((Number) measured.get("cm")).doubleValue());
+                lengths.put(
+                        LocalDate.parse(measured.get("on").toString()), ((Number) measured.get("cm")).doubleValue());
             }
         }
     }
@@ -70,12 +72,17 @@ public class ResidentEntity extends TankEntry {
             tree.put("since", since.toString());
         }
         if (!lengths.isEmpty()) {
-            tree.put("lengths", new TreeMap<>(lengths).entrySet().stream().map(e -> {
-                Map<String, Object> measured = new LinkedHashMap<>();
-                measured.put("on", e.getKey().toString());
-                measured.put("cm", e.getValue());
-                return measured;
-            }).toList());
+            tree.put(
+                    "lengths",
+                    new TreeMap<>(lengths)
+                            .entrySet().stream()
+                                    .map(e -> {
+                                        Map<String, Object> measured = new LinkedHashMap<>();
+                                        measured.put("on", e.getKey().toString());
+                                        measured.put("cm", e.getValue());
+                                        return measured;
+                                    })
+                                    .toList());
         }
         if (recordActs != null && recordHours != null && recordExpected != null) {
             tree.put("record", record(recordActs, recordHours, recordExpected));

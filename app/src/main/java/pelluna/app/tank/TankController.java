@@ -1,12 +1,12 @@
 package pelluna.app.tank;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,8 +15,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
@@ -40,7 +38,13 @@ class TankController {
     private final NameChoices names;
     private final ComesIn comesIn;
 
-    TankController(PlanDesk desks, TankDesk tankDesk, Shells shells, CurrentKeeper keeper, NameChoices names, ComesIn comesIn) {
+    TankController(
+            PlanDesk desks,
+            TankDesk tankDesk,
+            Shells shells,
+            CurrentKeeper keeper,
+            NameChoices names,
+            ComesIn comesIn) {
         this.desks = desks;
         this.tankDesk = tankDesk;
         this.shells = shells;
@@ -50,10 +54,10 @@ class TankController {
     }
 
     /** A field as the page shows it. */
-    record FieldView(TankField field, String value, String was, String unit, String error, List<String> chosen) { }
+    record FieldView(TankField field, String value, String was, String unit, String error, List<String> chosen) {}
 
     /** A resident as the page shows it. */
-    record ResidentView(Long id, String name, String scientific, String detail, String fish) { }
+    record ResidentView(Long id, String name, String scientific, String detail, String fish) {}
 
     @GetMapping("/tanks/new")
     String fresh(Model model) {
@@ -95,7 +99,10 @@ class TankController {
                 return "redirect:/tanks/" + tankDesk.create(name, flat) + "/tank";
             } catch (PlanProblemsException e) {
                 e.problems().forEach(p -> {
-                    TankField field = Arrays.stream(TankField.values()).filter(f -> f.key().equals(TankFigures.fieldOf(p.field()))).findFirst().orElse(TankField.LENGTH);
+                    TankField field = Arrays.stream(TankField.values())
+                            .filter(f -> f.key().equals(TankFigures.fieldOf(p.field())))
+                            .findFirst()
+                            .orElse(TankField.LENGTH);
                     errors.put(field.key(), tankDesk.plain(field, List.of(p), say));
                 });
             }
@@ -110,7 +117,11 @@ class TankController {
     }
 
     @PostMapping("/tanks/{id}/tank")
-    String save(@PathVariable long id, @RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
+    String save(
+            @PathVariable long id,
+            @RequestParam MultiValueMap<String, String> form,
+            Model model,
+            HttpServletResponse response) {
         Map<TankField, List<String>> typed = new LinkedHashMap<>();
         Map<String, String> was = new LinkedHashMap<>();
         for (TankField field : TankField.values()) {
@@ -141,7 +152,8 @@ class TankController {
     }
 
     @PostMapping("/tanks/{id}/stance")
-    String stance(@PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
+    String stance(
+            @PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
         tankDesk.stance(id, stance);
         return "redirect:/tanks/" + id + "/" + (place.matches("[a-z]+") ? place : "wishes");
     }
@@ -159,7 +171,8 @@ class TankController {
     }
 
     @PostMapping("/tanks/{id}/residents")
-    String settle(@PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String settle(
+            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
         EntryForm entry = EntryForm.resident(form, keeper.get().measures()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
@@ -190,13 +203,21 @@ class TankController {
         return "redirect:/tanks/" + id + "/tank#residents";
     }
 
-    private String page(long id, Model model, Map<String, String> errors, Map<String, List<String>> kept, Map<String, String> typedResident,
-                        Map<String, String> residentErrors) {
+    private String page(
+            long id,
+            Model model,
+            Map<String, String> errors,
+            Map<String, List<String>> kept,
+            Map<String, String> typedResident,
+            Map<String, String> residentErrors) {
         Desk desk = desks.open(id);
         Measures say = desk.say();
         Map<String, Object> flat = desk.tank().figures().flat();
-        Map<String, List<FieldView>> groups = Arrays.stream(TankField.values()).collect(Collectors.groupingBy(TankField::group, LinkedHashMap::new,
-            Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
+        Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
+                .collect(Collectors.groupingBy(
+                        TankField::group,
+                        LinkedHashMap::new,
+                        Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
         TankVolume volume = desk.plan().tank().volume();
         shells.around(model, desk, "tank", "Tank", sentence(volume, say));
         model.addAttribute("name", desk.tank().name());
@@ -208,27 +229,49 @@ class TankController {
         List<ResidentView> living = new ArrayList<>();
         for (int i = 0; i < desk.residents().size(); i++) {
             Party p = desk.plan().residents().get(i);
-            living.add(new ResidentView(desk.residents().get(i).id(), English.capital(p.label()), p.species().scientificName(),
-                say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
-                FishDrawing.alone(p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
+            living.add(new ResidentView(
+                    desk.residents().get(i).id(),
+                    English.capital(p.label()),
+                    p.species().scientificName(),
+                    say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
+                    FishDrawing.alone(
+                            p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
         }
         model.addAttribute("residents", living);
         model.addAttribute("typedResident", typedResident);
         model.addAttribute("residentErrors", residentErrors);
-        model.addAttribute("offer", residentErrors.containsKey("species") ? names.offer(typedResident.getOrDefault("species", ""), desk)
-            : null);
+        model.addAttribute(
+                "offer",
+                residentErrors.containsKey("species")
+                        ? names.offer(typedResident.getOrDefault("species", ""), desk)
+                        : null);
         return "tank";
     }
 
-    private static FieldView view(TankField f, Map<String, Object> flat, Map<String, String> errors, Map<String, List<String>> kept, Measures say) {
+    private static FieldView view(
+            TankField f,
+            Map<String, Object> flat,
+            Map<String, String> errors,
+            Map<String, List<String>> kept,
+            Measures say) {
         String stored = TankDesk.shown(f, flat.get(f.key()), say);
         List<String> typed = kept.get(f.key());
-        List<String> chosen = flat.get(f.key()) instanceof List<?> list ? list.stream().map(Object::toString).toList() : List.of();
-        return new FieldView(f, typed == null ? stored : typed.get(typed.size() - 1), stored, Typed.unit(f.kind(), say), errors.get(f.key()), chosen);
+        List<String> chosen = flat.get(f.key()) instanceof List<?> list
+                ? list.stream().map(Object::toString).toList()
+                : List.of();
+        return new FieldView(
+                f,
+                typed == null ? stored : typed.get(typed.size() - 1),
+                stored,
+                Typed.unit(f.kind(), say),
+                errors.get(f.key()),
+                chosen);
     }
 
     private static String sentence(TankVolume v, Measures say) {
-        return v.measured() ? say.volume(v.netLitres()) + " net by your own measurement." : say.volume(v.netLitres()) + " of water once rock and sand have taken their share.";
+        return v.measured()
+                ? say.volume(v.netLitres()) + " net by your own measurement."
+                : say.volume(v.netLitres()) + " of water once rock and sand have taken their share.";
     }
 
     private static Map<String, String> breakdown(TankVolume v, Measures say) {

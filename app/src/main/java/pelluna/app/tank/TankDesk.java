@@ -1,14 +1,11 @@
 package pelluna.app.tank;
 
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
@@ -63,11 +60,15 @@ class TankDesk {
                 Map<String, Object> flat = tank.figures().flat();
                 Object value = Typed.parse(field, texts, say);
                 String stored = shown(field, flat.get(field.key()), say);
-                if (sameAs(value, flat.get(field.key())) || shown(field, value, say).equals(stored)) {
+                if (sameAs(value, flat.get(field.key()))
+                        || shown(field, value, say).equals(stored)) {
                     return;
                 }
                 if (was.containsKey(field.key()) && !was.get(field.key()).equals(stored)) {
-                    refused.put(field.key(), "Another window changed this to " + (stored.isEmpty() ? "nothing" : stored) + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                    refused.put(
+                            field.key(),
+                            "Another window changed this to " + (stored.isEmpty() ? "nothing" : stored)
+                                    + " meanwhile; yours is not saved. Save again to put yours in its place.");
                     return;
                 }
                 if (value == null) {
@@ -87,7 +88,9 @@ class TankDesk {
     }
 
     static String shown(TankField field, Object value, Measures say) {
-        return value instanceof List<?> list ? String.join(", ", list.stream().map(Object::toString).sorted().toList()) : Typed.shown(field.kind(), value, say);
+        return value instanceof List<?> list
+                ? String.join(", ", list.stream().map(Object::toString).sorted().toList())
+                : Typed.shown(field.kind(), value, say);
     }
 
     private static boolean sameAs(Object typed, Object stored) {
@@ -95,7 +98,8 @@ class TankDesk {
     }
 
     private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Measures say) {
-        Map<String, Object> tree = PlanDesk.tree(tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
+        Map<String, Object> tree = PlanDesk.tree(
+                tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
         DrawnReef.follow(tank.figures().flat(), flat);
         tree.put("tank", TankFigures.nested(flat));
         desks.check(tree);
@@ -107,8 +111,12 @@ class TankDesk {
         Problem p = problems.get(0);
         boolean here = TankFigures.fieldOf(p.field()).equals(field.key());
         String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE
-            ? files.range(field.key()).map(r -> Typed.range(field.kind(), r[0], r[1], say)).orElse(p.expected()) : p.expected();
-        return (here ? "" : "With this, " + p.field() + " would be wrong. ") + "Expected " + expected + ". It is not saved.";
+                ? files.range(field.key())
+                        .map(r -> Typed.range(field.kind(), r[0], r[1], say))
+                        .orElse(p.expected())
+                : p.expected();
+        return (here ? "" : "With this, " + p.field() + " would be wrong. ") + "Expected " + expected
+                + ". It is not saved.";
     }
 
     @Transactional

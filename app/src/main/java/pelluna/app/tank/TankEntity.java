@@ -1,12 +1,11 @@
 package pelluna.app.tank;
 
-import java.time.LocalDate;
-import java.time.LocalTime;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import pelluna.app.rows.Row;
 
 /** A tank and the head of its plan. */
@@ -15,24 +14,32 @@ import pelluna.app.rows.Row;
 public class TankEntity extends Row {
     @Column(name = "keeper_id")
     private Long keeperId;
+
     private String name;
     private String stance = "customary";
+
     @Column(name = "start_on")
     private LocalDate startOn;
+
     @Column(name = "sandbox_of")
     private Long sandboxOf;
+
     @Column(name = "sandbox_base")
     private String sandboxBase;
+
     @Column(name = "calendar_token")
     private String calendarToken;
+
     @Column(name = "lights_on")
     private LocalTime lightsOn = LocalTime.of(10, 0);
+
     @Column(name = "lights_off")
     private LocalTime lightsOff = LocalTime.of(21, 0);
+
     @Embedded
     private TankFigures figures = new TankFigures();
 
-    protected TankEntity() { }
+    protected TankEntity() {}
 
     public TankEntity(Long keeperId, String name, TankFigures figures) {
         this.keeperId = keeperId;

@@ -1,11 +1,10 @@
 package pelluna.app.tank;
 
+import jakarta.persistence.Column;
+import jakarta.persistence.MappedSuperclass;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-
-import jakarta.persistence.Column;
-import jakarta.persistence.MappedSuperclass;
 import pelluna.app.rows.Row;
 
 /** A fish, pair or group that stands in a plan, whether it lives in the tank or is wished for. */
@@ -13,18 +12,23 @@ import pelluna.app.rows.Row;
 public abstract class TankEntry extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     private String species;
     private int count;
+
     @Column(name = "length_cm")
     private Double lengthCm;
+
     @Column(name = "captive_bred")
     private boolean captiveBred;
+
     @Column(name = "leaves_on")
     private LocalDate leavesOn;
+
     @Column(name = "leaves_why")
     private String leavesWhy = "";
 
-    protected TankEntry() { }
+    protected TankEntry() {}
 
     public Long tankId() {
         return tankId;

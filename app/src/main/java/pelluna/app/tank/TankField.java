@@ -1,7 +1,6 @@
 package pelluna.app.tank;
 
 import java.util.List;
-
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.Keeper;
 import pelluna.core.tank.Pods;
@@ -10,7 +9,9 @@ import pelluna.core.tank.ReefLife;
 import pelluna.core.tank.TankShape;
 import pelluna.core.units.Named;
 
-/** Every figure of a tank as a form field: its name in the plan file, its label, its unit, and the group it stands in. */
+/**
+ * Every figure of a tank as a form field: its name in the plan file, its label, its unit, and the group it stands in.
+ */
 enum TankField {
     SHAPE("shape", "Shape", Kind.WORD, "Glass and water", words(TankShape.class)),
     LENGTH("lengthCm", "Length inside", Kind.LENGTH, "Glass and water"),
@@ -41,7 +42,19 @@ enum TankField {
 
     /** What is typed, and in which unit. */
     enum Kind {
-        LENGTH, VOLUME, MASS, TEMPERATURE, SALINITY, NITRATE, PERCENT, DAYS, WHOLE, WORD, WORDS, DATE, FLAG;
+        LENGTH,
+        VOLUME,
+        MASS,
+        TEMPERATURE,
+        SALINITY,
+        NITRATE,
+        PERCENT,
+        DAYS,
+        WHOLE,
+        WORD,
+        WORDS,
+        DATE,
+        FLAG;
 
         public boolean number() {
             return compareTo(WHOLE) <= 0;

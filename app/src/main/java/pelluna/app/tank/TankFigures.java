@@ -1,15 +1,13 @@
 package pelluna.app.tank;
 
-import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.Map;
-
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import pelluna.app.rows.JsonText;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -23,8 +21,19 @@ import tools.jackson.databind.json.JsonMapper;
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public class TankFigures {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Map<String, String> NESTED = Map.of("waterChangePercent", "waterChange.percent", "waterChangeEveryDays",
-        "waterChange.everyDays", "quarantinePlaces", "quarantine.places", "quarantineSchool", "quarantine.school", "fallowFrom", "fallow.from", "fallowUntil", "fallow.until");
+    private static final Map<String, String> NESTED = Map.of(
+            "waterChangePercent",
+            "waterChange.percent",
+            "waterChangeEveryDays",
+            "waterChange.everyDays",
+            "quarantinePlaces",
+            "quarantine.places",
+            "quarantineSchool",
+            "quarantine.school",
+            "fallowFrom",
+            "fallow.from",
+            "fallowUntil",
+            "fallow.until");
 
     String shape;
     Double lengthCm;
@@ -38,32 +47,41 @@ public class TankFigures {
     Integer hides;
     String cover;
     LocalDate cycledOn;
+
     @Column(name = "keeper_years")
     String keeper;
+
     @Column(columnDefinition = "text[]")
     String[] keeps;
+
     Double waterChangePercent;
     Double waterChangeEveryDays;
+
     @Column(name = "meals_a_day")
     Integer mealsADay;
+
     Boolean seaweed;
     String pods;
+
     @Column(name = "temperature_c")
     Double temperatureC;
+
     Double salinity;
     Double nitrate;
     Double phosphate;
     Double nitrateCeiling;
     Integer quarantinePlaces;
     String quarantineSchool;
+
     @Convert(converter = JsonText.class)
     Map<String, Object> scape;
+
     LocalDate fallowFrom;
     LocalDate fallowUntil;
 
     /** Flat names to values, nulls left out. */
     Map<String, Object> flat() {
-        return JSON.convertValue(this, new TypeReference<LinkedHashMap<String, Object>>() { });
+        return JSON.convertValue(this, new TypeReference<LinkedHashMap<String, Object>>() {});
     }
 
     static TankFigures ofFlat(Map<String, Object> flat) {
@@ -83,7 +101,8 @@ public class TankFigures {
                 tree.put(key, value);
             } else {
                 @SuppressWarnings("unchecked")
-                Map<String, Object> inner = (Map<String, Object>) tree.computeIfAbsent(path[0], k -> new LinkedHashMap<String, Object>());
+                Map<String, Object> inner =
+                        (Map<String, Object>) tree.computeIfAbsent(path[0], k -> new LinkedHashMap<String, Object>());
                 inner.put(path[1], value);
             }
         });
@@ -106,6 +125,10 @@ public class TankFigures {
     /** 'tank.waterChange.percent' to 'waterChangePercent', so that a problem finds its form field. */
     static String fieldOf(String problemPath) {
         String path = problemPath.replaceFirst("^tank\\.?", "").replaceFirst("\\[\\d+]$", "");
-        return NESTED.entrySet().stream().filter(e -> e.getValue().equals(path)).map(Map.Entry::getKey).findFirst().orElse(path);
+        return NESTED.entrySet().stream()
+                .filter(e -> e.getValue().equals(path))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(path);
     }
 }

@@ -2,7 +2,6 @@ package pelluna.app.tank;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** Tanks, always asked for together with their keeper. */

@@ -2,17 +2,16 @@ package pelluna.app.tank;
 
 import java.util.List;
 import java.util.Locale;
-
 import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
 /** Between what a keeper types in their units and the metric figures of the plan file. */
 final class Typed {
-    private Typed() { }
+    private Typed() {}
 
     /** Thrown for text that is no number where one is expected. */
-    static final class NotANumberException extends Exception { }
+    static final class NotANumberException extends Exception {}
 
     /** The plan file's value of a typed field; null for an empty one. */
     static Object parse(TankField field, List<String> typed, Measures say) throws NotANumberException {
@@ -35,7 +34,9 @@ final class Typed {
                 throw new NotANumberException();
             }
             double metric = say.us() ? metric(field.kind(), value) : value;
-            return field.kind() == TankField.Kind.WHOLE && metric == Math.rint(metric) && Math.abs(metric) < 1e9 ? (Object) (int) metric : (Object) metric;
+            return field.kind() == TankField.Kind.WHOLE && metric == Math.rint(metric) && Math.abs(metric) < 1e9
+                    ? (Object) (int) metric
+                    : (Object) metric;
         } catch (NumberFormatException e) {
             throw new NotANumberException();
         }
@@ -60,13 +61,15 @@ final class Typed {
             return value.toString();
         }
         double metric = n.doubleValue();
-        double shown = !say.us() ? metric : switch (kind) {
-            case LENGTH -> Convert.inchesFromCm(metric);
-            case VOLUME -> Convert.gallonsFromLitres(metric);
-            case MASS -> Convert.poundsFromKg(metric);
-            case TEMPERATURE -> Convert.fahrenheitFromCelsius(metric);
-            default -> metric;
-        };
+        double shown = !say.us()
+                ? metric
+                : switch (kind) {
+                    case LENGTH -> Convert.inchesFromCm(metric);
+                    case VOLUME -> Convert.gallonsFromLitres(metric);
+                    case MASS -> Convert.poundsFromKg(metric);
+                    case TEMPERATURE -> Convert.fahrenheitFromCelsius(metric);
+                    default -> metric;
+                };
         return Measures.number(Measures.round(shown, 2));
     }
 
@@ -86,6 +89,8 @@ final class Typed {
 
     /** '10 to 2000 cm', in the keeper's units. */
     static String range(TankField.Kind kind, double least, double most, Measures say) {
-        return String.format(Locale.ROOT, "%s to %s %s", shown(kind, least, say), shown(kind, most, say), unit(kind, say)).trim();
+        return String.format(
+                        Locale.ROOT, "%s to %s %s", shown(kind, least, say), shown(kind, most, say), unit(kind, say))
+                .trim();
     }
 }

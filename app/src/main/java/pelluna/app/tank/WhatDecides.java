@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.sieve.Assumed;
 import pelluna.core.sieve.Finding;
@@ -20,32 +19,47 @@ import pelluna.core.units.Measures;
 /** What the tank's figures decide about the wishes: 'Run 150 cm: holds back 2 of your wishes'. */
 final class WhatDecides {
     /** One figure and the wishes it holds back. */
-    record Decision(String figure, String says) { }
+    record Decision(String figure, String says) {}
 
-    private WhatDecides() { }
+    private WhatDecides() {}
 
     static List<Decision> sentences(Assessment a, Measures say) {
         Map<RuleName, Set<String>> held = new EnumMap<>(RuleName.class);
         for (Verdict v : a.sieve()) {
-            v.findings().stream().filter(Finding::blocks).filter(f -> f.rule().mesh() != Mesh.COMPANY)
-                .forEach(f -> held.computeIfAbsent(f.rule(), r -> new LinkedHashSet<>()).add(v.wish().species().name()));
+            v.findings().stream()
+                    .filter(Finding::blocks)
+                    .filter(f -> f.rule().mesh() != Mesh.COMPANY)
+                    .forEach(f -> held.computeIfAbsent(f.rule(), r -> new LinkedHashSet<>())
+                            .add(v.wish().species().name()));
         }
         List<Decision> decisions = new ArrayList<>();
-        held.forEach((rule, names) -> decisions.add(new Decision(figure(rule, a, say), "holds back " + English.count(names.size(), "wish", "wishes") + ": "
-            + English.list(List.copyOf(names)) + ".")));
+        held.forEach((rule, names) -> decisions.add(new Decision(
+                figure(rule, a, say),
+                "holds back " + English.count(names.size(), "wish", "wishes") + ": " + English.list(List.copyOf(names))
+                        + ".")));
         return decisions;
     }
 
-    /** What is not said, what is assumed in its place, and which wishes hang on it. @param field name of the form field */
-    record Assumption(String field, String says, String decides) { }
+    /**
+     * What is not said, what is assumed in its place, and which wishes hang on it. @param field name of the form field
+     */
+    record Assumption(String field, String says, String decides) {}
 
     static List<Assumption> assumed(Assessment a, Measures say) {
         Tank tank = a.plan().tank();
-        return tank.unsaid().stream().map(u -> {
-            List<String> names = a.sieve().stream().filter(v -> Assumed.on(u, v)).map(v -> v.wish().species().name()).distinct().toList();
-            return new Assumption(u.word(), English.capital(u.plain()) + ": " + u.assumed(tank, say) + ".",
-                names.isEmpty() ? "" : "Decides about " + English.list(names) + ".");
-        }).toList();
+        return tank.unsaid().stream()
+                .map(u -> {
+                    List<String> names = a.sieve().stream()
+                            .filter(v -> Assumed.on(u, v))
+                            .map(v -> v.wish().species().name())
+                            .distinct()
+                            .toList();
+                    return new Assumption(
+                            u.word(),
+                            English.capital(u.plain()) + ": " + u.assumed(tank, say) + ".",
+                            names.isEmpty() ? "" : "Decides about " + English.list(names) + ".");
+                })
+                .toList();
     }
 
     private static String figure(RuleName rule, Assessment a, Measures say) {

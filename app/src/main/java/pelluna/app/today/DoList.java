@@ -14,9 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.arrivals.Diary;
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
@@ -41,8 +39,11 @@ class DoList {
     private static final int AHEAD_DAYS = 7;
     /** Days after which the water wants a test. Common practice: weekly or every second week. */
     private static final int TEST_DAYS = 14;
-    /** Unseen for so many times its kind's usual time, a fish is missing rather than out of sight. Pelluna's judgement. */
+    /**
+     * Unseen for so many times its kind's usual time, a fish is missing rather than out of sight. Pelluna's judgement.
+     */
     private static final long LONG_UNSEEN = 3;
+
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
@@ -66,8 +67,16 @@ class DoList {
         List<Item> items = new ArrayList<>();
         coming.forEach(c -> comingIn(c, base, items));
         unseen(health, base, items);
-        quarantine.unlooked(desk).forEach(s -> items.add(Item.of("stay-" + s, "today", true, Step.RIPPLE, "Look at " + s + " in quarantine.", "A look a day; its clock needs them.",
-            Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
+        quarantine
+                .unlooked(desk)
+                .forEach(s -> items.add(Item.of(
+                        "stay-" + s,
+                        "today",
+                        true,
+                        Step.RIPPLE,
+                        "Look at " + s + " in quarantine.",
+                        "A look a day; its clock needs them.",
+                        Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
         running(desk, there, base, items);
         test(desk, base, items);
         planned(desk, coming, base, items);
@@ -79,13 +88,19 @@ class DoList {
     /** Asked for: what wishes hang on and nobody has said. */
     private static void unsaid(Desk desk, String base, List<Item> items) {
         List<Unsaid> asked = desk.plan().tank().unsaid().stream()
-            .filter(u -> u == Unsaid.AGE || desk.assessment().sieve().stream().anyMatch(v -> Assumed.on(u, v))).toList();
+                .filter(u ->
+                        u == Unsaid.AGE || desk.assessment().sieve().stream().anyMatch(v -> Assumed.on(u, v)))
+                .toList();
         if (!asked.isEmpty()) {
-            items.add(Item.of("unsaid-" + asked.stream().map(Unsaid::word).collect(Collectors.joining("-")), "when you can", false,
-                Step.RIPPLE,
-                "Say " + English.list(asked.stream().map(Unsaid::plain).toList()) + ".",
-                "Until you do, it is assumed, and what hangs on it says so.",
-                Item.Button.to("Open the tank", base + "/tank#f-" + asked.get(0).word())));
+            items.add(Item.of(
+                    "unsaid-" + asked.stream().map(Unsaid::word).collect(Collectors.joining("-")),
+                    "when you can",
+                    false,
+                    Step.RIPPLE,
+                    "Say " + English.list(asked.stream().map(Unsaid::plain).toList()) + ".",
+                    "Until you do, it is assumed, and what hangs on it says so.",
+                    Item.Button.to(
+                            "Open the tank", base + "/tank#f-" + asked.get(0).word())));
         }
     }
 
@@ -94,40 +109,125 @@ class DoList {
         String page = base + "/log/bringing?which=" + c.id();
         String name = c.fish().said();
         c.gate().ifPresent(g -> {
-            boolean watchedToday = c.boxWatches().stream().map(BoxWatch::began).anyMatch(b -> b.atZone(clock.getZone()).toLocalDate().equals(now.toLocalDate()));
+            boolean watchedToday = c.boxWatches().stream()
+                    .map(BoxWatch::began)
+                    .anyMatch(b -> b.atZone(clock.getZone()).toLocalDate().equals(now.toLocalDate()));
             if (!g.callOff().isEmpty()) {
-                items.add(Item.of("off-" + c.id(), "now", true, Step.SURGE, "Call off the box of " + name + ".", g.callOff().get(0), Item.Button.to("Open", page)));
+                items.add(Item.of(
+                        "off-" + c.id(),
+                        "now",
+                        true,
+                        Step.SURGE,
+                        "Call off the box of " + name + ".",
+                        g.callOff().get(0),
+                        Item.Button.to("Open", page)));
             } else if (g.open()) {
-                items.add(Item.of("gate-" + c.id(), "at lights-out", true, Step.CALM, "Let " + name + " out of the box.", "Three quiet watches over 48 h, and it eats.", Item.Button.to("Open", page)));
+                items.add(Item.of(
+                        "gate-" + c.id(),
+                        "at lights-out",
+                        true,
+                        Step.CALM,
+                        "Let " + name + " out of the box.",
+                        "Three quiet watches over 48 h, and it eats.",
+                        Item.Button.to("Open", page)));
             } else if (!watchedToday) {
-                items.add(Item.of("boxwatch-" + c.id() + "-" + now.toLocalDate(), "today", true, Step.RIPPLE, "Watch the box of " + name + " for ten minutes.", g.missing().get(0),
-                    Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
+                items.add(Item.of(
+                        "boxwatch-" + c.id() + "-" + now.toLocalDate(),
+                        "today",
+                        true,
+                        Step.RIPPLE,
+                        "Watch the box of " + name + " for ten minutes.",
+                        g.missing().get(0),
+                        Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
             }
         });
         if (!c.pull().isEmpty()) {
-            items.add(Item.of("pull-" + c.id(), "now", true, Step.SURGE, "Decide whether to take " + name + " out.", String.join(" ", c.pull()), Item.Button.to("Open the ladder", page)));
+            items.add(Item.of(
+                    "pull-" + c.id(),
+                    "now",
+                    true,
+                    Step.SURGE,
+                    "Decide whether to take " + name + " out.",
+                    String.join(" ", c.pull()),
+                    Item.Button.to("Open the ladder", page)));
         }
-        c.due(now).ifPresent(l -> items.add(Item.of("look-" + c.id() + "-" + l.look().word(), "due since " + when(l.due(), now), true, Step.RIPPLE, "Look at " + name + ", " + l.look().plain() + ".", l.look().lookFor(),
-            Item.Button.to("Log the look", page))));
-        c.next(now).filter(l -> l.due().isBefore(now.plusDays(1))).ifPresent(l -> items.add(Item.of("look-" + c.id() + "-" + l.look().word(), when(l.due(), now), false, Step.CALM,
-            "Look at " + name + ", " + l.look().plain() + ".", l.look().lookFor(), Item.Button.to("Open", page))));
+        c.due(now)
+                .ifPresent(l -> items.add(Item.of(
+                        "look-" + c.id() + "-" + l.look().word(),
+                        "due since " + when(l.due(), now),
+                        true,
+                        Step.RIPPLE,
+                        "Look at " + name + ", " + l.look().plain() + ".",
+                        l.look().lookFor(),
+                        Item.Button.to("Log the look", page))));
+        c.next(now)
+                .filter(l -> l.due().isBefore(now.plusDays(1)))
+                .ifPresent(l -> items.add(Item.of(
+                        "look-" + c.id() + "-" + l.look().word(),
+                        when(l.due(), now),
+                        false,
+                        Step.CALM,
+                        "Look at " + name + ", " + l.look().plain() + ".",
+                        l.look().lookFor(),
+                        Item.Button.to("Open", page))));
         if (bringing.callsTheRoll(c)) {
-            items.add(Item.of("roll-" + c.id() + "-" + now.toLocalDate(), "at the next feeding", true, Step.RIPPLE, "Call the roll: " + name + " is new.", "Who came, who ate. It came out "
-                + English.count((int) ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate()), "day", "days") + " ago.", Item.Button.to("Roll call", base + "/log/roll")));
+            items.add(Item.of(
+                    "roll-" + c.id() + "-" + now.toLocalDate(),
+                    "at the next feeding",
+                    true,
+                    Step.RIPPLE,
+                    "Call the roll: " + name + " is new.",
+                    "Who came, who ate. It came out "
+                            + English.count(
+                                    (int) ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate()),
+                                    "day",
+                                    "days")
+                            + " ago.",
+                    Item.Button.to("Roll call", base + "/log/roll")));
         }
     }
 
     private static String when(LocalDateTime due, LocalDateTime now) {
-        return due.toLocalDate().equals(now.toLocalDate()) ? due.format(HOUR) : due.toLocalDate().equals(now.toLocalDate().plusDays(1)) ? "tomorrow " + due.format(HOUR) : due.format(DAY);
+        return due.toLocalDate().equals(now.toLocalDate())
+                ? due.format(HOUR)
+                : due.toLocalDate().equals(now.toLocalDate().plusDays(1))
+                        ? "tomorrow " + due.format(HOUR)
+                        : due.format(DAY);
     }
 
     private static void unseen(HealthDesk.All health, String base, List<Item> items) {
         for (HealthDesk.Unseen u : health.unseen()) {
             boolean gone = u.days() > LONG_UNSEEN * u.usual();
-            items.add(gone ? Item.of("missing-" + u.fish().id() + "-" + u.since(), "today", true, Step.CHOP, "Is " + u.fish().said() + " missing?", u.says() + " Look behind the rock, in the overflow and on the floor; if you see it, log it.",
-                Item.Button.does("It is missing", base + "/log/fish/" + u.fish().id() + "/is", Map.of("what", "missing")))
-                : Item.of("unseen-" + u.fish().id() + "-" + u.since(), "today", true, Step.RIPPLE, "Have you seen " + u.fish().said() + "?", u.says(),
-                    Item.Button.does("Seen", base + "/log/sighting", Map.of("fish", Long.toString(u.fish().id()), "doing", Doing.SEEN.word()))));
+            items.add(
+                    gone
+                            ? Item.of(
+                                    "missing-" + u.fish().id() + "-" + u.since(),
+                                    "today",
+                                    true,
+                                    Step.CHOP,
+                                    "Is " + u.fish().said() + " missing?",
+                                    u.says()
+                                            + " Look behind the rock, in the overflow and on the floor; if you see "
+                                            + "it, log it.",
+                                    Item.Button.does(
+                                            "It is missing",
+                                            base + "/log/fish/" + u.fish().id() + "/is",
+                                            Map.of("what", "missing")))
+                            : Item.of(
+                                    "unseen-" + u.fish().id() + "-" + u.since(),
+                                    "today",
+                                    true,
+                                    Step.RIPPLE,
+                                    "Have you seen " + u.fish().said() + "?",
+                                    u.says(),
+                                    Item.Button.does(
+                                            "Seen",
+                                            base + "/log/sighting",
+                                            Map.of(
+                                                    "fish",
+                                                    Long.toString(u.fish().id()),
+                                                    "doing",
+                                                    Doing.SEEN.word()))));
         }
     }
 
@@ -136,17 +236,39 @@ class DoList {
         for (MeasureDesk.Told t : measures.told(desk.tank().id(), null)) {
             long days = Duration.between(t.taken().began(), clock.instant()).toDays();
             if (t.running() && days >= t.taken().measure().tryDays()) {
-                String whom = there.stream().filter(f -> Long.valueOf(f.id()).equals(t.forFish())).map(f -> " for " + f.said()).findFirst().orElse("");
-                items.add(Item.of("measure-" + t.id(), English.count((int) days, "day", "days") + " so far", true, Step.RIPPLE, "End it or keep to it: " + t.taken().measure().plain() + whom + ".", t.says(),
-                    Item.Button.to("Look at it", t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
+                String whom = there.stream()
+                        .filter(f -> Long.valueOf(f.id()).equals(t.forFish()))
+                        .map(f -> " for " + f.said())
+                        .findFirst()
+                        .orElse("");
+                items.add(Item.of(
+                        "measure-" + t.id(),
+                        English.count((int) days, "day", "days") + " so far",
+                        true,
+                        Step.RIPPLE,
+                        "End it or keep to it: " + t.taken().measure().plain() + whom + ".",
+                        t.says(),
+                        Item.Button.to(
+                                "Look at it",
+                                t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
             }
         }
     }
 
     private void test(Desk desk, String base, List<Item> items) {
-        LocalDate last = desk.plan().tests().stream().map(WaterTest::on).max(LocalDate::compareTo).orElse(null);
+        LocalDate last = desk.plan().tests().stream()
+                .map(WaterTest::on)
+                .max(LocalDate::compareTo)
+                .orElse(null);
         if (last != null && ChronoUnit.DAYS.between(last, desks.today()) >= TEST_DAYS) {
-            items.add(Item.of("test-" + last, "today", true, Step.RIPPLE, "Test the water.", "The last test is of " + Measures.date(last) + ".", Item.Button.to("Log a test", base + "/log/water")));
+            items.add(Item.of(
+                    "test-" + last,
+                    "today",
+                    true,
+                    Step.RIPPLE,
+                    "Test the water.",
+                    "The last test is of " + Measures.date(last) + ".",
+                    Item.Button.to("Log a test", base + "/log/water")));
         }
     }
 
@@ -158,11 +280,19 @@ class DoList {
         for (Diary d : Diary.of(desk)) {
             String kind = d.key().substring(0, d.key().indexOf('-'));
             String about = d.key().substring(d.key().indexOf('-') + 1);
-            boolean ours = Set.of("quarantine", "box", "release", "leaves", "restock").contains(kind) && !begun.contains(about);
+            boolean ours =
+                    Set.of("quarantine", "box", "release", "leaves", "restock").contains(kind)
+                            && !begun.contains(about);
             if (ours && !d.on().isAfter(today.plusDays(AHEAD_DAYS))) {
                 boolean due = !d.on().isAfter(today);
-                items.add(Item.of(d.key() + "-" + d.on(), due ? "today" : d.on().format(DAY), due, Step.CALM, d.title() + ".", d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
-                    button(kind, base)));
+                items.add(Item.of(
+                        d.key() + "-" + d.on(),
+                        due ? "today" : d.on().format(DAY),
+                        due,
+                        Step.CALM,
+                        d.title() + ".",
+                        d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
+                        button(kind, base)));
             }
         }
     }

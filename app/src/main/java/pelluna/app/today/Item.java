@@ -1,7 +1,6 @@
 package pelluna.app.today;
 
 import java.util.Map;
-
 import pelluna.core.units.Step;
 
 /**

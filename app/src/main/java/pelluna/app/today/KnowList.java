@@ -8,9 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.behaviour.BehaviourDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.losses.AfterIllness;
@@ -26,10 +24,14 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 import pelluna.core.water.Trend;
 
-/** What is good to know of a tank today: which lens binds, who outgrows it next, who comes next, where nitrate goes, what was learned. */
+/**
+ * What is good to know of a tank today: which lens binds, who outgrows it next, who comes next, where nitrate goes,
+ * what was learned.
+ */
 @Component
 class KnowList {
-    private static final Set<Change.Kind> OUTGROWS = EnumSet.of(Change.Kind.LONGER_RUN, Change.Kind.MORE_WATER, Change.Kind.TURNING_ROOM);
+    private static final Set<Change.Kind> OUTGROWS =
+            EnumSet.of(Change.Kind.LONGER_RUN, Change.Kind.MORE_WATER, Change.Kind.TURNING_ROOM);
 
     /** Those that differ most from their kind. */
     private static final int MOST_LEARNED = 2;
@@ -50,24 +52,65 @@ class KnowList {
         long tank = desk.tank().id();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
-        probes.troubles(tank).forEach(t -> items.add(know("probe", Step.CHOP, t, "", Item.Button.to("Probe", base + "/log/water#probe"))));
-        afterIllness.running(desk).ifPresent(c -> items.add(know("illness", Step.CHOP, "Nobody new until " + Measures.date(c.watchedUntil()) + ".",
-            "The last sign of illness, or loss to it, is of " + Measures.date(c.lastSign()) + "; thirty days without one, and newcomers may come.", Item.Button.to("Losses", base + "/losses"))));
+        probes.troubles(tank)
+                .forEach(t ->
+                        items.add(know("probe", Step.CHOP, t, "", Item.Button.to("Probe", base + "/log/water#probe"))));
+        afterIllness
+                .running(desk)
+                .ifPresent(c -> items.add(know(
+                        "illness",
+                        Step.CHOP,
+                        "Nobody new until " + Measures.date(c.watchedUntil()) + ".",
+                        "The last sign of illness, or loss to it, is of " + Measures.date(c.lastSign())
+                                + "; thirty days without one, and newcomers may come.",
+                        Item.Button.to("Losses", base + "/losses"))));
         nitrate(desk, base).ifPresent(items::add);
         String left = desk.assessment().capacity().left();
         int stop = left.indexOf(". ");
-        items.add(know("room", desk.assessment().capacity().binding().step(), stop < 0 ? left : left.substring(0, stop + 1), stop < 0 ? "" : left.substring(stop + 2) + " With everybody planned, grown.",
-            Item.Button.to("Lenses", base + "/arrivals")));
-        desk.ahead().changes().stream().filter(c -> OUTGROWS.contains(c.kind())).filter(c -> c.about().stream().allMatch(id -> id.startsWith("r"))).findFirst().ifPresent(c -> items.add(know("outgrows", c.step(),
-            English.capital(c.says()) + " from about " + Measures.date(c.on()) + ".", "By its growth, reckoned; measure it and see.", Item.Button.to("Outgrowing", base + "/arrivals/leaving"))));
+        items.add(know(
+                "room",
+                desk.assessment().capacity().binding().step(),
+                stop < 0 ? left : left.substring(0, stop + 1),
+                stop < 0 ? "" : left.substring(stop + 2) + " With everybody planned, grown.",
+                Item.Button.to("Lenses", base + "/arrivals")));
+        desk.ahead().changes().stream()
+                .filter(c -> OUTGROWS.contains(c.kind()))
+                .filter(c -> c.about().stream().allMatch(id -> id.startsWith("r")))
+                .findFirst()
+                .ifPresent(c -> items.add(know(
+                        "outgrows",
+                        c.step(),
+                        English.capital(c.says()) + " from about " + Measures.date(c.on()) + ".",
+                        "By its growth, reckoned; measure it and see.",
+                        Item.Button.to("Outgrowing", base + "/arrivals/leaving"))));
         desk.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(desk, d, base)));
         Standing standing = behaviour.standing(tank, there);
         if (standing.contests() > 0) {
-            String top = standing.tells() ? there.stream().filter(f -> Long.toString(f.id()).equals(standing.ladder().get(0).fish())).map(f -> English.capital(f.said()) + " stands highest. ").findFirst().orElse("") : "";
-            items.add(know("standing", Step.CALM, top + standing.says(), "", Item.Button.to("Standing", base + "/log/standing")));
+            String top = standing.tells()
+                    ? there.stream()
+                            .filter(f -> Long.toString(f.id())
+                                    .equals(standing.ladder().get(0).fish()))
+                            .map(f -> English.capital(f.said()) + " stands highest. ")
+                            .findFirst()
+                            .orElse("")
+                    : "";
+            items.add(know(
+                    "standing",
+                    Step.CALM,
+                    top + standing.says(),
+                    "",
+                    Item.Button.to("Standing", base + "/log/standing")));
         }
-        behaviour.learned(desk, all).stream().filter(l -> l.tells() && !l.aside()).sorted(Comparator.comparingDouble((BehaviourDesk.Learned l) -> -Math.abs(Math.log(l.multiplier())))).limit(MOST_LEARNED).forEach(l -> items.add(know("learned-" + l.fish(), l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
-            English.capital(l.name()) + " " + l.says() + ".", "That enters tension, the order of arrival and the Sieve.", Item.Button.to("What was learned", base + "/log/standing"))));
+        behaviour.learned(desk, all).stream()
+                .filter(l -> l.tells() && !l.aside())
+                .sorted(Comparator.comparingDouble((BehaviourDesk.Learned l) -> -Math.abs(Math.log(l.multiplier()))))
+                .limit(MOST_LEARNED)
+                .forEach(l -> items.add(know(
+                        "learned-" + l.fish(),
+                        l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
+                        English.capital(l.name()) + " " + l.says() + ".",
+                        "That enters tension, the order of arrival and the Sieve.",
+                        Item.Button.to("What was learned", base + "/log/standing"))));
         return items;
     }
 
@@ -78,8 +121,15 @@ class KnowList {
     private Item next(Desk desk, Dated d, String base) {
         LocalDate first = d.quarantineFrom().orElse(d.boxFrom());
         long days = ChronoUnit.DAYS.between(desks.today(), first);
-        return know("next", Step.CALM, "Next to come: " + d.arrival().label() + ", in the tank from " + Measures.date(d.releaseOn()) + ".",
-            d.quarantineFrom().isPresent() ? "To be bought " + (days <= 0 ? "now" : "in " + English.count((int) days, "day", "days")) + ", for quarantine." : "", Item.Button.to("Arrivals", base + "/arrivals"));
+        return know(
+                "next",
+                Step.CALM,
+                "Next to come: " + d.arrival().label() + ", in the tank from " + Measures.date(d.releaseOn()) + ".",
+                d.quarantineFrom().isPresent()
+                        ? "To be bought " + (days <= 0 ? "now" : "in " + English.count((int) days, "day", "days"))
+                                + ", for quarantine."
+                        : "",
+                Item.Button.to("Arrivals", base + "/arrivals"));
     }
 
     /** Where nitrate goes, if it rises; from Ripple on when it nears its ceiling. */
@@ -89,8 +139,17 @@ class KnowList {
             t.nitrate().ifPresent(v -> points.add(new Trend.Point(t.on(), v)));
         }
         double ceiling = desk.plan().tank().nitrateCeiling();
-        return Trend.of(points).filter(Trend::tells).map(t -> know("nitrate", t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM, "Nitrate is " + t.says("mg/L") + ".",
-            t.weeksTo(ceiling).map(w -> "At your ceiling of " + Measures.number(ceiling) + " mg/L in about " + English.count((int) Math.max(1, Math.round(w)), "week", "weeks") + ", if it goes on so.")
-                .orElse("Your ceiling is " + Measures.number(ceiling) + " mg/L."), Item.Button.to("Water", base + "/log/water")));
+        return Trend.of(points)
+                .filter(Trend::tells)
+                .map(t -> know(
+                        "nitrate",
+                        t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM,
+                        "Nitrate is " + t.says("mg/L") + ".",
+                        t.weeksTo(ceiling)
+                                .map(w -> "At your ceiling of " + Measures.number(ceiling) + " mg/L in about "
+                                        + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")
+                                        + ", if it goes on so.")
+                                .orElse("Your ceiling is " + Measures.number(ceiling) + " mg/L."),
+                        Item.Button.to("Water", base + "/log/water")));
     }
 }

@@ -2,13 +2,11 @@ package pelluna.app.today;
 
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseBody;
-
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
@@ -32,7 +30,15 @@ class TodayController {
     private final KnowList toKnow;
     private final Shells shells;
 
-    TodayController(PlanDesk desks, FishDesk fish, BringingDesk bringing, HealthDesk health, DoList toDo, WatchList toWatch, KnowList toKnow, Shells shells) {
+    TodayController(
+            PlanDesk desks,
+            FishDesk fish,
+            BringingDesk bringing,
+            HealthDesk health,
+            DoList toDo,
+            WatchList toWatch,
+            KnowList toKnow,
+            Shells shells) {
         this.desks = desks;
         this.fish = fish;
         this.bringing = bringing;
@@ -62,8 +68,14 @@ class TodayController {
     private static String sentence(List<Item> todo, List<Item> watch) {
         long due = todo.stream().filter(Item::due).count();
         long grave = watch.stream().filter(i -> i.step().atLeast(Step.CHOP)).count();
-        return due == 0 && grave == 0 ? "Nothing is due, and nobody is in trouble." : (due == 0 ? "Nothing is due" : English.capital(English.count((int) due, "thing is due", "things are due")))
-            + (grave == 0 ? "." : "; " + English.count((int) grave, "fish to watch", "fish to watch") + ".");
+        return due == 0 && grave == 0
+                ? "Nothing is due, and nobody is in trouble."
+                : (due == 0
+                                ? "Nothing is due"
+                                : English.capital(English.count((int) due, "thing is due", "things are due")))
+                        + (grave == 0
+                                ? "."
+                                : "; " + English.count((int) grave, "fish to watch", "fish to watch") + ".");
     }
 
     /** What is due now, for reminders of a device that is allowed to show them. */
@@ -72,6 +84,17 @@ class TodayController {
     List<Map<String, String>> due(@PathVariable long id) {
         Desk desk = desks.open(id);
         List<Fish> there = fish.there(id);
-        return toDo.of(desk, there, bringing.coming(desk), health.of(id, there)).stream().filter(Item::due).map(i -> Map.of("key", id + ":" + i.key(), "says", i.says(), "why", i.why(), "tank", desk.tank().name())).toList();
+        return toDo.of(desk, there, bringing.coming(desk), health.of(id, there)).stream()
+                .filter(Item::due)
+                .map(i -> Map.of(
+                        "key",
+                        id + ":" + i.key(),
+                        "says",
+                        i.says(),
+                        "why",
+                        i.why(),
+                        "tank",
+                        desk.tank().name()))
+                .toList();
     }
 }

@@ -5,9 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-
 import org.springframework.stereotype.Component;
-
 import pelluna.app.behaviour.BehaviourDesk;
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.fish.Fish;
@@ -37,21 +35,49 @@ class WatchList {
         List<Item> items = new ArrayList<>();
         Set<Long> shown = new HashSet<>();
         for (BehaviourDesk.Pressed p : behaviour.pressed(tank, there)) {
-            boolean newcomer = coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
+            boolean newcomer =
+                    coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
             if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
                 Step step = p.hard() ? p.trend().way() == RateChange.Way.CALMER ? Step.RIPPLE : Step.CHOP : Step.RIPPLE;
-                items.add(new Item("pressed-" + p.fish().id(), "", false, step, English.capital(p.fish().said()) + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ") + p.trend().words() + ".", English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish(), health) : ""), p.spark(),
-                    Item.Button.to("What to do", base + "/log/pressed/" + p.fish().id())));
+                items.add(new Item(
+                        "pressed-" + p.fish().id(),
+                        "",
+                        false,
+                        step,
+                        English.capital(p.fish().said())
+                                + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ")
+                                + p.trend().words() + ".",
+                        English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish(), health) : ""),
+                        p.spark(),
+                        Item.Button.to(
+                                "What to do", base + "/log/pressed/" + p.fish().id())));
             }
         }
         health.fasting().forEach(m -> items.add(mind("fasts-", m, base)));
-        health.signs().stream().filter(m -> m.step().atLeast(Step.CHOP)).forEach(m -> items.add(mind("sign-", m, base)));
-        there.stream().filter(f -> f.place() == FishEntity.Place.MISSING).forEach(f -> items.add(Item.of("missing-" + f.id(), "", false, Step.CHOP, English.capital(f.said()) + " is missing.",
-            "Behind the rock, in the overflow, in the sump, on the floor around the tank.", Item.Button.to("Found, or given up", base + "/losses"))));
+        health.signs().stream()
+                .filter(m -> m.step().atLeast(Step.CHOP))
+                .forEach(m -> items.add(mind("sign-", m, base)));
+        there.stream()
+                .filter(f -> f.place() == FishEntity.Place.MISSING)
+                .forEach(f -> items.add(Item.of(
+                        "missing-" + f.id(),
+                        "",
+                        false,
+                        Step.CHOP,
+                        English.capital(f.said()) + " is missing.",
+                        "Behind the rock, in the overflow, in the sump, on the floor around the tank.",
+                        Item.Button.to("Found, or given up", base + "/losses"))));
         for (BringingDesk.Coming c : coming) {
             if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
-                items.add(Item.of("new-" + c.id(), "", false, Step.CALM, English.capital(c.fish().said()) + " is new: " + c.settling().words() + ".", c.settling().figures() + ".",
-                    Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
+                items.add(Item.of(
+                        "new-" + c.id(),
+                        "",
+                        false,
+                        Step.CALM,
+                        English.capital(c.fish().said()) + " is new: "
+                                + c.settling().words() + ".",
+                        c.settling().figures() + ".",
+                        Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
             }
         }
         items.sort(Comparator.comparing(Item::step).reversed());
@@ -64,6 +90,13 @@ class WatchList {
     }
 
     private static Item mind(String key, HealthDesk.Mind m, String base) {
-        return Item.of(key + m.fish().id(), "", false, m.step(), m.says(), m.means(), Item.Button.to("Health", base + "/log/health"));
+        return Item.of(
+                key + m.fish().id(),
+                "",
+                false,
+                m.step(),
+                m.says(),
+                m.means(),
+                Item.Button.to("Health", base + "/log/health"));
     }
 }

@@ -1,33 +1,39 @@
 package pelluna.app.water;
 
-import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.Map;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import pelluna.app.rows.Row;
 
-/** A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in g/kg, temperature in °C, feed of its day in g; null where it was not tested. */
+/**
+ * A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in
+ * g/kg, temperature in °C, feed of its day in g; null where it was not tested.
+ */
 @Entity
 @Table(name = "water_test")
 public class WaterTestEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
+
     @Column(name = "taken_on")
     private LocalDate takenOn;
+
     private Double ammonia;
     private Double nitrite;
     private Double nitrate;
     private Double ph;
     private Double phosphate;
     private Double salinity;
+
     @Column(name = "temperature_c")
     private Double temperatureC;
+
     private Double feed;
 
-    protected WaterTestEntity() { }
+    protected WaterTestEntity() {}
 
     /** From an entry of a checked plan file. */
     public WaterTestEntity(Long tankId, Map<String, Object> entry) {

@@ -2,7 +2,6 @@ package pelluna.app.water;
 
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface WaterTests extends JpaRepository<WaterTestEntity, Long> {

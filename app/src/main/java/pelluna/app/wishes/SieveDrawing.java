@@ -4,13 +4,15 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.core.sieve.Mesh;
 import pelluna.core.units.Measures;
 
-/** The Sieve: wishes fall through finer and finer meshes; each stopped one lies on the mesh that stopped it, the rest reach the water. */
+/**
+ * The Sieve: wishes fall through finer and finer meshes; each stopped one lies on the mesh that stopped it, the rest
+ * reach the water.
+ */
 final class SieveDrawing {
     private static final double WIDTH = 740;
     private static final double LEFT = 172;
@@ -32,7 +34,10 @@ final class SieveDrawing {
         this.selected = selected;
         this.say = say;
         this.tank = tank;
-        double largest = views.stream().mapToDouble(v -> v.verdict().wish().adultCm()).max().orElse(10);
+        double largest = views.stream()
+                .mapToDouble(v -> v.verdict().wish().adultCm())
+                .max()
+                .orElse(10);
         this.scale = Math.min(3.4, 118 / largest);
     }
 
@@ -42,7 +47,9 @@ final class SieveDrawing {
 
     private String draw() {
         Map<Mesh, List<WishView>> stopped = new EnumMap<>(Mesh.class);
-        views.forEach(v -> v.stoppedOn().ifPresent(m -> stopped.computeIfAbsent(m, k -> new ArrayList<>()).add(v)));
+        views.forEach(v -> v.stoppedOn()
+                .ifPresent(
+                        m -> stopped.computeIfAbsent(m, k -> new ArrayList<>()).add(v)));
         List<WishView> through = views.stream().filter(WishView::taken).toList();
         double y = 14;
         double last = -STEP;
@@ -71,9 +78,15 @@ final class SieveDrawing {
             poolHeight += tallest(row) + lines(row) * LINE_HEIGHT + 16;
         }
         poolHeight = Math.max(74, poolHeight);
-        Svg pool = new Svg().el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
-            .text(14, top + 26, "Can live here", "class", "mesh-title light")
-            .text(14, top + 43, through.isEmpty() ? "none of them yet" : through.size() + " of " + views.size(), "class", "small light");
+        Svg pool = new Svg()
+                .el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
+                .text(14, top + 26, "Can live here", "class", "mesh-title light")
+                .text(
+                        14,
+                        top + 43,
+                        through.isEmpty() ? "none of them yet" : through.size() + " of " + views.size(),
+                        "class",
+                        "small light");
         y = top + 12;
         layers.append(svg);
         Svg below = new Svg();
@@ -83,9 +96,22 @@ final class SieveDrawing {
             y += inWater.fish(row, y, true) * LINE_HEIGHT + 16;
         }
         below.add(inWater.svg.toString());
-        return new Svg().open("svg", "viewBox", "0 0 " + WIDTH + " " + Svg.num(top + poolHeight), "class", "sieve", "role", "group", "aria-label",
-            "The Sieve. Every wish lies on the mesh that stopped it, or in the water if it can live here.").add(layers.toString()).add(pool.toString())
-            .add(below.toString()).close("svg").toString();
+        return new Svg()
+                .open(
+                        "svg",
+                        "viewBox",
+                        "0 0 " + WIDTH + " " + Svg.num(top + poolHeight),
+                        "class",
+                        "sieve",
+                        "role",
+                        "group",
+                        "aria-label",
+                        "The Sieve. Every wish lies on the mesh that stopped it, or in the water if it can live here.")
+                .add(layers.toString())
+                .add(pool.toString())
+                .add(below.toString())
+                .close("svg")
+                .toString();
     }
 
     private void mesh(Mesh mesh, double y, boolean empty) {
@@ -106,7 +132,8 @@ final class SieveDrawing {
     }
 
     private int lines(List<WishView> row, WishView v) {
-        return name(v, width(row, v)).size() + wrapped(v.why(), width(row, v), 2).size();
+        return name(v, width(row, v)).size()
+                + wrapped(v.why(), width(row, v), 2).size();
     }
 
     /** The share of the row that one fish gets: its slot and what is left over, evenly. */
@@ -116,7 +143,9 @@ final class SieveDrawing {
     }
 
     private List<String> name(WishView v, double width) {
-        String length = v.verdict().wish().adultCm() >= 12 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0') : "";
+        String length = v.verdict().wish().adultCm() >= 12
+                ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0')
+                : "";
         return wrapped(v.verdict().wish().label() + length, width, 2);
     }
 
@@ -155,10 +184,31 @@ final class SieveDrawing {
             double width = width(row, v);
             double middle = x + width / 2;
             boolean chosen = selected != null && selected.id().equals(v.id());
-            svg.open("a", "href", "/tanks/" + tank + "/wishes?wish=" + v.id(), "data-live", "", "class", chosen ? "wish chosen" : "wish", "aria-label",
-                v.label() + ", " + v.outcome() + (v.why().isEmpty() ? "" : ": " + v.why()));
+            svg.open(
+                    "a",
+                    "href",
+                    "/tanks/" + tank + "/wishes?wish=" + v.id(),
+                    "data-live",
+                    "",
+                    "class",
+                    chosen ? "wish chosen" : "wish",
+                    "aria-label",
+                    v.label() + ", " + v.outcome() + (v.why().isEmpty() ? "" : ": " + v.why()));
             if (chosen) {
-                svg.el("rect", "x", x, "y", y - height(v) - 5, "width", width, "height", height(v) + lines(row, v) * LINE_HEIGHT + 11, "rx", 7, "class", "halo");
+                svg.el(
+                        "rect",
+                        "x",
+                        x,
+                        "y",
+                        y - height(v) - 5,
+                        "width",
+                        width,
+                        "height",
+                        height(v) + lines(row, v) * LINE_HEIGHT + 11,
+                        "rx",
+                        7,
+                        "class",
+                        "halo");
             }
             int taken = label(v, middle, y, width, water);
             svg.add(FishDrawing.at(v.verdict().wish().species(), middle, y - height(v) / 2, length(v), "s" + v.id()));
@@ -174,9 +224,18 @@ final class SieveDrawing {
         List<String> why = wrapped(v.why(), width, 2);
         int line = 1;
         for (String part : name) {
-            svg.text(x, y + line++ * LINE_HEIGHT + 2, part, "text-anchor", "middle", "class", water ? "name light" : "name");
+            svg.text(
+                    x,
+                    y + line++ * LINE_HEIGHT + 2,
+                    part,
+                    "text-anchor",
+                    "middle",
+                    "class",
+                    water ? "name light" : "name");
         }
-        String tone = water ? "if" : "stop step-" + v.verdict().stop().map(f -> f.step().word()).orElse("chop");
+        String tone = water
+                ? "if"
+                : "stop step-" + v.verdict().stop().map(f -> f.step().word()).orElse("chop");
         for (String part : why) {
             svg.text(x, y + line++ * LINE_HEIGHT + 2, part, "text-anchor", "middle", "class", "why " + tone);
         }

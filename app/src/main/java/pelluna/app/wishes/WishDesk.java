@@ -3,10 +3,8 @@ package pelluna.app.wishes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -33,8 +31,12 @@ class WishDesk {
         Map<String, Object> tree = row.tree();
         Map<String, String> shown = new LinkedHashMap<>();
         shown.put("count", tree.get("count").toString());
-        shown.put("lengthCm", tree.get("lengthCm") instanceof Number n
-            ? Measures.number(Measures.round(say.us() ? Convert.inchesFromCm(n.doubleValue()) : n.doubleValue(), 2)) : "");
+        shown.put(
+                "lengthCm",
+                tree.get("lengthCm") instanceof Number n
+                        ? Measures.number(
+                                Measures.round(say.us() ? Convert.inchesFromCm(n.doubleValue()) : n.doubleValue(), 2))
+                        : "");
         shown.put("want", tree.get("want").toString());
         shown.put("captiveBred", String.valueOf(tree.containsKey("captiveBred")));
         return shown;
@@ -55,7 +57,10 @@ class WishDesk {
                 continue;
             }
             if (was != null && !was.equals(now.get(field))) {
-                refused.put(field, "Another window changed this to " + now.get(field) + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                refused.put(
+                        field,
+                        "Another window changed this to " + now.get(field)
+                                + " meanwhile; yours is not saved. Save again to put yours in its place.");
             } else {
                 merged.put(field, typed);
             }
@@ -65,10 +70,12 @@ class WishDesk {
         refused.putAll(entry.errors());
         if (entry.errors().isEmpty()) {
             try {
-                if (merged.get("lengthCm").equals(now.get("lengthCm")) && row.tree().containsKey("lengthCm")) {
+                if (merged.get("lengthCm").equals(now.get("lengthCm"))
+                        && row.tree().containsKey("lengthCm")) {
                     entry.tree().put("lengthCm", row.tree().get("lengthCm"));
                 }
-                for (String byHand : List.of("place", "box", "on", "together", "alone", "price", "risk", "leavesOn", "leavesWhy")) {
+                for (String byHand :
+                        List.of("place", "box", "on", "together", "alone", "price", "risk", "leavesOn", "leavesWhy")) {
                     if (row.tree().containsKey(byHand)) {
                         entry.tree().put(byHand, row.tree().get(byHand));
                     }

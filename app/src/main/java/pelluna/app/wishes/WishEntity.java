@@ -1,11 +1,10 @@
 package pelluna.app.wishes;
 
-import java.time.LocalDate;
-import java.util.Map;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Map;
 import pelluna.app.tank.TankEntry;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Named;
@@ -17,14 +16,16 @@ public class WishEntity extends TankEntry {
     private int want;
     private Integer place;
     private boolean box;
+
     @Column(name = "comes_on")
     private LocalDate comesOn;
+
     private Integer together;
     private boolean alone;
     private Double price;
     private String risk = Risk.NONE.word();
 
-    protected WishEntity() { }
+    protected WishEntity() {}
 
     /** From an entry of a checked plan file, with the accepted species name. */
     public WishEntity(Long tankId, String species, Map<String, Object> entry) {
@@ -42,7 +43,9 @@ public class WishEntity extends TankEntry {
         together = entry.get("together") instanceof Number n ? n.intValue() : null;
         alone = Boolean.TRUE.equals(entry.get("alone"));
         price = entry.get("price") instanceof Number n ? n.doubleValue() : null;
-        risk = Named.find(Risk.class, String.valueOf(entry.get("risk"))).orElse(Risk.NONE).word();
+        risk = Named.find(Risk.class, String.valueOf(entry.get("risk")))
+                .orElse(Risk.NONE)
+                .word();
     }
 
     private static int wanted(Map<String, Object> entry) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.planning.Desk;
 import pelluna.core.arrivals.BestSet;
@@ -20,7 +19,8 @@ import pelluna.core.units.Measures;
  *
  * @param stoppedOn the mesh it lies on; empty if it goes in
  */
-record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optional<Mesh> stoppedOn, String why, String fish) {
+record WishView(
+        Long id, WishEntity row, Verdict verdict, boolean taken, Optional<Mesh> stoppedOn, String why, String fish) {
 
     static WishView of(Desk desk, Verdict v) {
         Party wish = v.wish();
@@ -28,16 +28,39 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         BestSet best = desk.assessment().bestSet();
         boolean taken = best.take().contains(wish);
         BestSet.Leaving leaving = best.leave().get(wish);
-        Optional<Mesh> on = taken ? Optional.empty() : Optional.of(leaving == null ? v.stop().map(f -> f.rule().mesh()).orElse(Mesh.NUMBER)
-            : leaving.forcedBy().isPresent() || v.wrongNumber().isPresent() ? Mesh.COMPANY : Mesh.NUMBER);
-        double scale = 64.0 / desk.plan().wishes().stream().mapToDouble(Party::adultCm).max().orElse(1);
+        Optional<Mesh> on = taken
+                ? Optional.empty()
+                : Optional.of(
+                        leaving == null
+                                ? v.stop().map(f -> f.rule().mesh()).orElse(Mesh.NUMBER)
+                                : leaving.forcedBy().isPresent()
+                                                || v.wrongNumber().isPresent()
+                                        ? Mesh.COMPANY
+                                        : Mesh.NUMBER);
+        double scale = 64.0
+                / desk.plan().wishes().stream()
+                        .mapToDouble(Party::adultCm)
+                        .max()
+                        .orElse(1);
         int width = (int) Math.max(14, Math.round(wish.adultCm() * scale));
-        return new WishView(row.id(), row, v, taken, on, why(v, leaving, taken, desk.say()), FishDrawing.alone(wish.species(), width, "w" + row.id()));
+        return new WishView(
+                row.id(),
+                row,
+                v,
+                taken,
+                on,
+                why(v, leaving, taken, desk.say()),
+                FishDrawing.alone(wish.species(), width, "w" + row.id()));
     }
 
     private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Measures say) {
         if (leaving != null) {
-            return leaving.forcedBy().map(p -> "the " + p.species().name() + " goes in instead").orElse(v.wrongNumber().isPresent() ? "fits if the number is right" : "no room left beside the others");
+            return leaving.forcedBy()
+                    .map(p -> "the " + p.species().name() + " goes in instead")
+                    .orElse(
+                            v.wrongNumber().isPresent()
+                                    ? "fits if the number is right"
+                                    : "no room left beside the others");
         }
         if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
             return "at your own risk: " + v.stop().map(f -> brief(f, say)).orElse("");
@@ -76,9 +99,14 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
     static String brief(Finding f, Measures say) {
         String rule = f.rule().word().replace("least-", "").replace('-', ' ');
         return switch (f.unit()) {
-            case "L" -> "needs " + say.volume(f.needs().number().orElse(0)) + ", has " + say.volume(f.has().number().orElse(0));
-            case "cm" -> rule + ": needs " + say.length(f.needs().number().orElse(0)) + ", has " + say.length(f.has().number().orElse(0));
-            case "body lengths" -> "turns after " + Measures.number(Measures.round(f.has().number().orElse(0), 1)) + " body lengths";
+            case "L" ->
+                "needs " + say.volume(f.needs().number().orElse(0)) + ", has "
+                        + say.volume(f.has().number().orElse(0));
+            case "cm" ->
+                rule + ": needs " + say.length(f.needs().number().orElse(0)) + ", has "
+                        + say.length(f.has().number().orElse(0));
+            case "body lengths" ->
+                "turns after " + Measures.number(Measures.round(f.has().number().orElse(0), 1)) + " body lengths";
             case "kept" -> "not with " + f.has().text().replace('-', ' ');
             case "of 5", "of 4" -> f.rule().word().equals("skill") ? "for seasoned keepers" : "hard to get eating";
             case "months" -> "wants " + f.needs().text() + " months of age";
@@ -105,7 +133,9 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         if (atOwnRisk() && verdict.stop().isPresent()) {
             return "taken at your own risk";
         }
-        return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK ? verdict.outcome().plain() : "stays behind";
+        return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK
+                ? verdict.outcome().plain()
+                : "stays behind";
     }
 
     /** The outcome as the head of the conditions that follow. */
@@ -120,19 +150,28 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
 
     /** The findings, most serious first. */
     public List<Finding> findings() {
-        return verdict.findings().stream().sorted(Comparator.comparing(Finding::step).reversed()).toList();
+        return verdict.findings().stream()
+                .sorted(Comparator.comparing(Finding::step).reversed())
+                .toList();
     }
 
     static WishView firstToRead(List<WishView> views) {
-        return views.stream().filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty()).findFirst().orElse(views.get(0));
+        return views.stream()
+                .filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty())
+                .findFirst()
+                .orElse(views.get(0));
     }
 
     static String sentence(List<WishView> views) {
         if (views.isEmpty()) {
             return "Put down everything that you would love to have. Nothing is off the page.";
         }
-        int plain = (int) views.stream().filter(v -> v.taken() && v.verdict().fitsIf().isEmpty()).count();
-        int conditions = (int) views.stream().filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty()).count();
+        int plain = (int) views.stream()
+                .filter(v -> v.taken() && v.verdict().fitsIf().isEmpty())
+                .count();
+        int conditions = (int) views.stream()
+                .filter(v -> v.taken() && !v.verdict().fitsIf().isEmpty())
+                .count();
         int behind = views.size() - plain - conditions;
         List<String> parts = new ArrayList<>();
         parts.add(plain == 0 ? "none fits as things are" : English.count(plain, "fits", "fit"));
@@ -142,6 +181,7 @@ record WishView(Long id, WishEntity row, Verdict verdict, boolean taken, Optiona
         if (behind > 0) {
             parts.add(English.count(behind, "stays", "stay") + " behind");
         }
-        return English.capital(English.count(views.size(), "wish", "wishes")) + ". " + English.capital(String.join(", ", parts)) + ".";
+        return English.capital(English.count(views.size(), "wish", "wishes")) + ". "
+                + English.capital(String.join(", ", parts)) + ".";
     }
 }

@@ -3,7 +3,6 @@ package pelluna.app.wishes;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface Wishes extends JpaRepository<WishEntity, Long> {

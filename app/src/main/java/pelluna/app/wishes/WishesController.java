@@ -1,10 +1,10 @@
 package pelluna.app.wishes;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,8 +12,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
-import jakarta.servlet.http.HttpServletResponse;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.exchange.PlanProblemsException;
@@ -52,8 +50,12 @@ class WishesController {
     }
 
     @PostMapping("/tanks/{id}/wishes")
-    String add(@PathVariable long id, @RequestParam Map<String, String> form, @RequestParam(name = "wish", required = false) Long chosen, Model model,
-               HttpServletResponse response) {
+    String add(
+            @PathVariable long id,
+            @RequestParam Map<String, String> form,
+            @RequestParam(name = "wish", required = false) Long chosen,
+            Model model,
+            HttpServletResponse response) {
         EntryForm entry = EntryForm.wish(form, keeper.get().measures()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
@@ -68,8 +70,14 @@ class WishesController {
     }
 
     @PostMapping("/tanks/{id}/wishes/{wish}")
-    String change(@PathVariable long id, @PathVariable long wish, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
-        Map<String, String> errors = wishDesk.change(id, wish, form, keeper.get().measures());
+    String change(
+            @PathVariable long id,
+            @PathVariable long wish,
+            @RequestParam Map<String, String> form,
+            Model model,
+            HttpServletResponse response) {
+        Map<String, String> errors =
+                wishDesk.change(id, wish, form, keeper.get().measures());
         if (errors.isEmpty()) {
             return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
         }
@@ -90,21 +98,34 @@ class WishesController {
         return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
     }
 
-    private String page(long id, Long chosen, Model model, Map<String, String> typed, Map<String, String> errors, Map<String, String> typedChange,
-                        Map<String, String> changeErrors) {
+    private String page(
+            long id,
+            Long chosen,
+            Model model,
+            Map<String, String> typed,
+            Map<String, String> errors,
+            Map<String, String> typedChange,
+            Map<String, String> changeErrors) {
         Desk desk = desks.open(id);
         List<WishView> views = new ArrayList<>();
         for (Verdict v : desk.assessment().sieve()) {
             views.add(WishView.of(desk, v));
         }
-        WishView selected = views.stream().filter(v -> v.id().equals(chosen)).findFirst().orElse(views.isEmpty() ? null : WishView.firstToRead(views));
+        WishView selected = views.stream()
+                .filter(v -> v.id().equals(chosen))
+                .findFirst()
+                .orElse(views.isEmpty() ? null : WishView.firstToRead(views));
         shells.around(model, desk, "wishes", "Wishes", WishView.sentence(views));
         model.addAttribute("views", views);
         model.addAttribute("selected", selected);
-        model.addAttribute("opened", chosen != null && selected != null && selected.id().equals(chosen));
+        model.addAttribute(
+                "opened", chosen != null && selected != null && selected.id().equals(chosen));
         model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, desk.say(), id));
-        model.addAttribute("risk", selected == null || selected.taken() && !selected.atOwnRisk() ? null
-            : OwnRisk.of(desk.plan(), selected.verdict(), desk.say()));
+        model.addAttribute(
+                "risk",
+                selected == null || selected.taken() && !selected.atOwnRisk()
+                        ? null
+                        : OwnRisk.of(desk.plan(), selected.verdict(), desk.say()));
         model.addAttribute("best", desk.assessment().bestSet());
         model.addAttribute("leaving", leaving(desk));
         model.addAttribute("capacity", desk.assessment().capacity());
@@ -112,13 +133,19 @@ class WishesController {
         model.addAttribute("errors", errors);
         model.addAttribute("values", values(selected, typedChange, desk.say()));
         model.addAttribute("changeErrors", changeErrors);
-        model.addAttribute("bigFish", selected == null ? "" : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
-        model.addAttribute("offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), desk) : null);
+        model.addAttribute(
+                "bigFish",
+                selected == null
+                        ? ""
+                        : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
+        model.addAttribute(
+                "offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), desk) : null);
         return "wishes";
     }
 
     private static Map<String, String> values(WishView selected, Map<String, String> typed, Measures say) {
-        Map<String, String> values = new LinkedHashMap<>(selected == null ? Map.of() : WishDesk.shown(selected.row(), say));
+        Map<String, String> values =
+                new LinkedHashMap<>(selected == null ? Map.of() : WishDesk.shown(selected.row(), say));
         Map<String, String> was = new LinkedHashMap<>(values);
         typed.forEach((key, value) -> values.replace(key, value));
         was.forEach((key, value) -> values.put("was-" + key, value));

@@ -20,7 +20,9 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 import org.springframework.web.util.UriComponentsBuilder;
 import pelluna.app.limits.Refused;
 
-/** What is refused comes back as the page it was typed on, with what was typed still in it, and says so by its status. */
+/**
+ * What is refused comes back as the page it was typed on, with what was typed still in it, and says so by its status.
+ */
 @Configuration
 class RefusedPages {
     /** Set on a request whose write was refused: the reason, as a {@link Refused}. */

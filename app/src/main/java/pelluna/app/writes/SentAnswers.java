@@ -12,7 +12,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** A script that sends gets the way on in a header: whether it is saved and whether the next page comes are two things. */
+/**
+ * A script that sends gets the way on in a header: whether it is saved and whether the next page comes are two things.
+ */
 @Component
 @Order(2)
 class SentAnswers extends OncePerRequestFilter {

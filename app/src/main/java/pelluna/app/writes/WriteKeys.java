@@ -20,7 +20,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /**
- * Keys of what was sent and what was answered, in the transaction of the write itself: a key stands here if, and only if, its write does.
+ * Keys of what was sent and what was answered, in the transaction of the write itself: a key stands here if, and only
+ * if, its write does.
  * A second request with a key that is being written waits for the first, and then gets its answer.
  */
 @Component
@@ -56,7 +57,8 @@ class WriteKeys {
      */
     Optional<String> take(String key, String print) {
         int taken = jdbc.sql(
-                        "insert into sent_write (sent_key, print, answer, sent_at) values (?, ?, '', ?) on conflict do nothing")
+                        "insert into sent_write (sent_key, print, answer, sent_at) values (?, ?, '', ?) on conflict "
+                                + "do nothing")
                 .params(key, print, clock.instant().atOffset(ZoneOffset.UTC))
                 .update();
         return taken == 1

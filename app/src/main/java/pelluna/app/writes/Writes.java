@@ -94,8 +94,8 @@ class Writes {
         Matcher tank = TANK.matcher(request.getRequestURI());
         if (tank.matches()) {
             long id = Long.parseLong(tank.group(1));
-            jdbc.sql(
-                            "select 1 from (select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where id = ?), ?))) held")
+            jdbc.sql("select 1 from (select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where "
+                            + "id = ?), ?))) held")
                     .params(id, id)
                     .query(Integer.class)
                     .single();

@@ -6,25 +6,44 @@ import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** './pelluna catalogue': the fields that others rely on. */
 class CatalogueCommandTest {
-    private static final List<String> FIELDS = List.of("scientificName", "family", "genus", "commonNames", "synonyms", "group", "adultLengthCm", "leastVolumeLitres", "leastRunCm",
-        "reefLife", "keeperHazards", "social", "leastGroup", "sandDepthCm", "jumps", "guild", "boldness", "captiveBred", "source");
+    private static final List<String> FIELDS = List.of(
+            "scientificName",
+            "family",
+            "genus",
+            "commonNames",
+            "synonyms",
+            "group",
+            "adultLengthCm",
+            "leastVolumeLitres",
+            "leastRunCm",
+            "reefLife",
+            "keeperHazards",
+            "social",
+            "leastGroup",
+            "sandDepthCm",
+            "jumps",
+            "guild",
+            "boldness",
+            "captiveBred",
+            "source");
 
-    record Run(int code, String out, String err) { }
+    record Run(int code, String out, String err) {}
 
     private static Run run(String... args) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = CatalogueCommand.run(args, new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8));
+        int code = CatalogueCommand.run(
+                args,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
         return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
     }
 
@@ -40,19 +59,38 @@ class CatalogueCommandTest {
             assertThat(s.propertyNames()).as(name).containsAll(FIELDS);
             assertThat(s.at("/adultLengthCm").propertyNames()).containsExactly("usual", "record");
             assertThat(s.at("/leastVolumeLitres").propertyNames()).containsExactly("bold", "customary", "cautious");
-            assertThat(s.at("/leastRunCm/bold").asDouble()).isLessThanOrEqualTo(s.at("/leastRunCm/cautious").asDouble());
+            assertThat(s.at("/leastRunCm/bold").asDouble())
+                    .isLessThanOrEqualTo(s.at("/leastRunCm/cautious").asDouble());
             assertThat(s.at("/reefLife").size()).isEqualTo(14);
-            s.at("/reefLife").forEach(harm -> assertThat(harm.asString()).isIn("leaves-alone", "has-been-known-to", "often", "expect-it"));
+            s.at("/reefLife")
+                    .forEach(harm -> assertThat(harm.asString())
+                            .isIn("leaves-alone", "has-been-known-to", "often", "expect-it"));
             assertThat(s.at("/captiveBred").isBoolean()).isTrue();
             assertThat(s.at("/keeperHazards").isArray()).isTrue();
-            List.of("group", "adultLengthCm", "leastVolumeLitres", "leastRunCm", "reefLife", "keeperHazards", "social", "sandDepthCm", "jumps", "guild", "boldness", "captiveBred")
-                .forEach(field -> assertThat(s.at("/source/" + field).asString()).as(name + ", " + field).isIn("published", "common practice", "from memory", "Pelluna's judgement"));
+            List.of(
+                            "group",
+                            "adultLengthCm",
+                            "leastVolumeLitres",
+                            "leastRunCm",
+                            "reefLife",
+                            "keeperHazards",
+                            "social",
+                            "sandDepthCm",
+                            "jumps",
+                            "guild",
+                            "boldness",
+                            "captiveBred")
+                    .forEach(field -> assertThat(s.at("/source/" + field).asString())
+                            .as(name + ", " + field)
+                            .isIn("published", "common practice", "from memory", "Pelluna's judgement"));
         }
     }
 
     @Test
     void csvHasOneLineASpeciesAndOneOfNames() {
-        assertThat(CatalogueCsv.read(run("--format", "csv").out())).hasSizeGreaterThanOrEqualTo(250).allMatch(r -> r.refused().isEmpty());
+        assertThat(CatalogueCsv.read(run("--format", "csv").out()))
+                .hasSizeGreaterThanOrEqualTo(250)
+                .allMatch(r -> r.refused().isEmpty());
         assertThat(run("--format=csv").out()).isEqualTo(run("--format", "csv").out());
     }
 

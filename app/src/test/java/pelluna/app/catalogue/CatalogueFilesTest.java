@@ -10,11 +10,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
@@ -57,7 +55,10 @@ class CatalogueFilesTest {
 
     /** A synonym list that says 'none' is the same as none said. */
     private static Map<String, Fact> withoutEmptyLists(Species s) {
-        return s.facts().entrySet().stream().filter(e -> !(e.getKey().equals("synonyms") && e.getValue().value().equals("none"))).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        return s.facts().entrySet().stream()
+                .filter(e ->
+                        !(e.getKey().equals("synonyms") && e.getValue().value().equals("none")))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     @ParameterizedTest
@@ -72,80 +73,139 @@ class CatalogueFilesTest {
     @ParameterizedTest
     @ValueSource(strings = {"csv", "json"})
     void aKeepersOwnWordAndSpeciesGoOutAndComeBackToo(String format) {
-        OwnWord word = new OwnWord(List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
-            List.of(new OwnWord.OwnFact("Gramma dejongi", "names", "golden gramma"), new OwnWord.OwnFact("Zebrasoma flavescens", "volume", "300 / 450 / 600 L")));
+        OwnWord word = new OwnWord(
+                List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
+                List.of(
+                        new OwnWord.OwnFact("Gramma dejongi", "names", "golden gramma"),
+                        new OwnWord.OwnFact("Zebrasoma flavescens", "volume", "300 / 450 / 600 L")));
         String file = write(format, CATALOGUE.with(word).all());
         BringIn elsewhere = BringIn.of(file, CATALOGUE, CATALOGUE);
         Catalogue there = CATALOGUE.with(elsewhere.word());
-        assertThat(there.find("golden gramma").orElseThrow().size()).isEqualTo(CATALOGUE.find("Gramma loreto").orElseThrow().size());
-        assertThat(there.find("yellow tang").orElseThrow().room().litres().customary()).isEqualTo(450);
+        assertThat(there.find("golden gramma").orElseThrow().size())
+                .isEqualTo(CATALOGUE.find("Gramma loreto").orElseThrow().size());
+        assertThat(there.find("yellow tang").orElseThrow().room().litres().customary())
+                .isEqualTo(450);
         assertThat(elsewhere.count(BringIn.Fate.NEW)).isEqualTo(1);
         assertThat(elsewhere.count(BringIn.Fate.OTHER_FACTS)).isEqualTo(1);
-        assertThat(BringIn.of(file, there, CATALOGUE).word().isEmpty()).as("brought in twice changes nothing").isTrue();
+        assertThat(BringIn.of(file, there, CATALOGUE).word().isEmpty())
+                .as("brought in twice changes nothing")
+                .isTrue();
     }
 
     @Test
     void someColumnsAreEnough() {
-        BringIn in = BringIn.of("\uFEFFscientificName,family,adultLengthCm.usual,adultLengthCm.record,vernacularName\r\n"
-            + "Gramma loreto,Grammatidae,8,9,\"royal gramma | fairy basslet\"\r\n", CATALOGUE, CATALOGUE);
-        assertThat(in.word().facts()).containsExactlyInAnyOrder(new OwnWord.OwnFact("Gramma loreto", "adult", "8 cm, record 9 cm"),
-            new OwnWord.OwnFact("Gramma loreto", "names", "royal gramma, fairy basslet"));
+        BringIn in = BringIn.of(
+                "\uFEFFscientificName,family,adultLengthCm.usual,adultLengthCm.record,vernacularName\r\n"
+                        + "Gramma loreto,Grammatidae,8,9,\"royal gramma | fairy basslet\"\r\n",
+                CATALOGUE,
+                CATALOGUE);
+        assertThat(in.word().facts())
+                .containsExactlyInAnyOrder(
+                        new OwnWord.OwnFact("Gramma loreto", "adult", "8 cm, record 9 cm"),
+                        new OwnWord.OwnFact("Gramma loreto", "names", "royal gramma, fairy basslet"));
         assertThat(in.rows().get(0).changes()).anyMatch(c -> c.equals("adult: 7 cm, record 8 cm → 8 cm, record 9 cm"));
     }
 
     @Test
     void aWrongRowIsRefusedWithItsNumberAndReasonAndTheOthersAreStillShown() {
-        BringIn in = BringIn.of("scientificName,family,adultLengthCm.usual,adultLengthCm.record,reefLife.shrimp\n"
-            + "Gramma loreto,Grammatidae,8,9,\n"
-            + "Zebrasoma flavescens,Acanthuridae,30,20,\n"
-            + "Chromis viridis,Pomacentridae,,,often\n"
-            + "Nemo nemo,Nowhere,5,6,\n"
-            + "Gramma loreto,Grammatidae,8,9,\n"
-            + "Premnas biaculeatus,Pomacentridae,14,17,\n"
-            + "Salarias fasciatus,Blenniidae,13\n"
-            + "Naso lituratus,Acanthuridae,34,46,\n", CATALOGUE, CATALOGUE);
+        BringIn in = BringIn.of(
+                "scientificName,family,adultLengthCm.usual,adultLengthCm.record,reefLife.shrimp\n"
+                        + "Gramma loreto,Grammatidae,8,9,\n"
+                        + "Zebrasoma flavescens,Acanthuridae,30,20,\n"
+                        + "Chromis viridis,Pomacentridae,,,often\n"
+                        + "Nemo nemo,Nowhere,5,6,\n"
+                        + "Gramma loreto,Grammatidae,8,9,\n"
+                        + "Premnas biaculeatus,Pomacentridae,14,17,\n"
+                        + "Salarias fasciatus,Blenniidae,13\n"
+                        + "Naso lituratus,Acanthuridae,34,46,\n",
+                CATALOGUE,
+                CATALOGUE);
         assertThat(in.rows()).extracting(BringIn.Row::number).containsExactly(1, 2, 3, 4, 5, 6, 7, 8);
-        assertThat(in.rows()).extracting(r -> r.fate().name()).containsExactly("OTHER_FACTS", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "OTHER_FACTS");
+        assertThat(in.rows())
+                .extracting(r -> r.fate().name())
+                .containsExactly(
+                        "OTHER_FACTS", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "OTHER_FACTS");
         assertThat(in.rows().get(1).refused()).contains("record");
         assertThat(in.rows().get(2).refused()).contains("say all 14 kinds of life or none");
         assertThat(in.rows().get(3).refused()).contains("-idae");
         assertThat(in.rows().get(4).refused()).contains("twice");
         assertThat(in.rows().get(5).refused()).contains("is a name of Amphiprion biaculeatus");
         assertThat(in.rows().get(6).refused()).contains("cells");
-        assertThat(in.word().facts()).extracting(OwnWord.OwnFact::scientificName).containsOnly("Gramma loreto", "Naso lituratus");
+        assertThat(in.word().facts())
+                .extracting(OwnWord.OwnFact::scientificName)
+                .containsOnly("Gramma loreto", "Naso lituratus");
     }
 
     @Test
     void aFactOfWhichOnlyPartIsGivenIsRefusedAndNotFilledIn() {
-        assertThat(CatalogueCsv.read("scientificName,family,mealsADay,hardToFeed,pace\nZebrasoma flavescens,Acanthuridae,3,2,quick\n").get(0).refused()).contains("grazes").contains("is missing");
-        assertThat(new CatalogueJson().read("[{\"scientificName\":\"Zebrasoma flavescens\",\"family\":\"Acanthuridae\",\"social\":\"pair\"}]").get(0).refused()).contains("leastGroup");
-        String reef = CatalogueCsv.write(List.of(CATALOGUE.find("yellow tang").orElseThrow())).replaceFirst("leaves-alone", "sometimes");
+        assertThat(CatalogueCsv.read("scientificName,family,mealsADay,hardToFeed,pace\nZebrasoma "
+                                + "flavescens,Acanthuridae,3,2,quick\n")
+                        .get(0)
+                        .refused())
+                .contains("grazes")
+                .contains("is missing");
+        assertThat(new CatalogueJson()
+                        .read("[{\"scientificName\":\"Zebrasoma "
+                                + "flavescens\",\"family\":\"Acanthuridae\",\"social\":\"pair\"}]")
+                        .get(0)
+                        .refused())
+                .contains("leastGroup");
+        String reef = CatalogueCsv.write(List.of(CATALOGUE.find("yellow tang").orElseThrow()))
+                .replaceFirst("leaves-alone", "sometimes");
         assertThat(CatalogueCsv.read(reef).get(0).refused()).contains("'sometimes' is none of leaves-alone");
     }
 
     @Test
     void aNewSpeciesMustBringEveryFactItNeeds() {
-        BringIn in = BringIn.of("[{\"scientificName\":\"Gramma dejongi\",\"family\":\"Grammatidae\",\"commonNames\":[\"golden gramma\"]}]", CATALOGUE, CATALOGUE);
+        BringIn in = BringIn.of(
+                "[{\"scientificName\":\"Gramma dejongi\",\"family\":\"Grammatidae\",\"commonNames\":[\"golden "
+                        + "gramma\"]}]",
+                CATALOGUE,
+                CATALOGUE);
         assertThat(in.rows().get(0).refused()).contains("has no 'adult'").contains("has no 'volume'");
         assertThat(in.word().isEmpty()).isTrue();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "hello", "name,size\na,b\n", "[", "[{\"scientificName\":", "[1,2]", "{\"a\":1}", "scientificName,family\n\"open quote"})
+    @ValueSource(
+            strings = {
+                "",
+                "hello",
+                "name,size\na,b\n",
+                "[",
+                "[{\"scientificName\":",
+                "[1,2]",
+                "{\"a\":1}",
+                "scientificName,family\n\"open quote"
+            })
     void whatIsNoCatalogueIsSaidSo(String text) {
         assertThatThrownBy(() -> BringIn.of(text, CATALOGUE, CATALOGUE)).isInstanceOf(CatalogueException.class);
     }
 
     @Test
     void anUnknownFieldOrSourceIsNamed() {
-        assertThat(new CatalogueJson().read("[{\"scientificName\":\"Gramma loreto\",\"family\":\"Grammatidae\",\"wings\":2}]").get(0).refused()).contains("no such field as 'wings'");
-        assertThat(new CatalogueJson().read("[{\"scientificName\":\"Gramma loreto\",\"family\":\"Grammatidae\",\"skill\":2,\"source\":{\"skill\":\"hearsay\"}}]").get(0).refused()).contains("hearsay");
-        assertThat(CatalogueCsv.read("scientificName,family,skill,source.skill\nGramma loreto,Grammatidae,2,zz genus\n").get(0).refused()).contains("m? genus");
+        assertThat(new CatalogueJson()
+                        .read("[{\"scientificName\":\"Gramma loreto\",\"family\":\"Grammatidae\",\"wings\":2}]")
+                        .get(0)
+                        .refused())
+                .contains("no such field as 'wings'");
+        assertThat(new CatalogueJson()
+                        .read("[{\"scientificName\":\"Gramma "
+                                + "loreto\",\"family\":\"Grammatidae\",\"skill\":2,"
+                                + "\"source\":{\"skill\":\"hearsay\"}}]")
+                        .get(0)
+                        .refused())
+                .contains("hearsay");
+        assertThat(CatalogueCsv.read("scientificName,family,skill,source.skill\nGramma loreto,Grammatidae,2,zz genus\n")
+                        .get(0)
+                        .refused())
+                .contains("m? genus");
     }
 
     @Test
     void darwinCoreNamesStandWhereThereAreAny() {
-        assertThat(CatalogueCsv.write(CATALOGUE.all()).lines().findFirst().orElseThrow()).startsWith("scientificName,family,genus,specificEpithet,taxonRank,vernacularName,");
+        assertThat(CatalogueCsv.write(CATALOGUE.all()).lines().findFirst().orElseThrow())
+                .startsWith("scientificName,family,genus,specificEpithet,taxonRank,vernacularName,");
     }
 
     @Test

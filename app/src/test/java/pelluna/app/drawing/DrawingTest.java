@@ -3,12 +3,9 @@ package pelluna.app.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
-
 import javax.xml.parsers.DocumentBuilderFactory;
-
 import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Form;
 import pelluna.core.catalogue.Look;
@@ -30,7 +27,9 @@ class DrawingTest {
     void everySpeciesIsDrawnAsWellFormedSvgToItsLength() throws Exception {
         for (Species s : Catalogue.shipped().all()) {
             String svg = FishDrawing.alone(s, 60, "t");
-            var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+            var document = DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .parse(new InputSource(new StringReader(svg)));
             assertThat(document.getDocumentElement().getAttribute("aria-label")).isEqualTo(s.name());
             assertThat(svg).contains("fill=\"" + s.look().body() + "\"").doesNotContain("NaN", "Infinity");
         }
@@ -41,7 +40,7 @@ class DrawingTest {
     @Test
     void textIsEscapedAndNumbersAreShort() {
         assertThat(new Svg().text(1.23456, 2, "a < b & \"c\"", "class", "x").toString())
-            .isEqualTo("<text x=\"1.2346\" y=\"2\" class=\"x\">a &lt; b &amp; &quot;c&quot;</text>");
+                .isEqualTo("<text x=\"1.2346\" y=\"2\" class=\"x\">a &lt; b &amp; &quot;c&quot;</text>");
     }
 
     @Test
@@ -59,8 +58,12 @@ class DrawingTest {
             if (s.appearance().young().isPresent()) {
                 Look young = s.appearance().young().get().look();
                 String file = FishDrawing.file(young, 240);
-                assertThat(parsed(file).getDocumentElement().getNamespaceURI()).isNull(); // the parser is not asked for namespaces; the attribute is there
-                assertThat(file).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" ").contains("fill=\"" + young.body() + "\"").isNotEqualTo(FishDrawing.file(s.look(), 240));
+                assertThat(parsed(file).getDocumentElement().getNamespaceURI())
+                        .isNull(); // the parser is not asked for namespaces; the attribute is there
+                assertThat(file)
+                        .startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" ")
+                        .contains("fill=\"" + young.body() + "\"")
+                        .isNotEqualTo(FishDrawing.file(s.look(), 240));
             }
         }
     }
@@ -69,7 +72,11 @@ class DrawingTest {
     void everyMarkLeavesItsColourOnTheFish() {
         for (Species s : Catalogue.shipped().all()) {
             String svg = FishDrawing.alone(s, 60, "m");
-            s.look().marks().forEach(mark -> assertThat(svg).as(s.name() + ", " + mark.kind().word()).contains(mark.colour()));
+            s.look()
+                    .marks()
+                    .forEach(mark -> assertThat(svg)
+                            .as(s.name() + ", " + mark.kind().word())
+                            .contains(mark.colour()));
         }
     }
 
@@ -80,7 +87,9 @@ class DrawingTest {
             FishForms.Outline o = FishForms.of(s.look().form());
             for (String path : new String[] {o.body(), o.fins(), o.behind(), o.tail()}) {
                 for (double y : heights(path)) {
-                    assertThat(Math.abs(y)).as(s.name() + ": " + s.look().form().word()).isLessThanOrEqualTo(half);
+                    assertThat(Math.abs(y))
+                            .as(s.name() + ": " + s.look().form().word())
+                            .isLessThanOrEqualTo(half);
                 }
             }
         }
@@ -88,8 +97,14 @@ class DrawingTest {
 
     /** Every second number of a path, which are its heights. */
     private static double[] heights(String path) {
-        var numbers = java.util.regex.Pattern.compile("-?\\d*\\.?\\d+").matcher(path).results().mapToDouble(m -> Double.parseDouble(m.group())).toArray();
-        return java.util.stream.IntStream.range(0, numbers.length / 2).mapToDouble(i -> numbers[2 * i + 1]).toArray();
+        var numbers = java.util.regex.Pattern.compile("-?\\d*\\.?\\d+")
+                .matcher(path)
+                .results()
+                .mapToDouble(m -> Double.parseDouble(m.group()))
+                .toArray();
+        return java.util.stream.IntStream.range(0, numbers.length / 2)
+                .mapToDouble(i -> numbers[2 * i + 1])
+                .toArray();
     }
 
     @Test
@@ -98,12 +113,18 @@ class DrawingTest {
         Species idol = Catalogue.shipped().find("Moorish idol").orElseThrow();
         assertThat(FishDrawing.heightFor(moray.look(), 100)).isLessThan(40);
         assertThat(FishDrawing.heightFor(idol.look(), 100)).isGreaterThan(90);
-        assertThat(FishDrawing.heightFor(idol.look(), 200)).isBetween(2 * FishDrawing.heightFor(idol.look(), 100) - 1, 2 * FishDrawing.heightFor(idol.look(), 100) + 1);
+        assertThat(FishDrawing.heightFor(idol.look(), 200))
+                .isBetween(
+                        2 * FishDrawing.heightFor(idol.look(), 100) - 1,
+                        2 * FishDrawing.heightFor(idol.look(), 100) + 1);
     }
 
     @Test
     void clipPathsOfTwoFishOnOnePageDoNotMix() {
         Species gramma = Catalogue.shipped().find("Gramma loreto").orElseThrow();
-        assertThat(FishDrawing.at(gramma, 0, 0, 10, "one")).contains("id=\"clip-one\"").contains("url(#clip-one)").doesNotContain("clip-two");
+        assertThat(FishDrawing.at(gramma, 0, 0, 10, "one"))
+                .contains("id=\"clip-one\"")
+                .contains("url(#clip-one)")
+                .doesNotContain("clip-two");
     }
 }

@@ -14,9 +14,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
 import pelluna.core.behaviour.Pressure;
@@ -29,7 +27,8 @@ import pelluna.core.tank.TankDraft;
 /** The drawings of the log: what they show has to be what they were given. */
 class LogDrawingsTest {
     private static final LocalDate DAY = LocalDate.of(2027, 3, 1);
-    private static final Species GRAMMA = Catalogue.shipped().find("Gramma loreto").orElseThrow();
+    private static final Species GRAMMA =
+            Catalogue.shipped().find("Gramma loreto").orElseThrow();
 
     private static int count(String text, String part) {
         return text.split(Pattern.quote(part), -1).length - 1;
@@ -46,7 +45,12 @@ class LogDrawingsTest {
 
     @Test
     void aDayThatNobodyWatchedIsAGapAndNotAZero() {
-        String svg = SparkLine.draw(List.of(new Pressure.Day(DAY, 4, 4, 1, 0), new Pressure.Day(DAY.plusDays(1), 0, 0, 0, 3), new Pressure.Day(DAY.plusDays(2), 0, 0, 2, 0)), 4);
+        String svg = SparkLine.draw(
+                List.of(
+                        new Pressure.Day(DAY, 4, 4, 1, 0),
+                        new Pressure.Day(DAY.plusDays(1), 0, 0, 0, 3),
+                        new Pressure.Day(DAY.plusDays(2), 0, 0, 2, 0)),
+                4);
         assertThat(count(svg, "class=\"received\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"unwatched\"")).isEqualTo(1);
         assertThat(svg).contains("4, not watched, 0");
@@ -66,14 +70,18 @@ class LogDrawingsTest {
         }
         String svg = HotSpots.over(tank, places, times);
         List<Double> counts = numbers(svg, "class=\"hot-count\"[^>]*>(\\d+)<");
-        assertThat(counts.stream().mapToDouble(d -> d).sum()).isEqualTo(times.stream().mapToInt(t -> t).sum());
+        assertThat(counts.stream().mapToDouble(d -> d).sum())
+                .isEqualTo(times.stream().mapToInt(t -> t).sum());
         List<Double> radii = numbers(svg, "class=\"hot-spot\"[^>]* r=\"([0-9.]+)\"");
         for (int i = 0; i < radii.size(); i++) {
             for (int j = 0; j < radii.size(); j++) {
-                assertThat(counts.get(i) <= counts.get(j) || radii.get(i) >= radii.get(j)).as("more acts, no smaller disc").isTrue();
+                assertThat(counts.get(i) <= counts.get(j) || radii.get(i) >= radii.get(j))
+                        .as("more acts, no smaller disc")
+                        .isTrue();
             }
         }
-        assertThat(numbers(svg, " cx=\"([0-9.]+)\"")).allSatisfy(x -> assertThat(x).isBetween(0.0, tank.lengthCm()));
+        assertThat(numbers(svg, " cx=\"([0-9.]+)\""))
+                .allSatisfy(x -> assertThat(x).isBetween(0.0, tank.lengthCm()));
         assertThat(HotSpots.over(tank, List.of(), List.of())).doesNotContain("circle");
     }
 
@@ -114,11 +122,22 @@ class LogDrawingsTest {
         Map<String, String> names = new LinkedHashMap<>(Map.of("a", "Inky"));
         names.put("b", "Saffron");
         names.put("c", "<blenny>");
-        String svg = CourseDrawing.draw(Elo.course(won), moments, names, Map.of(DAY.plusDays(3), "Rock moved"), ZoneOffset.UTC);
+        String svg = CourseDrawing.draw(
+                Elo.course(won), moments, names, Map.of(DAY.plusDays(3), "Rock moved"), ZoneOffset.UTC);
         assertThat(count(svg, "class=\"course-line")).isEqualTo(3);
-        assertThat(svg).contains("Inky").contains("Saffron").contains("&lt;blenny&gt;").contains("<title>Rock moved</title>").doesNotContain("NaN");
-        assertThat(CourseDrawing.draw(List.of(), List.of(), Map.of(), Map.of(), ZoneOffset.UTC)).isEmpty();
-        assertThat(CourseDrawing.draw(Elo.course(won.subList(0, 1)), moments.subList(0, 1), names, Map.of(), ZoneOffset.UTC)).as("one contest").doesNotContain("NaN").doesNotContain("Infinity");
+        assertThat(svg)
+                .contains("Inky")
+                .contains("Saffron")
+                .contains("&lt;blenny&gt;")
+                .contains("<title>Rock moved</title>")
+                .doesNotContain("NaN");
+        assertThat(CourseDrawing.draw(List.of(), List.of(), Map.of(), Map.of(), ZoneOffset.UTC))
+                .isEmpty();
+        assertThat(CourseDrawing.draw(
+                        Elo.course(won.subList(0, 1)), moments.subList(0, 1), names, Map.of(), ZoneOffset.UTC))
+                .as("one contest")
+                .doesNotContain("NaN")
+                .doesNotContain("Infinity");
     }
 
     @Test
@@ -130,29 +149,45 @@ class LogDrawingsTest {
                 line.add(new TrendDrawing.Dot(from.plusSeconds(60L * minute), 25 + minute / 1000.0));
             }
         }
-        String svg = TrendDrawing.draw("Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 15 * 60_000L);
+        String svg = TrendDrawing.draw(
+                "Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 15 * 60_000L);
         String path = svg.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1");
         assertThat(count(path, "M")).as("one gap, two stretches").isEqualTo(2);
-        String whole = TrendDrawing.draw("Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 200 * 60_000L);
-        assertThat(count(whole.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1"), "M")).isEqualTo(1);
+        String whole = TrendDrawing.draw(
+                "Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 200 * 60_000L);
+        assertThat(count(whole.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1"), "M"))
+                .isEqualTo(1);
     }
 
     @Test
     void aCeilingStandsOverTheTestsItIsHigherThan() {
         Instant at = DAY.atStartOfDay().toInstant(ZoneOffset.UTC);
-        List<TrendDrawing.Dot> dots = List.of(new TrendDrawing.Dot(at, 4), new TrendDrawing.Dot(at.plusSeconds(86_400), 6));
-        String svg = TrendDrawing.draw("Nitrate", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1);
+        List<TrendDrawing.Dot> dots =
+                List.of(new TrendDrawing.Dot(at, 4), new TrendDrawing.Dot(at.plusSeconds(86_400), 6));
+        String svg =
+                TrendDrawing.draw("Nitrate", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1);
         double ceiling = numbers(svg, "class=\"ceiling\"[^>]* y1=\"([0-9.]+)\"").get(0);
         List<Double> tests = numbers(svg, "class=\"test\"[^>]* cy=\"([0-9.]+)\"");
         assertThat(tests).hasSize(2).allSatisfy(y -> assertThat(y).isGreaterThan(ceiling));
         assertThat(tests.get(0)).as("4 lies lower than 6").isGreaterThan(tests.get(1));
-        assertThat(TrendDrawing.draw("pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1)).as("one test at one moment").doesNotContain("NaN").doesNotContain("Infinity");
+        assertThat(TrendDrawing.draw("pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1))
+                .as("one test at one moment")
+                .doesNotContain("NaN")
+                .doesNotContain("Infinity");
     }
 
     @Test
     void numbersOfADrawingAreShortAndAsPreciseAsAScreen() {
-        assertThat(List.of(Svg.num(0), Svg.num(-0.00001), Svg.num(12), Svg.num(-3.5), Svg.num(0.0625), Svg.num(1 / 3.0), Svg.num(99.99996), Svg.num(1000.1))).containsExactly("0", "0", "12", "-3.5", "0.0625",
-            "0.3333", "100", "1000.1");
+        assertThat(List.of(
+                        Svg.num(0),
+                        Svg.num(-0.00001),
+                        Svg.num(12),
+                        Svg.num(-3.5),
+                        Svg.num(0.0625),
+                        Svg.num(1 / 3.0),
+                        Svg.num(99.99996),
+                        Svg.num(1000.1)))
+                .containsExactly("0", "0", "12", "-3.5", "0.0625", "0.3333", "100", "1000.1");
         Random random = new Random(9);
         for (int i = 0; i < 5000; i++) {
             double value = (random.nextDouble() - 0.5) * Math.pow(10, random.nextInt(7));

@@ -11,13 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.DoubleStream;
-
 import javax.xml.parsers.DocumentBuilderFactory;
-
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
-
 import pelluna.app.drawing.IncidentDrawing.Mark;
 import pelluna.app.drawing.IncidentDrawing.Track;
 import pelluna.app.drawing.IncidentDrawing.Weather;
@@ -44,7 +41,8 @@ class LossDrawingsTest {
 
     @Test
     void aLossIsADotAndALifeIsATick() throws Exception {
-        List<Observed> all = List.of(new Observed(20, true), new Observed(50, true), new Observed(90, false), new Observed(400, false));
+        List<Observed> all = List.of(
+                new Observed(20, true), new Observed(50, true), new Observed(90, false), new Observed(400, false));
         String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all);
         read(svg);
         assertThat(count(svg, "class=\"loss-dot\"")).isEqualTo(2);
@@ -56,11 +54,17 @@ class LossDrawingsTest {
     void theLineFallsAndTheDotsStandOnIt() {
         List<Observed> all = List.of(new Observed(10, true), new Observed(40, true), new Observed(160, false));
         String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all);
-        List<double[]> dots = Pattern.compile("class=\"loss-dot\" cx=\"([\\d.]+)\" cy=\"([\\d.]+)\"").matcher(svg).results().map(r -> new double[] {Double.parseDouble(r.group(1)), Double.parseDouble(r.group(2))}).toList();
+        List<double[]> dots = Pattern.compile("class=\"loss-dot\" cx=\"([\\d.]+)\" cy=\"([\\d.]+)\"")
+                .matcher(svg)
+                .results()
+                .map(r -> new double[] {Double.parseDouble(r.group(1)), Double.parseDouble(r.group(2))})
+                .toList();
         assertThat(dots.get(1)[0]).isGreaterThan(dots.get(0)[0]);
         assertThat(dots.get(1)[1]).as("lower on the page").isGreaterThan(dots.get(0)[1]);
         double left = number(svg, "class=\"alive\" d=\"M([\\d.]+) ");
-        assertThat((dots.get(1)[0] - left) / (dots.get(0)[0] - left)).as("time by its square root").isCloseTo(2, within(0.02));
+        assertThat((dots.get(1)[0] - left) / (dots.get(0)[0] - left))
+                .as("time by its square root")
+                .isCloseTo(2, within(0.02));
     }
 
     @Test
@@ -80,17 +84,32 @@ class LossDrawingsTest {
         List<Observed> some = List.of(new Observed(5, true), new Observed(9, false));
         String svg = SurvivalDrawing.spark(KaplanMeier.of(some), 36);
         read(svg);
-        assertThat(number(svg, "class=\"alive\" d=\"M[\\d. ]+H[\\d.]+V[\\d.]+H([\\d.]+)\"")).isCloseTo(2 + 126 * 0.5, within(0.2));
+        assertThat(number(svg, "class=\"alive\" d=\"M[\\d. ]+H[\\d.]+V[\\d.]+H([\\d.]+)\""))
+                .isCloseTo(2 + 126 * 0.5, within(0.2));
         read(SurvivalDrawing.spark(KaplanMeier.of(List.of()), 36));
     }
 
     @Test
     void onlyTracksThatHaveSomethingAreDrawnAndTheDayGoesThroughAll() throws Exception {
-        List<Mark> marks = List.of(new Mark(DAY.minusDays(3), Track.ARRIVALS, "Inky came"), new Mark(DAY, Track.LOSSES, "Lost: Saffron & <co>"), new Mark(DAY, Track.SIGNS, "spots"), new Mark(DAY, Track.SIGNS, "hides"));
-        String svg = IncidentDrawing.draw(DAY.minusDays(14), DAY, DAY.plusDays(7), marks, Map.of(), List.of(), c -> c + " °C");
+        List<Mark> marks = List.of(
+                new Mark(DAY.minusDays(3), Track.ARRIVALS, "Inky came"),
+                new Mark(DAY, Track.LOSSES, "Lost: Saffron & <co>"),
+                new Mark(DAY, Track.SIGNS, "spots"),
+                new Mark(DAY, Track.SIGNS, "hides"));
+        String svg = IncidentDrawing.draw(
+                DAY.minusDays(14), DAY, DAY.plusDays(7), marks, Map.of(), List.of(), c -> c + " °C");
         Document xml = read(svg);
         assertThat(xml.getElementsByTagName("title").getLength()).isEqualTo(3);
-        assertThat(svg).contains("mark-arrivals", "mark-losses", "mark-signs", "the-day", ">2</text>", "Lost: Saffron &amp; &lt;co&gt;", "15 Mar").doesNotContain("mark-tests", "temperature", "contests");
+        assertThat(svg)
+                .contains(
+                        "mark-arrivals",
+                        "mark-losses",
+                        "mark-signs",
+                        "the-day",
+                        ">2</text>",
+                        "Lost: Saffron &amp; &lt;co&gt;",
+                        "15 Mar")
+                .doesNotContain("mark-tests", "temperature", "contests");
         double band = number(svg, "class=\"the-day\" x=\"([\\d.]+)\"");
         double wide = number(svg, "class=\"the-day\" [^>]*width=\"([\\d.]+)\"");
         double cross = number(svg, "mark-losses\"><title>[^<]*</title><path d=\"M([\\d.]+) ");
@@ -100,8 +119,20 @@ class LossDrawingsTest {
     @Test
     void contestsAreBarsAsHighAsTheirNumber() {
         List<Mark> marks = List.of(new Mark(DAY, Track.CONTESTS, "x"));
-        String svg = IncidentDrawing.draw(DAY.minusDays(5), DAY, DAY.plusDays(2), marks, Map.of(DAY, 10, DAY.minusDays(1), 5), List.of(), c -> "");
-        List<Double> heights = Pattern.compile("mark-contests\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"").matcher(svg).results().map(r -> Double.valueOf(r.group(1))).sorted().toList();
+        String svg = IncidentDrawing.draw(
+                DAY.minusDays(5),
+                DAY,
+                DAY.plusDays(2),
+                marks,
+                Map.of(DAY, 10, DAY.minusDays(1), 5),
+                List.of(),
+                c -> "");
+        List<Double> heights = Pattern.compile("mark-contests\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
+                .matcher(svg)
+                .results()
+                .map(r -> Double.valueOf(r.group(1)))
+                .sorted()
+                .toList();
         assertThat(heights).hasSize(2);
         assertThat(heights.get(1)).isEqualTo(2 * heights.get(0));
         assertThat(svg).contains(">10</text>");
@@ -109,19 +140,45 @@ class LossDrawingsTest {
 
     @Test
     void theProbeIsABandFromLowestToHighest() {
-        Weather calm = new Weather(DAY.minusDays(1), DoubleStream.of(25, 25.2).summaryStatistics(), DoubleStream.of(35, 35.3).summaryStatistics(), new DoubleSummaryStatistics());
-        Weather wild = new Weather(DAY, DoubleStream.of(24, 27).summaryStatistics(), new DoubleSummaryStatistics(), DoubleStream.of(7.9, 8.2).summaryStatistics());
-        String svg = IncidentDrawing.draw(DAY.minusDays(5), DAY, DAY, List.of(new Mark(DAY, Track.PROBE, "x")), Map.of(), List.of(calm, wild), c -> c + " °C");
-        List<Double> heights = Pattern.compile("mark-probe\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"").matcher(svg).results().map(r -> Double.valueOf(r.group(1))).toList();
+        Weather calm = new Weather(
+                DAY.minusDays(1),
+                DoubleStream.of(25, 25.2).summaryStatistics(),
+                DoubleStream.of(35, 35.3).summaryStatistics(),
+                new DoubleSummaryStatistics());
+        Weather wild = new Weather(
+                DAY,
+                DoubleStream.of(24, 27).summaryStatistics(),
+                new DoubleSummaryStatistics(),
+                DoubleStream.of(7.9, 8.2).summaryStatistics());
+        String svg = IncidentDrawing.draw(
+                DAY.minusDays(5),
+                DAY,
+                DAY,
+                List.of(new Mark(DAY, Track.PROBE, "x")),
+                Map.of(),
+                List.of(calm, wild),
+                c -> c + " °C");
+        List<Double> heights = Pattern.compile("mark-probe\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
+                .matcher(svg)
+                .results()
+                .map(r -> Double.valueOf(r.group(1)))
+                .toList();
         assertThat(heights.get(1)).isGreaterThan(5 * heights.get(0));
         assertThat(calm.says(c -> c + " °C")).isEqualTo("25.0 °C to 25.2 °C, salinity 35 to 35.3");
-        assertThat(new Weather(DAY, new DoubleSummaryStatistics(), DoubleStream.of(35.11, 35.13).summaryStatistics(), new DoubleSummaryStatistics()).says(c -> "")).isEqualTo("salinity 35.1");
+        assertThat(new Weather(
+                                DAY,
+                                new DoubleSummaryStatistics(),
+                                DoubleStream.of(35.11, 35.13).summaryStatistics(),
+                                new DoubleSummaryStatistics())
+                        .says(c -> ""))
+                .isEqualTo("salinity 35.1");
         assertThat(wild.says(c -> c + " °C")).isEqualTo("24.0 °C to 27.0 °C, pH 7.9 to 8.2");
     }
 
     @Test
     void aSingleDayHasItsLabelOnce() throws Exception {
-        String svg = IncidentDrawing.draw(DAY, DAY, DAY, List.of(new Mark(DAY, Track.NOTES, "x")), Map.of(), List.of(), c -> "");
+        String svg = IncidentDrawing.draw(
+                DAY, DAY, DAY, List.of(new Mark(DAY, Track.NOTES, "x")), Map.of(), List.of(), c -> "");
         read(svg);
         assertThat(count(svg, "15 Mar")).isEqualTo(1);
         read(IncidentDrawing.draw(DAY, DAY, DAY, List.of(), Map.of(), List.of(), c -> ""));
@@ -131,7 +188,8 @@ class LossDrawingsTest {
     void everyKindOfCrewHasAnOutlineWithItsName() throws Exception {
         for (CrewKind kind : CrewKind.values()) {
             String svg = CrewDrawing.draw(kind, 50);
-            assertThat(read(svg).getDocumentElement().getAttribute("aria-label")).isEqualTo(kind.plain());
+            assertThat(read(svg).getDocumentElement().getAttribute("aria-label"))
+                    .isEqualTo(kind.plain());
             assertThat(svg).contains("crew-shell").contains("width=\"50\" height=\"35\"");
         }
     }

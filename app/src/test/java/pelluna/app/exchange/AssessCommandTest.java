@@ -8,27 +8,32 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The command line: one file in, one answer out, and what is wrong by field. */
 class AssessCommandTest {
-    private static final String GOOD = "{\"pelluna\":1,\"startOn\":\"2027-03-01\",\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55,\"netLitres\":428},"
-        + "\"residents\":[{\"species\":\"Gramma loreto\",\"lengthCm\":6}],\"wishes\":[{\"species\":\"Pseudochromis fridmani\",\"want\":4},{\"species\":\"regal tang\"}]}";
+    private static final String GOOD =
+            "{\"pelluna\":1,\"startOn\":\"2027-03-01\",\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55,"
+                    + "\"netLitres\":428},"
+                    + "\"residents\":[{\"species\":\"Gramma "
+                    + "loreto\",\"lengthCm\":6}],\"wishes\":[{\"species\":\"Pseudochromis "
+                    + "fridmani\",\"want\":4},{\"species\":\"regal tang\"}]}";
 
-    record Run(int code, String out, String err) { }
+    record Run(int code, String out, String err) {}
 
     private static Run run(String in, String... args) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = AssessCommand.run(args, new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)), new PrintStream(out, true, StandardCharsets.UTF_8),
-            new PrintStream(err, true, StandardCharsets.UTF_8));
+        int code = AssessCommand.run(
+                args,
+                new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)),
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
         return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
     }
 
@@ -43,10 +48,14 @@ class AssessCommandTest {
         assertThat(answer.at("/sieve").size()).isEqualTo(2);
         assertThat(answer.at("/sieve/1/species").asString()).isEqualTo("Paracanthurus hepatus");
         assertThat(answer.at("/sieve/1/outcome").asString()).isEqualTo("not-in-this-tank");
-        assertThat(answer.at("/sieve/1/findings/0").propertyNames()).contains("rule", "step", "needs", "has", "unit", "reason", "remedy", "source");
-        assertThat(answer.at("/tension").size()).as("every ordered pair of three fish").isEqualTo(6);
+        assertThat(answer.at("/sieve/1/findings/0").propertyNames())
+                .contains("rule", "step", "needs", "has", "unit", "reason", "remedy", "source");
+        assertThat(answer.at("/tension").size())
+                .as("every ordered pair of three fish")
+                .isEqualTo(6);
         assertThat(answer.at("/capacity/lenses").size()).isEqualTo(3);
-        assertThat(answer.at("/arrivals/steps/0").propertyNames()).contains("position", "fish", "quarantineFrom", "releaseOn", "method", "why");
+        assertThat(answer.at("/arrivals/steps/0").propertyNames())
+                .contains("position", "fish", "quarantineFrom", "releaseOn", "method", "why");
         assertThat(answer.at("/bestSet/take/0").asString()).isEqualTo("Pseudochromis fridmani");
     }
 
@@ -93,7 +102,10 @@ class AssessCommandTest {
     void theTwoDemoPlansKeepTheSchema() throws Exception {
         for (String name : new String[] {"lantern-ledge", "sill"}) {
             try (var in = AssessCommandTest.class.getResourceAsStream("/demo/" + name + ".json")) {
-                assertThat(run(new String(in.readAllBytes(), StandardCharsets.UTF_8), "-").code()).as(name).isZero();
+                assertThat(run(new String(in.readAllBytes(), StandardCharsets.UTF_8), "-")
+                                .code())
+                        .as(name)
+                        .isZero();
             }
         }
     }

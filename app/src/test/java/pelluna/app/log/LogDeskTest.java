@@ -9,10 +9,8 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.testing.LogTank;
@@ -36,7 +34,9 @@ class LogDeskTest {
     void aWatchThatNobodyEndedCountsNoLongerThanFourHours() {
         log.begin(tank.id, Instant.now().minus(Duration.ofHours(9)), "forgotten");
         assertThat(log.running(tank.id)).isEmpty();
-        assertThat(figures.watches(tank.id)).singleElement().satisfies(w -> assertThat(w.hours()).isEqualTo(4));
+        assertThat(figures.watches(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.hours()).isEqualTo(4));
     }
 
     @Test
@@ -46,26 +46,46 @@ class LogDeskTest {
         log.end(tank.id, then.plus(Duration.ofMinutes(20)));
         log.begin(tank.id, then, "k");
         assertThat(log.running(tank.id)).isEmpty();
-        assertThat(figures.watches(tank.id)).singleElement().satisfies(w -> assertThat(w.hours()).isEqualTo(1 / 3.0));
+        assertThat(figures.watches(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.hours()).isEqualTo(1 / 3.0));
     }
 
     @Test
     void aLineThatComesLateStandsInTheWatchOfItsOwnTime() {
         tank.watched(Duration.ofHours(2), 30, 0);
-        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(100)), Doing.CHASED, tank.boss(), tank.wrasse()));
+        log.write(
+                tank.id,
+                Sent.act(Instant.now().minus(Duration.ofMinutes(100)), Doing.CHASED, tank.boss(), tank.wrasse()));
         assertThat(figures.watchedContests(tank.id)).hasSize(1);
-        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(80)), Doing.CHASED, tank.boss(), tank.wrasse()));
-        assertThat(figures.watchedContests(tank.id)).singleElement().satisfies(w -> assertThat(w.acts()).isEqualTo(1));
+        log.write(
+                tank.id,
+                Sent.act(Instant.now().minus(Duration.ofMinutes(80)), Doing.CHASED, tank.boss(), tank.wrasse()));
+        assertThat(figures.watchedContests(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.acts()).isEqualTo(1));
     }
 
     @Test
     void stretchesCountTheActsOfOneOrOfAll() {
         tank.watched(Duration.ofHours(3), 60, 5);
         Instant from = Instant.now().minus(Duration.ofHours(4));
-        log.write(tank.id, Sent.act(Instant.now().minus(Duration.ofMinutes(150)), Doing.NIPPED, tank.fish("Amphiprion ocellaris"), tank.wrasse()));
-        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null)).isEqualTo(new Stretch(6, 1));
-        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss())).isEqualTo(new Stretch(5, 1));
-        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null)).as("nobody watched").isEqualTo(Stretch.NOTHING);
+        log.write(
+                tank.id,
+                Sent.act(
+                        Instant.now().minus(Duration.ofMinutes(150)),
+                        Doing.NIPPED,
+                        tank.fish("Amphiprion ocellaris"),
+                        tank.wrasse()));
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null))
+                .isEqualTo(new Stretch(6, 1));
+        assertThat(figures.contestsIn(
+                        tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss()))
+                .isEqualTo(new Stretch(5, 1));
+        assertThat(figures.contestsIn(
+                        tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null))
+                .as("nobody watched")
+                .isEqualTo(Stretch.NOTHING);
     }
 
     @Test
@@ -73,14 +93,18 @@ class LogDeskTest {
         tank.watched(Duration.ofHours(3), 60, 0);
         Instant in = Instant.now().minus(Duration.ofMinutes(170));
         log.write(tank.id, new Sent(in, Doing.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
-        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse()).rate()).isEqualTo(8);
+        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id))
+                        .get(tank.wrasse())
+                        .rate())
+                .isEqualTo(8);
     }
 
     @Test
     void hidingAtFeedingsIsCountedUntilItComesAgain() {
         Instant now = Instant.now();
         for (int i = 5; i > 0; i--) {
-            log.write(tank.id, Sent.of(now.minus(Duration.ofHours(i)), i == 4 ? Doing.EATS : Doing.HIDES, tank.wrasse()));
+            log.write(
+                    tank.id, Sent.of(now.minus(Duration.ofHours(i)), i == 4 ? Doing.EATS : Doing.HIDES, tank.wrasse()));
         }
         assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isEqualTo(3);
         log.write(tank.id, Sent.of(now, Doing.SEEN, tank.wrasse()));
@@ -92,9 +116,11 @@ class LogDeskTest {
         List<Fish> fish = tank.fish();
         LogWords words = new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10));
         long boss = tank.boss();
-        assertThat(words.says(Doing.CHASED, boss, tank.wrasse(), 3)).isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");
+        assertThat(words.says(Doing.CHASED, boss, tank.wrasse(), 3))
+                .isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");
         assertThat(words.says(Doing.HIDES, tank.wrasse(), null, 1)).isEqualTo("the yellow wrasse hides");
-        assertThat(words.says(Doing.COUNTED, tank.fish("Sphaeramia nematoptera"), null, 4)).isEqualTo("the pyjama cardinal counted: 4");
+        assertThat(words.says(Doing.COUNTED, tank.fish("Sphaeramia nematoptera"), null, 4))
+                .isEqualTo("the pyjama cardinal counted: 4");
         assertThat(words.says(Doing.FED, null, null, 1)).isEqualTo("fed");
         assertThat(words.name(-1L)).isEqualTo("a fish");
         assertThat(words.day(LocalDate.of(2027, 3, 10))).isEqualTo("Today");
@@ -104,16 +130,20 @@ class LogDeskTest {
 
     @Test
     void aTankOfSomebodyElseIsNotThere() {
-        assertThatThrownBy(() -> log.write(-5, Sent.of(Instant.now(), Doing.EATS, tank.boss()))).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> log.write(-5, Sent.of(Instant.now(), Doing.EATS, tank.boss())))
+                .isInstanceOf(NoSuchTankException.class);
         assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(NoSuchTankException.class);
     }
 
     @Test
     void aNoteIsHeldToItsLength() {
-        assertThatThrownBy(() -> new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
-            .hasMessageContaining("room for 400");
+        assertThatThrownBy(
+                        () -> new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
+                .hasMessageContaining("room for 400");
         log.write(tank.id, new Sent(Instant.now(), Doing.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
-        assertThat(log.stream(tank.id, null, 5)).singleElement().satisfies(e -> assertThat(e.note()).hasSize(400));
+        assertThat(log.stream(tank.id, null, 5))
+                .singleElement()
+                .satisfies(e -> assertThat(e.note()).hasSize(400));
     }
 
     @Test

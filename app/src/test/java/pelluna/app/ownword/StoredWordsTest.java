@@ -5,13 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
-
 import javax.sql.DataSource;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
-
 import pelluna.app.testing.Pelluna;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
@@ -42,10 +39,21 @@ class StoredWordsTest {
 
     @Test
     void severalWordsAreTakenTogetherOrNotAtAll() {
-        assertThatThrownBy(() -> desk().take(new OwnWord(List.of(), List.of(skill("Gramma loreto", "3 of 4"), skill("Chromis viridis", "9 of 4"))), "")).isInstanceOf(CatalogueException.class);
+        assertThatThrownBy(() -> desk().take(
+                                new OwnWord(
+                                        List.of(),
+                                        List.of(skill("Gramma loreto", "3 of 4"), skill("Chromis viridis", "9 of 4"))),
+                                ""))
+                .isInstanceOf(CatalogueException.class);
         assertThat(desk().facts()).isEmpty();
-        desk().take(new OwnWord(List.of(), List.of(skill("Gramma loreto", "3 of 4"), skill("Chromis viridis", "2 of 4"))), "a file");
-        assertThat(desk().facts()).hasSize(2).allSatisfy(f -> assertThat(f.why()).isEqualTo("a file"));
+        desk().take(
+                        new OwnWord(
+                                List.of(),
+                                List.of(skill("Gramma loreto", "3 of 4"), skill("Chromis viridis", "2 of 4"))),
+                        "a file");
+        assertThat(desk().facts())
+                .hasSize(2)
+                .allSatisfy(f -> assertThat(f.why()).isEqualTo("a file"));
     }
 
     @Test
@@ -64,7 +72,9 @@ class StoredWordsTest {
     void withoutWordsTheShippedCatalogueItselfIsUsedAndASecondLookMakesNoNewOne() {
         assertThat(catalogue().get()).isSameAs(catalogue().shipped());
         desk().say(skill("Gramma loreto", "3 of 4"), "");
-        assertThat(catalogue().get()).isNotSameAs(catalogue().shipped()).isSameAs(catalogue().get());
+        assertThat(catalogue().get())
+                .isNotSameAs(catalogue().shipped())
+                .isSameAs(catalogue().get());
         assertThat(catalogue().search()).isSameAs(catalogue().search());
         desk().takeBack("Gramma loreto", "skill");
         assertThat(catalogue().get()).isSameAs(catalogue().shipped());
@@ -74,11 +84,29 @@ class StoredWordsTest {
     void aWordThatAnOlderPellunaTookAndThisOneCannotReadIsLeftOutAndThePagesStayUp() {
         desk().say(skill("Gramma loreto", "3 of 4"), "");
         Long keeper = rows().queryForObject("select keeper_id from own_fact", Long.class);
-        rows().update("insert into own_fact (keeper_id, scientific_name, fact, value) values (?, 'Chromis viridis', 'adult', 'quite long')", keeper);
-        rows().update("insert into own_fact (keeper_id, scientific_name, fact, value) values (?, 'Nobody nowhere', 'skill', '2 of 4')", keeper);
-        rows().update("insert into own_species (keeper_id, scientific_name, family, like_species) values (?, 'Gramma dejongi', 'Grammatidae', 'a fish that is gone')", keeper);
-        assertThat(catalogue().get().find("Gramma loreto").orElseThrow().skill()).as("the good word counts").isEqualTo(3);
-        assertThat(catalogue().get().find("Chromis viridis").orElseThrow().size().usualCm()).as("the bad one does not").isEqualTo(8);
+        rows().update(
+                        "insert into own_fact (keeper_id, scientific_name, fact, value) values (?, 'Chromis viridis', "
+                                + "'adult', 'quite long')",
+                        keeper);
+        rows().update(
+                        "insert into own_fact (keeper_id, scientific_name, fact, value) values (?, 'Nobody nowhere', "
+                                + "'skill', '2 of 4')",
+                        keeper);
+        rows().update(
+                        "insert into own_species (keeper_id, scientific_name, family, like_species) values (?, "
+                                + "'Gramma dejongi', 'Grammatidae', 'a fish that is gone')",
+                        keeper);
+        assertThat(catalogue().get().find("Gramma loreto").orElseThrow().skill())
+                .as("the good word counts")
+                .isEqualTo(3);
+        assertThat(catalogue()
+                        .get()
+                        .find("Chromis viridis")
+                        .orElseThrow()
+                        .size()
+                        .usualCm())
+                .as("the bad one does not")
+                .isEqualTo(8);
         for (String page : List.of("wishes", "arrivals", "species", "own-word", "species/Chromis-viridis")) {
             assertThat(Pelluna.get("/tanks/1/" + page).statusCode()).as(page).isEqualTo(200);
         }
@@ -86,21 +114,28 @@ class StoredWordsTest {
 
     @Test
     void aTreatedPlanUsesTheWordInPagesAndWebApiAlike() {
-        String plan = "{\"pelluna\":1,\"startOn\":\"2027-03-01\",\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55},\"wishes\":[{\"species\":\"Gramma loreto\"}]}";
+        String plan = "{\"pelluna\":1,\"startOn\":\"2027-03-01\","
+                + "\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55},"
+                + "\"wishes\":[{\"species\":\"Gramma loreto\"}]}";
         assertThat(assess(plan)).doesNotContain("least-volume");
         desk().say(new OwnWord.OwnFact("Gramma loreto", "volume", "700 / 800 / 900 L"), "");
         assertThat(assess(plan)).contains("least-volume").contains("your own word");
     }
 
     private static String assess(String plan) {
-        return Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + "/api/assess")).header("Content-Type", "application/json")
-            .POST(java.net.http.HttpRequest.BodyPublishers.ofString(plan))).body();
+        return Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + "/api/assess"))
+                        .header("Content-Type", "application/json")
+                        .POST(java.net.http.HttpRequest.BodyPublishers.ofString(plan)))
+                .body();
     }
 
     @Test
     void anotherSiteCannotPutWordsInAKeepersMouth() {
-        var answer = Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + "/tanks/1/species/Gramma-loreto/own/skill"))
-            .header("Content-Type", "application/x-www-form-urlencoded").header("Sec-Fetch-Site", "cross-site").POST(java.net.http.HttpRequest.BodyPublishers.ofString("skill=4")));
+        var answer = Pelluna.send(java.net.http.HttpRequest.newBuilder(
+                        java.net.URI.create(Pelluna.url() + "/tanks/1/species/Gramma-loreto/own/skill"))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("Sec-Fetch-Site", "cross-site")
+                .POST(java.net.http.HttpRequest.BodyPublishers.ofString("skill=4")));
         assertThat(answer.statusCode()).isEqualTo(403);
         assertThat(desk().facts()).isEmpty();
     }
@@ -112,7 +147,9 @@ class StoredWordsTest {
         Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma"));
         String plan = Pelluna.get("/tanks/" + tank + "/plan.json").body();
         assertThat(plan).contains("Gramma dejongi");
-        assertThat(Pelluna.post("/tanks/" + tank + "/exchange", Map.of("text", plan)).body()).contains("Golden gramma");
+        assertThat(Pelluna.post("/tanks/" + tank + "/exchange", Map.of("text", plan))
+                        .body())
+                .contains("Golden gramma");
         rows().update("delete from wish where species = 'Gramma dejongi'");
     }
 }

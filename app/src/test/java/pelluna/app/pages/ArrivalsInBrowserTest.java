@@ -3,20 +3,17 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.BoundingBox;
-
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.Pelluna;
 
@@ -30,8 +27,30 @@ class ArrivalsInBrowserTest {
     void lanes() {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         tank = Pelluna.tank("Lanes");
-        Pelluna.post(at("/tank"), Map.of("rockKg", "50", "hides", "12", "cover", "mesh", "cycledOn", LocalDate.now().minusYears(2).toString(), "quarantinePlaces", "2"));
-        Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6", "since", LocalDate.now().minusYears(1).toString()));
+        Pelluna.post(
+                at("/tank"),
+                Map.of(
+                        "rockKg",
+                        "50",
+                        "hides",
+                        "12",
+                        "cover",
+                        "mesh",
+                        "cycledOn",
+                        LocalDate.now().minusYears(2).toString(),
+                        "quarantinePlaces",
+                        "2"));
+        Pelluna.post(
+                at("/residents"),
+                Map.of(
+                        "species",
+                        "Amphiprion ocellaris",
+                        "count",
+                        "2",
+                        "lengthCm",
+                        "6",
+                        "since",
+                        LocalDate.now().minusYears(1).toString()));
         for (String wish : List.of("royal gramma", "yellow tang", "coral beauty", "midas blenny")) {
             Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
         }
@@ -69,7 +88,8 @@ class ArrivalsInBrowserTest {
         page.mouse().move(x + dx / 2, y + dy / 2);
         page.mouse().move(x + dx, y + dy);
         before.run();
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.mouse().up());
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.mouse().up());
         page.waitForFunction("() => !document.getElementById('page').hasAttribute('aria-busy')");
     }
 
@@ -78,9 +98,15 @@ class ArrivalsInBrowserTest {
         String last = lane(4).getAttribute("data-fish");
         BoundingBox first = lane(1).boundingBox();
         BoundingBox fourth = lane(4).boundingBox();
-        dragging(lane(4).locator(".place"), 0, first.y - fourth.y, () -> assertThat(page.locator("#lane-says")).containsText(Pattern.compile("Place 1: [+−]\\d+, earlier points of tension")));
+        dragging(
+                lane(4).locator(".place"),
+                0,
+                first.y - fourth.y,
+                () -> assertThat(page.locator("#lane-says"))
+                        .containsText(Pattern.compile("Place 1: [+−]\\d+, earlier points of tension")));
         assertThat(lane(1)).hasAttribute("data-fish", last);
-        assertThat(page.locator("#hand-price")).containsText(Pattern.compile("points? of tension more|As calm as the best order"));
+        assertThat(page.locator("#hand-price"))
+                .containsText(Pattern.compile("points? of tension more|As calm as the best order"));
         assertThat(page.locator("#by-hand")).isVisible();
         page.click("#undo");
         assertThat(lane(4)).hasAttribute("data-fish", last);
@@ -92,8 +118,13 @@ class ArrivalsInBrowserTest {
         Locator lane = lane(2);
         String fish = lane.getAttribute("data-fish");
         LocalDate was = LocalDate.parse(lane.getAttribute("data-on"));
-        dragging(lane.locator(".release"), 90, 0, () -> assertThat(page.locator("#lane-says")).containsText("In the tank on "));
-        LocalDate now = LocalDate.parse(page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on"));
+        dragging(
+                lane.locator(".release"),
+                90,
+                0,
+                () -> assertThat(page.locator("#lane-says")).containsText("In the tank on "));
+        LocalDate now = LocalDate.parse(
+                page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on"));
         assertThat(now).isAfter(was.plusDays(5));
         assertThat(page.locator("#hand-price")).isVisible();
     }
@@ -124,14 +155,42 @@ class ArrivalsInBrowserTest {
         assertThat(page.locator(".lanes .lane[data-fish='" + fish + "']")).hasAttribute("data-place", "3");
         page.waitForFunction("fish => document.activeElement.dataset.fish === fish", fish);
         String was = page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on");
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.keyboard().press("Shift+ArrowRight"));
-        assertThat(page.locator(".lanes .lane[data-fish='" + fish + "']")).hasAttribute("data-on", LocalDate.parse(was).plusDays(7).toString());
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.keyboard().press("Shift+ArrowRight"));
+        assertThat(page.locator(".lanes .lane[data-fish='" + fish + "']"))
+                .hasAttribute("data-on", LocalDate.parse(was).plusDays(7).toString());
     }
 
     @Test
     void tenAddedAtOnceMakeTheGhostComeTrue() {
-        Pelluna.post(at("/tank"), Map.of("lengthCm", "220", "widthCm", "80", "waterHeightCm", "60", "hides", "16", "sandDepthCm", "6", "pods", "plenty", "mealsADay", "4", "waterChangePercent", "25", "nitrate", "2"));
-        for (String wish : List.of("Nemateleotris magnifica", "Salarias fasciatus", "Cirrhilabrus solorensis", "Halichoeres chrysus", "Amblyeleotris randalli", "Oxycirrhites typus")) {
+        Pelluna.post(
+                at("/tank"),
+                Map.of(
+                        "lengthCm",
+                        "220",
+                        "widthCm",
+                        "80",
+                        "waterHeightCm",
+                        "60",
+                        "hides",
+                        "16",
+                        "sandDepthCm",
+                        "6",
+                        "pods",
+                        "plenty",
+                        "mealsADay",
+                        "4",
+                        "waterChangePercent",
+                        "25",
+                        "nitrate",
+                        "2"));
+        for (String wish : List.of(
+                "Nemateleotris magnifica",
+                "Salarias fasciatus",
+                "Cirrhilabrus solorensis",
+                "Halichoeres chrysus",
+                "Amblyeleotris randalli",
+                "Oxycirrhites typus")) {
             Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
         }
         page.reload();
@@ -148,7 +207,8 @@ class ArrivalsInBrowserTest {
             page.waitForFunction("() => !document.getElementById('page').hasAttribute('aria-busy')");
         }
         assertThat(ghost).hasCount(0);
-        assertThat(figure(planned.textContent(), "peaks at ([\\d.]+)")).isCloseTo(feared, org.assertj.core.api.Assertions.within(0.1 * feared + 0.01));
+        assertThat(figure(planned.textContent(), "peaks at ([\\d.]+)"))
+                .isCloseTo(feared, org.assertj.core.api.Assertions.within(0.1 * feared + 0.01));
         assertThat(page.locator("#group-price")).containsText("as you have it");
     }
 
@@ -189,7 +249,9 @@ class ArrivalsInBrowserTest {
         Page phone = Chromium.phone();
         for (String path : List.of("", "/quarantine", "/leaving", "/list", "/upkeep", "/restock")) {
             phone.navigate(Pelluna.url() + at("/arrivals" + path));
-            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(path).isEqualTo(390);
+            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth"))
+                    .as(path)
+                    .isEqualTo(390);
         }
         phone.context().close();
     }

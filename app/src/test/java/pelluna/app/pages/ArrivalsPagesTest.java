@@ -11,21 +11,21 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
-import net.fortuna.ical4j.data.CalendarBuilder;
-import net.fortuna.ical4j.model.Calendar;
-import net.fortuna.ical4j.model.component.VEvent;
-
 import pelluna.app.testing.Pelluna;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Arrivals and the pages beside it, over HTTP: what the hand does, what the water says, quarantine, calendar, cost, restock. */
+/**
+ * Arrivals and the pages beside it, over HTTP: what the hand does, what the water says, quarantine, calendar, cost,
+ * restock.
+ */
 class ArrivalsPagesTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final LocalDate TODAY = LocalDate.now();
@@ -35,8 +35,30 @@ class ArrivalsPagesTest {
     void aTankWithThreeOnTheWay() {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         tank = Pelluna.tank("Arriving");
-        Pelluna.post(at("/tank"), Map.of("rockKg", "50", "hides", "8", "cover", "mesh", "cycledOn", TODAY.minusYears(2).toString(), "quarantinePlaces", "2"));
-        Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6", "since", TODAY.minusYears(1).toString()));
+        Pelluna.post(
+                at("/tank"),
+                Map.of(
+                        "rockKg",
+                        "50",
+                        "hides",
+                        "8",
+                        "cover",
+                        "mesh",
+                        "cycledOn",
+                        TODAY.minusYears(2).toString(),
+                        "quarantinePlaces",
+                        "2"));
+        Pelluna.post(
+                at("/residents"),
+                Map.of(
+                        "species",
+                        "Amphiprion ocellaris",
+                        "count",
+                        "2",
+                        "lengthCm",
+                        "6",
+                        "since",
+                        TODAY.minusYears(1).toString()));
         for (String wish : List.of("royal gramma", "yellow tang", "coral beauty")) {
             Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
         }
@@ -74,7 +96,8 @@ class ArrivalsPagesTest {
 
     /** The order as the lanes show it: fish to day. */
     private Map<String, LocalDate> lanes() {
-        Matcher m = Pattern.compile("data-fish=\"([^\"]*)\" data-place=\"\\d+\" data-on=\"([^\"]*)\"").matcher(page("/arrivals"));
+        Matcher m = Pattern.compile("data-fish=\"([^\"]*)\" data-place=\"\\d+\" data-on=\"([^\"]*)\"")
+                .matcher(page("/arrivals"));
         Map<String, LocalDate> lanes = new LinkedHashMap<>();
         while (m.find()) {
             lanes.put(m.group(1), LocalDate.parse(m.group(2)));
@@ -94,7 +117,8 @@ class ArrivalsPagesTest {
         Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "1"));
         String yellow = "w" + wishIndex("Zebrasoma flavescens");
         String page = hand("join", yellow, Map.of("with", "w" + wishIndex("Centropyge bispinosa")));
-        assertThat(page("/arrivals?fish=" + yellow)).contains("Their quarantine takes 2 places", "id=\"in-stages\"", "More places");
+        assertThat(page("/arrivals?fish=" + yellow))
+                .contains("Their quarantine takes 2 places", "id=\"in-stages\"", "More places");
         assertThat(page).contains("</html>");
         Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "2"));
         assertThat(page("/arrivals?fish=" + yellow)).doesNotContain("Their quarantine takes");
@@ -103,10 +127,23 @@ class ArrivalsPagesTest {
     @Test
     void whoRunsATankOfPredatorsSeesWhatALowSalinityWouldDo() {
         assertThat(page("/arrivals/upkeep")).doesNotContain("Salt water of predators");
-        Pelluna.post(at("/residents"), Map.of("species", "Pterois volitans", "lengthCm", "25", "since", TODAY.minusMonths(3).toString()));
+        Pelluna.post(
+                at("/residents"),
+                Map.of(
+                        "species",
+                        "Pterois volitans",
+                        "lengthCm",
+                        "25",
+                        "since",
+                        TODAY.minusMonths(3).toString()));
         Pelluna.post(at("/arrivals/prices"), Map.of("currency", "¤", "salt", "4"));
-        assertThat(page("/arrivals/upkeep")).contains("Salt water of predators", "At a specific gravity of 1.018", "these would suffer",
-            "which saves", "the weekly ones costing more by");
+        assertThat(page("/arrivals/upkeep"))
+                .contains(
+                        "Salt water of predators",
+                        "At a specific gravity of 1.018",
+                        "these would suffer",
+                        "which saves",
+                        "the weekly ones costing more by");
         Pelluna.post(at("/arrivals/prices"), Map.of());
     }
 
@@ -117,7 +154,8 @@ class ArrivalsPagesTest {
         String last = best.get(3);
         String page = hand("place", last, Map.of("place", "1"));
         assertThat(List.copyOf(lanes().keySet()).get(0)).isEqualTo(last);
-        assertThat(found(page, "id=\"hand-price\">([^<]*)<")).containsAnyOf("points of tension more", "As calm as the best");
+        assertThat(found(page, "id=\"hand-price\">([^<]*)<"))
+                .containsAnyOf("points of tension more", "As calm as the best");
         assertThat(page).contains("Its place is by your hand.");
         assertThat(body(Pelluna.post(at("/arrivals/undo"), Map.of()))).doesNotContain("hand-price");
         assertThat(List.copyOf(lanes().keySet())).isEqualTo(best);
@@ -143,7 +181,10 @@ class ArrivalsPagesTest {
         List<String> four = List.copyOf(lanes().keySet());
         hand("join", four.get(0), Map.of("with", four.get(1)));
         assertThat(found(page("/arrivals"), "id=\"group-price\">([^<]*)<")).contains("as Pelluna would have it");
-        String joined = lanes().keySet().stream().filter(f -> f.contains(",")).findFirst().orElseThrow();
+        String joined = lanes().keySet().stream()
+                .filter(f -> f.contains(","))
+                .findFirst()
+                .orElseThrow();
         assertThat(lanes()).hasSize(3);
         hand("part", joined, Map.of());
         assertThat(lanes()).hasSize(4);
@@ -176,12 +217,25 @@ class ArrivalsPagesTest {
     @Test
     void aLoggedTestIsDrawnAndStartsTheLevelAnew() {
         String before = page("/arrivals");
-        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("on", TODAY.toString(), "nitrate", "11,5", "ammonia", "0.2", "pH", "8.1")))).contains(": 11.5 mg/L</title>").containsPattern(": 0\\.01\\d* mg/L</title>");
-        assertThat(JSON.readTree(Pelluna.get(at("/plan.json")).body()).get("tests").get(0).get("nitrate").asDouble()).isEqualTo(11.5);
-        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("nitrate", "much")))).contains("is no figure for nitrate");
+        assertThat(body(Pelluna.post(
+                        at("/arrivals/test"),
+                        Map.of("on", TODAY.toString(), "nitrate", "11,5", "ammonia", "0.2", "pH", "8.1"))))
+                .contains(": 11.5 mg/L</title>")
+                .containsPattern(": 0\\.01\\d* mg/L</title>");
+        assertThat(JSON.readTree(Pelluna.get(at("/plan.json")).body())
+                        .get("tests")
+                        .get(0)
+                        .get("nitrate")
+                        .asDouble())
+                .isEqualTo(11.5);
+        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("nitrate", "much"))))
+                .contains("is no figure for nitrate");
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("pH", "12")))).contains("6 to 10");
-        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("on", TODAY.plusDays(3).toString(), "nitrate", "5")))).contains("Nothing was logged");
-        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("back", "true")))).doesNotContain("11.5 mg/L</title>");
+        assertThat(body(Pelluna.post(
+                        at("/arrivals/test"), Map.of("on", TODAY.plusDays(3).toString(), "nitrate", "5"))))
+                .contains("Nothing was logged");
+        assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("back", "true"))))
+                .doesNotContain("11.5 mg/L</title>");
         assertThat(before).contains("What the water says").contains("All of it on ");
     }
 
@@ -192,44 +246,68 @@ class ArrivalsPagesTest {
         hand("join", four.get(0), Map.of("with", four.stream().skip(1).collect(Collectors.joining(","))));
         assertThat(lanes()).hasSize(1);
         String planned = found(page("/arrivals"), "By this plan ammonia peaks at ([\\d.]+) mg/L");
-        assertThat(Double.parseDouble(planned)).isCloseTo(Double.parseDouble(ghost), org.assertj.core.api.Assertions.within(0.021));
+        assertThat(Double.parseDouble(planned))
+                .isCloseTo(Double.parseDouble(ghost), org.assertj.core.api.Assertions.within(0.021));
     }
 
     @Test
     void quarantineCountsDaysAndLetsOnlyTheHealthyOn() {
         String fish = List.copyOf(lanes().keySet()).get(0);
-        String species = JSON.readTree(Pelluna.get(at("/plan.json")).body()).get("wishes").get(Integer.parseInt(fish.substring(1))).get("species").asString();
-        String page = body(Pelluna.post(at("/arrivals/quarantine"), Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(31).toString(), "salinity", "1.021")));
-        assertThat(page).contains("day 32 of 30").contains("It has not been looked at for all its stay").contains("1.0210").contains("daily steps");
+        String species = JSON.readTree(Pelluna.get(at("/plan.json")).body())
+                .get("wishes")
+                .get(Integer.parseInt(fish.substring(1)))
+                .get("species")
+                .asString();
+        String page = body(Pelluna.post(
+                at("/arrivals/quarantine"),
+                Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(31).toString(), "salinity", "1.021")));
+        assertThat(page)
+                .contains("day 32 of 30")
+                .contains("It has not been looked at for all its stay")
+                .contains("1.0210")
+                .contains("daily steps");
         String stay = found(page, "/quarantine/(\\d+)/look");
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("eats", "true")));
         assertThat(page).contains("It may go on");
-        page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("eats", "true", "spots", "true", "note", "three on the tail")));
+        page = body(Pelluna.post(
+                at("/arrivals/quarantine/" + stay + "/look"),
+                Map.of("eats", "true", "spots", "true", "note", "three on the tail")));
         assertThat(page).contains("day 1 of 30").contains("begun again once").contains("three on the tail");
-        assertThat(body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("salinity", "brine")))).contains("is no salinity");
+        assertThat(body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("salinity", "brine"))))
+                .contains("is no salinity");
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/release"), Map.of()));
         assertThat(page).contains("into the tank on");
         JsonNode plan = JSON.readTree(Pelluna.get(at("/plan.json")).body());
         assertThat(plan.get("residents").toString()).contains(species).contains(TODAY.toString());
         assertThat(plan.get("wishes").toString()).doesNotContain(species);
-        assertThat(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of()).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of())
+                        .statusCode())
+                .isEqualTo(404);
     }
 
     @Test
     void aSignOnOneStartsTheDaysOfAllInItsPlace() {
         List<String> fish = List.copyOf(lanes().keySet());
         for (String one : fish.subList(0, 2)) {
-            Pelluna.post(at("/arrivals/quarantine"), Map.of("fish", one, "place", "1", "on", TODAY.minusDays(12).toString()));
+            Pelluna.post(
+                    at("/arrivals/quarantine"),
+                    Map.of("fish", one, "place", "1", "on", TODAY.minusDays(12).toString()));
         }
         String page = page("/arrivals/quarantine");
         assertThat(page.split("day 13 of 30", -1)).hasSize(3);
-        page = body(Pelluna.post(at("/arrivals/quarantine/" + found(page, "/quarantine/(\\d+)/look") + "/look"), Map.of("eats", "true", "spots", "true")));
+        page = body(Pelluna.post(
+                at("/arrivals/quarantine/" + found(page, "/quarantine/(\\d+)/look") + "/look"),
+                Map.of("eats", "true", "spots", "true")));
         assertThat(page.split("day 1 of 30", -1)).hasSize(3);
     }
 
     @Test
     void noCopperNoDoseIsEverGiven() {
-        assertThat(page("/arrivals/quarantine")).contains("ask a vet").contains("ever goes into the reef").doesNotContain("mg/L copper").doesNotContain("ppm");
+        assertThat(page("/arrivals/quarantine"))
+                .contains("ask a vet")
+                .contains("ever goes into the reef")
+                .doesNotContain("mg/L copper")
+                .doesNotContain("ppm");
     }
 
     @Test
@@ -239,7 +317,9 @@ class ArrivalsPagesTest {
         LocalDate day = TODAY.plusDays(200);
         hand("leaves", "r0", Map.of("on", day.toString(), "why", "they guard the whole left side"));
         assertThat(page("/arrivals/leaving?fish=r0")).contains("they guard the whole left side");
-        assertThat(Pelluna.get(at("/plan.json")).body()).contains("\"leavesOn\"").contains(day.toString());
+        assertThat(Pelluna.get(at("/plan.json")).body())
+                .contains("\"leavesOn\"")
+                .contains(day.toString());
         assertThat(Pelluna.get(at("/calendar.ics")).body()).contains("leave");
         hand("leaves", "r0", Map.of("on", ""));
         assertThat(Pelluna.get(at("/plan.json")).body()).doesNotContain("leavesOn");
@@ -250,9 +330,14 @@ class ArrivalsPagesTest {
         HttpResponse<String> file = Pelluna.get(at("/calendar.ics"));
         assertThat(file.headers().firstValue("Content-Type").orElse("")).startsWith("text/calendar");
         Calendar calendar = new CalendarBuilder().build(new StringReader(file.body()));
-        assertThat(calendar.validate().getEntries()).as("RFC 5545, as ical4j reads it").isEmpty();
+        assertThat(calendar.validate().getEntries())
+                .as("RFC 5545, as ical4j reads it")
+                .isEmpty();
         List<VEvent> events = calendar.getComponents("VEVENT");
-        assertThat(events).extracting(e -> e.getUid().orElseThrow().getValue()).doesNotHaveDuplicates().hasSizeGreaterThan(15);
+        assertThat(events)
+                .extracting(e -> e.getUid().orElseThrow().getValue())
+                .doesNotHaveDuplicates()
+                .hasSizeGreaterThan(15);
         for (LocalDate release : lanes().values()) {
             assertThat(events).anySatisfy(e -> {
                 assertThat(e.getDateTimeStart().getDate()).isEqualTo(release);
@@ -261,7 +346,10 @@ class ArrivalsPagesTest {
         }
         String page = body(Pelluna.post(at("/calendar/open"), Map.of()));
         String link = found(page, "id=\"calendar-link\"[^>]*value=\"http://[^/]*(/calendar/[\\w-]{30,}\\.ics)\"");
-        assertThat(new CalendarBuilder().build(new StringReader(Pelluna.get(link).body())).getComponents("VEVENT")).hasSameSizeAs(events);
+        assertThat(new CalendarBuilder()
+                        .build(new StringReader(Pelluna.get(link).body()))
+                        .getComponents("VEVENT"))
+                .hasSameSizeAs(events);
         Pelluna.post(at("/calendar/open"), Map.of());
         assertThat(Pelluna.get(link).statusCode()).isEqualTo(404);
         Pelluna.post(at("/calendar/close"), Map.of());
@@ -273,11 +361,15 @@ class ArrivalsPagesTest {
         assertThat(page("/arrivals/upkeep")).contains("No price of a fish is known yet");
         hand("price-of", "w0", Map.of("price", "45,50"));
         hand("price-of", "w1", Map.of("price", "100"));
-        assertThat(page("/arrivals/upkeep")).contains("The fish cost 145.5").contains("two purchases that have no price yet");
+        assertThat(page("/arrivals/upkeep"))
+                .contains("The fish cost 145.5")
+                .contains("two purchases that have no price yet");
         assertThat(hand("price-of", "w0", Map.of("price", "dear"))).contains("is no price");
-        String page = body(Pelluna.post(at("/arrivals/prices"), Map.of("currency", "fl", "salt", "4", "food", "12", "sheet", "0.5")));
+        String page = body(Pelluna.post(
+                at("/arrivals/prices"), Map.of("currency", "fl", "salt", "4", "food", "12", "sheet", "0.5")));
         assertThat(page).contains(" fl</td>").doesNotContain("needs your prices");
-        assertThat(body(Pelluna.post(at("/arrivals/prices"), Map.of("salt", "-4")))).contains("nothing was saved");
+        assertThat(body(Pelluna.post(at("/arrivals/prices"), Map.of("salt", "-4"))))
+                .contains("nothing was saved");
         Pelluna.post(at("/arrivals/prices"), Map.of());
         assertThat(page("/arrivals/upkeep")).contains("needs your prices");
     }
@@ -285,18 +377,45 @@ class ArrivalsPagesTest {
     @Test
     void aRestockIsAPlanOfItsOwnAndCanBeTakenBack() {
         String before = Pelluna.get(at("/plan.json")).body();
-        String page = body(Pelluna.post(at("/arrivals/restock"), Map.of("from", TODAY.minusDays(60).toString(), "until", TODAY.plusDays(16).toString(), "back", "true")));
-        assertThat(page).contains("After 76 days without fish").contains("Skimmer back on").contains("Seed microfauna").contains("common clownfish");
+        String page = body(Pelluna.post(
+                at("/arrivals/restock"),
+                Map.of(
+                        "from",
+                        TODAY.minusDays(60).toString(),
+                        "until",
+                        TODAY.plusDays(16).toString(),
+                        "back",
+                        "true")));
+        assertThat(page)
+                .contains("After 76 days without fish")
+                .contains("Skimmer back on")
+                .contains("Seed microfauna")
+                .contains("common clownfish");
         assertThat(lanes()).hasSize(5);
         assertThat(List.copyOf(lanes().values()).get(0)).isAfterOrEqualTo(TODAY.plusDays(16));
         assertThat(Pelluna.get(at("/calendar.ics")).body()).contains("Skimmer back on");
-        assertThat(body(Pelluna.post(at("/arrivals/restock"), Map.of("from", TODAY.toString(), "until", TODAY.minusDays(3).toString())))).contains("That cannot be");
+        assertThat(body(Pelluna.post(
+                        at("/arrivals/restock"),
+                        Map.of(
+                                "from",
+                                TODAY.toString(),
+                                "until",
+                                TODAY.minusDays(3).toString()))))
+                .contains("That cannot be");
         Pelluna.post(at("/arrivals/undo"), Map.of());
         assertThat(Pelluna.get(at("/plan.json")).body()).isEqualTo(before);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/arrivals", "/arrivals/quarantine", "/arrivals/leaving", "/arrivals/list", "/arrivals/upkeep", "/arrivals/restock"})
+    @ValueSource(
+            strings = {
+                "/arrivals",
+                "/arrivals/quarantine",
+                "/arrivals/leaving",
+                "/arrivals/list",
+                "/arrivals/upkeep",
+                "/arrivals/restock"
+            })
     void everyPageStandsForATankWithoutFish(String path) {
         long empty = Pelluna.tank("Empty");
         assertThat(body(Pelluna.get("/tanks/" + empty + path))).contains("<h1>");

@@ -5,10 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.PlanDesk;
@@ -27,37 +25,62 @@ class CrewPagesTest {
     }
 
     private CrewDesk.Crew only() {
-        List<CrewDesk.Crew> all = Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id));
+        List<CrewDesk.Crew> all =
+                Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id));
         assertThat(all).hasSize(1);
         return all.get(0);
     }
 
     private long put(String kind, int count, int daysAgo) {
-        tank.post(PAGE, Map.of("kind", kind, "name", "", "count", "" + count, "size", "", "price", "2.50", "on", TODAY.minusDays(daysAgo).toString()));
+        tank.post(
+                PAGE,
+                Map.of(
+                        "kind",
+                        kind,
+                        "name",
+                        "",
+                        "count",
+                        "" + count,
+                        "size",
+                        "",
+                        "price",
+                        "2.50",
+                        "on",
+                        TODAY.minusDays(daysAgo).toString()));
         return only().id();
     }
 
     @Test
     void aKindIsPutDownAndCounted() {
         long snails = put("snails", 20, 100);
-        String page = tank.post(PAGE + "/" + snails + "/count", Map.of("count", "14", "added", "", "on", TODAY.toString())).body();
+        String page = tank.post(
+                        PAGE + "/" + snails + "/count", Map.of("count", "14", "added", "", "on", TODAY.toString()))
+                .body();
         CrewDesk.Crew c = only();
         assertThat(c.there()).isEqualTo(14);
         assertThat(c.attrition().lost()).isEqualTo(6);
-        assertThat(page).contains("go in a month (6 over 56 animal-months", "Keeping up 20 costs about", "Add 8: 6 to come to 20, and 2");
+        assertThat(page)
+                .contains(
+                        "go in a month (6 over 56 animal-months",
+                        "Keeping up 20 costs about",
+                        "Add 8: 6 to come to 20, and 2");
         assertThat(c.costAYear().orElseThrow()).isBetween(50.0, 75.0);
     }
 
     @Test
     void theWrasseIsSuspectedAndTheClownfishIsNot() {
         put("snails", 20, 30);
-        assertThat(tank.page(PAGE)).contains("Yellow wrasse: has been known to take snails.").doesNotContain("lownfish: ");
+        assertThat(tank.page(PAGE))
+                .contains("Yellow wrasse: has been known to take snails.")
+                .doesNotContain("lownfish: ");
     }
 
     @Test
     void whatCameInBetweenIsAddedOnTop() {
         long hermits = put("hermits", 10, 90);
-        tank.post(PAGE + "/" + hermits + "/count", Map.of("count", "7", "added", "5", "on", TODAY.minusDays(30).toString()));
+        tank.post(
+                PAGE + "/" + hermits + "/count",
+                Map.of("count", "7", "added", "5", "on", TODAY.minusDays(30).toString()));
         assertThat(only().there()).isEqualTo(12);
         assertThat(tank.page(PAGE)).contains("7 seen, 5 added", "Nothing to buy: 12 are there of 10 wanted.");
     }
@@ -66,17 +89,44 @@ class CrewPagesTest {
     void aLossOfTheCrewStandsInTheLedgerAndMakesACount() {
         long shrimp = put("cleaner-shrimp", 2, 60);
         assertThat(tank.page("/losses/new")).contains("crew=" + shrimp);
-        assertThat(tank.page("/losses/new?crew=" + shrimp)).contains("Goodbye to some of the cleaner shrimp", "How many of 2").doesNotContain("found another home");
-        String page = tank.post("/losses", Map.of("crew", "" + shrimp, "count", "1", "how", "lost", "cause", "eaten", "sure", "guess", "by", "" + tank.boss(), "cost", "24")).body();
+        assertThat(tank.page("/losses/new?crew=" + shrimp))
+                .contains("Goodbye to some of the cleaner shrimp", "How many of 2")
+                .doesNotContain("found another home");
+        String page = tank.post(
+                        "/losses",
+                        Map.of(
+                                "crew",
+                                "" + shrimp,
+                                "count",
+                                "1",
+                                "how",
+                                "lost",
+                                "cause",
+                                "eaten",
+                                "sure",
+                                "guess",
+                                "by",
+                                "" + tank.boss(),
+                                "cost",
+                                "24"))
+                .body();
         assertThat(page).contains("Eaten by ", "a guess").doesNotContain("What the plan had said");
         assertThat(only().there()).isEqualTo(1);
-        assertThat(Pelluna.bean(Deaths.class).of(List.of(tank.id))).singleElement().satisfies(d -> {
-            assertThat(d.fish()).isNull();
-            assertThat(d.by()).isEqualTo(tank.boss());
-        });
+        assertThat(Pelluna.bean(Deaths.class).of(List.of(tank.id)))
+                .singleElement()
+                .satisfies(d -> {
+                    assertThat(d.fish()).isNull();
+                    assertThat(d.by()).isEqualTo(tank.boss());
+                });
         String losses = tank.page("/losses");
-        assertThat(losses).contains("Eaten</b>", "24.00").as("fish survive by themselves").contains("none lost so far");
-        tank.post("/losses/" + Pelluna.bean(Deaths.class).of(List.of(tank.id)).get(0).id() + "/back", Map.of());
+        assertThat(losses)
+                .contains("Eaten</b>", "24.00")
+                .as("fish survive by themselves")
+                .contains("none lost so far");
+        tank.post(
+                "/losses/"
+                        + Pelluna.bean(Deaths.class).of(List.of(tank.id)).get(0).id() + "/back",
+                Map.of());
         assertThat(only().there()).isEqualTo(2);
     }
 
@@ -93,37 +143,77 @@ class CrewPagesTest {
     void aKindNoLongerKeptIsNoLongerShown() {
         long snails = put("snails", 20, 30);
         tank.post(PAGE + "/" + snails + "/gone", Map.of());
-        assertThat(Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id))).isEmpty();
+        assertThat(Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id)))
+                .isEmpty();
         assertThat(tank.page(PAGE)).contains("Nobody is counted yet.");
     }
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "many")).body()).contains("How many? A whole number.");
-        assertThat(tank.post(PAGE, Map.of("kind", "lobsters", "count", "2")).body()).contains("Which kind?");
-        assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "2", "price", "cheap")).body()).contains("'cheap' is no price");
-        assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "2", "on", TODAY.plusDays(1).toString())).body()).contains("today or earlier");
+        assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "many")).body())
+                .contains("How many? A whole number.");
+        assertThat(tank.post(PAGE, Map.of("kind", "lobsters", "count", "2")).body())
+                .contains("Which kind?");
+        assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "2", "price", "cheap"))
+                        .body())
+                .contains("'cheap' is no price");
+        assertThat(tank.post(
+                                PAGE,
+                                Map.of(
+                                        "kind",
+                                        "snails",
+                                        "count",
+                                        "2",
+                                        "on",
+                                        TODAY.plusDays(1).toString()))
+                        .body())
+                .contains("today or earlier");
         long snails = put("snails", 20, 30);
-        assertThat(tank.post(PAGE + "/" + snails + "/count", Map.of("count", "3", "on", TODAY.minusDays(60).toString())).body()).contains("not before the last one");
-        assertThat(tank.post(PAGE + "/" + snails + "/count", Map.of("count", "3", "on", "soon")).body()).contains("Please give a day.");
-        assertThat(tank.post(PAGE + "/999999/count", Map.of("count", "3")).statusCode()).isEqualTo(404);
+        assertThat(tank.post(
+                                PAGE + "/" + snails + "/count",
+                                Map.of("count", "3", "on", TODAY.minusDays(60).toString()))
+                        .body())
+                .contains("not before the last one");
+        assertThat(tank.post(PAGE + "/" + snails + "/count", Map.of("count", "3", "on", "soon"))
+                        .body())
+                .contains("Please give a day.");
+        assertThat(tank.post(PAGE + "/999999/count", Map.of("count", "3")).statusCode())
+                .isEqualTo(404);
         assertThat(only().there()).isEqualTo(20);
     }
 
     @Test
     void countsGoOutAsASheet() {
         long snails = put("snails", 20, 30);
-        tank.post(PAGE + "/" + snails + "/count", Map.of("count", "17", "added", "2", "on", TODAY.toString(), "note", ""));
-        assertThat(Pelluna.get(tank.at("/log/sheets/crew.csv")).body().lines().toList()).hasSize(3).contains("kind,name,on,seen,added,note", "snails,snails," + TODAY + ",17,2,");
+        tank.post(
+                PAGE + "/" + snails + "/count",
+                Map.of("count", "17", "added", "2", "on", TODAY.toString(), "note", ""));
+        assertThat(Pelluna.get(tank.at("/log/sheets/crew.csv")).body().lines().toList())
+                .hasSize(3)
+                .contains("kind,name,on,seen,added,note", "snails,snails," + TODAY + ",17,2,");
     }
 
     @Test
     void aLossOfADayBeforeTheLastCountIsSetOnThatCount() {
         long snails = put("snails", 20, 30);
-        tank.post(PAGE + "/" + snails + "/count", Map.of("count", "18", "on", TODAY.minusDays(2).toString()));
-        tank.post("/losses", Map.of("crew", "" + snails, "count", "3", "how", "lost", "on", TODAY.minusDays(9).toString()));
+        tank.post(
+                PAGE + "/" + snails + "/count",
+                Map.of("count", "18", "on", TODAY.minusDays(2).toString()));
+        tank.post(
+                "/losses",
+                Map.of(
+                        "crew",
+                        "" + snails,
+                        "count",
+                        "3",
+                        "how",
+                        "lost",
+                        "on",
+                        TODAY.minusDays(9).toString()));
         assertThat(only().there()).isEqualTo(15);
         assertThat(only().lastOn()).isEqualTo(TODAY.minusDays(2));
-        assertThat(tank.post("/losses", Map.of("crew", "" + snails, "count", "16", "how", "lost")).body()).contains("By the last count there are only 15.");
+        assertThat(tank.post("/losses", Map.of("crew", "" + snails, "count", "16", "how", "lost"))
+                        .body())
+                .contains("By the last count there are only 15.");
     }
 }

@@ -3,9 +3,7 @@ package pelluna.app.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
@@ -15,7 +13,11 @@ import pelluna.core.losses.Cause;
 /** The invented history of the demo tanks, as every page of Losses shows it. */
 class DemoHistoryTest {
     private static long tank(String name) {
-        return Pelluna.bean(PlanDesk.class).tanks().stream().filter(t -> t.name().equals(name)).mapToLong(TankEntity::id).findFirst().orElseThrow();
+        return Pelluna.bean(PlanDesk.class).tanks().stream()
+                .filter(t -> t.name().equals(name))
+                .mapToLong(TankEntity::id)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String page(String path) {
@@ -26,13 +28,24 @@ class DemoHistoryTest {
     void theLedgerTellsWhoWasLostAndWhatTheyHadInCommon() {
         List<Deaths.Death> deaths = Pelluna.bean(Deaths.class).of(List.of(tank("Lantern Ledge")));
         assertThat(deaths.stream().mapToInt(Deaths.Death::count).sum()).isEqualTo(8);
-        assertThat(deaths).extracting(Deaths.Death::cause).contains(Cause.JUMPED, Cause.DISEASE, Cause.STARVED, Cause.KILLED, Cause.UNKNOWN);
-        assertThat(page("")).contains("Two of two jumpers left a tank without full cover.", "Three of three lost to illness had skipped quarantine.", "Found another home: no losses", "in your own money");
+        assertThat(deaths)
+                .extracting(Deaths.Death::cause)
+                .contains(Cause.JUMPED, Cause.DISEASE, Cause.STARVED, Cause.KILLED, Cause.UNKNOWN);
+        assertThat(page(""))
+                .contains(
+                        "Two of two jumpers left a tank without full cover.",
+                        "Three of three lost to illness had skipped quarantine.",
+                        "Found another home: no losses",
+                        "in your own money");
     }
 
     @Test
     void whatThePlanHadSaidWasReckonedAndNotWritten() {
-        assertThat(page("")).contains("Said (Chop): It picks live pods all day", "Not said: the plan was calm about fighting.", "Of such a cause no plan can tell.");
+        assertThat(page(""))
+                .contains(
+                        "Said (Chop): It picks live pods all day",
+                        "Not said: the plan was calm about fighting.",
+                        "Of such a cause no plan can tell.");
         String hindsight = page("/hindsight");
         assertThat(hindsight).contains("Serious fights", "Both are Amphiprion", "this tank");
         assertThat(hindsight).containsPattern("Jumping</summary>[\\s\\S]*?<td class=\"fig\">2</td>");
@@ -48,11 +61,13 @@ class DemoHistoryTest {
         String incidents = page("/incidents");
         assertThat(incidents).contains("The white spots of spring", "A third clownfish", "thirty days of watching");
         String number = incidents.replaceAll("(?s).*/incidents/(\\d+)\"><b>The white spots.*", "$1");
-        assertThat(page("/incidents/" + number)).contains("without quarantine", "The first sign: The yellow tang rubs itself", "mark-losses");
+        assertThat(page("/incidents/" + number))
+                .contains("without quarantine", "The first sign: The yellow tang rubs itself", "mark-losses");
     }
 
     @Test
     void theSmallTankHasAHistoryToo() {
-        assertThat(Pelluna.get("/tanks/" + tank("Sill") + "/losses").body()).contains("One lost so far", "through the gap at the heater cable");
+        assertThat(Pelluna.get("/tanks/" + tank("Sill") + "/losses").body())
+                .contains("One lost so far", "through the gap at the heater cable");
     }
 }

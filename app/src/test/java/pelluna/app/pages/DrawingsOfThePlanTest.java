@@ -9,9 +9,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-
 import javax.xml.parsers.DocumentBuilderFactory;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -19,20 +17,24 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
-
 import pelluna.app.testing.Pelluna;
 
 /** The drawings as the pages send them: well formed, complete, inside their frame. */
 class DrawingsOfThePlanTest {
     private static Document drawing(String path, String kind) throws Exception {
-        Matcher svg = Pattern.compile("<svg[^>]*class=\"" + kind + "\".*?</svg>", Pattern.DOTALL).matcher(Pelluna.get(path).body());
+        Matcher svg = Pattern.compile("<svg[^>]*class=\"" + kind + "\".*?</svg>", Pattern.DOTALL)
+                .matcher(Pelluna.get(path).body());
         assertThat(svg.find()).as(kind + " on " + path).isTrue();
-        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg.group())));
+        return DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new InputSource(new StringReader(svg.group())));
     }
 
     private static List<Element> all(Document document, String tag) {
         NodeList nodes = document.getElementsByTagName(tag);
-        return IntStream.range(0, nodes.getLength()).mapToObj(i -> (Element) nodes.item(i)).toList();
+        return IntStream.range(0, nodes.getLength())
+                .mapToObj(i -> (Element) nodes.item(i))
+                .toList();
     }
 
     private static double[] frame(Document document) {
@@ -48,10 +50,14 @@ class DrawingsOfThePlanTest {
     private static double[] place(Element text) {
         double[] at = {number(text, "x"), number(text, "y"), 1};
         for (org.w3c.dom.Node node = text; node instanceof Element e; node = node.getParentNode()) {
-            java.util.regex.Matcher m = java.util.regex.Pattern.compile("translate\\((\\S+) (\\S+)\\) scale\\((\\S+)\\)").matcher(e.getAttribute("transform"));
+            java.util.regex.Matcher m = java.util.regex.Pattern.compile(
+                            "translate\\((\\S+) (\\S+)\\) scale\\((\\S+)\\)")
+                    .matcher(e.getAttribute("transform"));
             if (m.matches()) {
                 double k = Double.parseDouble(m.group(3));
-                at = new double[] {Double.parseDouble(m.group(1)) + k * at[0], Double.parseDouble(m.group(2)) + k * at[1], k * at[2]};
+                at = new double[] {
+                    Double.parseDouble(m.group(1)) + k * at[0], Double.parseDouble(m.group(2)) + k * at[1], k * at[2]
+                };
             }
         }
         return at;
@@ -63,13 +69,23 @@ class DrawingsOfThePlanTest {
         List<Element> links = all(sieve, "a");
         assertThat(links).hasSize(12);
         assertThat(links).extracting(a -> a.getAttribute("href")).doesNotHaveDuplicates();
-        assertThat(links).anySatisfy(a -> assertThat(a.getAttribute("aria-label")).contains("not in this tank")
-            .contains("needs 795 L, has 468 L"));
+        assertThat(links)
+                .anySatisfy(a -> assertThat(a.getAttribute("aria-label"))
+                        .contains("not in this tank")
+                        .contains("needs 795 L, has 468 L"));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/tanks/1/wishes sieve", "/tanks/2/wishes sieve", "/tanks/1/arrivals lanes", "/tanks/1/tank tank-drawing", "/tanks/1/species/Naso-lituratus to-scale",
-        "/tanks/2/species/Naso-vlamingii to-scale", "/tanks/1/species/Gobiodon-okinawae schools"})
+    @ValueSource(
+            strings = {
+                "/tanks/1/wishes sieve",
+                "/tanks/2/wishes sieve",
+                "/tanks/1/arrivals lanes",
+                "/tanks/1/tank tank-drawing",
+                "/tanks/1/species/Naso-lituratus to-scale",
+                "/tanks/2/species/Naso-vlamingii to-scale",
+                "/tanks/1/species/Gobiodon-okinawae schools"
+            })
     void everyTextStandsInsideItsFrame(String pathAndKind) throws Exception {
         String[] parts = pathAndKind.split(" ");
         Document document = drawing(parts[0], parts[1]);
@@ -90,29 +106,42 @@ class DrawingsOfThePlanTest {
     void lanesFollowOneAnotherInTime() throws Exception {
         Document lanes = drawing("/tanks/1/arrivals", "lanes");
         List<Double> releases = new ArrayList<>();
-        all(lanes, "circle").stream().filter(c -> c.getAttribute("class").equals("release")).forEach(c -> releases.add(number(c, "cx")));
+        all(lanes, "circle").stream()
+                .filter(c -> c.getAttribute("class").equals("release"))
+                .forEach(c -> releases.add(number(c, "cx")));
         assertThat(releases).hasSizeGreaterThan(3).isSorted();
-        assertThat(all(lanes, "rect").stream().filter(r -> r.getAttribute("class").equals("quarantine")).toList()).hasSameSizeAs(releases)
-            .allSatisfy(q -> assertThat(number(q, "width")).isGreaterThan(10));
+        assertThat(all(lanes, "rect").stream()
+                        .filter(r -> r.getAttribute("class").equals("quarantine"))
+                        .toList())
+                .hasSameSizeAs(releases)
+                .allSatisfy(q -> assertThat(number(q, "width")).isGreaterThan(10));
     }
 
     @Test
     void theFishIsDrawnToTheScaleOfTheTank() throws Exception {
         Document drawing = drawing("/tanks/1/species/Naso-lituratus", "to-scale");
-        Element water = all(drawing, "rect").stream().filter(r -> r.getAttribute("class").equals("water")).findFirst().orElseThrow();
+        Element water = all(drawing, "rect").stream()
+                .filter(r -> r.getAttribute("class").equals("water"))
+                .findFirst()
+                .orElseThrow();
         double pixelsPerCm = number(water, "width") / 150;
-        Matcher scale = Pattern.compile("scale\\(([\\d.]+)\\)").matcher(all(drawing, "g").get(0).getAttribute("transform"));
+        Matcher scale = Pattern.compile("scale\\(([\\d.]+)\\)")
+                .matcher(all(drawing, "g").get(0).getAttribute("transform"));
         assertThat(scale.find()).isTrue();
-        assertThat(Double.parseDouble(scale.group(1)) / pixelsPerCm).isCloseTo(33, org.assertj.core.api.Assertions.within(0.1)); // its adult length
+        assertThat(Double.parseDouble(scale.group(1)) / pixelsPerCm)
+                .isCloseTo(33, org.assertj.core.api.Assertions.within(0.1)); // its adult length
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"box", "cube", "cylinder", "half-cylinder"})
     void everyShapeOfTankIsDrawn(String shape) throws Exception {
         long tank = Pelluna.tank("Shape " + shape);
-        assertThat(Pelluna.post("/tanks/" + tank + "/tank", Map.of("shape", shape)).statusCode()).isEqualTo(200);
+        assertThat(Pelluna.post("/tanks/" + tank + "/tank", Map.of("shape", shape))
+                        .statusCode())
+                .isEqualTo(200);
         Document drawing = drawing("/tanks/" + tank + "/tank", "tank-drawing");
         String top = shape.equals("cylinder") ? "ellipse" : shape.equals("half-cylinder") ? "path" : "rect";
-        assertThat(all(drawing, top)).anySatisfy(e -> assertThat(e.getAttribute("class")).isEqualTo("water-top"));
+        assertThat(all(drawing, top))
+                .anySatisfy(e -> assertThat(e.getAttribute("class")).isEqualTo("water-top"));
     }
 }

@@ -10,10 +10,8 @@ import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
@@ -28,7 +26,8 @@ import pelluna.core.introduction.Measure;
 
 /** Individuals and groups: names, roles, lengths, pictures, counting, missing and found. */
 class FishPagesTest {
-    private static final String PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+    private static final String PNG =
+            "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
     private LogTank tank;
 
     @BeforeEach
@@ -48,19 +47,39 @@ class FishPagesTest {
         assertThat(tank.page("/log/fish")).contains("Inky").contains("the boss");
         tank.post("/log/typed", Map.of("text", "inky chased wrasse"));
         assertThat(tank.page("/log/fish/" + boss)).contains("Inky chased the yellow wrasse.");
-        assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", "")).body()).contains("room for 40");
+        assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", ""))
+                        .body())
+                .contains("room for 40");
     }
 
     @Test
     void oneOfAGroupIsNamedAndItsActsCountForTheGroupsRecord() {
         long pair = tank.fish("Amphiprion ocellaris");
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
-        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        long large = tank.fish().stream()
+                .filter(f -> f.name().equals("the large one"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         tank.watched(Duration.ofHours(5), 30, 0);
-        tank.act("chased", large, tank.wrasse(), Instant.now().minus(Duration.ofHours(5)).plusSeconds(60), "m");
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(2).own().acts()).isEqualTo(1);
+        tank.act(
+                "chased",
+                large,
+                tank.wrasse(),
+                Instant.now().minus(Duration.ofHours(5)).plusSeconds(60),
+                "m");
+        assertThat(Pelluna.bean(PlanDesk.class)
+                        .open(tank.id)
+                        .plan()
+                        .residents()
+                        .get(2)
+                        .own()
+                        .acts())
+                .isEqualTo(1);
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the small one", "role", "male"));
-        assertThat(tank.post("/log/fish/" + pair + "/member", Map.of("name", "a third", "role", "")).body()).contains("All of them have a name already.");
+        assertThat(tank.post("/log/fish/" + pair + "/member", Map.of("name", "a third", "role", ""))
+                        .body())
+                .contains("All of them have a name already.");
     }
 
     @Test
@@ -68,9 +87,17 @@ class FishPagesTest {
         long shoal = tank.fish("Sphaeramia nematoptera");
         tank.post("/log/fish/" + shoal + "/count", Map.of("count", "3", "note", "one in the overflow"));
         assertThat(fish(shoal).count()).isEqualTo(3);
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(3).count()).isEqualTo(3);
+        assertThat(Pelluna.bean(PlanDesk.class)
+                        .open(tank.id)
+                        .plan()
+                        .residents()
+                        .get(3)
+                        .count())
+                .isEqualTo(3);
         assertThat(tank.page("/log/fish/" + shoal)).contains("1 fewer than before: one in the overflow");
-        assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", "")).body()).contains("From 1 to 200");
+        assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", ""))
+                        .body())
+                .contains("From 1 to 200");
     }
 
     @Test
@@ -98,9 +125,16 @@ class FishPagesTest {
         tank.act("eats", wrasse, null, Instant.now(), "h");
         tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
         assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents()).noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents())
+                .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
         assertThat(tank.page("/log/fish")).contains("No longer here");
-        Pelluna.bean(Ledger.class).takeBack(tank.id, Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)).get(0).id());
+        Pelluna.bean(Ledger.class)
+                .takeBack(
+                        tank.id,
+                        Pelluna.bean(Deaths.class)
+                                .elsewhere(List.of(tank.id))
+                                .get(0)
+                                .id());
         assertThat(fish(wrasse).place()).as("the same fish again").isEqualTo(FishEntity.Place.TANK);
         assertThat(tank.fish()).hasSize(4);
     }
@@ -110,11 +144,21 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         String today = LocalDate.now().toString();
         tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(1).lengthCm()).isEqualTo(7.6);
+        assertThat(Pelluna.bean(PlanDesk.class)
+                        .open(tank.id)
+                        .plan()
+                        .residents()
+                        .get(1)
+                        .lengthCm())
+                .isEqualTo(7.6);
         assertThat(tank.page("/log/fish/" + wrasse)).contains("Measured 7.6 cm.");
-        tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7.1", "on", LocalDate.now().minusDays(60).toString()));
+        tank.post(
+                "/log/fish/" + wrasse + "/length",
+                Map.of("length", "7.1", "on", LocalDate.now().minusDays(60).toString()));
         assertThat(tank.page("/log/fish/" + wrasse)).contains("aria-label=\"Measured lengths\"");
-        assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today)).body()).contains("Please give a length and a day.");
+        assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today))
+                        .body())
+                .contains("Please give a length and a day.");
     }
 
     @Test
@@ -123,8 +167,12 @@ class FishPagesTest {
         assertThat(upload(boss, Base64.getDecoder().decode(PNG)).statusCode()).isEqualTo(200);
         HttpResponse<String> picture = Pelluna.get(tank.at("/log/fish/" + boss + "/picture"));
         assertThat(picture.headers().firstValue("Content-Type")).contains("image/png");
-        assertThat(upload(boss, "<svg onload='alert(1)'/>  no picture".getBytes(StandardCharsets.UTF_8)).body()).contains("A picture is a JPEG, PNG or WebP");
-        assertThat(Pelluna.get(tank.at("/log/fish/" + tank.wrasse() + "/picture")).statusCode()).isEqualTo(404);
+        assertThat(upload(boss, "<svg onload='alert(1)'/>  no picture".getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .contains("A picture is a JPEG, PNG or WebP");
+        assertThat(Pelluna.get(tank.at("/log/fish/" + tank.wrasse() + "/picture"))
+                        .statusCode())
+                .isEqualTo(404);
     }
 
     private HttpResponse<String> upload(long fish, byte[] bytes) {
@@ -137,8 +185,12 @@ class FishPagesTest {
         Desk desk = Pelluna.bean(PlanDesk.class).open(tank.id);
         assertThat(desk.plan().residents().get(0).own().acts()).isEqualTo(30);
         double learned = index(desk);
-        assertThat(tank.page("/log/standing")).contains("Presses harder than its kind: 30 acts in 1 h").contains("set it aside");
-        assertThat(Pelluna.get(tank.at("/plan.json")).body()).as("the plan file says it too").contains("\"record\"");
+        assertThat(tank.page("/log/standing"))
+                .contains("Presses harder than its kind: 30 acts in 1 h")
+                .contains("set it aside");
+        assertThat(Pelluna.get(tank.at("/plan.json")).body())
+                .as("the plan file says it too")
+                .contains("\"record\"");
         tank.post("/log/standing/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
         double plain = index(Pelluna.bean(PlanDesk.class).open(tank.id));
         assertThat(plain).isLessThan(learned);
@@ -146,17 +198,41 @@ class FishPagesTest {
     }
 
     private static double index(Desk desk) {
-        return desk.assessment().tension().stream().filter(t -> t.aggressor().id().equals("r0") && t.target().id().equals("r1")).findFirst().orElseThrow().index();
+        return desk.assessment().tension().stream()
+                .filter(t -> t.aggressor().id().equals("r0") && t.target().id().equals("r1"))
+                .findFirst()
+                .orElseThrow()
+                .index();
     }
 
     @Test
     void hoursInWhichTheBossWasOutAreNotExpectedOfIt() {
         tank.watched(Duration.ofDays(3), 60, 0);
-        double before = Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().hours();
-        Pelluna.bean(MeasureDesk.class).recorded(tank.id, Measure.TIME_OUT, tank.wrasse(), tank.boss(), Instant.now().minus(Duration.ofDays(4)),
-            Instant.now().minus(Duration.ofDays(2)), "");
+        double before = Pelluna.bean(PlanDesk.class)
+                .open(tank.id)
+                .plan()
+                .residents()
+                .get(0)
+                .own()
+                .hours();
+        Pelluna.bean(MeasureDesk.class)
+                .recorded(
+                        tank.id,
+                        Measure.TIME_OUT,
+                        tank.wrasse(),
+                        tank.boss(),
+                        Instant.now().minus(Duration.ofDays(4)),
+                        Instant.now().minus(Duration.ofDays(2)),
+                        "");
         assertThat(before).isEqualTo(1);
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents().get(0).own().known()).isFalse();
+        assertThat(Pelluna.bean(PlanDesk.class)
+                        .open(tank.id)
+                        .plan()
+                        .residents()
+                        .get(0)
+                        .own()
+                        .known())
+                .isFalse();
     }
 
     @Test
@@ -164,16 +240,34 @@ class FishPagesTest {
         long pair = tank.fish("Amphiprion ocellaris");
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
         tank.post("/losses", Map.of("fish", "" + pair, "count", "2", "how", "returned"));
-        assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.GONE));
-        Pelluna.bean(Ledger.class).takeBack(tank.id, Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)).get(0).id());
-        assertThat(tank.fish()).filteredOn(f -> f.name().equals("the large one")).singleElement().satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
+        assertThat(tank.fish())
+                .filteredOn(f -> f.name().equals("the large one"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.GONE));
+        Pelluna.bean(Ledger.class)
+                .takeBack(
+                        tank.id,
+                        Pelluna.bean(Deaths.class)
+                                .elsewhere(List.of(tank.id))
+                                .get(0)
+                                .id());
+        assertThat(tank.fish())
+                .filteredOn(f -> f.name().equals("the large one"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
     }
 
     @Test
     void whoIsTakenOffThePlanElsewhereIsGoneEvenFromATimeOut() {
-        tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        tank.post(
+                "/log/measures",
+                Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
-        Pelluna.bean(PlanSteps.class).change(tank.id, "taken off", tree -> PlanSteps.entries(tree, "residents").remove(0));
+        Pelluna.bean(PlanSteps.class)
+                .change(
+                        tank.id,
+                        "taken off",
+                        tree -> PlanSteps.entries(tree, "residents").remove(0));
         assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
         assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
     }
@@ -184,7 +278,10 @@ class FishPagesTest {
         assertThat(tank.fish()).hasSize(5);
         long first = tank.wrasse();
         tank.post("/log/fish/" + first + "/called", Map.of("name", "Saffron", "role", ""));
-        assertThat(tank.post("/log/typed", Map.of("text", "dottyback chased yellow wrasse")).body()).as("both are meant").contains("may be Saffron or yellow wrasse. Which?");
+        assertThat(tank.post("/log/typed", Map.of("text", "dottyback chased yellow wrasse"))
+                        .body())
+                .as("both are meant")
+                .contains("may be Saffron or yellow wrasse. Which?");
         tank.post("/log/typed", Map.of("text", "dottyback chased saffron"));
         assertThat(tank.page("/log/fish/" + first)).contains("chased Saffron");
     }
@@ -194,6 +291,8 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         tank.act("eats", wrasse, null, Instant.now(), "e");
         tank.act("hides", wrasse, null, Instant.now(), "h");
-        assertThat(tank.page("/log/fish/" + wrasse)).contains("The yellow wrasse hides.").doesNotContain("wrasse eats.");
+        assertThat(tank.page("/log/fish/" + wrasse))
+                .contains("The yellow wrasse hides.")
+                .doesNotContain("wrasse eats.");
     }
 }

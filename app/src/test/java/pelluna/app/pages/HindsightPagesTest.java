@@ -10,10 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.fish.ComesIn;
 import pelluna.app.log.LogDesk;
 import pelluna.app.planning.Desk;
@@ -39,26 +37,35 @@ class HindsightPagesTest {
     private long comes(String species) {
         Pelluna.post(tank.at("/wishes"), Map.of("species", species, "want", "4"));
         Desk desk = Pelluna.bean(PlanDesk.class).open(tank.id);
-        return Pelluna.bean(ComesIn.class).comes(tank.id, desk.wishes().get(desk.wishes().size() - 1).id(), null);
+        return Pelluna.bean(ComesIn.class)
+                .comes(tank.id, desk.wishes().get(desk.wishes().size() - 1).id(), null);
     }
 
     private long loss(long fish, String cause, Map<String, String> more) {
-        Map<String, String> form = new HashMap<>(Map.of("fish", "" + fish, "how", "lost", "cause", cause, "sure", "seen"));
+        Map<String, String> form =
+                new HashMap<>(Map.of("fish", "" + fish, "how", "lost", "cause", cause, "sure", "seen"));
         form.putAll(more);
-        Matcher m = Pattern.compile("/losses/(\\d+)$").matcher(tank.post("/losses", form).uri().toString());
+        Matcher m = Pattern.compile("/losses/(\\d+)$")
+                .matcher(tank.post("/losses", form).uri().toString());
         assertThat(m.find()).isTrue();
         return Long.parseLong(m.group(1));
     }
 
     private static List<String> row(String page, String topic) {
-        Matcher m = Pattern.compile("<summary>" + topic + "</summary>.*?</th>(.*?)</tr>", Pattern.DOTALL).matcher(page);
+        Matcher m = Pattern.compile("<summary>" + topic + "</summary>.*?</th>(.*?)</tr>", Pattern.DOTALL)
+                .matcher(page);
         assertThat(m.find()).as(topic).isTrue();
-        return Pattern.compile("<td[^>]*>(\\d+)</td>").matcher(m.group(1)).results().map(r -> r.group(1)).toList();
+        return Pattern.compile("<td[^>]*>(\\d+)</td>")
+                .matcher(m.group(1))
+                .results()
+                .map(r -> r.group(1))
+                .toList();
     }
 
     @Test
     void beforeTheFirstArrivalItSaysHowItBegins() {
-        assertThat(tank.page(PAGE)).contains("No word is kept yet.", "On the day of every arrival Pelluna keeps what the plan says");
+        assertThat(tank.page(PAGE))
+                .contains("No word is kept yet.", "On the day of every arrival Pelluna keeps what the plan says");
     }
 
     @Test
@@ -69,7 +76,13 @@ class HindsightPagesTest {
         long loss = loss(firefish, "jumped", Map.of());
         assertThat(row(tank.page(PAGE), "Jumping")).containsExactly("1", "0", "0", "0");
         String page = tank.page("/losses/" + loss);
-        assertThat(page).contains("What the plan had said", "the day it came; stance customary", "Odds, not promises", "Will it stay in?", "Lost on ");
+        assertThat(page)
+                .contains(
+                        "What the plan had said",
+                        "the day it came; stance customary",
+                        "Odds, not promises",
+                        "Will it stay in?",
+                        "Lost on ");
         assertThat(tank.page("/losses")).contains("Said (");
     }
 
@@ -79,12 +92,16 @@ class HindsightPagesTest {
         long firefish = comes("Nemateleotris magnifica");
         tank.post("/tank", Map.of("cover", "glass"));
         assertThat(row(tank.page(PAGE), "Jumping")).containsExactly("0", "1", "0", "0");
-        String word = tank.page("/losses/" + loss(firefish, "unknown", Map.of())).replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
-        JsonNode kept = JSON.readTree(Pelluna.get(tank.at("/losses/hindsight/" + word + ".json")).body());
+        String word = tank.page("/losses/" + loss(firefish, "unknown", Map.of()))
+                .replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
+        JsonNode kept = JSON.readTree(
+                Pelluna.get(tank.at("/losses/hindsight/" + word + ".json")).body());
         assertThat(kept.get("on").asString()).isEqualTo(LocalDate.now().toString());
         assertThat(kept.at("/plan/tank/cover").asString()).isEqualTo("none");
         assertThat(kept.at("/plan/wishes/0/species").asString()).isEqualTo("Nemateleotris magnifica");
-        assertThat(kept.get("assessment").has("sieve")).as(kept.get("assessment").toString().substring(0, 200)).isTrue();
+        assertThat(kept.get("assessment").has("sieve"))
+                .as(kept.get("assessment").toString().substring(0, 200))
+                .isTrue();
     }
 
     @Test
@@ -93,7 +110,8 @@ class HindsightPagesTest {
         long loss = loss(blenny, "jumped", Map.of());
         List<String> jumping = row(tank.page(PAGE), "Jumping");
         assertThat(jumping).containsExactly("0", "0", "1", "0");
-        assertThat(tank.page("/losses/" + loss)).contains("Jumping: lost on", "the plan had said nothing at Chop or Surge of it");
+        assertThat(tank.page("/losses/" + loss))
+                .contains("Jumping: lost on", "the plan had said nothing at Chop or Surge of it");
         assertThat(tank.page("/losses")).contains("Not said");
     }
 
@@ -107,9 +125,18 @@ class HindsightPagesTest {
             tank.act("nipped", pair, third, began.plusSeconds(60 + i), "f" + i);
         }
         String page = tank.page(PAGE);
-        assertThat(page).contains("Serious fights", "four acts, all hard", "Said on ", "presses ", ": tension ", "Both are Amphiprion");
+        assertThat(page)
+                .contains(
+                        "Serious fights",
+                        "four acts, all hard",
+                        "Said on ",
+                        "presses ",
+                        ": tension ",
+                        "Both are Amphiprion");
         assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
-        assertThat(page).containsPattern("Surge</span>[\\s\\S]{0,80}</th><td class=\"fig\">1</td>").contains("1 of 1");
+        assertThat(page)
+                .containsPattern("Surge</span>[\\s\\S]{0,80}</th><td class=\"fig\">1</td>")
+                .contains("1 of 1");
     }
 
     @Test
@@ -118,31 +145,76 @@ class HindsightPagesTest {
             tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(600 + i), "n" + i);
         }
         comes("Salarias fasciatus");
-        assertThat(tank.page(PAGE)).contains("Serious fights", "three acts, all hard", "No plan was asked before they met.");
+        assertThat(tank.page(PAGE))
+                .contains("Serious fights", "three acts, all hard", "No plan was asked before they met.");
     }
 
     @Test
     void aResidentPutDownFromTodayIsAnArrivalAsAnyOther() {
-        tank.post("/residents", Map.of("species", "Salarias fasciatus", "count", "1", "lengthCm", "8", "since", LocalDate.now().toString()));
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Salarias fasciatus",
+                        "count",
+                        "1",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        LocalDate.now().toString()));
         assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
-        tank.post("/residents", Map.of("species", "Ecsenius midas", "count", "1", "lengthCm", "8", "since", LocalDate.now().minusDays(3).toString()));
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Ecsenius midas",
+                        "count",
+                        "1",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        LocalDate.now().minusDays(3).toString()));
         assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
     }
 
     @Test
     void theFileToShareHasFiguresAndNoNames() {
         tank.post("/log/fish/" + tank.wrasse(), Map.of("name", "Saffron", "role", ""));
-        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "bred", "false", "school", "none", "price", "35.75", "acquired", LocalDate.now().minusDays(200).toString()));
+        tank.post(
+                "/log/fish/" + tank.wrasse() + "/bought",
+                Map.of(
+                        "shop",
+                        "the harbour shop",
+                        "bred",
+                        "false",
+                        "school",
+                        "none",
+                        "price",
+                        "35.75",
+                        "acquired",
+                        LocalDate.now().minusDays(200).toString()));
         loss(tank.wrasse(), "jumped", Map.of("seen", "behind the piano", "cost", "35.75"));
         String file = Pelluna.get(tank.at("/losses/figures.json")).body();
-        assertThat(file).doesNotContain("Saffron", "harbour", "piano", "35.75", "Hindsight", LocalDate.now().toString()).contains("Halichoeres chrysus", "\"jumped\"");
+        assertThat(file)
+                .doesNotContain(
+                        "Saffron",
+                        "harbour",
+                        "piano",
+                        "35.75",
+                        "Hindsight",
+                        LocalDate.now().toString())
+                .contains("Halichoeres chrysus", "\"jumped\"");
         JsonNode tree = JSON.readTree(file);
         assertThat(tree.get("pellunaFigures").asInt()).isEqualTo(1);
         assertThat(tree.get("saidAndHappened").size()).isEqualTo(7);
         assertThat(tree.get("tensionAndFights").size()).isEqualTo(4);
         boolean found = false;
         for (JsonNode life : tree.get("lives")) {
-            found |= life.get("species").asString().equals("Halichoeres chrysus") && life.get("lost").asBoolean() && life.get("days").asInt() == 200 && life.has("captiveBred") && life.get("quarantine").asString().equals("none");
+            found |= life.get("species").asString().equals("Halichoeres chrysus")
+                    && life.get("lost").asBoolean()
+                    && life.get("days").asInt() == 200
+                    && life.has("captiveBred")
+                    && life.get("quarantine").asString().equals("none");
         }
         assertThat(found).isTrue();
         assertThat(tank.page(PAGE)).contains("See everything that is in it").doesNotContain("pellunaFigures");
@@ -151,6 +223,7 @@ class HindsightPagesTest {
 
     @Test
     void nobodyElseReadsAKeptWord() {
-        assertThat(Pelluna.get(tank.at("/losses/hindsight/999999.json")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get(tank.at("/losses/hindsight/999999.json")).statusCode())
+                .isEqualTo(404);
     }
 }

@@ -9,10 +9,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
@@ -43,10 +41,34 @@ class IncidentPagesTest {
     void aLossIsLookedBackOnAndTwiceIsOnce() {
         tank.act("spots", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(5)), "s");
         tank.act("fast-breath", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "b");
-        String loss = path(tank.post("/losses", Map.of("fish", "" + tank.wrasse(), "how", "lost", "cause", "disease", "sure", "likely", "seen", "pale"))).replaceAll(".*/", "");
+        String loss = path(tank.post(
+                        "/losses",
+                        Map.of(
+                                "fish",
+                                "" + tank.wrasse(),
+                                "how",
+                                "lost",
+                                "cause",
+                                "disease",
+                                "sure",
+                                "likely",
+                                "seen",
+                                "pale")))
+                .replaceAll(".*/", "");
         HttpResponse<String> first = tank.post(BASE, Map.of("loss", loss));
-        assertThat(first.body()).contains("The yellow wrasse, illness", "An outbreak", "The first sign: The yellow wrasse has spots", "the day</span>", "five days before", "two days before", "Lost: the yellow wrasse, illness (likely) · pale",
-            "Nobody tested ammonia.", "No probe was read", "Nobody watched in the days before.", "Nobody new came in the 28 days before.");
+        assertThat(first.body())
+                .contains(
+                        "The yellow wrasse, illness",
+                        "An outbreak",
+                        "The first sign: The yellow wrasse has spots",
+                        "the day</span>",
+                        "five days before",
+                        "two days before",
+                        "Lost: the yellow wrasse, illness (likely) · pale",
+                        "Nobody tested ammonia.",
+                        "No probe was read",
+                        "Nobody watched in the days before.",
+                        "Nobody new came in the 28 days before.");
         assertThat(path(tank.post(BASE, Map.of("loss", loss)))).isEqualTo(path(first));
         assertThat(tank.page(BASE)).contains("One incident, and what was learnt.", "No lesson is written down yet.");
     }
@@ -56,12 +78,34 @@ class IncidentPagesTest {
         Instant then = Instant.now().minus(Duration.ofDays(3));
         Pelluna.bean(ProbeDesk.class).simulatePast(tank.id, 2);
         tank.watched(Duration.ofDays(3), 30, 4);
-        Pelluna.bean(MeasureDesk.class).recorded(tank.id, Measure.MIRROR, tank.wrasse(), tank.boss(), then, Instant.now().minus(Duration.ofDays(1)), "left pane");
-        tank.post("/residents", Map.of("species", "Salarias fasciatus", "count", "1", "lengthCm", "8", "since", TODAY.minusDays(4).toString()));
+        Pelluna.bean(MeasureDesk.class)
+                .recorded(
+                        tank.id,
+                        Measure.MIRROR,
+                        tank.wrasse(),
+                        tank.boss(),
+                        then,
+                        Instant.now().minus(Duration.ofDays(1)),
+                        "left pane");
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Salarias fasciatus",
+                        "count",
+                        "1",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        TODAY.minusDays(4).toString()));
         tank.act("hides", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "h");
         tank.post("/losses", Map.of("fish", "" + tank.boss(), "how", "rehomed", "on", TODAY.toString()));
-        String page = tank.post(BASE, Map.of("title", "The fight at the mirror", "kind", "fight", "on", TODAY.toString())).body();
-        assertThat(page).contains("came into the tank", "four acts", "mirror", "left pane", "hides", "was rehomed", "Probe: ").contains("mark-arrivals", "mark-contests", "mark-done", "mark-probe", "mark-signs");
+        String page = tank.post(
+                        BASE, Map.of("title", "The fight at the mirror", "kind", "fight", "on", TODAY.toString()))
+                .body();
+        assertThat(page)
+                .contains("came into the tank", "four acts", "mirror", "left pane", "hides", "was rehomed", "Probe: ")
+                .contains("mark-arrivals", "mark-contests", "mark-done", "mark-probe", "mark-signs");
         assertThat(page).contains("New in these days: Lawnmower blenny came into the tank");
         assertThat(page).contains("The probe had it between");
     }
@@ -70,39 +114,139 @@ class IncidentPagesTest {
     void testsOfTheWaterAreInIt() {
         Map<String, Object> test = Map.of("on", TODAY.minusDays(1).toString(), "ammonia", 0.3, "nitrate", 8.0);
         Pelluna.bean(PlanDesk.class).test(tank.id, test);
-        String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString())).body();
-        assertThat(page).contains("Test: ammonia 0.3 mg/L and nitrate 8 mg/L", "Ammonia went up to 0.3 mg/L, which a cycled tank should not show.", "mark-tests");
+        String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString()))
+                .body();
+        assertThat(page)
+                .contains(
+                        "Test: ammonia 0.3 mg/L and nitrate 8 mg/L",
+                        "Ammonia went up to 0.3 mg/L, which a cycled tank should not show.",
+                        "mark-tests");
     }
 
     @Test
     void theKeepersWordsAreKeptAndStandInTheFileToShow() {
-        String at = path(tank.post(BASE, Map.of("title", "A <b>crash</b>", "kind", "crash", "on", TODAY.minusDays(2).toString())));
+        String at = path(tank.post(
+                BASE,
+                Map.of(
+                        "title",
+                        "A <b>crash</b>",
+                        "kind",
+                        "crash",
+                        "on",
+                        TODAY.minusDays(2).toString())));
         Pelluna.post(at + "/told", Map.of("what", "The heater stuck.\nFor a night.", "lesson", "Two small heaters."));
-        assertThat(Pelluna.get(at).body()).contains("The heater stuck.", "Two small heaters.").contains("A &lt;b&gt;crash");
+        assertThat(Pelluna.get(at).body())
+                .contains("The heater stuck.", "Two small heaters.")
+                .contains("A &lt;b&gt;crash");
         HttpResponse<String> file = Pelluna.get(at + "/page.html");
-        assertThat(file.headers().firstValue("Content-Disposition").orElse("")).contains("attachment").contains(".html");
-        assertThat(file.body()).contains("<title>A &lt;b&gt;crash", "The heater stuck.", "Two small heaters.", "What stands out", "<style>").doesNotContain("<script", "href=", "src=");
+        assertThat(file.headers().firstValue("Content-Disposition").orElse(""))
+                .contains("attachment")
+                .contains(".html");
+        assertThat(file.body())
+                .contains(
+                        "<title>A &lt;b&gt;crash",
+                        "The heater stuck.",
+                        "Two small heaters.",
+                        "What stands out",
+                        "<style>")
+                .doesNotContain("<script", "href=", "src=");
         assertThat(tank.page(BASE)).contains("Two small heaters.");
-        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", "")).body()).contains("room for 2000");
+        assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", ""))
+                        .body())
+                .contains("room for 2000");
     }
 
     @Test
     void nameKindAndDaysCanBeOthers() {
-        String at = path(tank.post(BASE, Map.of("title", "Something", "kind", "loss", "on", TODAY.minusDays(10).toString())));
+        String at = path(tank.post(
+                BASE,
+                Map.of(
+                        "title",
+                        "Something",
+                        "kind",
+                        "loss",
+                        "on",
+                        TODAY.minusDays(10).toString())));
         tank.act("wound", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(40)), "w");
         assertThat(Pelluna.get(at).body()).doesNotContain("has a wound");
-        Map<String, String> form = Map.of("title", "Two fights", "kind", "fight", "from", TODAY.minusDays(45).toString(), "on", TODAY.minusDays(40).toString(), "until", TODAY.toString());
+        Map<String, String> form = Map.of(
+                "title",
+                "Two fights",
+                "kind",
+                "fight",
+                "from",
+                TODAY.minusDays(45).toString(),
+                "on",
+                TODAY.minusDays(40).toString(),
+                "until",
+                TODAY.toString());
         assertThat(Pelluna.post(at + "/is", form).body()).contains("Two fights", "A fight, ", "has a wound");
-        assertThat(Pelluna.post(at + "/is", Map.of("title", "Two fights", "kind", "fight", "from", TODAY.toString(), "on", TODAY.minusDays(40).toString(), "until", TODAY.toString())).body()).contains("lies between the first and the last");
-        assertThat(Pelluna.post(at + "/is", Map.of("title", "Two fights", "kind", "fight", "from", TODAY.minusDays(300).toString(), "on", TODAY.minusDays(40).toString(), "until", TODAY.toString())).body()).contains("At most 200 days at once.");
-        assertThat(Pelluna.post(at + "/is", Map.of("title", " ", "kind", "fight", "from", TODAY.toString(), "on", TODAY.toString(), "until", TODAY.toString())).body()).contains("Please give it a name.");
+        assertThat(Pelluna.post(
+                                at + "/is",
+                                Map.of(
+                                        "title",
+                                        "Two fights",
+                                        "kind",
+                                        "fight",
+                                        "from",
+                                        TODAY.toString(),
+                                        "on",
+                                        TODAY.minusDays(40).toString(),
+                                        "until",
+                                        TODAY.toString()))
+                        .body())
+                .contains("lies between the first and the last");
+        assertThat(Pelluna.post(
+                                at + "/is",
+                                Map.of(
+                                        "title",
+                                        "Two fights",
+                                        "kind",
+                                        "fight",
+                                        "from",
+                                        TODAY.minusDays(300).toString(),
+                                        "on",
+                                        TODAY.minusDays(40).toString(),
+                                        "until",
+                                        TODAY.toString()))
+                        .body())
+                .contains("At most 200 days at once.");
+        assertThat(Pelluna.post(
+                                at + "/is",
+                                Map.of(
+                                        "title",
+                                        " ",
+                                        "kind",
+                                        "fight",
+                                        "from",
+                                        TODAY.toString(),
+                                        "on",
+                                        TODAY.toString(),
+                                        "until",
+                                        TODAY.toString()))
+                        .body())
+                .contains("Please give it a name.");
     }
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThat(tank.post(BASE, Map.of("title", "", "kind", "crash", "on", TODAY.toString())).body()).contains("Please give it a name");
-        assertThat(tank.post(BASE, Map.of("title", "Later", "kind", "crash", "on", TODAY.plusDays(2).toString())).body()).contains("That day is still to come.");
-        assertThat(tank.post(BASE, Map.of("title", "When", "kind", "crash", "on", "")).body()).contains("Please give a day.");
+        assertThat(tank.post(BASE, Map.of("title", "", "kind", "crash", "on", TODAY.toString()))
+                        .body())
+                .contains("Please give it a name");
+        assertThat(tank.post(
+                                BASE,
+                                Map.of(
+                                        "title",
+                                        "Later",
+                                        "kind",
+                                        "crash",
+                                        "on",
+                                        TODAY.plusDays(2).toString()))
+                        .body())
+                .contains("That day is still to come.");
+        assertThat(tank.post(BASE, Map.of("title", "When", "kind", "crash", "on", ""))
+                        .body())
+                .contains("Please give a day.");
         assertThat(tank.post(BASE, Map.of("loss", "999999")).statusCode()).isEqualTo(404);
         assertThat(Pelluna.get(tank.at(BASE + "/999999")).statusCode()).isEqualTo(404);
     }
@@ -111,7 +255,8 @@ class IncidentPagesTest {
     void aPageThatIsNotKeptLeavesTheLogAsItIs() {
         tank.act("wound", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(1)), "w");
         String at = path(tank.post(BASE, Map.of("title", "Something", "kind", "loss", "on", TODAY.toString())));
-        assertThat(Pelluna.post(at + "/close", Map.of()).body()).contains("One incident, all that is known of it, one page.");
+        assertThat(Pelluna.post(at + "/close", Map.of()).body())
+                .contains("One incident, all that is known of it, one page.");
         assertThat(Pelluna.get(at).statusCode()).isEqualTo(404);
         assertThat(tank.page("/log")).contains("has a wound");
     }
@@ -120,16 +265,26 @@ class IncidentPagesTest {
     void whatWasSeenInQuarantineIsInIt() {
         Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
         tank.post("/tank", Map.of("quarantinePlaces", "1"));
-        String fish = tank.page("/arrivals/quarantine").replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
-        tank.post("/arrivals/quarantine", Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(3).toString()));
+        String fish = tank.page("/arrivals/quarantine")
+                .replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
+        tank.post(
+                "/arrivals/quarantine",
+                Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(3).toString()));
         String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
         tank.post("/arrivals/quarantine/" + stay + "/look", Map.of("spots", "true", "note", "left flank"));
         tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(1)), "t");
-        String page = tank.post(BASE, Map.of("title", "Spots", "kind", "outbreak", "on", TODAY.toString())).body();
-        assertThat(page).contains("Royal gramma went into quarantine", "In quarantine: royal gramma has spots and does not eat · left flank", "The first sign: The yellow wrasse has a torn fin");
+        String page = tank.post(BASE, Map.of("title", "Spots", "kind", "outbreak", "on", TODAY.toString()))
+                .body();
+        assertThat(page)
+                .contains(
+                        "Royal gramma went into quarantine",
+                        "In quarantine: royal gramma has spots and does not eat · left flank",
+                        "The first sign: The yellow wrasse has a torn fin");
         tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "how", "lost"));
         String after = tank.page(BASE).replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
-        assertThat(tank.page(BASE + "/" + after)).contains("Lost: the royal gramma, in quarantine").doesNotContain("came home, into quarantine");
+        assertThat(tank.page(BASE + "/" + after))
+                .contains("Lost: the royal gramma, in quarantine")
+                .doesNotContain("came home, into quarantine");
     }
 
     @Test
@@ -139,6 +294,8 @@ class IncidentPagesTest {
             lines.add(Sent.of(Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
         }
         Pelluna.bean(LogSheets.class).write(tank.id, lines);
-        assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString())).body()).contains("only the first 600 are shown");
+        assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString()))
+                        .body())
+                .contains("only the first 600 are shown");
     }
 }

@@ -3,16 +3,13 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.Pelluna;
 
@@ -67,7 +64,8 @@ class KeeperInBrowserTest {
         page.click("button:text-is('Fill it')");
         assertThat(page.locator("h1")).hasText("Tank");
         saved("rockKg", "40");
-        assertThat(page.locator("#rail summary").first()).containsText("300 L"); // the glass; 40 kg of rock take nothing from it
+        assertThat(page.locator("#rail summary").first())
+                .containsText("300 L"); // the glass; 40 kg of rock take nothing from it
         page.click("#rail a.place:has-text('Wishes')");
         wish("royal gramma");
         wish("regal tang");
@@ -75,7 +73,8 @@ class KeeperInBrowserTest {
         Locator reason = page.locator("#chosen details.finding").first();
         assertThat(reason).containsText("This needs a tank of 681 L; yours holds 300 L.");
         reason.click();
-        assertThat(reason.locator(".more")).containsText("Keepers differ. Bold 379 L · Customary 681 L · Cautious 908 L");
+        assertThat(reason.locator(".more"))
+                .containsText("Keepers differ. Bold 379 L · Customary 681 L · Cautious 908 L");
         assertThat(reason.locator(".more")).containsText("Source: common practice");
         String address = page.url();
         Pelluna.stop();
@@ -102,7 +101,8 @@ class KeeperInBrowserTest {
         page.locator("#add-species").pressSequentially("mandarine");
         page.keyboard().press("Escape");
         page.click("button:text-is('Wish')");
-        assertThat(page.locator(".namerow, .wishrow:has-text('mandarin')").first()).isVisible();
+        assertThat(page.locator(".namerow, .wishrow:has-text('mandarin')").first())
+                .isVisible();
     }
 
     @Test
@@ -113,7 +113,9 @@ class KeeperInBrowserTest {
         assertThat(page.locator("#chosen h3")).hasText("Emperor angelfish");
         String drawn = (String) page.evaluate("document.querySelector('.sieve').outerHTML");
         page.reload();
-        assertThat((String) page.evaluate("document.querySelector('.sieve').outerHTML")).as("the drawing after a click is the drawing of its page").isEqualTo(drawn);
+        assertThat((String) page.evaluate("document.querySelector('.sieve').outerHTML"))
+                .as("the drawing after a click is the drawing of its page")
+                .isEqualTo(drawn);
         page.keyboard().press("5");
         assertThat(page.locator("h1")).hasText("Arrivals");
         page.evaluate("window.stays = true");
@@ -123,7 +125,9 @@ class KeeperInBrowserTest {
         assertThat(page.locator(".side h3").first()).containsText("3 · ");
         assertThat(page.locator(".lanes a.lane.chosen")).isFocused();
         assertThat(name).startsWith("Arrival 3: ");
-        assertThat((Boolean) page.evaluate("window.stays === true")).as("no new page was loaded").isTrue();
+        assertThat((Boolean) page.evaluate("window.stays === true"))
+                .as("no new page was loaded")
+                .isTrue();
         page.goBack();
         assertThat(page.locator(".side h3").first()).containsText("1 · ");
     }
@@ -195,9 +199,20 @@ class KeeperInBrowserTest {
     @Test
     void onAPhoneNothingIsWiderThanTheGlassAndTheReasonComesFirst() {
         Page phone = Chromium.window(390, 844);
-        for (String place : List.of("wishes", "arrivals", "tank", "species", "species/all", "species/Gramma-loreto", "side-by-side", "own-word", "exchange")) {
+        for (String place : List.of(
+                "wishes",
+                "arrivals",
+                "tank",
+                "species",
+                "species/all",
+                "species/Gramma-loreto",
+                "side-by-side",
+                "own-word",
+                "exchange")) {
             phone.navigate(Pelluna.url() + "/tanks/1/" + place);
-            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(place).isLessThanOrEqualTo(390);
+            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth"))
+                    .as(place)
+                    .isLessThanOrEqualTo(390);
         }
         phone.navigate(Pelluna.url() + "/tanks/1/wishes");
         phone.locator(".wishrow").nth(2).click();
@@ -210,13 +225,18 @@ class KeeperInBrowserTest {
         go("/tanks/1/arrivals");
         page.waitForFunction("document.fonts.status === 'loaded'");
         for (String font : List.of("Bricolage Grotesque", "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono")) {
-            assertThat((Boolean) page.evaluate("async f => (await document.fonts.load('16px \"' + f + '\"')).length > 0", font)).as(font).isTrue();
+            assertThat((Boolean) page.evaluate(
+                            "async f => (await document.fonts.load('16px \"' + f + '\"')).length > 0", font))
+                    .as(font)
+                    .isTrue();
         }
         List<String> asked = new ArrayList<>();
         page.onRequest(r -> asked.add(r.url()));
         page.reload();
         page.waitForFunction("document.fonts.status === 'loaded'");
-        assertThat(asked).hasSizeGreaterThan(3).allSatisfy(url -> assertThat(url).startsWith(Pelluna.url()));
+        assertThat(asked)
+                .hasSizeGreaterThan(3)
+                .allSatisfy(url -> assertThat(url).startsWith(Pelluna.url()));
     }
 
     @Test
@@ -244,7 +264,8 @@ class KeeperInBrowserTest {
     void everyFishOnTheSheetIsReallyDrawn() {
         go("/tanks/1/species/all");
         page.locator("#Zanclidae").scrollIntoViewIfNeeded();
-        page.waitForFunction("() => { const i = document.querySelector('#Zanclidae img'); return i.complete && i.naturalWidth > 0; }");
+        page.waitForFunction("() => { const i = document.querySelector('#Zanclidae img'); "
+                + "return i.complete && i.naturalWidth > 0; }");
         page.locator("#Acanthuridae a").first().click();
         assertThat(page.locator("#shop")).containsText("May I see it eat");
     }

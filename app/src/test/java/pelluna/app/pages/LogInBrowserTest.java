@@ -2,18 +2,15 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Pattern;
-
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-
 import pelluna.app.log.LogFigures;
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
@@ -40,11 +37,15 @@ class LogInBrowserTest {
     }
 
     private Locator chip(String step, String name) {
-        return page.locator("[data-step='" + step + "'] .fishchip", new Page.LocatorOptions().setHasText(Pattern.compile(name, Pattern.CASE_INSENSITIVE)));
+        return page.locator(
+                "[data-step='" + step + "'] .fishchip",
+                new Page.LocatorOptions().setHasText(Pattern.compile(name, Pattern.CASE_INSENSITIVE)));
     }
 
     private int contests() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream().mapToInt(w -> (int) w.times()).sum();
+        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+                .mapToInt(w -> (int) w.times())
+                .sum();
     }
 
     @Test
@@ -70,7 +71,8 @@ class LogInBrowserTest {
         page.context().setOffline(true);
         for (int i = 0; i < 2; i++) {
             chip("who", "dottyback").tap();
-            page.locator(".tap[data-doing='" + (i == 0 ? "displayed" : "nipped") + "']").tap();
+            page.locator(".tap[data-doing='" + (i == 0 ? "displayed" : "nipped") + "']")
+                    .tap();
             chip("whom", "yellow wrasse").tap();
             page.locator("#anywhere").tap();
         }
@@ -120,7 +122,9 @@ class LogInBrowserTest {
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();
         assertThat(page.locator(".in-watch")).hasCount(1);
-        Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(tank.id)).singleElement().satisfies(w -> Assertions.assertThat(w.hours()).isBetween(1 / 3600.0, 20 / 3600.0));
+        Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(tank.id))
+                .singleElement()
+                .satisfies(w -> Assertions.assertThat(w.hours()).isBetween(1 / 3600.0, 20 / 3600.0));
     }
 
     @Test
@@ -161,9 +165,24 @@ class LogInBrowserTest {
     @Test
     void everyTabOfTheLogFitsAPhone() {
         open(Chromium.phone(), "/today");
-        for (String path : new String[] {"/today", "/log", "/log/roll", "/log/bringing", "/log/standing", "/log/fish", "/log/fish/" + tank.boss(), "/log/health", "/log/water", "/log/sheets", "/log/pressed/" + tank.wrasse()}) {
+        for (String path : new String[] {
+            "/today",
+            "/log",
+            "/log/roll",
+            "/log/bringing",
+            "/log/standing",
+            "/log/fish",
+            "/log/fish/" + tank.boss(),
+            "/log/health",
+            "/log/water",
+            "/log/sheets",
+            "/log/pressed/" + tank.wrasse()
+        }) {
             page.navigate(Pelluna.url() + tank.at(path));
-            Assertions.assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth")).as(path).isTrue();
+            Assertions.assertThat(
+                            (Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth"))
+                    .as(path)
+                    .isTrue();
         }
     }
 
@@ -176,7 +195,8 @@ class LogInBrowserTest {
         assertThat(page.locator(".verdict-line")).containsText("Wait.");
         page.onDialog(d -> d.accept());
         page.getByText("Let it out").click();
-        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Looks after release"))).isVisible();
+        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Looks after release")))
+                .isVisible();
         page.locator("select[name=measure]").selectOption("mirror");
         page.getByText("Begin it").click();
         assertThat(page.locator(".ladder")).containsText("goes on");
@@ -186,10 +206,15 @@ class LogInBrowserTest {
 
     @Test
     void aDeviceThatIsAllowedToRemindsOnceOfEachThingThatIsDue() {
-        Pelluna.post(tank.at("/log/water"), Map.of("on", LocalDate.now().minusDays(20).toString(), "nitrate", "5"));
+        Pelluna.post(
+                tank.at("/log/water"),
+                Map.of("on", LocalDate.now().minusDays(20).toString(), "nitrate", "5"));
         page = Chromium.window(1280, 800);
-        page.addInitScript("window.told = JSON.parse(sessionStorage.getItem('told') || '[]'); window.Notification = class { constructor(t) { window.told.push(t);"
-            + " sessionStorage.setItem('told', JSON.stringify(window.told)); } static permission = 'granted'; static async requestPermission() { return 'granted'; } };");
+        page.addInitScript(
+                "window.told = JSON.parse(sessionStorage.getItem('told') || '[]'); window.Notification = class { "
+                        + "constructor(t) { window.told.push(t);"
+                        + " sessionStorage.setItem('told', JSON.stringify(window.told)); } static permission = "
+                        + "'granted'; static async requestPermission() { return 'granted'; } };");
         page.navigate(Pelluna.url() + tank.at("/today"));
         page.waitForFunction("() => window.told.length === 1");
         Assertions.assertThat(page.evaluate("() => window.told[0]")).isEqualTo("By taps: Test the water.");
@@ -201,7 +226,19 @@ class LogInBrowserTest {
 
     @Test
     void hotSpotsAreLaidOverTheReefscape() {
-        Pelluna.post(tank.at("/log/sighting"), Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "x", "0.3", "y", "0.2"));
+        Pelluna.post(
+                tank.at("/log/sighting"),
+                Map.of(
+                        "fish",
+                        "" + tank.boss(),
+                        "doing",
+                        "chased",
+                        "other",
+                        "" + tank.wrasse(),
+                        "x",
+                        "0.3",
+                        "y",
+                        "0.2"));
         open(Chromium.window(1280, 800), "/reefscape");
         assertThat(page.locator(".hot-spot").first()).isHidden();
         page.locator("#reef-hot").click();

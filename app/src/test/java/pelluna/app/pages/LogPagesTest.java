@@ -6,12 +6,10 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.app.log.LogFigures;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -27,35 +25,66 @@ class LogPagesTest {
     }
 
     private int acts() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream().mapToInt(w -> (int) w.times()).sum();
+        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+                .mapToInt(w -> (int) w.times())
+                .sum();
     }
 
     @Test
     void aSightingGoesToTheDatabaseAndBackAndCanBeTakenBack() {
-        HttpResponse<String> answer = tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "x", "0.2", "y", "0.1", "times", "3", "gravity", "2"));
+        HttpResponse<String> answer = tank.post(
+                "/log/sighting",
+                Map.of(
+                        "fish",
+                        "" + tank.boss(),
+                        "doing",
+                        "chased",
+                        "other",
+                        "" + tank.wrasse(),
+                        "x",
+                        "0.2",
+                        "y",
+                        "0.1",
+                        "times",
+                        "3",
+                        "gravity",
+                        "2"));
         assertThat(answer.statusCode()).isEqualTo(200);
         String page = tank.page("/log");
         assertThat(page).contains("chased the yellow wrasse, 3 times").contains("hard, left, at the sand");
         assertThat(acts()).isEqualTo(3);
         String entry = page.replaceFirst("(?s).*?id=\"entry-(\\d+)\".*", "$1");
         tank.post("/log/back", Map.of("entry", entry));
-        assertThat(tank.page("/log")).as("what was written stays readable").contains("taken back").contains("chased the yellow wrasse");
+        assertThat(tank.page("/log"))
+                .as("what was written stays readable")
+                .contains("taken back")
+                .contains("chased the yellow wrasse");
         assertThat(acts()).isZero();
     }
 
     @Test
     void whatIsSentTwiceIsWrittenOnceAndWithItsOwnTime() {
         Instant then = Instant.now().minus(Duration.ofHours(5));
-        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode()).isEqualTo(204);
-        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode()).isEqualTo(204);
+        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode())
+                .isEqualTo(204);
+        assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode())
+                .isEqualTo(204);
         assertThat(acts()).isEqualTo(1);
-        assertThat(Pelluna.bean(LogFigures.class).course(tank.id).moments()).singleElement().satisfies(at -> assertThat(Duration.between(then, at).abs()).isLessThan(Duration.ofSeconds(1)));
+        assertThat(Pelluna.bean(LogFigures.class).course(tank.id).moments())
+                .singleElement()
+                .satisfies(at -> assertThat(Duration.between(then, at).abs()).isLessThan(Duration.ofSeconds(1)));
     }
 
     @ParameterizedTest
-    @CsvSource({"chased, self, A fish does not do that to itself.", "chased, none, To whom?", "'', none, What did it do?"})
+    @CsvSource({
+        "chased, self, A fish does not do that to itself.",
+        "chased, none, To whom?",
+        "'', none, What did it do?"
+    })
     void whatCannotBeIsRefusedWithItsReason(String doing, String whom, String why) {
-        Map<String, String> form = whom.equals("self") ? Map.of("fish", "" + tank.boss(), "doing", doing, "other", "" + tank.boss(), "quiet", "true") : Map.of("fish", "" + tank.boss(), "doing", doing, "quiet", "true");
+        Map<String, String> form = whom.equals("self")
+                ? Map.of("fish", "" + tank.boss(), "doing", doing, "other", "" + tank.boss(), "quiet", "true")
+                : Map.of("fish", "" + tank.boss(), "doing", doing, "quiet", "true");
         HttpResponse<String> answer = tank.post("/log/sighting", form);
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).isEqualTo(why);
@@ -63,16 +92,23 @@ class LogPagesTest {
 
     @Test
     void theFutureAndOtherTanksFishAreRefused() {
-        assertThat(tank.act("eats", tank.boss(), null, Instant.now().plus(Duration.ofHours(2)), "f").statusCode()).isEqualTo(422);
+        assertThat(tank.act("eats", tank.boss(), null, Instant.now().plus(Duration.ofHours(2)), "f")
+                        .statusCode())
+                .isEqualTo(422);
         LogTank other = new LogTank("Next door");
-        assertThat(tank.act("eats", other.boss(), null, Instant.now(), "g").statusCode()).isEqualTo(404);
-        assertThat(tank.post("/log/sighting", Map.of("fish", "x", "doing", "eats", "quiet", "true")).statusCode()).isEqualTo(422);
+        assertThat(tank.act("eats", other.boss(), null, Instant.now(), "g").statusCode())
+                .isEqualTo(404);
+        assertThat(tank.post("/log/sighting", Map.of("fish", "x", "doing", "eats", "quiet", "true"))
+                        .statusCode())
+                .isEqualTo(422);
     }
 
     @Test
     void aTypedSentenceIsReadAndWhatIsNotUnderstoodStaysInTheField() {
         tank.post("/log/typed", Map.of("text", "dottyback nipped wrasse x2 right cave; over the clam"));
-        assertThat(tank.page("/log")).contains("nipped the yellow wrasse, 2 times").contains("over the clam");
+        assertThat(tank.page("/log"))
+                .contains("nipped the yellow wrasse, 2 times")
+                .contains("over the clam");
         HttpResponse<String> refused = tank.post("/log/typed", Map.of("text", "tang chased wrasse"));
         assertThat(refused.body()).contains("Nobody here goes by 'tang'.").contains("value=\"tang chased wrasse\"");
         assertThat(Pelluna.get(tank.at("/log/complete?text=dotty")).body()).contains("dottyback");
@@ -83,14 +119,21 @@ class LogPagesTest {
         tank.act("chased", tank.boss(), tank.wrasse(), Instant.now().minus(Duration.ofHours(9)), "outside");
         tank.watched(Duration.ofHours(3), 30, 4);
         LogFigures figures = Pelluna.bean(LogFigures.class);
-        assertThat(figures.watchedContests(tank.id)).singleElement().satisfies(w -> assertThat(w.acts()).isEqualTo(4));
-        assertThat(figures.contests(tank.id)).singleElement().satisfies(w -> assertThat(w.times()).isEqualTo(5));
-        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse())).satisfies(p -> {
-            assertThat(p.rate()).isEqualTo(8.0);
-            assertThat(p.outside()).isEqualTo(1);
-        });
+        assertThat(figures.watchedContests(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.acts()).isEqualTo(4));
+        assertThat(figures.contests(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.times()).isEqualTo(5));
+        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse()))
+                .satisfies(p -> {
+                    assertThat(p.rate()).isEqualTo(8.0);
+                    assertThat(p.outside()).isEqualTo(1);
+                });
         assertThat(tank.page("/log")).contains("one act seen outside them, which count as events and not in rates");
-        tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "times", "2"));
+        tank.post(
+                "/log/sighting",
+                Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "times", "2"));
         assertThat(tank.page("/log")).as("a line may stand for several").contains("three acts seen outside them");
     }
 
@@ -100,7 +143,9 @@ class LogPagesTest {
         assertThat(tank.page("/log")).contains("End the watch");
         tank.post("/log/watch", Map.of("what", "begin"));
         tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse()));
-        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id)).as("no rate before the watch has its hours").isEmpty();
+        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id))
+                .as("no rate before the watch has its hours")
+                .isEmpty();
         tank.post("/log/watch", Map.of("what", "toggle"));
         assertThat(tank.page("/log")).contains("Start a watch").contains("in a watch");
         assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id)).hasSize(1);
@@ -113,7 +158,9 @@ class LogPagesTest {
         LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(tank.id);
         assertThat(notes.of(tank.boss())).containsKey(Doing.EATS);
         assertThat(notes.of(tank.wrasse())).containsKey(Doing.ABSENT).doesNotContainKey(Doing.EATS);
-        assertThat(notes.seen(tank.wrasse())).as("who did not come was not seen").isNull();
+        assertThat(notes.seen(tank.wrasse()))
+                .as("who did not come was not seen")
+                .isNull();
         assertThat(tank.page("/log")).contains("Fed").contains("mysis");
     }
 
@@ -122,7 +169,11 @@ class LogPagesTest {
         tank.watched(Duration.ofDays(2), 60, 9);
         tank.watched(Duration.ofDays(1), 60, 8);
         String page = tank.page("/log/standing");
-        assertThat(page).contains("17 contests among two fish").contains("Steepness").contains("(17 in 2 h)").contains("class=\"hot\"");
+        assertThat(page)
+                .contains("17 contests among two fish")
+                .contains("Steepness")
+                .contains("(17 in 2 h)")
+                .contains("class=\"hot\"");
         assertThat(page).contains("Presses harder than its kind").contains("17 acts in 2 h");
     }
 
@@ -131,17 +182,30 @@ class LogPagesTest {
         assertThat(tank.page("/log/standing")).contains("nobody watched, so nobody can say.");
         tank.watched(Duration.ofDays(10), 60, 20);
         tank.watched(Duration.ofDays(2), 60, 2);
-        assertThat(tank.page("/log/standing")).contains("about a tenth of before; hardly chance.").contains("20 acts in 1 h before, 2 in 1 h since");
+        assertThat(tank.page("/log/standing"))
+                .contains("about a tenth of before; hardly chance.")
+                .contains("20 acts in 1 h before, 2 in 1 h since");
     }
 
     @Test
     void fewContestsAreNotCalledAnOrder() {
         tank.watched(Duration.ofDays(1), 30, 2);
-        assertThat(tank.page("/log/standing")).contains("Too few contests to tell who stands over whom: two contests among two fish.");
+        assertThat(tank.page("/log/standing"))
+                .contains("Too few contests to tell who stands over whom: two contests among two fish.");
     }
 
     @ParameterizedTest
-    @CsvSource({"/log", "/log/roll", "/log/bringing", "/log/standing", "/log/fish", "/log/health", "/log/water", "/log/sheets", "/today"})
+    @CsvSource({
+        "/log",
+        "/log/roll",
+        "/log/bringing",
+        "/log/standing",
+        "/log/fish",
+        "/log/health",
+        "/log/water",
+        "/log/sheets",
+        "/today"
+    })
     void everyPageOfAnEmptyTankSaysWhatWillBeHere(String path) {
         long empty = Pelluna.tank("Empty");
         HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + path);

@@ -3,17 +3,14 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
-import com.microsoft.playwright.Page;
-
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -106,7 +103,15 @@ class LossesInBrowserTest {
 
     @Test
     void whatIsLearntIsKeptWhereItIsTyped() {
-        tank.post("/losses/incidents", Map.of("title", "A crash", "kind", "crash", "on", LocalDate.now().toString()));
+        tank.post(
+                "/losses/incidents",
+                Map.of(
+                        "title",
+                        "A crash",
+                        "kind",
+                        "crash",
+                        "on",
+                        LocalDate.now().toString()));
         open("/losses/incidents");
         page.click("a:has-text('A crash')");
         page.fill("textarea[name=lesson]", "Two heaters.");
@@ -120,13 +125,32 @@ class LossesInBrowserTest {
     void nothingIsWiderThanAPhone() {
         tank.post("/losses", Map.of("fish", "" + tank.wrasse(), "how", "lost", "cause", "disease"));
         tank.post("/losses/crew", Map.of("kind", "hermits", "count", "9"));
-        tank.post("/losses/incidents", Map.of("title", "A crash", "kind", "crash", "on", LocalDate.now().toString()));
+        tank.post(
+                "/losses/incidents",
+                Map.of(
+                        "title",
+                        "A crash",
+                        "kind",
+                        "crash",
+                        "on",
+                        LocalDate.now().toString()));
         String loss = Pelluna.get(tank.at("/losses")).body().replaceAll("(?s).*/losses/(\\d+)\".*", "$1");
-        String incident = Pelluna.get(tank.at("/losses/incidents")).body().replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
+        String incident =
+                Pelluna.get(tank.at("/losses/incidents")).body().replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
         Page phone = Chromium.phone();
-        for (String path : List.of("", "/new", "/new?whom=" + tank.boss(), "/" + loss, "/crew", "/hindsight", "/incidents", "/incidents/" + incident)) {
+        for (String path : List.of(
+                "",
+                "/new",
+                "/new?whom=" + tank.boss(),
+                "/" + loss,
+                "/crew",
+                "/hindsight",
+                "/incidents",
+                "/incidents/" + incident)) {
             phone.navigate(Pelluna.url() + tank.at("/losses" + path));
-            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).as(path).isEqualTo(390);
+            assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth"))
+                    .as(path)
+                    .isEqualTo(390);
         }
         phone.context().close();
     }

@@ -13,10 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
@@ -41,7 +39,8 @@ import pelluna.core.plan.Party;
 /** The ledger over HTTP: written down, put right, taken back; missing; what changes; survival and patterns. */
 class LossesPagesTest {
     private static final LocalDate TODAY = LocalDate.now();
-    private static final String PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
+    private static final String PNG =
+            "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
 
     private LogTank tank;
 
@@ -70,22 +69,44 @@ class LossesPagesTest {
 
     @Test
     void beforeAnythingHappensThePageSaysWhatItIsFor() {
-        assertThat(tank.page("/losses")).contains("Nobody is in the ledger. May it stay so.", "Nobody is lost.", "what killed one fish is what saves the next").contains("Eight fish, none lost so far.");
+        assertThat(tank.page("/losses"))
+                .contains(
+                        "Nobody is in the ledger. May it stay so.",
+                        "Nobody is lost.",
+                        "what killed one fish is what saves the next")
+                .contains("Eight fish, none lost so far.");
     }
 
     @Test
     void aLossIsWrittenDownAndThePlanFollows() {
-        String page = lost(tank.wrasse(), Map.of("cause", "jumped", "sure", "seen", "cost", "35,50", "seen", "on the floor behind the stand")).body();
-        assertThat(page).contains("Jumped, saw it", "on the floor behind the stand", "35.50", "What changes now").contains("It was not asked before this fish came.");
+        String page = lost(
+                        tank.wrasse(),
+                        Map.of(
+                                "cause",
+                                "jumped",
+                                "sure",
+                                "seen",
+                                "cost",
+                                "35,50",
+                                "seen",
+                                "on the floor behind the stand"))
+                .body();
+        assertThat(page)
+                .contains("Jumped, saw it", "on the floor behind the stand", "35.50", "What changes now")
+                .contains("It was not asked before this fish came.");
         assertThat(fish(tank.wrasse()).place()).isEqualTo(FishEntity.Place.GONE);
-        assertThat(residents()).noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus")).hasSize(3);
+        assertThat(residents())
+                .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"))
+                .hasSize(3);
         assertThat(deaths()).singleElement().satisfies(d -> {
             assertThat(d.cause()).isEqualTo(Cause.JUMPED);
             assertThat(d.sure()).isEqualTo(Sure.SEEN);
             assertThat(d.on()).isEqualTo(TODAY);
         });
         assertThat(tank.page("/losses")).contains("One lost so far", "Jumped</b>", "35.50</span> in all");
-        assertThat(tank.page("/log/fish/" + tank.wrasse())).contains("The yellow wrasse: lost: jumped (saw it); on the floor behind the stand").contains("No longer here");
+        assertThat(tank.page("/log/fish/" + tank.wrasse()))
+                .contains("The yellow wrasse: lost: jumped (saw it); on the floor behind the stand")
+                .contains("No longer here");
     }
 
     @Test
@@ -97,7 +118,8 @@ class LossesPagesTest {
     void someOfAShoalAreLostAndTheRestStays() {
         long shoal = tank.fish("Sphaeramia nematoptera");
         assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4", "Cost in all");
-        String page = lost(shoal, Map.of("count", "3", "cause", "disease", "sure", "likely")).body();
+        String page = lost(shoal, Map.of("count", "3", "cause", "disease", "sure", "likely"))
+                .body();
         assertThat(page).contains("3 × pyjama cardinal", "Illness, likely");
         assertThat(fish(shoal).count()).isEqualTo(1);
         assertThat(fish(shoal).place()).isEqualTo(FishEntity.Place.TANK);
@@ -112,7 +134,11 @@ class LossesPagesTest {
     void aWidowedClownfishIsSaidToBeOne() {
         long pair = tank.fish("Amphiprion ocellaris");
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
-        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        long large = tank.fish().stream()
+                .filter(f -> f.name().equals("the large one"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         String page = lost(large, Map.of("cause", "old-age")).body();
         assertThat(page).contains("One of the pair is left", "younger and clearly smaller");
         assertThat(fish(large).place()).isEqualTo(FishEntity.Place.GONE);
@@ -122,25 +148,36 @@ class LossesPagesTest {
 
     @Test
     void capacityThatComesFreeIsSaid() {
-        assertThat(lost(tank.fish("Sphaeramia nematoptera"), Map.of("count", "4")).body()).containsPattern("What changes now[\\s\\S]*(Nitrate|nitrate|[Rr]oom|space)");
+        assertThat(lost(tank.fish("Sphaeramia nematoptera"), Map.of("count", "4"))
+                        .body())
+                .containsPattern("What changes now[\\s\\S]*(Nitrate|nitrate|[Rr]oom|space)");
     }
 
     @Test
     void aTestOfTheWaterRemembersWhoWasThereSoThatFewerFishMeanLessNitrate() {
-        Pelluna.bean(PlanDesk.class).test(tank.id, Map.of("on", TODAY.minusDays(2).toString(), "nitrate", 12));
+        Pelluna.bean(PlanDesk.class)
+                .test(tank.id, Map.of("on", TODAY.minusDays(2).toString(), "nitrate", 12));
         assertThat(Pelluna.get(tank.at("/plan.json")).body()).contains("\"feed\"");
-        String page = lost(tank.fish("Amphiprion ocellaris"), Map.of("count", "2")).body();
-        Matcher m = Pattern.compile("Nitrate, all grown, would settle at ([\\d.]+) mg/L, not (\\d+(?:\\.\\d+)?)").matcher(page);
+        String page =
+                lost(tank.fish("Amphiprion ocellaris"), Map.of("count", "2")).body();
+        Matcher m = Pattern.compile("Nitrate, all grown, would settle at ([\\d.]+) mg/L, not (\\d+(?:\\.\\d+)?)")
+                .matcher(page);
         assertThat(m.find()).isTrue();
         assertThat(Double.parseDouble(m.group(1))).isLessThan(Double.parseDouble(m.group(2)));
     }
 
     @Test
     void rehomedAndGivenBackAreNoLosses() {
-        assertThat(lost(tank.boss(), Map.of("how", "rehomed", "seen", "to a larger tank")).body()).contains("that is no loss").contains("Rehomed").doesNotContain("It had a place here");
+        assertThat(lost(tank.boss(), Map.of("how", "rehomed", "seen", "to a larger tank"))
+                        .body())
+                .contains("that is no loss")
+                .contains("Rehomed")
+                .doesNotContain("It had a place here");
         lost(tank.wrasse(), Map.of("how", "traded-in"));
         assertThat(deaths()).isEmpty();
-        assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id))).extracting(Deaths.Elsewhere::how).containsExactlyInAnyOrder(Left.REHOMED, Left.TRADED_IN);
+        assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)))
+                .extracting(Deaths.Elsewhere::how)
+                .containsExactlyInAnyOrder(Left.REHOMED, Left.TRADED_IN);
         assertThat(tank.page("/losses")).contains("Found another home: no losses", "Eight fish, none lost so far.");
         assertThat(residents()).hasSize(2);
     }
@@ -148,8 +185,10 @@ class LossesPagesTest {
     @Test
     void whatCannotBeIsRefusedInASentence() {
         long wrasse = tank.wrasse();
-        assertThat(lost(wrasse, Map.of("on", TODAY.plusDays(1).toString())).body()).contains("That day is still to come.", "Goodbye to");
-        assertThat(lost(wrasse, Map.of("on", TODAY.minusDays(201).toString())).body()).contains("it cannot have left before");
+        assertThat(lost(wrasse, Map.of("on", TODAY.plusDays(1).toString())).body())
+                .contains("That day is still to come.", "Goodbye to");
+        assertThat(lost(wrasse, Map.of("on", TODAY.minusDays(201).toString())).body())
+                .contains("it cannot have left before");
         assertThat(lost(wrasse, Map.of("cost", "a lot")).body()).contains("is no price");
         assertThat(lost(wrasse, Map.of("count", "0")).body()).contains("How many?");
         assertThat(lost(wrasse, Map.of("on", "yesterday")).body()).contains("Please give a day.");
@@ -164,7 +203,8 @@ class LossesPagesTest {
     void missingEndsInFoundOrInLost() {
         long wrasse = tank.wrasse();
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
-        assertThat(tank.page("/losses")).contains("is missing: not seen, and not known to be lost.", "Found?", "Given up");
+        assertThat(tank.page("/losses"))
+                .contains("is missing: not seen, and not known to be lost.", "Found?", "Given up");
         assertThat(tank.page("/losses")).as("missing is no loss").contains("none lost so far");
         assertThat(tank.page("/today")).contains("Found, or given up");
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
@@ -184,7 +224,9 @@ class LossesPagesTest {
         assertThat(tank.page("/losses")).contains("2 × pyjama cardinal, since");
         assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4");
         lost(shoal, Map.of("count", "1", "cause", "jumped"));
-        assertThat(fish(shoal).count()).as("the missing one is given up, the two stay").isEqualTo(2);
+        assertThat(fish(shoal).count())
+                .as("the missing one is given up, the two stay")
+                .isEqualTo(2);
         assertThat(tank.page("/losses")).contains("Pyjama cardinal, since");
     }
 
@@ -192,15 +234,31 @@ class LossesPagesTest {
     void otherWordsTakeThePlaceOfTheFirstAndBothAreKept() {
         lost(tank.wrasse(), Map.of("cause", "unknown"));
         long first = deaths().get(0).id();
-        String page = tank.post("/losses/" + first + "/right", Map.of("cause", "killed", "sure", "likely", "by", Long.toString(tank.boss()), "on", TODAY.minusDays(1).toString(), "seen", "fins in shreds", "cost", "35")).body();
+        String page = tank.post(
+                        "/losses/" + first + "/right",
+                        Map.of(
+                                "cause",
+                                "killed",
+                                "sure",
+                                "likely",
+                                "by",
+                                Long.toString(tank.boss()),
+                                "on",
+                                TODAY.minusDays(1).toString(),
+                                "seen",
+                                "fins in shreds",
+                                "cost",
+                                "35"))
+                .body();
         assertThat(page).contains("Killed by another: ", "likely", "fins in shreds");
         assertThat(deaths()).singleElement().satisfies(d -> {
             assertThat(d.cause()).isEqualTo(Cause.KILLED);
             assertThat(d.by()).isEqualTo(tank.boss());
             assertThat(d.on()).isEqualTo(TODAY.minusDays(1));
         });
-        assertThat(Pelluna.get(tank.at("/losses/" + first)).uri().getPath()).as("the old address leads on").endsWith("/losses/"
-            + deaths().get(0).id());
+        assertThat(Pelluna.get(tank.at("/losses/" + first)).uri().getPath())
+                .as("the old address leads on")
+                .endsWith("/losses/" + deaths().get(0).id());
         assertThat(tank.page("/losses")).contains("Put right or taken back").contains("One lost so far");
     }
 
@@ -212,7 +270,10 @@ class LossesPagesTest {
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(deaths()).isEmpty();
         assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
-        assertThat(residents()).extracting(p -> p.species().scientificName()).containsExactlyInAnyOrderElementsOf(before.stream().map(p -> p.species().scientificName()).toList());
+        assertThat(residents())
+                .extracting(p -> p.species().scientificName())
+                .containsExactlyInAnyOrderElementsOf(
+                        before.stream().map(p -> p.species().scientificName()).toList());
         assertThat(tank.fish()).as("the same fish, not another").hasSize(4);
         long shoal = tank.fish("Sphaeramia nematoptera");
         lost(shoal, Map.of("count", "2"));
@@ -227,20 +288,38 @@ class LossesPagesTest {
         }
         tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofHours(9)), "t");
         String form = tank.page("/losses/new?whom=" + tank.wrasse());
-        assertThat(form).contains("The log would fit:", "killed by another", "acts against it in seven days, most by", "a torn fin was noted").contains("The log's last words", "has a torn fin");
+        assertThat(form)
+                .contains(
+                        "The log would fit:",
+                        "killed by another",
+                        "acts against it in seven days, most by",
+                        "a torn fin was noted")
+                .contains("The log's last words", "has a torn fin");
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
-        String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
+        String page =
+                lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
         assertThat(page).contains("The log would have fit &#39;killed by another&#39; best.");
     }
 
     @Test
     void afterIllnessNobodyNewForThirtyDays() {
         Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
-        String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "likely")).body();
-        assertThat(page).contains("After illness", "Nobody new until", "if no sign shows until then", "Exposed:", "Common practice", "76 days").contains("no dose");
+        String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "likely"))
+                .body();
+        assertThat(page)
+                .contains(
+                        "After illness",
+                        "Nobody new until",
+                        "if no sign shows until then",
+                        "Exposed:",
+                        "Common practice",
+                        "76 days")
+                .contains("no dose");
         assertThat(tank.page("/today")).contains("Nobody new until");
         String until = TODAY.plusDays(30).toString();
-        tank.post("/losses/wait", Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
+        tank.post(
+                "/losses/wait",
+                Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
         assertThat(Pelluna.bean(PlanDesk.class).tree(tank.id)).containsEntry("startOn", until);
         tank.act("spots", tank.boss(), null, Instant.now(), "sp");
         assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("Every new sign begins the thirty days anew");
@@ -249,7 +328,15 @@ class LossesPagesTest {
     @Test
     void anOutbreakIsOverThirtyDaysAfterItsLastSign() {
         long shoal = tank.fish("Sphaeramia nematoptera");
-        lost(shoal, Map.of("count", "1", "cause", "disease", "on", TODAY.minusDays(40).toString()));
+        lost(
+                shoal,
+                Map.of(
+                        "count",
+                        "1",
+                        "cause",
+                        "disease",
+                        "on",
+                        TODAY.minusDays(40).toString()));
         assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("newcomers may come again");
         assertThat(tank.page("/today")).doesNotContain("Nobody new until");
         tank.act("spots", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "sp");
@@ -258,23 +345,69 @@ class LossesPagesTest {
 
     @Test
     void aPictureIsKeptWithALoss() {
-        HttpResponse<String> page = Pelluna.upload(tank.at("/losses"), Map.of("fish", Long.toString(tank.wrasse()), "how", "lost"), "picture", Base64.getDecoder().decode(PNG));
+        HttpResponse<String> page = Pelluna.upload(
+                tank.at("/losses"),
+                Map.of("fish", Long.toString(tank.wrasse()), "how", "lost"),
+                "picture",
+                Base64.getDecoder().decode(PNG));
         assertThat(page.body()).contains("/picture\"");
-        assertThat(Pelluna.get(tank.at("/losses/" + deaths().get(0).id() + "/picture")).headers().firstValue("Content-Type")).contains("image/png");
+        assertThat(Pelluna.get(tank.at("/losses/" + deaths().get(0).id() + "/picture"))
+                        .headers()
+                        .firstValue("Content-Type"))
+                .contains("image/png");
     }
 
     @Test
     void fromBeforePellunaCountsInSurvivalAndTouchesNoPlan() {
         List<Party> before = residents();
         for (int i = 0; i < 2; i++) {
-            tank.post("/losses/before", Map.of("species", "firefish", "count", "1", "came", TODAY.minusDays(400 + i).toString(), "on", TODAY.minusDays(390).toString(), "cause", "jumped", "sure", "seen", "cost", "28"));
+            tank.post(
+                    "/losses/before",
+                    Map.of(
+                            "species",
+                            "firefish",
+                            "count",
+                            "1",
+                            "came",
+                            TODAY.minusDays(400 + i).toString(),
+                            "on",
+                            TODAY.minusDays(390).toString(),
+                            "cause",
+                            "jumped",
+                            "sure",
+                            "seen",
+                            "cost",
+                            "28"));
         }
         assertThat(residents()).hasSameSizeAs(before);
-        assertThat(tank.page("/losses")).contains("Two of ten fish lost", "56.00</span> in all").contains("Jumped</b>");
-        assertThat(tank.page("/losses")).as("nobody has said whether there was a cover").doesNotContain("jumpers left a tank");
-        assertThat(tank.post("/losses/before", Map.of("species", "no such fish", "came", TODAY.minusDays(9).toString(), "on",
-            TODAY.minusDays(2).toString())).body()).contains("Which fish do you mean by");
-        assertThat(tank.post("/losses/before", Map.of("species", "firefish", "came", TODAY.minusDays(2).toString(), "on", TODAY.minusDays(9).toString())).body()).contains("First it came, then it was lost");
+        assertThat(tank.page("/losses"))
+                .contains("Two of ten fish lost", "56.00</span> in all")
+                .contains("Jumped</b>");
+        assertThat(tank.page("/losses"))
+                .as("nobody has said whether there was a cover")
+                .doesNotContain("jumpers left a tank");
+        assertThat(tank.post(
+                                "/losses/before",
+                                Map.of(
+                                        "species",
+                                        "no such fish",
+                                        "came",
+                                        TODAY.minusDays(9).toString(),
+                                        "on",
+                                        TODAY.minusDays(2).toString()))
+                        .body())
+                .contains("Which fish do you mean by");
+        assertThat(tank.post(
+                                "/losses/before",
+                                Map.of(
+                                        "species",
+                                        "firefish",
+                                        "came",
+                                        TODAY.minusDays(2).toString(),
+                                        "on",
+                                        TODAY.minusDays(9).toString()))
+                        .body())
+                .contains("First it came, then it was lost");
     }
 
     @Test
@@ -282,17 +415,45 @@ class LossesPagesTest {
         tank.post("/tank", Map.of("cover", "none"));
         lost(tank.wrasse(), Map.of("cause", "jumped"));
         lost(tank.boss(), Map.of("cause", "jumped"));
-        assertThat(tank.page("/losses")).contains("Two of two jumpers left a tank without full cover.", "Of fish that jumped: no cover, or part of one.");
+        assertThat(tank.page("/losses"))
+                .contains(
+                        "Two of two jumpers left a tank without full cover.",
+                        "Of fish that jumped: no cover, or part of one.");
     }
 
     @Test
     void whereAFishComesFromPartsTheSurvival() {
-        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "bred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(200).toString()));
-        tank.post("/log/fish/" + tank.boss() + "/bought", Map.of("shop", "a breeder", "bred", "true", "school", "thirty-days-watch", "price", "40", "acquired", TODAY.minusDays(230).toString()));
+        tank.post(
+                "/log/fish/" + tank.wrasse() + "/bought",
+                Map.of(
+                        "shop",
+                        "the harbour shop",
+                        "bred",
+                        "false",
+                        "school",
+                        "none",
+                        "price",
+                        "35",
+                        "acquired",
+                        TODAY.minusDays(200).toString()));
+        tank.post(
+                "/log/fish/" + tank.boss() + "/bought",
+                Map.of(
+                        "shop",
+                        "a breeder",
+                        "bred",
+                        "true",
+                        "school",
+                        "thirty-days-watch",
+                        "price",
+                        "40",
+                        "acquired",
+                        TODAY.minusDays(230).toString()));
         lost(tank.wrasse(), Map.of("cause", "disease"));
         assertThat(tank.page("/losses?by=shop")).contains("The harbour shop", "A breeder", "Not said");
         assertThat(tank.page("/losses?by=origin")).contains("Wild", "Captive-bred");
-        assertThat(tank.page("/losses?by=quarantine")).contains("No quarantine", "30 days of watching without medicine");
+        assertThat(tank.page("/losses?by=quarantine"))
+                .contains("No quarantine", "30 days of watching without medicine");
         assertThat(tank.page("/losses?by=nonsense")).contains("survival-rows");
         assertThat(tank.page("/losses/new?whom=" + tank.boss())).contains("value=\"40\"");
     }
@@ -311,12 +472,19 @@ class LossesPagesTest {
         tank.post("/tank", Map.of("quarantinePlaces", "1"));
         String quarantine = tank.page("/arrivals/quarantine");
         String fish = quarantine.replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
-        tank.post("/arrivals/quarantine", Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(12).toString()));
+        tank.post(
+                "/arrivals/quarantine",
+                Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(12).toString()));
         String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
         assertThat(tank.page("/losses/new?stay=" + stay)).contains("Goodbye to the royal gramma");
-        String page = tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "sure", "seen", "how", "lost")).body();
-        assertThat(page).contains("In quarantine, saw it", "It stood in no plan yet").doesNotContain("After illness");
-        assertThat(deaths()).singleElement().satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
+        String page = tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "sure", "seen", "how", "lost"))
+                .body();
+        assertThat(page)
+                .contains("In quarantine, saw it", "It stood in no plan yet")
+                .doesNotContain("After illness");
+        assertThat(deaths())
+                .singleElement()
+                .satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
         assertThat(tank.page("/losses")).contains("after twelve days", "It did not come as far as the tank.");
         assertThat(residents()).hasSize(4);
     }
@@ -331,11 +499,40 @@ class LossesPagesTest {
 
     @Test
     void theLedgerGoesOutAsASheet() {
-        tank.post("/log/fish/" + tank.wrasse() + "/bought", Map.of("shop", "the harbour shop", "bred", "false", "school", "none", "price", "35", "acquired", TODAY.minusDays(210).toString()));
-        lost(tank.wrasse(), Map.of("cause", "killed", "sure", "likely", "by", Long.toString(tank.boss()), "seen", "in the corner, pale", "cost", "35"));
-        List<String> lines = Pelluna.get(tank.at("/log/sheets/losses.csv")).body().lines().toList();
+        tank.post(
+                "/log/fish/" + tank.wrasse() + "/bought",
+                Map.of(
+                        "shop",
+                        "the harbour shop",
+                        "bred",
+                        "false",
+                        "school",
+                        "none",
+                        "price",
+                        "35",
+                        "acquired",
+                        TODAY.minusDays(210).toString()));
+        lost(
+                tank.wrasse(),
+                Map.of(
+                        "cause",
+                        "killed",
+                        "sure",
+                        "likely",
+                        "by",
+                        Long.toString(tank.boss()),
+                        "seen",
+                        "in the corner, pale",
+                        "cost",
+                        "35"));
+        List<String> lines =
+                Pelluna.get(tank.at("/log/sheets/losses.csv")).body().lines().toList();
         assertThat(lines).hasSize(2);
-        assertThat(lines.get(1)).startsWith(TODAY + "," + tank.wrasse() + ",Halichoeres chrysus,,1,lost,killed,likely,").contains("\"in the corner, pale\",35", TODAY.minusDays(210) + "," + TODAY.minusDays(200) + ",the harbour shop,false,none");
+        assertThat(lines.get(1))
+                .startsWith(TODAY + "," + tank.wrasse() + ",Halichoeres chrysus,,1,lost,killed,likely,")
+                .contains(
+                        "\"in the corner, pale\",35",
+                        TODAY.minusDays(210) + "," + TODAY.minusDays(200) + ",the harbour shop,false,none");
     }
 
     @Test
@@ -345,7 +542,9 @@ class LossesPagesTest {
         assertThat(tank.page("/log/fish/" + shoal)).contains("Found");
         tank.post("/log/fish/" + shoal + "/is", Map.of("what", "found"));
         assertThat(fish(shoal).count()).isEqualTo(4);
-        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen").contains("Eight fish, none lost so far.");
+        assertThat(tank.page("/losses"))
+                .doesNotContain("is missing: not seen")
+                .contains("Eight fish, none lost so far.");
     }
 
     @Test
@@ -355,7 +554,9 @@ class LossesPagesTest {
         long gramma = tank.fish("Gramma loreto");
         assertThat(tank.page("/log/bringing")).contains("oyal gramma");
         assertThat(tank.page("/losses/new")).contains("in the box");
-        assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss()))).body()).contains("It stood in no plan yet: its wish stays");
+        assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss())))
+                        .body())
+                .contains("It stood in no plan yet: its wish stays");
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(residents()).hasSize(4);
         assertThat(tank.page("/log/bringing")).doesNotContain("Out of the box, into the tank");
@@ -363,18 +564,25 @@ class LossesPagesTest {
         assertThat(tank.page("/log")).contains("What was seen");
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(fish(gramma).place()).as("in the box again").isEqualTo(FishEntity.Place.BOX);
-        assertThat(Pelluna.bean(BringingDesk.class).coming(Pelluna.bean(PlanDesk.class).open(tank.id))).singleElement().satisfies(c -> assertThat(c.inTheBox()).isTrue());
+        assertThat(Pelluna.bean(BringingDesk.class)
+                        .coming(Pelluna.bean(PlanDesk.class).open(tank.id)))
+                .singleElement()
+                .satisfies(c -> assertThat(c.inTheBox()).isTrue());
     }
 
     @Test
     void whoIsOnATimeOutIsLostFromThere() {
-        tank.post("/log/measures", Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        tank.post(
+                "/log/measures",
+                Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
         assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.OUT);
         lost(boss, Map.of("cause", "jumped"));
         assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
         assertThat(residents()).hasSize(3);
-        assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse())).singleElement().satisfies(m -> assertThat(m.running()).isFalse());
+        assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse()))
+                .singleElement()
+                .satisfies(m -> assertThat(m.running()).isFalse());
         assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("</html>");
     }
 
@@ -382,7 +590,11 @@ class LossesPagesTest {
     void oneMemberIsOneAndNobodyIsAskedFor() {
         long pair = tank.fish("Amphiprion ocellaris");
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the large one", "role", "female"));
-        long large = tank.fish().stream().filter(f -> f.name().equals("the large one")).findFirst().orElseThrow().id();
+        long large = tank.fish().stream()
+                .filter(f -> f.name().equals("the large one"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         assertThat(lost(large, Map.of("count", "2")).body()).contains("The large one is one.");
         assertThat(fish(pair).count()).isEqualTo(2);
         assertThat(tank.post("/losses", Map.of("how", "lost")).body()).contains("Who is it?");
@@ -392,17 +604,33 @@ class LossesPagesTest {
     @Test
     void aDayBeforeItCameIsRefusedLaterToo() {
         lost(tank.wrasse(), Map.of());
-        assertThat(tank.post("/losses/" + deaths().get(0).id() + "/right", Map.of("on", TODAY.minusDays(300).toString())).body()).contains("it cannot have left before");
+        assertThat(tank.post(
+                                "/losses/" + deaths().get(0).id() + "/right",
+                                Map.of("on", TODAY.minusDays(300).toString()))
+                        .body())
+                .contains("it cannot have left before");
         assertThat(deaths()).singleElement().satisfies(d -> assertThat(d.on()).isEqualTo(TODAY));
     }
 
     @Test
     void oneFromBeforeThatIsTakenBackNeverWas() {
-        Map<String, String> firefish = new HashMap<>(Map.of("species", "firefish", "count", "2", "came", TODAY.minusDays(400).toString(), "on", TODAY.minusDays(390).toString(), "cause", "jumped"));
+        Map<String, String> firefish = new HashMap<>(Map.of(
+                "species",
+                "firefish",
+                "count",
+                "2",
+                "came",
+                TODAY.minusDays(400).toString(),
+                "on",
+                TODAY.minusDays(390).toString(),
+                "cause",
+                "jumped"));
         tank.post("/losses/before", firefish);
         assertThat(tank.page("/losses")).contains("Two of ten fish lost");
         long number = tank.fish("Nemateleotris magnifica");
-        assertThat(tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of()).body()).contains("Eight fish, none lost so far.");
+        assertThat(tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of())
+                        .body())
+                .contains("Eight fish, none lost so far.");
         assertThat(fish(number).place()).as("it does not swim here").isEqualTo(FishEntity.Place.GONE);
         assertThat(residents()).hasSize(4);
         firefish.put("count", "300");
@@ -414,7 +642,15 @@ class LossesPagesTest {
     @Test
     void aSignCountsHoweverMuchElseTheLogHas() {
         long shoal = tank.fish("Sphaeramia nematoptera");
-        lost(shoal, Map.of("count", "1", "cause", "disease", "on", TODAY.minusDays(40).toString()));
+        lost(
+                shoal,
+                Map.of(
+                        "count",
+                        "1",
+                        "cause",
+                        "disease",
+                        "on",
+                        TODAY.minusDays(40).toString()));
         List<Sent> lines = new ArrayList<>();
         for (int i = 0; i < LogDays.MOST; i++) {
             lines.add(Sent.of(Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), Doing.HIDES, tank.wrasse()));

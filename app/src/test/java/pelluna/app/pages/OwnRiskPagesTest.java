@@ -8,10 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.fish.ComesIn;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
@@ -26,14 +24,34 @@ class OwnRiskPagesTest {
     void aTankOfSurgeonfishAndAScopasTangWishedFor() {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         tank = Pelluna.tank("Surgery");
-        Map<String, String> figures = new HashMap<>(Map.of("lengthCm", "183", "widthCm", "61", "waterHeightCm", "71", "rockKg", "60",
-            "hides", "10"));
-        figures.putAll(Map.of("cycledOn", TODAY.minusYears(3).toString(), "quarantinePlaces", "2", "seaweed", "true", "cover", "mesh"));
+        Map<String, String> figures = new HashMap<>(
+                Map.of("lengthCm", "183", "widthCm", "61", "waterHeightCm", "71", "rockKg", "60", "hides", "10"));
+        figures.putAll(Map.of(
+                "cycledOn",
+                TODAY.minusYears(3).toString(),
+                "quarantinePlaces",
+                "2",
+                "seaweed",
+                "true",
+                "cover",
+                "mesh"));
         Pelluna.post(at("/tank"), figures);
         int months = 20;
-        for (String lives : List.of("Zebrasoma flavescens", "Zebrasoma xanthurum", "Zebrasoma xanthurum", "Acanthurus leucosternon",
-            "Ctenochaetus strigosus")) {
-            Pelluna.post(at("/residents"), Map.of("species", lives, "lengthCm", "14", "since", TODAY.minusMonths(months--).toString()));
+        for (String lives : List.of(
+                "Zebrasoma flavescens",
+                "Zebrasoma xanthurum",
+                "Zebrasoma xanthurum",
+                "Acanthurus leucosternon",
+                "Ctenochaetus strigosus")) {
+            Pelluna.post(
+                    at("/residents"),
+                    Map.of(
+                            "species",
+                            lives,
+                            "lengthCm",
+                            "14",
+                            "since",
+                            TODAY.minusMonths(months--).toString()));
         }
         Pelluna.post(at("/wishes"), Map.of("species", "scopas tang", "want", "5"));
     }
@@ -51,11 +69,13 @@ class OwnRiskPagesTest {
     }
 
     private String take(String how) {
-        return Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", how)).body();
+        return Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", how))
+                .body();
     }
 
     private static String card(String page) {
-        Matcher m = Pattern.compile("id=\"own-risk\">(.*?)Odds, not promises", Pattern.DOTALL).matcher(page);
+        Matcher m = Pattern.compile("id=\"own-risk\">(.*?)Odds, not promises", Pattern.DOTALL)
+                .matcher(page);
         assertThat(m.find()).isTrue();
         return m.group(1);
     }
@@ -63,9 +83,16 @@ class OwnRiskPagesTest {
     @Test
     void aRefusedWishShowsItsWaysBesideLeavingIt() {
         String card = card(page("/wishes"));
-        assertThat(card).contains("Take it all the same?", "Leave it out: nothing changes.", "By box and gate", "Deal the ground anew",
-            "The least bad way",
-            "and you have two", "When to stop", "Never into the sea");
+        assertThat(card)
+                .contains(
+                        "Take it all the same?",
+                        "Leave it out: nothing changes.",
+                        "By box and gate",
+                        "Deal the ground anew",
+                        "The least bad way",
+                        "and you have two",
+                        "When to stop",
+                        "Never into the sea");
         assertThat(page("/arrivals")).contains("Once a wish can live here");
     }
 
@@ -94,13 +121,14 @@ class OwnRiskPagesTest {
     void hindsightCountsItAsWarnedAndDone() {
         take("box-and-gate");
         Pelluna.bean(ComesIn.class).comes(tank, desk().wishes().get(0).id(), null);
-        assertThat(page("/losses/hindsight?scope=tank")).contains("Warned, and done: 1", "Either purple tang of yours would press it",
-            "Nothing of it so far");
+        assertThat(page("/losses/hindsight?scope=tank"))
+                .contains("Warned, and done: 1", "Either purple tang of yours would press it", "Nothing of it so far");
     }
 
     @Test
     void aWayThatThereIsNotIsRefused() {
-        assertThat(Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", "somehow")).statusCode())
-            .isEqualTo(404);
+        assertThat(Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", "somehow"))
+                        .statusCode())
+                .isEqualTo(404);
     }
 }

@@ -7,12 +7,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
 import java.util.stream.IntStream;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.testing.Pelluna;
 
 /** What the pages answer to good and to bad input, without a browser. */
@@ -22,17 +20,45 @@ class PagesOverHttpTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/tanks/1/wishes", "/tanks/2/wishes", "/tanks/1/tank", "/tanks/1/arrivals", "/tanks/1/arrivals?at=99", "/tanks/1/species", "/tanks/1/species?q=goby",
-        "/tanks/1/species?q=zzzz", "/tanks/1/species/Zebrasoma-flavescens", "/tanks/1/species/all", "/tanks/1/side-by-side", "/tanks/1/own-word", "/catalogue.csv", "/catalogue.json", "/tanks/1/exchange", "/tanks/new", "/"})
+    @ValueSource(
+            strings = {
+                "/tanks/1/wishes",
+                "/tanks/2/wishes",
+                "/tanks/1/tank",
+                "/tanks/1/arrivals",
+                "/tanks/1/arrivals?at=99",
+                "/tanks/1/species",
+                "/tanks/1/species?q=goby",
+                "/tanks/1/species?q=zzzz",
+                "/tanks/1/species/Zebrasoma-flavescens",
+                "/tanks/1/species/all",
+                "/tanks/1/side-by-side",
+                "/tanks/1/own-word",
+                "/catalogue.csv",
+                "/catalogue.json",
+                "/tanks/1/exchange",
+                "/tanks/new",
+                "/"
+            })
     void everyPlaceAnswers(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
         assertThat(answer.statusCode()).isEqualTo(200);
-        assertThat(answer.headers().firstValue("Content-Security-Policy").orElse("")).contains("script-src 'self'");
+        assertThat(answer.headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("script-src 'self'");
         nothingSpilled(answer);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/tanks/999999/wishes", "/tanks/x/wishes", "/tanks/1/species/No-fish", "/nowhere", "/tanks/1/nowhere", "/settings/units", "/tanks/1/wishes/1"})
+    @ValueSource(
+            strings = {
+                "/tanks/999999/wishes",
+                "/tanks/x/wishes",
+                "/tanks/1/species/No-fish",
+                "/nowhere",
+                "/tanks/1/nowhere",
+                "/settings/units",
+                "/tanks/1/wishes/1"
+            })
     void whatIsNotThereIsSaidSo(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
         assertThat(answer.statusCode()).isEqualTo(404);
@@ -52,10 +78,16 @@ class PagesOverHttpTest {
         ''           | 1    |     | Which fish?
         <script>     | 1    |     | Which fish do you mean?
         """)
-    void aBadWishIsRefusedBesideTheFieldAndNothingTypedIsLost(String species, String count, String length, String says) {
-        HttpResponse<String> answer = Pelluna.post("/tanks/2/wishes", Map.of("species", species, "count", count, "lengthCm", length == null ? "" : length));
+    void aBadWishIsRefusedBesideTheFieldAndNothingTypedIsLost(
+            String species, String count, String length, String says) {
+        HttpResponse<String> answer = Pelluna.post(
+                "/tanks/2/wishes",
+                Map.of("species", species, "count", count, "lengthCm", length == null ? "" : length));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains(says).contains("value=\"" + species.replace("<", "&lt;").replace(">", "&gt;") + "\"").contains("value=\"" + count + "\"");
+        assertThat(answer.body())
+                .contains(says)
+                .contains("value=\"" + species.replace("<", "&lt;").replace(">", "&gt;") + "\"")
+                .contains("value=\"" + count + "\"");
         nothingSpilled(answer);
     }
 
@@ -70,7 +102,8 @@ class PagesOverHttpTest {
         Puddle  | NaN  | 50 | 50 | is not a number
         """)
     void anEmptyOrAbsurdTankIsRefused(String name, String length, String width, String height, String says) {
-        HttpResponse<String> answer = Pelluna.post("/tanks", Map.of("name", name, "lengthCm", length, "widthCm", width, "waterHeightCm", height));
+        HttpResponse<String> answer = Pelluna.post(
+                "/tanks", Map.of("name", name, "lengthCm", length, "widthCm", width, "waterHeightCm", height));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains(says).contains("value=\"" + width + "\"");
         nothingSpilled(answer);
@@ -80,72 +113,96 @@ class PagesOverHttpTest {
     void residentsFromBeforeTheCycleAreRefused() {
         long tank = Pelluna.tank("Young");
         Pelluna.post("/tanks/" + tank + "/tank", Map.of("cycledOn", "2026-06-01"));
-        HttpResponse<String> answer = Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "royal gramma", "since", "2025-01-01"));
+        HttpResponse<String> answer =
+                Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "royal gramma", "since", "2025-01-01"));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("on or after the end of the cycle").contains("2025-01-01");
     }
 
     @Test
     void twoHundredWishesAreHeldAndOneMoreIsRefused() {
-        String wishes = String.join(",", IntStream.range(0, 200).mapToObj(i -> "{\"species\":\"" + (i % 2 == 0 ? "royal gramma" : "Chromis viridis") + "\"}").toList());
-        String plan = "{\"pelluna\":1,\"name\":\"Dreamer\",\"tank\":{\"lengthCm\":200,\"widthCm\":70,\"waterHeightCm\":60},\"wishes\":[" + wishes + "]}";
+        String wishes = String.join(
+                ",",
+                IntStream.range(0, 200)
+                        .mapToObj(i -> "{\"species\":\"" + (i % 2 == 0 ? "royal gramma" : "Chromis viridis") + "\"}")
+                        .toList());
+        String plan =
+                "{\"pelluna\":1,\"name\":\"Dreamer\",\"tank\":{\"lengthCm\":200,\"widthCm\":70,\"waterHeightCm\":60},"
+                        + "\"wishes\":["
+                        + wishes + "]}";
         HttpResponse<String> brought = Pelluna.post("/tanks/1/exchange", Map.of("text", plan));
         assertThat(brought.statusCode()).isEqualTo(200);
         String place = brought.uri().getPath();
         HttpResponse<String> more = Pelluna.post(place, Map.of("species", "midas blenny"));
         assertThat(more.statusCode()).isEqualTo(422);
         assertThat(more.body()).contains("no more than 200");
-        assertThat(Pelluna.get(place.replace("wishes", "arrivals")).statusCode()).isEqualTo(200);
+        assertThat(Pelluna.get(place.replace("wishes", "arrivals")).statusCode())
+                .isEqualTo(200);
     }
 
     @Test
     void plansGoOutAndComeInUnchanged() {
         String out = Pelluna.get("/tanks/1/plan.json").body();
         HttpResponse<String> in = Pelluna.post("/tanks/1/exchange", Map.of("text", out));
-        String again = Pelluna.get(in.uri().getPath().replace("wishes", "plan.json")).body();
+        String again =
+                Pelluna.get(in.uri().getPath().replace("wishes", "plan.json")).body();
         assertThat(again).isEqualTo(out);
     }
 
     @Test
     void aBadPlanFileIsRefusedWithItsFieldsAndKeptOnThePage() {
-        HttpResponse<String> answer = Pelluna.post("/tanks/1/exchange", Map.of("text", "{\"pelluna\":1,\"tank\":{\"lengthCm\":0}}"));
+        HttpResponse<String> answer =
+                Pelluna.post("/tanks/1/exchange", Map.of("text", "{\"pelluna\":1,\"tank\":{\"lengthCm\":0}}"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("tank.lengthCm: found 0; expected 10 to 2000 cm").contains("&quot;lengthCm&quot;:0");
+        assertThat(answer.body())
+                .contains("tank.lengthCm: found 0; expected 10 to 2000 cm")
+                .contains("&quot;lengthCm&quot;:0");
     }
 
     @Test
     void theWebApiGivesTheSameAnswerAsThePages() {
         String plan = Pelluna.get("/tanks/1/plan.json").body();
-        HttpResponse<String> api = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess")).header("Content-Type", "application/json")
-            .POST(HttpRequest.BodyPublishers.ofString(plan)));
+        HttpResponse<String> api = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(plan)));
         assertThat(api.statusCode()).isEqualTo(200);
         assertThat(api.body()).isEqualTo(Pelluna.get("/tanks/1/assessment.json").body());
     }
 
     @Test
     void otherSitesMayNotWrite() {
-        HttpResponse<String> answer = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/units")).header("Sec-Fetch-Site", "cross-site")
-            .header("Content-Type", "application/x-www-form-urlencoded").POST(HttpRequest.BodyPublishers.ofString("units=US")));
+        HttpResponse<String> answer = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/settings/units"))
+                .header("Sec-Fetch-Site", "cross-site")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString("units=US")));
         assertThat(answer.statusCode()).isEqualTo(403);
     }
 
     @Test
     void aWishChangedInTwoWindowsIsNotOverwritten() {
         long tank = Pelluna.tank("Wish Race");
-        String added = Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma", "count", "1", "want", "3")).uri().toString();
+        String added = Pelluna.post(
+                        "/tanks/" + tank + "/wishes", Map.of("species", "royal gramma", "count", "1", "want", "3"))
+                .uri()
+                .toString();
         String path = "/tanks/" + tank + "/wishes/" + added.replaceFirst(".*wish=", "");
-        assertThat(Pelluna.post(path, Map.of("want", "5", "was-want", "3")).statusCode()).isEqualTo(200);
+        assertThat(Pelluna.post(path, Map.of("want", "5", "was-want", "3")).statusCode())
+                .isEqualTo(200);
         HttpResponse<String> late = Pelluna.post(path, Map.of("want", "1", "was-want", "3"));
         assertThat(late.statusCode()).isEqualTo(422);
         assertThat(late.body()).contains("Another window changed this to 5");
-        assertThat(Pelluna.post(path, Map.of("count", "2", "was-count", "1")).statusCode()).isEqualTo(200);
-        assertThat(Pelluna.get("/tanks/" + tank + "/plan.json").body()).contains("\"want\" : 5").contains("\"count\" : 2");
+        assertThat(Pelluna.post(path, Map.of("count", "2", "was-count", "1")).statusCode())
+                .isEqualTo(200);
+        assertThat(Pelluna.get("/tanks/" + tank + "/plan.json").body())
+                .contains("\"want\" : 5")
+                .contains("\"count\" : 2");
     }
 
     @Test
     void theDemoHasEveryOutcomeAndALeftOutWish() {
         String body = Pelluna.get("/tanks/1/assessment.json").body();
-        assertThat(body).contains("\"outcome\" : \"fits\"", "\"outcome\" : \"fits-if\"", "\"outcome\" : \"not-in-this-tank\"");
+        assertThat(body)
+                .contains("\"outcome\" : \"fits\"", "\"outcome\" : \"fits-if\"", "\"outcome\" : \"not-in-this-tank\"");
         assertThat(body).contains("it is a Surge of");
         assertThat(Pelluna.get("/tanks/2/wishes").body()).contains("Sill");
     }

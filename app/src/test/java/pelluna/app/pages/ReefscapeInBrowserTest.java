@@ -3,20 +3,6 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-
-import javax.imageio.ImageIO;
-
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Test;
-
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
@@ -25,17 +11,31 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
-
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.Pelluna;
 
 /** The Reefscape under a keeper's hands: mouse, keys, touch. */
 class ReefscapeInBrowserTest {
     private static final String SCAPE = """
-        {"pelluna": 1, "name": "Two heaps", "tank": {"lengthCm": 150, "widthCm": 60, "waterHeightCm": 52, "rockKg": 40, "sandDepthCm": 3, "cover": "mesh", "cycledOn": "2024-01-01",
-          "scape": {"rocks": [{"leftCm": 5, "widthCm": 36, "heightsCm": [14, 22, 14]}, {"leftCm": 46, "widthCm": 36, "heightsCm": [14, 22, 14]}],
-                    "hides": [{"xCm": 33, "heightCm": 8}, {"xCm": 51, "heightCm": 8}], "run": {"fromCm": 0, "heightCm": 42}}},
-         "residents": [{"species": "Pictichromis paccagnellae", "lengthCm": 6, "since": "2025-01-01"}, {"species": "Zebrasoma flavescens", "lengthCm": 6, "since": "2026-01-01"}],
+        {"pelluna": 1, "name": "Two heaps", "tank": {"lengthCm": 150, "widthCm": 60, "waterHeightCm": 52,
+          "rockKg": 40, "sandDepthCm": 3, "cover": "mesh", "cycledOn": "2024-01-01",
+          "scape": {"rocks": [{"leftCm": 5, "widthCm": 36, "heightsCm": [14, 22, 14]}, {"leftCm": 46, "widthCm": 36,
+            "heightsCm": [14, 22, 14]}],
+                    "hides": [{"xCm": 33, "heightCm": 8}, {"xCm": 51, "heightCm": 8}], "run": {"fromCm": 0,
+                      "heightCm": 42}}},
+         "residents": [{"species": "Pictichromis paccagnellae", "lengthCm": 6, "since": "2025-01-01"},
+           {"species": "Zebrasoma flavescens", "lengthCm": 6, "since": "2026-01-01"}],
          "wishes": [{"species": "Gramma loreto"}]}""";
     private final List<String> complaints = new ArrayList<>();
     private Page page;
@@ -46,7 +46,9 @@ class ReefscapeInBrowserTest {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         Pelluna.post("/settings/arrows", Map.of("from", "5"));
         long any = Pelluna.tank("Door");
-        String there = Pelluna.post("/tanks/" + any + "/exchange", Map.of("text", SCAPE)).uri().toString();
+        String there = Pelluna.post("/tanks/" + any + "/exchange", Map.of("text", SCAPE))
+                .uri()
+                .toString();
         tank = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
         page = Chromium.window(1280, 800);
         watch(page);
@@ -79,8 +81,10 @@ class ReefscapeInBrowserTest {
     }
 
     private String pair() {
-        return page.evaluate("() => pellunaReef.scene.fish.find(f => f.name.includes('dottyback') || f.name.includes('seudochromis') || f.picture.includes('Pictichromis')).id").toString() + "~"
-            + page.evaluate("() => pellunaReef.scene.fish.find(f => f.picture.includes('Gramma')).id");
+        return page.evaluate("() => pellunaReef.scene.fish.find(f => f.name.includes('dottyback') || "
+                                + "f.name.includes('seudochromis') || f.picture.includes('Pictichromis')).id")
+                        .toString()
+                + "~" + page.evaluate("() => pellunaReef.scene.fish.find(f => f.picture.includes('Gramma')).id");
     }
 
     private void drag(Locator piece, double shareX, double shareY, double byX, double byY) {
@@ -91,8 +95,11 @@ class ReefscapeInBrowserTest {
         page.mouse().down();
         page.mouse().move(x + byX / 2, y + byY / 2);
         page.mouse().move(x + byX, y + byY);
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.mouse().up());
-        page.waitForCondition(() -> !page.locator("#page").evaluate("e => e.hasAttribute('aria-busy')").equals(true));
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.mouse().up());
+        page.waitForCondition(() -> !page.locator("#page")
+                .evaluate("e => e.hasAttribute('aria-busy')")
+                .equals(true));
     }
 
     @Test
@@ -102,7 +109,8 @@ class ReefscapeInBrowserTest {
         Locator heap = page.locator(".rock-piece").nth(1);
         String was = heap.getAttribute("aria-label");
         drag(heap, 0.15, 0.9, 220, 0);
-        assertThat(page.locator(".rock-piece").nth(1).getAttribute("aria-label")).isNotEqualTo(was);
+        assertThat(page.locator(".rock-piece").nth(1).getAttribute("aria-label"))
+                .isNotEqualTo(was);
         page.waitForFunction("was => Number(document.querySelector('#index').textContent) < was", before);
         assertThat(page.locator("#undo")).hasText("Undo: a heap of rock moved");
         page.click("#undo");
@@ -125,12 +133,17 @@ class ReefscapeInBrowserTest {
         go("?pair=" + pair());
         double before = index();
         String day = page.locator("#reef-day").textContent();
-        double length = (double) page.evaluate("() => pellunaReef.swimmers().find(s => s.fish.picture.includes('Zebrasoma')).length");
+        double length = (double)
+                page.evaluate("() => pellunaReef.swimmers().find(s => s.fish.picture.includes('Zebrasoma')).length");
         BoundingBox slider = page.locator("#reef-slider").boundingBox();
-        page.waitForResponse(r -> r.url().contains("/reefscape?"), () -> page.mouse().click(slider.x + slider.width - 4, slider.y + slider.height / 2));
+        page.waitForResponse(
+                r -> r.url().contains("/reefscape?"),
+                () -> page.mouse().click(slider.x + slider.width - 4, slider.y + slider.height / 2));
         page.waitForFunction("was => Number(document.querySelector('#index').textContent) !== was", before);
         assertThat(page.locator("#reef-day")).not().hasText(day);
-        assertThat((double) page.evaluate("() => pellunaReef.swimmers().find(s => s.fish.picture.includes('Zebrasoma')).length")).isGreaterThan(1.5 * length);
+        assertThat((double) page.evaluate(
+                        "() => pellunaReef.swimmers().find(s => s.fish.picture.includes('Zebrasoma')).length"))
+                .isGreaterThan(1.5 * length);
         assertThat(page.url()).contains("on=20");
     }
 
@@ -138,14 +151,19 @@ class ReefscapeInBrowserTest {
     void everythingThatIsDraggedIsMovedByKeysToo() {
         Locator hide = page.locator(".hide-piece").first();
         hide.focus();
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.keyboard().press("ArrowRight"));
-        page.waitForFunction("() => document.activeElement.matches('.hide-piece[data-i=\"0\"]') && document.activeElement.getAttribute('aria-label').includes('35 cm from the left')");
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.keyboard().press("Delete"));
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.keyboard().press("ArrowRight"));
+        page.waitForFunction("() => document.activeElement.matches('.hide-piece[data-i=\"0\"]') && "
+                + "document.activeElement.getAttribute('aria-label').includes('35 cm from the left')");
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.keyboard().press("Delete"));
         assertThat(page.locator(".hide-piece")).hasCount(1);
         Locator foot = page.locator("[data-kind=foot]").first();
         foot.focus();
-        page.waitForResponse(r -> r.request().method().equals("POST"), () -> page.keyboard().press("Shift+ArrowRight"));
-        assertThat(page.locator(".rock-piece").first()).hasAttribute("aria-label", java.util.regex.Pattern.compile(".*46 cm wide.*"));
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> page.keyboard().press("Shift+ArrowRight"));
+        assertThat(page.locator(".rock-piece").first())
+                .hasAttribute("aria-label", java.util.regex.Pattern.compile(".*46 cm wide.*"));
         String day = page.locator("#reef-day").textContent();
         page.locator("h1").click();
         page.keyboard().press("[");
@@ -155,8 +173,11 @@ class ReefscapeInBrowserTest {
     @Test
     void aFishIsChosenByAClickAndAnArrowByItsLine() {
         @SuppressWarnings("unchecked")
-        Map<String, Object> at = (Map<String, Object>) page.evaluate("() => { const s = pellunaReef.shown.swimmers.find(f => f.fish.picture.includes('Zebrasoma')); const b = pellunaReef.inner.getBoundingClientRect();"
-            + " const [l, t, w] = pellunaReef.scene.box; const k = b.width / w; return { x: b.left + (s.x - l) * k, y: b.top + (s.y - t) * k }; }");
+        Map<String, Object> at =
+                (Map<String, Object>) page.evaluate("() => { const s = pellunaReef.shown.swimmers.find(f => "
+                        + "f.fish.picture.includes('Zebrasoma')); const b = pellunaReef.inner.getBoundingClientRect();"
+                        + " const [l, t, w] = pellunaReef.scene.box; const k = b.width / w; return { x: "
+                        + "b.left + (s.x - l) * k, y: b.top + (s.y - t) * k }; }");
         page.mouse().click(((Number) at.get("x")).doubleValue(), ((Number) at.get("y")).doubleValue());
         assertThat(page.locator("#explains h3")).hasText("Yellow tang");
         page.locator(".pressline").first().click();
@@ -192,8 +213,11 @@ class ReefscapeInBrowserTest {
         page.click("#reef-play");
         double first = ((Number) page.evaluate("() => pellunaReef.day")).doubleValue();
         page.waitForTimeout(400);
-        assertThat(((Number) page.evaluate("() => pellunaReef.day")).doubleValue()).isEqualTo(first);
-        assertThat((Boolean) page.evaluate("() => pellunaReef.scene.changes.some(c => Math.abs(c.day - pellunaReef.day) < 1)")).isTrue();
+        assertThat(((Number) page.evaluate("() => pellunaReef.day")).doubleValue())
+                .isEqualTo(first);
+        assertThat((Boolean) page.evaluate(
+                        "() => pellunaReef.scene.changes.some(c => Math.abs(c.day - pellunaReef.day) < 1)"))
+                .isTrue();
         page.click("#reef-play");
     }
 
@@ -205,7 +229,11 @@ class ReefscapeInBrowserTest {
         download.saveAs(file);
         var image = ImageIO.read(file.toFile());
         assertThat(image.getWidth()).isEqualTo(1600);
-        assertThat(java.util.stream.IntStream.range(0, image.getWidth()).map(x -> image.getRGB(x, image.getHeight() / 2)).distinct().count()).isGreaterThan(20);
+        assertThat(java.util.stream.IntStream.range(0, image.getWidth())
+                        .map(x -> image.getRGB(x, image.getHeight() / 2))
+                        .distinct()
+                        .count())
+                .isGreaterThan(20);
         Files.delete(file);
     }
 
@@ -215,7 +243,8 @@ class ReefscapeInBrowserTest {
         watch(phone);
         phone.navigate(Pelluna.url() + "/tanks/" + tank + "/reefscape?pair=" + pair());
         phone.waitForFunction("() => window.pellunaReef && window.pellunaReef.shown");
-        assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).isEqualTo(390);
+        assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth"))
+                .isEqualTo(390);
         assertThat(phone.locator("#explains")).hasCSS("position", "fixed");
         CDPSession hand = phone.context().newCDPSession(phone);
         BoundingBox box = phone.locator("#reefscape").boundingBox();

@@ -9,13 +9,10 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import javax.xml.parsers.DocumentBuilderFactory;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
-
 import pelluna.app.testing.Pelluna;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,8 +27,26 @@ class ReefscapePagesTest {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         Pelluna.post("/settings/arrows", Map.of("from", "20"));
         tank = Pelluna.tank("Rivalry");
-        Pelluna.post(at("/tank"), Map.of("rockKg", "40", "hides", "4", "cover", "mesh", "cycledOn", LocalDate.now().minusYears(2).toString()));
-        Pelluna.post(at("/residents"), Map.of("species", "Pictichromis paccagnellae", "lengthCm", "6", "since", LocalDate.now().minusYears(1).toString()));
+        Pelluna.post(
+                at("/tank"),
+                Map.of(
+                        "rockKg",
+                        "40",
+                        "hides",
+                        "4",
+                        "cover",
+                        "mesh",
+                        "cycledOn",
+                        LocalDate.now().minusYears(2).toString()));
+        Pelluna.post(
+                at("/residents"),
+                Map.of(
+                        "species",
+                        "Pictichromis paccagnellae",
+                        "lengthCm",
+                        "6",
+                        "since",
+                        LocalDate.now().minusYears(1).toString()));
         Pelluna.post(at("/wishes"), Map.of("species", "royal gramma", "want", "5"));
         Pelluna.post(at("/wishes"), Map.of("species", "yellow tang", "want", "3"));
     }
@@ -50,7 +65,12 @@ class ReefscapePagesTest {
     private JsonNode scene() {
         Matcher m = Pattern.compile("data-scene=\"([^\"]*)\"").matcher(page(""));
         assertThat(m.find()).isTrue();
-        return JSON.readTree(m.group(1).replace("&quot;", "\"").replace("&#39;", "'").replace("&amp;", "&").replace("&gt;", ">").replace("&lt;", "<"));
+        return JSON.readTree(m.group(1)
+                .replace("&quot;", "\"")
+                .replace("&#39;", "'")
+                .replace("&amp;", "&")
+                .replace("&gt;", ">")
+                .replace("&lt;", "<"));
     }
 
     private JsonNode plan() {
@@ -78,9 +98,12 @@ class ReefscapePagesTest {
 
     @Test
     void aStepOfTheDateAnswersWithThoseWhoAreThere() {
-        JsonNode today = JSON.readTree(Pelluna.get(at("/reefscape/day?on=" + LocalDate.now())).body());
+        JsonNode today = JSON.readTree(
+                Pelluna.get(at("/reefscape/day?on=" + LocalDate.now())).body());
         assertThat(today.get("presses").size()).isZero();
-        JsonNode later = JSON.readTree(Pelluna.get(at("/reefscape/day?on=" + LocalDate.now().plusYears(1))).body());
+        JsonNode later = JSON.readTree(
+                Pelluna.get(at("/reefscape/day?on=" + LocalDate.now().plusYears(1)))
+                        .body());
         assertThat(later.get("presses").size()).isGreaterThanOrEqualTo(4);
         assertThat(later.get("homes").size()).isEqualTo(3);
     }
@@ -95,14 +118,22 @@ class ReefscapePagesTest {
         for (int left = 5; left > 0; left--) {
             Pelluna.post(at("/reefscape/take"), Map.of("kind", "hide", "i", "0"));
         }
-        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body()).get("sieve").get(0).toString()).contains("\"rule\":\"hides\"");
+        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body())
+                        .get("sieve")
+                        .get(0)
+                        .toString())
+                .contains("\"rule\":\"hides\"");
     }
 
     @Test
     void theRunThatIsDrawnIsTheTanks() {
         Pelluna.post(at("/reefscape/move"), Map.of("kind", "runend", "i", "0", "dx", "-60", "dy", "0"));
         assertThat(plan().get("tank").get("runCm").asDouble()).isEqualTo(90);
-        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body()).get("sieve").get(1).toString()).contains("least-run");
+        assertThat(JSON.readTree(Pelluna.get(at("/assessment.json")).body())
+                        .get("sieve")
+                        .get(1)
+                        .toString())
+                .contains("least-run");
     }
 
     @Test
@@ -111,8 +142,15 @@ class ReefscapePagesTest {
         HttpResponse<String> typed = Pelluna.post(at("/tank"), Map.of("hides", "7"));
         assertThat(typed.statusCode()).isEqualTo(200);
         assertThat(plan().get("tank").get("scape").get("hides").size()).isEqualTo(7);
-        assertThat(Pelluna.post(at("/tank"), Map.of("lengthCm", "120")).statusCode()).isEqualTo(200);
-        assertThat(plan().get("tank").get("scape").get("rocks").get(1).get("leftCm").asDouble()).isLessThan(120);
+        assertThat(Pelluna.post(at("/tank"), Map.of("lengthCm", "120")).statusCode())
+                .isEqualTo(200);
+        assertThat(plan().get("tank")
+                        .get("scape")
+                        .get("rocks")
+                        .get(1)
+                        .get("leftCm")
+                        .asDouble())
+                .isLessThan(120);
     }
 
     @Test
@@ -133,10 +171,13 @@ class ReefscapePagesTest {
     @Test
     void whatWouldLowerItIsTriedByOneClickAndTakenBackByOne() {
         String offers = Pelluna.get(at("/reefscape/offers?pair=" + pair())).body();
-        Matcher box = Pattern.compile("value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"").matcher(offers);
+        Matcher box = Pattern.compile("value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"")
+                .matcher(offers);
         assertThat(box.find()).isTrue();
         double before = scene().get("now").get("presses").get(0).get(2).asDouble();
-        Pelluna.post(at("/reefscape/try"), Map.of("attempt", box.group(1), "of", box.group(2), "said", "Send it through the box"));
+        Pelluna.post(
+                at("/reefscape/try"),
+                Map.of("attempt", box.group(1), "of", box.group(2), "said", "Send it through the box"));
         assertThat(plan().get("wishes").toString()).contains("\"box\":true");
         assertThat(scene().get("now").get("presses").get(0).get(2).asDouble()).isLessThan(before);
         assertThat(page("")).contains("Undo: Send it through the box");
@@ -155,8 +196,12 @@ class ReefscapePagesTest {
     @Test
     void anOrderByHandIsShownOnArrivalsAndGivenBack() {
         String mark = mark();
-        Pelluna.post(at("/reefscape/try"), Map.of("attempt", "order w1 w0", "of", mark, "said", "Bring the yellow tang in earlier"));
-        assertThat(Pelluna.get(at("/arrivals")).body()).contains("The order is by your hand").contains("Back to the best order");
+        Pelluna.post(
+                at("/reefscape/try"),
+                Map.of("attempt", "order w1 w0", "of", mark, "said", "Bring the yellow tang in earlier"));
+        assertThat(Pelluna.get(at("/arrivals")).body())
+                .contains("The order is by your hand")
+                .contains("Back to the best order");
         Pelluna.post(at("/arrivals/best"), Map.of());
         assertThat(Pelluna.get(at("/arrivals")).body()).doesNotContain("The order is by your hand");
     }
@@ -193,7 +238,8 @@ class ReefscapePagesTest {
     void aDroppedSandboxIsGoneAndAChangedPlanIsNamedBeforeItIsReplaced() {
         long sandbox = number(Pelluna.post(at("/what-if"), Map.of()).uri().toString());
         Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
-        assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body()).contains("The plan has been changed since this copy was made");
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body())
+                .contains("The plan has been changed since this copy was made");
         Pelluna.post("/tanks/" + sandbox + "/what-if/drop", Map.of());
         assertThat(Pelluna.get("/tanks/" + sandbox + "/wishes").statusCode()).isEqualTo(404);
         assertThat(plan().get("wishes").size()).isEqualTo(3);
@@ -210,21 +256,47 @@ class ReefscapePagesTest {
     void measuredLengthsAreKeptShownAndGrownFrom() {
         String was = LocalDate.now().minusDays(300).toString();
         Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "4", "measuredOn", was, "of", mark()));
-        HttpResponse<String> second = Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "4,2", "measuredOn", LocalDate.now().toString(), "of", mark()));
+        HttpResponse<String> second = Pelluna.post(
+                at("/reefscape/measure"),
+                Map.of(
+                        "fish",
+                        "r0",
+                        "length",
+                        "4,2",
+                        "measuredOn",
+                        LocalDate.now().toString(),
+                        "of",
+                        mark()));
         assertThat(second.body()).contains("4 cm on ").contains("4.2 cm on ").contains("It grows as you measured");
         assertThat(scene().get("fish").get(0).get("lengths").get(0).asDouble()).isEqualTo(4.2);
-        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "big", "of", mark())).body()).contains("Please give a length");
-        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "90", "of", mark())).body()).contains("no more than the record");
+        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "big", "of", mark()))
+                        .body())
+                .contains("Please give a length");
+        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "90", "of", mark()))
+                        .body())
+                .contains("no more than the record");
         assertThat(plan().get("residents").get(0).get("lengths").size()).isEqualTo(2);
     }
 
     @Test
     void thePictureStandsByItselfWithTitleDateScaleAndLegend() throws Exception {
         HttpResponse<String> picture = Pelluna.get(at("/reefscape/picture.svg?download=true"));
-        assertThat(picture.headers().firstValue("Content-Disposition").orElseThrow()).contains("rivalry-").contains(".svg");
-        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(picture.body().getBytes(StandardCharsets.UTF_8)));
+        assertThat(picture.headers().firstValue("Content-Disposition").orElseThrow())
+                .contains("rivalry-")
+                .contains(".svg");
+        Document svg = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(picture.body().getBytes(StandardCharsets.UTF_8)));
         String text = svg.getDocumentElement().getTextContent();
-        assertThat(text).contains("Rivalry", "3 fish", "150 cm", "Surge", "royal gramma", "grounds overlap", "odds, not promises");
+        assertThat(text)
+                .contains(
+                        "Rivalry",
+                        "3 fish",
+                        "150 cm",
+                        "Surge",
+                        "royal gramma",
+                        "grounds overlap",
+                        "odds, not promises");
         assertThat(picture.body()).doesNotContain("http://1").doesNotContain("href=");
         assertThat(svg.getElementsByTagName("ellipse").getLength()).isGreaterThan(4);
     }
@@ -233,7 +305,8 @@ class ReefscapePagesTest {
     void everyPairIsReadableHardestFirstWithWhoEatsWhomAndGoodCompany() {
         Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6"));
         String body = Pelluna.get(at("/reefscape/pairs")).body();
-        assertThat(body).contains("</html>", "Who presses whom on", "Who can eat whom", "Good company", "as a pair wants");
+        assertThat(body)
+                .contains("</html>", "Who presses whom on", "Who can eat whom", "Good company", "as a pair wants");
         Matcher rows = Pattern.compile("<td class=\"fig\">(\\d+)</td>").matcher(body);
         int last = 101;
         int n = 0;
@@ -251,15 +324,19 @@ class ReefscapePagesTest {
         HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + "/reefscape");
         assertThat(answer.statusCode()).isEqualTo(200);
         assertThat(answer.body()).contains("Nobody lives here yet").contains("</html>");
-        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/pairs").body()).contains("There is nobody yet to press anybody", "</html>");
-        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/picture.svg").statusCode()).isEqualTo(200);
+        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/pairs").body())
+                .contains("There is nobody yet to press anybody", "</html>");
+        assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/picture.svg").statusCode())
+                .isEqualTo(200);
     }
 
     @Test
     void daysAndPiecesThatAreNotThereAreAnsweredPlainly() {
         assertThat(Pelluna.get(at("/reefscape?on=yesterday")).statusCode()).isEqualTo(400);
         assertThat(page("?on=1990-01-01")).contains(" " + LocalDate.now().getYear() + ".");
-        assertThat(Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "77", "dx", "1", "dy", "1")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "77", "dx", "1", "dy", "1"))
+                        .statusCode())
+                .isEqualTo(404);
         assertThat(Pelluna.get("/tanks/999999/reefscape").statusCode()).isEqualTo(404);
         assertThat(Pelluna.get(at("/reefscape/offers?pair=x~y")).statusCode()).isEqualTo(404);
     }

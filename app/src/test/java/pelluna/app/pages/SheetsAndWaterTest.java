@@ -7,12 +7,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
@@ -28,9 +26,13 @@ class SheetsAndWaterTest {
     }
 
     private String look(String csv) {
-        String body = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"log.csv\"\r\nContent-Type: text/csv\r\n\r\n" + csv + "\r\n--b--\r\n";
-        HttpResponse<String> answer = Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/log/sheets"))).header("Content-Type", "multipart/form-data; boundary=b")
-            .POST(HttpRequest.BodyPublishers.ofString(body)));
+        String body = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"log.csv\"\r\nContent-Type: "
+                + "text/csv\r\n\r\n"
+                + csv + "\r\n--b--\r\n";
+        HttpResponse<String> answer =
+                Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/log/sheets")))
+                        .header("Content-Type", "multipart/form-data; boundary=b")
+                        .POST(HttpRequest.BodyPublishers.ofString(body)));
         assertThat(answer.statusCode()).isEqualTo(200);
         return answer.body();
     }
@@ -39,26 +41,45 @@ class SheetsAndWaterTest {
     void testsAreLookedThroughFirstAndThenTakenWhole() {
         String csv = "On;Nitrate;pH\n2026-01-05;4,5;8,2\n2026-01-12;5;8.1\n";
         assertThat(look(csv)).contains("2 tests, all of them good").contains("Take them in");
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).as("nothing is written by looking").isEmpty();
+        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id))
+                .as("nothing is written by looking")
+                .isEmpty();
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body()).contains("2 rows were taken in.");
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).hasSize(2).first().isEqualTo(Map.of("on", "2026-01-05", "nitrate", 4.5, "pH", 8.2));
+        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id))
+                .hasSize(2)
+                .first()
+                .isEqualTo(Map.of("on", "2026-01-05", "nitrate", 4.5, "pH", 8.2));
     }
 
     @Test
     void oneWrongRowIsNamedAndNothingIsHalfWritten() {
         String csv = "on,nitrate\n2026-01-05,4.5\n5.1.2026,5\n2026-01-19,plenty\n2026-01-26,9999\n";
-        assertThat(look(csv)).contains("4 tests, 3 of them wrong").contains("is no day; write it as 2027-03-01").contains("&#39;plenty&#39; is no figure for nitrate").contains("0 to 500 mg/L is needed").doesNotContain("Take them in");
-        assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body()).contains("3 of 4 rows are wrong. Nothing was written.");
+        assertThat(look(csv))
+                .contains("4 tests, 3 of them wrong")
+                .contains("is no day; write it as 2027-03-01")
+                .contains("&#39;plenty&#39; is no figure for nitrate")
+                .contains("0 to 500 mg/L is needed")
+                .doesNotContain("Take them in");
+        assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
+                .contains("3 of 4 rows are wrong. Nothing was written.");
         assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).isEmpty();
     }
 
     @Test
     void sightingsFromASheet() {
-        String csv = "at,who,did,whom,times,gravity,note\n2026-11-01 18:30,dottyback,chased,wrasse,3,2,by the cave\n2026-11-01 18:40,wrasse,not-eating,,,,\n";
+        String csv = "at,who,did,whom,times,gravity,note\n2026-11-01 18:30,dottyback,chased,wrasse,3,2,by the "
+                + "cave\n2026-11-01 18:40,wrasse,not-eating,,,,\n";
         assertThat(look(csv)).contains("2 sightings, all of them good");
         tank.post("/log/sheets/take", Map.of("text", csv));
-        assertThat(Pelluna.get(tank.at("/log/sheets/sightings.csv")).body()).contains("2026-11-01T18:30,Springer's dottyback,chased,yellow wrasse,3,2").contains("by the cave").contains("not-eating");
-        assertThat(look("at,who,did\n2026-11-01 18:30,tang,eats\n2026-11-02,dottyback,flew\n2999-01-01,dottyback,eats\n")).contains("Nobody here goes by").contains("What did it do?").contains("That lies in the future.");
+        assertThat(Pelluna.get(tank.at("/log/sheets/sightings.csv")).body())
+                .contains("2026-11-01T18:30,Springer's dottyback,chased,yellow wrasse,3,2")
+                .contains("by the cave")
+                .contains("not-eating");
+        assertThat(look("at,who,did\n2026-11-01 "
+                        + "18:30,tang,eats\n2026-11-02,dottyback,flew\n2999-01-01,dottyback,eats\n"))
+                .contains("Nobody here goes by")
+                .contains("What did it do?")
+                .contains("That lies in the future.");
     }
 
     @Test
@@ -73,7 +94,12 @@ class SheetsAndWaterTest {
         LogTank other = new LogTank("Log copied");
         assertThat(other.post("/log/sheets/take", Map.of("text", out)).body()).contains("rows were taken in");
         String again = Pelluna.get(other.at("/log/sheets/sightings.csv")).body();
-        assertThat(again).contains("chased,pyjama cardinal,2").contains("by the rock").contains("counted").contains("fed").doesNotContain("nipped");
+        assertThat(again)
+                .contains("chased,pyjama cardinal,2")
+                .contains("by the rock")
+                .contains("counted")
+                .contains("fed")
+                .doesNotContain("nipped");
     }
 
     @ParameterizedTest
@@ -89,7 +115,8 @@ class SheetsAndWaterTest {
             HttpResponse<String> out = Pelluna.get(tank.at("/log/sheets/" + sheet + ".csv"));
             assertThat(out.statusCode()).isEqualTo(200);
             assertThat(out.headers().firstValue("Content-Type").orElse("")).startsWith("text/csv");
-            assertThat(out.headers().firstValue("Content-Disposition").orElse("")).contains("attachment");
+            assertThat(out.headers().firstValue("Content-Disposition").orElse(""))
+                    .contains("attachment");
         }
         assertThat(Pelluna.get(tank.at("/log/sheets/sightings.csv")).body()).contains("'=1+1");
         assertThat(Pelluna.get(tank.at("/log/sheets/secrets.csv")).statusCode()).isEqualTo(404);
@@ -101,34 +128,52 @@ class SheetsAndWaterTest {
         String out = Pelluna.get(tank.at("/log/sheets/tests.csv")).body();
         LogTank other = new LogTank("Copy");
         other.post("/log/sheets/take", Map.of("text", out));
-        assertThat(Pelluna.bean(PlanDesk.class).tests(other.id)).isEqualTo(Pelluna.bean(PlanDesk.class).tests(tank.id));
+        assertThat(Pelluna.bean(PlanDesk.class).tests(other.id))
+                .isEqualTo(Pelluna.bean(PlanDesk.class).tests(tank.id));
     }
 
     @Test
     void aRisingFigureIsSaidWithTheWeekInWhichItMeetsItsCeiling() {
         for (int week = 6; week >= 0; week--) {
-            tank.post("/log/water", Map.of("on", LocalDate.now().minusWeeks(week).toString(), "nitrate", Double.toString(10 - week + (week % 2) * 0.1)));
+            tank.post(
+                    "/log/water",
+                    Map.of(
+                            "on",
+                            LocalDate.now().minusWeeks(week).toString(),
+                            "nitrate",
+                            Double.toString(10 - week + (week % 2) * 0.1)));
         }
-        assertThat(tank.page("/log/water")).contains("Rising by about").contains("over 7 tests; at its ceiling of 40 in about 3");
+        assertThat(tank.page("/log/water"))
+                .contains("Rising by about")
+                .contains("over 7 tests; at its ceiling of 40 in about 3");
         assertThat(tank.page("/today")).contains("Nitrate is rising");
     }
 
     @Test
     void phosphateAndTemperatureAreTestsToo() {
         tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "phosphate", "0.08", "temperatureC", "25.2"));
-        assertThat(tank.page("/log/water")).contains("Phosphate").contains("0.08").contains("25.2 °C");
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().tank().phosphate()).hasValue(0.08);
+        assertThat(tank.page("/log/water"))
+                .contains("Phosphate")
+                .contains("0.08")
+                .contains("25.2 °C");
+        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().tank().phosphate())
+                .hasValue(0.08);
         Pelluna.post("/settings/units", Map.of("units", "US"));
         tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "temperatureC", "77"));
         assertThat(tank.page("/log/water")).contains("77 °F");
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
-        assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "-4")).body()).contains("0 to 500 mg/L is needed");
+        assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "-4"))
+                        .body())
+                .contains("0 to 500 mg/L is needed");
     }
 
     @Test
     void signsSayWhatTheyMayMeanAndSendToAVet() {
         tank.post("/log/typed", Map.of("text", "wrasse has white spots"));
-        assertThat(tank.page("/log/health")).contains("may be a parasite").contains("ask a vet who knows fish").contains("Surge");
+        assertThat(tank.page("/log/health"))
+                .contains("may be a parasite")
+                .contains("ask a vet who knows fish")
+                .contains("Surge");
         assertThat(tank.page("/today")).contains("has spots");
     }
 
@@ -136,9 +181,12 @@ class SheetsAndWaterTest {
     void mealsAreHeldAgainstWhatTheFishAskFor() {
         tank.post("/log/feed", Map.of("what", "fed", "note", "pellets", "x", "0.1", "y", "0.9"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.12", "y", "0.9"));
-        assertThat(tank.page("/log/health")).contains("Two meals in one day").contains("Two places at opposite ends leave less to guard.");
+        assertThat(tank.page("/log/health"))
+                .contains("Two meals in one day")
+                .contains("Two places at opposite ends leave less to guard.");
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.9", "y", "0.9"));
         assertThat(tank.page("/log/health")).contains("Given at places");
-        assertThat(Pelluna.bean(LogFigures.class).last(tank.id).seen(tank.boss())).isNull();
+        assertThat(Pelluna.bean(LogFigures.class).last(tank.id).seen(tank.boss()))
+                .isNull();
     }
 }

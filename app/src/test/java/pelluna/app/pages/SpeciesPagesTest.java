@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
-
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.ownword.OwnWordDesk;
 import pelluna.app.testing.Pelluna;
 
@@ -29,61 +27,111 @@ class SpeciesPagesTest {
     @Test
     void aQuestionIsUnderstoodAndSaysHow() {
         String page = body("/tanks/1/species?q=small+peacefull+algae+eater+under+200+L");
-        assertThat(page).contains("lives in 200 L (Customary)").contains("grazes algae or film").contains("is peaceful").contains("&#39;peacefull&#39; read as &#39;peaceful&#39;")
-            .contains("Ecsenius stigmatura").doesNotContain("Zebrasoma flavescens");
-        assertThat(body("/tanks/1/species?q=tiny+venomous+shark+that+grazes+algae")).contains("No species is all of that");
+        assertThat(page)
+                .contains("lives in 200 L (Customary)")
+                .contains("grazes algae or film")
+                .contains("is peaceful")
+                .contains("&#39;peacefull&#39; read as &#39;peaceful&#39;")
+                .contains("Ecsenius stigmatura")
+                .doesNotContain("Zebrasoma flavescens");
+        assertThat(body("/tanks/1/species?q=tiny+venomous+shark+that+grazes+algae"))
+                .contains("No species is all of that");
     }
 
     @Test
     void facetsNarrowAndCountAndKeepTheQuestion() {
         String page = body("/tanks/1/species?q=goby&group=clown+gobies");
-        assertThat(page).contains("Gobiodon okinawae").doesNotContain("Amblyeleotris randalli").contains("q=goby");
-        assertThat(body("/tanks/1/species?fit=not+here")).contains("not in this tank").doesNotContain("No rule has anything against");
-        assertThat(body("/tanks/1/species?size=5&origin=captive-bred")).contains("Gobiodon okinawae").doesNotContain("Gramma loreto");
+        assertThat(page)
+                .contains("Gobiodon okinawae")
+                .doesNotContain("Amblyeleotris randalli")
+                .contains("q=goby");
+        assertThat(body("/tanks/1/species?fit=not+here"))
+                .contains("not in this tank")
+                .doesNotContain("No rule has anything against");
+        assertThat(body("/tanks/1/species?size=5&origin=captive-bred"))
+                .contains("Gobiodon okinawae")
+                .doesNotContain("Gramma loreto");
     }
 
     @Test
     void aFishThatOutgrowsTheTankIsDrawnAtItsTrueSizeAndSaysSo() {
         assertThat(body("/tanks/2/species/Chiloscyllium-punctatum")).contains("grown to 95 cm it does not fit in");
-        assertThat(body("/tanks/1/species/Gramma-loreto")).doesNotContain("it does not fit in").contains("grown, 7 cm");
+        assertThat(body("/tanks/1/species/Gramma-loreto"))
+                .doesNotContain("it does not fit in")
+                .contains("grown, 7 cm");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/fish/Zebrasoma-flavescens.svg", "/fish/Pomacanthus-imperator.svg?young=true", "/fish/Gramma-loreto.svg?young=true"})
+    @ValueSource(
+            strings = {
+                "/fish/Zebrasoma-flavescens.svg",
+                "/fish/Pomacanthus-imperator.svg?young=true",
+                "/fish/Gramma-loreto.svg?young=true"
+            })
     void everyFishIsAPictureOfItsOwn(String path) {
         HttpResponse<String> picture = Pelluna.get(path);
-        assertThat(picture.headers().firstValue("Content-Type")).hasValueSatisfying(t -> assertThat(t).startsWith("image/svg+xml"));
-        assertThat(picture.body()).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\"").doesNotContain("NaN");
+        assertThat(picture.headers().firstValue("Content-Type"))
+                .hasValueSatisfying(t -> assertThat(t).startsWith("image/svg+xml"));
+        assertThat(picture.body())
+                .startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\"")
+                .doesNotContain("NaN");
         assertThat(Pelluna.get("/fish/No-fish.svg").statusCode()).isEqualTo(404);
     }
 
     @Test
     void allFishStandByFamily() {
-        assertThat(body("/tanks/1/species/all")).contains("id=\"Acanthuridae\"").contains("id=\"Zanclidae\"").contains("/fish/Pomacanthus-imperator.svg?young=true");
+        assertThat(body("/tanks/1/species/all"))
+                .contains("id=\"Acanthuridae\"")
+                .contains("id=\"Zanclidae\"")
+                .contains("/fish/Pomacanthus-imperator.svg?young=true");
     }
 
     @Test
     void aSpeciesPageTellsCompanyLookAlikesAndTheShop() {
         String page = body("/tanks/1/species/Pictichromis-paccagnellae");
-        assertThat(page).contains("Among your fish").contains("Springer&#39;s dottyback").contains("Royal gramma").contains("colours that fade into each other").contains("May I see it eat");
-        assertThat(body("/tanks/1/species/Siganus-vulpinus")).contains("venomous").contains("hot but not scalding").contains("no medical advice");
-        assertThat(body("/tanks/1/species/Zebrasoma-flavescens")).contains("Those who ask for less say").contains("Those who ask for more say");
+        assertThat(page)
+                .contains("Among your fish")
+                .contains("Springer&#39;s dottyback")
+                .contains("Royal gramma")
+                .contains("colours that fade into each other")
+                .contains("May I see it eat");
+        assertThat(body("/tanks/1/species/Siganus-vulpinus"))
+                .contains("venomous")
+                .contains("hot but not scalding")
+                .contains("no medical advice");
+        assertThat(body("/tanks/1/species/Zebrasoma-flavescens"))
+                .contains("Those who ask for less say")
+                .contains("Those who ask for more say");
         assertThat(body("/tanks/1/species/Pomacanthus-imperator")).contains("young, up to about 12 cm");
     }
 
     @Test
     void aFactSeenOtherwiseStandsBesideOursIsUsedAndIsTakenBackInOneClick() {
         String at = "/tanks/1/species/Gramma-loreto";
-        HttpResponse<String> said = Pelluna.post(at + "/own/volume", Map.of("leastVolumeLitres.bold", "700", "leastVolumeLitres.customary", "800", "leastVolumeLitres.cautious", "900",
-            "why", "mine hid for a year"));
+        HttpResponse<String> said = Pelluna.post(
+                at + "/own/volume",
+                Map.of(
+                        "leastVolumeLitres.bold",
+                        "700",
+                        "leastVolumeLitres.customary",
+                        "800",
+                        "leastVolumeLitres.cautious",
+                        "900",
+                        "why",
+                        "mine hid for a year"));
         assertThat(said.statusCode()).isEqualTo(200);
-        assertThat(said.body()).contains("Your word on volume:").contains("700 / 800 / 900 L").contains("mine hid for a year")
-            .contains("Pelluna says: 57 / 114 / 151 L")
-            .contains("This needs a tank of 800 L").contains("your own word");
+        assertThat(said.body())
+                .contains("Your word on volume:")
+                .contains("700 / 800 / 900 L")
+                .contains("mine hid for a year")
+                .contains("Pelluna says: 57 / 114 / 151 L")
+                .contains("This needs a tank of 800 L")
+                .contains("your own word");
         assertThat(body("/tanks/1/own-word")).contains("700 / 800 / 900 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).contains("own keeper");
-        assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body()).doesNotContain("Your word on volume")
-            .doesNotContain("This needs a tank of 800 L");
+        assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body())
+                .doesNotContain("Your word on volume")
+                .doesNotContain("This needs a tank of 800 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).doesNotContain("own keeper");
     }
 
@@ -91,16 +139,20 @@ class SpeciesPagesTest {
     void aFactThatPellunaHasNoWordOnCanBeSaid() {
         String at = "/tanks/1/species/Gramma-loreto";
         assertThat(body(at)).contains("Kept for itself");
-        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "flatworms")).body()).contains("Kept for flatworms").contains("Your word on helps");
+        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "flatworms")).body())
+                .contains("Kept for flatworms")
+                .contains("Your word on helps");
         assertThat(body("/tanks/1/species?q=eats+flatworms")).contains("Gramma loreto");
-        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "")).statusCode()).isEqualTo(422);
+        assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "")).statusCode())
+                .isEqualTo(422);
         assertThat(Pelluna.post(at + "/own/helps/undo", Map.of()).body()).contains("Kept for itself");
     }
 
     @Test
     void everyFactCanBeSaidOtherwiseSomewhereOnThePage() {
         String page = body("/tanks/1/species/Gramma-loreto");
-        pelluna.core.catalogue.FactForms.all().forEach(form -> assertThat(page).contains("/species/Gramma-loreto/own/" + form.key() + "\""));
+        pelluna.core.catalogue.FactForms.all()
+                .forEach(form -> assertThat(page).contains("/species/Gramma-loreto/own/" + form.key() + "\""));
     }
 
     @Test
@@ -113,28 +165,44 @@ class SpeciesPagesTest {
 
     @Test
     void aWordThatCannotBeIsRefusedBesideItsFieldsAndKeepsWhatWasTyped() {
-        HttpResponse<String> refused = Pelluna.post("/tanks/1/species/Gramma-loreto/own/adult", Map.of("adultLengthCm.usual", "big", "adultLengthCm.record", "20"));
+        HttpResponse<String> refused = Pelluna.post(
+                "/tanks/1/species/Gramma-loreto/own/adult",
+                Map.of("adultLengthCm.usual", "big", "adultLengthCm.record", "20"));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("value=\"big\"").contains("16 cm, record 20 cm");
-        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/wings", Map.of()).statusCode()).isEqualTo(404);
-        assertThat(Pelluna.post("/tanks/999999/species/Gramma-loreto/own/skill", Map.of("skill", "2")).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/wings", Map.of())
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/999999/species/Gramma-loreto/own/skill", Map.of("skill", "2"))
+                        .statusCode())
+                .isEqualTo(404);
     }
 
     @Test
     void wordsLongerThanTheirRowsAreRefusedBesideTheField() {
-        HttpResponse<String> refused = Pelluna.post("/tanks/1/species/Gramma-loreto/own/names", Map.of("commonNames", "x".repeat(2500)));
+        HttpResponse<String> refused =
+                Pelluna.post("/tanks/1/species/Gramma-loreto/own/names", Map.of("commonNames", "x".repeat(2500)));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("room for 2000");
-        assertThat(Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "y".repeat(401))).body())
-            .contains("room for 400");
-        assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto")).body()).contains("longer than 60 letters");
+        assertThat(Pelluna.post(
+                                "/tanks/1/species/Gramma-loreto/own/skill",
+                                Map.of("skill", "2", "why", "y".repeat(401)))
+                        .body())
+                .contains("room for 400");
+        assertThat(Pelluna.post(
+                                "/tanks/1/own-species",
+                                Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto"))
+                        .body())
+                .contains("longer than 60 letters");
     }
 
     @Test
     void noWordMayMakeALivingFishImpossible() {
         long tank = Pelluna.tank("Long Wrasse");
         Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "Pseudocheilinus hexataenia", "lengthCm", "7"));
-        HttpResponse<String> refused = Pelluna.post("/tanks/" + tank + "/species/Pseudocheilinus-hexataenia/own/adult", Map.of("adultLengthCm.usual", "4", "adultLengthCm.record", "5"));
+        HttpResponse<String> refused = Pelluna.post(
+                "/tanks/" + tank + "/species/Pseudocheilinus-hexataenia/own/adult",
+                Map.of("adultLengthCm.usual", "4", "adultLengthCm.record", "5"));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("In Long Wrasse");
         assertThat(Pelluna.get("/tanks/" + tank + "/wishes").statusCode()).isEqualTo(200);
@@ -143,25 +211,38 @@ class SpeciesPagesTest {
     @Test
     void aSpeciesOfOnesOwnLivesInTheTankAndCannotVanishFromUnderIt() {
         long tank = Pelluna.tank("Own Fish");
-        HttpResponse<String> made = Pelluna.post("/tanks/" + tank + "/own-species", Map.of("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
+        HttpResponse<String> made = Pelluna.post(
+                "/tanks/" + tank + "/own-species",
+                Map.of("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
         assertThat(made.body()).contains("Golden gramma").contains("a species of your own");
         assertThat(body("/tanks/" + tank + "/species?q=golden+gramma")).contains("Gramma dejongi");
-        assertThat(Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma")).body()).contains("Golden gramma");
+        assertThat(Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma"))
+                        .body())
+                .contains("Golden gramma");
         HttpResponse<String> refused = Pelluna.post("/tanks/" + tank + "/own-species/Gramma-dejongi/remove", Map.of());
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("Own Fish");
         String wishes = body("/tanks/" + tank + "/wishes");
         String wish = wishes.replaceFirst("(?s).*?/wishes/(\\d+)/remove.*", "$1");
         Pelluna.post("/tanks/" + tank + "/wishes/" + wish + "/remove", Map.of());
-        assertThat(Pelluna.post("/tanks/" + tank + "/own-species/Gramma-dejongi/remove", Map.of()).body()).doesNotContain("golden gramma");
-        assertThat(Pelluna.get("/tanks/" + tank + "/species/Gramma-dejongi").statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/" + tank + "/own-species/Gramma-dejongi/remove", Map.of())
+                        .body())
+                .doesNotContain("golden gramma");
+        assertThat(Pelluna.get("/tanks/" + tank + "/species/Gramma-dejongi").statusCode())
+                .isEqualTo(404);
     }
 
     @Test
     void aSpeciesThatIsThereOrLikeNobodyIsRefused() {
-        assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma loreto", "like", "Gramma loreto")).body()).contains("is in the catalogue already");
-        assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma dejongi", "like", "a whale")).body()).contains("choose the species that is most like yours")
-            .contains("value=\"Gramma dejongi\"");
+        assertThat(Pelluna.post(
+                                "/tanks/1/own-species",
+                                Map.of("scientificName", "Gramma loreto", "like", "Gramma loreto"))
+                        .body())
+                .contains("is in the catalogue already");
+        assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma dejongi", "like", "a whale"))
+                        .body())
+                .contains("choose the species that is most like yours")
+                .contains("value=\"Gramma dejongi\"");
     }
 
     @Test
@@ -169,22 +250,46 @@ class SpeciesPagesTest {
         long tank = Pelluna.tank("Beside");
         String at = "/tanks/" + tank + "/side-by-side";
         assertThat(body(at)).contains("Two or three fish laid side by side");
-        for (String s : new String[] {"Gramma-loreto", "Pictichromis-paccagnellae", "Gramma-loreto", "Pseudochromis-fridmani"}) {
+        for (String s :
+                new String[] {"Gramma-loreto", "Pictichromis-paccagnellae", "Gramma-loreto", "Pseudochromis-fridmani"
+                }) {
             Pelluna.post(at + "/" + s, Map.of());
         }
-        assertThat(body(at)).contains("Side by side, 3").contains("Where they differ").contains("Where the rules part them").contains("Royal gramma").contains("Orchid dottyback");
-        assertThat(body("/tanks/" + tank + "/own-word")).as("every page counts them").contains("Side by side, 3");
-        assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of()).body()).contains("Blue assessor").doesNotContain("Gramma loreto").doesNotContain("Royal gramma");
-        assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of("act", "let-go")).body()).doesNotContain("Blue assessor");
+        assertThat(body(at))
+                .contains("Side by side, 3")
+                .contains("Where they differ")
+                .contains("Where the rules part them")
+                .contains("Royal gramma")
+                .contains("Orchid dottyback");
+        assertThat(body("/tanks/" + tank + "/own-word"))
+                .as("every page counts them")
+                .contains("Side by side, 3");
+        assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of()).body())
+                .contains("Blue assessor")
+                .doesNotContain("Gramma loreto")
+                .doesNotContain("Royal gramma");
+        assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of("act", "let-go"))
+                        .body())
+                .doesNotContain("Blue assessor");
     }
 
     @Test
     void aFileIsLookedAtBeforeAnythingIsWritten() {
         String csv = "scientificName,family,skill\nGramma loreto,Grammatidae,3\nZebrasoma flavescens,Acanthuridae,9\n";
         String look = Pelluna.post("/tanks/1/catalogue", Map.of("text", csv)).body();
-        assertThat(look).contains("Row 2, Zebrasoma flavescens").contains("refused").contains("within 1 to 4").contains("skill: 1 of 4 → 3 of 4").contains("Nothing is written yet").contains("1 refused").doesNotContain("your word on &#39;skill");
+        assertThat(look)
+                .contains("Row 2, Zebrasoma flavescens")
+                .contains("refused")
+                .contains("within 1 to 4")
+                .contains("skill: 1 of 4 → 3 of 4")
+                .contains("Nothing is written yet")
+                .contains("1 refused")
+                .doesNotContain("your word on &#39;skill");
         assertThat(body("/tanks/1/own-word")).contains("None yet");
-        assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take")).body()).contains("3 of 4").contains("from a file");
+        assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take"))
+                        .body())
+                .contains("3 of 4")
+                .contains("from a file");
         HttpResponse<String> nothing = Pelluna.post("/tanks/1/catalogue", Map.of("text", "hello"));
         assertThat(nothing.statusCode()).isEqualTo(422);
         assertThat(nothing.body()).contains("no header with scientificName");
@@ -194,19 +299,27 @@ class SpeciesPagesTest {
     void whatIsTypedIsNeverMarkup() {
         assertThat(body("/tanks/1/species?q=%3Cscript%3Ealert(1)%3C/script%3E")).doesNotContain("<script>alert");
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "2", "why", "<b>me</b>"));
-        assertThat(body("/tanks/1/species/Gramma-loreto")).contains("&lt;b&gt;me").doesNotContain("<b>me</b>");
+        assertThat(body("/tanks/1/species/Gramma-loreto"))
+                .contains("&lt;b&gt;me")
+                .doesNotContain("<b>me</b>");
     }
 
     private static String upload(String path, String content, Map<String, String> fields) {
         String mark = "----pelluna";
         StringBuilder body = new StringBuilder();
-        fields.forEach((name, value) -> body.append("--" + mark + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n"));
+        fields.forEach((name, value) -> body.append(
+                "--" + mark + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n"));
         if (!content.isEmpty()) {
-            body.append("--" + mark + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"c\"\r\nContent-Type: application/octet-stream\r\n\r\n" + content + "\r\n");
+            body.append("--" + mark
+                    + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"c\"\r\nContent-Type: "
+                    + "application/octet-stream\r\n\r\n"
+                    + content + "\r\n");
         }
         body.append("--" + mark + "--\r\n");
-        return Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + path)).header("Content-Type", "multipart/form-data; boundary=" + mark)
-            .POST(java.net.http.HttpRequest.BodyPublishers.ofString(body.toString()))).body();
+        return Pelluna.send(java.net.http.HttpRequest.newBuilder(java.net.URI.create(Pelluna.url() + path))
+                        .header("Content-Type", "multipart/form-data; boundary=" + mark)
+                        .POST(java.net.http.HttpRequest.BodyPublishers.ofString(body.toString())))
+                .body();
     }
 
     @ParameterizedTest
@@ -214,14 +327,23 @@ class SpeciesPagesTest {
     void theWholeCatalogueComesBackInAsItWentOut(String format) {
         String file = Pelluna.get("/catalogue." + format).body();
         assertThat(upload("/tanks/1/catalogue", file, Map.of())).contains("Every row is as it is now");
-        String other = file.replace(format.equals("csv") ? "bred," : "\"captiveBred\" : true", format.equals("csv") ? "wild only," : "\"captiveBred\" : false");
-        assertThat(upload("/tanks/1/catalogue", other, Map.of())).contains("Nothing is written yet").contains("captive: bred → wild only");
-        assertThat(upload("/tanks/1/catalogue", "", Map.of("text", other, "act", "take"))).contains("Facts you see otherwise").contains("from a file");
-        assertThat(body("/tanks/1/species/Amphiprion-ocellaris")).contains("Comes from the wild.").contains("Your word on captive");
+        String other = file.replace(
+                format.equals("csv") ? "bred," : "\"captiveBred\" : true",
+                format.equals("csv") ? "wild only," : "\"captiveBred\" : false");
+        assertThat(upload("/tanks/1/catalogue", other, Map.of()))
+                .contains("Nothing is written yet")
+                .contains("captive: bred → wild only");
+        assertThat(upload("/tanks/1/catalogue", "", Map.of("text", other, "act", "take")))
+                .contains("Facts you see otherwise")
+                .contains("from a file");
+        assertThat(body("/tanks/1/species/Amphiprion-ocellaris"))
+                .contains("Comes from the wild.")
+                .contains("Your word on captive");
     }
 
     @Test
     void aPlanOfMoreThanAMegabyteIsNoPlan() {
-        assertThat(upload("/tanks/1/exchange", "{" + " ".repeat(1_100_000) + "}", Map.of())).contains("more than a megabyte");
+        assertThat(upload("/tanks/1/exchange", "{" + " ".repeat(1_100_000) + "}", Map.of()))
+                .contains("more than a megabyte");
     }
 }

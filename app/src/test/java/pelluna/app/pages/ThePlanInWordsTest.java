@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.Pelluna;
@@ -27,7 +25,9 @@ class ThePlanInWordsTest {
     @Test
     void whatTheFiguresOfTheTankDecideIsToldOnItsPage() {
         String tank = Pelluna.get("/tanks/1/tank").body();
-        assertThat(tank).contains("A tank of 468 L</b>").contains("holds back two wishes: emperor angelfish and regal tang.");
+        assertThat(tank)
+                .contains("A tank of 468 L</b>")
+                .contains("holds back two wishes: emperor angelfish and regal tang.");
         assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
     }
 
@@ -45,11 +45,17 @@ class ThePlanInWordsTest {
     void tensionAmongThoseWhoWillLiveHereIsListedWithItsDrivers() {
         String page = Pelluna.get("/tanks/1/arrivals").body();
         Desk desk = lantern();
-        List<Tension> hard = desk.assessment().tension().stream().filter(t -> t.index() >= Tension.RIPPLE_FROM)
-            .filter(t -> lives(desk, t.aggressor()) && lives(desk, t.target())).toList();
-        assertThat(hard).isNotEmpty().allSatisfy(t -> assertThat(page)
-            .contains((t.aggressor().label() + " presses " + t.target().label()).replace("'", "&#39;"))
-            .contains(t.reasons().get(0).says().replace("'", "&#39;")));
+        List<Tension> hard = desk.assessment().tension().stream()
+                .filter(t -> t.index() >= Tension.RIPPLE_FROM)
+                .filter(t -> lives(desk, t.aggressor()) && lives(desk, t.target()))
+                .toList();
+        assertThat(hard)
+                .isNotEmpty()
+                .allSatisfy(t -> assertThat(page)
+                        .contains((t.aggressor().label() + " presses "
+                                        + t.target().label())
+                                .replace("'", "&#39;"))
+                        .contains(t.reasons().get(0).says().replace("'", "&#39;")));
     }
 
     private static boolean lives(Desk desk, Party party) {
@@ -59,27 +65,43 @@ class ThePlanInWordsTest {
     @Test
     void whatOnlyRipplesIsMadeBetterAndWhatBlocksIsACondition() {
         String fits = Pelluna.get("/tanks/1/species/Centropyge-bispinosa").body();
-        assertThat(fits).contains("In Lantern Ledge: fits<").contains("Better if you watch it around the soft corals.").doesNotContain("Fits if you watch");
-        assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body()).contains("Would need a tank of at least 681 L.");
-        assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body()).contains("Fits if there are 5 cm of fine sand");
+        assertThat(fits)
+                .contains("In Lantern Ledge: fits<")
+                .contains("Better if you watch it around the soft corals.")
+                .doesNotContain("Fits if you watch");
+        assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body())
+                .contains("Would need a tank of at least 681 L.");
+        assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body())
+                .contains("Fits if there are 5 cm of fine sand");
     }
 
     @Test
     void aStartDateHoldsTheDatesAndABadOneIsRefused() {
         long tank = Pelluna.tank("Start Date");
         Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"));
-        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "2030-05-01")).body()).contains("Dates are counted from 1 May 2030").contains("31 May 2030");
-        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "someday")).statusCode()).isEqualTo(422);
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "2030-05-01"))
+                        .body())
+                .contains("Dates are counted from 1 May 2030")
+                .contains("31 May 2030");
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "someday"))
+                        .statusCode())
+                .isEqualTo(422);
         assertThat(Pelluna.get("/tanks/" + tank + "/arrivals").body()).contains("1 May 2030");
-        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "")).body()).contains("From today on");
+        assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", ""))
+                        .body())
+                .contains("From today on");
     }
 
     @Test
     void aTankIsRenamedAndGivenUpWithEverythingInIt() {
         long tank = Pelluna.tank("Short Life");
         Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "royal gramma", "count", "1"));
-        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "Shorter")).body()).contains("Shorter");
-        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "  ")).statusCode()).isEqualTo(422);
+        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "Shorter"))
+                        .body())
+                .contains("Shorter");
+        assertThat(Pelluna.post("/tanks/" + tank + "/name", Map.of("name", "  "))
+                        .statusCode())
+                .isEqualTo(422);
         Pelluna.post("/tanks/" + tank + "/remove", Map.of());
         assertThat(Pelluna.get("/tanks/" + tank + "/tank").statusCode()).isEqualTo(404);
     }
@@ -87,19 +109,33 @@ class ThePlanInWordsTest {
     @Test
     void residentsAreSettledAndTakenOut() {
         long tank = Pelluna.tank("Residents");
-        String settled = Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "ocellaris clownfish", "count", "2", "lengthCm", "7")).body();
+        String settled = Pelluna.post(
+                        "/tanks/" + tank + "/residents",
+                        Map.of("species", "ocellaris clownfish", "count", "2", "lengthCm", "7"))
+                .body();
         assertThat(settled).contains("2 × common clownfish").contains("Amphiprion ocellaris");
         String id = settled.replaceFirst("(?s).*/residents/(\\d+)/remove.*", "$1");
-        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of()).body()).contains("Nobody yet");
-        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of()).statusCode()).isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of())
+                        .body())
+                .contains("Nobody yet");
+        assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of())
+                        .statusCode())
+                .isEqualTo(404);
     }
 
     @Test
     void aWishOfAnotherTankIsOutOfReach() {
         long tank = Pelluna.tank("Neighbour");
-        String added = Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma")).uri().toString().replaceFirst(".*wish=", "");
-        assertThat(Pelluna.post("/tanks/1/wishes/" + added + "/remove", Map.of()).statusCode()).isEqualTo(404);
-        assertThat(Pelluna.post("/tanks/" + tank + "/wishes/" + added + "/remove", Map.of()).statusCode()).isEqualTo(200);
+        String added = Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"))
+                .uri()
+                .toString()
+                .replaceFirst(".*wish=", "");
+        assertThat(Pelluna.post("/tanks/1/wishes/" + added + "/remove", Map.of())
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(Pelluna.post("/tanks/" + tank + "/wishes/" + added + "/remove", Map.of())
+                        .statusCode())
+                .isEqualTo(200);
     }
 
     /** All species, every eighth at a time: four hundred pages in one test are long on a busy machine. */
@@ -109,28 +145,42 @@ class ThePlanInWordsTest {
         List<Species> all = Pelluna.bean(Catalogue.class).all();
         for (int i = part; i < all.size(); i += 8) {
             Species s = all.get(i);
-            String page = Pelluna.get("/tanks/1/species/" + s.scientificName().replace(' ', '-')).body();
-            assertThat(page).as(s.name()).contains(s.scientificName()).contains("Grows to").contains("(common practice").doesNotContain(">null", "NaN");
+            String page = Pelluna.get("/tanks/1/species/" + s.scientificName().replace(' ', '-'))
+                    .body();
+            assertThat(page)
+                    .as(s.name())
+                    .contains(s.scientificName())
+                    .contains("Grows to")
+                    .contains("(common practice")
+                    .doesNotContain(">null", "NaN");
             s.hazards().forEach(h -> assertThat(page).as(s.name()).contains("never by hand"));
         }
     }
 
     @Test
     void originAndHarmAreSaidForEverySpecies() {
-        assertThat(Pelluna.get("/tanks/1/species/Chromis-viridis").body()).contains("Comes from the wild").contains("Leaves the reef&#39;s other life alone.");
+        assertThat(Pelluna.get("/tanks/1/species/Chromis-viridis").body())
+                .contains("Comes from the wild")
+                .contains("Leaves the reef&#39;s other life alone.");
         assertThat(Pelluna.get("/tanks/1/species/Gramma-loreto").body()).contains("Captive-bred fish are to be had");
     }
 
     @Test
     void searchFindsNamesGroupsAndFamiliesAndOffersWhatIsNear() {
-        assertThat(Pelluna.get("/tanks/1/species?q=fairy+wrasse").body()).contains("Cirrhilabrus exquisitus").doesNotContain("Naso lituratus");
+        assertThat(Pelluna.get("/tanks/1/species?q=fairy+wrasse").body())
+                .contains("Cirrhilabrus exquisitus")
+                .doesNotContain("Naso lituratus");
         assertThat(Pelluna.get("/tanks/1/species?q=siganidae").body()).contains("Siganus vulpinus");
-        assertThat(Pelluna.get("/tanks/1/species?q=foxfase").body()).contains("read as").contains("Siganus vulpinus");
+        assertThat(Pelluna.get("/tanks/1/species?q=foxfase").body())
+                .contains("read as")
+                .contains("Siganus vulpinus");
     }
 
     @Test
     void lightAndUnitsArePartOfTheKeeper() {
-        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "night")).body()).contains("data-theme=\"night\"");
-        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "purple")).body()).contains("data-theme=\"system\"");
+        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "night")).body())
+                .contains("data-theme=\"night\"");
+        assertThat(Pelluna.post("/settings/theme", Map.of("theme", "purple")).body())
+                .contains("data-theme=\"system\"");
     }
 }

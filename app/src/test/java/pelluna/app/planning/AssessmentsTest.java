@@ -5,14 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
-/** An assessment is kept as long as nothing that counts has changed, and what was learned survives a what if and a journey as a plan file. */
+/**
+ * An assessment is kept as long as nothing that counts has changed, and what was learned survives a what if and a
+ * journey as a plan file.
+ */
 class AssessmentsTest {
     private LogTank tank;
     private PlanDesk desks;
@@ -64,7 +65,9 @@ class AssessmentsTest {
         long copy = Long.parseLong(sandbox.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
         assertThat(copy).isNotEqualTo(tank.id);
         assertThat(desks.open(copy).plan().residents().get(0).own().acts()).isEqualTo(6);
-        assertThat(Pelluna.get("/tanks/" + copy + "/reefscape").body()).as("the log is the tank's own").contains("href=\"" + tank.at("/log") + "\"");
+        assertThat(Pelluna.get("/tanks/" + copy + "/reefscape").body())
+                .as("the log is the tank's own")
+                .contains("href=\"" + tank.at("/log") + "\"");
         Pelluna.post("/tanks/" + copy + "/wishes", Map.of("species", "Gramma loreto", "want", "3"));
         Pelluna.post("/tanks/" + copy + "/what-if/keep", Map.of());
         assertThat(open().plan().wishes()).hasSize(1);
@@ -76,9 +79,11 @@ class AssessmentsTest {
     void aPlanFileCarriesTheRecordAndTheNewTanksLogAddsToIt() {
         tank.watched(Duration.ofHours(4), 30, 6);
         String file = Pelluna.get(tank.at("/plan.json")).body();
-        String there = Pelluna.post(tank.at("/exchange"), Map.of("text", file)).uri().getPath();
+        String there =
+                Pelluna.post(tank.at("/exchange"), Map.of("text", file)).uri().getPath();
         long other = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
-        assertThat(desks.open(other).plan().residents().get(0).own()).isEqualTo(open().plan().residents().get(0).own());
+        assertThat(desks.open(other).plan().residents().get(0).own())
+                .isEqualTo(open().plan().residents().get(0).own());
         assertThat(Pelluna.get("/tanks/" + other + "/plan.json").body()).contains("\"record\"");
     }
 }

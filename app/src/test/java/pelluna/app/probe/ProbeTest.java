@@ -3,6 +3,7 @@ package pelluna.app.probe;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -11,14 +12,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
-import com.sun.net.httpserver.HttpServer;
-
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -70,8 +67,12 @@ class ProbeTest {
             }
         }
         ProbeDesk.Seen seen = desk.seen(tank.id).orElseThrow();
-        assertThat(seen.doubted()).isNotEmpty().allSatisfy(r -> assertThat(r.doubt()).contains("salinity 0.1 is outside 10 to 45"));
-        assertThat(desk.since(tank.id, Duration.ofHours(1))).as("left out of the lines").noneMatch(r -> r.salinity() < 10);
+        assertThat(seen.doubted())
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.doubt()).contains("salinity 0.1 is outside 10 to 45"));
+        assertThat(desk.since(tank.id, Duration.ofHours(1)))
+                .as("left out of the lines")
+                .noneMatch(r -> r.salinity() < 10);
         assertThat(seen.trouble()).isEqualTo("it answered with status 503");
         assertThat(desk.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
         askAgain(seen.address());
@@ -98,26 +99,49 @@ class ProbeTest {
     @Test
     void changesThatWaterCannotMakeAreDoubted() {
         Reading last = new Reading(NOW.minusSeconds(300), 25.5, 35.0, 8.2);
-        assertThat(Plausible.doubt(new Reading(NOW, 25.6, 35.0, 8.2), Optional.of(last), NOW)).isEmpty();
-        assertThat(Plausible.doubt(new Reading(NOW, 31.0, 35.0, 8.2), Optional.of(last), NOW)).contains("temperature jumped from 25.5 to 31");
-        assertThat(Plausible.doubt(new Reading(NOW, 25.5, 35.0, 12.0), Optional.of(last), NOW)).contains("pH 12 is outside");
-        assertThat(Plausible.doubt(new Reading(NOW.minus(Duration.ofHours(3)), 25.5, 35.0, 8.2), Optional.empty(), NOW)).contains("180 min old");
-        assertThat(Plausible.doubt(new Reading(NOW, 30.0, null, null), Optional.of(new Reading(NOW.minus(Duration.ofHours(4)), 25.5, null, null)), NOW)).as("in four hours it can").isEmpty();
-        assertThat(Plausible.doubt(new Reading(NOW, Double.NaN, null, null), Optional.empty(), NOW)).isNotEmpty();
+        assertThat(Plausible.doubt(new Reading(NOW, 25.6, 35.0, 8.2), Optional.of(last), NOW))
+                .isEmpty();
+        assertThat(Plausible.doubt(new Reading(NOW, 31.0, 35.0, 8.2), Optional.of(last), NOW))
+                .contains("temperature jumped from 25.5 to 31");
+        assertThat(Plausible.doubt(new Reading(NOW, 25.5, 35.0, 12.0), Optional.of(last), NOW))
+                .contains("pH 12 is outside");
+        assertThat(Plausible.doubt(new Reading(NOW.minus(Duration.ofHours(3)), 25.5, 35.0, 8.2), Optional.empty(), NOW))
+                .contains("180 min old");
+        assertThat(Plausible.doubt(
+                        new Reading(NOW, 30.0, null, null),
+                        Optional.of(new Reading(NOW.minus(Duration.ofHours(4)), 25.5, null, null)),
+                        NOW))
+                .as("in four hours it can")
+                .isEmpty();
+        assertThat(Plausible.doubt(new Reading(NOW, Double.NaN, null, null), Optional.empty(), NOW))
+                .isNotEmpty();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"https://127.0.0.1/x", "ftp://127.0.0.1/", "http://8.8.8.8/reading", "file:///etc/passwd", "nonsense", "http://user@127.0.0.1/"})
+    @ValueSource(
+            strings = {
+                "https://127.0.0.1/x",
+                "ftp://127.0.0.1/",
+                "http://8.8.8.8/reading",
+                "file:///etc/passwd",
+                "nonsense",
+                "http://user@127.0.0.1/"
+            })
     void onlyTheOwnNetworkIsRead(String address) {
         assertThatThrownBy(() -> desk.address(address)).isInstanceOf(IllegalArgumentException.class);
-        assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true")).body()).contains("role=\"alert\"");
+        assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true"))
+                        .body())
+                .contains("role=\"alert\"");
         assertThat(desk.seen(tank.id)).isEmpty();
     }
 
     @Test
     void anAnswerThatComesTwiceIsKeptOnce() {
         desk.reads(tank.id, "http://127.0.0.1:1999/reading", 5, true);
-        long probe = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow().id();
+        long probe = Pelluna.bean(ProbeRows.class)
+                .findByTankId(tank.id)
+                .orElseThrow()
+                .id();
         Reading r = new Reading(Instant.now().minusSeconds(5), 25.0, 35.0, 8.2);
         desk.answered(probe, r);
         desk.answered(probe, r);

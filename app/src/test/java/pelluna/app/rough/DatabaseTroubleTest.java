@@ -23,7 +23,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 import pelluna.app.PellunaApplication;
 import pelluna.app.testing.LogTank;
 
-/** A database that is gone, silent or locked: an answer in words that asks it nothing, and all is well again when it is. */
+/**
+ * A database that is gone, silent or locked: an answer in words that asks it nothing, and all is well again when it
+ * is.
+ */
 class DatabaseTroubleTest {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static Wire wire;

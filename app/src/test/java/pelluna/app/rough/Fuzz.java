@@ -19,7 +19,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import pelluna.app.testing.Pelluna;
 
-/** Requests for every address, made from its parameters: good ones with something wrong in them. Seeded: the same seed asks the same. */
+/**
+ * Requests for every address, made from its parameters: good ones with something wrong in them. Seeded: the same seed
+ * asks the same.
+ */
 final class Fuzz {
     /** Pages of a tank that are opened to see that nothing broke them. */
     private static final List<String> PAGES = List.of(

@@ -189,9 +189,9 @@ class LimitsTest {
     @Test
     void aPlanOfMoreFishThanTheServerAssessesIsRefusedWithTheNumber() {
         String fish = "{\"species\": \"Gramma loreto\"}";
-        String plan =
-                "{\"pelluna\": 1, \"tank\": {\"lengthCm\": 300, \"widthCm\": 80, \"waterHeightCm\": 80}, \"residents\": ["
-                        + (fish + ",").repeat(99) + fish + "], \"wishes\": [" + (fish + ",").repeat(100) + fish + "]}";
+        String plan = "{\"pelluna\": 1, \"tank\": {\"lengthCm\": 300, \"widthCm\": 80, \"waterHeightCm\": 80}, "
+                + "\"residents\": ["
+                + (fish + ",").repeat(99) + fish + "], \"wishes\": [" + (fish + ",").repeat(100) + fish + "]}";
         assertThat(assess(plan.getBytes(StandardCharsets.UTF_8))).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(422);
             assertThat(a.body()).contains("201 residents and wishes together").contains("no more than 200");
@@ -202,9 +202,9 @@ class LimitsTest {
 
     @Test
     void aPlanInLatin1IsRefusedAndOneWithAMarkIsRead() {
-        String plan =
-                "{\"pelluna\": 1, \"name\": \"Hütte\", \"tank\": {\"lengthCm\": 100, \"widthCm\": 50, \"waterHeightCm\": 50}, "
-                    + "\"residents\": [], \"wishes\": []}";
+        String plan = "{\"pelluna\": 1, \"name\": \"Hütte\", \"tank\": {\"lengthCm\": 100, \"widthCm\": 50, "
+                + "\"waterHeightCm\": 50}, "
+                + "\"residents\": [], \"wishes\": []}";
         assertThat(assess(plan.getBytes(StandardCharsets.ISO_8859_1)).statusCode())
                 .isEqualTo(422);
         assertThat(assess(("\ufeff" + plan).getBytes(StandardCharsets.UTF_8)).statusCode())

@@ -23,7 +23,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.Pelluna;
 
-/** Rows of the last release that broke pages are mended when it is brought over, none is lost, and such rows cannot come again. */
+/**
+ * Rows of the last release that broke pages are mended when it is brought over, none is lost, and such rows cannot
+ * come again.
+ */
 class RoughDatabaseTest {
     private String name;
     private String url;
@@ -83,9 +86,8 @@ class RoughDatabaseTest {
                 "insert into log_entry (tank_id, at, doing, fish_id, x) values (1, now(), 'eats', 1, 0.5)",
                 "insert into log_entry (tank_id, at, doing, fish_id, x, y) values (1, now(), 'eats', 1, 0.5, 0.5)");
         bringOver();
-        assertThat(
-                        asked(
-                                "select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) from log_entry"))
+        assertThat(asked("select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) "
+                        + "from log_entry"))
                 .isEqualTo("--,0.50.5");
         assertThatThrownBy(() -> at(
                         url,
@@ -97,8 +99,9 @@ class RoughDatabaseTest {
     void anIncidentOfTheYearOneStandsOnTheFirstDayThatCanBeAndKeepsItsOwn() throws SQLException {
         at(
                 url,
-                "insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', 'crash', "
-                    + "'0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
+                "insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', "
+                        + "'crash', "
+                        + "'0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
         bringOver();
         assertThat(asked("select on_day || ' ' || from_day || ' ' || until_day || ' ' || what from incident"))
                 .isEqualTo("1990-01-01 1990-01-01 1990-01-01 Cold. (Written down with the day 0001-01-01.)");
@@ -108,8 +111,9 @@ class RoughDatabaseTest {
     void ofTwoSandboxesTheNewestStaysAndTheOtherIsATank() throws SQLException {
         at(
                 url,
-                "insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), (1, 'What if: "
-                    + "Old', 1, '{}')");
+                "insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), "
+                        + "(1, 'What if: "
+                        + "Old', 1, '{}')");
         bringOver();
         assertThat(asked("select string_agg(id || ':' || coalesce(sandbox_of::text, '-'), ' ' order by id) from tank"))
                 .isEqualTo("1:- 2:- 3:1");
@@ -149,7 +153,8 @@ class RoughDatabaseTest {
                 .contains("Exif", "GPS-MARK");
         try (Connection c = DriverManager.getConnection(url, "pelluna", password());
                 var insert = c.prepareStatement(
-                        "insert into picture (tank_id, bytes, type) values (1, ?, 'image/jpeg'), (1, ?, 'image/png')")) {
+                        "insert into picture (tank_id, bytes, type) values (1, ?, 'image/jpeg'), (1, ?, "
+                                + "'image/png')")) {
             insert.setBytes(1, lying);
             insert.setBytes(2, new byte[] {1, 2, 3});
             insert.execute();

@@ -13,9 +13,10 @@ final class Rows {
 
     private static List<String> tables() {
         return Pelluna.bean(JdbcClient.class)
-                .sql(
-                        "select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'"
-                                + " and table_name not in ('sent_write', 'flyway_schema_history', 'probe_reading') order by 1")
+                .sql("select table_name from information_schema.tables where table_schema = 'public' and "
+                        + "table_type = 'BASE TABLE'"
+                        + " and table_name not in ('sent_write', 'flyway_schema_history', 'probe_reading') "
+                        + "order by 1")
                 .query(String.class)
                 .list();
     }

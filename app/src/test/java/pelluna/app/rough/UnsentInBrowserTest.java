@@ -16,7 +16,10 @@ import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
-/** What a page says is saved is saved; what is not stays where it was typed, says so, and is sent again by itself, once. */
+/**
+ * What a page says is saved is saved; what is not stays where it was typed, says so, and is sent again by itself,
+ * once.
+ */
 class UnsentInBrowserTest {
     private LogTank tank;
     private Page page;
@@ -147,7 +150,8 @@ class UnsentInBrowserTest {
         at("/losses/incidents");
         page.locator("input[name=title]").first().fill("A storm");
         page.evaluate(
-                "() => { const f = document.querySelector('form[action$=\"/losses/incidents\"]'); f.requestSubmit(); f.requestSubmit(); }");
+                "() => { const f = document.querySelector('form[action$=\"/losses/incidents\"]'); f.requestSubmit(); "
+                        + "f.requestSubmit(); }");
         page.waitForURL("**/losses/incidents/*");
         at("/losses/incidents");
         assertThat(page.locator("a:has-text('A storm')")).hasCount(1);

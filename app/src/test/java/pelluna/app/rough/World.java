@@ -32,8 +32,9 @@ final class World {
         for (String sql : new String[] {
             "delete from own_fact",
             "delete from own_species",
-            "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = null, sheet_price = "
-                + "null, salt_price = null"
+            "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = "
+                    + "null, sheet_price = "
+                    + "null, salt_price = null"
         }) {
             jdbc.sql(sql).update();
         }

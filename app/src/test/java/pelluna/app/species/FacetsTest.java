@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
@@ -20,19 +18,46 @@ import pelluna.core.units.UnitSystem;
 /** Narrowing what was found, and what the small forms and sheets of a species say. */
 class FacetsTest {
     private static final Catalogue CATALOGUE = Catalogue.shipped();
-    private static final Plan PLAN = new PlanReader(CATALOGUE).read(Map.of("tank", Map.of("lengthCm", 120, "widthCm", 50, "waterHeightCm", 50, "hides", 4, "cover", "mesh",
-        "cycledOn", "2025-01-01"), "startOn", "2027-03-01"), LocalDate.of(2027, 3, 1));
-    private static final List<Found> ALL = new Search(CATALOGUE).ask("", PLAN, Measures.metric()).found();
+    private static final Plan PLAN = new PlanReader(CATALOGUE)
+            .read(
+                    Map.of(
+                            "tank",
+                            Map.of(
+                                    "lengthCm",
+                                    120,
+                                    "widthCm",
+                                    50,
+                                    "waterHeightCm",
+                                    50,
+                                    "hides",
+                                    4,
+                                    "cover",
+                                    "mesh",
+                                    "cycledOn",
+                                    "2025-01-01"),
+                            "startOn",
+                            "2027-03-01"),
+                    LocalDate.of(2027, 3, 1));
+    private static final List<Found> ALL =
+            new Search(CATALOGUE).ask("", PLAN, Measures.metric()).found();
 
     private static Facets.Kind kind(Facets facets, String name) {
-        return facets.kinds(ALL, Measures.metric()).stream().filter(k -> k.name().equals(name)).findFirst().orElseThrow();
+        return facets.kinds(ALL, Measures.metric()).stream()
+                .filter(k -> k.name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void nothingChosenNarrowsNothingAndEveryKindCountsEverybody() {
         Facets none = new Facets("", "", "", "");
         assertThat(none.narrow(ALL)).hasSameSizeAs(ALL);
-        none.kinds(ALL, Measures.metric()).forEach(k -> assertThat(k.choices().stream().mapToLong(Facets.Choice::count).sum()).as(k.words()).isEqualTo(ALL.size()));
+        none.kinds(ALL, Measures.metric())
+                .forEach(k -> assertThat(k.choices().stream()
+                                .mapToLong(Facets.Choice::count)
+                                .sum())
+                        .as(k.words())
+                        .isEqualTo(ALL.size()));
     }
 
     @Test
@@ -52,23 +77,36 @@ class FacetsTest {
         for (Facets.Choice c : kind(gobies, "fit").choices()) {
             assertThat(new Facets(c.value(), "gobies", "", "").narrow(ALL)).hasSize((int) c.count());
         }
-        assertThat(kind(gobies, "group").choices()).as("other groups stay on offer").hasSizeGreaterThan(10);
+        assertThat(kind(gobies, "group").choices())
+                .as("other groups stay on offer")
+                .hasSizeGreaterThan(10);
     }
 
     @Test
     void chosenOnceMoreItIsLetGo() {
-        assertThat(kind(new Facets("fits", "", "", ""), "fit").choices()).filteredOn(Facets.Choice::chosen).singleElement().satisfies(c -> assertThat(c.value()).isEmpty());
-        assertThat(new Facets("nonsense", "", "", "").narrow(ALL)).as("an unknown choice narrows nothing").hasSameSizeAs(ALL);
+        assertThat(kind(new Facets("fits", "", "", ""), "fit").choices())
+                .filteredOn(Facets.Choice::chosen)
+                .singleElement()
+                .satisfies(c -> assertThat(c.value()).isEmpty());
+        assertThat(new Facets("nonsense", "", "", "").narrow(ALL))
+                .as("an unknown choice narrows nothing")
+                .hasSameSizeAs(ALL);
     }
 
     @Test
     void sizesSpeakTheReadersUnits() {
-        assertThat(new Facets("", "", "", "").kinds(ALL, new Measures(UnitSystem.US)).get(1).choices()).extracting(Facets.Choice::words).containsExactly("up to 2 in", "to 3.9 in", "to 7.9 in", "over 7.9 in");
+        assertThat(new Facets("", "", "", "")
+                        .kinds(ALL, new Measures(UnitSystem.US))
+                        .get(1)
+                        .choices())
+                .extracting(Facets.Choice::words)
+                .containsExactly("up to 2 in", "to 3.9 in", "to 7.9 in", "over 7.9 in");
     }
 
     @Test
     void everySheetHasTheSameTopicsInTheSameOrder() {
-        List<String> first = new FactSheet(CATALOGUE.all().get(0), Measures.metric()).lines().stream().map(FactSheet.Line::topic).toList();
+        List<String> first = new FactSheet(CATALOGUE.all().get(0), Measures.metric())
+                .lines().stream().map(FactSheet.Line::topic).toList();
         assertThat(CATALOGUE.all()).allSatisfy(s -> {
             List<FactSheet.Line> lines = new FactSheet(s, Measures.metric()).lines();
             assertThat(lines.stream().map(FactSheet.Line::topic)).containsExactlyElementsOf(first);
@@ -81,25 +119,40 @@ class FacetsTest {
 
     @Test
     void sheetsSayWhatTheFactsSay() {
-        String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Measures.metric()).lines().toString();
+        String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Measures.metric())
+                .lines()
+                .toString();
         assertThat(comet).contains("Swallows fish of up to 28 %").contains("Often goes for shrimp under 5 cm");
-        String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Measures.metric()).lines().toString();
+        String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Measures.metric())
+                .lines()
+                .toString();
         assertThat(firefish).contains("Jumps often").contains("easily frightened");
-        String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), new Measures(UnitSystem.US)).lines().toString();
+        String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), new Measures(UnitSystem.US))
+                .lines()
+                .toString();
         assertThat(tang).contains("6.3 in").contains("Keepers differ").contains("blade");
     }
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
         var desk = new pelluna.app.planning.Desk(null, List.of(), List.of(), PLAN, null, Measures.metric(), null);
-        Comparison tangs = Comparison.of(List.of(CATALOGUE.find("yellow tang").orElseThrow(), CATALOGUE.find("regal tang").orElseThrow(), CATALOGUE.find("royal gramma").orElseThrow()), desk);
+        Comparison tangs = Comparison.of(
+                List.of(
+                        CATALOGUE.find("yellow tang").orElseThrow(),
+                        CATALOGUE.find("regal tang").orElseThrow(),
+                        CATALOGUE.find("royal gramma").orElseThrow()),
+                desk);
         assertThat(tangs.sentence()).startsWith("Royal gramma does best");
         assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.facts()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.alike()).noneMatch(Comparison.Row::differs);
         assertThat(tangs.columns().get(1).decides()).contains("Is there enough water?");
         assertThat(Comparison.of(List.of(), desk).columns()).isEmpty();
-        Comparison same = Comparison.of(List.of(CATALOGUE.find("royal gramma").orElseThrow(), CATALOGUE.find("royal gramma").orElseThrow()), desk);
+        Comparison same = Comparison.of(
+                List.of(
+                        CATALOGUE.find("royal gramma").orElseThrow(),
+                        CATALOGUE.find("royal gramma").orElseThrow()),
+                desk);
         assertThat(same.rules()).isEmpty();
         assertThat(same.facts()).isEmpty();
     }
@@ -111,12 +164,24 @@ class FacetsTest {
         FactEdit edit = FactEdit.of(form, java.util.Optional.of(gramma.facts().get("feeding")), "ours", "", "");
         assertThat(edit.disagrees()).isFalse();
         assertThat(edit.fields()).extracting(FactEdit.Field::label).contains("meals a day", "hard to feed", "pace");
-        assertThat(edit.fields()).filteredOn(f -> f.name().equals("pace")).singleElement().satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
+        assertThat(edit.fields())
+                .filteredOn(f -> f.name().equals("pace"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
         assertThat(edit.hint()).startsWith("Meals a day").doesNotContain("cm");
-        FactEdit absent = FactEdit.of(pelluna.core.catalogue.FactForms.of("group-volume").orElseThrow(), java.util.Optional.empty(), "", "", "");
-        assertThat(absent.fields()).hasSize(3).allSatisfy(f -> assertThat(f.value()).isEmpty());
+        FactEdit absent = FactEdit.of(
+                pelluna.core.catalogue.FactForms.of("group-volume").orElseThrow(),
+                java.util.Optional.empty(),
+                "",
+                "",
+                "");
+        assertThat(absent.fields())
+                .hasSize(3)
+                .allSatisfy(f -> assertThat(f.value()).isEmpty());
         assertThat(absent.hint()).endsWith("In cm, L and °C.");
-        assertThat(FactEdit.posted(form, Map.of("mealsADay", " 3 ", "other", "x"))).containsEntry("mealsADay", "3").doesNotContainKey("other");
+        assertThat(FactEdit.posted(form, Map.of("mealsADay", " 3 ", "other", "x")))
+                .containsEntry("mealsADay", "3")
+                .doesNotContainKey("other");
     }
 
     @Test
@@ -126,14 +191,40 @@ class FacetsTest {
 
     @Test
     void neighboursAreTroubleOrCalmAndNobodyIsForgotten() {
-        Plan home = new PlanReader(CATALOGUE).read(Map.of("tank", Map.of("lengthCm", 120, "widthCm", 50, "waterHeightCm", 50, "hides", 4, "cover", "mesh", "cycledOn", "2025-01-01"), "startOn",
-            "2027-03-01", "residents", List.of(Map.of("species", "Pictichromis paccagnellae"), Map.of("species", "Sphaeramia nematoptera", "count", 3), Map.of("species", "Gobiodon okinawae"))),
-            LocalDate.of(2027, 3, 1));
+        Plan home = new PlanReader(CATALOGUE)
+                .read(
+                        Map.of(
+                                "tank",
+                                Map.of(
+                                        "lengthCm",
+                                        120,
+                                        "widthCm",
+                                        50,
+                                        "waterHeightCm",
+                                        50,
+                                        "hides",
+                                        4,
+                                        "cover",
+                                        "mesh",
+                                        "cycledOn",
+                                        "2025-01-01"),
+                                "startOn",
+                                "2027-03-01",
+                                "residents",
+                                List.of(
+                                        Map.of("species", "Pictichromis paccagnellae"),
+                                        Map.of("species", "Sphaeramia nematoptera", "count", 3),
+                                        Map.of("species", "Gobiodon okinawae"))),
+                        LocalDate.of(2027, 3, 1));
         Neighbours gramma = Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Measures.metric());
-        assertThat(gramma.trouble()).isNotEmpty().allSatisfy(f -> assertThat(f.reason()).contains("bicolor dottyback"));
+        assertThat(gramma.trouble())
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.reason()).contains("bicolor dottyback"));
         assertThat(gramma.calm()).containsExactly("pyjama cardinal", "yellow clown goby");
         Neighbours lion = Neighbours.of(CATALOGUE.find("volitans lionfish").orElseThrow(), home, Measures.metric());
         assertThat(lion.calm()).as("everybody here is a mouthful").isEmpty();
-        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Measures.metric()).alone()).isTrue();
+        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Measures.metric())
+                        .alone())
+                .isTrue();
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -12,7 +11,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SheetTableTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"On,Note\n2026-01-05,x\n", "on;note\n2026-01-05;x", "on\tNOTE\n2026-01-05\tx\n", "\uFEFFon,note\r\n2026-01-05,x\r\n", "note,on\n\nx, 2026-01-05 \n"})
+    @ValueSource(
+            strings = {
+                "On,Note\n2026-01-05,x\n",
+                "on;note\n2026-01-05;x",
+                "on\tNOTE\n2026-01-05\tx\n",
+                "\uFEFFon,note\r\n2026-01-05,x\r\n",
+                "note,on\n\nx, 2026-01-05 \n"
+            })
     void commaSemicolonOrTabInAnyOrderAndCase(String text) {
         SheetTable.SheetRow row = SheetTable.read(text).get(0);
         assertThat(row.cell("on")).isEqualTo("2026-01-05");
@@ -28,14 +34,19 @@ class SheetTableTest {
 
     @Test
     void quotedCellsKeepTheirCommasAndLines() {
-        assertThat(SheetTable.read("note,on\n\"a, \"\"b\"\"\nc\",1\n").get(0).cell("note")).isEqualTo("a, \"b\"\nc");
-        assertThatThrownBy(() -> SheetTable.read("a,b\n\"1,2\n")).isInstanceOf(IllegalArgumentException.class).hasMessageStartingWith("That is no table");
+        assertThat(SheetTable.read("note,on\n\"a, \"\"b\"\"\nc\",1\n").get(0).cell("note"))
+                .isEqualTo("a, \"b\"\nc");
+        assertThatThrownBy(() -> SheetTable.read("a,b\n\"1,2\n"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageStartingWith("That is no table");
         assertThatThrownBy(() -> SheetTable.read("a,a\n1,2\n")).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void whatIsWrittenIsReadAgainAndFormulasAreText() {
-        String csv = SheetTable.write(List.of("on", "note"), List.of(List.of("2026-01-05", "he said \"no\", twice"), List.of(3.5, "=cmd()"), List.of("+1", "@x")));
+        String csv = SheetTable.write(
+                List.of("on", "note"),
+                List.of(List.of("2026-01-05", "he said \"no\", twice"), List.of(3.5, "=cmd()"), List.of("+1", "@x")));
         assertThat(SheetTable.read(csv).get(0).cell("note")).isEqualTo("he said \"no\", twice");
         assertThat(csv).contains("'=cmd()").contains("'+1").contains("'@x").contains("3.5");
     }

@@ -5,19 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
 
 class DrawnReefTest {
-    private static final Scape SCAPE = new Scape(List.of(new Rock(10, 40, List.of(20.0, 30.0))), List.of(new Hide(20, 8)), new Run(5, 40));
+    private static final Scape SCAPE =
+            new Scape(List.of(new Rock(10, 40, List.of(20.0, 30.0))), List.of(new Hide(20, 8)), new Run(5, 40));
 
     private static Map<String, Object> figures(double length, double height, int hides) {
-        return new HashMap<>(Map.of("lengthCm", length, "waterHeightCm", height, "hides", hides, "scape", DrawnReef.tree(SCAPE)));
+        return new HashMap<>(
+                Map.of("lengthCm", length, "waterHeightCm", height, "hides", hides, "scape", DrawnReef.tree(SCAPE)));
     }
 
     @Test

@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.exchange.Problem;
 import pelluna.core.units.Measures;
 import pelluna.core.units.UnitSystem;
@@ -14,27 +12,36 @@ import pelluna.core.units.UnitSystem;
 class EntryFormTest {
     @Test
     void inchesBecomeCentimetresAndEmptyFieldsStayUnsaid() {
-        EntryForm entry = EntryForm.wish(Map.of("species", " royal gramma ", "lengthCm", "2", "count", "", "want", "5", "captiveBred", "true"), new Measures(UnitSystem.US));
+        EntryForm entry = EntryForm.wish(
+                Map.of("species", " royal gramma ", "lengthCm", "2", "count", "", "want", "5", "captiveBred", "true"),
+                new Measures(UnitSystem.US));
         assertThat(entry.errors()).isEmpty();
-        assertThat(entry.tree()).isEqualTo(Map.of("species", "royal gramma", "lengthCm", 5.08, "want", 5, "captiveBred", true));
+        assertThat(entry.tree())
+                .isEqualTo(Map.of("species", "royal gramma", "lengthCm", 5.08, "want", 5, "captiveBred", true));
     }
 
     @Test
     void aFishWithoutANameOrWithLettersForANumberIsToldSo() {
-        EntryForm entry = EntryForm.resident(Map.of("species", "", "count", "two", "since", "2026-01-01"), Measures.metric());
+        EntryForm entry =
+                EntryForm.resident(Map.of("species", "", "count", "two", "since", "2026-01-01"), Measures.metric());
         assertThat(entry.errors()).containsOnlyKeys("species", "count");
         assertThat(entry.tree()).containsEntry("since", "2026-01-01");
     }
 
     @Test
     void halfAFishReachesTheChecksAsHalfAFish() {
-        assertThat(EntryForm.wish(Map.of("species", "x", "count", "1.5"), Measures.metric()).tree()).containsEntry("count", 1.5);
+        assertThat(EntryForm.wish(Map.of("species", "x", "count", "1.5"), Measures.metric())
+                        .tree())
+                .containsEntry("count", 1.5);
     }
 
     @Test
     void whatThePlanRefusesLandsBesideItsField() {
         EntryForm entry = EntryForm.wish(Map.of("species", "royal gramma", "lengthCm", "90"), Measures.metric());
-        entry.refuse(List.of(new Problem("wishes[0].lengthCm", "90 cm", "less"), new Problem("wishes", "200 entries", "fewer")));
-        assertThat(entry.errors()).containsEntry("lengthCm", "Found 90 cm; expected less.").containsKey("species");
+        entry.refuse(List.of(
+                new Problem("wishes[0].lengthCm", "90 cm", "less"), new Problem("wishes", "200 entries", "fewer")));
+        assertThat(entry.errors())
+                .containsEntry("lengthCm", "Found 90 cm; expected less.")
+                .containsKey("species");
     }
 }

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.app.exchange.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
 
@@ -57,7 +55,10 @@ class TankFiguresTest {
 
     @Test
     void everyFigureHasItsField() {
-        assertThat(TankField.values()).extracting(TankField::key).containsExactlyInAnyOrderElementsOf(TankFigures.ofTree(everything()).flat().keySet());
+        assertThat(TankField.values())
+                .extracting(TankField::key)
+                .containsExactlyInAnyOrderElementsOf(
+                        TankFigures.ofTree(everything()).flat().keySet());
     }
 
     @Test

@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-
 import pelluna.core.units.Measures;
 import pelluna.core.units.UnitSystem;
 
@@ -18,9 +16,16 @@ class TypedTest {
     private static final Measures US = new Measures(UnitSystem.US);
 
     @ParameterizedTest
-    @CsvSource({"LENGTH, 60, 152.4", "NET, 113, 427.7515", "ROCK, 110, 49.8952", "TEMPERATURE, 78, 25.5556", "NITRATE, 5, 5"})
+    @CsvSource({
+        "LENGTH, 60, 152.4",
+        "NET, 113, 427.7515",
+        "ROCK, 110, 49.8952",
+        "TEMPERATURE, 78, 25.5556",
+        "NITRATE, 5, 5"
+    })
     void usFiguresBecomeMetric(TankField field, String typed, double metric) throws Exception {
-        assertThat((Double) Typed.parse(field, List.of(typed), US)).isEqualTo(metric, org.assertj.core.api.Assertions.within(1e-4));
+        assertThat((Double) Typed.parse(field, List.of(typed), US))
+                .isEqualTo(metric, org.assertj.core.api.Assertions.within(1e-4));
         assertThat(Typed.parse(field, List.of(typed), Measures.metric())).isEqualTo(Double.valueOf(typed));
     }
 
@@ -38,22 +43,29 @@ class TypedTest {
 
     @Test
     void commasAreDecimalsAndNothingIsNothing() throws Exception {
-        assertThat(Typed.parse(TankField.LENGTH, List.of(" 120,5 "), Measures.metric())).isEqualTo(120.5);
-        assertThat(Typed.parse(TankField.LENGTH, List.of("  "), Measures.metric())).isNull();
-        assertThat(Typed.parse(TankField.HIDES, List.of("8"), Measures.metric())).isEqualTo(8);
-        assertThat(Typed.parse(TankField.SEAWEED, List.of("true"), Measures.metric())).isEqualTo(true);
-        assertThat(Typed.parse(TankField.KEEPS, List.of("", "shrimp", "snails"), Measures.metric())).isEqualTo(List.of("shrimp", "snails"));
+        assertThat(Typed.parse(TankField.LENGTH, List.of(" 120,5 "), Measures.metric()))
+                .isEqualTo(120.5);
+        assertThat(Typed.parse(TankField.LENGTH, List.of("  "), Measures.metric()))
+                .isNull();
+        assertThat(Typed.parse(TankField.HIDES, List.of("8"), Measures.metric()))
+                .isEqualTo(8);
+        assertThat(Typed.parse(TankField.SEAWEED, List.of("true"), Measures.metric()))
+                .isEqualTo(true);
+        assertThat(Typed.parse(TankField.KEEPS, List.of("", "shrimp", "snails"), Measures.metric()))
+                .isEqualTo(List.of("shrimp", "snails"));
     }
 
     @ParameterizedTest
     @CsvSource({"many", "NaN", "Infinity", "1e999", "12 cm", "--3"})
     void whatIsNoNumberIsNeverTakenForOne(String typed) {
-        assertThatThrownBy(() -> Typed.parse(TankField.LENGTH, List.of(typed), Measures.metric())).isInstanceOf(Typed.NotANumberException.class);
+        assertThatThrownBy(() -> Typed.parse(TankField.LENGTH, List.of(typed), Measures.metric()))
+                .isInstanceOf(Typed.NotANumberException.class);
     }
 
     @Test
     void rangesAreToldInTheKeepersUnits() {
-        assertThat(Typed.range(TankField.Kind.LENGTH, 10, 2000, Measures.metric())).isEqualTo("10 to 2000 cm");
+        assertThat(Typed.range(TankField.Kind.LENGTH, 10, 2000, Measures.metric()))
+                .isEqualTo("10 to 2000 cm");
         assertThat(Typed.range(TankField.Kind.VOLUME, 5, 100000, US)).isEqualTo("1.32 to 26417.21 gal");
     }
 }

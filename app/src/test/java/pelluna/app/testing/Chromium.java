@@ -1,28 +1,36 @@
 package pelluna.app.testing;
 
-import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
-
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 
 /** Debian's Chromium, headless, started once. */
 public final class Chromium {
     private static Browser browser;
 
-    private Chromium() { }
+    private Chromium() {}
 
     @SuppressWarnings("resource")
     private static synchronized Browser browser() {
         if (browser == null) {
-            Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run")));
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync",
+                                    "--no-first-run")));
         }
         return browser;
     }
@@ -35,7 +43,13 @@ public final class Chromium {
 
     /** A phone with a touch screen, by night. */
     public static Page phone() {
-        return browser().newContext(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true).setDeviceScaleFactor(2)
-            .setColorScheme(ColorScheme.DARK)).newPage();
+        return browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true)
+                        .setDeviceScaleFactor(2)
+                        .setColorScheme(ColorScheme.DARK))
+                .newPage();
     }
 }

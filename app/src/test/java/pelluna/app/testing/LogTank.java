@@ -7,19 +7,33 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.log.LogDesk;
 
-/** A tank of its own with a boss, a wrasse, a pair and a shoal, for tests of the log; over HTTP as a keeper's browser would ask. */
+/**
+ * A tank of its own with a boss, a wrasse, a pair and a shoal, for tests of the log; over HTTP as a keeper's browser
+ * would ask.
+ */
 public final class LogTank {
     public final long id;
 
     public LogTank(String name) {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         id = Pelluna.tank(name);
-        Pelluna.post(at("/tank"), Map.of("rockKg", "50", "hides", "8", "sandDepthCm", "4", "cover", "mesh", "cycledOn", LocalDate.now().minusYears(2).toString()));
+        Pelluna.post(
+                at("/tank"),
+                Map.of(
+                        "rockKg",
+                        "50",
+                        "hides",
+                        "8",
+                        "sandDepthCm",
+                        "4",
+                        "cover",
+                        "mesh",
+                        "cycledOn",
+                        LocalDate.now().minusYears(2).toString()));
         resident("Pseudochromis springeri", 1, 5);
         resident("Halichoeres chrysus", 1, 7);
         resident("Amphiprion ocellaris", 2, 7);
@@ -27,7 +41,17 @@ public final class LogTank {
     }
 
     private void resident(String species, int count, int cm) {
-        Pelluna.post(at("/residents"), Map.of("species", species, "count", Integer.toString(count), "lengthCm", Integer.toString(cm), "since", LocalDate.now().minusDays(200).toString()));
+        Pelluna.post(
+                at("/residents"),
+                Map.of(
+                        "species",
+                        species,
+                        "count",
+                        Integer.toString(count),
+                        "lengthCm",
+                        Integer.toString(cm),
+                        "since",
+                        LocalDate.now().minusDays(200).toString()));
     }
 
     public String at(String path) {
@@ -40,7 +64,11 @@ public final class LogTank {
 
     /** Number of the first fish of a species. */
     public long fish(String species) {
-        return fish().stream().filter(f -> f.species().scientificName().equals(species)).findFirst().orElseThrow().id();
+        return fish().stream()
+                .filter(f -> f.species().scientificName().equals(species))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     public long boss() {
@@ -65,7 +93,17 @@ public final class LogTank {
 
     /** One act, sent as a phone would. */
     public HttpResponse<String> act(String doing, long who, Long whom, Instant at, String key) {
-        Map<String, String> form = new HashMap<>(Map.of("fish", Long.toString(who), "doing", doing, "at", Long.toString(at.toEpochMilli()), "key", key, "quiet", "true"));
+        Map<String, String> form = new HashMap<>(Map.of(
+                "fish",
+                Long.toString(who),
+                "doing",
+                doing,
+                "at",
+                Long.toString(at.toEpochMilli()),
+                "key",
+                key,
+                "quiet",
+                "true"));
         if (whom != null) {
             form.put("other", whom.toString());
         }

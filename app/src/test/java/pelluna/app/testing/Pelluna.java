@@ -12,19 +12,21 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
-
 import pelluna.app.PellunaApplication;
 
-/** The real application on the real PostgreSQL of './pelluna test', started once for all tests; and a plain way to talk to it. */
+/**
+ * The real application on the real PostgreSQL of './pelluna test', started once for all tests; and a plain way to talk
+ * to it.
+ */
 public final class Pelluna {
-    private static final HttpClient CLIENT = HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NORMAL).build();
+    private static final HttpClient CLIENT =
+            HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NORMAL).build();
     private static ConfigurableApplicationContext running;
 
-    private Pelluna() { }
+    private Pelluna() {}
 
     public static synchronized String url() {
         if (running == null) {
@@ -34,10 +36,13 @@ public final class Pelluna {
             }
             SpringApplication application = new SpringApplication(PellunaApplication.class);
             application.setAdditionalProfiles("demo");
-            running = application.run("--server.port=0", "--spring.datasource.url=" + database,
-                "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+            running = application.run(
+                    "--server.port=0",
+                    "--spring.datasource.url=" + database,
+                    "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
         }
-        return "http://127.0.0.1:" + ((WebServerApplicationContext) running).getWebServer().getPort();
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) running).getWebServer().getPort();
     }
 
     /** Stops the application, so that the next call starts it anew on the same database. */
@@ -58,19 +63,28 @@ public final class Pelluna {
     }
 
     public static HttpResponse<String> post(String path, Map<String, String> form) {
-        String body = form.entrySet().stream().map(e -> encode(e.getKey()) + "=" + encode(e.getValue())).collect(Collectors.joining("&"));
-        return send(HttpRequest.newBuilder(URI.create(url() + path)).header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString(body)));
+        String body = form.entrySet().stream()
+                .map(e -> encode(e.getKey()) + "=" + encode(e.getValue()))
+                .collect(Collectors.joining("&"));
+        return send(HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     /** A form with a picture, as a browser sends it. */
     public static HttpResponse<String> upload(String path, Map<String, String> form, String field, byte[] bytes) {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
-        form.forEach((k, v) -> body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + k + "\"\r\n\r\n" + v + "\r\n").getBytes(StandardCharsets.UTF_8)));
-        body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + field + "\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+        form.forEach((k, v) ->
+                body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + k + "\"\r\n\r\n" + v + "\r\n")
+                        .getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + field
+                        + "\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
         body.writeBytes(bytes);
         body.writeBytes("\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8));
-        return send(HttpRequest.newBuilder(URI.create(url() + path)).header("Content-Type", "multipart/form-data; boundary=b").POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+        return send(HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", "multipart/form-data; boundary=b")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 
     public static HttpResponse<String> send(HttpRequest.Builder request) {
@@ -86,7 +100,8 @@ public final class Pelluna {
 
     /** A new tank of its own for one test. */
     public static long tank(String name) {
-        HttpResponse<String> made = post("/tanks", Map.of("name", name, "lengthCm", "150", "widthCm", "60", "waterHeightCm", "55"));
+        HttpResponse<String> made =
+                post("/tanks", Map.of("name", name, "lengthCm", "150", "widthCm", "60", "waterHeightCm", "55"));
         Matcher id = Pattern.compile("/tanks/(\\d+)/tank").matcher(made.uri().toString());
         if (!id.find()) {
             throw new IllegalStateException("no tank was made: " + made.statusCode());

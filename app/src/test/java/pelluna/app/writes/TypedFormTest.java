@@ -11,12 +11,15 @@ import pelluna.app.limits.Refused;
 class TypedFormTest {
     private static final String PAGE = """
         <main><header><h1>Loss</h1></header><details><summary>More</summary>
-        <form method="post" action="/loss"><input type="hidden" name="key" value="fresh"><input type="hidden" name="fish" value="1">
+        <form method="post" action="/loss"><input type="hidden" name="key" value="fresh">
+          <input type="hidden" name="fish" value="1">
           <input name="cost" value=""><textarea name="seen">before</textarea>
           <select name="cause"><option value="a" selected>A</option><option value="b">B</option></select>
-          <input type="checkbox" name="sure" value="true" checked><input type="radio" name="how" value="x" checked><input type="radio" name="how" value="y">
+          <input type="checkbox" name="sure" value="true" checked>
+          <input type="radio" name="how" value="x" checked><input type="radio" name="how" value="y">
           <input type="file" name="picture"></form></details>
-        <form method="post" action="/loss"><input type="hidden" name="fish" value="2"><input name="cost" value="other"></form></main>""";
+        <form method="post" action="/loss"><input type="hidden" name="fish" value="2">
+          <input name="cost" value="other"></form></main>""";
     private static final Map<String, String[]> TYPED = Map.of(
             "fish",
             new String[] {"1"},

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
@@ -20,12 +19,14 @@ import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
 /**
- * What would calm a pair most. Every attempt is a plan of its own for which the whole model runs again: sieve, best set,
+ * What would calm a pair most. Every attempt is a plan of its own for which the whole model runs again: sieve, best
+ * set,
  * order, grounds, tension. Within a kind of attempt the best is chosen with the order left as it is.
  */
 public final class Advice {
     /** Fewer points than this are not worth a line, or a warning. Pelluna's judgement. */
     static final double WORTH_SAYING = 1;
+
     static final double HARDER = 5;
     private static final int MOST = 7;
 
@@ -61,22 +62,35 @@ public final class Advice {
         best(tries.lengths(), this::whole, pair).ifPresent(chosen::add);
         best(tries.species(), this::swapped, everybody).ifPresent(chosen::add);
         best(tries.meals(), this::sameOrder, pair).ifPresent(chosen::add);
-        return chosen.parallelStream().map(a -> option(a, aggressor, target, day, before)).flatMap(Optional::stream)
-            .sorted(Comparator.comparingDouble(Option::after)).limit(MOST).toList();
+        return chosen.parallelStream()
+                .map(a -> option(a, aggressor, target, day, before))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparingDouble(Option::after))
+                .limit(MOST)
+                .toList();
     }
 
-    private Optional<Option> option(Attempt attempt, Presence aggressor, Presence target, LocalDate day, double before) {
+    private Optional<Option> option(
+            Attempt attempt, Presence aggressor, Presence target, LocalDate day, double before) {
         Outlook after = whole(attempt);
-        double index = attempt instanceof Attempt.Instead ? hardestOf(after, aggressor, target, day) : index(after, aggressor, target, day);
+        double index = attempt instanceof Attempt.Instead
+                ? hardestOf(after, aggressor, target, day)
+                : index(after, aggressor, target, day);
         if (before - index < WORTH_SAYING) {
             return Optional.empty();
         }
         Optional<Press> worse = harder(after, aggressor, target, day);
-        return Optional.of(new Option(attempt, AttemptWords.of(attempt, outlook, say), before, index, worse,
-            worse.map(p -> AttemptWords.but(p, outlook)).orElse("")));
+        return Optional.of(new Option(
+                attempt,
+                AttemptWords.of(attempt, outlook, say),
+                before,
+                index,
+                worse,
+                worse.map(p -> AttemptWords.but(p, outlook)).orElse("")));
     }
 
-    private static Optional<Attempt> best(List<Attempt> attempts, Function<Attempt, Outlook> run, ToDoubleFunction<Outlook> price) {
+    private static Optional<Attempt> best(
+            List<Attempt> attempts, Function<Attempt, Outlook> run, ToDoubleFunction<Outlook> price) {
         Attempt best = null;
         double least = Double.POSITIVE_INFINITY;
         for (Attempt attempt : attempts) {
@@ -112,10 +126,14 @@ public final class Advice {
         if (a.isEmpty() || b.isEmpty()) {
             return Double.POSITIVE_INFINITY;
         }
-        return o.press(a.get(), b.get(), latest(day, a.get().from(), b.get().from())).index();
+        return o.press(a.get(), b.get(), latest(day, a.get().from(), b.get().from()))
+                .index();
     }
 
-    /** The hardest press that either of the two has a part in, grown or on the day; beyond all if one is no longer there. */
+    /**
+     * The hardest press that either of the two has a part in, grown or on the day; beyond all if one is no longer
+     * there.
+     */
     private double hardestOf(Outlook o, Presence aggressor, Presence target, LocalDate day) {
         Optional<Presence> a = o.find(aggressor.party().id());
         Optional<Presence> b = o.find(target.party().id());
@@ -127,17 +145,24 @@ public final class Advice {
         for (Presence other : o.everybody()) {
             if (other != fresh) {
                 LocalDate both = latest(day, fresh.from(), other.from());
-                most = Math.max(most, Math.max(o.press(fresh, other, both).index(), o.press(other, fresh, both).index()));
+                most = Math.max(
+                        most,
+                        Math.max(
+                                o.press(fresh, other, both).index(),
+                                o.press(other, fresh, both).index()));
             }
         }
         return most;
     }
 
     private Optional<Press> harder(Outlook after, Presence aggressor, Presence target, LocalDate day) {
-        Map<String, Double> before = outlook.presses(latest(day, outlook.lastArrival(), day)).stream().collect(Collectors.toMap(Advice::pair, Press::index));
+        Map<String, Double> before = outlook.presses(latest(day, outlook.lastArrival(), day)).stream()
+                .collect(Collectors.toMap(Advice::pair, Press::index));
         return after.presses(latest(day, after.lastArrival(), outlook.lastArrival())).stream()
-            .filter(p -> !p.same(aggressor.party().id(), target.party().id()))
-            .filter(p -> p.step() != pelluna.core.units.Step.CALM && p.index() - before.getOrDefault(pair(p), 0.0) >= HARDER).findFirst();
+                .filter(p -> !p.same(aggressor.party().id(), target.party().id()))
+                .filter(p -> p.step() != pelluna.core.units.Step.CALM
+                        && p.index() - before.getOrDefault(pair(p), 0.0) >= HARDER)
+                .findFirst();
     }
 
     private static String pair(Press p) {

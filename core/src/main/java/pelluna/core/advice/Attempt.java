@@ -1,7 +1,6 @@
 package pelluna.core.advice;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
 import pelluna.core.scape.Hide;
@@ -31,7 +30,9 @@ public sealed interface Attempt {
     record Box(String id) implements Attempt {
         @Override
         public Plan on(Plan plan) {
-            return plan.party(id).map(p -> plan.with(p.by(p.hand().boxed(true)))).orElse(plan);
+            return plan.party(id)
+                    .map(p -> plan.with(p.by(p.hand().boxed(true))))
+                    .orElse(plan);
         }
     }
 

@@ -1,7 +1,6 @@
 package pelluna.core.advice;
 
 import java.util.Optional;
-
 import pelluna.core.outlook.Press;
 
 /**
@@ -13,4 +12,4 @@ import pelluna.core.outlook.Press;
  * @param worse  the hardest pair that the change makes harder by {@value Advice#HARDER} points or more, or brings in
  * @param but    the same as a sentence, and who comes in by the change; empty if nothing gets harder
  */
-public record Option(Attempt attempt, String says, double before, double after, Optional<Press> worse, String but) { }
+public record Option(Attempt attempt, String says, double before, double after, Optional<Press> worse, String but) {}

@@ -3,7 +3,6 @@ package pelluna.core.advice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Guild;
@@ -29,6 +28,7 @@ final class Tries {
     private static final double[] UP = {0.22, 0.6};
     /** Newcomers of these shares of the adult length are looked for in shops. */
     private static final double[] LARGER = {0.6, 0.75, 0.9};
+
     private static final double SMALLER = 0.3;
     private static final double LEAST_BOUGHT_CM = 3;
     private static final int MOST_LOOKED_AT = 12;
@@ -54,7 +54,10 @@ final class Tries {
         if (!aggressor.planned() || !target.planned() || aggressor.order() == target.order()) {
             return List.of();
         }
-        List<String> ids = new ArrayList<>(outlook.everybody().stream().filter(Presence::planned).map(p -> p.party().id()).toList());
+        List<String> ids = new ArrayList<>(outlook.everybody().stream()
+                .filter(Presence::planned)
+                .map(p -> p.party().id())
+                .toList());
         String later = newcomer().party().id();
         String earlier = (newcomer() == target ? aggressor : target).party().id();
         ids.remove(later);
@@ -64,7 +67,9 @@ final class Tries {
 
     List<Attempt> box() {
         Presence newcomer = newcomer();
-        return newcomer.planned() && !newcomer.party().hand().box() ? List.of(new Attempt.Box(newcomer.party().id())) : List.of();
+        return newcomer.planned() && !newcomer.party().hand().box()
+                ? List.of(new Attempt.Box(newcomer.party().id()))
+                : List.of();
     }
 
     List<Attempt> hides() {
@@ -103,7 +108,9 @@ final class Tries {
         GroupLife life = p.species().social().life();
         List<Attempt> all = new ArrayList<>();
         if (target.planned() && (life == GroupLife.SHOAL || life == GroupLife.HAREM || life == GroupLife.PAIR)) {
-            int most = p.species().social().most() == 0 ? p.count() + 4 : p.species().social().most();
+            int most = p.species().social().most() == 0
+                    ? p.count() + 4
+                    : p.species().social().most();
             for (int n : new int[] {p.species().social().least(), p.count() + 1, p.count() + 2, p.count() + 4}) {
                 if (n > p.count() && n <= most) {
                     all.add(new Attempt.Number(p.id(), n));
@@ -123,7 +130,9 @@ final class Tries {
                 }
             }
         }
-        double small = Math.max(LEAST_BOUGHT_CM, Math.round(SMALLER * aggressor.party().species().size().usualCm()));
+        double small = Math.max(
+                LEAST_BOUGHT_CM,
+                Math.round(SMALLER * aggressor.party().species().size().usualCm()));
         if (aggressor.planned() && small < aggressor.party().lengthCm()) {
             all.add(new Attempt.Length(aggressor.party().id(), small));
         }
@@ -131,7 +140,8 @@ final class Tries {
     }
 
     /**
-     * Species of the same role: the same keeper's group, or the same food in a shared part of the tank by a fish of like form
+     * Species of the same role: the same keeper's group, or the same food in a shared part of the tank by a fish of
+     * like form
      * or for the same purpose. The calmest by a first look, and only those that the Sieve lets through.
      */
     List<Attempt> species() {
@@ -139,11 +149,18 @@ final class Tries {
         for (Presence p : List.of(aggressor, target)) {
             if (p.planned()) {
                 Species was = p.party().species();
-                catalogue.all().stream().filter(s -> sameRole(was, s))
-                    .filter(s -> outlook.everybody().stream().noneMatch(e -> e.party().species().genus().equals(s.genus())))
-                    .sorted(Comparator.comparingDouble((Species s) -> firstLook(p, s)).thenComparing(Species::scientificName)).limit(MOST_LOOKED_AT)
-                    .filter(s -> Sieve.sift(outlook.plan(), p.party().instead(s), Measures.metric()).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
-                    .limit(MOST_SPECIES).forEach(s -> all.add(new Attempt.Instead(p.party().id(), s)));
+                catalogue.all().stream()
+                        .filter(s -> sameRole(was, s))
+                        .filter(s -> outlook.everybody().stream()
+                                .noneMatch(e -> e.party().species().genus().equals(s.genus())))
+                        .sorted(Comparator.comparingDouble((Species s) -> firstLook(p, s))
+                                .thenComparing(Species::scientificName))
+                        .limit(MOST_LOOKED_AT)
+                        .filter(s -> Sieve.sift(outlook.plan(), p.party().instead(s), Measures.metric())
+                                        .outcome()
+                                != Verdict.Outcome.NOT_IN_THIS_TANK)
+                        .limit(MOST_SPECIES)
+                        .forEach(s -> all.add(new Attempt.Instead(p.party().id(), s)));
             }
         }
         return all;
@@ -159,8 +176,13 @@ final class Tries {
                 Party o = other.party();
                 boolean later = place.order() > other.order();
                 Encounter.Order order = later ? Encounter.Order.TARGET_FIRST : Encounter.Order.AGGRESSOR_FIRST;
-                most = Math.max(most, Tension.index(new Encounter(fresh, fresh.adultCm(), o, o.adultCm(), order, tank, false, 1)));
-                most = Math.max(most, Tension.index(new Encounter(o, o.adultCm(), fresh, fresh.adultCm(), order.reversed(), tank, false, 1)));
+                most = Math.max(
+                        most,
+                        Tension.index(new Encounter(fresh, fresh.adultCm(), o, o.adultCm(), order, tank, false, 1)));
+                most = Math.max(
+                        most,
+                        Tension.index(new Encounter(
+                                o, o.adultCm(), fresh, fresh.adultCm(), order.reversed(), tank, false, 1)));
             }
         }
         return most;
@@ -171,7 +193,9 @@ final class Tries {
         boolean sameGroup = s.group().equals(was.group());
         boolean samePlace = s.place().zones().stream().anyMatch(was.place().zones()::contains);
         boolean samePurpose = !was.helps().isEmpty() && s.helps().containsAll(was.helps());
-        boolean sameWork = s.diet().guild() == guild && samePlace && (samePurpose || s.look().form().likeness(was.look().form()) > 0);
+        boolean sameWork = s.diet().guild() == guild
+                && samePlace
+                && (samePurpose || s.look().form().likeness(was.look().form()) > 0);
         return !s.scientificName().equals(was.scientificName()) && (sameGroup || sameWork);
     }
 
@@ -181,7 +205,9 @@ final class Tries {
         if (tank.mealsADay() < MOST_MEALS) {
             all.add(new Attempt.Fed(tank.mealsADay() + 1, tank.seaweed()));
         }
-        if (!tank.seaweed() && (aggressor.party().species().diet().algaeDaily() || target.party().species().diet().algaeDaily())) {
+        if (!tank.seaweed()
+                && (aggressor.party().species().diet().algaeDaily()
+                        || target.party().species().diet().algaeDaily())) {
             all.add(new Attempt.Fed(tank.mealsADay(), true));
         }
         return all;

@@ -1,16 +1,15 @@
 package pelluna.core.arrivals;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.ArrayList;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
-import pelluna.core.catalogue.Copper;
 import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
@@ -27,12 +26,18 @@ public record Arrival(List<Party> parties) {
     /** Arrivals of these wishes in an order that does not depend on how they were written down. */
     public static List<Arrival> of(List<Party> wishes) {
         Map<String, List<Party>> together = new LinkedHashMap<>();
-        wishes.stream().sorted(Comparator.comparing((Party p) -> p.species().scientificName()).thenComparing(Party::count)
-            .thenComparing(Party::lengthCm).thenComparing(Party::id)).forEach(p -> {
-                int by = p.hand().together();
-                String key = by > 0 ? "together " + by : by == 0 && p.species().allAtOnce() ? p.species().genus() : p.id();
-                together.computeIfAbsent(key, k -> new ArrayList<>()).add(p);
-            });
+        wishes.stream()
+                .sorted(Comparator.comparing((Party p) -> p.species().scientificName())
+                        .thenComparing(Party::count)
+                        .thenComparing(Party::lengthCm)
+                        .thenComparing(Party::id))
+                .forEach(p -> {
+                    int by = p.hand().together();
+                    String key = by > 0
+                            ? "together " + by
+                            : by == 0 && p.species().allAtOnce() ? p.species().genus() : p.id();
+                    together.computeIfAbsent(key, k -> new ArrayList<>()).add(p);
+                });
         return together.values().stream().map(Arrival::new).toList();
     }
 
@@ -71,12 +76,20 @@ public record Arrival(List<Party> parties) {
 
     /** Days of quarantine by a school: the most that any of them needs. */
     public int quarantineDays(QuarantineSchool school) {
-        return parties.stream().mapToInt(p -> schoolFor(school, p.species()).days()).max().orElse(0);
+        return parties.stream()
+                .mapToInt(p -> schoolFor(school, p.species()).days())
+                .max()
+                .orElse(0);
     }
 
-    /** The school a fish goes through: the keeper's, but watching alone for fish that few treat with copper. Common practice. */
+    /**
+     * The school a fish goes through: the keeper's, but watching alone for fish that few treat with copper. Common
+     * practice.
+     */
     public static QuarantineSchool schoolFor(QuarantineSchool school, Species species) {
-        return school.copper() && species.health().copper() == Copper.SENSITIVE ? QuarantineSchool.THIRTY_DAYS_WATCH : school;
+        return school.copper() && species.health().copper() == Copper.SENSITIVE
+                ? QuarantineSchool.THIRTY_DAYS_WATCH
+                : school;
     }
 
     /** Whether its keeper sends it through the box in any case. */

@@ -8,7 +8,8 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
 /**
- * A good order for more arrivals than can be proved: beam search (Lowerre 1976) that keeps the cheapest sets of each size.
+ * A good order for more arrivals than can be proved: beam search (Lowerre 1976) that keeps the cheapest sets of each
+ * size.
  * The bound is the sum over pairs of the cheaper of the two orders; no order is below it. O(width · n² · log n), with a
  * width that narrows as n grows so that the work stays bounded.
  */
@@ -16,7 +17,7 @@ public final class BeamOrder {
     private static final int WIDTH = 1000;
     private static final int WORK = 20_000;
 
-    private BeamOrder() { }
+    private BeamOrder() {}
 
     /**
      * A set of arrivals in the tank and the cheapest known way to it.
@@ -24,7 +25,8 @@ public final class BeamOrder {
      * @param adding what each arrival would cost next
      * @param hash   of the set (Zobrist), so that one set is kept once
      */
-    private record State(BitSet in, int[] sequence, long price, long[] adding, OrderProblem.Tally tally, Timeline time, long hash) { }
+    private record State(
+            BitSet in, int[] sequence, long price, long[] adding, OrderProblem.Tally tally, Timeline time, long hash) {}
 
     public static Order solve(OrderProblem p) {
         return solve(p, Math.max(50, Math.min(WIDTH, WORK / Math.max(1, p.size()))));
@@ -34,22 +36,36 @@ public final class BeamOrder {
         int n = p.size();
         long[] keys = new SplittableRandom(n).longs(n).toArray();
         boolean days = p.pins().days();
-        List<State> beam = List.of(new State(new BitSet(n), new int[0], 0, new long[n], OrderProblem.Tally.EMPTY, Timeline.start(p), 0));
+        List<State> beam = List.of(
+                new State(new BitSet(n), new int[0], 0, new long[n], OrderProblem.Tally.EMPTY, Timeline.start(p), 0));
         for (int size = 0; size < n; size++) {
             Candidates candidates = new Candidates(beam.size() * (n - size));
             for (State s : beam) {
                 for (int u : p.next(s.tally(), s.in())) {
-                    Timeline time = days ? s.time().then(p, u, p.boxDays(u, s.in())).after() : s.time();
-                    candidates.offer(s, u, time, days ? lateWith(p, s.in(), u, time) : 0, s.price() + s.adding()[u] + time.waiting(p),
-                        s.hash() ^ keys[u]);
+                    Timeline time =
+                            days ? s.time().then(p, u, p.boxDays(u, s.in())).after() : s.time();
+                    candidates.offer(
+                            s,
+                            u,
+                            time,
+                            days ? lateWith(p, s.in(), u, time) : 0,
+                            s.price() + s.adding()[u] + time.waiting(p),
+                            s.hash() ^ keys[u]);
                 }
             }
-            beam = candidates.best(width).mapToObj(c -> add(p, candidates.from[c], candidates.next[c], candidates.time[c],
-                candidates.hash[c])).toList();
+            beam = candidates
+                    .best(width)
+                    .mapToObj(
+                            c -> add(p, candidates.from[c], candidates.next[c], candidates.time[c], candidates.hash[c]))
+                    .toList();
         }
         State best = beam.get(0);
         long bound = bound(p);
-        return new Order(best.sequence(), best.price(), bound, best.price() == bound && best.time().late() == 0 && best.time().idle() == 0);
+        return new Order(
+                best.sequence(),
+                best.price(),
+                bound,
+                best.price() == bound && best.time().late() == 0 && best.time().idle() == 0);
     }
 
     private static int lateWith(OrderProblem p, BitSet in, int u, Timeline time) {
@@ -67,7 +83,8 @@ public final class BeamOrder {
         for (int other = 0; other < adding.length; other++) {
             adding[other] += p.price()[u][other];
         }
-        return new State(in, sequence, s.price() + s.adding()[u], adding, s.tally().with(p, u), time, hash);
+        return new State(
+                in, sequence, s.price() + s.adding()[u], adding, s.tally().with(p, u), time, hash);
     }
 
     static long bound(OrderProblem p) {
@@ -80,7 +97,9 @@ public final class BeamOrder {
         return sum;
     }
 
-    /** The ways to one more arrival, of which each set is kept once, by its cheapest: an open hash table over columns. */
+    /**
+     * The ways to one more arrival, of which each set is kept once, by its cheapest: an open hash table over columns.
+     */
     private static final class Candidates {
         private final State[] from;
         private final int[] next;
@@ -121,7 +140,10 @@ public final class BeamOrder {
             hash[at] = set;
         }
 
-        /** The figure that would stand at a place if they were sorted (Hoare 1961, quickselect); leaves them in disorder. */
+        /**
+         * The figure that would stand at a place if they were sorted (Hoare 1961, quickselect); leaves them in
+         * disorder.
+         */
         private static long smallest(long[] all, int place) {
             int from = 0;
             int to = all.length - 1;
@@ -162,8 +184,12 @@ public final class BeamOrder {
                 most = smallest(totals, width - 1);
             }
             long limit = most;
-            return IntStream.range(0, size).filter(c -> total[c] <= limit).boxed()
-                .sorted(Comparator.comparingInt((Integer c) -> late[c]).thenComparingLong(c -> total[c])).limit(width).mapToInt(c -> c);
+            return IntStream.range(0, size)
+                    .filter(c -> total[c] <= limit)
+                    .boxed()
+                    .sorted(Comparator.comparingInt((Integer c) -> late[c]).thenComparingLong(c -> total[c]))
+                    .limit(width)
+                    .mapToInt(c -> c);
         }
     }
 }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Stance;
@@ -23,7 +22,8 @@ import pelluna.core.units.Measures;
 
 /**
  * The most-wanted wishes that fit together: no pair that is a Surge in every order, nobody eaten, inside the capacity
- * that the stance counts. Branch and bound (Land &amp; Doig 1960) over wishes by falling worth, bounded by the fractional
+ * that the stance counts. Branch and bound (Land &amp; Doig 1960) over wishes by falling worth, bounded by the
+ * fractional
  * knapsack; exact unless {@code proved} says otherwise, after {@value #MOST_NODES} nodes.
  *
  * @param leave what is left out, each with the wish or the limit that forces it
@@ -32,21 +32,30 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     private static final long MOST_NODES = 300_000;
 
     /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
-    public record Leaving(Optional<Party> forcedBy, String because) { }
+    public record Leaving(Optional<Party> forcedBy, String because) {}
 
-    /** Worth of a wish: its stars squared, so that one much-wanted fish outweighs two indifferent ones. Pelluna's judgement. */
+    /**
+     * Worth of a wish: its stars squared, so that one much-wanted fish outweighs two indifferent ones. Pelluna's
+     * judgement.
+     */
     private static int worth(Party p) {
         return p.want() * p.want();
     }
 
     public static BestSet of(Plan plan, List<Party> viable, Measures say) {
-        List<Party> sorted = viable.stream().sorted(Comparator.comparingInt(BestSet::worth).reversed()
-            .thenComparingDouble(Waste::adultFeed).thenComparing(p -> p.species().scientificName()).thenComparing(Party::id)).toList();
+        List<Party> sorted = viable.stream()
+                .sorted(Comparator.comparingInt(BestSet::worth)
+                        .reversed()
+                        .thenComparingDouble(Waste::adultFeed)
+                        .thenComparing(p -> p.species().scientificName())
+                        .thenComparing(Party::id))
+                .toList();
         return new Search(plan, sorted, say).run();
     }
 
     /**
-     * The best set beside wishes that are taken at their keeper's own risk, which stand in it whatever is against them; what they make
+     * The best set beside wishes that are taken at their keeper's own risk, which stand in it whatever is against
+     * them; what they make
      * impossible is
      * left out.
      */
@@ -57,11 +66,20 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         Quarters quarters = Quarters.of(plan.tank(), company);
         Map<Party, Leaving> out = new LinkedHashMap<>();
         for (Party wish : viable) {
-            forced.stream().filter(f -> conflict(plan, quarters, wish, f, say).isPresent()).findFirst().ifPresent(f -> out.put(wish,
-                new Leaving(Optional.of(f), conflict(plan, quarters, wish, f, say).orElseThrow()
-                + " That one you take at your own risk.")));
+            forced.stream()
+                    .filter(f -> conflict(plan, quarters, wish, f, say).isPresent())
+                    .findFirst()
+                    .ifPresent(f -> out.put(
+                            wish,
+                            new Leaving(
+                                    Optional.of(f),
+                                    conflict(plan, quarters, wish, f, say).orElseThrow()
+                                            + " That one you take at your own risk.")));
         }
-        BestSet rest = of(plan.housing(forced), viable.stream().filter(w -> !out.containsKey(w)).toList(), say);
+        BestSet rest = of(
+                plan.housing(forced),
+                viable.stream().filter(w -> !out.containsKey(w)).toList(),
+                say);
         List<Party> take = new ArrayList<>(forced);
         take.addAll(rest.take);
         return new BestSet(take, rest.leave, rest.proved).leavingToo(out);
@@ -79,20 +97,28 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn(), say).or(() -> Eaten.of(b, a, plan.startOn(), say));
         if (eaten.isPresent()) {
             return Optional.of("The " + eaten.get().eater().species().name() + " would eat the "
-                + eaten.get().prey().orElseThrow().species().name() + " from " + Measures.date(eaten.get().from()) + " on.");
+                    + eaten.get().prey().orElseThrow().species().name() + " from "
+                    + Measures.date(eaten.get().from()) + " on.");
         }
-        double best = Math.min(worst(quarters, a, b, Encounter.Order.AGGRESSOR_FIRST), worst(quarters, a, b, Encounter.Order.TARGET_FIRST));
-        if (a.species().allAtOnce() && b.species().allAtOnce() && a.species().genus().equals(b.species().genus())) {
+        double best = Math.min(
+                worst(quarters, a, b, Encounter.Order.AGGRESSOR_FIRST),
+                worst(quarters, a, b, Encounter.Order.TARGET_FIRST));
+        if (a.species().allAtOnce()
+                && b.species().allAtOnce()
+                && a.species().genus().equals(b.species().genus())) {
             best = Math.min(best, worst(quarters, a, b, Encounter.Order.TOGETHER));
         }
-        return best >= Tension.SURGE_FROM ? Optional.of("Together with the " + b.species().name() + " it is a Surge of "
-            + Math.round(best) + " in " + say.volume(plan.tank().glassLitres()) + ", in whatever order.") : Optional.empty();
+        return best >= Tension.SURGE_FROM
+                ? Optional.of("Together with the " + b.species().name() + " it is a Surge of " + Math.round(best)
+                        + " in " + say.volume(plan.tank().glassLitres()) + ", in whatever order.")
+                : Optional.empty();
     }
 
     /** The box is not counted on: a plan should hold without it. */
     private static double worst(Quarters quarters, Party a, Party b, Encounter.Order order) {
-        return Math.max(Tension.index(quarters.meet(a, a.lengthCm(), b, b.lengthCm(), order, false)),
-            Tension.index(quarters.meet(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), false)));
+        return Math.max(
+                Tension.index(quarters.meet(a, a.lengthCm(), b, b.lengthCm(), order, false)),
+                Tension.index(quarters.meet(b, b.lengthCm(), a, a.lengthCm(), order.reversed(), false)));
     }
 
     private static final class Search {
@@ -120,12 +146,18 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             conflicts = new String[n][n];
             for (int i = 0; i < n; i++) {
                 for (int j = 0; j < i; j++) {
-                    conflicts[i][j] = conflict(plan, quarters, wishes.get(i), wishes.get(j), say).orElse(null);
-                    conflicts[j][i] = conflict(plan, quarters, wishes.get(j), wishes.get(i), say).orElse(null);
+                    conflicts[i][j] = conflict(plan, quarters, wishes.get(i), wishes.get(j), say)
+                            .orElse(null);
+                    conflicts[j][i] = conflict(plan, quarters, wishes.get(j), wishes.get(i), say)
+                            .orElse(null);
                 }
             }
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
-            byDensity = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k])).mapToInt(k -> k).toArray();
+            byDensity = IntStream.range(0, n)
+                    .boxed()
+                    .sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k]))
+                    .mapToInt(k -> k)
+                    .toArray();
             Waste waste = Waste.of(plan);
             feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.staying());
             stock = new Stock(plan, wishes);
@@ -173,7 +205,10 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             return true;
         }
 
-        /** No more worth than this can still be had: the fractional knapsack over what is left, conflicts left out (Dantzig 1957). */
+        /**
+         * No more worth than this can still be had: the fractional knapsack over what is left, conflicts left out
+         * (Dantzig 1957).
+         */
         private double mostFrom(int i, double feedLeft) {
             double sum = 0;
             double left = feedLeft;
@@ -210,8 +245,10 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private Leaving leaving(int i) {
             for (int j = 0; j < wishes.size(); j++) {
                 if (best[j] && conflicts[i][j] != null) {
-                    String wanted = wishes.get(j).want() > wishes.get(i).want() ? " You want that one more."
-                        : " One of the two has to stay behind; the set with that one weighs more by your stars, or as much with less load on the filter.";
+                    String wanted = wishes.get(j).want() > wishes.get(i).want()
+                            ? " You want that one more."
+                            : " One of the two has to stay behind; the set with that one weighs more by your stars, "
+                                    + "or as much with less load on the filter.";
                     return new Leaving(Optional.of(wishes.get(j)), conflicts[i][j] + wanted);
                 }
             }
@@ -221,11 +258,12 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     all.add(wishes.get(j));
                 }
             }
-            String lens = Capacity.about(wishes.get(i), plan, all, say).stream().filter(l -> l.share() > 1).findFirst()
-                .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says() + waysIn(i))
-                .orElse("The number is reached without it.");
+            String lens = Capacity.about(wishes.get(i), plan, all, say).stream()
+                    .filter(l -> l.share() > 1)
+                    .findFirst()
+                    .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says() + waysIn(i))
+                    .orElse("The number is reached without it.");
             return new Leaving(Optional.empty(), lens);
         }
-
     }
 }

@@ -8,9 +8,9 @@ import java.util.Optional;
 
 /** Puts dates to an order: its {@link Timeline}, counted from the plan's start. */
 final class Calendar {
-    private Calendar() { }
+    private Calendar() {}
 
-    record Slot(Optional<LocalDate> quarantineFrom, LocalDate boxFrom, LocalDate releaseOn, int place) { }
+    record Slot(Optional<LocalDate> quarantineFrom, LocalDate boxFrom, LocalDate releaseOn, int place) {}
 
     static List<Slot> slots(LocalDate start, OrderProblem problem, int[] sequence) {
         List<Slot> slots = new ArrayList<>();
@@ -18,8 +18,11 @@ final class Calendar {
         BitSet in = new BitSet();
         for (int u : sequence) {
             Timeline.Slot slot = time.then(problem, u, problem.boxDays(u, in));
-            slots.add(new Slot(slot.place() == 0 ? Optional.empty() : Optional.of(start.plusDays(slot.quarantineFrom())),
-                start.plusDays(slot.boxFrom()), start.plusDays(slot.releaseOn()), slot.place()));
+            slots.add(new Slot(
+                    slot.place() == 0 ? Optional.empty() : Optional.of(start.plusDays(slot.quarantineFrom())),
+                    start.plusDays(slot.boxFrom()),
+                    start.plusDays(slot.releaseOn()),
+                    slot.place()));
             time = slot.after();
             in.set(u);
         }

@@ -3,7 +3,6 @@ package pelluna.core.arrivals;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.introduction.Method;
 
 /**
@@ -17,8 +16,18 @@ import pelluna.core.introduction.Method;
  * @param has            quarantine places that there are
  * @param anew           where the ground is dealt anew for it
  */
-public record Dated(int position, Arrival arrival, Optional<LocalDate> quarantineFrom, LocalDate boxFrom, LocalDate releaseOn,
-                    Method method, int place, List<String> why, int needs, int has, Optional<GroundAnew> anew) {
+public record Dated(
+        int position,
+        Arrival arrival,
+        Optional<LocalDate> quarantineFrom,
+        LocalDate boxFrom,
+        LocalDate releaseOn,
+        Method method,
+        int place,
+        List<String> why,
+        int needs,
+        int has,
+        Optional<GroundAnew> anew) {
     public boolean boxed() {
         return releaseOn.isAfter(boxFrom);
     }

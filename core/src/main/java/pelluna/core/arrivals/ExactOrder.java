@@ -4,9 +4,12 @@ import java.util.Arrays;
 import java.util.BitSet;
 
 /**
- * The best order by dynamic programming over subsets (Held &amp; Karp 1962, for the linear ordering problem): the state is
- * the set of arrivals in the tank; sets that cannot lead to an order as good as a quick one are left ({@link Excess}). Up to
- * {@value #MOST} arrivals; O(2^n · n) time at worst, O(2^n) memory. Days by the keeper's hand make the way to a set matter as well;
+ * The best order by dynamic programming over subsets (Held &amp; Karp 1962, for the linear ordering problem): the
+ * state is
+ * the set of arrivals in the tank; sets that cannot lead to an order as good as a quick one are left ({@link Excess}).
+ * Up to
+ * {@value #MOST} arrivals; O(2^n · n) time at worst, O(2^n) memory. Days by the keeper's hand make the way to a set
+ * matter as well;
  * {@link PinnedOrder} is for those.
  */
 public final class ExactOrder {
@@ -14,7 +17,7 @@ public final class ExactOrder {
     /** Width of the quick search that gives the first good order. */
     static final int QUICK = 60;
 
-    private ExactOrder() { }
+    private ExactOrder() {}
 
     /** @throws IllegalArgumentException beyond {@value #MOST} arrivals */
     public static Order solve(OrderProblem p) {

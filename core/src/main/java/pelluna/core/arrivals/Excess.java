@@ -1,9 +1,12 @@
 package pelluna.core.arrivals;
 
 /**
- * What an order costs beyond the bound that no order is below: each pair costs at least the cheaper of its two ways, and an
- * arrival pays what it costs beyond that against everybody who is still out when it comes. So the cost of a whole order can be
- * told from below at every set on the way, and ways that can no longer be the best are left (branch and bound, Land &amp; Doig 1960).
+ * What an order costs beyond the bound that no order is below: each pair costs at least the cheaper of its two ways,
+ * and an
+ * arrival pays what it costs beyond that against everybody who is still out when it comes. So the cost of a whole
+ * order can be
+ * told from below at every set on the way, and ways that can no longer be the best are left (branch and bound, Land
+ * &amp; Doig 1960).
  * Up to 30 arrivals; O(n · 2^(n/2)) to build, O(1) to ask.
  */
 final class Excess {

@@ -3,11 +3,11 @@ package pelluna.core.arrivals;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Collectors;
-
 import pelluna.core.plan.Party;
 
 /**
- * Dealing the ground anew, a step of the plan: the rivals go out, rock is moved, and all go back in on one day together with the
+ * Dealing the ground anew, a step of the plan: the rivals go out, rock is moved, and all go back in on one day
+ * together with the
  * newcomer, so that
  * nobody was there first. Common practice.
  *

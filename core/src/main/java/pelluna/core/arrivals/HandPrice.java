@@ -3,7 +3,6 @@ package pelluna.core.arrivals;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-
 import pelluna.core.units.English;
 
 /**
@@ -20,14 +19,23 @@ public record HandPrice(double points, long days, String because) {
     /** 'It costs 14 points of tension more than the best order, mainly because … It ends 12 days later.' */
     public String says() {
         long rounded = Math.round(points);
-        String order = rounded <= 0 ? "As calm as the best order." : "It costs " + English.count((int) rounded, "point", "points") + " of tension more than the best order"
-            + (because.isEmpty() ? "." : ", mainly because " + because + ".");
-        return order + (days == 0 ? " It ends on the same day." : " It ends " + English.count((int) Math.abs(days), "day", "days") + (days > 0 ? " later." : " earlier."));
+        String order = rounded <= 0
+                ? "As calm as the best order."
+                : "It costs " + English.count((int) rounded, "point", "points") + " of tension more than the best order"
+                        + (because.isEmpty() ? "." : ", mainly because " + because + ".");
+        return order
+                + (days == 0
+                        ? " It ends on the same day."
+                        : " It ends " + English.count((int) Math.abs(days), "day", "days")
+                                + (days > 0 ? " later." : " earlier."));
     }
 
     static HandPrice of(Schedule hand, Schedule best, OrderProblem problem, List<Arrival> arrivals, WhyHere words) {
-        int[] sequence = hand.steps().stream().mapToInt(d -> arrivals.indexOf(d.arrival())).toArray();
-        List<Integer> places = best.steps().stream().map(d -> arrivals.indexOf(d.arrival())).toList();
+        int[] sequence = hand.steps().stream()
+                .mapToInt(d -> arrivals.indexOf(d.arrival()))
+                .toArray();
+        List<Integer> places =
+                best.steps().stream().map(d -> arrivals.indexOf(d.arrival())).toList();
         double most = WORTH_SAYING;
         String because = "";
         for (int j = 1; j < sequence.length; j++) {
@@ -41,7 +49,10 @@ public record HandPrice(double points, long days, String because) {
                 }
             }
         }
-        return new HandPrice(hand.cost() - best.cost(), hand.steps().isEmpty() ? 0 : ChronoUnit.DAYS.between(last(best), last(hand)), because);
+        return new HandPrice(
+                hand.cost() - best.cost(),
+                hand.steps().isEmpty() ? 0 : ChronoUnit.DAYS.between(last(best), last(hand)),
+                because);
     }
 
     private static LocalDate last(Schedule s) {

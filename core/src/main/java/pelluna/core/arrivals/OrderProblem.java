@@ -5,27 +5,37 @@ import java.util.BitSet;
 import java.util.function.IntPredicate;
 
 /**
- * The order of arrival as numbers. The price of an order is the sum of {@code price[v][u]} over all pairs with v before u.
+ * The order of arrival as numbers. The price of an order is the sum of {@code price[v][u]} over all pairs with v
+ * before u.
  *
  * <p>Who may come next depends on the set that is in the tank alone, so that the rules are the same for every solver:
  * <ul>
  * <li>an arrival with a place of its own comes at that place and nowhere else;
- * <li>precedence: an arrival with an earliest day may come once what is in the tank has taken that long; if nothing may, the one
+ * <li>precedence: an arrival with an earliest day may come once what is in the tank has taken that long; if nothing
+ * may, the one
  * that is ready first;
- * <li>filter: an arrival may not bring more load than the bacteria carry that the load before it has grown; if each would, those
+ * <li>filter: an arrival may not bring more load than the bacteria carry that the load before it has grown; if each
+ * would, those
  * that bring least, up to twice as much.
  * </ul>
- * An arrival with a day of its own waits for it: every day that the tank waits idle counts, and every day too late outweighs all else.
+ * An arrival with a day of its own waits for it: every day that the tank waits idle counts, and every day too late
+ * outweighs all else.
  *
  * @param price    price of v before u in thousandths of tension, ties in the low bits; see {@link Prices}
  * @param earliest days from the start before which an arrival may not go in
  * @param gap      days after an arrival before the next
  */
-public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins, Quarantining quarantine, FilterLimit filter) {
-    /** Where each brings too much, loads up to so many times the least are taken for small alike. Pelluna's judgement. */
+public record OrderProblem(
+        long[][] price, int[] earliest, int[] gap, Pins pins, Quarantining quarantine, FilterLimit filter) {
+    /**
+     * Where each brings too much, loads up to so many times the least are taken for small alike. Pelluna's judgement.
+     */
     private static final double NEAR_LEAST = 2;
 
-    /** What the keeper's hand has decided: a place from 1 (0 for none) and a day after the start (−1 for none) for each arrival. */
+    /**
+     * What the keeper's hand has decided: a place from 1 (0 for none) and a day after the start (−1 for none) for each
+     * arrival.
+     */
     public record Pins(int[] place, int[] day, long waitingADay) {
         static Pins none(int n) {
             int[] day = new int[n];
@@ -43,7 +53,8 @@ public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins,
      * @param days     of quarantine, by arrival
      * @param boxAlone days in the box because of those who live there
      * @param box      days in the box of the second because of the first
-     * @param takes    places that an arrival needs in quarantine, 1 or more: as many as it has fish that can't share one
+     * @param takes    places that an arrival needs in quarantine, 1 or more: as many as it has fish that can't share
+     * one
      * @param holds    places that it needs besides while the ground is dealt anew; 0 for most
      */
     public record Quarantining(int places, int[] days, int[] boxAlone, int[][] box, int[] takes, int[] holds) {
@@ -109,7 +120,8 @@ public record OrderProblem(long[][] price, int[] earliest, int[] gap, Pins pins,
         static final Tally EMPTY = new Tally(0, 0, 0, 0);
 
         Tally with(OrderProblem p, int u) {
-            return new Tally(size + 1, gaps + p.gap[u], Math.max(latest, p.soonest(u) + p.gap[u]), load + p.filter.load[u]);
+            return new Tally(
+                    size + 1, gaps + p.gap[u], Math.max(latest, p.soonest(u) + p.gap[u]), load + p.filter.load[u]);
         }
     }
 

@@ -9,12 +9,16 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * The best order where some arrivals have a day of their own: dynamic programming over subsets with labels (Desrochers 1988, as for
- * shortest paths with time windows). Until all who have a day are in, a set may be reached cheaply but late, or dearly but early, so each
- * keeps every way to it that no other is as good as in both; from then on only the cost counts. Ways that can no longer be better than a
+ * The best order where some arrivals have a day of their own: dynamic programming over subsets with labels (Desrochers
+ * 1988, as for
+ * shortest paths with time windows). Until all who have a day are in, a set may be reached cheaply but late, or dearly
+ * but early, so each
+ * keeps every way to it that no other is as good as in both; from then on only the cost counts. Ways that can no
+ * longer be better than a
  * quick order are left ({@link Excess}). Fewest days too late first, then least price with idle days.
  *
- * <p>Exact as long as there are no more than {@value #MOST_WAYS} ways to keep and {@value #MOST_LABELS} to one set, as it
+ * <p>Exact as long as there are no more than {@value #MOST_WAYS} ways to keep and {@value #MOST_LABELS} to one set, as
+ * it
  * was in all plans of twenty arrivals that were tried; beyond, a wide beam gives the order and it is not called proved.
  */
 final class PinnedOrder {
@@ -31,8 +35,12 @@ final class PinnedOrder {
     private final OrderProblem.Tally[] tallies;
     /** Ways to the sets that somebody with a day is still missing from. */
     private final List<List<Label>> ways;
-    /** From then on: the best way to a set by its cost, its days too late, who came last, or the label that it began with. */
+    /**
+     * From then on: the best way to a set by its cost, its days too late, who came last, or the label that it began
+     * with.
+     */
     private final long[] cost;
+
     private final int[] late;
     private final byte[] last;
     private final Label[] begins;
@@ -44,7 +52,10 @@ final class PinnedOrder {
         this.excess = new Excess(p);
         this.n = p.size();
         this.all = (1 << n) - 1;
-        this.dated = IntStream.range(0, n).filter(u -> p.pins().day()[u] >= 0).map(u -> 1 << u).sum();
+        this.dated = IntStream.range(0, n)
+                .filter(u -> p.pins().day()[u] >= 0)
+                .map(u -> 1 << u)
+                .sum();
         this.order = Comparator.comparingInt((Label l) -> l.time.late()).thenComparingLong(l -> l.cost(p));
         int[] quick = BeamOrder.solve(p, ExactOrder.QUICK).sequence();
         this.good = new Label(null, -1, p.priceOf(quick), p.timelineOf(quick));
@@ -106,7 +117,8 @@ final class PinnedOrder {
         long more = excess.of(u, all & ~next);
         BitSet then = ExactOrder.bits(next);
         for (Label way : ways.get(set)) {
-            Label fresh = new Label(way, u, way.least + more, way.time.then(p, u, box).after());
+            Label fresh =
+                    new Label(way, u, way.least + more, way.time.then(p, u, box).after());
             if (order.compare(fresh, good) > 0 || fresh.time.lateAtLeast(p, then) > good.time.late()) {
                 continue;
             }
@@ -175,6 +187,7 @@ final class PinnedOrder {
 
     /** As early everywhere, and cheaper even after waiting for the other. */
     private boolean beats(Label a, Label b) {
-        return a.time.noLater(b.time) && a.cost(p) + p.pins().waitingADay() * Math.max(0, a.time.ahead(b.time)) <= b.cost(p);
+        return a.time.noLater(b.time)
+                && a.cost(p) + p.pins().waitingADay() * Math.max(0, a.time.ahead(b.time)) <= b.cost(p);
     }
 }

@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
-
 import pelluna.core.capacity.Filter;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.introduction.Method;
@@ -23,20 +22,29 @@ import pelluna.core.units.Step;
 
 /**
  * What each pair of arrivals costs in either order: expected tension, half of it on the day of the second and half when
- * all are grown, with a Surge weighing as much as a hundred Ripples (Pelluna's judgement); what {@link Delicacy} adds where a
- * delicate fish comes after a dominant one; and {@link Roughness}, where the two orders cost about the same. Ties go to the smaller
+ * all are grown, with a Surge weighing as much as a hundred Ripples (Pelluna's judgement); what {@link Delicacy} adds
+ * where a
+ * delicate fish comes after a dominant one; and {@link Roughness}, where the two orders cost about the same. Ties go
+ * to the smaller
  * load first, then to the more wanted.
  */
 final class Prices {
     private static final double SURGE_PENALTY = 3000;
     private static final int TIE_BITS = 24;
     private static final long SMALLER_LOAD_FIRST = 64;
-    /** A day on which the tank only waits for a day by hand weighs as much as so many thousandths of tension: a point. Pelluna's judgement. */
+    /**
+     * A day on which the tank only waits for a day by hand weighs as much as so many thousandths of tension: a point.
+     * Pelluna's judgement.
+     */
     private static final long WAITING_A_DAY = 1000;
     /** The Bold wait so many times as long as the filter needs, and this many days at least. Pelluna's judgement. */
     private static final double SURE = 1.5;
+
     private static final int BOLD_LEAST = 4;
-    /** After a fallow time the bold wait for the timid: points for each step of boldness and timidity the wrong way round. Pelluna's judgement. */
+    /**
+     * After a fallow time the bold wait for the timid: points for each step of boldness and timidity the wrong way
+     * round. Pelluna's judgement.
+     */
     private static final double TIMID_FIRST = 4;
 
     private final Quarters quarters;
@@ -76,11 +84,19 @@ final class Prices {
             earliest[v] = earliest(arrivals.get(v));
             gap[v] = gapAfter(arrivals.get(v));
             place[v] = arrivals.get(v).place();
-            day[v] = arrivals.get(v).on().map(on -> (int) Math.max(0, plan.startOn().until(on, ChronoUnit.DAYS))).orElse(-1);
+            day[v] = arrivals.get(v)
+                    .on()
+                    .map(on -> (int) Math.max(0, plan.startOn().until(on, ChronoUnit.DAYS)))
+                    .orElse(-1);
             load[v] = filter.load(arrivals.get(v).loadAtFirst());
         }
-        return new OrderProblem(price, earliest, gap, new OrderProblem.Pins(places(place), day, WAITING_A_DAY << TIE_BITS), quarantining(),
-            new OrderProblem.FilterLimit(load, filter.standing(plan), filter.reserve()));
+        return new OrderProblem(
+                price,
+                earliest,
+                gap,
+                new OrderProblem.Pins(places(place), day, WAITING_A_DAY << TIE_BITS),
+                quarantining(),
+                new OrderProblem.FilterLimit(load, filter.standing(plan), filter.reserve()));
     }
 
     /** Two that want one place get it and the next; nobody stands behind the last. */
@@ -88,7 +104,11 @@ final class Prices {
         int n = wanted.length;
         int[] given = new int[n];
         boolean[] taken = new boolean[n + 1];
-        List<Integer> placed = IntStream.range(0, n).filter(i -> wanted[i] > 0).boxed().sorted(Comparator.comparingInt(i -> wanted[i])).toList();
+        List<Integer> placed = IntStream.range(0, n)
+                .filter(i -> wanted[i] > 0)
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> wanted[i]))
+                .toList();
         for (int i : placed) {
             int at = Math.min(wanted[i], n);
             while (at < n && taken[at]) {
@@ -117,9 +137,11 @@ final class Prices {
             }
         }
         int[] takes = arrivals.stream().mapToInt(Arrival::placesNeeded).toArray();
-        int[] holds = arrivals.stream().mapToInt(a -> Places.needed(rivals(plan, a, quarters), plan.startOn())).toArray();
-        return new OrderProblem.Quarantining(tank.school() == QuarantineSchool.NONE ? 0 : tank.quarantinePlaces(), days, alone, box,
-            takes, holds);
+        int[] holds = arrivals.stream()
+                .mapToInt(a -> Places.needed(rivals(plan, a, quarters), plan.startOn()))
+                .toArray();
+        return new OrderProblem.Quarantining(
+                tank.school() == QuarantineSchool.NONE ? 0 : tank.quarantinePlaces(), days, alone, box, takes, holds);
     }
 
     private Method method(int u, Step meets) {
@@ -128,7 +150,12 @@ final class Prices {
 
     /** Who stands against it among the residents, where the ground is dealt anew for it. */
     static List<Party> rivals(Plan plan, Arrival a, Quarters quarters) {
-        return a.anew() ? a.parties().stream().flatMap(p -> Rivals.of(plan, p, quarters).stream()).distinct().toList() : List.of();
+        return a.anew()
+                ? a.parties().stream()
+                        .flatMap(p -> Rivals.of(plan, p, quarters).stream())
+                        .distinct()
+                        .toList()
+                : List.of();
     }
 
     /** The price of an order in points of tension. */
@@ -137,7 +164,8 @@ final class Prices {
     }
 
     /**
-     * Days after an arrival: for a single fish and for more, by common practice; longer for the Cautious and after a fallow time. The Bold wait as
+     * Days after an arrival: for a single fish and for more, by common practice; longer for the Cautious and after a
+     * fallow time. The Bold wait as
      * long as the filter needs to grow to the new load, and half as long again (Pelluna's judgement).
      */
     private int gapAfter(Arrival a) {
@@ -158,8 +186,10 @@ final class Prices {
     private int earliest(Arrival a) {
         LocalDate start = plan.startOn();
         LocalDate free = meets.notBefore(a);
-        LocalDate ripe = a.parties().stream().map(p -> TankAge.ripeOn(new Setting(plan, p, Measures.metric())))
-            .max(LocalDate::compareTo).orElse(start);
+        LocalDate ripe = a.parties().stream()
+                .map(p -> TankAge.ripeOn(new Setting(plan, p, Measures.metric())))
+                .max(LocalDate::compareTo)
+                .orElse(start);
         return (int) Math.max(0, start.until(ripe.isAfter(free) ? ripe : free, ChronoUnit.DAYS));
     }
 
@@ -167,11 +197,15 @@ final class Prices {
         double sum = 0;
         for (Party first : arrivals.get(v).parties()) {
             for (Party later : arrivals.get(u).parties()) {
-                sum += 0.5 * (pair(first, grownByThen(first), later, later.lengthCm())
-                    + pair(first, first.adultCm(), later, later.adultCm()));
+                sum += 0.5
+                        * (pair(first, grownByThen(first), later, later.lengthCm())
+                                + pair(first, first.adultCm(), later, later.adultCm()));
             }
         }
-        return sum + (plan.fallow().isPresent() ? TIMID_FIRST * Math.max(0, boldness(arrivals.get(v)) - boldness(arrivals.get(u))) : 0);
+        return sum
+                + (plan.fallow().isPresent()
+                        ? TIMID_FIRST * Math.max(0, boldness(arrivals.get(v)) - boldness(arrivals.get(u)))
+                        : 0);
     }
 
     /** What it costs that the first arrival comes before the later, where one of the later is the more delicate. */
@@ -186,7 +220,11 @@ final class Prices {
     }
 
     private static double boldness(Arrival a) {
-        return a.parties().stream().mapToInt(p -> p.species().manner().bold() - p.species().manner().timid()).max().orElse(0);
+        return a.parties().stream()
+                .mapToInt(
+                        p -> p.species().manner().bold() - p.species().manner().timid())
+                .max()
+                .orElse(0);
     }
 
     /** Expected tension, points, among those who go in together, weighed as between arrivals. */
@@ -197,8 +235,21 @@ final class Prices {
                 for (Party other : a.parties()) {
                     if (one != other) {
                         boolean box = one.hand().box() || other.hand().box();
-                        sum += 0.5 * (weighed(Tension.index(quarters.meet(one, one.lengthCm(), other, other.lengthCm(), Encounter.Order.TOGETHER, box)))
-                            + weighed(Tension.index(quarters.meet(one, one.adultCm(), other, other.adultCm(), Encounter.Order.TOGETHER, box))));
+                        sum += 0.5
+                                * (weighed(Tension.index(quarters.meet(
+                                                one,
+                                                one.lengthCm(),
+                                                other,
+                                                other.lengthCm(),
+                                                Encounter.Order.TOGETHER,
+                                                box)))
+                                        + weighed(Tension.index(quarters.meet(
+                                                one,
+                                                one.adultCm(),
+                                                other,
+                                                other.adultCm(),
+                                                Encounter.Order.TOGETHER,
+                                                box))));
                     }
                 }
             }
@@ -212,8 +263,20 @@ final class Prices {
     }
 
     private double pair(Party first, double firstCm, Party later, double laterCm) {
-        return weighed(Tension.index(quarters.meet(first, firstCm, later, laterCm, Encounter.Order.AGGRESSOR_FIRST, later.hand().box())))
-            + weighed(Tension.index(quarters.meet(later, laterCm, first, firstCm, Encounter.Order.TARGET_FIRST, later.hand().box())));
+        return weighed(Tension.index(quarters.meet(
+                        first,
+                        firstCm,
+                        later,
+                        laterCm,
+                        Encounter.Order.AGGRESSOR_FIRST,
+                        later.hand().box())))
+                + weighed(Tension.index(quarters.meet(
+                        later,
+                        laterCm,
+                        first,
+                        firstCm,
+                        Encounter.Order.TARGET_FIRST,
+                        later.hand().box())));
     }
 
     private static double weighed(double index) {

@@ -1,7 +1,6 @@
 package pelluna.core.arrivals;
 
 import java.util.List;
-
 import pelluna.core.plan.Party;
 
 /**
@@ -14,7 +13,17 @@ import pelluna.core.plan.Party;
 public record Schedule(List<Dated> steps, double cost, double bound, boolean exact) {
     /** The same days with some of the parties otherwise; by id. Its cost is that of before. */
     public Schedule with(List<Party> others) {
-        return new Schedule(steps.stream().map(d -> d.with(new Arrival(d.arrival().parties().stream()
-            .map(p -> others.stream().filter(o -> o.id().equals(p.id())).findFirst().orElse(p)).toList()))).toList(), cost, bound, exact);
+        return new Schedule(
+                steps.stream()
+                        .map(d -> d.with(new Arrival(d.arrival().parties().stream()
+                                .map(p -> others.stream()
+                                        .filter(o -> o.id().equals(p.id()))
+                                        .findFirst()
+                                        .orElse(p))
+                                .toList())))
+                        .toList(),
+                cost,
+                bound,
+                exact);
     }
 }

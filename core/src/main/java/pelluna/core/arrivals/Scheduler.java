@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -51,16 +50,23 @@ public final class Scheduler {
 
     /** What a schedule of these arrivals costs against the best, and mainly why. */
     public HandPrice price(Schedule hand) {
-        return HandPrice.of(hand, best(), problem, arrivals, new WhyHere(plan, problem, new int[0], arrivals, quarters));
+        return HandPrice.of(
+                hand, best(), problem, arrivals, new WhyHere(plan, problem, new int[0], arrivals, quarters));
     }
 
     /**
-     * What it costs, in points of tension, that the keeper has joined and parted arrivals: the best order of theirs and the tension among those who go in together,
+     * What it costs, in points of tension, that the keeper has joined and parted arrivals: the best order of theirs
+     * and the tension among those who go in together,
      * against the same as Pelluna would group them. Below 0 if it is calmer; empty if nothing was joined or parted.
      */
     public OptionalDouble groupingPrice() {
-        List<Party> free = arrivals.stream().flatMap(a -> a.parties().stream()).map(p -> p.by(p.hand().grouped(0))).toList();
-        if (arrivals.stream().flatMap(a -> a.parties().stream()).allMatch(p -> p.hand().together() == 0)) {
+        List<Party> free = arrivals.stream()
+                .flatMap(a -> a.parties().stream())
+                .map(p -> p.by(p.hand().grouped(0)))
+                .toList();
+        if (arrivals.stream()
+                .flatMap(a -> a.parties().stream())
+                .allMatch(p -> p.hand().together() == 0)) {
             return OptionalDouble.empty();
         }
         Plan ungrouped = plan;
@@ -94,20 +100,24 @@ public final class Scheduler {
             }
         }
         if (sequence.size() < arrivals.size()) {
-            Arrays.stream(solved(problem).sequence()).filter(i -> !sequence.contains(i)).forEach(sequence::add);
+            Arrays.stream(solved(problem).sequence())
+                    .filter(i -> !sequence.contains(i))
+                    .forEach(sequence::add);
         }
         int[] order = sequence.stream().mapToInt(Integer::intValue).toArray();
         return dated(new Order(order, problem.priceOf(order), BeamOrder.bound(problem), false), problem);
     }
 
     private Schedule dated(Order order, OrderProblem by) {
-        List<Arrival> sequence = Arrays.stream(order.sequence()).mapToObj(arrivals::get).toList();
+        List<Arrival> sequence =
+                Arrays.stream(order.sequence()).mapToObj(arrivals::get).toList();
         List<Calendar.Slot> slots = Calendar.slots(plan.startOn(), by, order.sequence());
         WhyHere whyHere = new WhyHere(plan, by, order.sequence(), arrivals, quarters);
         List<Dated> steps = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
             Calendar.Slot slot = slots.get(i);
-            steps.add(dated(i, sequence.get(i), slot, method(order.sequence(), i), whyHere.sentences(i, slot.releaseOn())));
+            steps.add(dated(
+                    i, sequence.get(i), slot, method(order.sequence(), i), whyHere.sentences(i, slot.releaseOn())));
         }
         return new Schedule(steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact());
     }
@@ -125,12 +135,26 @@ public final class Scheduler {
         boolean quarantined = slot.quarantineFrom().isPresent();
         int places = plan.tank().quarantinePlaces();
         List<Party> rivals = Prices.rivals(plan, arrival, quarters);
-        Optional<GroundAnew> anew = rivals.isEmpty() ? Optional.empty()
-            : Optional.of(new GroundAnew(slot.boxFrom(), slot.releaseOn(), rivals,
-            Places.needed(rivals, slot.boxFrom()) + (quarantined ? arrival.placesNeeded() : 0), places));
+        Optional<GroundAnew> anew = rivals.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new GroundAnew(
+                        slot.boxFrom(),
+                        slot.releaseOn(),
+                        rivals,
+                        Places.needed(rivals, slot.boxFrom()) + (quarantined ? arrival.placesNeeded() : 0),
+                        places));
         LocalDate box = method == Method.GROUND_ANEW ? slot.releaseOn() : slot.boxFrom();
-        return new Dated(i + 1, arrival, slot.quarantineFrom(), box, slot.releaseOn(), method, slot.place(), why, quarantined
-            ? arrival.placesNeeded() : 0,
-            places, anew);
+        return new Dated(
+                i + 1,
+                arrival,
+                slot.quarantineFrom(),
+                box,
+                slot.releaseOn(),
+                method,
+                slot.place(),
+                why,
+                quarantined ? arrival.placesNeeded() : 0,
+                places,
+                anew);
     }
 }

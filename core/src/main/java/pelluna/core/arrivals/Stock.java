@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.LengthRule;
 import pelluna.core.capacity.Lens;
@@ -12,7 +11,8 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 
 /**
- * What wishes take, beside food, of what there is only so much of, where it decides: the parts of the room, and inches by the length
+ * What wishes take, beside food, of what there is only so much of, where it decides: the parts of the room, and inches
+ * by the length
  * rule. Shares, all
  * additive; a part that is over already is closed to those who would take more of it.
  */
@@ -27,7 +27,8 @@ final class Stock {
         Set<String> decide = Capacity.deciding(plan.stance());
         boolean room = decide.contains(Lens.ROOM);
         boolean length = decide.contains(Lens.LENGTH);
-        double inches = LengthRule.of(plan.tank(), plan.startOn()).limitInches(plan.tank().glassLitres());
+        double inches = LengthRule.of(plan.tank(), plan.startOn())
+                .limitInches(plan.tank().glassLitres());
         left = shares(plan, plan.staying(), room, length, inches);
         for (int k = 0; k < left.length; k++) {
             left[k] = 1 - left[k];

@@ -4,7 +4,8 @@ import java.util.Arrays;
 import java.util.BitSet;
 
 /**
- * How far an order has come on the calendar: in days after the start, when the next may go in and when each quarantine place is
+ * How far an order has come on the calendar: in days after the start, when the next may go in and when each quarantine
+ * place is
  * free; and what the days by the keeper's hand have cost so far. Immutable.
  *
  * @param ready first day on which the next may be released
@@ -25,11 +26,15 @@ record Timeline(int ready, int[] free, int late, int idle) {
      */
     record Slot(int quarantineFrom, int boxFrom, int releaseOn, int place, Timeline after) {
         private Slot with(int late, int idle) {
-            return new Slot(quarantineFrom, boxFrom, releaseOn, place, new Timeline(after.ready, after.free, late, idle));
+            return new Slot(
+                    quarantineFrom, boxFrom, releaseOn, place, new Timeline(after.ready, after.free, late, idle));
         }
     }
 
-    /** Puts the next arrival in: as early as the gap, the tank's age, a free place and the box allow, or on its own day. */
+    /**
+     * Puts the next arrival in: as early as the gap, the tank's age, a free place and the box allow, or on its own
+     * day.
+     */
     Slot then(OrderProblem p, int u, int boxDays) {
         int own = p.pins().day()[u];
         Slot soonest = from(p, u, boxDays, Math.max(ready, own >= 0 ? 0 : p.earliest()[u]));
@@ -77,7 +82,10 @@ record Timeline(int ready, int[] free, int late, int idle) {
         return order;
     }
 
-    /** Days too late in the end, at least: those that there are, and those of everybody still out who could no longer come on its own day even if it came next. */
+    /**
+     * Days too late in the end, at least: those that there are, and those of everybody still out who could no longer
+     * come on its own day even if it came next.
+     */
     int lateAtLeast(OrderProblem p, BitSet in) {
         int days = late;
         for (int u = in.nextClearBit(0); u < p.size(); u = in.nextClearBit(u + 1)) {

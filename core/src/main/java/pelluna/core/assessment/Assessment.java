@@ -1,7 +1,6 @@
 package pelluna.core.assessment;
 
 import java.util.List;
-
 import pelluna.core.arrivals.BestSet;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.capacity.Capacity;
@@ -18,5 +17,11 @@ import pelluna.core.tension.Tension;
  * @param capacity with the residents and the best set
  * @param arrivals the best set in its best order
  */
-public record Assessment(Plan plan, List<Verdict> sieve, List<Tension> tension, List<Eaten> eaten, Capacity capacity,
-                         Schedule arrivals, BestSet bestSet) { }
+public record Assessment(
+        Plan plan,
+        List<Verdict> sieve,
+        List<Tension> tension,
+        List<Eaten> eaten,
+        Capacity capacity,
+        Schedule arrivals,
+        BestSet bestSet) {}

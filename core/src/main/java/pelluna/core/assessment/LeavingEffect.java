@@ -3,7 +3,6 @@ package pelluna.core.assessment;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.capacity.Waste;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -15,7 +14,7 @@ public final class LeavingEffect {
     /** Less than this is not worth a sentence: mg/L of nitrate, inches. */
     private static final double WORTH = 0.3;
 
-    private LeavingEffect() { }
+    private LeavingEffect() {}
 
     /** In sentences, the most telling first; never empty. */
     public static List<String> of(Plan plan, Party fish, LocalDate on, Measures say) {
@@ -50,17 +49,23 @@ public final class LeavingEffect {
         lens(stays, leaves, "room", "The tightest part of the room would be taken to ", " %", says);
         double points = stays.arrivals().cost() - leaves.arrivals().cost();
         if (in.isEmpty() && out.isEmpty() && Math.abs(points) >= 1) {
-            says.add("The order of arrival would cost " + English.count((int) Math.round(Math.abs(points)), "point", "points") + " of tension " + (points > 0 ? "less." : "more."));
+            says.add("The order of arrival would cost "
+                    + English.count((int) Math.round(Math.abs(points)), "point", "points") + " of tension "
+                    + (points > 0 ? "less." : "more."));
         }
         return says;
     }
 
     private static List<String> names(Assessment has, Assessment lacks, String but) {
         List<String> there = lacks.bestSet().take().stream().map(Party::id).toList();
-        return has.bestSet().take().stream().filter(p -> !there.contains(p.id()) && !p.id().equals(but)).map(Party::label).toList();
+        return has.bestSet().take().stream()
+                .filter(p -> !there.contains(p.id()) && !p.id().equals(but))
+                .map(Party::label)
+                .toList();
     }
 
-    private static void lens(Assessment stays, Assessment leaves, String name, String head, String unit, List<String> says) {
+    private static void lens(
+            Assessment stays, Assessment leaves, String name, String head, String unit, List<String> says) {
         differ(stays.capacity().lens(name).used(), leaves.capacity().lens(name).used(), head, unit, says);
     }
 

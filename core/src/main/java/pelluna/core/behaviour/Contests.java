@@ -32,7 +32,7 @@ public record Contests(List<String> fish, double[][] wins) {
     }
 
     /** One over another so many times. */
-    public record Won(String winner, String loser, double times) { }
+    public record Won(String winner, String loser, double times) {}
 
     /** Counted up; fish in the order in which they come up. */
     public static Contests of(List<Won> won) {
@@ -94,7 +94,9 @@ public record Contests(List<String> fish, double[][] wins) {
         return sum;
     }
 
-    /** Share of pairs that never met, 0 to 1; 0 with fewer than two fish. The more of them, the less a standing says. */
+    /**
+     * Share of pairs that never met, 0 to 1; 0 with fewer than two fish. The more of them, the less a standing says.
+     */
     public double unknownPairs() {
         int pairs = size() * (size() - 1) / 2;
         int unknown = 0;

@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Standing in a group: David's score DS = w + w2 − l − l2 (David 1987) on the dyadic dominance index corrected for chance,
- * Dij = Pij − (Pij − 0.5) ÷ (nij + 1) (de Vries, Stevens &amp; Vervaecke 2006), where Pij is the share of the contests between i
- * and j that i won; w sums i's Dij and w2 weighs each with the w of the loser; l and l2 likewise for what it lost. Pairs that
+ * Standing in a group: David's score DS = w + w2 − l − l2 (David 1987) on the dyadic dominance index corrected for
+ * chance,
+ * Dij = Pij − (Pij − 0.5) ÷ (nij + 1) (de Vries, Stevens &amp; Vervaecke 2006), where Pij is the share of the contests
+ * between i
+ * and j that i won; w sums i's Dij and w2 weighs each with the w of the loser; l and l2 likewise for what it lost.
+ * Pairs that
  * never met count nothing. Normalised to 0 … N − 1 as (DS + N(N − 1) ÷ 2) ÷ N. O(N²).
  */
 public final class DavidsScore {
@@ -62,19 +65,22 @@ public final class DavidsScore {
     }
 
     /** One rung of the ladder. @param contests how many it was in */
-    public record Rung(String fish, double normalised, double contests) { }
+    public record Rung(String fish, double normalised, double contests) {}
 
     /** From the top; equal scores by the order of the fish. */
     public List<Rung> ladder() {
         List<Rung> ladder = new ArrayList<>(IntStream.range(0, score.length)
-            .mapToObj(i -> new Rung(contests.fish().get(i), normalised(i), contests.of(i))).toList());
+                .mapToObj(i -> new Rung(contests.fish().get(i), normalised(i), contests.of(i)))
+                .toList());
         ladder.sort(Comparator.comparingDouble(Rung::normalised).reversed());
         return ladder;
     }
 
     /**
-     * How steep the order is: the slope, taken positive, of the normalised scores against ranks 1 … N by least squares (de Vries, Stevens
-     * &amp; Vervaecke 2006). 0: nobody stands over another; 1: each always wins over all below. 0 with fewer than two fish.
+     * How steep the order is: the slope, taken positive, of the normalised scores against ranks 1 … N by least squares
+     * (de Vries, Stevens
+     * &amp; Vervaecke 2006). 0: nobody stands over another; 1: each always wins over all below. 0 with fewer than two
+     * fish.
      */
     public double steepness() {
         int n = score.length;

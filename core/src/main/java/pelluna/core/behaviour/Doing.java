@@ -30,7 +30,15 @@ public enum Doing implements Named {
     SEAWEED("seaweed", "seaweed given", Kind.CARE, 1);
 
     /** What kind of thing it is; contests, strikes and shows need another fish, care needs none. */
-    public enum Kind { CONTEST, STRIKE, SHOW, SIGN, GOOD, LIFE, CARE }
+    public enum Kind {
+        CONTEST,
+        STRIKE,
+        SHOW,
+        SIGN,
+        GOOD,
+        LIFE,
+        CARE
+    }
 
     private final String word;
     private final String says;

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Standing over time as Elo ratings: all begin at 1000, and each contest moves k · (1 − p) points from loser to winner, with
- * p = 1 ÷ (1 + 10^((loser − winner) ÷ 400)) the chance that was given to it (Elo 1978; for animals Neumann et al. 2011, from
+ * Standing over time as Elo ratings: all begin at 1000, and each contest moves k · (1 − p) points from loser to
+ * winner, with
+ * p = 1 ÷ (1 + 10^((loser − winner) ÷ 400)) the chance that was given to it (Elo 1978; for animals Neumann et al.
+ * 2011, from
  * memory). k = 40 a contest is Pelluna's judgement. For a line over time; the order itself is David's score.
  */
 public final class Elo {
@@ -15,7 +17,7 @@ public final class Elo {
     private static final double K = 40;
     private static final double SCALE = 400;
 
-    private Elo() { }
+    private Elo() {}
 
     /** Ratings after a contest. */
     public record Point(int contest, Map<String, Double> ratings) {

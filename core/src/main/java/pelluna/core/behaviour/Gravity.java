@@ -7,7 +7,7 @@ public final class Gravity {
     private static final double[] WEIGHTS = {1, 2, 4};
     private static final String[] WORDS = {"light", "hard", "grave"};
 
-    private Gravity() { }
+    private Gravity() {}
 
     /** @throws IllegalArgumentException outside 1 to 3 */
     public static double weight(int gravity) {

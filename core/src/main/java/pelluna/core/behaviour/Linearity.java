@@ -1,12 +1,14 @@
 package pelluna.core.behaviour;
 
 /**
- * Landau's h (1951): how near the order is to a straight line, h = 12 ÷ (N³ − N) · Σ (Va − (N − 1) ÷ 2)², where Va is how many
- * others a fish stands over: 1 for each against whom it won more than it lost, ½ for each with whom it is even or never met. 1 is a
+ * Landau's h (1951): how near the order is to a straight line, h = 12 ÷ (N³ − N) · Σ (Va − (N − 1) ÷ 2)², where Va is
+ * how many
+ * others a fish stands over: 1 for each against whom it won more than it lost, ½ for each with whom it is even or
+ * never met. 1 is a
  * straight line, 0 no order.
  */
 public final class Linearity {
-    private Linearity() { }
+    private Linearity() {}
 
     /** @return 0 to 1; 0 with fewer than three fish, where any order is straight */
     public static double landau(Contests c) {

@@ -1,11 +1,11 @@
 package pelluna.core.behaviour;
 
 import org.hipparchus.distribution.continuous.GammaDistribution;
-
 import pelluna.core.units.Measures;
 
 /**
- * What one fish has been seen to do, against what the model expects of its kind: Gamma–Poisson with k = {@value #K}, so that the
+ * What one fish has been seen to do, against what the model expects of its kind: Gamma–Poisson with k = {@value #K},
+ * so that the
  * multiplier is m = (k + y) ÷ (k + e) for y acts seen where e were expected. With few hours m stays near 1.
  *
  * @param acts     seen in watches, done by this fish
@@ -15,8 +15,12 @@ import pelluna.core.units.Measures;
 public record OwnRecord(int acts, double hours, double expected) {
     /** How much is held to the kind: as if two acts had been expected and seen already. Pelluna's judgement. */
     public static final double K = 2;
+
     public static final OwnRecord NONE = new OwnRecord(0, 0, 0);
-    /** Acts an hour at a tension of 100; the rate goes with the index. Pelluna's judgement, to be refitted as logs come in. */
+    /**
+     * Acts an hour at a tension of 100; the rate goes with the index. Pelluna's judgement, to be refitted as logs come
+     * in.
+     */
     private static final double MOST_AN_HOUR = 10;
     /** One in ten presses less than the lower end of a spread, one in ten more than its upper. */
     private static final double TAIL = 0.1;
@@ -41,16 +45,18 @@ public record OwnRecord(int acts, double hours, double expected) {
     }
 
     /**
-     * How far individuals differ: eight in ten press between these times the expected, by the Gamma distribution that the record
+     * How far individuals differ: eight in ten press between these times the expected, by the Gamma distribution that
+     * the record
      * leaves.
      */
-    public record Spread(double low, double high) { }
+    public record Spread(double low, double high) {}
 
     /** By quantiles of Gamma(k + y, k + e) against its mean; it narrows with every act that is seen. */
     public Spread spread() {
         GammaDistribution left = new GammaDistribution(K + acts, 1 / (K + expected));
-        return new Spread(left.inverseCumulativeProbability(TAIL) / multiplier(),
-            left.inverseCumulativeProbability(1 - TAIL) / multiplier());
+        return new Spread(
+                left.inverseCumulativeProbability(TAIL) / multiplier(),
+                left.inverseCumulativeProbability(1 - TAIL) / multiplier());
     }
 
     /** Whether so little has been seen that one figure says too much. */
@@ -69,7 +75,10 @@ public record OwnRecord(int acts, double hours, double expected) {
 
     /** 'presses harder than its kind: 14 acts in 6 h, 3 expected'. */
     public String says() {
-        return (multiplier() > 1 + WORTH_A_WORD ? "presses harder than its kind" : multiplier() < 1 - WORTH_A_WORD ? "presses less than its kind" : "presses as its kind does") + ": "
-            + acts + (acts == 1 ? " act in " : " acts in ") + RateChange.hours(hours) + ", " + Measures.number(Measures.round(expected, expected < 10 ? 1 : 0)) + " expected";
+        return (multiplier() > 1 + WORTH_A_WORD
+                        ? "presses harder than its kind"
+                        : multiplier() < 1 - WORTH_A_WORD ? "presses less than its kind" : "presses as its kind does")
+                + ": " + acts + (acts == 1 ? " act in " : " acts in ") + RateChange.hours(hours) + ", "
+                + Measures.number(Measures.round(expected, expected < 10 ? 1 : 0)) + " expected";
     }
 }

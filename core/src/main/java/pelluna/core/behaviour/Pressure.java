@@ -12,7 +12,10 @@ public record Pressure(List<Day> days) {
     /** Days over which pressure is told. */
     public static final int DAYS = 7;
 
-    /** One day. @param weighed acts received in watches, weighed; @param acts counted plainly; @param outside acts seen outside watches, which make no rate */
+    /**
+     * One day. @param weighed acts received in watches, weighed; @param acts counted plainly; @param outside acts seen
+     * outside watches, which make no rate
+     */
     public record Day(LocalDate on, double weighed, int acts, double hours, int outside) {
         /** Weighed acts an hour; NaN where nobody watched. */
         public double rate() {

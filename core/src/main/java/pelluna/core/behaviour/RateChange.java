@@ -1,7 +1,6 @@
 package pelluna.core.behaviour;
 
 import java.util.Optional;
-
 import pelluna.core.units.Measures;
 
 /**
@@ -14,26 +13,50 @@ public record RateChange(Stretch before, Stretch since, Optional<RateRatio> test
     public static final double LIKELY = 0.05;
     /** Under this p 'hardly chance'. Pelluna's judgement. */
     private static final double HARDLY = 0.01;
-    private static final double[] SHARES = {0.1, 0.2, 0.25, 0.333, 0.5, 0.667, 0.75, 1, 1.5, 2, 3};
-    private static final String[] WORDS = {"about a tenth of before", "about a fifth of before", "about a quarter of before", "about a third of before", "about half of before",
-        "about two thirds of before", "about three quarters of before", "about as much as before", "about half as much again", "about twice as much as before", "about three times as much as before"};
 
-    public enum Way { CALMER, SAME, WORSE, UNKNOWN }
+    private static final double[] SHARES = {0.1, 0.2, 0.25, 0.333, 0.5, 0.667, 0.75, 1, 1.5, 2, 3};
+    private static final String[] WORDS = {
+        "about a tenth of before",
+        "about a fifth of before",
+        "about a quarter of before",
+        "about a third of before",
+        "about half of before",
+        "about two thirds of before",
+        "about three quarters of before",
+        "about as much as before",
+        "about half as much again",
+        "about twice as much as before",
+        "about three times as much as before"
+    };
+
+    public enum Way {
+        CALMER,
+        SAME,
+        WORSE,
+        UNKNOWN
+    }
 
     public static RateChange between(Stretch before, Stretch since) {
-        return new RateChange(before, since, before.hours() > 0 && since.hours() > 0 ? Optional.of(RateRatio.of(before, since)) : Optional.empty());
+        return new RateChange(
+                before,
+                since,
+                before.hours() > 0 && since.hours() > 0 ? Optional.of(RateRatio.of(before, since)) : Optional.empty());
     }
 
     /** Only a change that is more than chance has a way. */
     public Way way() {
-        return test.map(t -> t.p() >= LIKELY ? Way.SAME : since.rate() < before.rate() ? Way.CALMER : Way.WORSE).orElse(Way.UNKNOWN);
+        return test.map(t -> t.p() >= LIKELY ? Way.SAME : since.rate() < before.rate() ? Way.CALMER : Way.WORSE)
+                .orElse(Way.UNKNOWN);
     }
 
     /** 'about a third of before; hardly chance'. Without a capital or a full stop. */
     public String words() {
         if (test.isEmpty()) {
-            return before.hours() <= 0 ? since.hours() <= 0 ? "nobody watched, so nobody can say" : "nobody watched before, so there is nothing to hold it against"
-                : "nobody has watched since, so nobody can say";
+            return before.hours() <= 0
+                    ? since.hours() <= 0
+                            ? "nobody watched, so nobody can say"
+                            : "nobody watched before, so there is nothing to hold it against"
+                    : "nobody has watched since, so nobody can say";
         }
         if (before.acts() + since.acts() == 0) {
             return "nothing seen, before or since";
@@ -65,13 +88,17 @@ public record RateChange(Stretch before, Stretch since, Optional<RateRatio> test
 
     /** What stands under it: '14 acts in 6 h before, 3 in 8 h since'. */
     public String figures() {
-        return acts(before.acts()) + " in " + hours(before.hours()) + " before, " + since.acts() + " in " + hours(since.hours()) + " since";
+        return acts(before.acts()) + " in " + hours(before.hours()) + " before, " + since.acts() + " in "
+                + hours(since.hours()) + " since";
     }
 
     /** The test on demand; empty where there is none. */
     public Optional<String> inFigures() {
-        return test.filter(t -> !Double.isNaN(t.ratio())).map(t -> "rate ratio " + number(t.ratio()) + ", 95 % interval " + number(t.low()) + " to " + number(t.high()) + ", p = " + (t.p() < 0.001 ? "under 0.001"
-            : Measures.number(Measures.round(t.p(), 3))) + " (exact conditional test)");
+        return test.filter(t -> !Double.isNaN(t.ratio()))
+                .map(t -> "rate ratio " + number(t.ratio()) + ", 95 % interval " + number(t.low()) + " to "
+                        + number(t.high()) + ", p = "
+                        + (t.p() < 0.001 ? "under 0.001" : Measures.number(Measures.round(t.p(), 3)))
+                        + " (exact conditional test)");
     }
 
     private static String number(double value) {

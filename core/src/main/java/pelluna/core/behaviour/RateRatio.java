@@ -4,9 +4,12 @@ import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
 
 /**
- * Whether two Poisson rates differ: given all acts of both stretches, those of the second are binomial with share hours2 ÷ (hours1 +
- * hours2) if the rates are the same; exact conditional test (Przyborowski &amp; Wilenski 1940), two-sided as the sum of all outcomes
- * that are no more likely than the one seen. Interval of the ratio from the exact interval of the share (Clopper &amp; Pearson 1934).
+ * Whether two Poisson rates differ: given all acts of both stretches, those of the second are binomial with share
+ * hours2 ÷ (hours1 +
+ * hours2) if the rates are the same; exact conditional test (Przyborowski &amp; Wilenski 1940), two-sided as the sum
+ * of all outcomes
+ * that are no more likely than the one seen. Interval of the ratio from the exact interval of the share (Clopper &amp;
+ * Pearson 1934).
  *
  * @param ratio second rate ÷ first rate; infinite if nothing was seen in the first, NaN if in neither
  * @param low   lower end of the interval; 0 if nothing was seen in the second
@@ -31,8 +34,11 @@ public record RateRatio(double ratio, double low, double high, double p) {
         double low = k == 0 ? 0 : new BetaDistribution(k, n - k + 1.0).inverseCumulativeProbability(tail);
         double high = k == n ? 1 : new BetaDistribution(k + 1.0, n - k).inverseCumulativeProbability(1 - tail);
         double hours = first.hours() / second.hours();
-        return new RateRatio(n == 0 ? Double.NaN : first.acts() == 0 ? Double.POSITIVE_INFINITY : second.rate() / first.rate(),
-            n == 0 ? 0 : odds(low) * hours, n == 0 ? Double.POSITIVE_INFINITY : odds(high) * hours, twoSided(n, k, share));
+        return new RateRatio(
+                n == 0 ? Double.NaN : first.acts() == 0 ? Double.POSITIVE_INFINITY : second.rate() / first.rate(),
+                n == 0 ? 0 : odds(low) * hours,
+                n == 0 ? Double.POSITIVE_INFINITY : odds(high) * hours,
+                twoSided(n, k, share));
     }
 
     private static double odds(double share) {

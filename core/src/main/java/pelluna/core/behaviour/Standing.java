@@ -2,18 +2,26 @@ package pelluna.core.behaviour;
 
 import java.util.List;
 import java.util.Random;
-
 import pelluna.core.units.English;
 
 /**
- * Who stands over whom, and how far to trust it. The chance that contests without any order would look as steep is found by drawing every
- * contest's winner anew, {@value #DRAWS} times, as de Vries, Stevens &amp; Vervaecke (2006) do; the draws are the same for the same contests.
+ * Who stands over whom, and how far to trust it. The chance that contests without any order would look as steep is
+ * found by drawing every
+ * contest's winner anew, {@value #DRAWS} times, as de Vries, Stevens &amp; Vervaecke (2006) do; the draws are the same
+ * for the same contests.
  *
  * @param chance share of drawn outcomes that are at least as steep, 0 to 1
  */
-public record Standing(List<DavidsScore.Rung> ladder, double steepness, double linearity, double contests, double unknownPairs, double chance) {
+public record Standing(
+        List<DavidsScore.Rung> ladder,
+        double steepness,
+        double linearity,
+        double contests,
+        double unknownPairs,
+        double chance) {
     /** Fewer contests than this say nothing. Pelluna's judgement. */
     public static final int LEAST_CONTESTS = 10;
+
     private static final int DRAWS = 499;
     private static final double STEEP = 0.6;
     private static final double FLAT = 0.3;
@@ -24,7 +32,13 @@ public record Standing(List<DavidsScore.Rung> ladder, double steepness, double l
 
     public static Standing of(Contests c) {
         DavidsScore score = DavidsScore.of(c);
-        return new Standing(score.ladder(), score.steepness(), Linearity.landau(c), c.total(), c.unknownPairs(), chance(c, score.steepness()));
+        return new Standing(
+                score.ladder(),
+                score.steepness(),
+                Linearity.landau(c),
+                c.total(),
+                c.unknownPairs(),
+                chance(c, score.steepness()));
     }
 
     private static double chance(Contests c, double steepness) {
@@ -64,15 +78,22 @@ public record Standing(List<DavidsScore.Rung> ladder, double steepness, double l
 
     /** In words, with what stands under them. */
     public String says() {
-        String under = English.count((int) Math.round(contests), "contest", "contests") + " among " + English.count(ladder.size(), "fish", "fish");
+        String under = English.count((int) Math.round(contests), "contest", "contests") + " among "
+                + English.count(ladder.size(), "fish", "fish");
         if (contests < LEAST_CONTESTS) {
             return "Too few contests to tell who stands over whom: " + under + ".";
         }
         if (chance >= RateChange.LIKELY) {
             return "No order that could not be chance: " + under + ".";
         }
-        String kind = steepness >= STEEP ? "A steep order: whoever stands higher nearly always wins" : steepness >= FLAT ? "An order with give and take" : "A flat order: everybody wins at times";
-        return kind + ". " + English.capital(under) + (unknownPairs > 0.5 ? "; more than half of the pairs were never seen to meet, so take it as a first impression." : unknownPairs > 0
-            ? "; " + Math.round(100 * unknownPairs) + " % of the pairs were never seen to meet." : ".");
+        String kind = steepness >= STEEP
+                ? "A steep order: whoever stands higher nearly always wins"
+                : steepness >= FLAT ? "An order with give and take" : "A flat order: everybody wins at times";
+        return kind + ". " + English.capital(under)
+                + (unknownPairs > 0.5
+                        ? "; more than half of the pairs were never seen to meet, so take it as a first impression."
+                        : unknownPairs > 0
+                                ? "; " + Math.round(100 * unknownPairs) + " % of the pairs were never seen to meet."
+                                : ".");
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.capacity;
 
 import java.time.LocalDate;
 import java.util.Collection;
-
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Keeper;
 import pelluna.core.tank.Tank;
@@ -10,7 +9,8 @@ import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
 /**
- * The length rule: one inch of adult fish per 5 US gallons, sliding to one per 3 with the tank's age, the keeper's years
+ * The length rule: one inch of adult fish per 5 US gallons, sliding to one per 3 with the tank's age, the keeper's
+ * years
  * and steady upkeep; the weakest of the three sets the figure. Common practice, and crude. Lengths are added in inches.
  */
 public record LengthRule(double gallonsPerInch) {
@@ -18,6 +18,7 @@ public record LengthRule(double gallonsPerInch) {
     public static final double SEASONED_GALLONS = 3;
     /** The slide starts after the first year and ends after the third; full upkeep is a tenth of the water a week. */
     private static final double FIRST_YEAR_DAYS = 365;
+
     private static final double SLIDE_DAYS = 730;
     private static final double FULL_UPKEEP_SHARE = 0.10;
 
@@ -35,16 +36,24 @@ public record LengthRule(double gallonsPerInch) {
     }
 
     public static double inches(Collection<Party> fish) {
-        return fish.stream().mapToDouble(p -> p.count() * Convert.inchesFromCm(p.adultCm())).sum();
+        return fish.stream()
+                .mapToDouble(p -> p.count() * Convert.inchesFromCm(p.adultCm()))
+                .sum();
     }
 
     Lens lens(Tank tank, Collection<Party> fish, Measures say) {
         double used = inches(fish);
         double limit = limitInches(tank.glassLitres());
-        return new Lens("length-rule", used, limit, "in", Lens.stepOf(used / limit),
-            say.length(Convert.cmFromInches(used)) + " of adult fish against " + say.length(Convert.cmFromInches(limit))
-                + ", at one inch to " + Measures.number(Measures.round(gallonsPerInch, 1)) + " gallons"
-                + (tank.ageKnown() ? "." : "; its age is not said and counts as young."));
+        return new Lens(
+                "length-rule",
+                used,
+                limit,
+                "in",
+                Lens.stepOf(used / limit),
+                say.length(Convert.cmFromInches(used)) + " of adult fish against "
+                        + say.length(Convert.cmFromInches(limit))
+                        + ", at one inch to " + Measures.number(Measures.round(gallonsPerInch, 1)) + " gallons"
+                        + (tank.ageKnown() ? "." : "; its age is not said and counts as young."));
     }
 
     private static double clamp(double share) {

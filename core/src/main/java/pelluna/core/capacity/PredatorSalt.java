@@ -2,7 +2,6 @@ package pelluna.core.capacity;
 
 import java.util.List;
 import java.util.stream.Stream;
-
 import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
@@ -13,7 +12,8 @@ import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 
 /**
- * A tank of large predators may be run at a specific gravity of 1.018 to save salt (common practice): who in it can't stand that, and
+ * A tank of large predators may be run at a specific gravity of 1.018 to save salt (common practice): who in it can't
+ * stand that, and
  * what it does to the
  * salt of a month. Salt is proportional to salinity and to the volume that is changed.
  *
@@ -26,19 +26,29 @@ import pelluna.core.water.SeaWater;
  * @param kgLowWeekly   the same at the low salinity
  * @param kgFortnightly a month of changes of the same size every two weeks, as the tank is run
  */
-public record PredatorSalt(double salinity, List<ReefLife> invertebrates, List<Species> fish, double kgNow, double kgLow, double kgWeekly,
-    double kgLowWeekly,
-                           double kgFortnightly) {
+public record PredatorSalt(
+        double salinity,
+        List<ReefLife> invertebrates,
+        List<Species> fish,
+        double kgNow,
+        double kgLow,
+        double kgWeekly,
+        double kgLowWeekly,
+        double kgFortnightly) {
     public static final double GRAVITY = 1.018;
     /** From this length on, with such a mouth, a fish counts as a large predator. Pelluna's judgement. */
     private static final double LARGE_CM = 20;
+
     private static final double LARGE_MOUTH = 0.25;
     private static final double WEEK = 7;
 
-    /** Whether the question comes up: a large predator lives here or is wished for, and no corals, clams or anemones are kept. */
+    /**
+     * Whether the question comes up: a large predator lives here or is wished for, and no corals, clams or anemones
+     * are kept.
+     */
     public static boolean comesUp(Plan plan) {
-        return plan.tank().keeps().stream().noneMatch(ReefLife::lightLoving) && plan.everybody().stream()
-            .anyMatch(p -> predator(p.species()));
+        return plan.tank().keeps().stream().noneMatch(ReefLife::lightLoving)
+                && plan.everybody().stream().anyMatch(p -> predator(p.species()));
     }
 
     static boolean predator(Species s) {
@@ -49,12 +59,21 @@ public record PredatorSalt(double salinity, List<ReefLife> invertebrates, List<S
     public static PredatorSalt of(Plan plan, List<Party> coming) {
         Tank tank = plan.tank();
         double low = SeaWater.salinity(GRAVITY);
-        List<Species> cannot = Stream.concat(plan.staying().stream(), coming.stream()).map(Party::species)
-            .filter(s -> s.needs().leastSalinity() > low).distinct().toList();
+        List<Species> cannot = Stream.concat(plan.staying().stream(), coming.stream())
+                .map(Party::species)
+                .filter(s -> s.needs().leastSalinity() > low)
+                .distinct()
+                .toList();
         List<ReefLife> life = tank.keeps().stream().sorted().toList();
-        return new PredatorSalt(low, life, cannot, kg(tank, tank.salinity(), tank.waterChangeEveryDays()),
-            kg(tank, low, tank.waterChangeEveryDays()),
-            kg(tank, tank.salinity(), WEEK), kg(tank, low, WEEK), kg(tank, tank.salinity(), 2 * WEEK));
+        return new PredatorSalt(
+                low,
+                life,
+                cannot,
+                kg(tank, tank.salinity(), tank.waterChangeEveryDays()),
+                kg(tank, low, tank.waterChangeEveryDays()),
+                kg(tank, tank.salinity(), WEEK),
+                kg(tank, low, WEEK),
+                kg(tank, tank.salinity(), 2 * WEEK));
     }
 
     private static double kg(Tank tank, double salinity, double everyDays) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
-
 import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
 import pelluna.core.plan.Party;
@@ -16,13 +15,17 @@ import pelluna.core.tank.Tank;
 import pelluna.core.units.Measures;
 
 /**
- * Room as a lens: how much of each part of the tank its fish take when grown, as shares of what there is; the fullest part is the
- * lens. That swimmers need run, holders ground and hiders hides is common practice; how each is counted is Pelluna's judgement.
+ * Room as a lens: how much of each part of the tank its fish take when grown, as shares of what there is; the fullest
+ * part is the
+ * lens. That swimmers need run, holders ground and hiders hides is common practice; how each is counted is Pelluna's
+ * judgement.
  */
 final class RoomLens {
     /** So deep a tank lets one swimmer pass behind another, cm. */
     private static final double ONE_BEHIND_ANOTHER_CM = 30;
-    /** Grounds on the reef may lie over each other by so much, and mostly do, one before another or by day and night. */
+    /**
+     * Grounds on the reef may lie over each other by so much, and mostly do, one before another or by day and night.
+     */
     private static final double SHARED = 0.5;
     /** Height of a ground against its length, as it is drawn. */
     private static final double FLAT = 0.62;
@@ -47,22 +50,54 @@ final class RoomLens {
     }
 
     private static Lens tightest(Map<String, Double> parts) {
-        Map.Entry<String, Double> fullest = parts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
+        Map.Entry<String, Double> fullest =
+                parts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
         double used = Measures.round(100 * fullest.getValue(), 1);
-        return new Lens("room", used, 100, "%", Lens.stepOf(fullest.getValue()), used == 0 ? "Nobody takes any room yet." : "Tightest is " + fullest.getKey() + ": "
-            + Math.round(used) + " % of it taken once all are grown.");
+        return new Lens(
+                "room",
+                used,
+                100,
+                "%",
+                Lens.stepOf(fullest.getValue()),
+                used == 0
+                        ? "Nobody takes any room yet."
+                        : "Tightest is " + fullest.getKey() + ": " + Math.round(used)
+                                + " % of it taken once all are grown.");
     }
 
     /** Parts of the tank with the share of each that is taken, 0 and up. */
     Map<String, Double> parts(Collection<Party> fish) {
         double above = tank.frontHeightCm() - tank.sandDepthCm();
-        double depth = Math.max(1, (tank.widthCm() > 0 ? tank.widthCm() : ONE_BEHIND_ANOTHER_CM) / ONE_BEHIND_ANOTHER_CM);
+        double depth =
+                Math.max(1, (tank.widthCm() > 0 ? tank.widthCm() : ONE_BEHIND_ANOTHER_CM) / ONE_BEHIND_ANOTHER_CM);
         Map<String, Double> parts = new LinkedHashMap<>();
-        parts.put("the water to swim in", sum(fish, RoomLens::swimmer, p -> p.count() * p.species().room().runCm().customary() * p.adultCm()) / (tank.runCm() * above * depth));
-        parts.put("the open water by mass", sum(fish, p -> p.species().place().zones().contains(Zone.OPEN_WATER), Party::adultGrams) / (OPEN_WATER_GRAMS * tank.netLitres()));
-        parts.put("the grounds about the reef", SHARED * sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT) / (tank.lengthCm() * above * depth));
-        parts.put("the sand", share(sum(fish, holds(Zone.SAND), RoomLens::ground), tank.lengthCm() * (tank.widthCm() > 0 ? tank.widthCm() : tank.frontHeightCm())));
-        parts.put("the hides", share(sum(fish, p -> p.species().needs().hides() > 0, p -> p.species().needs().hides()), tank.hides()));
+        parts.put(
+                "the water to swim in",
+                sum(
+                                fish,
+                                RoomLens::swimmer,
+                                p -> p.count() * p.species().room().runCm().customary() * p.adultCm())
+                        / (tank.runCm() * above * depth));
+        parts.put(
+                "the open water by mass",
+                sum(fish, p -> p.species().place().zones().contains(Zone.OPEN_WATER), Party::adultGrams)
+                        / (OPEN_WATER_GRAMS * tank.netLitres()));
+        parts.put(
+                "the grounds about the reef",
+                SHARED * sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT) / (tank.lengthCm() * above * depth));
+        parts.put(
+                "the sand",
+                share(
+                        sum(fish, holds(Zone.SAND), RoomLens::ground),
+                        tank.lengthCm() * (tank.widthCm() > 0 ? tank.widthCm() : tank.frontHeightCm())));
+        parts.put(
+                "the hides",
+                share(
+                        sum(
+                                fish,
+                                p -> p.species().needs().hides() > 0,
+                                p -> p.species().needs().hides()),
+                        tank.hides()));
         return parts;
     }
 
@@ -82,12 +117,16 @@ final class RoomLens {
     /** Holders of ground of whose zones this is the one, or the first of several, that can be fenced. */
     private static Predicate<Party> holds(Zone zone) {
         Set<Zone> flat = EnumSet.of(Zone.SAND, Zone.RUBBLE);
-        return p -> p.species().place().holdsGround() && (flat.contains(zone) ? flat.containsAll(p.species().place().zones())
-            : p.species().place().zones().contains(zone) && p.species().needs().hides() == 0);
+        return p -> p.species().place().holdsGround()
+                && (flat.contains(zone)
+                        ? flat.containsAll(p.species().place().zones())
+                        : p.species().place().zones().contains(zone)
+                                && p.species().needs().hides() == 0);
     }
 
     private static double ground(Party p) {
-        double r = p.species().place().groundCm() * Math.min(1, p.adultCm() / p.species().size().usualCm());
+        double r = p.species().place().groundCm()
+                * Math.min(1, p.adultCm() / p.species().size().usualCm());
         return Math.PI * r * r;
     }
 }

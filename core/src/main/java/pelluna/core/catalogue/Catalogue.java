@@ -28,12 +28,16 @@ public final class Catalogue {
         if (!problems.isEmpty()) {
             throw new CatalogueException(problems);
         }
-        all = species.stream().sorted(Comparator.comparing(Species::scientificName)).toList();
+        all = species.stream()
+                .sorted(Comparator.comparing(Species::scientificName))
+                .toList();
         all.forEach(s -> byName.put(key(s.scientificName()), s));
         all.forEach(s -> s.synonyms().forEach(n -> byName.putIfAbsent(key(n), s)));
         all.forEach(s -> byName.putIfAbsent(key(s.name()), s));
         Map<String, Set<Species>> others = new LinkedHashMap<>();
-        all.forEach(s -> s.commonNames().forEach(n -> others.computeIfAbsent(key(n), k -> new HashSet<>()).add(s)));
+        all.forEach(s -> s.commonNames()
+                .forEach(n ->
+                        others.computeIfAbsent(key(n), k -> new HashSet<>()).add(s)));
         others.forEach((name, bearers) -> {
             if (bearers.size() == 1) {
                 byName.putIfAbsent(name, bearers.iterator().next());
@@ -48,8 +52,11 @@ public final class Catalogue {
      */
     public static Catalogue shipped() {
         try (InputStream in = Catalogue.class.getResourceAsStream("/catalogue/index.txt")) {
-            List<String> files = new String(in.readAllBytes(), StandardCharsets.UTF_8).lines()
-                .map(String::trim).filter(l -> !l.isEmpty() && !l.startsWith("#")).toList();
+            List<String> files = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .map(String::trim)
+                    .filter(l -> !l.isEmpty() && !l.startsWith("#"))
+                    .toList();
             return new Catalogue(new CatalogueLoader().load(files));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -66,25 +73,32 @@ public final class Catalogue {
     /**
      * This catalogue with one keeper's own word over it; the facts that are seen otherwise have {@link Source#KEEPER}.
      *
-     * @throws CatalogueException if a word is not written in its form, breaks the catalogue's rules, or is about a species that is not there
+     * @throws CatalogueException if a word is not written in its form, breaks the catalogue's rules, or is about a
+     * species that is not there
      */
     public Catalogue with(OwnWord word) {
         if (word.isEmpty()) {
             return this;
         }
         Map<String, List<Fact>> facts = new LinkedHashMap<>();
-        word.facts().forEach(f -> facts.computeIfAbsent(f.scientificName(), n -> new ArrayList<>()).add(Fact.ofKeeper(f.key(), f.value())));
+        word.facts()
+                .forEach(f -> facts.computeIfAbsent(f.scientificName(), n -> new ArrayList<>())
+                        .add(Fact.ofKeeper(f.key(), f.value())));
         List<Species> species = new ArrayList<>();
         for (Species s : all) {
             List<Fact> own = facts.remove(s.scientificName());
             species.add(own == null ? s : over(s.scientificName(), s.family(), s.facts(), own));
         }
         for (OwnWord.OwnSpecies own : word.species()) {
-            if (!SCIENTIFIC.matcher(own.scientificName()).matches() || !FAMILY.matcher(own.family()).matches()) {
-                throw new CatalogueException(own.scientificName(), "a scientific name is two words such as 'Gramma loreto', a family ends in -idae");
+            if (!SCIENTIFIC.matcher(own.scientificName()).matches()
+                    || !FAMILY.matcher(own.family()).matches()) {
+                throw new CatalogueException(
+                        own.scientificName(),
+                        "a scientific name is two words such as 'Gramma loreto', a family ends in -idae");
             }
             Map<String, Fact> taken = taken(own);
-            species.add(over(own.scientificName(), own.family(), taken, facts.getOrDefault(own.scientificName(), List.of())));
+            species.add(over(
+                    own.scientificName(), own.family(), taken, facts.getOrDefault(own.scientificName(), List.of())));
             facts.remove(own.scientificName());
         }
         if (!facts.isEmpty()) {
@@ -97,7 +111,9 @@ public final class Catalogue {
     private Map<String, Fact> taken(OwnWord.OwnSpecies own) {
         Map<String, Fact> taken = new LinkedHashMap<>();
         if (!own.like().isEmpty()) {
-            Species like = find(own.like()).orElseThrow(() -> new CatalogueException(own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
+            Species like = find(own.like())
+                    .orElseThrow(() -> new CatalogueException(
+                            own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
             like.facts().forEach((key, fact) -> taken.put(key, Fact.ofKeeper(key, fact.value())));
             List.of("synonyms", "local", "confused", "buying").forEach(taken::remove);
             taken.put("names", Fact.ofKeeper("names", own.scientificName()));
@@ -116,7 +132,8 @@ public final class Catalogue {
     }
 
     /**
-     * Finds a species by accepted name, synonym or common name as it is written, a name of several species excepted; case and outer
+     * Finds a species by accepted name, synonym or common name as it is written, a name of several species excepted;
+     * case and outer
      * blanks do not
      * matter. For names as people type them see {@code names.FishNames}.
      */

@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
@@ -51,8 +50,12 @@ final class CatalogueLoader {
     void read(String name, String yaml) {
         file = name;
         try {
-            Node root = new Compose(LoadSettings.builder().setLabel(name).setUseMarks(true).build()).composeString(yaml)
-                .orElseThrow(() -> new CatalogueException(name, "is empty"));
+            Node root = new Compose(LoadSettings.builder()
+                            .setLabel(name)
+                            .setUseMarks(true)
+                            .build())
+                    .composeString(yaml)
+                    .orElseThrow(() -> new CatalogueException(name, "is empty"));
             family(mapping(root));
         } catch (CatalogueException e) {
             problems.addAll(e.problems());
@@ -66,7 +69,8 @@ final class CatalogueLoader {
         if (!family.matches("[A-Z][a-z]+idae")) {
             throw new CatalogueException(file + ":1", "no family name ending in -idae");
         }
-        Map<String, Fact> facts = top.containsKey("facts") ? facts(top.get("facts").node(), Level.FAMILY) : Map.of();
+        Map<String, Fact> facts =
+                top.containsKey("facts") ? facts(top.get("facts").node(), Level.FAMILY) : Map.of();
         if (!top.containsKey("genera")) {
             throw new CatalogueException(file + ":1", "no genera");
         }
@@ -104,15 +108,25 @@ final class CatalogueLoader {
         mapping(node).forEach((key, entry) -> {
             String written = text(entry.node());
             int tilde = written.lastIndexOf(" ~ ");
-            Optional<Fact> fact = tilde < 0 ? Optional.empty()
-                : Fact.coded(key, written.substring(0, tilde).trim(), written.substring(tilde + 3).trim(), level, entry.place()).filter(f -> f.source() != Source.KEEPER);
-            fact.ifPresentOrElse(f -> facts.put(key, f),
-                () -> problems.add(entry.place() + ": '" + key + "' has no source; end it with ' ~ ' and one of p, cp, m, pj, with '!' or '?' behind it if firm or shaky"));
+            Optional<Fact> fact = tilde < 0
+                    ? Optional.empty()
+                    : Fact.coded(
+                                    key,
+                                    written.substring(0, tilde).trim(),
+                                    written.substring(tilde + 3).trim(),
+                                    level,
+                                    entry.place())
+                            .filter(f -> f.source() != Source.KEEPER);
+            fact.ifPresentOrElse(
+                    f -> facts.put(key, f),
+                    () -> problems.add(entry.place() + ": '" + key
+                            + "' has no source; end it with ' ~ ' and one of p, cp, m, pj, with '!' or '?' "
+                            + "behind it if firm or shaky"));
         });
         return facts;
     }
 
-    private record Entry(Node node, String place) { }
+    private record Entry(Node node, String place) {}
 
     private Map<String, Entry> mapping(Node node) {
         if (!(node instanceof MappingNode map)) {

@@ -10,7 +10,7 @@ final class CatalogueRules {
     /** Grams for L cm and a body of full depth; a fish is never as heavy as a cube of water of its length. */
     private static final double HEAVIEST = 0.08;
 
-    private CatalogueRules() { }
+    private CatalogueRules() {}
 
     static List<String> problems(List<Species> species) {
         List<String> problems = new ArrayList<>();
@@ -21,8 +21,10 @@ final class CatalogueRules {
             }
         }
         for (Species s : species) {
-            s.synonyms().stream().filter(accepted::containsKey).forEach(n ->
-                problems.add(place(s, "synonyms") + ": synonym " + n + " is the accepted name of another species"));
+            s.synonyms().stream()
+                    .filter(accepted::containsKey)
+                    .forEach(n -> problems.add(
+                            place(s, "synonyms") + ": synonym " + n + " is the accepted name of another species"));
             one(s, problems);
         }
         return problems;
@@ -30,15 +32,41 @@ final class CatalogueRules {
 
     private static void one(Species s, List<String> problems) {
         check(s.place().zones().isEmpty(), s, "lives", "no zone to live in", problems);
-        check(s.needs().coolestC() >= s.needs().warmestC(), s, "temperature", "the coolest is not below the warmest", problems);
-        check(s.needs().leastSalinity() >= s.needs().mostSalinity(), s, "salinity", "the least is not below the most", problems);
+        check(
+                s.needs().coolestC() >= s.needs().warmestC(),
+                s,
+                "temperature",
+                "the coolest is not below the warmest",
+                problems);
+        check(
+                s.needs().leastSalinity() >= s.needs().mostSalinity(),
+                s,
+                "salinity",
+                "the least is not below the most",
+                problems);
         check(s.room().runCm().bold() < s.size().usualCm(), s, "run", "a run shorter than the fish itself", problems);
         double ratio = s.size().adultGrams() / Math.pow(s.size().usualCm(), 3);
-        check(ratio > HEAVIEST || ratio < HEAVIEST / 400, s, "mass", "no mass that a fish of "
-            + s.size().usualCm() + " cm can have: " + Math.round(s.size().adultGrams()) + " g", problems);
-        check(s.social().life() == GroupLife.SHOAL && s.social().least() < 2, s, "social", "a shoal of fewer than two", problems);
-        s.room().groupLitres().ifPresent(g -> check(g.bold() < s.room().litres().bold(), s, "group-volume",
-            "a group in less water than one fish", problems));
+        check(
+                ratio > HEAVIEST || ratio < HEAVIEST / 400,
+                s,
+                "mass",
+                "no mass that a fish of " + s.size().usualCm() + " cm can have: "
+                        + Math.round(s.size().adultGrams()) + " g",
+                problems);
+        check(
+                s.social().life() == GroupLife.SHOAL && s.social().least() < 2,
+                s,
+                "social",
+                "a shoal of fewer than two",
+                problems);
+        s.room()
+                .groupLitres()
+                .ifPresent(g -> check(
+                        g.bold() < s.room().litres().bold(),
+                        s,
+                        "group-volume",
+                        "a group in less water than one fish",
+                        problems));
     }
 
     private static void check(boolean broken, Species s, String key, String says, List<String> problems) {

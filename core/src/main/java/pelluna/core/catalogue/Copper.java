@@ -2,7 +2,10 @@ package pelluna.core.catalogue;
 
 import pelluna.core.units.Named;
 
-/** What keepers make of copper in quarantine for a fish. Common practice; the label and a vet decide, and Pelluna names no dose. */
+/**
+ * What keepers make of copper in quarantine for a fish. Common practice; the label and a vet decide, and Pelluna names
+ * no dose.
+ */
 public enum Copper implements Named {
     /** Everybody who uses copper uses it here. */
     TOLERATES("tolerates"),

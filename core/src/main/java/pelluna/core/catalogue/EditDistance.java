@@ -1,11 +1,12 @@
 package pelluna.core.catalogue;
 
 /**
- * Least number of single letters put in, taken out, changed or swapped with their neighbour: Levenshtein (1966) with Damerau's (1964) swap, in the form
+ * Least number of single letters put in, taken out, changed or swapped with their neighbour: Levenshtein (1966) with
+ * Damerau's (1964) swap, in the form
  * where no stretch is edited twice (optimal string alignment). O(n·m).
  */
 public final class EditDistance {
-    private EditDistance() { }
+    private EditDistance() {}
 
     /** 0 for equal words; case counts. */
     public static int between(String a, String b) {

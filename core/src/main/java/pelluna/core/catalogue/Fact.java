@@ -3,11 +3,11 @@ package pelluna.core.catalogue;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import pelluna.core.units.Named;
 
 /**
- * One fact as it is written in a catalogue file: 'value ~ source', the source code with '!' behind it if the fact is firm and '?' if it is shaky.
+ * One fact as it is written in a catalogue file: 'value ~ source', the source code with '!' behind it if the fact is
+ * firm and '?' if it is shaky.
  *
  * @param level for whom it was written: the species, its genus, its family, or a keeper's own word
  * @param place file and line, such as 'acanthuridae.yaml:12', for messages
@@ -26,8 +26,10 @@ public record Fact(String key, String value, Source source, Confidence confidenc
         if (!m.matches()) {
             return Optional.empty();
         }
-        Confidence confidence = m.group(2).isEmpty() ? Confidence.FAIR : m.group(2).equals("!") ? Confidence.FIRM : Confidence.SHAKY;
-        return Named.find(Source.class, m.group(1)).map(source -> new Fact(key, value, source, confidence, level, place));
+        Confidence confidence =
+                m.group(2).isEmpty() ? Confidence.FAIR : m.group(2).equals("!") ? Confidence.FIRM : Confidence.SHAKY;
+        return Named.find(Source.class, m.group(1))
+                .map(source -> new Fact(key, value, source, confidence, level, place));
     }
 
     /** The source code as written: 'cp', 'm?', 'm!'. */
@@ -37,7 +39,8 @@ public record Fact(String key, String value, Source source, Confidence confidenc
 
     /** Where it comes from and how far to trust it: 'from memory, shaky, for the whole genus'. */
     public String origin() {
-        return source.words() + (source == Source.KEEPER || confidence == Confidence.FAIR ? "" : ", " + confidence.word())
-            + (level == Level.GENUS || level == Level.FAMILY ? ", for the whole " + level.word() : "");
+        return source.words()
+                + (source == Source.KEEPER || confidence == Confidence.FAIR ? "" : ", " + confidence.word())
+                + (level == Level.GENUS || level == Level.FAMILY ? ", for the whole " + level.word() : "");
     }
 }

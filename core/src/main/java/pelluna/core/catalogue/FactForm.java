@@ -9,7 +9,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * How one fact is written: a template with named slots, such as '{adultLengthCm.usual:n} cm, record {adultLengthCm.record:n} cm'. Slots are the fields of
+ * How one fact is written: a template with named slots, such as '{adultLengthCm.usual:n} cm, record
+ * {adultLengthCm.record:n} cm'. Slots are the fields of
  * the open formats. A part in square brackets may be left out; its slot then has the value behind '='.
  *
  * @param key      the fact's key in a catalogue file
@@ -18,10 +19,21 @@ import java.util.regex.Pattern;
  * @param required whether every species must have it, from its own file entry, its genus or its family
  */
 public record FactForm(String key, String template, String example, String says, boolean required, List<Part> parts) {
-    /** What a slot holds: a number, one word or phrase, a list parted by commas, free text, or yes or no in two given words. */
-    public enum Kind { NUMBER, WORD, LIST, TEXT, FLAG }
+    /**
+     * What a slot holds: a number, one word or phrase, a list parted by commas, free text, or yes or no in two given
+     * words.
+     */
+    public enum Kind {
+        NUMBER,
+        WORD,
+        LIST,
+        TEXT,
+        FLAG
+    }
 
-    /** A named place in the template; {@code fallback} is its value when it is left out, or 'yes|no' words of a flag. */
+    /**
+     * A named place in the template; {@code fallback} is its value when it is left out, or 'yes|no' words of a flag.
+     */
     public record Slot(String name, Kind kind, String fallback) {
         String pattern() {
             return switch (kind) {
@@ -39,7 +51,7 @@ public record FactForm(String key, String template, String example, String says,
     }
 
     /** Fixed text, a slot, or an optional stretch of both. */
-    record Part(String text, Optional<Slot> slot, List<Part> optional) { }
+    record Part(String text, Optional<Slot> slot, List<Part> optional) {}
 
     private static final Pattern SLOT = Pattern.compile("\\{([A-Za-z.]+):([nwltf])(?:=([^}]*))?}");
 
@@ -70,7 +82,8 @@ public record FactForm(String key, String template, String example, String says,
                 case "f" -> Kind.FLAG;
                 default -> Kind.TEXT;
             };
-            parts.add(new Part("", Optional.of(new Slot(m.group(1), kind, m.group(3) == null ? "" : m.group(3))), List.of()));
+            parts.add(new Part(
+                    "", Optional.of(new Slot(m.group(1), kind, m.group(3) == null ? "" : m.group(3))), List.of()));
             at = m.end();
         }
         if (at < piece.length()) {
@@ -81,7 +94,11 @@ public record FactForm(String key, String template, String example, String says,
 
     /** Every slot in the order of the template. */
     public List<Slot> slots() {
-        return parts.stream().flatMap(p -> p.optional().isEmpty() ? p.slot().stream() : p.optional().stream().flatMap(o -> o.slot().stream())).toList();
+        return parts.stream()
+                .flatMap(p -> p.optional().isEmpty()
+                        ? p.slot().stream()
+                        : p.optional().stream().flatMap(o -> o.slot().stream()))
+                .toList();
     }
 
     /**
@@ -92,7 +109,9 @@ public record FactForm(String key, String template, String example, String says,
     public Map<String, String> read(Fact fact) {
         Matcher m = Pattern.compile(regex(parts)).matcher(fact.value());
         if (!m.matches()) {
-            throw new CatalogueException(fact.place(), "'" + key + ": " + fact.value() + "' is not written like '" + example + "' (" + says + ")");
+            throw new CatalogueException(
+                    fact.place(),
+                    "'" + key + ": " + fact.value() + "' is not written like '" + example + "' (" + says + ")");
         }
         Map<String, String> values = new LinkedHashMap<>();
         int group = 1;
@@ -115,14 +134,21 @@ public record FactForm(String key, String template, String example, String says,
         return regex.toString();
     }
 
-    /** A fact's text from its slots; the reverse of {@link #read}. A slot that is missing counts as its fallback or as empty. */
+    /**
+     * A fact's text from its slots; the reverse of {@link #read}. A slot that is missing counts as its fallback or as
+     * empty.
+     */
     public String write(Map<String, String> values) {
         StringBuilder text = new StringBuilder();
         for (Part part : parts) {
             if (part.optional().isEmpty()) {
-                text.append(part.slot().map(s -> values.getOrDefault(s.name(), "")).orElse(part.text()));
+                text.append(
+                        part.slot().map(s -> values.getOrDefault(s.name(), "")).orElse(part.text()));
             } else {
-                Slot slot = part.optional().stream().flatMap(o -> o.slot().stream()).findFirst().orElseThrow();
+                Slot slot = part.optional().stream()
+                        .flatMap(o -> o.slot().stream())
+                        .findFirst()
+                        .orElseThrow();
                 String value = values.getOrDefault(slot.name(), slot.fallback());
                 if (!value.isEmpty() && !value.equals(slot.fallback())) {
                     part.optional().forEach(o -> text.append(o.slot().isPresent() ? value : o.text()));

@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-
 import pelluna.core.units.Named;
 
-/** The facts of one species as figures, by the names of {@link FactForms}; strict about words and units, and says file and line when it can't. */
+/**
+ * The facts of one species as figures, by the names of {@link FactForms}; strict about words and units, and says file
+ * and line when it can't.
+ */
 final class FactReader {
     private final Map<String, Fact> facts;
     private final Map<String, String> values = new LinkedHashMap<>();
@@ -35,7 +37,9 @@ final class FactReader {
                 }
             }
         }
-        facts.values().stream().filter(f -> FactForms.of(f.key()).isEmpty()).forEach(f -> problems.add(f.place() + ": no such fact as '" + f.key() + "'"));
+        facts.values().stream()
+                .filter(f -> FactForms.of(f.key()).isEmpty())
+                .forEach(f -> problems.add(f.place() + ": no such fact as '" + f.key() + "'"));
         if (!problems.isEmpty()) {
             throw new CatalogueException(problems);
         }
@@ -95,7 +99,8 @@ final class FactReader {
 
     /** Bold, customary and cautious of one figure. */
     Schools schools(String field) {
-        Schools schools = new Schools(number(field + ".bold"), number(field + ".customary"), number(field + ".cautious"));
+        Schools schools =
+                new Schools(number(field + ".bold"), number(field + ".customary"), number(field + ".cautious"));
         if (schools.bold() > schools.customary() || schools.customary() > schools.cautious()) {
             throw wrong(from(field + ".bold"), "rising from bold to cautious");
         }
@@ -103,6 +108,7 @@ final class FactReader {
     }
 
     Optional<Species.Dispute> dispute(String field, String less, String more) {
-        return text(field + "." + less).map(l -> new Species.Dispute(l, text(field + "." + more).orElse("")));
+        return text(field + "." + less)
+                .map(l -> new Species.Dispute(l, text(field + "." + more).orElse("")));
     }
 }

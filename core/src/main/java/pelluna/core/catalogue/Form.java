@@ -53,9 +53,40 @@ public enum Form implements Named {
 
     /** The coarse outline: two forms of one shape are taken for each other from afar. */
     enum Shape {
-        SURGEON, RABBIT, ANGEL, BUTTERFLY, DAMSEL, CLOWN, ANTHIAS, BASSLET, COMET, CARDINAL, WRASSE, GOBY, CLOWN_GOBY,
-        BLENNY, DARTFISH, JAWFISH, DRAGONET, HAWKFISH, GROUPER, LION, TRIGGER, FILEFISH, PUFFER, MORAY, FROG, SEAHORSE,
-        PIPEFISH, SQUIRREL, SNAPPER, BATFISH, DRUM, EELTAIL, SHARK, RAY
+        SURGEON,
+        RABBIT,
+        ANGEL,
+        BUTTERFLY,
+        DAMSEL,
+        CLOWN,
+        ANTHIAS,
+        BASSLET,
+        COMET,
+        CARDINAL,
+        WRASSE,
+        GOBY,
+        CLOWN_GOBY,
+        BLENNY,
+        DARTFISH,
+        JAWFISH,
+        DRAGONET,
+        HAWKFISH,
+        GROUPER,
+        LION,
+        TRIGGER,
+        FILEFISH,
+        PUFFER,
+        MORAY,
+        FROG,
+        SEAHORSE,
+        PIPEFISH,
+        SQUIRREL,
+        SNAPPER,
+        BATFISH,
+        DRUM,
+        EELTAIL,
+        SHARK,
+        RAY
     }
 
     private final String word;

@@ -2,7 +2,6 @@ package pelluna.core.catalogue;
 
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import pelluna.core.units.Named;
 
 /** What a fish can do to its keeper. */
@@ -13,8 +12,10 @@ public enum Hazard implements Named {
     STRONG_BITE("strong bite", "It has a strong bite; fingers are food."),
     TOXIC_WHEN_STRESSED("toxic when stressed", "Badly frightened or dying, it can poison the whole tank.");
 
-    private static final String IF_HURT = "If stung or bitten: hands out, hot but not scalding water on the wound, and medical help; call the emergency"
-        + " services at any trouble breathing, chest pain or spreading swelling.";
+    private static final String IF_HURT =
+            "If stung or bitten: hands out, hot but not scalding water on the wound, and medical help; call the "
+                    + "emergency"
+                    + " services at any trouble breathing, chest pain or spreading swelling.";
 
     private final String word;
     private final String sentence;

@@ -1,7 +1,6 @@
 package pelluna.core.catalogue;
 
 import java.util.List;
-
 import pelluna.core.units.Named;
 
 /**

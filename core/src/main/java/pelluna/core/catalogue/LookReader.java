@@ -2,17 +2,17 @@ package pelluna.core.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.units.Named;
 
 /** Reads a drawn fish: 'surgeon; body 1f44cc; fins ffdd22; bar .3 .1 ffffff'. */
 final class LookReader {
-    private LookReader() { }
+    private LookReader() {}
 
     static Look read(Fact fact, String text) {
         String[] parts = text.split("; *");
         Form form = Named.find(Form.class, parts[0])
-            .orElseThrow(() -> FactReader.wrong(fact, "a look that starts with a form: " + Named.words(Form.class)));
+                .orElseThrow(
+                        () -> FactReader.wrong(fact, "a look that starts with a form: " + Named.words(Form.class)));
         String body = null;
         String fins = null;
         String tail = null;
@@ -40,7 +40,7 @@ final class LookReader {
 
     private static Look.Mark mark(Fact fact, String[] words, String colour) {
         Look.Kind kind = Named.find(Look.Kind.class, words[0])
-            .orElseThrow(() -> FactReader.wrong(fact, "a look with marks of: " + Named.words(Look.Kind.class)));
+                .orElseThrow(() -> FactReader.wrong(fact, "a look with marks of: " + Named.words(Look.Kind.class)));
         List<Double> at = new ArrayList<>();
         for (int i = 1; i < words.length - 1; i++) {
             try {

@@ -3,17 +3,21 @@ package pelluna.core.catalogue;
 import java.util.List;
 
 /**
- * One keeper's own word on fish: species that Pelluna does not know, and facts that this keeper sees otherwise. Laid over the shipped catalogue by
+ * One keeper's own word on fish: species that Pelluna does not know, and facts that this keeper sees otherwise. Laid
+ * over the shipped catalogue by
  * {@link Catalogue#with}, never mixed into it.
  */
 public record OwnWord(List<OwnSpecies> species, List<OwnFact> facts) {
     public static final OwnWord NONE = new OwnWord(List.of(), List.of());
 
-    /** A species of one's own: it starts with every fact of a species that Pelluna knows, or with none if {@code like} is empty; its own facts go over them. */
-    public record OwnSpecies(String scientificName, String family, String like) { }
+    /**
+     * A species of one's own: it starts with every fact of a species that Pelluna knows, or with none if {@code like}
+     * is empty; its own facts go over them.
+     */
+    public record OwnSpecies(String scientificName, String family, String like) {}
 
     /** One fact seen otherwise, written as in a catalogue file, without a source. */
-    public record OwnFact(String scientificName, String key, String value) { }
+    public record OwnFact(String scientificName, String key, String value) {}
 
     public OwnWord {
         species = List.copyOf(species);

@@ -5,16 +5,16 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
 /** The 'reef' fact as text and as harm by kind of life: 'shrimp often spares 5 cm, snails known'. */
 public final class ReefText {
-    private static final Pattern ONE = Pattern.compile("([a-z-]+) (known|often|expect)(?: spares (\\d+(?:\\.\\d+)?) cm)?");
+    private static final Pattern ONE =
+            Pattern.compile("([a-z-]+) (known|often|expect)(?: spares (\\d+(?:\\.\\d+)?) cm)?");
 
-    private ReefText() { }
+    private ReefText() {}
 
     static Map<ReefLife, Species.ReefRisk> read(Fact fact) {
         Map<ReefLife, Species.ReefRisk> risks = new EnumMap<>(ReefLife.class);
@@ -26,9 +26,11 @@ public final class ReefText {
             if (!m.matches()) {
                 throw FactReader.wrong(fact, "'shrimp often spares 5 cm' (known, often or expect)");
             }
-            ReefLife kind = Named.find(ReefLife.class, m.group(1)).orElseThrow(() -> FactReader.wrong(fact, "one of: " + Named.words(ReefLife.class)));
+            ReefLife kind = Named.find(ReefLife.class, m.group(1))
+                    .orElseThrow(() -> FactReader.wrong(fact, "one of: " + Named.words(ReefLife.class)));
             Harm harm = Named.find(Harm.class, m.group(2)).orElseThrow();
-            if (risks.put(kind, new Species.ReefRisk(harm, m.group(3) == null ? 0 : Double.parseDouble(m.group(3)))) != null) {
+            if (risks.put(kind, new Species.ReefRisk(harm, m.group(3) == null ? 0 : Double.parseDouble(m.group(3))))
+                    != null) {
                 throw FactReader.wrong(fact, "free of repeats: '" + m.group(1) + "'");
             }
         }
@@ -37,9 +39,13 @@ public final class ReefText {
 
     /** As it is written in a catalogue file; 'none' if all is left alone. */
     public static String write(Map<ReefLife, Species.ReefRisk> risks) {
-        String text = inOrder(risks).entrySet().stream().filter(e -> e.getValue().harm() != Harm.LEAVES_ALONE)
-            .map(e -> e.getKey().word() + " " + e.getValue().harm().word() + (e.getValue().sparesFromCm() > 0 ? " spares " + Measures.number(e.getValue().sparesFromCm()) + " cm" : ""))
-            .collect(Collectors.joining(", "));
+        String text = inOrder(risks).entrySet().stream()
+                .filter(e -> e.getValue().harm() != Harm.LEAVES_ALONE)
+                .map(e -> e.getKey().word() + " " + e.getValue().harm().word()
+                        + (e.getValue().sparesFromCm() > 0
+                                ? " spares " + Measures.number(e.getValue().sparesFromCm()) + " cm"
+                                : ""))
+                .collect(Collectors.joining(", "));
         return text.isEmpty() ? "none" : text;
     }
 

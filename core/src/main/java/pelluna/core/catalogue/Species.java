@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-
 import pelluna.core.growth.BodyMass;
 import pelluna.core.growth.Growth;
 import pelluna.core.tank.ReefLife;
@@ -24,13 +23,38 @@ import pelluna.core.tank.ReefLife;
  * @param buying     what to look at on this fish beyond the usual
  * @param facts      the facts as written, by key, for showing and for their sources
  */
-public record Species(String scientificName, List<String> commonNames, List<String> localNames, List<String> synonyms, Sold sold,
-    String family,
-                      String genus, String group, Size size, Room room, Place place, Diet diet, Manner manner, Social social,
-                      double mouthShare, Optional<Kills> kills, Map<ReefLife, ReefRisk> reefLife, Needs needs, Jumps jumping,
-                      Set<Habit> habits,
-                      Set<Hazard> hazards, Health health, int skill, boolean captiveBred, Optional<String> partner, boolean allAtOnce,
-                      Set<Help> helps, Optional<String> buying, Appearance appearance, Disputes disputes, Map<String, Fact> facts) {
+public record Species(
+        String scientificName,
+        List<String> commonNames,
+        List<String> localNames,
+        List<String> synonyms,
+        Sold sold,
+        String family,
+        String genus,
+        String group,
+        Size size,
+        Room room,
+        Place place,
+        Diet diet,
+        Manner manner,
+        Social social,
+        double mouthShare,
+        Optional<Kills> kills,
+        Map<ReefLife, ReefRisk> reefLife,
+        Needs needs,
+        Jumps jumping,
+        Set<Habit> habits,
+        Set<Hazard> hazards,
+        Health health,
+        int skill,
+        boolean captiveBred,
+        Optional<String> partner,
+        boolean allAtOnce,
+        Set<Help> helps,
+        Optional<String> buying,
+        Appearance appearance,
+        Disputes disputes,
+        Map<String, Fact> facts) {
 
     /** Adult length usual in captivity and record, cm; mass; growth; lifespan in years. */
     public record Size(double usualCm, double recordCm, BodyMass mass, double growthPerYear, double lifespanYears) {
@@ -43,8 +67,10 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         }
     }
 
-    /** Least tank in litres of its glass (for one or a pair, and for a group where that differs) and least run in cm. */
-    public record Room(Schools litres, Optional<Schools> groupLitres, Schools runCm) { }
+    /**
+     * Least tank in litres of its glass (for one or a pair, and for a group where that differs) and least run in cm.
+     */
+    public record Room(Schools litres, Optional<Schools> groupLitres, Schools runCm) {}
 
     /** Zones it lives in; radius in cm of the ground it holds, 0 for none; how it swims. */
     public record Place(Set<Zone> zones, double groundCm, Swims swims) {
@@ -53,34 +79,51 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
         }
     }
 
-    /** Guild, meals a day, whether it grazes daily, need of pods 0 to 2, how hard to get eating 1 to 5, pace at meals. */
-    public record Diet(Guild guild, int mealsADay, boolean algaeDaily, int pods, int hard, Pace pace) { }
+    /**
+     * Guild, meals a day, whether it grazes daily, need of pods 0 to 2, how hard to get eating 1 to 5, pace at meals.
+     */
+    public record Diet(Guild guild, int mealsADay, boolean algaeDaily, int pods, int hard, Pace pace) {}
 
-    /** All 0 to 5: boldness, timidity, and how it takes own kind, genus, look-alikes, food rivals, newcomers, smaller fish. */
-    public record Manner(int bold, int timid, int ownKind, int genus, int lookAlikes, int foodRivals, int newcomers,
-                         int smaller) {
-        /** How it takes fish that are nothing to it, 0 to 5: half what it does to newcomers, half what it does to smaller ones. */
+    /**
+     * All 0 to 5: boldness, timidity, and how it takes own kind, genus, look-alikes, food rivals, newcomers, smaller
+     * fish.
+     */
+    public record Manner(
+            int bold, int timid, int ownKind, int genus, int lookAlikes, int foodRivals, int newcomers, int smaller) {
+        /**
+         * How it takes fish that are nothing to it, 0 to 5: half what it does to newcomers, half what it does to
+         * smaller ones.
+         */
         public double temper() {
             return (newcomers + smaller) / 2.0;
         }
     }
 
     /** Kills fish up to a share of its own length that it cannot swallow, from a length in cm on; how surely. */
-    public record Kills(Harm harm, double upToShare, double fromCm) { }
+    public record Kills(Harm harm, double upToShare, double fromCm) {}
 
-
-    /** Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in words. */
-    public record Social(GroupLife life, int least, int most, Optional<String> sexChange) { }
+    /**
+     * Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in
+     * words.
+     */
+    public record Social(GroupLife life, int least, int most, Optional<String> sexChange) {}
 
     /** Harm to one kind of life, and the size in cm from which it is spared, 0 if size does not help. */
-    public record ReefRisk(Harm harm, double sparesFromCm) { }
+    public record ReefRisk(Harm harm, double sparesFromCm) {}
 
     /** Sand depth cm, hides, tank age in months, temperature range °C, salinity range g/kg, water movement. */
-    public record Needs(double sandCm, int hides, double ageMonths, double coolestC, double warmestC, double leastSalinity,
-                        double mostSalinity, Flow flow) { }
+    public record Needs(
+            double sandCm,
+            int hides,
+            double ageMonths,
+            double coolestC,
+            double warmestC,
+            double leastSalinity,
+            double mostSalinity,
+            Flow flow) {}
 
     /** Illnesses it leans to, and what keepers make of copper. */
-    public record Health(Set<Leaning> leanings, Copper copper) { }
+    public record Health(Set<Leaning> leanings, Copper copper) {}
 
     /** How it looks when grown and, where that is different, when young; what it is taken for. */
     public record Appearance(Look grown, Optional<Young> young, List<LookAlike> confusedWith) {
@@ -90,16 +133,16 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
     }
 
     /** The look of the young, up to about a length in cm. */
-    public record Young(double untilCm, Look look) { }
+    public record Young(double untilCm, Look look) {}
 
     /** Another fish that it is confused with, and how to tell them; the name is a species where Pelluna knows it. */
-    public record LookAlike(String name, String tellApart) { }
+    public record LookAlike(String name, String tellApart) {}
 
     /** Where keepers differ: why some ask for less, or trust, and why others ask for more, or are wary. */
-    public record Dispute(String bold, String cautious) { }
+    public record Dispute(String bold, String cautious) {}
 
     /** What keepers differ about: room for all fish; keeping several, and reef safety, where that is disputed. */
-    public record Disputes(Dispute room, Optional<Dispute> company, Optional<Dispute> reef) { }
+    public record Disputes(Dispute room, Optional<Dispute> company, Optional<Dispute> reef) {}
 
     public Species {
         localNames = List.copyOf(localNames);
@@ -145,7 +188,11 @@ public record Species(String scientificName, List<String> commonNames, List<Stri
 
     /** How it looks at a length in cm: as the young do up to their length, else grown. */
     public Look lookAt(double cm) {
-        return appearance.young().filter(y -> cm <= y.untilCm()).map(Young::look).orElse(look());
+        return appearance
+                .young()
+                .filter(y -> cm <= y.untilCm())
+                .map(Young::look)
+                .orElse(look());
     }
 
     /** Length when bought, cm, if nobody says: a little under half grown, at least 3 cm. Pelluna's judgement. */

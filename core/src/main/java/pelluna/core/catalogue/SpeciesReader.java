@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import pelluna.core.growth.BodyMass;
 
 /** Builds one {@link Species} from its facts, its own over those of its genus over those of its family. */
@@ -24,16 +23,42 @@ final class SpeciesReader {
     }
 
     private Species read(String scientificName, String family, Map<String, Fact> all) {
-        return new Species(scientificName, facts.list("commonNames"), facts.list("localNames"), facts.list("synonyms"), sold(), family,
-            scientificName.substring(0, scientificName.indexOf(' ')), facts.text("group").orElseThrow(), size(), room(), placeInTank(), diet(), manner(), social(),
-            mouth(), kills(), ReefText.read(facts.from("reefLife")), needs(), facts.word(Jumps.class, "jumps"),
-            facts.words(Habit.class, "habits"),
-            facts.words(Hazard.class, "keeperHazards"),
-            new Species.Health(facts.words(Leaning.class, "diseaseLeanings"), facts.word(Copper.class, "copperSensitive")),
-            facts.whole("skill", 1, 4),
-            facts.flag("captiveBred", "bred"), facts.text("partner"), facts.flag("allAtOnce", "all at once"), facts.words(Help.class, "helps"), facts.text("buying"), appearance(),
-            new Species.Disputes(facts.dispute("roomDispute", "less", "more").orElseThrow(), facts.dispute("companyDispute", "bold", "cautious"),
-                facts.dispute("reefDispute", "trusting", "wary")), all);
+        return new Species(
+                scientificName,
+                facts.list("commonNames"),
+                facts.list("localNames"),
+                facts.list("synonyms"),
+                sold(),
+                family,
+                scientificName.substring(0, scientificName.indexOf(' ')),
+                facts.text("group").orElseThrow(),
+                size(),
+                room(),
+                placeInTank(),
+                diet(),
+                manner(),
+                social(),
+                mouth(),
+                kills(),
+                ReefText.read(facts.from("reefLife")),
+                needs(),
+                facts.word(Jumps.class, "jumps"),
+                facts.words(Habit.class, "habits"),
+                facts.words(Hazard.class, "keeperHazards"),
+                new Species.Health(
+                        facts.words(Leaning.class, "diseaseLeanings"), facts.word(Copper.class, "copperSensitive")),
+                facts.whole("skill", 1, 4),
+                facts.flag("captiveBred", "bred"),
+                facts.text("partner"),
+                facts.flag("allAtOnce", "all at once"),
+                facts.words(Help.class, "helps"),
+                facts.text("buying"),
+                appearance(),
+                new Species.Disputes(
+                        facts.dispute("roomDispute", "less", "more").orElseThrow(),
+                        facts.dispute("companyDispute", "bold", "cautious"),
+                        facts.dispute("reefDispute", "trusting", "wary")),
+                all);
     }
 
     private Sold sold() {
@@ -44,8 +69,12 @@ final class SpeciesReader {
         if (facts.number("adultLengthCm.usual") > facts.number("adultLengthCm.record")) {
             throw FactReader.wrong(facts.from("adultLengthCm.usual"), "within its own record length");
         }
-        return new Species.Size(facts.number("adultLengthCm.usual"), facts.number("adultLengthCm.record"),
-            new BodyMass(facts.number("massFromLength.a"), facts.number("massFromLength.b")), facts.number("growthPerYear"), facts.number("lifespanYears"));
+        return new Species.Size(
+                facts.number("adultLengthCm.usual"),
+                facts.number("adultLengthCm.record"),
+                new BodyMass(facts.number("massFromLength.a"), facts.number("massFromLength.b")),
+                facts.number("growthPerYear"),
+                facts.number("lifespanYears"));
     }
 
     private Species.Room room() {
@@ -54,22 +83,35 @@ final class SpeciesReader {
     }
 
     private Species.Place placeInTank() {
-        return new Species.Place(facts.words(Zone.class, "livesIn"), facts.number("groundRadiusCm"), facts.word(Swims.class, "swims"));
+        return new Species.Place(
+                facts.words(Zone.class, "livesIn"), facts.number("groundRadiusCm"), facts.word(Swims.class, "swims"));
     }
 
     private Species.Diet diet() {
-        return new Species.Diet(facts.word(Guild.class, "guild"), facts.whole("mealsADay", 1, 9), "daily".equals(facts.text("grazes").orElse("")),
-            switch (facts.text("pods").orElse("none")) {
-                case "none" -> 0;
-                case "some" -> 1;
-                case "plenty" -> 2;
-                default -> throw FactReader.wrong(facts.from("pods"), "with pods some or plenty, or without");
-            }, facts.whole("hardToFeed", 1, 5), facts.word(Pace.class, "pace"));
+        return new Species.Diet(
+                facts.word(Guild.class, "guild"),
+                facts.whole("mealsADay", 1, 9),
+                "daily".equals(facts.text("grazes").orElse("")),
+                switch (facts.text("pods").orElse("none")) {
+                    case "none" -> 0;
+                    case "some" -> 1;
+                    case "plenty" -> 2;
+                    default -> throw FactReader.wrong(facts.from("pods"), "with pods some or plenty, or without");
+                },
+                facts.whole("hardToFeed", 1, 5),
+                facts.word(Pace.class, "pace"));
     }
 
     private Species.Manner manner() {
-        return new Species.Manner(rating("boldness"), rating("timidity"), rating("towards.ownKind"), rating("towards.genus"), rating("towards.lookAlikes"),
-            rating("towards.foodRivals"), rating("towards.newcomers"), rating("towards.smaller"));
+        return new Species.Manner(
+                rating("boldness"),
+                rating("timidity"),
+                rating("towards.ownKind"),
+                rating("towards.genus"),
+                rating("towards.lookAlikes"),
+                rating("towards.foodRivals"),
+                rating("towards.newcomers"),
+                rating("towards.smaller"));
     }
 
     private int rating(String slot) {
@@ -95,8 +137,8 @@ final class SpeciesReader {
 
     private Optional<Species.Kills> kills() {
         return facts.fact("kills").map(f -> {
-            Species.Kills kills = new Species.Kills(facts.word(Harm.class, "kills"), facts.number("killsShareOfLength"),
-                facts.number("killsFromCm"));
+            Species.Kills kills = new Species.Kills(
+                    facts.word(Harm.class, "kills"), facts.number("killsShareOfLength"), facts.number("killsFromCm"));
             if (kills.upToShare() <= mouth() || kills.upToShare() > 1) {
                 throw FactReader.wrong(f, "a share above what it swallows, up to 1");
             }
@@ -105,14 +147,22 @@ final class SpeciesReader {
     }
 
     private Species.Needs needs() {
-        return new Species.Needs(facts.number("sandDepthCm"), facts.whole("hides", 0, 20), facts.number("tankAgeMonths"), facts.number("temperatureC.coolest"),
-            facts.number("temperatureC.warmest"), facts.number("salinityGramsPerKg.least"), facts.number("salinityGramsPerKg.most"), facts.word(Flow.class, "flow"));
+        return new Species.Needs(
+                facts.number("sandDepthCm"),
+                facts.whole("hides", 0, 20),
+                facts.number("tankAgeMonths"),
+                facts.number("temperatureC.coolest"),
+                facts.number("temperatureC.warmest"),
+                facts.number("salinityGramsPerKg.least"),
+                facts.number("salinityGramsPerKg.most"),
+                facts.word(Flow.class, "flow"));
     }
 
     private Species.Appearance appearance() {
         Fact look = facts.from("look");
         Optional<Species.Young> young = facts.text("young.look")
-            .map(text -> new Species.Young(facts.number("young.untilCm"), LookReader.read(facts.from("young.look"), text)));
+                .map(text -> new Species.Young(
+                        facts.number("young.untilCm"), LookReader.read(facts.from("young.look"), text)));
         return new Species.Appearance(LookReader.read(look, look.value()), young, lookAlikes());
     }
 
@@ -122,7 +172,8 @@ final class SpeciesReader {
             for (String one : text.split(" \\| ")) {
                 String[] parts = one.split(" = ", 2);
                 if (parts.length != 2) {
-                    throw FactReader.wrong(facts.from("confusedWith"), "a name, ' = ' and how to tell it, parted by ' | '");
+                    throw FactReader.wrong(
+                            facts.from("confusedWith"), "a name, ' = ' and how to tell it, parted by ' | '");
                 }
                 alike.add(new Species.LookAlike(parts[0].trim(), parts[1].trim()));
             }

@@ -4,7 +4,9 @@ import pelluna.core.units.Named;
 
 /** Where practitioners disagree, which school the numbers come from. */
 public enum Stance implements Named {
-    CAUTIOUS, CUSTOMARY, BOLD;
+    CAUTIOUS,
+    CUSTOMARY,
+    BOLD;
 
     @Override
     public String word() {

@@ -4,14 +4,14 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
-
 import org.hipparchus.distribution.continuous.GammaDistribution;
-
 import pelluna.core.units.Convert;
 
 /**
- * How fast a crew dwindles, from counts: losses over animal-months, with the exact interval of a Poisson rate (Garwood 1936). Between two counts
- * those in between are taken as the mean of the two. Counting crews is rough: hidden ones come up again, and then a count is above the last.
+ * How fast a crew dwindles, from counts: losses over animal-months, with the exact interval of a Poisson rate (Garwood
+ * 1936). Between two counts
+ * those in between are taken as the mean of the two. Counting crews is rough: hidden ones come up again, and then a
+ * count is above the last.
  *
  * @param lost   between the first count and the last; finds of hidden ones are set off, never below 0
  * @param months animal-months: one animal for one month
@@ -31,21 +31,31 @@ public record Attrition(int lost, double months, double low, double high) {
     }
 
     public static Attrition of(List<Count> counts) {
-        List<Count> order = counts.stream().sorted(Comparator.comparing(Count::on)).toList();
+        List<Count> order =
+                counts.stream().sorted(Comparator.comparing(Count::on)).toList();
         int lost = 0;
         double months = 0;
         for (int i = 1; i < order.size(); i++) {
             int from = order.get(i - 1).count() + order.get(i - 1).added();
             int to = order.get(i).count();
             lost += from - to;
-            months += (from + to) / 2.0 * ChronoUnit.DAYS.between(order.get(i - 1).on(), order.get(i).on()) / Convert.DAYS_PER_MONTH;
+            months += (from + to)
+                    / 2.0
+                    * ChronoUnit.DAYS.between(
+                            order.get(i - 1).on(), order.get(i).on())
+                    / Convert.DAYS_PER_MONTH;
         }
         return of(Math.max(0, lost), months);
     }
 
     private static Attrition of(int d, double months) {
-        return new Attrition(d, months, d == 0 || months == 0 ? 0 : new GammaDistribution(d, 1).inverseCumulativeProbability(TAIL) / months,
-            months == 0 ? Double.POSITIVE_INFINITY : new GammaDistribution(d + 1.0, 1).inverseCumulativeProbability(1 - TAIL) / months);
+        return new Attrition(
+                d,
+                months,
+                d == 0 || months == 0 ? 0 : new GammaDistribution(d, 1).inverseCumulativeProbability(TAIL) / months,
+                months == 0
+                        ? Double.POSITIVE_INFINITY
+                        : new GammaDistribution(d + 1.0, 1).inverseCumulativeProbability(1 - TAIL) / months);
     }
 
     /** Of both together. */

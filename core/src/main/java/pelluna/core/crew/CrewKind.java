@@ -3,7 +3,10 @@ package pelluna.core.crew;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
 
-/** Kinds of clean-up crew as keepers buy them, with the kind of reef life that they are and the size that shops usually have, cm (from memory). */
+/**
+ * Kinds of clean-up crew as keepers buy them, with the kind of reef life that they are and the size that shops usually
+ * have, cm (from memory).
+ */
 public enum CrewKind implements Named {
     SNAILS("snails", "snails", ReefLife.SNAILS, 2),
     SAND_SNAILS("sand-snails", "sand snails", ReefLife.SNAILS, 1.5),

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
-
 import pelluna.core.catalogue.Harm;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -27,7 +26,9 @@ public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean 
             if (harm != Harm.LEAVES_ALONE) {
                 double spares = p.species().reefLife().get(kind).sparesFromCm();
                 double bite = p.species().mouthShare() * p.lengthOn(on);
-                OptionalDouble mouthful = spares > 0 ? OptionalDouble.of(spares) : bite > 0 && bySize(kind) ? OptionalDouble.of(bite) : OptionalDouble.empty();
+                OptionalDouble mouthful = spares > 0
+                        ? OptionalDouble.of(spares)
+                        : bite > 0 && bySize(kind) ? OptionalDouble.of(bite) : OptionalDouble.empty();
                 boolean safe = spares > 0 && sizeCm >= spares;
                 found.add(new Suspect(p, harm, mouthful, safe, reason(p, kind, harm, spares, safe, say)));
             }
@@ -46,6 +47,11 @@ public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean 
             case OFTEN -> "often takes ";
             default -> "has been known to take ";
         };
-        return p.label() + ": " + does + kind.plain() + (spares > 0 ? safe ? ", but spares those of this size" : ", and spares those from " + say.length(spares) + " on" : "");
+        return p.label() + ": " + does + kind.plain()
+                + (spares > 0
+                        ? safe
+                                ? ", but spares those of this size"
+                                : ", and spares those from " + say.length(spares) + " on"
+                        : "");
     }
 }

@@ -2,23 +2,26 @@ package pelluna.core.grounds;
 
 import java.util.Arrays;
 import java.util.List;
-
 import pelluna.core.catalogue.Zone;
 import pelluna.core.plan.Party;
 
 /**
  * Which holder of ground settles where. Every holder gets a spot of its zone, those who need a hide a hide; among the
- * arrangements with the least mismatch the one in which rivals keep farthest apart is sought: the sum of weight ÷ distance
+ * arrangements with the least mismatch the one in which rivals keep farthest apart is sought: the sum of weight ÷
+ * distance
  * is made small by solving the assignment again and again ({@link HungarianMethod}), each time with the others where
- * they were, until nothing gains. A local optimum. Distances count in shares of the tank, so that the same reef in a larger
+ * they were, until nothing gains. A local optimum. Distances count in shares of the tank, so that the same reef in a
+ * larger
  * tank is settled in the same way. O(rounds · holders² · spots).
  */
 final class Arrangement {
     /** Outweighs every distance: mismatch first. */
     private static final double MISMATCH = 1e4;
+
     private static final double NO_PLACE = 1e7;
     /** A tank is longer than high: the whole height counts as so much of the length. */
     private static final double HEIGHT_COUNTS = 0.35;
+
     private static final double NEAR_OTHERS = 1;
     private static final double LEAST_DISTANCE = 1e-3;
     private static final int MOST_ROUNDS = 8;
@@ -78,7 +81,8 @@ final class Arrangement {
         for (int i = 0; i < fewer.holders; i++) {
             weights[fewer.holders][i] = weights[i][fewer.holders];
         }
-        mismatch[fewer.holders] = spots.stream().mapToDouble(s -> mismatch(one, s)).toArray();
+        mismatch[fewer.holders] =
+                spots.stream().mapToDouble(s -> mismatch(one, s)).toArray();
     }
 
     Arrangement joinedBy(List<Party> before, Party one, List<Spot> spots) {
@@ -101,8 +105,15 @@ final class Arrangement {
 
     /** Larger grounds and nearer kin keep farther apart. Pelluna's judgement. */
     private static double rivalry(Party a, Party b) {
-        double kin = a.species().scientificName().equals(b.species().scientificName()) ? 3 : a.species().genus().equals(b.species().genus()) ? 2
-            : 1 + a.species().look().form().likeness(b.species().look().form());
+        double kin = a.species().scientificName().equals(b.species().scientificName())
+                ? 3
+                : a.species().genus().equals(b.species().genus())
+                        ? 2
+                        : 1
+                                + a.species()
+                                        .look()
+                                        .form()
+                                        .likeness(b.species().look().form());
         return kin * (a.species().place().groundCm() + b.species().place().groundCm() + LEAST_GROUND) / 20;
     }
 
@@ -129,7 +140,10 @@ final class Arrangement {
         return best;
     }
 
-    /** The best spot for one holder, the last of them, all the others staying where they are; −1 for none. O(spots · holders). */
+    /**
+     * The best spot for one holder, the last of them, all the others staying where they are; −1 for none. O(spots ·
+     * holders).
+     */
     int join(int spots, int[] others) {
         int me = holders - 1;
         int best = -1;
@@ -137,7 +151,9 @@ final class Arrangement {
         for (int s = 0; s < spots; s++) {
             double cost = mismatch[me][s];
             for (int j = 0; j < me && cost < least; j++) {
-                cost = others[j] == s ? NO_PLACE : others[j] < 0 ? cost : cost + weights[me][j] * nearness[s][others[j]];
+                cost = others[j] == s
+                        ? NO_PLACE
+                        : others[j] < 0 ? cost : cost + weights[me][j] * nearness[s][others[j]];
             }
             if (cost < least) {
                 least = cost;
@@ -153,8 +169,10 @@ final class Arrangement {
         }
         boolean wantsHide = p.species().needs().hides() > 0;
         boolean openWater = spot.zones().contains(Zone.OPEN_WATER);
-        boolean swimmer = !p.species().place().holdsGround() && p.species().place().zones().contains(Zone.OPEN_WATER);
-        return (wantsHide == spot.hide() || swimmer && openWater ? 0 : MISMATCH) + (openWater == swimmer ? 0 : MISMATCH);
+        boolean swimmer = !p.species().place().holdsGround()
+                && p.species().place().zones().contains(Zone.OPEN_WATER);
+        return (wantsHide == spot.hide() || swimmer && openWater ? 0 : MISMATCH)
+                + (openWater == swimmer ? 0 : MISMATCH);
     }
 
     private double[][] costs(int spots, int[] at) {

@@ -15,7 +15,8 @@ public record Ellipse(double xCm, double yCm, double rx, double ry) {
     }
 
     /**
-     * Area of the overlap ÷ area of the smaller of two, 0 to 1, integrated in strips. It never rises with the distance along
+     * Area of the overlap ÷ area of the smaller of two, 0 to 1, integrated in strips. It never rises with the distance
+     * along
      * either axis, since both are convex and even about both axes (Anderson 1955).
      */
     public static double overlap(Ellipse a, Ellipse b) {

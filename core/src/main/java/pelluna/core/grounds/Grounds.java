@@ -8,13 +8,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Zone;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 
 /**
- * Where those who hold ground settle in a tank, and how far the grounds of two overlap. The company is arranged once with no
+ * Where those who hold ground settle in a tank, and how far the grounds of two overlap. The company is arranged once
+ * with no
  * hide and once more after each hide that was put in; two who can keep apart in any of these arrangements do, so that
  * a hide more never brings two closer. Who finds no place that is all it needs, a hide or
  * its part of the reef, has no ground of its own and is in everybody's way.
@@ -25,6 +25,7 @@ public final class Grounds {
     static final int MOST_HIDES = 24;
     /** Beyond this number the others find no place; largest grounds first. */
     static final int MOST_HOLDERS = 80;
+
     private static final double FLAT_ON_SAND = 0.35;
     private static final double FLAT_ON_REEF = 0.62;
     /** A young fish holds at least this share of the ground it will hold. */
@@ -43,9 +44,9 @@ public final class Grounds {
     /** By pair, the overlap that was asked for last. */
     private final Asked[][] asked;
 
-    private record Settled(int spots, int[] at) { }
+    private record Settled(int spots, int[] at) {}
 
-    private record Asked(double aCm, double bCm, double overlap) { }
+    private record Asked(double aCm, double bCm, double overlap) {}
 
     private Grounds(Tank tank, List<Party> holders) {
         this.tank = tank;
@@ -53,7 +54,8 @@ public final class Grounds {
         List<Spot> open = Spots.withoutHides(tank);
         this.spots = new ArrayList<>(open);
         tank.scape().hides().stream().limit(MOST_HIDES).forEach(h -> spots.add(Spots.of(h, tank)));
-        arrangement = new Arrangement(holders, spots, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm(), List.of());
+        arrangement =
+                new Arrangement(holders, spots, tank.lengthCm(), tank.frontHeightCm() - tank.sandDepthCm(), List.of());
         indexed();
         int[] at = new int[holders.size()];
         Arrays.fill(at, -1);
@@ -75,11 +77,13 @@ public final class Grounds {
         spots = settled.spots;
         arrangement = settled.arrangement.joinedBy(settled.holders, newcomer, spots);
         indexed();
-        chain = settled.chain.stream().map(s -> {
-            int[] at = Arrays.copyOf(s.at, holders.size());
-            at[holders.size() - 1] = arrangement.join(s.spots, s.at);
-            return new Settled(s.spots, at);
-        }).toList();
+        chain = settled.chain.stream()
+                .map(s -> {
+                    int[] at = Arrays.copyOf(s.at, holders.size());
+                    at[holders.size() - 1] = arrangement.join(s.spots, s.at);
+                    return new Settled(s.spots, at);
+                })
+                .toList();
         drawn = chain.get(chain.size() - 1).at;
         apart = apart(settled.holders.size(), settled.apart);
         asked = new Asked[holders.size()][holders.size()];
@@ -144,9 +148,18 @@ public final class Grounds {
 
     /** The grounds of a company; neither its order nor that of arrival matters. */
     public static Grounds of(Tank tank, Collection<Party> company) {
-        return new Grounds(tank, company.stream().filter(p -> p.species().place().holdsGround()).sorted(Comparator
-            .comparingDouble((Party p) -> -p.species().place().groundCm()).thenComparing(p -> p.species().scientificName()).thenComparing(Party::count)
-            .thenComparing(Party::lengthCm).thenComparing(Party::id)).limit(MOST_HOLDERS).toList());
+        return new Grounds(
+                tank,
+                company.stream()
+                        .filter(p -> p.species().place().holdsGround())
+                        .sorted(Comparator.comparingDouble(
+                                        (Party p) -> -p.species().place().groundCm())
+                                .thenComparing(p -> p.species().scientificName())
+                                .thenComparing(Party::count)
+                                .thenComparing(Party::lengthCm)
+                                .thenComparing(Party::id))
+                        .limit(MOST_HOLDERS)
+                        .toList());
     }
 
     /**
@@ -175,7 +188,10 @@ public final class Grounds {
             double[] one = radii(a, aCm, flat(i));
             double[] other = radii(b, bCm, flat(j));
             for (double[] by : apart[i][j]) {
-                least = Math.min(least, Ellipse.overlap(new Ellipse(0, 0, one[0], one[1]), new Ellipse(by[0], by[1], other[0], other[1])));
+                least = Math.min(
+                        least,
+                        Ellipse.overlap(
+                                new Ellipse(0, 0, one[0], one[1]), new Ellipse(by[0], by[1], other[0], other[1])));
             }
         }
         return least;
@@ -194,7 +210,9 @@ public final class Grounds {
 
     /** Those who hold ground and find no place for it that is all they need. */
     public List<Party> placeless() {
-        return holders.stream().filter(p -> !settled(index.get(p.id()), drawn[index.get(p.id())])).toList();
+        return holders.stream()
+                .filter(p -> !settled(index.get(p.id()), drawn[index.get(p.id())]))
+                .toList();
     }
 
     private boolean flat(int holder) {
@@ -203,7 +221,8 @@ public final class Grounds {
 
     /** Half length and half height: it grows with the fish, up to the ground of an adult. */
     private static double[] radii(Party p, double lengthCm, boolean flat) {
-        double share = Math.max(LEAST_SHARE, Math.min(1, lengthCm / p.species().size().usualCm()));
+        double share =
+                Math.max(LEAST_SHARE, Math.min(1, lengthCm / p.species().size().usualCm()));
         double r = p.species().place().groundCm() * share;
         return new double[] {r, r * (flat ? FLAT_ON_SAND : FLAT_ON_REEF)};
     }

@@ -7,7 +7,7 @@ import java.util.Arrays;
  * potentials and shortest augmenting paths (Jonker &amp; Volgenant 1987). O(rows² · columns).
  */
 public final class HungarianMethod {
-    private HungarianMethod() { }
+    private HungarianMethod() {}
 
     /**
      * @param cost finite costs, rows × columns, at least as many columns as rows

@@ -1,7 +1,6 @@
 package pelluna.core.grounds;
 
 import java.util.Set;
-
 import pelluna.core.catalogue.Zone;
 
 /**
@@ -11,4 +10,4 @@ import pelluna.core.catalogue.Zone;
  * @param yCm  above the floor, cm
  * @param hide whether it is a hide
  */
-record Spot(double xCm, double yCm, Set<Zone> zones, boolean hide) { }
+record Spot(double xCm, double yCm, Set<Zone> zones, boolean hide) {}

@@ -1,7 +1,6 @@
 package pelluna.core.growth;
 
 import java.util.OptionalDouble;
-
 import pelluna.core.units.Convert;
 
 /**

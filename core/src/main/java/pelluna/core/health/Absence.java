@@ -3,7 +3,10 @@ package pelluna.core.health;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Swims;
 
-/** For how long a fish may stay out of sight before somebody should ask. Pelluna's judgement: a fish that burrows or hides is seen less. */
+/**
+ * For how long a fish may stay out of sight before somebody should ask. Pelluna's judgement: a fish that burrows or
+ * hides is seen less.
+ */
 public final class Absence {
     private static final int OPEN = 1;
     private static final int PERCHES = 2;
@@ -12,7 +15,7 @@ public final class Absence {
     /** A newcomer is asked about sooner, for so many days after it came. */
     public static final int NEW_DAYS = 14;
 
-    private Absence() { }
+    private Absence() {}
 
     /** Days unseen after which it is asked about. @param daysHere since it came into the tank */
     public static int usualDays(Species s, long daysHere) {

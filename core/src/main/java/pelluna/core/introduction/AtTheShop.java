@@ -2,9 +2,8 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
-
-import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Leaning;
 import pelluna.core.catalogue.Source;
@@ -18,7 +17,7 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
     private static final double LONG_CM = 20;
 
     /** One thing, with where it comes from. */
-    public record Line(String says, String source) { }
+    public record Line(String says, String source) {}
 
     public AtTheShop {
         look = List.copyOf(look);
@@ -34,7 +33,11 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         List<Line> lines = new ArrayList<>();
         s.buying().ifPresent(b -> lines.add(new Line(English.capital(b) + ".", s.source("buying"))));
         s.health().leanings().stream().sorted().forEach(l -> lines.add(new Line(sign(l), s.source("leanings"))));
-        s.appearance().young().ifPresent(y -> lines.add(new Line("Up to about " + say.length(y.untilCm()) + " it looks quite different; know both looks.", s.source("young"))));
+        s.appearance()
+                .young()
+                .ifPresent(y -> lines.add(new Line(
+                        "Up to about " + say.length(y.untilCm()) + " it looks quite different; know both looks.",
+                        s.source("young"))));
         lines.add(new Line("Clear eyes, whole fins, clean skin, calm breathing.", Source.COMMON_PRACTICE.words()));
         return lines;
     }
@@ -55,19 +58,39 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
 
     private static List<Line> asks(Species s, Catalogue catalogue, Measures say) {
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line("May I see it eat, and what does it get?" + (s.diet().hard() >= 4 ? " This one often refuses: no purchase without a meal." : ""), s.source("feeding")));
-        lines.add(new Line("How long has it been here, and how was it quarantined?"
-            + (s.health().copper() == Copper.TOLERATES ? "" : " Not everybody gives it copper: was any used, and for how long?"),
-            s.source("copper")));
-        lines.add(new Line(s.captiveBred() ? "Is this one captive-bred? It is to be had." : "Where does it come from, and how was it caught?", s.source("captive")));
+        lines.add(new Line(
+                "May I see it eat, and what does it get?"
+                        + (s.diet().hard() >= 4 ? " This one often refuses: no purchase without a meal." : ""),
+                s.source("feeding")));
+        lines.add(new Line(
+                "How long has it been here, and how was it quarantined?"
+                        + (s.health().copper() == Copper.TOLERATES
+                                ? ""
+                                : " Not everybody gives it copper: was any used, and for how long?"),
+                s.source("copper")));
+        lines.add(new Line(
+                s.captiveBred()
+                        ? "Is this one captive-bred? It is to be had."
+                        : "Where does it come from, and how was it caught?",
+                s.source("captive")));
         if (s.size().usualCm() >= LONG_CM) {
-            lines.add(new Line("How long is it now? It grows to " + say.length(s.size().usualCm()) + ".", s.source("adult")));
+            lines.add(new Line(
+                    "How long is it now? It grows to " + say.length(s.size().usualCm()) + ".", s.source("adult")));
         }
         if (s.social().life() == GroupLife.HAREM || s.social().life() == GroupLife.PAIR) {
-            lines.add(new Line(s.social().life() == GroupLife.PAIR ? "Do these two get on, and have they been kept together?" : "Which are females, and have they been kept together?", s.source("social")));
+            lines.add(new Line(
+                    s.social().life() == GroupLife.PAIR
+                            ? "Do these two get on, and have they been kept together?"
+                            : "Which are females, and have they been kept together?",
+                    s.source("social")));
         }
-        s.appearance().confusedWith().stream().findFirst().ifPresent(l -> lines.add(new Line("Is it really this one, and not the "
-            + catalogue.find(l.name()).map(Species::name).orElse(l.name()) + "? Look under 'Taken for'.", s.source("confused"))));
+        s.appearance().confusedWith().stream()
+                .findFirst()
+                .ifPresent(l -> lines.add(new Line(
+                        "Is it really this one, and not the "
+                                + catalogue.find(l.name()).map(Species::name).orElse(l.name())
+                                + "? Look under 'Taken for'.",
+                        s.source("confused"))));
         return lines;
     }
 }

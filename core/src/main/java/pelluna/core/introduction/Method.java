@@ -4,7 +4,9 @@ import pelluna.core.catalogue.Stance;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 
-/** How a newcomer goes in, by the tension it meets. Common practice; which step asks for which is Pelluna's judgement. */
+/**
+ * How a newcomer goes in, by the tension it meets. Common practice; which step asks for which is Pelluna's judgement.
+ */
 public enum Method implements Named {
     STRAIGHT_IN("straight-in", "straight, at lights-out, with the tank fed first"),
     BOX_HOURS("box-hours", "through the see-through box: a few hours in it, then out at lights-out"),
@@ -49,7 +51,10 @@ public enum Method implements Named {
         };
     }
 
-    /** Days to plan for the box, or for rivals to be out: one to two weeks. Common practice; the box gate decides on the day. */
+    /**
+     * Days to plan for the box, or for rivals to be out: one to two weeks. Common practice; the box gate decides on
+     * the day.
+     */
     public int boxDays(Stance stance) {
         return switch (this) {
             case STRAIGHT_IN, BOX_HOURS, ALL_AT_ONCE -> 0;

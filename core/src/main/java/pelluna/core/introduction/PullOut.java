@@ -2,11 +2,11 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.units.English;
 
 /**
- * When to take a fish out again: wounds, two days without eating, chased without pause, hiding at two feedings running. Common practice; what
+ * When to take a fish out again: wounds, two days without eating, chased without pause, hiding at two feedings
+ * running. Common practice; what
  * counts as 'without pause' is Pelluna's judgement.
  */
 public final class PullOut {
@@ -15,7 +15,7 @@ public final class PullOut {
     /** Acts an hour in the last watch from which it is chased without pause: one every two minutes. */
     public static final double WITHOUT_PAUSE = 30;
 
-    private PullOut() { }
+    private PullOut() {}
 
     /**
      * What was seen of one fish lately.
@@ -25,7 +25,7 @@ public final class PullOut {
      * @param lastRate     acts against it an hour in the last watch; 0 without one
      * @param hidesRunning feedings running at which it hid or did not come
      */
-    public record Seen(boolean wounded, long fastingDays, double lastRate, int hidesRunning) { }
+    public record Seen(boolean wounded, long fastingDays, double lastRate, int hidesRunning) {}
 
     /** Every rule that is met, in sentences; empty when it may stay. */
     public static List<String> met(Seen seen) {
@@ -37,7 +37,8 @@ public final class PullOut {
             met.add("It has not eaten for " + English.count((int) seen.fastingDays(), "day", "days") + ".");
         }
         if (seen.lastRate() >= WITHOUT_PAUSE) {
-            met.add("It was chased without pause in the last watch, " + Math.round(seen.lastRate()) + " times an hour.");
+            met.add("It was chased without pause in the last watch, " + Math.round(seen.lastRate())
+                    + " times an hour.");
         }
         if (seen.hidesRunning() >= HIDES_FEEDINGS) {
             met.add("It hid at the last " + English.count(seen.hidesRunning(), "feeding", "feedings") + ".");

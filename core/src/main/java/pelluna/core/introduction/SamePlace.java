@@ -2,19 +2,21 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 
-/** What never goes together in one quarantine place. Common practice; the temper from which on two fight in so small a place is Pelluna's judgement. */
+/**
+ * What never goes together in one quarantine place. Common practice; the temper from which on two fight in so small a
+ * place is Pelluna's judgement.
+ */
 public final class SamePlace {
     private static final int FIGHTS = 3;
 
-    private SamePlace() { }
+    private SamePlace() {}
 
     /** Who shares a place. */
-    public record Guest(Species species, double lengthCm, QuarantineSchool school) { }
+    public record Guest(Species species, double lengthCm, QuarantineSchool school) {}
 
     /** Sentences, one for each reason against it; empty if these may share. */
     public static List<String> against(List<Guest> guests) {
@@ -22,7 +24,8 @@ public final class SamePlace {
         for (int i = 0; i < guests.size(); i++) {
             Guest one = guests.get(i);
             if (one.school().copper() && one.species().health().copper() == Copper.SENSITIVE) {
-                against.add("Copper harms the " + one.species().name() + ": watch it without, in a place that never held copper.");
+                against.add("Copper harms the " + one.species().name()
+                        + ": watch it without, in a place that never held copper.");
             }
             for (Guest other : guests.subList(i + 1, guests.size())) {
                 pair(one, other, against);
@@ -33,24 +36,31 @@ public final class SamePlace {
 
     private static void pair(Guest a, Guest b, List<String> against) {
         if (a.school() != b.school()) {
-            against.add("The " + a.species().name() + " and the " + b.species().name() + " go through different schools; one place holds one.");
+            against.add("The " + a.species().name() + " and the " + b.species().name()
+                    + " go through different schools; one place holds one.");
         }
         if (eats(a, b) || eats(b, a)) {
-            against.add("The " + (eats(a, b) ? a : b).species().name() + " can swallow the " + (eats(a, b) ? b : a).species().name() + ".");
+            against.add("The " + (eats(a, b) ? a : b).species().name() + " can swallow the "
+                    + (eats(a, b) ? b : a).species().name() + ".");
         } else if (fights(a.species(), b.species())) {
-            against.add("The " + a.species().name() + " and the " + b.species().name() + " would fight in so small a place.");
+            against.add("The " + a.species().name() + " and the " + b.species().name()
+                    + " would fight in so small a place.");
         }
     }
 
     private static boolean eats(Guest eater, Guest prey) {
-        return !eater.species().equals(prey.species()) && prey.lengthCm() <= eater.species().mouthShare() * eater.lengthCm();
+        return !eater.species().equals(prey.species())
+                && prey.lengthCm() <= eater.species().mouthShare() * eater.lengthCm();
     }
 
     private static boolean fights(Species a, Species b) {
         if (a.equals(b)) {
             return a.manner().ownKind() >= FIGHTS;
         }
-        boolean kin = a.genus().equals(b.genus()) && Math.max(a.manner().genus(), b.manner().genus()) >= FIGHTS;
-        return kin || a.look().form() == b.look().form() && Math.max(a.manner().lookAlikes(), b.manner().lookAlikes()) >= FIGHTS;
+        boolean kin = a.genus().equals(b.genus())
+                && Math.max(a.manner().genus(), b.manner().genus()) >= FIGHTS;
+        return kin
+                || a.look().form() == b.look().form()
+                        && Math.max(a.manner().lookAlikes(), b.manner().lookAlikes()) >= FIGHTS;
     }
 }

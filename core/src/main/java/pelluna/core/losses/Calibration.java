@@ -2,7 +2,6 @@ package pelluna.core.losses;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.units.Step;
 
 /** Of pairs at each step of tension, how many were seen to fight; only pairs that somebody watched together. */
@@ -10,7 +9,7 @@ public final class Calibration {
     /** Under this p it is hard to call it chance. Common practice. */
     private static final double CHANCE = 0.05;
 
-    private Calibration() { }
+    private Calibration() {}
 
     /**
      * Two fish that live, or lived, together.
@@ -21,7 +20,7 @@ public final class Calibration {
      * @param acts   contests seen between them since, either way
      * @param hard   whether one of them was a hard fight
      */
-    public record Pair(double index, Step step, double hours, int acts, boolean hard) { }
+    public record Pair(double index, Step step, double hours, int acts, boolean hard) {}
 
     /**
      * One step.
@@ -31,7 +30,7 @@ public final class Calibration {
      * @param hard      of those watched
      * @param hours     watched, all pairs together
      */
-    public record Bin(Step step, int unwatched, Share fought, Share hard, double hours) { }
+    public record Bin(Step step, int unwatched, Share fought, Share hard, double hours) {}
 
     /** From Calm to Surge. */
     public static List<Bin> of(List<Pair> pairs) {
@@ -39,13 +38,20 @@ public final class Calibration {
         for (Step step : Step.values()) {
             List<Pair> mine = pairs.stream().filter(p -> p.step() == step).toList();
             List<Pair> watched = mine.stream().filter(p -> p.hours() > 0).toList();
-            bins.add(new Bin(step, mine.size() - watched.size(), Share.of((int) watched.stream().filter(p -> p.acts() > 0).count(), watched.size()),
-                Share.of((int) watched.stream().filter(Pair::hard).count(), watched.size()), watched.stream().mapToDouble(Pair::hours).sum()));
+            bins.add(new Bin(
+                    step,
+                    mine.size() - watched.size(),
+                    Share.of((int) watched.stream().filter(p -> p.acts() > 0).count(), watched.size()),
+                    Share.of((int) watched.stream().filter(Pair::hard).count(), watched.size()),
+                    watched.stream().mapToDouble(Pair::hours).sum()));
         }
         return bins;
     }
 
-    /** Whether more of those at Chop or Surge were seen to contest than of those below, with the counts and how far to trust them (Fisher 1935). */
+    /**
+     * Whether more of those at Chop or Surge were seen to contest than of those below, with the counts and how far to
+     * trust them (Fisher 1935).
+     */
     public static String trend(List<Bin> bins) {
         Share above = contested(bins, true);
         Share below = contested(bins, false);
@@ -54,11 +60,18 @@ public final class Calibration {
         }
         boolean chance = FisherExact.p(above.hits(), above.of(), below.hits(), below.of()) >= CHANCE;
         String way = above.value() > below.value() ? ", as it should be" : "; that is not as it should be";
-        return "Of pairs at Chop or Surge " + above.hits() + " of " + above.of() + " were seen to contest, of those below " + below.hits() + " of " + below.of() + (chance ? ". With so few it could be chance." : way + ". That is hard to put down to chance.");
+        return "Of pairs at Chop or Surge " + above.hits() + " of " + above.of()
+                + " were seen to contest, of those below " + below.hits() + " of " + below.of()
+                + (chance ? ". With so few it could be chance." : way + ". That is hard to put down to chance.");
     }
 
     private static Share contested(List<Bin> bins, boolean said) {
-        List<Share> mine = bins.stream().filter(b -> b.step().atLeast(Step.CHOP) == said).map(Bin::fought).toList();
-        return Share.of(mine.stream().mapToInt(Share::hits).sum(), mine.stream().mapToInt(Share::of).sum());
+        List<Share> mine = bins.stream()
+                .filter(b -> b.step().atLeast(Step.CHOP) == said)
+                .map(Bin::fought)
+                .toList();
+        return Share.of(
+                mine.stream().mapToInt(Share::hits).sum(),
+                mine.stream().mapToInt(Share::of).sum());
     }
 }

@@ -1,11 +1,11 @@
 package pelluna.core.losses;
 
 import java.time.LocalDate;
-
 import pelluna.core.catalogue.Stance;
 
 /**
- * How long to wait after a loss to illness. Common practice: nobody new until every fish has been watched for thirty days without a sign; a tank
+ * How long to wait after a loss to illness. Common practice: nobody new until every fish has been watched for thirty
+ * days without a sign; a tank
  * emptied of fish stands two to three months. Which illness it was is for a vet who knows fish: Pelluna counts days.
  *
  * @param lastSign the last day with a sign of illness, or of a loss to it

@@ -3,7 +3,6 @@ package pelluna.core.losses;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import pelluna.core.behaviour.Doing;
 
 /**
@@ -24,8 +23,22 @@ import pelluna.core.behaviour.Doing;
  * @param othersLost   of other fish in the three days before and after
  * @param inQuarantine whether it was lost there
  */
-public record Evidence(Map<Doing, Long> daysAgo, int kept, double years, double lifespan, int jumps, boolean openCover, int acts, String aggressor, Optional<String> eater, boolean missing,
-                       OptionalDouble ammonia, OptionalDouble nitrite, OptionalDouble swingC, int othersLost, boolean inQuarantine) {
+public record Evidence(
+        Map<Doing, Long> daysAgo,
+        int kept,
+        double years,
+        double lifespan,
+        int jumps,
+        boolean openCover,
+        int acts,
+        String aggressor,
+        Optional<String> eater,
+        boolean missing,
+        OptionalDouble ammonia,
+        OptionalDouble nitrite,
+        OptionalDouble swingC,
+        int othersLost,
+        boolean inQuarantine) {
     public Evidence {
         daysAgo = Map.copyOf(daysAgo);
     }

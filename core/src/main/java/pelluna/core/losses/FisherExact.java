@@ -2,12 +2,15 @@ package pelluna.core.losses;
 
 import org.hipparchus.distribution.discrete.HypergeometricDistribution;
 
-/** Whether two shares differ: exact test of a table of four (Fisher 1935), two-sided as the sum of all tables that are no more likely than the one seen. */
+/**
+ * Whether two shares differ: exact test of a table of four (Fisher 1935), two-sided as the sum of all tables that are
+ * no more likely than the one seen.
+ */
 public final class FisherExact {
     /** Tables as likely as the one seen, but for rounding, count with it. */
     private static final double ROUNDING = 1 + 1e-7;
 
-    private FisherExact() { }
+    private FisherExact() {}
 
     /**
      * @return p, 0 to 1; 1 where one of the margins is empty

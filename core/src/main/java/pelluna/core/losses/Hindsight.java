@@ -5,10 +5,10 @@ import java.util.List;
 
 /** What was said on the day of each arrival, held against what happened since. */
 public final class Hindsight {
-    private Hindsight() { }
+    private Hindsight() {}
 
     /** One arrival under one topic. */
-    public record Seen(Topic topic, boolean said, boolean happened) { }
+    public record Seen(Topic topic, boolean said, boolean happened) {}
 
     /**
      * Counted up for one topic, one count an arrival.
@@ -39,12 +39,19 @@ public final class Hindsight {
         List<Tally> tallies = new ArrayList<>();
         for (Topic topic : Topic.values()) {
             List<Seen> mine = all.stream().filter(s -> s.topic() == topic).toList();
-            tallies.add(new Tally(topic, count(mine, true, true), count(mine, true, false), count(mine, false, true), count(mine, false, false)));
+            tallies.add(new Tally(
+                    topic,
+                    count(mine, true, true),
+                    count(mine, true, false),
+                    count(mine, false, true),
+                    count(mine, false, false)));
         }
         return tallies;
     }
 
     private static int count(List<Seen> all, boolean said, boolean happened) {
-        return (int) all.stream().filter(s -> s.said() == said && s.happened() == happened).count();
+        return (int) all.stream()
+                .filter(s -> s.said() == said && s.happened() == happened)
+                .count();
     }
 }

@@ -6,9 +6,12 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 
 /**
- * The share that is still alive after so many days, where some are alive yet or went elsewhere: the product over the moments of loss of
- * 1 − d ÷ n, for d lost of n at risk (Kaplan &amp; Meier 1958). Its variance after Greenwood 1926: S² · Σ d ÷ (n·(n − d)). The 95 % band is
- * taken on the log(−log) scale, so that it stays between 0 and 1 (Kalbfleisch &amp; Prentice 1980). Those who leave on the day of a loss
+ * The share that is still alive after so many days, where some are alive yet or went elsewhere: the product over the
+ * moments of loss of
+ * 1 − d ÷ n, for d lost of n at risk (Kaplan &amp; Meier 1958). Its variance after Greenwood 1926: S² · Σ d ÷ (n·(n −
+ * d)). The 95 % band is
+ * taken on the log(−log) scale, so that it stays between 0 and 1 (Kalbfleisch &amp; Prentice 1980). Those who leave on
+ * the day of a loss
  * count as at risk on it. Immutable.
  *
  * @param steps    one a moment of loss, in the order of time
@@ -20,7 +23,9 @@ public record KaplanMeier(List<Step> steps, int subjects, int lost, double follo
     /** Of the normal distribution, for a band of 95 %. */
     private static final double Z = 1.959963984540054;
 
-    /** One subject. @param time 0 or more; @param lost whether it was lost then; otherwise it was alive when last known */
+    /**
+     * One subject. @param time 0 or more; @param lost whether it was lost then; otherwise it was alive when last known
+     */
     public record Observed(double time, boolean lost) {
         public Observed {
             if (!(time >= 0) || Double.isInfinite(time)) {
@@ -37,7 +42,8 @@ public record KaplanMeier(List<Step> steps, int subjects, int lost, double follo
      * @param low           lower end of the band; 0 once nobody is left
      * @param high          upper end
      */
-    public record Step(double time, int atRisk, int lost, double survival, double standardError, double low, double high) { }
+    public record Step(
+            double time, int atRisk, int lost, double survival, double standardError, double low, double high) {}
 
     public KaplanMeier {
         steps = List.copyOf(steps);
@@ -63,7 +69,11 @@ public record KaplanMeier(List<Step> steps, int subjects, int lost, double follo
             lastHigh = high;
             steps.add(new Step(at.getKey(), n, d, survival, error, low, high));
         }
-        return new KaplanMeier(steps, all.size(), (int) all.stream().filter(Observed::lost).count(), all.stream().mapToDouble(Observed::time).max().orElse(0));
+        return new KaplanMeier(
+                steps,
+                all.size(),
+                (int) all.stream().filter(Observed::lost).count(),
+                all.stream().mapToDouble(Observed::time).max().orElse(0));
     }
 
     /** The share alive at a time; 1 before the first loss. NaN later than anybody was followed, for nobody knows. */
@@ -80,10 +90,16 @@ public record KaplanMeier(List<Step> steps, int subjects, int lost, double follo
 
     /** The time by which half were lost; empty while more than half live. */
     public OptionalDouble median() {
-        return steps.stream().filter(s -> s.survival() <= 0.5).mapToDouble(Step::time).findFirst();
+        return steps.stream()
+                .filter(s -> s.survival() <= 0.5)
+                .mapToDouble(Step::time)
+                .findFirst();
     }
 
-    /** The least true share that would still show nobody lost among so many once in forty times: 0.025^(1/n) (Clopper &amp; Pearson 1934). */
+    /**
+     * The least true share that would still show nobody lost among so many once in forty times: 0.025^(1/n) (Clopper
+     * &amp; Pearson 1934).
+     */
     public static double leastIfNoneLost(int subjects) {
         return subjects <= 0 ? 0 : Math.pow(0.025, 1.0 / subjects);
     }

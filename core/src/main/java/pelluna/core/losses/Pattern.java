@@ -17,6 +17,8 @@ public record Pattern(String says, int hits, int of, String others, String rule,
 
     /** How far to trust it. */
     public String trust() {
-        return p.isEmpty() ? "There is nothing to hold it against." : p.getAsDouble() < CHANCE ? "That is hard to put down to chance." : "With so few it could be chance.";
+        return p.isEmpty()
+                ? "There is nothing to hold it against."
+                : p.getAsDouble() < CHANCE ? "That is hard to put down to chance." : "With so few it could be chance.";
     }
 }

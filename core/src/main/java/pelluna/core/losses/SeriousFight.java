@@ -5,7 +5,7 @@ public final class SeriousFight {
     private static final int HARD_ACTS = 3;
     private static final int GRAVE = 3;
 
-    private SeriousFight() { }
+    private SeriousFight() {}
 
     /**
      * @param hardActs of gravity 2 or more

@@ -17,7 +17,8 @@ public record Share(int hits, int of, double low, double high) {
             throw new IllegalArgumentException(hits + " of " + of);
         }
         double low = hits == 0 ? 0 : new BetaDistribution(hits, of - hits + 1.0).inverseCumulativeProbability(TAIL);
-        double high = hits == of ? 1 : new BetaDistribution(hits + 1.0, of - hits).inverseCumulativeProbability(1 - TAIL);
+        double high =
+                hits == of ? 1 : new BetaDistribution(hits + 1.0, of - hits).inverseCumulativeProbability(1 - TAIL);
         return new Share(hits, of, of == 0 ? 0 : low, of == 0 ? 1 : high);
     }
 
@@ -28,6 +29,11 @@ public record Share(int hits, int of, double low, double high) {
 
     /** '7 of 12 (58 %; with so few, anything from 28 to 85 % would be no surprise)'. */
     public String says() {
-        return hits + " of " + of + (of == 0 ? "" : " (" + Math.round(100 * value()) + " %; from so many, anything between " + Math.round(100 * low) + " and " + Math.round(100 * high) + " % would be no surprise)");
+        return hits + " of " + of
+                + (of == 0
+                        ? ""
+                        : " (" + Math.round(100 * value()) + " %; from so many, anything between "
+                                + Math.round(100 * low) + " and " + Math.round(100 * high)
+                                + " % would be no surprise)");
     }
 }

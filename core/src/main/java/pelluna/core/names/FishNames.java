@@ -13,19 +13,21 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.EditDistance;
 import pelluna.core.catalogue.Species;
 
 /**
- * The one place where a typed name becomes a fish: wish list, tank, log, search, plan files and command line ask here. Made once for a
+ * The one place where a typed name becomes a fish: wish list, tank, log, search, plan files and command line ask here.
+ * Made once for a
  * catalogue; immutable. Resolving costs O(names), far below a millisecond a hundred species.
  */
 public final class FishNames {
     /** Words that say nothing of a fish. */
-    private static final Set<String> EMPTY = Set.of("a", "an", "the", "my", "some", "of", "fish", "fishes", "one", "ein", "eine", "der",
-        "die", "das", "fisch", "fische");
+    private static final Set<String> EMPTY = Set.of(
+            "a", "an", "the", "my", "some", "of", "fish", "fishes", "one", "ein", "eine", "der", "die", "das", "fisch",
+            "fische");
+
     private static final Pattern INITIAL = Pattern.compile("([a-z])\\.? ([a-z]{3,})");
     private static final int NEAREST = 8;
     private static final int SHORTEST_INSIDE = 5;
@@ -39,8 +41,9 @@ public final class FishNames {
         boolean begins(Iterable<String> tokens) {
             for (String form : forms) {
                 for (String token : tokens) {
-                    if (form.length() < 2 ? token.equals(form) : token.startsWith(form) || form.length() >= SHORTEST_INSIDE
-                        && token.contains(form)) {
+                    if (form.length() < 2
+                            ? token.equals(form)
+                            : token.startsWith(form) || form.length() >= SHORTEST_INSIDE && token.contains(form)) {
                         return true;
                     }
                 }
@@ -71,8 +74,10 @@ public final class FishNames {
             List<Named> of = new ArrayList<>();
             of.add(named(s.scientificName(), Meant.Grade.SCIENTIFIC));
             s.synonyms().forEach(n -> of.add(named(n, Meant.Grade.SCIENTIFIC)));
-            s.commonNames().forEach(n -> of.add(named(n, n.equals(s.name()) ? Meant.Grade.OWN_NAME : Meant.Grade.OTHER_NAME)));
-            s.localNames().forEach(n -> of.add(named(n.replaceFirst(" \\([A-Z][a-z]+\\)$", ""), Meant.Grade.OTHER_NAME)));
+            s.commonNames()
+                    .forEach(n -> of.add(named(n, n.equals(s.name()) ? Meant.Grade.OWN_NAME : Meant.Grade.OTHER_NAME)));
+            s.localNames()
+                    .forEach(n -> of.add(named(n.replaceFirst(" \\([A-Z][a-z]+\\)$", ""), Meant.Grade.OTHER_NAME)));
             names.put(s, List.copyOf(of));
             Set<String> tokens = new LinkedHashSet<>();
             of.forEach(n -> tokens.addAll(n.tokens()));
@@ -86,13 +91,19 @@ public final class FishNames {
     }
 
     private static Named named(String written, Meant.Grade grade) {
-        return new Named(written, key(NameText.tokens(written).stream().filter(t -> !EMPTY.contains(t)).toList()),
-            NameText.tokens(written), grade);
+        return new Named(
+                written,
+                key(NameText.tokens(written).stream()
+                        .filter(t -> !EMPTY.contains(t))
+                        .toList()),
+                NameText.tokens(written),
+                grade);
     }
 
     /** What a name may mean; a word that is still being typed counts as the beginning of one. */
     public Resolution resolve(String typed) {
-        List<String> tokens = NameText.tokens(typed).stream().filter(t -> !EMPTY.contains(t)).toList();
+        List<String> tokens =
+                NameText.tokens(typed).stream().filter(t -> !EMPTY.contains(t)).toList();
         if (tokens.isEmpty()) {
             return new Resolution(typed, List.of(), false);
         }
@@ -101,7 +112,8 @@ public final class FishNames {
         byWhole(key(tokens), found);
         byWords(tokens, Meant.Grade.WORDS_OF_A_NAME, found);
         if (found.isEmpty()) {
-            List<String> spelt = tokens.stream().map(t -> meant(t, Set.of()).orElse(t)).toList();
+            List<String> spelt =
+                    tokens.stream().map(t -> meant(t, Set.of()).orElse(t)).toList();
             byWhole(key(spelt), found);
             byWords(spelt, Meant.Grade.MISSPELT, found);
             found.replaceAll((s, m) -> new Meant(s, Meant.Grade.MISSPELT, m.as()));
@@ -109,18 +121,30 @@ public final class FishNames {
         if (found.isEmpty()) {
             nearest(NameText.key(typed), found);
         }
-        List<Meant> sorted = found.values().stream().sorted(Comparator.comparing(Meant::grade).thenComparing(m -> m.species().sold())
-            .thenComparing(m -> m.species().name())).toList();
+        List<Meant> sorted = found.values().stream()
+                .sorted(Comparator.comparing(Meant::grade)
+                        .thenComparing(m -> m.species().sold())
+                        .thenComparing(m -> m.species().name()))
+                .toList();
         return new Resolution(typed, sorted, group);
     }
 
-    /** The species whose own, other or scientific name this is, word for word; the commonest in the trade of several. O(names). */
+    /**
+     * The species whose own, other or scientific name this is, word for word; the commonest in the trade of several.
+     * O(names).
+     */
     public Optional<Species> whole(String typed) {
         Map<Species, Meant> found = new LinkedHashMap<>();
-        byWhole(key(NameText.tokens(typed).stream().filter(t -> !EMPTY.contains(t)).toList()), found);
-        return found.values().stream().min(Comparator.comparing(Meant::grade).thenComparing(m -> m.species().sold())
-            .thenComparing(m -> m.species().name()))
-            .map(Meant::species);
+        byWhole(
+                key(NameText.tokens(typed).stream()
+                        .filter(t -> !EMPTY.contains(t))
+                        .toList()),
+                found);
+        return found.values().stream()
+                .min(Comparator.comparing(Meant::grade)
+                        .thenComparing(m -> m.species().sold())
+                        .thenComparing(m -> m.species().name()))
+                .map(Meant::species);
     }
 
     private static String key(List<String> tokens) {
@@ -132,10 +156,16 @@ public final class FishNames {
         boolean shortened = initial.matches();
         for (Species s : all) {
             for (Named n : names.get(s)) {
-                boolean same = n.key().equals(key) || shortened && n.scientific() && n.key().startsWith(initial.group(1)) && n.key()
-                    .endsWith(" " + initial.group(2));
+                boolean same = n.key().equals(key)
+                        || shortened
+                                && n.scientific()
+                                && n.key().startsWith(initial.group(1))
+                                && n.key().endsWith(" " + initial.group(2));
                 if (same) {
-                    found.merge(s, new Meant(s, n.grade(), n.written()), (a, b) -> a.grade().compareTo(b.grade()) <= 0 ? a : b);
+                    found.merge(
+                            s,
+                            new Meant(s, n.grade(), n.written()),
+                            (a, b) -> a.grade().compareTo(b.grade()) <= 0 ? a : b);
                 }
             }
         }
@@ -149,7 +179,9 @@ public final class FishNames {
             if (!typed.stream().allMatch(w -> w.groups(s) || w.begins(own))) {
                 continue;
             }
-            Optional<Named> name = names.get(s).stream().filter(n -> typed.stream().allMatch(w -> w.begins(n.tokens()))).findFirst();
+            Optional<Named> name = names.get(s).stream()
+                    .filter(n -> typed.stream().allMatch(w -> w.begins(n.tokens())))
+                    .findFirst();
             name.ifPresent(n -> found.putIfAbsent(s, new Meant(s, grade, n.written())));
             if (name.isEmpty() && typed.stream().anyMatch(w -> w.groups(s))) {
                 found.putIfAbsent(s, new Meant(s, grade == Meant.Grade.MISSPELT ? grade : Meant.Grade.GROUP, s.name()));
@@ -158,14 +190,20 @@ public final class FishNames {
     }
 
     private void nearest(String key, Map<Species, Meant> found) {
-        record Near(Meant meant, int distance) { }
+        record Near(Meant meant, int distance) {}
         List<Near> near = new ArrayList<>();
         for (Species s : all) {
-            Named best = names.get(s).stream().min(Comparator.comparingInt(n -> EditDistance.between(key, n.key()))).orElseThrow();
-            near.add(new Near(new Meant(s, Meant.Grade.NEAREST, best.written()), EditDistance.between(key, best.key())));
+            Named best = names.get(s).stream()
+                    .min(Comparator.comparingInt(n -> EditDistance.between(key, n.key())))
+                    .orElseThrow();
+            near.add(
+                    new Near(new Meant(s, Meant.Grade.NEAREST, best.written()), EditDistance.between(key, best.key())));
         }
-        near.stream().sorted(Comparator.comparingInt(Near::distance).thenComparing(n -> n.meant().species().sold())).limit(NEAREST)
-            .forEach(n -> found.put(n.meant().species(), n.meant()));
+        near.stream()
+                .sorted(Comparator.comparingInt(Near::distance)
+                        .thenComparing(n -> n.meant().species().sold()))
+                .limit(NEAREST)
+                .forEach(n -> found.put(n.meant().species(), n.meant()));
     }
 
     /** Whether anybody goes by a word. */
@@ -173,19 +211,24 @@ public final class FishNames {
         return all.stream().anyMatch(s -> goesBy(s, token));
     }
 
-    /** Whether a species goes by a word: as it stands, in the singular, as the start of one of its names, or by a word for its group. */
+    /**
+     * Whether a species goes by a word: as it stands, in the singular, as the start of one of its names, or by a word
+     * for its group.
+     */
     public boolean goesBy(Species s, String token) {
         Set<String> own = words.get(s);
         if (GroupWords.groups(token).contains(s.group())) {
             return true;
         }
         boolean whole = GroupWords.known(token);
-        return NameText.forms(token).stream().anyMatch(form -> own.contains(form) || form.length() >= 3 && !whole && own.stream()
-            .anyMatch(t -> t.startsWith(form)));
+        return NameText.forms(token).stream()
+                .anyMatch(form -> own.contains(form)
+                        || form.length() >= 3 && !whole && own.stream().anyMatch(t -> t.startsWith(form)));
     }
 
     /**
-     * A word as it was probably meant; empty if it is known as it stands, or like nothing known. One slip in four or five letters, two
+     * A word as it was probably meant; empty if it is known as it stands, or like nothing known. One slip in four or
+     * five letters, two
      * in more.
      *
      * @param also words besides those of names

@@ -7,20 +7,48 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** Words for whole groups of fish, English and German, and the keeper's groups that they stand for; from the trade, from memory. */
+/**
+ * Words for whole groups of fish, English and German, and the keeper's groups that they stand for; from the trade,
+ * from memory.
+ */
 final class GroupWords {
-    private static final List<String> SURGEONS = List.of("surgeonfish", "bristletooth surgeonfish", "unicorn surgeonfish");
+    private static final List<String> SURGEONS =
+            List.of("surgeonfish", "bristletooth surgeonfish", "unicorn surgeonfish");
     private static final List<String> ANGELS = List.of("dwarf angels", "large angels", "swallowtail angels");
-    private static final List<String> GOBIES = List.of("gobies", "cleaner gobies", "clown gobies", "sand-sifting gobies",
-        "shrimp and watchman gobies", "engineer gobies");
-    private static final List<String> WRASSES = List.of("wrasses", "Halichoeres wrasses", "cleaner wrasses", "fairy wrasses",
-        "flasher wrasses", "leopard wrasses", "lined wrasses",
-        "pencil wrasses", "possum wrasses", "tamarin wrasses", "tusk wrasses", "hogfish");
+    private static final List<String> GOBIES = List.of(
+            "gobies",
+            "cleaner gobies",
+            "clown gobies",
+            "sand-sifting gobies",
+            "shrimp and watchman gobies",
+            "engineer gobies");
+    private static final List<String> WRASSES = List.of(
+            "wrasses",
+            "Halichoeres wrasses",
+            "cleaner wrasses",
+            "fairy wrasses",
+            "flasher wrasses",
+            "leopard wrasses",
+            "lined wrasses",
+            "pencil wrasses",
+            "possum wrasses",
+            "tamarin wrasses",
+            "tusk wrasses",
+            "hogfish");
     private static final List<String> BLENNIES = List.of("blennies", "fang blennies", "tube blennies", "eel-blennies");
     private static final Map<String, Set<String>> GROUPS = new HashMap<>();
 
     static {
-        put(SURGEONS, "tang", "surgeon", "surgeonfish", "doctorfish", "doktorfisch", "doktor", "segelflossendoktor", "borstenzahndoktor");
+        put(
+                SURGEONS,
+                "tang",
+                "surgeon",
+                "surgeonfish",
+                "doctorfish",
+                "doktorfisch",
+                "doktor",
+                "segelflossendoktor",
+                "borstenzahndoktor");
         put(List.of("unicorn surgeonfish"), "unicornfish", "naso", "nasendoktor", "nashornfisch");
         put(List.of("bristletooth surgeonfish"), "bristletooth");
         put(List.of("clownfish"), "clownfish", "clown", "anemonefish", "anemonenfisch", "clownfisch", "nem");
@@ -42,7 +70,14 @@ final class GroupWords {
         put(List.of("chromis"), "chromis", "schwalbenschwanzchen");
         put(List.of("anthias"), "anthias", "fahnenbarsch");
         put(List.of("cardinals"), "cardinal", "cardinalfish", "kardinalbarsch");
-        put(List.of("butterflyfish"), "butterfly", "butterflyfish", "falterfisch", "pinzettfisch", "bannerfish", "wimpelfisch");
+        put(
+                List.of("butterflyfish"),
+                "butterfly",
+                "butterflyfish",
+                "falterfisch",
+                "pinzettfisch",
+                "bannerfish",
+                "wimpelfisch");
         put(List.of("triggers"), "trigger", "triggerfish", "drucker", "druckerfisch", "humu", "humuhumu");
         put(List.of("rabbitfish"), "rabbitfish", "foxface", "fuchsgesicht", "kaninchenfisch", "spinefoot");
         put(List.of("hawkfish"), "hawkfish", "buschelbarsch", "korallenwachter");
@@ -64,7 +99,7 @@ final class GroupWords {
         put(List.of("squirrelfish and soldierfish"), "squirrelfish", "soldierfish", "husarenfisch");
     }
 
-    private GroupWords() { }
+    private GroupWords() {}
 
     private static void put(List<String> groups, String... words) {
         for (String word : words) {

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-
 import pelluna.core.catalogue.EditDistance;
 
 /** Text as names are compared by: lower case, no accents, no apostrophes, hyphens as blanks, plurals as singulars. */
@@ -22,19 +21,26 @@ public final class NameText {
     private static final Pattern BLANKS = Pattern.compile("\\s+");
     private static final Pattern BETWEEN = Pattern.compile("[ -]+");
 
-    private NameText() { }
+    private NameText() {}
 
     /** Only letters, figures and the signs that measures need; 'ß' as 'ss', 'ü' as 'u'. */
     public static String plain(String text) {
-        String letters = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT)
-            .replace("ß", "ss");
+        String letters = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
+                .replaceAll("")
+                .toLowerCase(Locale.ROOT)
+                .replace("ß", "ss");
         String bare = COMMA.matcher(QUOTES.matcher(letters).replaceAll("")).replaceAll(".");
-        return BLANKS.matcher(HYPHEN.matcher(OTHER.matcher(bare).replaceAll(" ")).replaceAll(" ")).replaceAll(" ").trim();
+        return BLANKS.matcher(
+                        HYPHEN.matcher(OTHER.matcher(bare).replaceAll(" ")).replaceAll(" "))
+                .replaceAll(" ")
+                .trim();
     }
 
     public static List<String> tokens(String text) {
         String plain = plain(text);
-        return plain.isEmpty() ? List.of() : BETWEEN.splitAsStream(plain).filter(t -> !t.isEmpty()).toList();
+        return plain.isEmpty()
+                ? List.of()
+                : BETWEEN.splitAsStream(plain).filter(t -> !t.isEmpty()).toList();
     }
 
     /** A whole name for comparing: its words in the singular. */
@@ -50,18 +56,29 @@ public final class NameText {
         if (token.endsWith("fische") || token.endsWith("barsche")) {
             return token.substring(0, token.length() - 1);
         }
-        return token.length() > 3 && token.endsWith("s") && !token.endsWith("ss") && !token.endsWith("us") && !token.endsWith("is")
-            ? token.substring(0, token.length() - 1) : token;
+        return token.length() > 3
+                        && token.endsWith("s")
+                        && !token.endsWith("ss")
+                        && !token.endsWith("us")
+                        && !token.endsWith("is")
+                ? token.substring(0, token.length() - 1)
+                : token;
     }
 
-    /** The word that was probably meant by a misspelt one: one slip in up to five letters, two in more; empty if none is near. */
+    /**
+     * The word that was probably meant by a misspelt one: one slip in up to five letters, two in more; empty if none
+     * is near.
+     */
     public static Optional<String> slip(String token, Stream<String> words) {
         int slips = token.length() < 6 ? 1 : 2;
-        record Near(String word, int distance) { }
+        record Near(String word, int distance) {}
         return words.filter(w -> w.length() >= 3 && Math.abs(w.length() - token.length()) <= slips)
-            .map(w -> new Near(w, EditDistance.between(token, w)))
-            .filter(n -> n.distance() <= slips).min(Comparator.comparingInt(Near::distance)
-                .thenComparing(n -> n.word().charAt(0) == token.charAt(0) ? 0 : 1).thenComparing(Near::word)).map(Near::word);
+                .map(w -> new Near(w, EditDistance.between(token, w)))
+                .filter(n -> n.distance() <= slips)
+                .min(Comparator.comparingInt(Near::distance)
+                        .thenComparing(n -> n.word().charAt(0) == token.charAt(0) ? 0 : 1)
+                        .thenComparing(Near::word))
+                .map(Near::word);
     }
 
     /** A word as it stands and every singular that it may be: 'fishes' is 'fish' too. */

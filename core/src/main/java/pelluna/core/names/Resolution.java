@@ -2,7 +2,6 @@ package pelluna.core.names;
 
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Species;
 
 /**
@@ -16,7 +15,8 @@ public record Resolution(String typed, List<Meant> meant, boolean group) {
     }
 
     /**
-     * The one species that is meant without doubt: the only one of that whole name, or, where no whole name was typed, the only one
+     * The one species that is meant without doubt: the only one of that whole name, or, where no whole name was typed,
+     * the only one
      * whose names hold all the words.
      */
     public Optional<Species> one() {

@@ -2,7 +2,6 @@ package pelluna.core.outlook;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import pelluna.core.units.Step;
 
 /**
@@ -13,7 +12,17 @@ import pelluna.core.units.Step;
  * @param says  a sentence without its date
  */
 public record Change(LocalDate on, Kind kind, List<String> about, Step step, String says) {
-    public enum Kind { ARRIVES, LEAVES, LONGER_RUN, MORE_WATER, TURNING_ROOM, COLOURS, PRESSES, EATS, GROWN }
+    public enum Kind {
+        ARRIVES,
+        LEAVES,
+        LONGER_RUN,
+        MORE_WATER,
+        TURNING_ROOM,
+        COLOURS,
+        PRESSES,
+        EATS,
+        GROWN
+    }
 
     public Change {
         about = List.copyOf(about);

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.TurningRoom;
 import pelluna.core.tank.QuotedSize;
@@ -19,7 +18,8 @@ import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /**
- * What changes between the plan's start and the day when all are grown: arrivals, fish that outgrow the tank, colours, pairs
+ * What changes between the plan's start and the day when all are grown: arrivals, fish that outgrow the tank, colours,
+ * pairs
  * that come to a harder step, and who can be eaten from when. What a young fish needs is taken as its adult need in
  * proportion to its length (Pelluna's judgement).
  */
@@ -43,37 +43,80 @@ public final class Changes {
         changes.pressing();
         changes.eating();
         if (!outlook.everybody().isEmpty()) {
-            changes.found.add(new Change(outlook.fullyGrown(), Change.Kind.GROWN, List.of(), Step.CALM, "all are fully grown"));
+            changes.found.add(
+                    new Change(outlook.fullyGrown(), Change.Kind.GROWN, List.of(), Step.CALM, "all are fully grown"));
         }
-        return changes.found.stream().sorted(Comparator.comparing(Change::on).thenComparing(Change::kind)).toList();
+        return changes.found.stream()
+                .sorted(Comparator.comparing(Change::on).thenComparing(Change::kind))
+                .toList();
     }
 
     private void ofOne(Presence p) {
         Party party = p.party();
         String name = party.species().name();
         if (p.planned()) {
-            found.add(new Change(p.from(), Change.Kind.ARRIVES, List.of(party.id()), Step.CALM, party.count() == 1 ? "the " + name + " arrives" : party.label() + " arrive"));
+            found.add(new Change(
+                    p.from(),
+                    Change.Kind.ARRIVES,
+                    List.of(party.id()),
+                    Step.CALM,
+                    party.count() == 1 ? "the " + name + " arrives" : party.label() + " arrive"));
         }
-        party.hand().leaves().ifPresent(l -> found.add(new Change(l.on(), Change.Kind.LEAVES, List.of(party.id()), Step.CALM,
-            (party.count() == 1 ? "the " + name + " leaves" : party.label() + " leave") + (l.why().isEmpty() ? "" : ": " + l.why()))));
+        party.hand()
+                .leaves()
+                .ifPresent(l -> found.add(new Change(
+                        l.on(),
+                        Change.Kind.LEAVES,
+                        List.of(party.id()),
+                        Step.CALM,
+                        (party.count() == 1 ? "the " + name + " leaves" : party.label() + " leave")
+                                + (l.why().isEmpty() ? "" : ": " + l.why()))));
         Tank tank = outlook.plan().tank();
         double run = party.species().room().runCm().at(outlook.plan().stance());
         outgrown(p, tank.runCm() / run, Change.Kind.LONGER_RUN, "needs a longer run than " + say.length(tank.runCm()));
-        double litres = party.species().litresFor(party.count()).at(outlook.plan().stance());
-        outgrown(p, QuotedSize.share(tank.glassLitres(), litres), Change.Kind.MORE_WATER, "needs a larger tank than "
-            + say.volume(tank.glassLitres()));
-        outgrown(p, tank.runCm() / TurningRoom.bodyLengths(party.species()) / party.adultCm(), Change.Kind.TURNING_ROOM,
-            "has less than " + Measures.number(TurningRoom.bodyLengths(party.species())) + " body lengths to turn in");
-        party.species().appearance().young().filter(y -> y.untilCm() < party.adultCm()).ifPresent(y ->
-            when(p, y.untilCm()).ifPresent(on -> found.add(new Change(on, Change.Kind.COLOURS, List.of(party.id()), Step.CALM, "the " + name + " takes on its adult colours"))));
+        double litres =
+                party.species().litresFor(party.count()).at(outlook.plan().stance());
+        outgrown(
+                p,
+                QuotedSize.share(tank.glassLitres(), litres),
+                Change.Kind.MORE_WATER,
+                "needs a larger tank than " + say.volume(tank.glassLitres()));
+        outgrown(
+                p,
+                tank.runCm() / TurningRoom.bodyLengths(party.species()) / party.adultCm(),
+                Change.Kind.TURNING_ROOM,
+                "has less than " + Measures.number(TurningRoom.bodyLengths(party.species()))
+                        + " body lengths to turn in");
+        party.species()
+                .appearance()
+                .young()
+                .filter(y -> y.untilCm() < party.adultCm())
+                .ifPresent(y -> when(p, y.untilCm())
+                        .ifPresent(on -> found.add(new Change(
+                                on,
+                                Change.Kind.COLOURS,
+                                List.of(party.id()),
+                                Step.CALM,
+                                "the " + name + " takes on its adult colours"))));
     }
 
-    /** @param share of what it needs when grown that the tank has; below 1 it outgrows the tank at that share of its length */
+    /**
+     * @param share of what it needs when grown that the tank has; below 1 it outgrows the tank at that share of its
+     * length
+     */
     private void outgrown(Presence p, double share, Change.Kind kind, String says) {
         if (share < 1) {
-            when(p, share * p.party().species().size().usualCm()).or(() -> p.party().lengthOn(p.from()) >= share * p.party().species().size().usualCm()
-                ? Optional.of(p.from()) : Optional.empty())
-                .ifPresent(on -> found.add(new Change(on, kind, List.of(p.party().id()), Step.CHOP, "the " + p.party().species().name() + " " + says)));
+            when(p, share * p.party().species().size().usualCm())
+                    .or(() -> p.party().lengthOn(p.from())
+                                    >= share * p.party().species().size().usualCm()
+                            ? Optional.of(p.from())
+                            : Optional.empty())
+                    .ifPresent(on -> found.add(new Change(
+                            on,
+                            kind,
+                            List.of(p.party().id()),
+                            Step.CHOP,
+                            "the " + p.party().species().name() + " " + says)));
         }
     }
 
@@ -84,7 +127,10 @@ public final class Changes {
             return Optional.empty();
         }
         LocalDate on = p.party().from().plusDays((long) Math.ceil(days.getAsDouble()));
-        return p.until().map(u -> !on.isBefore(u)).orElse(false) || on.isAfter(outlook.fullyGrown().plusYears(1)) ? Optional.empty() : Optional.of(on);
+        return p.until().map(u -> !on.isBefore(u)).orElse(false)
+                        || on.isAfter(outlook.fullyGrown().plusYears(1))
+                ? Optional.empty()
+                : Optional.of(on);
     }
 
     /** From Chop on, and only the first time that a pair comes to the step. */
@@ -98,12 +144,28 @@ public final class Changes {
                 if (press.index() < Tension.CHOP_FROM) {
                     break;
                 }
-                String pair = press.aggressor().party().id() + ">" + press.target().party().id();
+                String pair = press.aggressor().party().id() + ">"
+                        + press.target().party().id();
                 if (!hardest.containsKey(pair) || press.step().compareTo(hardest.get(pair)) > 0) {
-                    LocalDate later = press.target().from().isAfter(press.aggressor().from()) ? press.target().from() : press.aggressor().from();
-                    LocalDate on = outlook.press(press.aggressor(), press.target(), later).step().atLeast(press.step()) ? later : day;
-                    found.add(new Change(on, Change.Kind.PRESSES, List.of(press.aggressor().party().id(), press.target().party().id()), press.step(),
-                        "the " + press.aggressor().party().species().name() + " presses the " + press.target().party().species().name() + " at " + press.step().title()));
+                    LocalDate later =
+                            press.target().from().isAfter(press.aggressor().from())
+                                    ? press.target().from()
+                                    : press.aggressor().from();
+                    LocalDate on = outlook.press(press.aggressor(), press.target(), later)
+                                    .step()
+                                    .atLeast(press.step())
+                            ? later
+                            : day;
+                    found.add(new Change(
+                            on,
+                            Change.Kind.PRESSES,
+                            List.of(
+                                    press.aggressor().party().id(),
+                                    press.target().party().id()),
+                            press.step(),
+                            "the " + press.aggressor().party().species().name() + " presses the "
+                                    + press.target().party().species().name() + " at "
+                                    + press.step().title()));
                     hardest.put(pair, press.step());
                 }
             }
@@ -111,7 +173,14 @@ public final class Changes {
     }
 
     private void eating() {
-        outlook.eaten().forEach(e -> e.prey().ifPresent(prey -> found.add(new Change(e.from(), Change.Kind.EATS, List.of(e.eater().id(), prey.id()), Step.SURGE,
-            "the " + e.eater().species().name() + " can swallow the " + prey.species().name()))));
+        outlook.eaten()
+                .forEach(e -> e.prey()
+                        .ifPresent(prey -> found.add(new Change(
+                                e.from(),
+                                Change.Kind.EATS,
+                                List.of(e.eater().id(), prey.id()),
+                                Step.SURGE,
+                                "the " + e.eater().species().name() + " can swallow the "
+                                        + prey.species().name()))));
     }
 }

@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleBiFunction;
-
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Party;
@@ -12,11 +11,12 @@ import pelluna.core.plan.Plan;
 import pelluna.core.units.Measures;
 
 /**
- * How many acts the model expects of each resident against the others in the hours that were watched: the sum over its targets of the rate at
+ * How many acts the model expects of each resident against the others in the hours that were watched: the sum over its
+ * targets of the rate at
  * their tension, times the hours since both were there. Taken at today's sizes, without any record.
  */
 public final class ExpectedActs {
-    private ExpectedActs() { }
+    private ExpectedActs() {}
 
     /**
      * @param hours watched while both were in the tank
@@ -30,7 +30,8 @@ public final class ExpectedActs {
         Outlook outlook = new Outlook(kinds, new Schedule(List.of(), 0, 0, true), Measures.metric());
         Map<String, Double> expected = new HashMap<>();
         for (Press p : outlook.presses(plan.startOn())) {
-            double watched = hours.applyAsDouble(p.aggressor().party(), p.target().party());
+            double watched =
+                    hours.applyAsDouble(p.aggressor().party(), p.target().party());
             expected.merge(p.aggressor().party().id(), OwnRecord.rate(p.index()) * watched, Double::sum);
         }
         return expected;

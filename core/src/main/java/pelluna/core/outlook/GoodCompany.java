@@ -2,7 +2,6 @@ package pelluna.core.outlook;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Help;
 import pelluna.core.plan.Party;
@@ -25,18 +24,31 @@ public record GoodCompany(List<String> about, String says) {
         for (Presence p : outlook.everybody()) {
             Party party = p.party();
             String name = "the " + party.species().name();
-            party.species().partner().ifPresent(partner -> found.add(new GoodCompany(List.of(party.id()), English.capital(name) + (keeps(outlook, partner)
-                ? " may share its home with " + article(partner) + ", which your tank can keep." : " would share its home with " + article(partner) + "; your tank keeps none."))));
+            party.species()
+                    .partner()
+                    .ifPresent(partner -> found.add(new GoodCompany(
+                            List.of(party.id()),
+                            English.capital(name)
+                                    + (keeps(outlook, partner)
+                                            ? " may share its home with " + article(partner)
+                                                    + ", which your tank can keep."
+                                            : " would share its home with " + article(partner)
+                                                    + "; your tank keeps none."))));
             if (party.species().helps().contains(Help.PARASITES)) {
-                found.add(new GoodCompany(List.of(party.id()), English.capital(name) + " cleans: others come to it to have parasites picked off."));
+                found.add(new GoodCompany(
+                        List.of(party.id()),
+                        English.capital(name) + " cleans: others come to it to have parasites picked off."));
             }
             GroupLife life = party.species().social().life();
             if (party.count() > 1 && life != GroupLife.ALONE) {
-                found.add(new GoodCompany(List.of(party.id()), English.capital(party.label()) + " have their own kind about them, as " + switch (life) {
-                    case SHOAL -> "a shoal wants.";
-                    case HAREM -> "a harem wants.";
-                    default -> "a pair wants.";
-                }));
+                found.add(new GoodCompany(
+                        List.of(party.id()),
+                        English.capital(party.label()) + " have their own kind about them, as "
+                                + switch (life) {
+                                    case SHOAL -> "a shoal wants.";
+                                    case HAREM -> "a harem wants.";
+                                    default -> "a pair wants.";
+                                }));
             }
         }
         return found;
@@ -47,6 +59,7 @@ public record GoodCompany(List<String> about, String says) {
     }
 
     private static boolean keeps(Outlook outlook, String partner) {
-        return partner.contains("shrimp") && outlook.plan().tank().keeps(ReefLife.SHRIMP) || partner.contains("anemone") && outlook.plan().tank().keeps(ReefLife.ANEMONES);
+        return partner.contains("shrimp") && outlook.plan().tank().keeps(ReefLife.SHRIMP)
+                || partner.contains("anemone") && outlook.plan().tank().keeps(ReefLife.ANEMONES);
     }
 }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.grounds.Grounds;
 import pelluna.core.grounds.Homes;
@@ -22,18 +21,21 @@ import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
 /**
- * The tank on any day of the plan's life: who is in it, how large, and who presses whom. Immutable; the grounds are settled
+ * The tank on any day of the plan's life: who is in it, how large, and who presses whom. Immutable; the grounds are
+ * settled
  * once, and a day costs O(fish²).
  */
 public final class Outlook {
     /** A fish counts as fully grown at this share of its adult length. */
     public static final double GROWN = 0.95;
+
     private static final double MOST_YEARS = 12;
 
     private final Plan plan;
     private final List<Presence> everybody;
     /** By id, the place in the order in which they come. */
     private final Map<String, Integer> place = new HashMap<>();
+
     private final Quarters quarters;
     private final Homes homes;
     private final Measures say;
@@ -84,7 +86,10 @@ public final class Outlook {
                 found.add(new Press(there.get(j), there.get(i), Tension.index(meeting.reversed())));
             }
         }
-        found.sort(Comparator.comparingDouble(Press::index).reversed().thenComparing(p -> p.aggressor().party().id()).thenComparing(p -> p.target().party().id()));
+        found.sort(Comparator.comparingDouble(Press::index)
+                .reversed()
+                .thenComparing(p -> p.aggressor().party().id())
+                .thenComparing(p -> p.target().party().id()));
         return found;
     }
 
@@ -98,32 +103,53 @@ public final class Outlook {
     }
 
     public Encounter encounter(Presence aggressor, Presence target, LocalDate day) {
-        boolean first = place.get(aggressor.party().id()) < place.get(target.party().id());
-        Encounter.Order order = dealtAnew(aggressor, target, day) ? Encounter.Order.ANEW
-            : first ? aggressor.before(target) : target.before(aggressor).reversed();
+        boolean first =
+                place.get(aggressor.party().id()) < place.get(target.party().id());
+        Encounter.Order order = dealtAnew(aggressor, target, day)
+                ? Encounter.Order.ANEW
+                : first ? aggressor.before(target) : target.before(aggressor).reversed();
         boolean boxed = (first ? target : aggressor).party().hand().box();
-        return quarters.meet(aggressor.party(), aggressor.party().lengthOn(day), target.party(), target.party().lengthOn(day), order, boxed);
+        return quarters.meet(
+                aggressor.party(),
+                aggressor.party().lengthOn(day),
+                target.party(),
+                target.party().lengthOn(day),
+                order,
+                boxed);
     }
 
     /** Whether two residents have both gone out and come back in together by a day. */
     private boolean dealtAnew(Presence one, Presence other, LocalDate day) {
-        return everybody.stream().anyMatch(p -> !p.from().isAfter(day) && p.anew().contains(one.party().id()) && p.anew()
-            .contains(other.party().id()));
+        return everybody.stream()
+                .anyMatch(p -> !p.from().isAfter(day)
+                        && p.anew().contains(one.party().id())
+                        && p.anew().contains(other.party().id()));
     }
 
-    /** Who can swallow whom, and which crustaceans and snails are hunted, from the day on which both are there; soonest first. */
+    /**
+     * Who can swallow whom, and which crustaceans and snails are hunted, from the day on which both are there; soonest
+     * first.
+     */
     public List<Eaten> eaten() {
         List<Eaten> found = new ArrayList<>();
         for (Presence eater : everybody) {
             for (Presence prey : everybody) {
                 if (eater != prey) {
-                    Eaten.of(eater.party(), prey.party(), eater.from().isAfter(prey.from()) ? eater.from() : prey.from(), say).ifPresent(found::add);
+                    Eaten.of(
+                                    eater.party(),
+                                    prey.party(),
+                                    eater.from().isAfter(prey.from()) ? eater.from() : prey.from(),
+                                    say)
+                            .ifPresent(found::add);
                 }
             }
         }
-        Eaten.in(plan, say).stream().filter(e -> e.prey().isEmpty()).forEach(e -> find(e.eater().id())
-            .ifPresent(p -> found.add(new Eaten(p.party(), e.prey(), e.eaten(), p.from(), e.reason()))));
-        found.removeIf(e -> gone(e.eater(), e.from()) || e.prey().map(p -> gone(p, e.from())).orElse(false));
+        Eaten.in(plan, say).stream()
+                .filter(e -> e.prey().isEmpty())
+                .forEach(e -> find(e.eater().id())
+                        .ifPresent(p -> found.add(new Eaten(p.party(), e.prey(), e.eaten(), p.from(), e.reason()))));
+        found.removeIf(e -> gone(e.eater(), e.from())
+                || e.prey().map(p -> gone(p, e.from())).orElse(false));
         found.sort(Comparator.comparing(Eaten::from));
         return found;
     }
@@ -143,8 +169,11 @@ public final class Outlook {
     }
 
     private LocalDate grown(Presence p) {
-        OptionalDouble days = p.party().growth().daysUntil(p.party().lengthCm(), GROWN * p.party().growth().finalCm());
-        LocalDate day = p.party().from().plusDays((long) Math.ceil(Math.min(days.orElse(0), MOST_YEARS * Convert.DAYS_PER_YEAR)));
+        OptionalDouble days = p.party()
+                .growth()
+                .daysUntil(p.party().lengthCm(), GROWN * p.party().growth().finalCm());
+        LocalDate day = p.party().from().plusDays((long)
+                Math.ceil(Math.min(days.orElse(0), MOST_YEARS * Convert.DAYS_PER_YEAR)));
         return day.isBefore(p.from()) ? p.from() : day;
     }
 }

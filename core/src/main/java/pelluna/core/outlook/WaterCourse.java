@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-
-import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.capacity.Filter;
 import pelluna.core.capacity.Waste;
@@ -25,16 +23,22 @@ import pelluna.core.water.NitrogenCycle;
 import pelluna.core.water.Oxygen;
 
 /**
- * The water over a plan, day by day: what the fish of each day load on the filter, what its bacteria carry, and the levels that
- * come of it, with the keeper's water changes. It starts from what the tank has lived through; each logged test puts the
+ * The water over a plan, day by day: what the fish of each day load on the filter, what its bacteria carry, and the
+ * levels that
+ * come of it, with the keeper's water changes. It starts from what the tank has lived through; each logged test puts
+ * the
  * level right from its day on.
  */
 public final class WaterCourse {
     /** Bacteria remember no longer than this, days. Pelluna's judgement. */
     private static final int MEMORY = 200;
 
-    /** With newcomers feeding goes up, for everybody, so that they get their share; so many times, for so many days. That it does is common practice, the figures Pelluna's judgement. */
+    /**
+     * With newcomers feeding goes up, for everybody, so that they get their share; so many times, for so many days.
+     * That it does is common practice, the figures Pelluna's judgement.
+     */
     private static final double FED_MORE = 1.5;
+
     private static final int FED_MORE_DAYS = 14;
 
     private final List<WaterDay> days;
@@ -64,17 +68,25 @@ public final class WaterCourse {
 
     /** The day with the most ammonia between two days, both counted; empty if none of them is known. */
     public Optional<WaterDay> worst(LocalDate from, LocalDate to) {
-        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).max(Comparator.comparingDouble(WaterDay::ammonia));
+        return days.stream()
+                .filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to))
+                .max(Comparator.comparingDouble(WaterDay::ammonia));
     }
 
     /** The day with the least oxygen at night between two days, both counted; empty if none of them is known. */
     public Optional<WaterDay> thinnest(LocalDate from, LocalDate to) {
-        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).min(Comparator.comparingDouble(WaterDay::oxygen));
+        return days.stream()
+                .filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to))
+                .min(Comparator.comparingDouble(WaterDay::oxygen));
     }
 
     /** The most nitrite between two days, mg/L of nitrogen. */
     public double mostNitrite(LocalDate from, LocalDate to) {
-        return days.stream().filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to)).mapToDouble(WaterDay::nitrite).max().orElse(0);
+        return days.stream()
+                .filter(d -> !d.on().isBefore(from) && !d.on().isAfter(to))
+                .mapToDouble(WaterDay::nitrite)
+                .max()
+                .orElse(0);
     }
 
     /** One simulation. */
@@ -94,20 +106,29 @@ public final class WaterCourse {
             this.waste = Waste.of(plan);
             this.cycle = new NitrogenCycle(plan.tank().temperatureC(), 0);
             plan.tests().forEach(t -> tests.put(t.on(), t));
-            double pH = plan.tests().stream().filter(t -> t.pH().isPresent()).reduce((a, b) -> b).map(t -> t.pH().getAsDouble()).orElse(Ammonia.USUAL_PH);
-            this.toxicShare = Ammonia.toxicShare(pH, plan.tank().temperatureC(), plan.tank().salinity());
+            double pH = plan.tests().stream()
+                    .filter(t -> t.pH().isPresent())
+                    .reduce((a, b) -> b)
+                    .map(t -> t.pH().getAsDouble())
+                    .orElse(Ammonia.USUAL_PH);
+            this.toxicShare = Ammonia.toxicShare(
+                    pH, plan.tank().temperatureC(), plan.tank().salinity());
         }
 
         List<WaterDay> to(LocalDate until) {
             LocalDate start = plan.startOn();
             LocalDate begin = begin();
             FilterState state = FilterState.settled(NitrogenCycle.CYCLED_LOAD, cycle.celsius());
-            double nitrate = plan.tank().nitrate().orElse(waste.nitrate(feed(start)).steady());
-            double phosphate = plan.tank().phosphate().orElse(waste.phosphate(feed(start)).steady());
+            double nitrate =
+                    plan.tank().nitrate().orElse(waste.nitrate(feed(start)).steady());
+            double phosphate =
+                    plan.tank().phosphate().orElse(waste.phosphate(feed(start)).steady());
             int every = (int) Math.max(1, Math.round(plan.tank().waterChangeEveryDays()));
             List<WaterDay> found = new ArrayList<>();
             for (LocalDate day = begin; !day.isAfter(until); day = day.plusDays(1)) {
-                if (day.equals(start) && tests.isEmpty() && plan.tank().nitrate().isPresent()) {
+                if (day.equals(start)
+                        && tests.isEmpty()
+                        && plan.tank().nitrate().isPresent()) {
                     nitrate = plan.tank().nitrate().getAsDouble();
                 }
                 state = corrected(state, tests.get(day));
@@ -115,9 +136,16 @@ public final class WaterCourse {
                 double feed = feed(day);
                 double more = newcomers(day) ? FED_MORE : 1;
                 double load = NitrogenCycle.BASE_LOAD + (filter.whole(feed) - NitrogenCycle.BASE_LOAD) * more;
-                found.add(new WaterDay(day, load, cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare), state.ammonia(),
-                    state.ammonia() * toxicShare, state.nitrite(), nitrate,
-                    phosphate, oxygen(day, feed, load, more)));
+                found.add(new WaterDay(
+                        day,
+                        load,
+                        cycle.carried(state, Ammonia.SAFE_TOXIC / toxicShare),
+                        state.ammonia(),
+                        state.ammonia() * toxicShare,
+                        state.nitrite(),
+                        nitrate,
+                        phosphate,
+                        oxygen(day, feed, load, more)));
                 nitrate = waste.nitrate(feed).dayAfter(nitrate);
                 phosphate = waste.phosphate(feed).dayAfter(phosphate);
                 if (Math.floorMod(ChronoUnit.DAYS.between(start, day), every) == every - 1) {
@@ -133,42 +161,64 @@ public final class WaterCourse {
         private LocalDate begin() {
             LocalDate since = plan.fallow().map(Fallow::from).orElse(plan.tank().cycledOn());
             LocalDate least = plan.startOn().minusDays(MEMORY);
-            return plan.fallow().isEmpty() && !plan.tank().ageKnown() ? least : since.isAfter(plan.startOn()) ? plan.startOn()
-                : since.isBefore(least) ? least : since;
+            return plan.fallow().isEmpty() && !plan.tank().ageKnown()
+                    ? least
+                    : since.isAfter(plan.startOn()) ? plan.startOn() : since.isBefore(least) ? least : since;
         }
 
         private double oxygen(LocalDate day, double feed, double load, double more) {
             Tank tank = plan.tank();
             double rotting = Waste.putIn(feed, tank.mealsADay()) * more - feed;
-            return Oxygen.atNight(tank.salinity(), tank.temperatureC(), there(day)
-                .mapToDouble(p -> p.count() * Oxygen.taken(p.species().size().mass().gramsAt(p.lengthOn(day)),
-                tank.temperatureC())).sum(), load * tank.netLitres(), Math.max(0, rotting), tank.netLitres(), tank.frontHeightCm(),
-                tank.sumpLitres() > 0);
+            return Oxygen.atNight(
+                    tank.salinity(),
+                    tank.temperatureC(),
+                    there(day)
+                            .mapToDouble(p -> p.count()
+                                    * Oxygen.taken(
+                                            p.species().size().mass().gramsAt(p.lengthOn(day)), tank.temperatureC()))
+                            .sum(),
+                    load * tank.netLitres(),
+                    Math.max(0, rotting),
+                    tank.netLitres(),
+                    tank.frontHeightCm(),
+                    tank.sumpLitres() > 0);
         }
 
         private static FilterState corrected(FilterState state, WaterTest test) {
             if (test == null) {
                 return state;
             }
-            FilterState s = test.ammonia().isPresent() ? state.withAmmonia(test.ammonia().getAsDouble()) : state;
+            FilterState s = test.ammonia().isPresent()
+                    ? state.withAmmonia(test.ammonia().getAsDouble())
+                    : state;
             return test.nitrite().isPresent() ? s.withNitrite(test.nitrite().getAsDouble()) : s;
         }
 
         private boolean newcomers(LocalDate day) {
-            return everybody.stream().anyMatch(p -> p.planned() && p.there(day) && p.from().plusDays(FED_MORE_DAYS).isAfter(day));
+            return everybody.stream()
+                    .anyMatch(p -> p.planned()
+                            && p.there(day)
+                            && p.from().plusDays(FED_MORE_DAYS).isAfter(day));
         }
 
-        /** Dry food a day, g; a resident counts from the day it came, all along if that is not known to be before the plan. */
+        /**
+         * Dry food a day, g; a resident counts from the day it came, all along if that is not known to be before the
+         * plan.
+         */
         private double feed(LocalDate day) {
             return there(day).mapToDouble(p -> Waste.feed(p, p.lengthOn(day))).sum();
         }
 
         private Stream<Party> there(LocalDate day) {
-            return everybody.stream().filter(p -> {
-                Party party = p.party();
-                boolean since = p.planned() ? !p.from().isAfter(day) : !party.since().isAfter(day) || !party.since().isBefore(plan.startOn());
-                return since && p.until().map(day::isBefore).orElse(true);
-            }).map(Presence::party);
+            return everybody.stream()
+                    .filter(p -> {
+                        Party party = p.party();
+                        boolean since = p.planned()
+                                ? !p.from().isAfter(day)
+                                : !party.since().isAfter(day) || !party.since().isBefore(plan.startOn());
+                        return since && p.until().map(day::isBefore).orElse(true);
+                    })
+                    .map(Presence::party);
         }
     }
 }

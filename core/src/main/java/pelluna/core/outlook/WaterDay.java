@@ -14,6 +14,13 @@ import java.time.LocalDate;
  * @param phosphate mg/L as the ion
  * @param oxygen  what is left of it before the lights come on, mg/L
  */
-public record WaterDay(LocalDate on, double load, double carried, double ammonia, double toxic, double nitrite, double nitrate,
-    double phosphate,
-                       double oxygen) { }
+public record WaterDay(
+        LocalDate on,
+        double load,
+        double carried,
+        double ammonia,
+        double toxic,
+        double nitrite,
+        double nitrate,
+        double phosphate,
+        double oxygen) {}

@@ -7,7 +7,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-
 import pelluna.core.units.Named;
 
 /** One object of the file, with its path for messages. */
@@ -112,6 +111,6 @@ record Branch(String path, Map<String, Object> map) {
 
     private static <E extends Enum<E> & Named> E find(Class<E> type, String at, Object word) {
         return Named.find(type, word.toString())
-            .orElseThrow(() -> new PlanException(at, "'" + word + "'", "one of: " + Named.words(type)));
+                .orElseThrow(() -> new PlanException(at, "'" + word + "'", "one of: " + Named.words(type)));
     }
 }

@@ -10,13 +10,20 @@ import java.util.OptionalDouble;
  * @param place    its place in the order, from 1; 0 leaves it to Pelluna
  * @param box      whether it goes through the see-through box in any case
  * @param on       the day on which it has to come, as when a shop has it then
- * @param together arrivals of one number above 0 go in together, {@link #ALONE} goes in by itself, 0 leaves it to Pelluna
+ * @param together arrivals of one number above 0 go in together, {@link #ALONE} goes in by itself, 0 leaves it to
+ * Pelluna
  * @param leaves   when and why it is to leave the tank again
  * @param price    what it costs, in the keeper's own money
  * @param risk     whether and how it is taken though Pelluna refuses it; by box and gate means through the box
  */
-public record Hand(int place, boolean box, Optional<LocalDate> on, int together, Optional<Leaving> leaves, OptionalDouble price,
-                   Risk risk) {
+public record Hand(
+        int place,
+        boolean box,
+        Optional<LocalDate> on,
+        int together,
+        Optional<Leaving> leaves,
+        OptionalDouble price,
+        Risk risk) {
     public Hand {
         box = box || risk == Risk.BOX;
     }
@@ -27,7 +34,7 @@ public record Hand(int place, boolean box, Optional<LocalDate> on, int together,
     public static final Hand FREE = new Hand(0, false);
 
     /** A fish that is to be rehomed or traded in. */
-    public record Leaving(LocalDate on, String why) { }
+    public record Leaving(LocalDate on, String why) {}
 
     public Hand(int place, boolean box) {
         this(place, box, Optional.empty(), 0, Optional.empty(), OptionalDouble.empty(), Risk.NONE);

@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-
 import pelluna.core.growth.Growth;
 import pelluna.core.units.Measures;
 
@@ -21,7 +20,7 @@ final class LengthsReader {
         this.latest = today.isAfter(start) ? today : start;
     }
 
-    private record Measured(LocalDate on, double cm) { }
+    private record Measured(LocalDate on, double cm) {}
 
     /** @throws PlanException if a length is beyond the record of the species or measured in the time to come */
     Party measured(Party party, List<Branch> branches) {
@@ -33,8 +32,11 @@ final class LengthsReader {
                 throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
             }
             if (cm == null || cm > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
-                throw new PlanException(b.at("cm"), cm == null ? "nothing" : Measures.number(cm) + " cm",
-                    "no more than the record of " + party.species().name() + ", " + Measures.number(party.species().size().recordCm()) + " cm");
+                throw new PlanException(
+                        b.at("cm"),
+                        cm == null ? "nothing" : Measures.number(cm) + " cm",
+                        "no more than the record of " + party.species().name() + ", "
+                                + Measures.number(party.species().size().recordCm()) + " cm");
             }
             lengths.add(new Measured(on, cm));
         }
@@ -43,9 +45,14 @@ final class LengthsReader {
         }
         lengths.sort(Comparator.comparing(Measured::on));
         Measured last = lengths.get(lengths.size() - 1);
-        double[] days = lengths.stream().mapToDouble(m -> ChronoUnit.DAYS.between(lengths.get(0).on(), m.on())).toArray();
+        double[] days = lengths.stream()
+                .mapToDouble(m -> ChronoUnit.DAYS.between(lengths.get(0).on(), m.on()))
+                .toArray();
         Growth usual = party.species().size().growth();
-        Growth own = lengths.size() < 2 ? usual : usual.refitted(days, lengths.stream().mapToDouble(Measured::cm).toArray());
+        Growth own = lengths.size() < 2
+                ? usual
+                : usual.refitted(
+                        days, lengths.stream().mapToDouble(Measured::cm).toArray());
         return party.measuredOn(last.on(), last.cm(), own);
     }
 }

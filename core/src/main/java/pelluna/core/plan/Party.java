@@ -2,7 +2,6 @@ package pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Species;
 import pelluna.core.growth.Growth;
@@ -21,12 +20,43 @@ import pelluna.core.growth.Growth;
  * @param own      what it has been seen to do to others, which stands over what its kind does
  * @param dated    whether its keeper said on which day it came; if not, nobody knows who was there before whom
  */
-public record Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want,
-                    boolean captiveBred, Growth growth, Hand hand, OwnRecord own, boolean dated) {
+public record Party(
+        String id,
+        Species species,
+        int count,
+        double lengthCm,
+        LocalDate from,
+        LocalDate since,
+        int want,
+        boolean captiveBred,
+        Growth growth,
+        Hand hand,
+        OwnRecord own,
+        boolean dated) {
 
     /** As far as its keeper has decided nothing by hand and measured nothing. */
-    public Party(String id, Species species, int count, double lengthCm, LocalDate from, LocalDate since, int want, boolean captiveBred) {
-        this(id, species, count, lengthCm, from, since, want, captiveBred, species.size().growth(), Hand.FREE, OwnRecord.NONE, true);
+    public Party(
+            String id,
+            Species species,
+            int count,
+            double lengthCm,
+            LocalDate from,
+            LocalDate since,
+            int want,
+            boolean captiveBred) {
+        this(
+                id,
+                species,
+                count,
+                lengthCm,
+                from,
+                since,
+                want,
+                captiveBred,
+                species.size().growth(),
+                Hand.FREE,
+                OwnRecord.NONE,
+                true);
     }
 
     public boolean resident() {
@@ -43,7 +73,10 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
         return growth.lengthAfter(lengthCm, Math.max(0, days));
     }
 
-    /** Length that it comes to here, cm: adult, never less than it has; or what it has reached when it is to leave the tank. */
+    /**
+     * Length that it comes to here, cm: adult, never less than it has; or what it has reached when it is to leave the
+     * tank.
+     */
     public double adultCm() {
         double adult = Math.max(lengthCm, species.size().usualCm());
         return hand.leaves().map(l -> Math.min(adult, lengthOn(l.on()))).orElse(adult);
@@ -99,8 +132,19 @@ public record Party(String id, Species species, int count, double lengthCm, Loca
 
     /** Another species in its place, at the size that shops usually have; one fish, or the least group. */
     public Party instead(Species other) {
-        return new Party(id, other, Math.max(1, other.social().least()), other.usualShopCm(), from, since, want, false, other.size()
-            .growth(), hand, OwnRecord.NONE, dated);
+        return new Party(
+                id,
+                other,
+                Math.max(1, other.social().least()),
+                other.usualShopCm(),
+                from,
+                since,
+                want,
+                false,
+                other.size().growth(),
+                hand,
+                OwnRecord.NONE,
+                dated);
     }
 
     /** The least litres that so many of them ask for, at the customary school. */

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Stance;
 import pelluna.core.tank.Tank;
 
@@ -15,7 +14,14 @@ import pelluna.core.tank.Tank;
  * @param tests  of the water, in the order of their days
  * @param fallow the time without fish before this plan, if it is a restock
  */
-public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> residents, List<Party> wishes, List<WaterTest> tests, Optional<Fallow> fallow) {
+public record Plan(
+        Tank tank,
+        Stance stance,
+        LocalDate startOn,
+        List<Party> residents,
+        List<Party> wishes,
+        List<WaterTest> tests,
+        Optional<Fallow> fallow) {
     public Plan {
         residents = List.copyOf(residents);
         wishes = List.copyOf(wishes);
@@ -63,8 +69,16 @@ public record Plan(Tank tank, Stance stance, LocalDate startOn, List<Party> resi
 
     /** The same plan with one of its parties otherwise; by id. */
     public Plan with(Party other) {
-        return new Plan(tank, stance, startOn, residents.stream().map(p -> p.id().equals(other.id()) ? other : p).toList(),
-            wishes.stream().map(p -> p.id().equals(other.id()) ? other : p).toList(), tests, fallow);
+        return new Plan(
+                tank,
+                stance,
+                startOn,
+                residents.stream()
+                        .map(p -> p.id().equals(other.id()) ? other : p)
+                        .toList(),
+                wishes.stream().map(p -> p.id().equals(other.id()) ? other : p).toList(),
+                tests,
+                fallow);
     }
 
     /** The same plan with only these wishes left in it. */

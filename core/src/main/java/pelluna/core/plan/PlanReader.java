@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
-
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
@@ -55,7 +54,8 @@ public final class PlanReader {
         LocalDate start = root.date("startOn", today);
         Stance stance = root.word(Stance.class, "stance", Stance.CUSTOMARY);
         List<WaterTest> tests = tests(root, start, today);
-        Tank tank = tank(root.branch("tank"), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
+        Tank tank = tank(
+                root.branch("tank"), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
         List<Party> residents = new ArrayList<>();
         for (Branch b : root.branches("residents")) {
             residents.add(party(b, "r" + residents.size(), true, start, tank, today));
@@ -75,15 +75,25 @@ public final class PlanReader {
             if (on.isAfter(latest)) {
                 throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
             }
-            tests.add(new WaterTest(on, optional(b.number("ammonia")), optional(b.number("nitrite")), optional(b.number("nitrate")), optional(b.number("pH")),
-                optional(b.number("phosphate")), optional(b.number("feed"))));
+            tests.add(new WaterTest(
+                    on,
+                    optional(b.number("ammonia")),
+                    optional(b.number("nitrite")),
+                    optional(b.number("nitrate")),
+                    optional(b.number("pH")),
+                    optional(b.number("phosphate")),
+                    optional(b.number("feed"))));
         }
         return tests;
     }
 
     /** The newest test stands over what the tank's figures say; of two of a day the one logged last. */
     private static OptionalDouble latest(List<WaterTest> tests, Function<WaterTest, OptionalDouble> figure) {
-        return tests.stream().filter(t -> figure.apply(t).isPresent()).reduce((a, b) -> b.on().isBefore(a.on()) ? a : b).map(figure).orElse(OptionalDouble.empty());
+        return tests.stream()
+                .filter(t -> figure.apply(t).isPresent())
+                .reduce((a, b) -> b.on().isBefore(a.on()) ? a : b)
+                .map(figure)
+                .orElse(OptionalDouble.empty());
     }
 
     private static Optional<Fallow> fallow(Branch tank, LocalDate start) {
@@ -94,7 +104,10 @@ public final class PlanReader {
         LocalDate from = b.date("from", null);
         LocalDate until = b.date("until", start);
         if (from == null || !until.isAfter(from)) {
-            throw new PlanException(b.at("from"), from == null ? "nothing" : from.toString(), "a day before the restock begins, " + until);
+            throw new PlanException(
+                    b.at("from"),
+                    from == null ? "nothing" : from.toString(),
+                    "a day before the restock begins, " + until);
         }
         return Optional.of(new Fallow(from, until));
     }
@@ -152,22 +165,36 @@ public final class PlanReader {
         double shop = species.usualShopCm();
         double usual = resident ? species.size().usualCm() : shop;
         if (length != null && length > species.size().recordCm() * OVER_RECORD) {
-            throw new PlanException(b.at("lengthCm"), Measures.number(length) + " cm",
-                "no more than the record of " + species.name() + ", " + Measures.number(species.size().recordCm()) + " cm");
+            throw new PlanException(
+                    b.at("lengthCm"),
+                    Measures.number(length) + " cm",
+                    "no more than the record of " + species.name() + ", "
+                            + Measures.number(species.size().recordCm()) + " cm");
         }
         LocalDate since = resident ? b.date("since", start) : start;
         if (since.isAfter(start)) {
             throw new PlanException(b.at("since"), since.toString(), "a day on or before the plan's start, " + start);
         }
         if (resident && b.has("since") && tank.ageKnown() && since.isBefore(tank.cycledOn())) {
-            throw new PlanException(b.at("since"), since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
+            throw new PlanException(
+                    b.at("since"), since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
         }
         Integer count = b.whole("count");
         Integer want = b.whole("want");
         Hand hand = hand(b, start);
-        Party party = new Party(id, species, count == null ? 1 : count, length == null ? usual : length, start, since,
-            resident ? 0 : want == null ? 3 : want, Boolean.TRUE.equals(b.flag("captiveBred"))).by(hand).seen(record(b));
-        return new LengthsReader(start, today).measured(resident && !b.has("since") ? party.undated() : party, b.branches("lengths"));
+        Party party = new Party(
+                        id,
+                        species,
+                        count == null ? 1 : count,
+                        length == null ? usual : length,
+                        start,
+                        since,
+                        resident ? 0 : want == null ? 3 : want,
+                        Boolean.TRUE.equals(b.flag("captiveBred")))
+                .by(hand)
+                .seen(record(b));
+        return new LengthsReader(start, today)
+                .measured(resident && !b.has("since") ? party.undated() : party, b.branches("lengths"));
     }
 
     private static OwnRecord record(Branch b) {
@@ -191,11 +218,18 @@ public final class PlanReader {
         if (leaves != null && on != null && leaves.isBefore(on)) {
             throw new PlanException(b.at("leavesOn"), leaves.toString(), "a day after it comes, " + on);
         }
-        Optional<Hand.Leaving> leaving = leaves == null ? Optional.empty() : Optional.of(new Hand.Leaving(latest(leaves, start), b.has("leavesWhy") ? b.text("leavesWhy") : ""));
+        Optional<Hand.Leaving> leaving = leaves == null
+                ? Optional.empty()
+                : Optional.of(new Hand.Leaving(latest(leaves, start), b.has("leavesWhy") ? b.text("leavesWhy") : ""));
         int group = Boolean.TRUE.equals(b.flag("alone")) ? Hand.ALONE : together == null ? 0 : together;
-        return new Hand(place == null ? 0 : place, Boolean.TRUE.equals(b.flag("box")), Optional.ofNullable(on)
-            .map(day -> latest(day, start)), group,
-            leaving, optional(b.number("price")), b.word(Risk.class, "risk", Risk.NONE));
+        return new Hand(
+                place == null ? 0 : place,
+                Boolean.TRUE.equals(b.flag("box")),
+                Optional.ofNullable(on).map(day -> latest(day, start)),
+                group,
+                leaving,
+                optional(b.number("price")),
+                b.word(Risk.class, "risk", Risk.NONE));
     }
 
     private Species species(Branch b) {

@@ -2,7 +2,6 @@ package pelluna.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
@@ -20,7 +19,10 @@ final class ScapeReader {
         this.tank = tank;
     }
 
-    /** @throws PlanException if a piece lies outside the glass, or the hides are not as many as the tank is said to have */
+    /**
+     * @throws PlanException if a piece lies outside the glass, or the hides are not as many as the tank is said to
+     * have
+     */
     Scape read(Branch b) {
         double length = tank.lengthCm != null ? tank.lengthCm : tank.runCm != null ? tank.runCm : Double.MAX_VALUE;
         double height = tank.waterHeightCm != null ? tank.waterHeightCm : Double.MAX_VALUE;
@@ -30,7 +32,10 @@ final class ScapeReader {
             double width = needed(rock, "widthCm", 1, length - left);
             List<Double> heights = rock.numbers("heightsCm");
             if (heights.isEmpty() || heights.size() > Rock.MOST_POINTS) {
-                throw new PlanException(rock.at("heightsCm"), heights.size() + " heights", "1 to " + Rock.MOST_POINTS + " heights in cm above the sand");
+                throw new PlanException(
+                        rock.at("heightsCm"),
+                        heights.size() + " heights",
+                        "1 to " + Rock.MOST_POINTS + " heights in cm above the sand");
             }
             for (double h : heights) {
                 within(rock.at("heightsCm"), h, 0, height);
@@ -42,10 +47,13 @@ final class ScapeReader {
             hides.add(new Hide(needed(hide, "xCm", 0, length), needed(hide, "heightCm", 0, height)));
         }
         if (tank.hides != null && tank.hides != hides.size()) {
-            throw new PlanException(b.at("hides"), hides.size() + " drawn", "as many as tank.hides says, " + tank.hides);
+            throw new PlanException(
+                    b.at("hides"), hides.size() + " drawn", "as many as tank.hides says, " + tank.hides);
         }
         Branch run = b.branch("run");
-        Run drawn = b.has("run") ? new Run(needed(run, "fromCm", 0, length), needed(run, "heightCm", 0, height)) : new Run(0, tank.waterHeightCm == null ? 0 : tank.waterHeightCm * 0.75);
+        Run drawn = b.has("run")
+                ? new Run(needed(run, "fromCm", 0, length), needed(run, "heightCm", 0, height))
+                : new Run(0, tank.waterHeightCm == null ? 0 : tank.waterHeightCm * 0.75);
         return new Scape(rocks, hides, drawn);
     }
 
@@ -60,7 +68,10 @@ final class ScapeReader {
 
     private static void within(String field, double value, double least, double most) {
         if (!(value >= least - SLACK_CM && value <= most + SLACK_CM)) {
-            throw new PlanException(field, Measures.number(value) + " cm", "a place within the glass, " + Measures.number(least) + " to " + Measures.number(most) + " cm");
+            throw new PlanException(
+                    field,
+                    Measures.number(value) + " cm",
+                    "a place within the glass, " + Measures.number(least) + " to " + Measures.number(most) + " cm");
         }
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.plan;
 
 import java.util.List;
 import java.util.stream.Collectors;
-
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
 
@@ -19,12 +18,15 @@ public final class UnclearNameException extends PlanException {
 
     private static String expected(Resolution meant) {
         List<Meant> first = meant.meant().stream().limit(LISTED).toList();
-        String names = first.stream().map(m -> m.species().name() + " (" + m.species().scientificName() + ")")
-            .collect(Collectors.joining(", "));
+        String names = first.stream()
+                .map(m -> m.species().name() + " (" + m.species().scientificName() + ")")
+                .collect(Collectors.joining(", "));
         int more = meant.meant().size() - first.size();
-        return meant.meant().isEmpty() ? "a species of the catalogue, by scientific or common name"
-            : (meant.guessed() ? "a species of the catalogue; near it: " : "one species; that name fits several: ") + names
-            + (more > 0 ? " and " + more + " more" : "");
+        return meant.meant().isEmpty()
+                ? "a species of the catalogue, by scientific or common name"
+                : (meant.guessed() ? "a species of the catalogue; near it: " : "one species; that name fits several: ")
+                        + names
+                        + (more > 0 ? " and " + more + " more" : "");
     }
 
     /** What it may mean, surest first. */

@@ -1,7 +1,6 @@
 package pelluna.core.risk;
 
 import java.util.List;
-
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Step;
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.GroundAnew;
 import pelluna.core.assessment.Assessment;
@@ -38,39 +37,58 @@ final class WaysIn {
         this.wish = wish;
         this.say = say;
         rivals.forEach(r -> among.add(r.id()));
-        this.them = rivals.size() == 1 ? "the " + rivals.get(0).species().name() : "its " + English.number(rivals.size()) + " rivals";
+        this.them = rivals.size() == 1
+                ? "the " + rivals.get(0).species().name()
+                : "its " + English.number(rivals.size()) + " rivals";
         among.add(wish.id());
     }
 
     Way leaving() {
-        Plan without = plan.wishing(plan.wishes().stream().filter(w -> !w.id().equals(wish.id())).toList());
+        Plan without = plan.wishing(
+                plan.wishes().stream().filter(w -> !w.id().equals(wish.id())).toList());
         Assessment a = new Assessor(say).assess(without);
         Outlook outlook = new Outlook(without, a.arrivals(), say);
         List<Press> now = among(outlook, plan.startOn());
         otherwise = names(a);
         List<String> says = new ArrayList<>();
-        says.add("Leave it out: nothing changes." + (now.isEmpty() ? "" : " " + measured(now) + " among those who are there."));
-        return new Way(Risk.NONE, Tension.stepOf(hardest(now)), hardest(now), hardest(among(outlook, outlook.fullyGrown())), acts(now),
-            true, says);
+        says.add("Leave it out: nothing changes."
+                + (now.isEmpty() ? "" : " " + measured(now) + " among those who are there."));
+        return new Way(
+                Risk.NONE,
+                Tension.stepOf(hardest(now)),
+                hardest(now),
+                hardest(among(outlook, outlook.fullyGrown())),
+                acts(now),
+                true,
+                says);
     }
 
     Way taking(Risk how) {
         Plan with = plan.with(wish.by(wish.hand().risking(how)));
         Assessment a = new Assessor(say).assess(with);
         Outlook outlook = new Outlook(with, a.arrivals(), say);
-        Dated step = a.arrivals().steps().stream().filter(d -> d.arrival().parties().stream().anyMatch(p -> p.id().equals(wish.id())))
-            .findFirst().orElseThrow();
+        Dated step = a.arrivals().steps().stream()
+                .filter(d -> d.arrival().parties().stream().anyMatch(p -> p.id().equals(wish.id())))
+                .findFirst()
+                .orElseThrow();
         LocalDate day = step.releaseOn();
         List<Press> first = among(outlook, day);
         List<Press> grown = among(outlook, outlook.fullyGrown());
         List<String> says = new ArrayList<>();
         says.add(how == Risk.ANEW ? anew(step) : byBox(step));
-        says.add(first.isEmpty() ? "Nobody who lives here would press it at a Chop."
-            + (stop(a).isPresent() ? " What stands against it is told above, and no way of bringing it in changes that." : "")
-            : measured(first) + " on that day; " + Math.round(hardest(grown)) + " when all are grown.");
+        says.add(
+                first.isEmpty()
+                        ? "Nobody who lives here would press it at a Chop."
+                                + (stop(a).isPresent()
+                                        ? " What stands against it is told above, and no way of bringing it in "
+                                                + "changes that."
+                                        : "")
+                        : measured(first) + " on that day; " + Math.round(hardest(grown)) + " when all are grown.");
         step.anew().filter(n -> !n.possible()).ifPresent(n -> says.add(tooFew(n)));
-        wish.hand().price().ifPresent(p -> says.add("At stake: " + Measures.number(p)
-            + " for it in your own money, and those who are there."));
+        wish.hand()
+                .price()
+                .ifPresent(p -> says.add(
+                        "At stake: " + Measures.number(p) + " for it in your own money, and those who are there."));
         List<String> behind = new ArrayList<>(otherwise);
         behind.removeAll(names(a));
         if (!behind.isEmpty()) {
@@ -78,48 +96,72 @@ final class WaysIn {
         }
         Step press = Tension.stepOf(hardest(first));
         Step stop = stop(a).orElse(Step.CALM);
-        return new Way(how, press.atLeast(stop) ? press : stop, hardest(first), hardest(grown), acts(first), step.anew()
-            .map(GroundAnew::possible).orElse(true), says);
+        return new Way(
+                how,
+                press.atLeast(stop) ? press : stop,
+                hardest(first),
+                hardest(grown),
+                acts(first),
+                step.anew().map(GroundAnew::possible).orElse(true),
+                says);
     }
 
     private Optional<Step> stop(Assessment a) {
-        return a.sieve().stream().filter(v -> v.wish().id().equals(wish.id())).findFirst().flatMap(Verdict::stop).map(Finding::step);
+        return a.sieve().stream()
+                .filter(v -> v.wish().id().equals(wish.id()))
+                .findFirst()
+                .flatMap(Verdict::stop)
+                .map(Finding::step);
     }
 
     /** Other wishes that go in. */
     private List<String> names(Assessment a) {
-        return a.bestSet().take().stream().filter(p -> !p.id().equals(wish.id())).map(Party::label).toList();
+        return a.bestSet().take().stream()
+                .filter(p -> !p.id().equals(wish.id()))
+                .map(Party::label)
+                .toList();
     }
 
     private static String byBox(Dated step) {
-        return "By box and gate: " + (step.boxed() ? "into the box on " + Measures.date(step.boxFrom()) + ", out about "
-            + Measures.date(step.releaseOn())
-            + ", when the gate says so." : "in on " + Measures.date(step.releaseOn()) + ".") + " Place: " + place(step.needs()) + ".";
+        return "By box and gate: "
+                + (step.boxed()
+                        ? "into the box on " + Measures.date(step.boxFrom()) + ", out about "
+                                + Measures.date(step.releaseOn())
+                                + ", when the gate says so."
+                        : "in on " + Measures.date(step.releaseOn()) + ".")
+                + " Place: " + place(step.needs()) + ".";
     }
 
     private String anew(Dated step) {
         GroundAnew anew = step.anew().orElseThrow();
-        return "Deal the ground anew: " + them + " out on " + Measures.date(anew.out()) + ", rock moved, all back in together on "
-            + Measures.date(anew.back())
-            + ". Places: " + English.number(anew.needs()) + ".";
+        return "Deal the ground anew: " + them + " out on " + Measures.date(anew.out())
+                + ", rock moved, all back in together on "
+                + Measures.date(anew.back())
+                + ". Places: " + English.number(anew.needs()) + ".";
     }
 
     private static String tooFew(GroundAnew anew) {
-        return "It takes " + English.count(anew.needs(), "place", "places") + " and you have " + English.number(anew.has())
-            + ": those who would fight can't share one. Make "
-            + English.count(anew.needs() - anew.has(), "place", "places") + " more before " + Measures.date(anew.out()) + ", or leave it.";
+        return "It takes " + English.count(anew.needs(), "place", "places") + " and you have "
+                + English.number(anew.has())
+                + ": those who would fight can't share one. Make "
+                + English.count(anew.needs() - anew.has(), "place", "places") + " more before "
+                + Measures.date(anew.out()) + ", or leave it.";
     }
 
     private static String place(int needs) {
-        return needs == 0 ? "none beside the box" : needs == 1 ? "one for quarantine, then the box" : English.number(needs)
-            + " for quarantine, then the box";
+        return needs == 0
+                ? "none beside the box"
+                : needs == 1
+                        ? "one for quarantine, then the box"
+                        : English.number(needs) + " for quarantine, then the box";
     }
 
     private String measured(List<Press> presses) {
         Press worst = presses.get(0);
-        return "The hardest press is " + Math.round(worst.index()) + " of 100, " + Tension.stepOf(worst.index()).title() + ", from "
-            + between(worst) + "; about "
-            + Measures.number(Measures.round(acts(presses), acts(presses) < 10 ? 1 : 0)) + " contests an hour";
+        return "The hardest press is " + Math.round(worst.index()) + " of 100, "
+                + Tension.stepOf(worst.index()).title() + ", from "
+                + between(worst) + "; about "
+                + Measures.number(Measures.round(acts(presses), acts(presses) < 10 ? 1 : 0)) + " contests an hour";
     }
 
     private static String between(Press p) {
@@ -129,8 +171,10 @@ final class WaysIn {
     }
 
     private List<Press> among(Outlook outlook, LocalDate day) {
-        return outlook.presses(day).stream().filter(p -> among.contains(p.aggressor().party().id())
-            && among.contains(p.target().party().id())).toList();
+        return outlook.presses(day).stream()
+                .filter(p -> among.contains(p.aggressor().party().id())
+                        && among.contains(p.target().party().id()))
+                .toList();
     }
 
     private static double hardest(List<Press> presses) {

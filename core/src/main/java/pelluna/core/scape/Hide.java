@@ -6,4 +6,4 @@ package pelluna.core.scape;
  * @param xCm      middle of its mouth from the left glass, cm
  * @param heightCm middle of its mouth above the floor, cm
  */
-public record Hide(double xCm, double heightCm) { }
+public record Hide(double xCm, double heightCm) {}

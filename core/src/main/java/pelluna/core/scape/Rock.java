@@ -8,7 +8,8 @@ import java.util.List;
  *
  * @param leftCm    left foot from the left glass, cm
  * @param widthCm   from foot to foot, cm, above 0
- * @param heightsCm heights of the outline above the sand, cm, from left to right, feet left out; 1 to {@value #MOST_POINTS}
+ * @param heightsCm heights of the outline above the sand, cm, from left to right, feet left out; 1 to {@value
+ * #MOST_POINTS}
  */
 public record Rock(double leftCm, double widthCm, List<Double> heightsCm) {
     public static final int MOST_POINTS = 9;

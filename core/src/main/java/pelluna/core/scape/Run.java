@@ -6,4 +6,4 @@ package pelluna.core.scape;
  * @param fromCm   its left end from the left glass, cm
  * @param heightCm above the floor, cm
  */
-public record Run(double fromCm, double heightCm) { }
+public record Run(double fromCm, double heightCm) {}

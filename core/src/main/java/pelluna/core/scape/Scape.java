@@ -10,7 +10,9 @@ import java.util.List;
  */
 public record Scape(List<Rock> rocks, List<Hide> hides, Run run) {
     /** A usual pair of heaps, in shares of the tank: left foot, width, heights. Pelluna's judgement. */
-    private static final double[][] USUAL = {{0.03, 0.38, 0.40, 0.60, 0.64, 0.50, 0.34}, {0.61, 0.35, 0.30, 0.52, 0.58, 0.50, 0.28}};
+    private static final double[][] USUAL = {
+        {0.03, 0.38, 0.40, 0.60, 0.64, 0.50, 0.34}, {0.61, 0.35, 0.30, 0.52, 0.58, 0.50, 0.28}
+    };
     /** The run lies above the rock, at this share of the height. */
     private static final double RUN_AT = 0.75;
 
@@ -20,7 +22,8 @@ public record Scape(List<Rock> rocks, List<Hide> hides, Run run) {
     }
 
     /**
-     * What is drawn until the keeper draws: two heaps if there is rock, hides spread over them, the run in the middle. The
+     * What is drawn until the keeper draws: two heaps if there is rock, hides spread over them, the run in the middle.
+     * The
      * places are shares of the glass, so that the same reef in a larger tank lies farther apart.
      */
     public static Scape usual(double lengthCm, double heightCm, double sandCm, boolean rock, int hides, double runCm) {
@@ -47,7 +50,10 @@ public record Scape(List<Rock> rocks, List<Hide> hides, Run run) {
         return new Scape(rocks, all, run);
     }
 
-    /** The k-th hide, from 0: heap by heap, each time in the middle of the widest gap; beside each other on the sand without rock. */
+    /**
+     * The k-th hide, from 0: heap by heap, each time in the middle of the widest gap; beside each other on the sand
+     * without rock.
+     */
     private Hide usualHide(int k, double lengthCm, double heightCm, double sandCm) {
         if (rocks.isEmpty()) {
             return new Hide(lengthCm * (0.08 + 0.84 * corput(k + 1)), sandCm + 0.04 * (heightCm - sandCm));
@@ -90,7 +96,9 @@ public record Scape(List<Rock> rocks, List<Hide> hides, Run run) {
     public Scape moved(int rock, double leftCm) {
         Rock heap = rocks.get(rock);
         double by = leftCm - heap.leftCm();
-        List<Hide> all = hides.stream().map(h -> holder(h) == rock ? new Hide(h.xCm() + by, h.heightCm()) : h).toList();
+        List<Hide> all = hides.stream()
+                .map(h -> holder(h) == rock ? new Hide(h.xCm() + by, h.heightCm()) : h)
+                .toList();
         return new Scape(with(rock, heap.at(leftCm)).rocks, all, run);
     }
 

@@ -1,7 +1,6 @@
 package pelluna.core.search;
 
 import java.util.function.ToDoubleFunction;
-
 import pelluna.core.catalogue.Species;
 
 /**

@@ -1,7 +1,6 @@
 package pelluna.core.search;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.sieve.Verdict;
 

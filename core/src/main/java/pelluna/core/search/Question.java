@@ -11,7 +11,8 @@ import java.util.List;
  * @param onlyFits  whether only what fits the tank was asked for
  * @param readAs    words that were taken for others, 'tnag' read as 'tang', or not understood
  */
-public record Question(List<Criterion> criteria, List<String> names, boolean excludes, boolean onlyFits, List<String> readAs) {
+public record Question(
+        List<Criterion> criteria, List<String> names, boolean excludes, boolean onlyFits, List<String> readAs) {
     public Question {
         criteria = List.copyOf(criteria);
         names = List.copyOf(names);

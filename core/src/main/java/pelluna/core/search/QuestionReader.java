@@ -8,11 +8,19 @@ import java.util.regex.Pattern;
 
 /** Reads what a keeper typed: misspelt words first, then phrases, then what is left as parts of names. */
 final class QuestionReader {
-    private static final Pattern FITS = Pattern.compile("(?<= |^)(?<!not )(?<!dont )(?<!doesnt )(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my tank|the tank|this tank|here))?(?= |$)");
-    /** A 'not' that stands right before a phrase and turns it round; phrases that hold their own 'not' take it first. */
-    private static final Pattern NOT_BEFORE = Pattern.compile("(?:^| )(?:not|no|non|without|never|nothing|none|isnt|arent|is not|are not|does not|doesnt|do not|dont|wont|will not)"
-        + "(?: that| which| is| are)?(?: a| an| any| too| so| very| really)?[ -]*$");
-    private static final Pattern WITHOUT = Pattern.compile("(?<= |^)(?:not an?|not|no|except|but no|other than) ([a-z]{3,})(?= |$)");
+    private static final Pattern FITS = Pattern.compile(
+            "(?<= |^)(?<!not )(?<!dont )(?<!doesnt )(?:that |which )?(?:fits?|fitting|suits?)(?: (?:me|it|in it|my "
+                    + "tank|the tank|this tank|here))?(?= |$)");
+    /**
+     * A 'not' that stands right before a phrase and turns it round; phrases that hold their own 'not' take it first.
+     */
+    private static final Pattern NOT_BEFORE = Pattern.compile(
+            "(?:^| )(?:not|no|non|without|never|nothing|none|isnt|arent|is not|are not|does not|doesnt|do "
+                    + "not|dont|wont|will not)"
+                    + "(?: that| which| is| are)?(?: a| an| any| too| so| very| really)?[ -]*$");
+
+    private static final Pattern WITHOUT =
+            Pattern.compile("(?<= |^)(?:not an?|not|no|except|but no|other than) ([a-z]{3,})(?= |$)");
 
     private final Terms terms;
     private final Words words;
@@ -49,7 +57,8 @@ final class QuestionReader {
                     Matcher not = NOT_BEFORE.matcher(before);
                     boolean turned = not.find();
                     term.asks().apply(m.toMatchResult()).forEach(c -> criteria.add(turned ? c.not() : c));
-                    left.append(turned ? before.substring(0, not.start()) : before).append(" | ");
+                    left.append(turned ? before.substring(0, not.start()) : before)
+                            .append(" | ");
                     excludes |= turned;
                     at = m.end();
                 }
@@ -59,7 +68,9 @@ final class QuestionReader {
         int before = criteria.size();
         rest = without(rest, criteria);
         excludes |= criteria.size() > before;
-        List<String> names = Words.tokens(rest.replace('|', ' ')).stream().filter(t -> !Words.empty(t) && !t.matches("[<>\"&.0-9-]+")).toList();
+        List<String> names = Words.tokens(rest.replace('|', ' ')).stream()
+                .filter(t -> !Words.empty(t) && !t.matches("[<>\"&.0-9-]+"))
+                .toList();
         List<String> known = names.stream().filter(words::isName).toList();
         if (known.isEmpty() && criteria.isEmpty()) {
             return new Question(criteria, names, excludes, onlyFits, readAs);

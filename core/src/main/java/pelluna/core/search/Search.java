@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
@@ -16,7 +15,10 @@ import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Measures;
 
-/** Finds species as people ask for them, each judged for one tank, best fit first. Made once for a catalogue: it holds the index of its words. */
+/**
+ * Finds species as people ask for them, each judged for one tank, best fit first. Made once for a catalogue: it holds
+ * the index of its words.
+ */
 public final class Search {
     private static final double BY_WHOLE_NAME = 1;
     private static final double BY_ALL_WORDS = 0.95;
@@ -36,7 +38,10 @@ public final class Search {
     /** Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)). */
     public Answer ask(String typed, Plan plan, Measures say) {
         Question question = new QuestionReader(new Terms(say, plan.stance()), words).read(typed);
-        List<String> all = Words.tokens(typed).stream().filter(t -> !Words.empty(t)).map(t -> words.meant(t).orElse(t)).toList();
+        List<String> all = Words.tokens(typed).stream()
+                .filter(t -> !Words.empty(t))
+                .map(t -> words.meant(t).orElse(t))
+                .toList();
         Optional<Species> whole = words.names().whole(typed);
         Living living = new Living(plan);
         List<Found> found = new ArrayList<>();
@@ -53,10 +58,13 @@ public final class Search {
         if (question.onlyFits()) {
             found.removeIf(f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
         }
-        found.sort(Comparator.comparing((Found f) -> f.match() == BY_WHOLE_NAME ? 0 : 1).thenComparing(f -> f.verdict().outcome())
-            .thenComparing(Found::match, Comparator.reverseOrder()).thenComparing(f -> f.verdict().fitsIf().size())
-            .thenComparing(f -> f.species().sold())
-            .thenComparing(f -> f.verdict().findings().size()).thenComparing(f -> f.species().name()));
+        found.sort(Comparator.comparing((Found f) -> f.match() == BY_WHOLE_NAME ? 0 : 1)
+                .thenComparing(f -> f.verdict().outcome())
+                .thenComparing(Found::match, Comparator.reverseOrder())
+                .thenComparing(f -> f.verdict().fitsIf().size())
+                .thenComparing(f -> f.species().sold())
+                .thenComparing(f -> f.verdict().findings().size())
+                .thenComparing(f -> f.species().name()));
         return new Answer(question, found, relaxed);
     }
 
@@ -67,7 +75,11 @@ public final class Search {
 
     /** The same for one of many species, with those who live there settled once for all of them. */
     public static Verdict verdict(Species s, Plan plan, Measures say, Living living) {
-        return Sieve.sift(plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), say, living);
+        return Sieve.sift(
+                plan,
+                new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false),
+                say,
+                living);
     }
 
     private double match(Species s, Question question, List<String> all) {
@@ -85,8 +97,12 @@ public final class Search {
     }
 
     private static List<String> buts(Species s, Question question, double match) {
-        return match >= BY_ALL_WORDS ? List.of()
-            : question.criteria().stream().filter(c -> c.match().applyAsDouble(s) < 0.8).map(c -> "only nearly: " + c.understood()).toList();
+        return match >= BY_ALL_WORDS
+                ? List.of()
+                : question.criteria().stream()
+                        .filter(c -> c.match().applyAsDouble(s) < 0.8)
+                        .map(c -> "only nearly: " + c.understood())
+                        .toList();
     }
 
     /** The species that are most of what was asked for, if nothing is all of it: at least half, and as many as any. */
@@ -100,13 +116,21 @@ public final class Search {
         }
         for (Species s : catalogue.all()) {
             if (holds(s, question) == best && question.names().stream().allMatch(t -> words.goesBy(s, t))) {
-                found.add(new Found(s, verdict(s, plan, say), 0.5 * best / asked,
-                    question.criteria().stream().filter(c -> c.match().applyAsDouble(s) == 0).map(c -> "not: " + c.understood()).toList()));
+                found.add(new Found(
+                        s,
+                        verdict(s, plan, say),
+                        0.5 * best / asked,
+                        question.criteria().stream()
+                                .filter(c -> c.match().applyAsDouble(s) == 0)
+                                .map(c -> "not: " + c.understood())
+                                .toList()));
             }
         }
     }
 
     private static int holds(Species s, Question question) {
-        return (int) question.criteria().stream().filter(c -> c.match().applyAsDouble(s) > 0).count();
+        return (int) question.criteria().stream()
+                .filter(c -> c.match().applyAsDouble(s) > 0)
+                .count();
     }
 }

@@ -10,7 +10,6 @@ import java.util.function.Function;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Habit;
@@ -27,12 +26,13 @@ import pelluna.core.units.Convert;
 import pelluna.core.units.Measures;
 
 /**
- * The phrases that people use for what a fish is like, each with what it asks of a species; tried in this order, the first that matches takes its words.
+ * The phrases that people use for what a fish is like, each with what it asks of a species; tried in this order, the
+ * first that matches takes its words.
  * Limits of words such as 'small' are Pelluna's judgement.
  */
 final class Terms {
     /** A phrase and what it asks for. */
-    record Term(Pattern phrase, Function<MatchResult, List<Criterion>> asks) { }
+    record Term(Pattern phrase, Function<MatchResult, List<Criterion>> asks) {}
 
     private static final double SMALL_CM = 10;
     private static final double TINY_CM = 5;
@@ -41,9 +41,15 @@ final class Terms {
     private static final String NUMBER = "(\\d+(?:[.,]\\d+)?) ?";
     private static final String LENGTH = NUMBER + "(cm|centimet(?:re|er)s?|mm|in|inch|inches|\")(?= |$)";
     private static final String VOLUME = NUMBER + "(l|lit(?:re|er)s?|gal|gals|gallons?)(?= |$)";
-    private static final String MOST = "(?:(?:that |which )?(?:stays?|staying|grows?|growing|gets?|remains?|is)? ?(?:to )?(?:under|below|less than|smaller than|shorter than|at most|up to|no more than|not over|max|maximum|within|<)) ";
-    private static final String LEAST = "(?:(?:that |which )?(?:grows?|gets?|is)? ?(?:to )?(?:over|above|more than|larger than|bigger than|longer than|at least|min|>)) ";
-    static final String NOT = "(?:(?:that |which |who )?(?:nothing that|nothing which|nothing|none that|does not|doesnt|dont|do not|wont|will not|not|never|no|without|non|un) ?-?)";
+    private static final String MOST =
+            "(?:(?:that |which )?(?:stays?|staying|grows?|growing|gets?|remains?|is)? ?(?:to )?(?:under|below|less "
+                    + "than|smaller than|shorter than|at most|up to|no more than|not over|max|maximum|within|<)) ";
+    private static final String LEAST =
+            "(?:(?:that |which )?(?:grows?|gets?|is)? ?(?:to )?(?:over|above|more than|larger than|bigger than|longer "
+                    + "than|at least|min|>)) ";
+    static final String NOT =
+            "(?:(?:that |which |who )?(?:nothing that|nothing which|nothing|none that|does not|doesnt|dont|do "
+                    + "not|wont|will not|not|never|no|without|non|un) ?-?)";
 
     private final Measures say;
     private final Stance stance;
@@ -66,15 +72,47 @@ final class Terms {
     }
 
     /** Words that stand in the phrases only in pieces. */
-    private static final Set<String> WHOLE = Set.of("litre", "litres", "liter", "liters", "centimetre", "centimetres", "centimeter", "centimeters", "dweller", "dwellers", "dwelling",
-        "perches", "perching", "touches", "cleans", "cleaning", "topped", "coloured", "colored", "colourful", "colorful", "gobies", "swimmer", "swimmers", "hunters", "jumping");
+    private static final Set<String> WHOLE = Set.of(
+            "litre",
+            "litres",
+            "liter",
+            "liters",
+            "centimetre",
+            "centimetres",
+            "centimeter",
+            "centimeters",
+            "dweller",
+            "dwellers",
+            "dwelling",
+            "perches",
+            "perching",
+            "touches",
+            "cleans",
+            "cleaning",
+            "topped",
+            "coloured",
+            "colored",
+            "colourful",
+            "colorful",
+            "gobies",
+            "swimmer",
+            "swimmers",
+            "hunters",
+            "jumping");
 
     /** Every word that a phrase may hold, for reading misspelt ones. */
     Set<String> words() {
         Set<String> words = new LinkedHashSet<>(WHOLE);
         for (Term t : all) {
-            Pattern.compile("[a-z]{3,}").matcher(t.phrase().pattern().replaceAll("\\\\[a-zA-Z]", " ").replaceAll("\\(\\?[:=]", "(").replaceAll("([a-z]+)s\\?", "$1 $1s"))
-                .results().map(MatchResult::group).forEach(words::add);
+            Pattern.compile("[a-z]{3,}")
+                    .matcher(t.phrase()
+                            .pattern()
+                            .replaceAll("\\\\[a-zA-Z]", " ")
+                            .replaceAll("\\(\\?[:=]", "(")
+                            .replaceAll("([a-z]+)s\\?", "$1 $1s"))
+                    .results()
+                    .map(MatchResult::group)
+                    .forEach(words::add);
         }
         return words;
     }
@@ -92,27 +130,46 @@ final class Terms {
     }
 
     private void room() {
-        add("(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?" + NUMBER + "(cm|in|inch|inches|foot|feet|ft)(?: long| wide)? (?:tanks?|aquariums?|runs?)", m -> {
-            double cm = m.group(2).startsWith("f") ? Convert.cmFromInches(12 * Double.parseDouble(m.group(1))) : cm(m.group(1), m.group(2));
-            return Criterion.when("has room in a run of " + say.length(cm), s -> s.room().runCm().at(stance) <= cm);
-        });
+        add(
+                "(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?" + NUMBER
+                        + "(cm|in|inch|inches|foot|feet|ft)(?: long| wide)? (?:tanks?|aquariums?|runs?)",
+                m -> {
+                    double cm = m.group(2).startsWith("f")
+                            ? Convert.cmFromInches(12 * Double.parseDouble(m.group(1)))
+                            : cm(m.group(1), m.group(2));
+                    return Criterion.when(
+                            "has room in a run of " + say.length(cm),
+                            s -> s.room().runCm().at(stance) <= cm);
+                });
         add("(?:needs? )?" + LEAST + VOLUME + "(?: tanks?)?", m -> {
             double litres = litres(m.group(1), m.group(2));
-            return Criterion.when("needs at least " + say.volume(litres), s -> QuotedSize.share(s.room().litres().at(stance), litres) >= 1);
+            return Criterion.when(
+                    "needs at least " + say.volume(litres),
+                    s -> QuotedSize.share(s.room().litres().at(stance), litres) >= 1);
         });
-        add("(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?(?:" + MOST + ")?" + VOLUME + "(?: (?:tanks?|aquariums?|nano|reef))*", m -> {
-            double litres = litres(m.group(1), m.group(2));
-            return Criterion.when("lives in " + say.volume(litres) + " (" + stance.title() + ")",
-                s -> QuotedSize.share(litres, s.room().litres().at(stance)) >= 1);
-        });
+        add(
+                "(?:(?:fits?|lives?|good|fine|ok|happy)? ?(?:in|into|for|with) )?(?:a |an |my |the )?(?:" + MOST + ")?"
+                        + VOLUME + "(?: (?:tanks?|aquariums?|nano|reef))*",
+                m -> {
+                    double litres = litres(m.group(1), m.group(2));
+                    return Criterion.when(
+                            "lives in " + say.volume(litres) + " (" + stance.title() + ")",
+                            s -> QuotedSize.share(litres, s.room().litres().at(stance)) >= 1);
+                });
         add(LEAST + LENGTH, m -> {
             double cm = cm(m.group(1), m.group(2));
-            return Criterion.when("grows to " + say.length(cm) + " at least", s -> s.size().usualCm() >= cm);
+            return Criterion.when(
+                    "grows to " + say.length(cm) + " at least", s -> s.size().usualCm() >= cm);
         });
-        add("(?:" + MOST + "|(?:that |which )?(?:stays?|grows?|gets?|reach(?:es)?) (?:to |about |around |at )?)?" + LENGTH, m -> {
-            double cm = cm(m.group(1), m.group(2));
-            return Criterion.when("grows to " + say.length(cm) + " at most", s -> s.size().usualCm() <= cm);
-        });
+        add(
+                "(?:" + MOST + "|(?:that |which )?(?:stays?|grows?|gets?|reach(?:es)?) (?:to |about |around |at )?)?"
+                        + LENGTH,
+                m -> {
+                    double cm = cm(m.group(1), m.group(2));
+                    return Criterion.when(
+                            "grows to " + say.length(cm) + " at most",
+                            s -> s.size().usualCm() <= cm);
+                });
     }
 
     private void food() {
@@ -125,36 +182,91 @@ final class Terms {
         helps.put("pyramid snails?|pyramidellids?", "pyramid snails");
         helps.put("bristle ?worms?", "bristle worms");
         helps.put("parasites?", "parasites");
-        helps.forEach((phrase, help) -> is("(?:that |which )?(?:eats?|eating|picks?|controls?|against|for|clean(?:s|ing)?)? ?(?:off )?(?:" + phrase + ")(?: eaters?| eating| control| pickers?)?",
-            "is kept for " + help + ", with luck", s -> s.helps().contains(pelluna.core.units.Named.find(Help.class, help).orElseThrow())));
-        is("(?:that |which )?(?:eats? |eating |grazes? )?(?:algae|seaweed|macro ?algae)(?: eaters?| eating| grazers?)?|grazers?|herbivores?|vegetarians?", "grazes algae or film",
-            s -> s.diet().guild() == Guild.GRAZER || s.diet().guild() == Guild.FILM || s.diet().algaeDaily());
-        is("(?:sand[ -]?sifters?|sand[ -]?sifting|sifts? sand|cleans? (?:the )?sand|sand cleaners?)", "sifts sand", s -> s.diet().guild() == Guild.SAND_SIFTER);
-        is("(?:cleaners?|cleaner fish|cleans? other fish)", "cleans other fish", s -> s.habits().contains(Habit.PICKS_PARASITES));
-        is("(?:planktivores?|plankton (?:eaters?|feeders?)|eats? plankton)", "eats plankton", s -> s.diet().guild() == Guild.PLANKTON);
-        is("(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)", "eats other fish", s -> s.diet().guild() == Guild.FISH || s.mouthShare() >= 0.33);
+        helps.forEach((phrase, help) -> is(
+                "(?:that |which )?(?:eats?|eating|picks?|controls?|against|for|clean(?:s|ing)?)? ?(?:off )?(?:" + phrase
+                        + ")(?: eaters?| eating| control| pickers?)?",
+                "is kept for " + help + ", with luck",
+                s -> s.helps()
+                        .contains(
+                                pelluna.core.units.Named.find(Help.class, help).orElseThrow())));
+        is(
+                "(?:that |which )?(?:eats? |eating |grazes? )?(?:algae|seaweed|macro ?algae)(?: eaters?| eating| "
+                        + "grazers?)?|grazers?|herbivores?|vegetarians?",
+                "grazes algae or film",
+                s -> s.diet().guild() == Guild.GRAZER
+                        || s.diet().guild() == Guild.FILM
+                        || s.diet().algaeDaily());
+        is(
+                "(?:sand[ -]?sifters?|sand[ -]?sifting|sifts? sand|cleans? (?:the )?sand|sand cleaners?)",
+                "sifts sand",
+                s -> s.diet().guild() == Guild.SAND_SIFTER);
+        is(
+                "(?:cleaners?|cleaner fish|cleans? other fish)",
+                "cleans other fish",
+                s -> s.habits().contains(Habit.PICKS_PARASITES));
+        is(
+                "(?:planktivores?|plankton (?:eaters?|feeders?)|eats? plankton)",
+                "eats plankton",
+                s -> s.diet().guild() == Guild.PLANKTON);
+        is(
+                "(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)",
+                "eats other fish",
+                s -> s.diet().guild() == Guild.FISH || s.mouthShare() >= 0.33);
         is(NOT + "(?:eats?|eating) (?:other |small |my )*fish", "eats no fish to speak of", s -> s.mouthShare() < 0.2);
-        is("(?:pod|copepod)s?[ -]?(?:eaters?|eating|hunters?)|eats? (?:co)?pods", "lives on pods", s -> s.diet().pods() > 0);
-        is("(?:coral[ -]?eaters?|corallivores?|eats? corals?)", "eats coral", s -> s.diet().guild() == Guild.CORALS);
-        is("(?:easy|easily) (?:to feed|fed)|eats? (?:anything|flakes?|pellets?|frozen)", "is easy to feed", s -> s.diet().hard() <= 2);
+        is(
+                "(?:pod|copepod)s?[ -]?(?:eaters?|eating|hunters?)|eats? (?:co)?pods",
+                "lives on pods",
+                s -> s.diet().pods() > 0);
+        is(
+                "(?:coral[ -]?eaters?|corallivores?|eats? corals?)",
+                "eats coral",
+                s -> s.diet().guild() == Guild.CORALS);
+        is(
+                "(?:easy|easily) (?:to feed|fed)|eats? (?:anything|flakes?|pellets?|frozen)",
+                "is easy to feed",
+                s -> s.diet().hard() <= 2);
     }
 
     private void manners() {
-        is("(?:semi[ -]?aggressive)", "has a temper, within limits (boldness 3)", s -> s.manner().bold() == 3);
-        graded("(?:very |really |quite )?(?:peaceful|calm|gentle|mild|friendly|docile|community|placid|" + NOT + "(?:aggressive|mean|nasty|territorial|a bully|bullying|fights?|fighting))(?: fish)?",
-            "is peaceful", Terms::peaceful);
-        is("(?:aggressive|mean|nasty|bold|boisterous|feisty|territorial|tough|bully)", "is bold", s -> s.manner().bold() >= 4);
+        is(
+                "(?:semi[ -]?aggressive)",
+                "has a temper, within limits (boldness 3)",
+                s -> s.manner().bold() == 3);
+        graded(
+                "(?:very |really |quite )?(?:peaceful|calm|gentle|mild|friendly|docile|community|placid|" + NOT
+                        + "(?:aggressive|mean|nasty|territorial|a bully|bullying|fights?|fighting))(?: fish)?",
+                "is peaceful",
+                Terms::peaceful);
+        is(
+                "(?:aggressive|mean|nasty|bold|boisterous|feisty|territorial|tough|bully)",
+                "is bold",
+                s -> s.manner().bold() >= 4);
         is("(?:shy|timid|secretive)", "is shy", s -> s.manner().timid() >= 4);
-        is("(?:easy|hardy|beginners?|beginner friendly|for beginners|first fish|simple|robust|tough as nails|bulletproof)(?: fish)?", "is easy", s -> s.skill() == 1);
+        is(
+                "(?:easy|hardy|beginners?|beginner friendly|for beginners|first fish|simple|robust|tough as "
+                        + "nails|bulletproof)(?: fish)?",
+                "is easy",
+                s -> s.skill() == 1);
         is("(?:hard|difficult|expert|experts? only|challenging)", "is for the seasoned", s -> s.skill() >= 3);
-        is("(?:pairs?|in pairs?|mated|couples?|two of)", "lives in pairs", s -> s.social().life() == GroupLife.PAIR || s.social().life() == GroupLife.ALONE_OR_PAIR);
-        is("(?:shoals?|shoaling|schools?|schooling|groups?|in (?:a )?(?:group|shoal|school)s?)", "lives in a group",
-            s -> s.social().life() == GroupLife.SHOAL || s.social().life() == GroupLife.HAREM);
-        is("(?:(?:captive|tank)[ -]?(?:bred|raised)|aquacultured|farmed|bred)", "is to be had captive-bred", Species::captiveBred);
+        is(
+                "(?:pairs?|in pairs?|mated|couples?|two of)",
+                "lives in pairs",
+                s -> s.social().life() == GroupLife.PAIR || s.social().life() == GroupLife.ALONE_OR_PAIR);
+        is(
+                "(?:shoals?|shoaling|schools?|schooling|groups?|in (?:a )?(?:group|shoal|school)s?)",
+                "lives in a group",
+                s -> s.social().life() == GroupLife.SHOAL || s.social().life() == GroupLife.HAREM);
+        is(
+                "(?:(?:captive|tank)[ -]?(?:bred|raised)|aquacultured|farmed|bred)",
+                "is to be had captive-bred",
+                Species::captiveBred);
         is("(?:wild[ -]?caught|from the wild)", "comes from the wild", s -> !s.captiveBred());
     }
 
-    /** 1 for the mild, half for those with some temper that leave others be, 0 for the rest and for fish eaters. Pelluna's judgement. */
+    /**
+     * 1 for the mild, half for those with some temper that leave others be, 0 for the rest and for fish eaters.
+     * Pelluna's judgement.
+     */
     private static double peaceful(Species s) {
         Species.Manner m = s.manner();
         boolean calm = m.smaller() <= 1 && m.newcomers() <= 2 && s.mouthShare() < 0.25;
@@ -162,57 +274,142 @@ final class Terms {
     }
 
     private void habits() {
-        is("(?:no jumpers?|" + NOT + "(?:jumps?|jumping|jumpers?|carpet surf)|open[ -]?top(?:ped)?)", "seldom jumps", s -> s.jumping() == Jumps.SELDOM);
+        is(
+                "(?:no jumpers?|" + NOT + "(?:jumps?|jumping|jumpers?|carpet surf)|open[ -]?top(?:ped)?)",
+                "seldom jumps",
+                s -> s.jumping() == Jumps.SELDOM);
         is("(?:jumps?|jumpers?|jumping)", "jumps", s -> s.jumping() == Jumps.OFTEN);
-        is("(?:" + NOT + "(?:venom|venomous|poisonous|toxic|dangerous)|harmless)", "is harmless to its keeper", s -> s.hazards().isEmpty());
-        is("(?:venomous|poisonous|stings?|stinging|dangerous)", "can hurt its keeper", s -> s.hazards().contains(Hazard.VENOMOUS_SPINES) || s.hazards().contains(Hazard.FANGS));
-        is("(?:no sand|without sand|bare[ -]?bottom)(?: tanks?)?", "needs no sand", s -> s.needs().sandCm() == 0);
-        is("(?:burrows?|burrowing|burrowers?|digs?|diggers?)", "burrows or digs", s -> s.place().swims() == Swims.BURROWS || s.habits().contains(Habit.DIGS));
-        is("(?:bottom[ -]?dwell(?:ers?|ing)|bottom fish|on the (?:bottom|sand)|sand[ -]?dwell(?:ers?|ing))", "lives on the bottom",
-            s -> s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE));
-        is("(?:open water|mid[ -]?water|free[ -]?swimming|swims? in the open|active swimmers?)", "swims in open water", s -> s.place().zones().contains(Zone.OPEN_WATER));
-        is("(?:cave[ -]?dwell(?:ers?|ing)|caves?)", "lives in caves", s -> s.place().zones().contains(Zone.CAVES));
-        is("(?:perch(?:es|ing)?|sits?|sitting)(?: on rocks?)?", "perches", s -> s.place().swims() == Swims.PERCHES);
-        is("(?:pistol shrimp (?:goby|gobies|partners?)|shrimp gob(?:y|ies)|(?:with|lives with|partners?) (?:a )?pistol shrimp)", "lives with a pistol shrimp",
-            s -> s.partner().filter(p -> p.contains("pistol shrimp")).isPresent());
-        is("(?:hosts?|hosting|lives in) (?:an? )?anemones?", "lives with an anemone", s -> s.partner().filter(p -> p.contains("anemone")).isPresent());
-        is("(?:cold|cool|temperate)(?: ?water)?", "likes it cool", s -> s.needs().warmestC() <= 25);
+        is(
+                "(?:" + NOT + "(?:venom|venomous|poisonous|toxic|dangerous)|harmless)",
+                "is harmless to its keeper",
+                s -> s.hazards().isEmpty());
+        is(
+                "(?:venomous|poisonous|stings?|stinging|dangerous)",
+                "can hurt its keeper",
+                s -> s.hazards().contains(Hazard.VENOMOUS_SPINES) || s.hazards().contains(Hazard.FANGS));
+        is(
+                "(?:no sand|without sand|bare[ -]?bottom)(?: tanks?)?",
+                "needs no sand",
+                s -> s.needs().sandCm() == 0);
+        is(
+                "(?:burrows?|burrowing|burrowers?|digs?|diggers?)",
+                "burrows or digs",
+                s -> s.place().swims() == Swims.BURROWS || s.habits().contains(Habit.DIGS));
+        is(
+                "(?:bottom[ -]?dwell(?:ers?|ing)|bottom fish|on the (?:bottom|sand)|sand[ -]?dwell(?:ers?|ing))",
+                "lives on the bottom",
+                s -> s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE));
+        is(
+                "(?:open water|mid[ -]?water|free[ -]?swimming|swims? in the open|active swimmers?)",
+                "swims in open water",
+                s -> s.place().zones().contains(Zone.OPEN_WATER));
+        is(
+                "(?:cave[ -]?dwell(?:ers?|ing)|caves?)",
+                "lives in caves",
+                s -> s.place().zones().contains(Zone.CAVES));
+        is(
+                "(?:perch(?:es|ing)?|sits?|sitting)(?: on rocks?)?",
+                "perches",
+                s -> s.place().swims() == Swims.PERCHES);
+        is(
+                "(?:pistol shrimp (?:goby|gobies|partners?)|shrimp gob(?:y|ies)|(?:with|lives with|partners?) (?:a "
+                        + ")?pistol shrimp)",
+                "lives with a pistol shrimp",
+                s -> s.partner().filter(p -> p.contains("pistol shrimp")).isPresent());
+        is(
+                "(?:hosts?|hosting|lives in) (?:an? )?anemones?",
+                "lives with an anemone",
+                s -> s.partner().filter(p -> p.contains("anemone")).isPresent());
+        is(
+                "(?:cold|cool|temperate)(?: ?water)?",
+                "likes it cool",
+                s -> s.needs().warmestC() <= 25);
     }
 
     private void looks() {
         is("(?:stripes|striped|stripey|lines|lined)", "is striped", s -> marks(s, Look.Kind.STRIPES, Look.Kind.STRIPE));
         is("(?:bars|barred|bands|banded)", "is barred", s -> marks(s, Look.Kind.BARS, Look.Kind.BAR));
-        is("(?:spots|spotted|spotty|dots|dotted|polka(?: dots?)?|freckles|freckled)", "is spotted", s -> marks(s, Look.Kind.SPOTS));
+        is(
+                "(?:spots|spotted|spotty|dots|dotted|polka(?: dots?)?|freckles|freckled)",
+                "is spotted",
+                s -> marks(s, Look.Kind.SPOTS));
         Map<String, Colour> colours = new LinkedHashMap<>();
         for (Colour c : Colour.values()) {
             colours.put(c.word(), c);
         }
-        colours.putAll(Map.of("gold", Colour.YELLOW, "golden", Colour.YELLOW, "lemon", Colour.YELLOW, "violet", Colour.PURPLE, "magenta", Colour.PURPLE, "lavender", Colour.PURPLE,
-            "scarlet", Colour.RED, "silver", Colour.GREY, "gray", Colour.GREY, "neon", Colour.BLUE));
-        add("(?:something |anything |mostly |bright |brightly )?(" + String.join("|", colours.keySet()) + ")(?: colou?red| ones?| fish| and)?", m -> {
-            Colour colour = colours.get(m.group(1));
-            return new Criterion("is " + colour.word() + ", at least in part", s -> Colour.of(s.look()).contains(colour) ? named(s, m.group(1)) ? 1 : 0.8 : 0);
-        });
-        is("(?:colou?rful|bright|showy|pretty)", "is colourful", s -> Colour.of(s.look()).stream().anyMatch(c -> c.ordinal() <= Colour.PINK.ordinal()));
+        colours.putAll(Map.of(
+                "gold",
+                Colour.YELLOW,
+                "golden",
+                Colour.YELLOW,
+                "lemon",
+                Colour.YELLOW,
+                "violet",
+                Colour.PURPLE,
+                "magenta",
+                Colour.PURPLE,
+                "lavender",
+                Colour.PURPLE,
+                "scarlet",
+                Colour.RED,
+                "silver",
+                Colour.GREY,
+                "gray",
+                Colour.GREY,
+                "neon",
+                Colour.BLUE));
+        add(
+                "(?:something |anything |mostly |bright |brightly )?(" + String.join("|", colours.keySet())
+                        + ")(?: colou?red| ones?| fish| and)?",
+                m -> {
+                    Colour colour = colours.get(m.group(1));
+                    return new Criterion(
+                            "is " + colour.word() + ", at least in part",
+                            s -> Colour.of(s.look()).contains(colour) ? named(s, m.group(1)) ? 1 : 0.8 : 0);
+                });
+        is(
+                "(?:colou?rful|bright|showy|pretty)",
+                "is colourful",
+                s -> Colour.of(s.look()).stream().anyMatch(c -> c.ordinal() <= Colour.PINK.ordinal()));
     }
 
     private static boolean named(Species s, String word) {
-        return s.commonNames().stream().anyMatch(n -> n.toLowerCase(java.util.Locale.ROOT).contains(word));
+        return s.commonNames().stream()
+                .anyMatch(n -> n.toLowerCase(java.util.Locale.ROOT).contains(word));
     }
 
     private static boolean marks(Species s, Look.Kind... kinds) {
         Set<Look.Kind> wanted = Set.of(kinds);
-        Map<Look.Kind, Long> found = s.look().marks().stream().collect(Collectors.groupingBy(Look.Mark::kind, Collectors.counting()));
-        return found.entrySet().stream().anyMatch(e -> wanted.contains(e.getKey()) && (e.getValue() >= 2 || e.getKey().ordinal() >= Look.Kind.BARS.ordinal() || e.getKey() == Look.Kind.SPOTS));
+        Map<Look.Kind, Long> found =
+                s.look().marks().stream().collect(Collectors.groupingBy(Look.Mark::kind, Collectors.counting()));
+        return found.entrySet().stream()
+                .anyMatch(e -> wanted.contains(e.getKey())
+                        && (e.getValue() >= 2
+                                || e.getKey().ordinal() >= Look.Kind.BARS.ordinal()
+                                || e.getKey() == Look.Kind.SPOTS));
     }
 
     private void size() {
-        is("(?:tiny|micro|pico)(?: fish)?", "is tiny, " + say.length(TINY_CM) + " at most", s -> s.size().usualCm() <= TINY_CM);
-        is("nano(?: (?:fish|tanks?|reef))?", "suits a nano of " + say.volume(NANO_LITRES), s -> s.room().litres().at(stance) <= NANO_LITRES);
-        graded("(?:small|little|smallish|dwarf|mini)(?: fish)?", "is small, about " + say.length(SMALL_CM) + " at most",
-            s -> s.size().usualCm() <= SMALL_CM ? 1 : s.size().usualCm() <= 1.3 * SMALL_CM ? 0.5 : 0);
-        is("(?:medium|medium[ -]sized|mid[ -]?size)(?: fish)?", "is of middling size", s -> s.size().usualCm() > 8 && s.size().usualCm() < LARGE_CM);
-        is("(?:large|big|huge|show)(?: fish)?", "is large, " + say.length(LARGE_CM) + " at least", s -> s.size().usualCm() >= LARGE_CM);
+        is(
+                "(?:tiny|micro|pico)(?: fish)?",
+                "is tiny, " + say.length(TINY_CM) + " at most",
+                s -> s.size().usualCm() <= TINY_CM);
+        is(
+                "nano(?: (?:fish|tanks?|reef))?",
+                "suits a nano of " + say.volume(NANO_LITRES),
+                s -> s.room().litres().at(stance) <= NANO_LITRES);
+        graded(
+                "(?:small|little|smallish|dwarf|mini)(?: fish)?",
+                "is small, about " + say.length(SMALL_CM) + " at most",
+                s -> s.size().usualCm() <= SMALL_CM ? 1 : s.size().usualCm() <= 1.3 * SMALL_CM ? 0.5 : 0);
+        is(
+                "(?:medium|medium[ -]sized|mid[ -]?size)(?: fish)?",
+                "is of middling size",
+                s -> s.size().usualCm() > 8 && s.size().usualCm() < LARGE_CM);
+        is(
+                "(?:large|big|huge|show)(?: fish)?",
+                "is large, " + say.length(LARGE_CM) + " at least",
+                s -> s.size().usualCm() >= LARGE_CM);
     }
 
     private static double litres(String number, String unit) {

@@ -1,7 +1,6 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.units.Step;
 
 /** Daily grazers without seaweed. Common practice: a clip daily or every second day. */
@@ -11,8 +10,14 @@ final class Algae implements Rule {
         if (!s.species().diet().algaeDaily() || s.tank().seaweed()) {
             return List.of();
         }
-        return List.of(Finding.of(RuleName.ALGAE, Step.CHOP, Figure.of("daily"), Figure.of("none"), "seaweed",
-            "It grazes all day; no seaweed is fed.", Remedy.change("algae", "plain seaweed is on a clip at both ends, daily or every second day"),
-            s.source("feeding")));
+        return List.of(Finding.of(
+                RuleName.ALGAE,
+                Step.CHOP,
+                Figure.of("daily"),
+                Figure.of("none"),
+                "seaweed",
+                "It grazes all day; no seaweed is fed.",
+                Remedy.change("algae", "plain seaweed is on a clip at both ends, daily or every second day"),
+                s.source("feeding")));
     }
 }

@@ -6,17 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Unsaid;
 import pelluna.core.units.English;
 import pelluna.core.units.Step;
 
-/** Whether a verdict hangs on something that the keeper has not said: whether it would be another if that were otherwise. */
+/**
+ * Whether a verdict hangs on something that the keeper has not said: whether it would be another if that were
+ * otherwise.
+ */
 public final class Assumed {
     private static final Map<Unsaid, List<Rule>> ASKED_BY = askedBy();
 
-    private Assumed() { }
+    private Assumed() {}
 
     private static Map<Unsaid, List<Rule>> askedBy() {
         Map<Unsaid, List<Rule>> by = new EnumMap<>(Unsaid.class);
@@ -37,27 +39,39 @@ public final class Assumed {
 
     /** The figure that a rule asks, where it is one that may be left unsaid. */
     private static Optional<Unsaid> asks(RuleName rule) {
-        return Optional.ofNullable(switch (rule) {
-            case TANK_AGE -> Unsaid.AGE;
-            case COVER -> Unsaid.COVER;
-            case SAND -> Unsaid.SAND;
-            case HIDES -> Unsaid.HIDES;
-            case CAPACITY -> Unsaid.WATER_CHANGE;
-            case MEALS -> Unsaid.MEALS;
-            case ALGAE -> Unsaid.SEAWEED;
-            case PODS -> Unsaid.PODS;
-            case HARD_FEEDER, KEEPER_SAFETY, SKILL -> Unsaid.KEEPER;
-            case TEMPERATURE -> Unsaid.TEMPERATURE;
-            case SALINITY -> Unsaid.SALINITY;
-            case QUARANTINE -> Unsaid.QUARANTINE;
-            default -> null;
-        });
+        return Optional.ofNullable(
+                switch (rule) {
+                    case TANK_AGE -> Unsaid.AGE;
+                    case COVER -> Unsaid.COVER;
+                    case SAND -> Unsaid.SAND;
+                    case HIDES -> Unsaid.HIDES;
+                    case CAPACITY -> Unsaid.WATER_CHANGE;
+                    case MEALS -> Unsaid.MEALS;
+                    case ALGAE -> Unsaid.SEAWEED;
+                    case PODS -> Unsaid.PODS;
+                    case HARD_FEEDER, KEEPER_SAFETY, SKILL -> Unsaid.KEEPER;
+                    case TEMPERATURE -> Unsaid.TEMPERATURE;
+                    case SALINITY -> Unsaid.SALINITY;
+                    case QUARANTINE -> Unsaid.QUARANTINE;
+                    default -> null;
+                });
     }
 
     /** The same finding; where it rests on what is not said, it says so. */
     static Finding marked(Finding f, Setting s) {
-        return asks(f.rule()).filter(s.tank().unsaid()::contains).map(u -> new Finding(f.rule(), f.step(), f.needs(), f.has(), f.unit(),
-            f.reason() + " Assumed: you have not said " + u.plain() + ".", f.remedy(), f.source(), f.schools())).orElse(f);
+        return asks(f.rule())
+                .filter(s.tank().unsaid()::contains)
+                .map(u -> new Finding(
+                        f.rule(),
+                        f.step(),
+                        f.needs(),
+                        f.has(),
+                        f.unit(),
+                        f.reason() + " Assumed: you have not said " + u.plain() + ".",
+                        f.remedy(),
+                        f.source(),
+                        f.schools()))
+                .orElse(f);
     }
 
     static Optional<Finding> of(Setting s) {
@@ -70,12 +84,23 @@ public final class Assumed {
         if (hangs.isEmpty()) {
             return Optional.empty();
         }
-        String says = "You have not said " + English.list(hangs.stream()
-            .map(u -> u.plain() + " (taken as: " + u.assumed(s.tank(), s.say()) + ")").toList())
-            + ". Said otherwise, this verdict may be another.";
-        return Optional.of(Finding.of(RuleName.ASSUMED, Step.RIPPLE, Figure.of("said"),
-            Figure.of(hangs.stream().map(Unsaid::word).collect(Collectors.joining(", "))), "not said", says,
-            Remedy.change("assumed", "you say " + English.list(hangs.stream().map(Unsaid::plain).toList())), "Pelluna's judgement"));
+        String says = "You have not said "
+                + English.list(hangs.stream()
+                        .map(u -> u.plain() + " (taken as: " + u.assumed(s.tank(), s.say()) + ")")
+                        .toList())
+                + ". Said otherwise, this verdict may be another.";
+        return Optional.of(Finding.of(
+                RuleName.ASSUMED,
+                Step.RIPPLE,
+                Figure.of("said"),
+                Figure.of(hangs.stream().map(Unsaid::word).collect(Collectors.joining(", "))),
+                "not said",
+                says,
+                Remedy.change(
+                        "assumed",
+                        "you say "
+                                + English.list(hangs.stream().map(Unsaid::plain).toList())),
+                "Pelluna's judgement"));
     }
 
     private static boolean differs(Rule rule, Setting s, Unsaid u) {
@@ -94,7 +119,8 @@ public final class Assumed {
 
     /** Whether a verdict hangs on a figure that is not said. */
     public static boolean on(Unsaid u, Verdict v) {
-        return v.findings().stream().filter(f -> f.rule() == RuleName.ASSUMED)
-            .anyMatch(f -> List.of(f.has().text().split(", ")).contains(u.word()));
+        return v.findings().stream()
+                .filter(f -> f.rule() == RuleName.ASSUMED)
+                .anyMatch(f -> List.of(f.has().text().split(", ")).contains(u.word()));
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Lens;
 import pelluna.core.capacity.Nitrate;
@@ -17,6 +16,7 @@ import pelluna.core.units.Step;
 final class CapacityRule implements Rule {
     /** Grams of one kind of fish per litre: Chop and Surge from here on. Pelluna's judgement. */
     private static final double CHOP_GRAMS = 1.5;
+
     private static final double SURGE_GRAMS = 2.2;
 
     @Override
@@ -42,9 +42,18 @@ final class CapacityRule implements Rule {
         for (Lens lens : Capacity.about(s.wish(), s.plan(), fish, s.say(), names)) {
             if (lens.step() != Step.CALM) {
                 already = already == null ? Capacity.about(s.wish(), s.plan(), before, s.say()) : already;
-                findings.add(Finding.of(RuleName.CAPACITY, lens.step(), Figure.of(lens.limit()), Figure.of(lens.used()), lens.unit(),
-                    (over(already, lens) ? "Your tank is at its number already. " : "With this fish grown, " + Capacity.plainName(lens)
-                        + " is over. ") + lens.says(), remedy(s, lens, fish), "Pelluna's judgement"));
+                findings.add(Finding.of(
+                        RuleName.CAPACITY,
+                        lens.step(),
+                        Figure.of(lens.limit()),
+                        Figure.of(lens.used()),
+                        lens.unit(),
+                        (over(already, lens)
+                                        ? "Your tank is at its number already. "
+                                        : "With this fish grown, " + Capacity.plainName(lens) + " is over. ")
+                                + lens.says(),
+                        remedy(s, lens, fish),
+                        "Pelluna's judgement"));
             }
         }
         return findings;
@@ -64,19 +73,32 @@ final class CapacityRule implements Rule {
         Nitrate nitrate = Waste.of(s.plan()).nitrate(Waste.adultFeed(fish));
         double share = nitrate.shareFor(s.tank().nitrateCeiling());
         String rhythm = " every " + Measures.number(s.tank().waterChangeEveryDays()) + " days";
-        return share <= 0.5 ? Remedy.change("nitrate", "you change " + (int) Math.ceil(share * 100) + " % of the water" + rhythm)
-            : Remedy.otherTank("nitrate", share, "more water or a stronger export: even half the water" + rhythm + " would not hold "
-                + Measures.number(s.tank().nitrateCeiling()) + " mg/L");
+        return share <= 0.5
+                ? Remedy.change("nitrate", "you change " + (int) Math.ceil(share * 100) + " % of the water" + rhythm)
+                : Remedy.otherTank(
+                        "nitrate",
+                        share,
+                        "more water or a stronger export: even half the water" + rhythm + " would not hold "
+                                + Measures.number(s.tank().nitrateCeiling()) + " mg/L");
     }
 
     private static void mass(Setting s, List<Finding> findings) {
         double has = s.wish().adultGrams() / s.tank().netLitres();
         if (has >= CHOP_GRAMS) {
-            findings.add(Finding.of(RuleName.CAPACITY, has >= SURGE_GRAMS ? Step.SURGE : Step.CHOP, Figure.of(CHOP_GRAMS),
-                Figure.of(has), "g/L", "Grown, " + (s.wish().count() == 1 ? "it weighs" : "they weigh") + " about "
-                    + s.say().mass(s.wish().adultGrams()) + " in " + s.say().volume(s.tank().netLitres()) + " of water.",
-                Remedy.otherTank("volume", s.wish().adultGrams() / CHOP_GRAMS, "a tank of at least " + s.say().volume(s.wish().adultGrams() / CHOP_GRAMS) + " net"),
-                "Pelluna's judgement"));
+            findings.add(Finding.of(
+                    RuleName.CAPACITY,
+                    has >= SURGE_GRAMS ? Step.SURGE : Step.CHOP,
+                    Figure.of(CHOP_GRAMS),
+                    Figure.of(has),
+                    "g/L",
+                    "Grown, " + (s.wish().count() == 1 ? "it weighs" : "they weigh") + " about "
+                            + s.say().mass(s.wish().adultGrams()) + " in "
+                            + s.say().volume(s.tank().netLitres()) + " of water.",
+                    Remedy.otherTank(
+                            "volume",
+                            s.wish().adultGrams() / CHOP_GRAMS,
+                            "a tank of at least " + s.say().volume(s.wish().adultGrams() / CHOP_GRAMS) + " net"),
+                    "Pelluna's judgement"));
         }
     }
 }

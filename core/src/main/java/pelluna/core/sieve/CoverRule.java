@@ -1,7 +1,6 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.tank.Cover;
 import pelluna.core.units.Step;
 
@@ -15,9 +14,15 @@ final class CoverRule implements Rule {
             return List.of();
         }
         Step step = Setting.atMostSurge(jumps + (cover == Cover.NONE ? 1 : 0));
-        return List.of(Finding.of(RuleName.COVER, step, Figure.of("mesh or solid"), Figure.of(cover.word()), "cover",
-            (jumps == 2 ? "It jumps, and readily" : "It jumps when startled") + "; your tank is "
-                + (cover == Cover.NONE ? "open." : "covered only in part."),
-            Remedy.change("cover", "the whole tank is covered with fine mesh or a lid"), s.source("jumps")));
+        return List.of(Finding.of(
+                RuleName.COVER,
+                step,
+                Figure.of("mesh or solid"),
+                Figure.of(cover.word()),
+                "cover",
+                (jumps == 2 ? "It jumps, and readily" : "It jumps when startled") + "; your tank is "
+                        + (cover == Cover.NONE ? "open." : "covered only in part."),
+                Remedy.change("cover", "the whole tank is covered with fine mesh or a lid"),
+                s.source("jumps")));
     }
 }

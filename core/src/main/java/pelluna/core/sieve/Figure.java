@@ -1,7 +1,6 @@
 package pelluna.core.sieve;
 
 import java.util.OptionalDouble;
-
 import pelluna.core.units.Measures;
 
 /** One side of a comparison: a number in the finding's unit, or a word. */

@@ -1,14 +1,14 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Species;
 import pelluna.core.units.English;
 import pelluna.core.units.Step;
 
 /**
- * The number of its kind, those that already live here counted in. Common practice: too few, too many, never two; too many softens with
+ * The number of its kind, those that already live here counted in. Common practice: too few, too many, never two; too
+ * many softens with
  * room
  * and hides ({@link Elbow}).
  */
@@ -16,30 +16,51 @@ final class GroupSize implements Rule {
     @Override
     public List<Finding> check(Setting s) {
         Species species = s.species();
-        int here = s.plan().staying().stream().filter(p -> p.species().equals(species)).mapToInt(p -> p.count()).sum();
+        int here = s.plan().staying().stream()
+                .filter(p -> p.species().equals(species))
+                .mapToInt(p -> p.count())
+                .sum();
         int count = here + s.wish().count();
         Species.Social social = species.social();
         int most = most(social);
         if (most > 0 && count > most) {
             boolean fierce = species.manner().ownKind() >= 4;
-            Step step = most == 1 && count == 2 && !fierce ? Step.CHOP : fierce && (most == 1 || count > most + 1) ? Step.SURGE : Step.CHOP;
+            Step step = most == 1 && count == 2 && !fierce
+                    ? Step.CHOP
+                    : fierce && (most == 1 || count > most + 1) ? Step.SURGE : Step.CHOP;
             int softer = Elbow.room(s, count);
             Step softened = Step.values()[Math.max(Step.RIPPLE.ordinal(), step.ordinal() - softer)];
-            String ends = "They end up as " + (most == 1 ? "one: the strongest drives off the rest" : most == 2
-                ? "a pair: the strongest two drive off the rest"
-                : "about " + most) + ".";
-            return finding(s, softened, most, count, here, softened == step ? ends : "In little room they end up as "
-                + (most == 1 ? "one" : most == 2 ? "a pair"
-                : "about " + most) + "; with " + s.say().volume(s.tank().glassLitres())
-                + " and a hide for each they mostly keep out of one another's way.");
+            String ends = "They end up as "
+                    + (most == 1
+                            ? "one: the strongest drives off the rest"
+                            : most == 2 ? "a pair: the strongest two drive off the rest" : "about " + most)
+                    + ".";
+            return finding(
+                    s,
+                    softened,
+                    most,
+                    count,
+                    here,
+                    softened == step
+                            ? ends
+                            : "In little room they end up as "
+                                    + (most == 1 ? "one" : most == 2 ? "a pair" : "about " + most) + "; with "
+                                    + s.say().volume(s.tank().glassLitres())
+                                    + " and a hide for each they mostly keep out of one another's way.");
         }
         if (count < social.least()) {
             return few(s, count, here);
         }
         if (social.life() == GroupLife.ALONE_OR_PAIR && count == 2) {
-            return List.of(Finding.of(RuleName.GROUP_SIZE, Step.RIPPLE, Figure.of(1), Figure.of(2), "fish",
-                "Two get on if they are a mated pair; two strangers of a kind fight.",
-                Remedy.change("group", "the two are a mated pair, or differ clearly in size"), s.source("social")));
+            return List.of(Finding.of(
+                    RuleName.GROUP_SIZE,
+                    Step.RIPPLE,
+                    Figure.of(1),
+                    Figure.of(2),
+                    "fish",
+                    "Two get on if they are a mated pair; two strangers of a kind fight.",
+                    Remedy.change("group", "the two are a mated pair, or differ clearly in size"),
+                    s.source("social")));
         }
         return List.of();
     }
@@ -64,19 +85,42 @@ final class GroupSize implements Rule {
         }
         if (harem) {
             boolean fierce = s.species().manner().ownKind() >= 3 && least >= 4;
-            return finding(s, count == 2 && fierce ? Step.SURGE : Step.CHOP, least, count, here,
-                "Never " + English.count(count, "", "").trim() + ": the stronger wears out the weaker. One alone, or a group of "
-                    + least + " and more.");
+            return finding(
+                    s,
+                    count == 2 && fierce ? Step.SURGE : Step.CHOP,
+                    least,
+                    count,
+                    here,
+                    "Never " + English.count(count, "", "").trim()
+                            + ": the stronger wears out the weaker. One alone, or a group of " + least + " and more.");
         }
-        return finding(s, count == 1 && least >= 5 ? Step.CHOP : Step.RIPPLE, least, count, here,
-            "It lives in a shoal; fewer than " + least + " stay shy or pick on one another.");
+        return finding(
+                s,
+                count == 1 && least >= 5 ? Step.CHOP : Step.RIPPLE,
+                least,
+                count,
+                here,
+                "It lives in a shoal; fewer than " + least + " stay shy or pick on one another.");
     }
 
     private static List<Finding> finding(Setting s, Step step, int needs, int count, int here, String why) {
         int wanted = needs - here;
-        Remedy remedy = wanted <= 0 ? Remedy.none("group", "no more of them: those that live here are enough")
-            : Remedy.change("group", "the number of " + s.species().name() + " you add is " + wanted
-                + (s.species().social().life() == GroupLife.HAREM && here == 0 ? ", or one alone" : ""));
-        return List.of(Finding.of(RuleName.GROUP_SIZE, step, Figure.of(needs), Figure.of(count), "fish", why, remedy, s.source("social")));
+        Remedy remedy = wanted <= 0
+                ? Remedy.none("group", "no more of them: those that live here are enough")
+                : Remedy.change(
+                        "group",
+                        "the number of " + s.species().name() + " you add is " + wanted
+                                + (s.species().social().life() == GroupLife.HAREM && here == 0
+                                        ? ", or one alone"
+                                        : ""));
+        return List.of(Finding.of(
+                RuleName.GROUP_SIZE,
+                step,
+                Figure.of(needs),
+                Figure.of(count),
+                "fish",
+                why,
+                remedy,
+                s.source("social")));
     }
 }

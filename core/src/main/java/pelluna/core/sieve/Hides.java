@@ -1,11 +1,13 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.plan.Party;
 import pelluna.core.units.Step;
 
-/** A hide for each that needs one, after the residents have taken theirs. None free is a Surge, too few a Chop: Pelluna's judgement. */
+/**
+ * A hide for each that needs one, after the residents have taken theirs. None free is a Surge, too few a Chop:
+ * Pelluna's judgement.
+ */
 final class Hides implements Rule {
     @Override
     public List<Finding> check(Setting s) {
@@ -18,11 +20,18 @@ final class Hides implements Rule {
         if (free >= needs) {
             return List.of();
         }
-        return List.of(Finding.of(RuleName.HIDES, free == 0 ? Step.SURGE : Step.CHOP, Figure.of(needs), Figure.of(free), "hides",
-            "It needs " + (needs == 1 ? "a hide" : needs + " hides") + " of its own; of your " + s.tank().hides() + ", "
-                + Math.min(taken, s.tank().hides()) + " are taken.",
-            Remedy.change("hides", "there " + (needs - free == 1 ? "is one more hide" : "are " + (needs - free) + " more hides")),
-            s.source("hides")));
+        return List.of(Finding.of(
+                RuleName.HIDES,
+                free == 0 ? Step.SURGE : Step.CHOP,
+                Figure.of(needs),
+                Figure.of(free),
+                "hides",
+                "It needs " + (needs == 1 ? "a hide" : needs + " hides") + " of its own; of your "
+                        + s.tank().hides() + ", " + Math.min(taken, s.tank().hides()) + " are taken.",
+                Remedy.change(
+                        "hides",
+                        "there " + (needs - free == 1 ? "is one more hide" : "are " + (needs - free) + " more hides")),
+                s.source("hides")));
     }
 
     private static int taken(Party p) {

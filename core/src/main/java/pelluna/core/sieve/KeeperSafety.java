@@ -2,7 +2,6 @@ package pelluna.core.sieve;
 
 import java.util.List;
 import java.util.stream.Collectors;
-
 import pelluna.core.catalogue.Hazard;
 import pelluna.core.tank.Keeper;
 import pelluna.core.units.Step;
@@ -17,8 +16,16 @@ final class KeeperSafety implements Rule {
         String what = s.species().hazards().stream().sorted().map(h -> h.word()).collect(Collectors.joining(", "));
         boolean venom = s.species().hazards().contains(Hazard.VENOMOUS_SPINES);
         Step step = venom && s.tank().keeper() == Keeper.FIRST_YEAR ? Step.CHOP : Step.RIPPLE;
-        return List.of(Finding.of(RuleName.KEEPER_SAFETY, step, Figure.of("care"), Figure.of(what), "hazard", Hazard.cautions(s.species().hazards()),
-            Remedy.change("safety", "you move it in a container, never by hand, and know where it is before a hand goes in"),
-            s.source("danger")));
+        return List.of(Finding.of(
+                RuleName.KEEPER_SAFETY,
+                step,
+                Figure.of("care"),
+                Figure.of(what),
+                "hazard",
+                Hazard.cautions(s.species().hazards()),
+                Remedy.change(
+                        "safety",
+                        "you move it in a container, never by hand, and know where it is before a hand goes in"),
+                s.source("danger")));
     }
 }

@@ -1,12 +1,12 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Schools;
 import pelluna.core.tank.QuotedSize;
 
 /**
- * The glass of the display against the least volume of the stance, to the nearest 5 %: what keepers quote ('180 gallons') is the tank
+ * The glass of the display against the least volume of the stance, to the nearest 5 %: what keepers quote ('180
+ * gallons') is the tank
  * by its glass, not the
  * water that is left beside rock and sand. Under 90 % a Chop, under 75 % a Surge: Pelluna's judgement.
  */
@@ -17,10 +17,28 @@ final class LeastVolume implements Rule {
         double needs = schools.at(s.stance()) * s.grownShare();
         double has = s.tank().glassLitres();
         return Setting.shortfall(QuotedSize.share(has, needs), 1, 0.90, 0.75)
-            .map(step -> Finding.of(RuleName.LEAST_VOLUME, step, Figure.of(needs),
-            Figure.of(has), "L", s.until() + "This needs a tank of " + s.say().volume(needs) + "; yours holds " + s.say().volume(has) + ".",
-            Remedy.otherTank("volume", needs, "a tank of at least " + s.say().volume(needs)),
-            s.source(s.wish().count() >= 3 && s.species().room().groupLitres().isPresent() ? "group-volume" : "volume"))
-            .disputed(schools)).stream().toList();
+                .map(step -> Finding.of(
+                                RuleName.LEAST_VOLUME,
+                                step,
+                                Figure.of(needs),
+                                Figure.of(has),
+                                "L",
+                                s.until() + "This needs a tank of " + s.say().volume(needs) + "; yours holds "
+                                        + s.say().volume(has) + ".",
+                                Remedy.otherTank(
+                                        "volume",
+                                        needs,
+                                        "a tank of at least " + s.say().volume(needs)),
+                                s.source(
+                                        s.wish().count() >= 3
+                                                        && s.species()
+                                                                .room()
+                                                                .groupLitres()
+                                                                .isPresent()
+                                                ? "group-volume"
+                                                : "volume"))
+                        .disputed(schools))
+                .stream()
+                .toList();
     }
 }

@@ -3,12 +3,14 @@ package pelluna.core.sieve;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Unsaid;
 import pelluna.core.tension.Quarters;
 
-/** Those who live in a tank and stay, settled once for all the wishes that are held against them. Not for several threads. */
+/**
+ * Those who live in a tank and stay, settled once for all the wishes that are held against them. Not for several
+ * threads.
+ */
 public final class Living {
     private final Plan plan;
     private final Map<Unsaid, List<Plan>> others = new EnumMap<>(Unsaid.class);
@@ -20,7 +22,11 @@ public final class Living {
 
     /** The plan in other tanks, as the tank might be in one thing that is not said. */
     List<Plan> otherwise(Unsaid u) {
-        return others.computeIfAbsent(u, k -> k.others(plan.tank(), plan.startOn()).stream().map(plan::with).toList());
+        return others.computeIfAbsent(
+                u,
+                k -> k.others(plan.tank(), plan.startOn()).stream()
+                        .map(plan::with)
+                        .toList());
     }
 
     Quarters quarters() {

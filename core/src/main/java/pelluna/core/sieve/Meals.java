@@ -11,8 +11,14 @@ final class Meals implements Rule {
         if (has >= needs) {
             return List.of();
         }
-        return List.of(Finding.of(RuleName.MEALS, Setting.atMostSurge(needs - has), Figure.of(needs), Figure.of(has), "meals a day",
-            "It wants " + needs + " small meals a day; you give " + has + ".",
-            Remedy.change("meals", "you feed " + needs + " small meals a day; an automatic feeder helps"), s.source("feeding")));
+        return List.of(Finding.of(
+                RuleName.MEALS,
+                Setting.atMostSurge(needs - has),
+                Figure.of(needs),
+                Figure.of(has),
+                "meals a day",
+                "It wants " + needs + " small meals a day; you give " + has + ".",
+                Remedy.change("meals", "you feed " + needs + " small meals a day; an automatic feeder helps"),
+                s.source("feeding")));
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.sieve;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import pelluna.core.catalogue.Habit;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Species;
@@ -36,25 +35,40 @@ final class ReefLifeRule implements Rule {
         Step step = Step.values()[harm.ordinal()];
         String does = switch (harm) {
             case LEAVES_ALONE -> "It leaves " + kind.plain() + " alone";
-            case KNOWN -> risk == null ? "It drops sand, which has been known to bury " + kind.plain()
-                : "It has been known to go for " + kind.plain();
+            case KNOWN ->
+                risk == null
+                        ? "It drops sand, which has been known to bury " + kind.plain()
+                        : "It has been known to go for " + kind.plain();
             case OFTEN -> "It often goes for " + kind.plain();
             case EXPECT -> "Expect it to go for " + kind.plain();
         };
         String size = spares > 0 ? "; it tends to spare those over " + s.say().length(spares) : "";
-        return Finding.of(RuleName.REEF_LIFE, step, Figure.of("none kept"), Figure.of(kind.word()), "kept", does + size + ".",
-            remedy(s, kind, harm, spares), s.source(risk == null ? "habits" : "reef"));
+        return Finding.of(
+                RuleName.REEF_LIFE,
+                step,
+                Figure.of("none kept"),
+                Figure.of(kind.word()),
+                "kept",
+                does + size + ".",
+                remedy(s, kind, harm, spares),
+                s.source(risk == null ? "habits" : "reef"));
     }
 
     private static Remedy remedy(Setting s, ReefLife kind, Harm harm, double spares) {
         String key = "reef-" + kind.word();
         if (spares > 0) {
-            return Remedy.change(key, "your " + kind.plain() + " are larger than " + s.say().length(spares) + ", and you accept the risk");
+            return Remedy.change(
+                    key,
+                    "your " + kind.plain() + " are larger than " + s.say().length(spares)
+                            + ", and you accept the risk");
         }
         if (harm == Harm.EXPECT) {
             return Remedy.none(key, "not with " + kind.plain() + "; it needs a tank without");
         }
-        return Remedy.change(key, harm == Harm.KNOWN ? "you watch it around the " + kind.plain()
-            : "you part with the " + kind.plain() + ", or accept to lose some");
+        return Remedy.change(
+                key,
+                harm == Harm.KNOWN
+                        ? "you watch it around the " + kind.plain()
+                        : "you part with the " + kind.plain() + ", or accept to lose some");
     }
 }

@@ -1,7 +1,6 @@
 package pelluna.core.sieve;
 
 import java.util.Optional;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Party;
@@ -28,9 +27,14 @@ public record Setting(Plan plan, Party wish, Measures say, Living living) {
         return wish.species();
     }
 
-    /** Share of its adult length that it comes to here: below 1 only if it is to leave before it is grown. Its needs are taken in proportion. */
+    /**
+     * Share of its adult length that it comes to here: below 1 only if it is to leave before it is grown. Its needs
+     * are taken in proportion.
+     */
     double grownShare() {
-        return wish.hand().leaves().isEmpty() ? 1 : Math.min(1, wish.adultCm() / species().size().usualCm());
+        return wish.hand().leaves().isEmpty()
+                ? 1
+                : Math.min(1, wish.adultCm() / species().size().usualCm());
     }
 
     /** 'By the day it leaves, at 12 cm: ', for a fish that is to be traded in; nothing for one that stays. */
@@ -42,7 +46,10 @@ public record Setting(Plan plan, Party wish, Measures say, Living living) {
         return species().source(fact);
     }
 
-    /** How far a need is missed: nothing from the whole need on, then Ripple, Chop below the first share, Surge below the second. */
+    /**
+     * How far a need is missed: nothing from the whole need on, then Ripple, Chop below the first share, Surge below
+     * the second.
+     */
     static Optional<Step> shortfall(double has, double needs, double chopBelow, double surgeBelow) {
         if (has >= needs) {
             return Optional.empty();

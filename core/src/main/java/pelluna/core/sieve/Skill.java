@@ -11,8 +11,15 @@ final class Skill implements Rule {
         if (needs <= has) {
             return List.of();
         }
-        return List.of(Finding.of(RuleName.SKILL, Setting.atMostSurge(needs - has + 1), Figure.of(needs), Figure.of(has), "of 4",
-            "Keepers call it " + needs + " of 4 in difficulty; a " + s.tank().keeper().word() + " keeper does well up to " + has + ".",
-            Remedy.wait("skill", "easier fish have lived well with you for a year first"), s.source("skill")));
+        return List.of(Finding.of(
+                RuleName.SKILL,
+                Setting.atMostSurge(needs - has + 1),
+                Figure.of(needs),
+                Figure.of(has),
+                "of 4",
+                "Keepers call it " + needs + " of 4 in difficulty; a "
+                        + s.tank().keeper().word() + " keeper does well up to " + has + ".",
+                Remedy.wait("skill", "easier fish have lived well with you for a year first"),
+                s.source("skill")));
     }
 }

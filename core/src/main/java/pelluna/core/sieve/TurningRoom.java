@@ -1,7 +1,6 @@
 package pelluna.core.sieve;
 
 import java.util.List;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Swims;
 import pelluna.core.units.Measures;
@@ -26,12 +25,26 @@ public final class TurningRoom implements Rule {
         double needs = bodyLengths(s.species());
         double adult = s.wish().adultCm();
         double has = s.tank().runCm() / adult;
-        return Setting.shortfall(has, needs, 0.85, 0.6).map(step -> Finding.of(RuleName.TURNING_ROOM, step, Figure.of(needs),
-            Figure.of(has), "body lengths", "Grown to " + s.say().length(adult) + " it turns after "
-                + Measures.number(Measures.round(has, 1)) + " body lengths; a fish that "
-                + (swims == Swims.NEVER_STOPS ? "never stops" : swims == Swims.CRUISES ? "cruises" : "stays put") + " wants "
-                + Measures.number(needs) + ".",
-            Remedy.otherTank("run", needs * adult, "a tank with a run of at least " + s.say().length(needs * adult)), s.source("adult")))
-            .stream().toList();
+        return Setting.shortfall(has, needs, 0.85, 0.6)
+                .map(step -> Finding.of(
+                        RuleName.TURNING_ROOM,
+                        step,
+                        Figure.of(needs),
+                        Figure.of(has),
+                        "body lengths",
+                        "Grown to " + s.say().length(adult) + " it turns after "
+                                + Measures.number(Measures.round(has, 1)) + " body lengths; a fish that "
+                                + (swims == Swims.NEVER_STOPS
+                                        ? "never stops"
+                                        : swims == Swims.CRUISES ? "cruises" : "stays put")
+                                + " wants "
+                                + Measures.number(needs) + ".",
+                        Remedy.otherTank(
+                                "run",
+                                needs * adult,
+                                "a tank with a run of at least " + s.say().length(needs * adult)),
+                        s.source("adult")))
+                .stream()
+                .toList();
     }
 }

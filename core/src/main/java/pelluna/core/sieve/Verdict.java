@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import pelluna.core.plan.Party;
 import pelluna.core.units.Named;
 
@@ -17,7 +16,9 @@ import pelluna.core.units.Named;
 public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Finding> findings) {
     /** The three outcomes. */
     public enum Outcome implements Named {
-        FITS("fits", "fits"), FITS_IF("fits-if", "fits if …"), NOT_IN_THIS_TANK("not-in-this-tank", "not in this tank");
+        FITS("fits", "fits"),
+        FITS_IF("fits-if", "fits if …"),
+        NOT_IN_THIS_TANK("not-in-this-tank", "not in this tank");
 
         private final String word;
         private final String plain;
@@ -47,7 +48,8 @@ public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Fin
             }
         }
         Outcome outcome = outOfReach ? Outcome.NOT_IN_THIS_TANK : conditions.isEmpty() ? Outcome.FITS : Outcome.FITS_IF;
-        return new Verdict(wish, outcome, conditions.values().stream().map(Remedy::text).toList(), List.copyOf(findings));
+        return new Verdict(
+                wish, outcome, conditions.values().stream().map(Remedy::text).toList(), List.copyOf(findings));
     }
 
     /** The same verdict with what only the whole plan can tell. */
@@ -59,13 +61,18 @@ public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Fin
 
     /** The finding that the number of its kind is wrong, if that stops it. */
     public Optional<Finding> wrongNumber() {
-        return findings.stream().filter(f -> f.rule() == RuleName.GROUP_SIZE && f.blocks()).findFirst();
+        return findings.stream()
+                .filter(f -> f.rule() == RuleName.GROUP_SIZE && f.blocks())
+                .findFirst();
     }
 
     /** The finding that stops it: on the first mesh that holds it, the most serious. */
     public Optional<Finding> stop() {
         boolean never = outcome == Outcome.NOT_IN_THIS_TANK;
-        return findings.stream().filter(Finding::blocks).filter(f -> !never || !f.remedy().inReach())
-            .min(Comparator.comparing((Finding f) -> f.rule().mesh()).thenComparing(f -> f.step(), Comparator.reverseOrder()));
+        return findings.stream()
+                .filter(Finding::blocks)
+                .filter(f -> !never || !f.remedy().inReach())
+                .min(Comparator.comparing((Finding f) -> f.rule().mesh())
+                        .thenComparing(f -> f.step(), Comparator.reverseOrder()));
     }
 }

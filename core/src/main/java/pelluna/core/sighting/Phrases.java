@@ -4,41 +4,53 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.behaviour.Doing;
 
 /** How keepers say what fish do; the first phrase of each is the one that Pelluna offers. */
 final class Phrases {
     /** A way to say it. */
-    record Phrase(List<String> words, Doing doing) { }
+    record Phrase(List<String> words, Doing doing) {}
 
     private static final List<Phrase> ALL = sorted(List.of(
-        say(Doing.CHASED, "chased", "chases", "chase", "chasing", "charged", "ran off"),
-        say(Doing.NIPPED, "nipped", "nips", "nip", "bit", "bites", "bite"),
-        say(Doing.BLOCKED_FOOD, "kept from food", "blocked from food", "blocked", "keeps from food", "guards food from"),
-        say(Doing.STRUCK_BOX, "struck at the box of", "struck at box", "struck the box", "strikes the box", "hit the box", "struck at the box"),
-        say(Doing.DISPLAYED, "displayed at", "displayed", "displays", "flared at", "flares"),
-        say(Doing.NOT_EATING, "does not eat", "not eating", "won't eat", "refuses food", "ate nothing"),
-        say(Doing.EATS, "eats", "ate", "eating", "feeds"),
-        say(Doing.SEEN, "is there", "seen", "is out", "came out"),
-        say(Doing.ABSENT, "did not come", "absent", "not seen", "missing"),
-        say(Doing.HIDES, "hides", "hid", "hiding", "hidden"),
-        say(Doing.TORN_FIN, "has a torn fin", "torn fin", "torn fins", "torn tail", "split fin"),
-        say(Doing.WOUND, "has a wound", "wound", "wounded", "bitten", "hurt"),
-        say(Doing.CLOUDY_EYE, "has a cloudy eye", "cloudy eye", "cloudy eyes"),
-        say(Doing.SPOTS, "has spots", "spots", "white spots", "spotty"),
-        say(Doing.FAST_BREATH, "breathes fast", "breathing fast", "fast breath", "gasps", "gasping"),
-        say(Doing.RUBS, "rubs itself", "rubs", "flashes", "scratches", "scratching"),
-        say(Doing.THIN, "is thin", "thin", "sunken belly"),
-        say(Doing.JUMPED, "jumped", "jumps", "on the floor"),
-        say(Doing.SPAWNED, "spawned", "spawns", "eggs"),
-        say(Doing.CHANGED_SEX, "changed sex", "turned male", "turned female"),
-        say(Doing.COUNTED, "counted"),
-        say(Doing.NOTE, "note"),
-        say(Doing.FED, "fed"),
-        say(Doing.SEAWEED, "seaweed given", "seaweed", "nori")));
+            say(Doing.CHASED, "chased", "chases", "chase", "chasing", "charged", "ran off"),
+            say(Doing.NIPPED, "nipped", "nips", "nip", "bit", "bites", "bite"),
+            say(
+                    Doing.BLOCKED_FOOD,
+                    "kept from food",
+                    "blocked from food",
+                    "blocked",
+                    "keeps from food",
+                    "guards food from"),
+            say(
+                    Doing.STRUCK_BOX,
+                    "struck at the box of",
+                    "struck at box",
+                    "struck the box",
+                    "strikes the box",
+                    "hit the box",
+                    "struck at the box"),
+            say(Doing.DISPLAYED, "displayed at", "displayed", "displays", "flared at", "flares"),
+            say(Doing.NOT_EATING, "does not eat", "not eating", "won't eat", "refuses food", "ate nothing"),
+            say(Doing.EATS, "eats", "ate", "eating", "feeds"),
+            say(Doing.SEEN, "is there", "seen", "is out", "came out"),
+            say(Doing.ABSENT, "did not come", "absent", "not seen", "missing"),
+            say(Doing.HIDES, "hides", "hid", "hiding", "hidden"),
+            say(Doing.TORN_FIN, "has a torn fin", "torn fin", "torn fins", "torn tail", "split fin"),
+            say(Doing.WOUND, "has a wound", "wound", "wounded", "bitten", "hurt"),
+            say(Doing.CLOUDY_EYE, "has a cloudy eye", "cloudy eye", "cloudy eyes"),
+            say(Doing.SPOTS, "has spots", "spots", "white spots", "spotty"),
+            say(Doing.FAST_BREATH, "breathes fast", "breathing fast", "fast breath", "gasps", "gasping"),
+            say(Doing.RUBS, "rubs itself", "rubs", "flashes", "scratches", "scratching"),
+            say(Doing.THIN, "is thin", "thin", "sunken belly"),
+            say(Doing.JUMPED, "jumped", "jumps", "on the floor"),
+            say(Doing.SPAWNED, "spawned", "spawns", "eggs"),
+            say(Doing.CHANGED_SEX, "changed sex", "turned male", "turned female"),
+            say(Doing.COUNTED, "counted"),
+            say(Doing.NOTE, "note"),
+            say(Doing.FED, "fed"),
+            say(Doing.SEAWEED, "seaweed given", "seaweed", "nori")));
 
-    private Phrases() { }
+    private Phrases() {}
 
     private static List<Phrase> say(Doing doing, String... ways) {
         List<Phrase> phrases = new ArrayList<>();
@@ -50,11 +62,14 @@ final class Phrases {
 
     /** Longer ones first, so that 'does not eat' is not read as 'eat'. */
     private static List<Phrase> sorted(List<List<Phrase>> groups) {
-        return groups.stream().flatMap(List::stream).sorted(Comparator.comparingInt((Phrase p) -> p.words().size()).reversed()).toList();
+        return groups.stream()
+                .flatMap(List::stream)
+                .sorted(Comparator.comparingInt((Phrase p) -> p.words().size()).reversed())
+                .toList();
     }
 
     /** Where a phrase stands in a sentence. */
-    record At(Doing doing, int from, int to) { }
+    record At(Doing doing, int from, int to) {}
 
     static Optional<At> in(List<String> words) {
         for (Phrase p : ALL) {

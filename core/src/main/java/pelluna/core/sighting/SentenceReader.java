@@ -8,11 +8,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-
 import pelluna.core.behaviour.Doing;
 import pelluna.core.units.English;
 
-/** Reads a sighting as keepers write it: 'angel chased wrasse x3 left cave', 'gramma hides', 'angel nipped wrasse hard; over the clam'. What follows a semicolon is a note. */
+/**
+ * Reads a sighting as keepers write it: 'angel chased wrasse x3 left cave', 'gramma hides', 'angel nipped wrasse hard;
+ * over the clam'. What follows a semicolon is a note.
+ */
 public final class SentenceReader {
     public static final int MOST_TIMES = 99;
     private static final int MOST_OFFERS = 6;
@@ -27,7 +29,7 @@ public final class SentenceReader {
     }
 
     /** What was understood, or why not; never both. */
-    public record Reading(Optional<Sighting> sighting, String problem) { }
+    public record Reading(Optional<Sighting> sighting, String problem) {}
 
     public Reading read(String text) {
         String[] parts = text.split(";", 2);
@@ -51,14 +53,24 @@ public final class SentenceReader {
         if (doing.toAnother() && whom.size() > 1) {
             whom = whom.stream().filter(k -> !k.id().equals(who.get(0).id())).toList();
         }
-        if (doing.toAnother() && whom.size() == 1 && whom.get(0).id().equals(who.get(0).id())) {
+        if (doing.toAnother()
+                && whom.size() == 1
+                && whom.get(0).id().equals(who.get(0).id())) {
             return no("A fish does not do that to itself.");
         }
         if (doing.toAnother() && whom.size() != 1) {
             return no(which("to whom", after, whom));
         }
-        return new Reading(Optional.of(new Sighting(doing.ofAFish() ? Optional.of(who.get(0).id()) : Optional.empty(), doing,
-            doing.toAnother() ? Optional.of(whom.get(0).id()) : Optional.empty(), places.of(where), gravity, times, note)), "");
+        return new Reading(
+                Optional.of(new Sighting(
+                        doing.ofAFish() ? Optional.of(who.get(0).id()) : Optional.empty(),
+                        doing,
+                        doing.toAnother() ? Optional.of(whom.get(0).id()) : Optional.empty(),
+                        places.of(where),
+                        gravity,
+                        times,
+                        note)),
+                "");
     }
 
     private static Reading no(String problem) {
@@ -70,20 +82,37 @@ public final class SentenceReader {
             return English.capital(asked) + "?";
         }
         String words = String.join(" ", typed);
-        return found.isEmpty() ? "Nobody here goes by '" + words + "'." : "'" + words + "' may be " + String.join(" or ", found.stream().map(Known::label).toList()) + ". Which?";
+        return found.isEmpty()
+                ? "Nobody here goes by '" + words + "'."
+                : "'" + words + "' may be "
+                        + String.join(" or ", found.stream().map(Known::label).toList()) + ". Which?";
     }
 
     private static List<String> words(String text) {
-        return new ArrayList<>(Arrays.stream(text.toLowerCase(java.util.Locale.ROOT).replaceAll("[.,!]", " ").strip().split("\\s+")).filter(w -> !w.isEmpty()).toList());
+        return new ArrayList<>(Arrays.stream(text.toLowerCase(java.util.Locale.ROOT)
+                        .replaceAll("[.,!]", " ")
+                        .strip()
+                        .split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .toList());
     }
 
     private static int times(List<String> after) {
         int times = 1;
         for (int i = 0; i < after.size(); i++) {
             Matcher m = TIMES.matcher(after.get(i));
-            boolean spelled = i + 1 < after.size() && after.get(i + 1).equals("times") && after.get(i).matches("\\d{1,2}");
-            if (m.matches() || spelled || after.get(i).equals("twice") || after.get(i).equals("thrice")) {
-                times = after.get(i).equals("twice") ? 2 : after.get(i).equals("thrice") ? 3 : Integer.parseInt(after.get(i).replaceAll("\\D", ""));
+            boolean spelled = i + 1 < after.size()
+                    && after.get(i + 1).equals("times")
+                    && after.get(i).matches("\\d{1,2}");
+            if (m.matches()
+                    || spelled
+                    || after.get(i).equals("twice")
+                    || after.get(i).equals("thrice")) {
+                times = after.get(i).equals("twice")
+                        ? 2
+                        : after.get(i).equals("thrice")
+                                ? 3
+                                : Integer.parseInt(after.get(i).replaceAll("\\D", ""));
                 if (spelled) {
                     after.remove(i + 1);
                 }
@@ -127,7 +156,8 @@ public final class SentenceReader {
             if (names.meant(after).size() != 1 || open && !exactly(after)) {
                 fish(after, head + " ", offers);
             } else {
-                List.of("x2", "x3", "left", "right", "left cave", "right cave").forEach(w -> offers.add(typed.stripTrailing() + " " + w));
+                List.of("x2", "x3", "left", "right", "left cave", "right cave")
+                        .forEach(w -> offers.add(typed.stripTrailing() + " " + w));
             }
         }
         offers.remove(typed);
@@ -154,7 +184,9 @@ public final class SentenceReader {
             List<Known> who = names.meant(words.subList(0, cut));
             String begun = String.join(" ", words.subList(cut, words.size()));
             if (who.size() == 1 && (cut < words.size() || !open || exactly(words))) {
-                Phrases.offered().stream().filter(p -> p.startsWith(begun)).forEach(p -> offers.add(who.get(0).label() + " " + p));
+                Phrases.offered().stream()
+                        .filter(p -> p.startsWith(begun))
+                        .forEach(p -> offers.add(who.get(0).label() + " " + p));
             }
         }
     }

@@ -1,7 +1,6 @@
 package pelluna.core.sighting;
 
 import java.util.Optional;
-
 import pelluna.core.behaviour.Doing;
 
 /**
@@ -13,7 +12,14 @@ import pelluna.core.behaviour.Doing;
  * @param gravity 1 to 3
  * @param times   1 or more
  */
-public record Sighting(Optional<String> who, Doing doing, Optional<String> whom, Optional<Spot> where, int gravity, int times, String note) {
+public record Sighting(
+        Optional<String> who,
+        Doing doing,
+        Optional<String> whom,
+        Optional<Spot> where,
+        int gravity,
+        int times,
+        String note) {
     /** A place on the front glass in shares of it: from the left, and above the floor, 0 to 1. */
-    public record Spot(double x, double y) { }
+    public record Spot(double x, double y) {}
 }

@@ -4,7 +4,9 @@ import pelluna.core.units.Named;
 
 /** How long somebody has kept salt water. */
 public enum Keeper implements Named {
-    FIRST_YEAR("first-year", 2), SETTLED("settled", 3), SEASONED("seasoned", 4);
+    FIRST_YEAR("first-year", 2),
+    SETTLED("settled", 3),
+    SEASONED("seasoned", 4);
 
     private final String word;
     private final int skill;

@@ -4,7 +4,9 @@ import pelluna.core.units.Named;
 
 /** How many small crustaceans live in the rock and the refuge. */
 public enum Pods implements Named {
-    NONE, SOME, PLENTY;
+    NONE,
+    SOME,
+    PLENTY;
 
     @Override
     public String word() {

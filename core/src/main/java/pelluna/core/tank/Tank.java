@@ -6,7 +6,6 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
-
 import pelluna.core.scape.Scape;
 
 /**
@@ -20,12 +19,35 @@ import pelluna.core.scape.Scape;
  * @param unsaid            what its keeper has not said, for which something is assumed
  * @param scape             the reef from the front; the usual one until the keeper has drawn it
  */
-public record Tank(TankShape shape, double lengthCm, double widthCm, double waterHeightCm, OptionalDouble netLitresMeasured,
-                   double runCm, double rockKg, double sandDepthCm, double sumpLitres, int hides, Cover cover,
-                   LocalDate cycledOn, Keeper keeper, Set<ReefLife> keeps, double waterChangePercent,
-                   double waterChangeEveryDays, int mealsADay, boolean seaweed, Pods pods, double temperatureC,
-                   double salinity, OptionalDouble nitrate, OptionalDouble phosphate, double nitrateCeiling,
-                   int quarantinePlaces, QuarantineSchool school, Scape scape, Set<Unsaid> unsaid) {
+public record Tank(
+        TankShape shape,
+        double lengthCm,
+        double widthCm,
+        double waterHeightCm,
+        OptionalDouble netLitresMeasured,
+        double runCm,
+        double rockKg,
+        double sandDepthCm,
+        double sumpLitres,
+        int hides,
+        Cover cover,
+        LocalDate cycledOn,
+        Keeper keeper,
+        Set<ReefLife> keeps,
+        double waterChangePercent,
+        double waterChangeEveryDays,
+        int mealsADay,
+        boolean seaweed,
+        Pods pods,
+        double temperatureC,
+        double salinity,
+        OptionalDouble nitrate,
+        OptionalDouble phosphate,
+        double nitrateCeiling,
+        int quarantinePlaces,
+        QuarantineSchool school,
+        Scape scape,
+        Set<Unsaid> unsaid) {
 
     /** Height of the front, as a share of the length, where only a volume is known. Pelluna's judgement. */
     static final double FRONT_SHARE = 0.4;
@@ -44,7 +66,10 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
         return volume().netLitres();
     }
 
-    /** What the glass of the display holds, litres, sump, rock and sand left out: the figure that keepers and shops call a tank by. */
+    /**
+     * What the glass of the display holds, litres, sump, rock and sand left out: the figure that keepers and shops
+     * call a tank by.
+     */
     public double glassLitres() {
         return volume().glassLitres();
     }
@@ -56,16 +81,68 @@ public record Tank(TankShape shape, double lengthCm, double widthCm, double wate
 
     /** The same tank with its reef drawn otherwise. */
     public Tank with(Scape other) {
-        return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, other.hides().size(), cover,
-            cycledOn, keeper, keeps, waterChangePercent, waterChangeEveryDays, mealsADay, seaweed, pods, temperatureC, salinity, nitrate, phosphate,
-            nitrateCeiling, quarantinePlaces, school, other, unsaid);
+        return new Tank(
+                shape,
+                lengthCm,
+                widthCm,
+                waterHeightCm,
+                netLitresMeasured,
+                runCm,
+                rockKg,
+                sandDepthCm,
+                sumpLitres,
+                other.hides().size(),
+                cover,
+                cycledOn,
+                keeper,
+                keeps,
+                waterChangePercent,
+                waterChangeEveryDays,
+                mealsADay,
+                seaweed,
+                pods,
+                temperatureC,
+                salinity,
+                nitrate,
+                phosphate,
+                nitrateCeiling,
+                quarantinePlaces,
+                school,
+                other,
+                unsaid);
     }
 
     /** The same tank with so many meals a day, and seaweed or none. */
     public Tank fed(int meals, boolean withSeaweed) {
-        return new Tank(shape, lengthCm, widthCm, waterHeightCm, netLitresMeasured, runCm, rockKg, sandDepthCm, sumpLitres, hides, cover, cycledOn, keeper,
-            keeps, waterChangePercent, waterChangeEveryDays, meals, withSeaweed, pods, temperatureC, salinity, nitrate, phosphate, nitrateCeiling,
-            quarantinePlaces, school, scape, unsaid);
+        return new Tank(
+                shape,
+                lengthCm,
+                widthCm,
+                waterHeightCm,
+                netLitresMeasured,
+                runCm,
+                rockKg,
+                sandDepthCm,
+                sumpLitres,
+                hides,
+                cover,
+                cycledOn,
+                keeper,
+                keeps,
+                waterChangePercent,
+                waterChangeEveryDays,
+                meals,
+                withSeaweed,
+                pods,
+                temperatureC,
+                salinity,
+                nitrate,
+                phosphate,
+                nitrateCeiling,
+                quarantinePlaces,
+                school,
+                scape,
+                unsaid);
     }
 
     /** Whether its keeper has said when its cycle ended. */

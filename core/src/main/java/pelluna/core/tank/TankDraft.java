@@ -6,21 +6,27 @@ import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import pelluna.core.scape.Scape;
 
 /**
  * A tank with everything that may be left out: absent figures get the documented default. Fields are public and
- * nullable on purpose: this is the one place where 'not said' is allowed; {@link #on} turns it into a whole {@link Tank}.
+ * nullable on purpose: this is the one place where 'not said' is allowed; {@link #on} turns it into a whole {@link
+ * Tank}.
  */
 public final class TankDraft {
     /** Rock that leaves about one hide, kg. Pelluna's judgement. */
     public static final double ROCK_KG_PER_HIDE = 8;
-    /** Ceilings for nitrate, mg/L: with corals, clams or anemones (common practice) and without (Pelluna's judgement). */
+    /**
+     * Ceilings for nitrate, mg/L: with corals, clams or anemones (common practice) and without (Pelluna's judgement).
+     */
     public static final double REEF_NITRATE_CEILING = 15;
+
     public static final double FISH_NITRATE_CEILING = 40;
 
-    /** A measured volume may be larger than the glass and the sump that were named, but not this much. Pelluna's judgement. */
+    /**
+     * A measured volume may be larger than the glass and the sump that were named, but not this much. Pelluna's
+     * judgement.
+     */
     private static final double MOST_OVER = 2;
 
     public TankShape shape;
@@ -58,7 +64,9 @@ public final class TankDraft {
         d.lengthCm = tank.lengthCm();
         d.widthCm = tank.widthCm();
         d.waterHeightCm = tank.waterHeightCm();
-        d.netLitres = tank.netLitresMeasured().isPresent() ? Double.valueOf(tank.netLitresMeasured().getAsDouble()) : null;
+        d.netLitres = tank.netLitresMeasured().isPresent()
+                ? Double.valueOf(tank.netLitresMeasured().getAsDouble())
+                : null;
         d.runCm = tank.runCm();
         d.rockKg = tank.rockKg();
         d.sandDepthCm = tank.sandDepthCm();
@@ -76,7 +84,8 @@ public final class TankDraft {
         d.temperatureC = tank.temperatureC();
         d.salinity = tank.salinity();
         d.nitrate = tank.nitrate().isPresent() ? Double.valueOf(tank.nitrate().getAsDouble()) : null;
-        d.phosphate = tank.phosphate().isPresent() ? Double.valueOf(tank.phosphate().getAsDouble()) : null;
+        d.phosphate =
+                tank.phosphate().isPresent() ? Double.valueOf(tank.phosphate().getAsDouble()) : null;
         d.nitrateCeiling = tank.nitrateCeiling();
         d.quarantinePlaces = tank.quarantinePlaces();
         d.school = tank.school();
@@ -85,8 +94,9 @@ public final class TankDraft {
     }
 
     private Set<Unsaid> unsaid() {
-        return Arrays.stream(Unsaid.values()).filter(u -> u.missing(this))
-            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Unsaid.class)));
+        return Arrays.stream(Unsaid.values())
+                .filter(u -> u.missing(this))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Unsaid.class)));
     }
 
     /**
@@ -102,8 +112,10 @@ public final class TankDraft {
         double width = or(widthCm, cubic || round ? length : 0.0);
         double height = or(waterHeightCm, cubic ? length : 0.0);
         if (netLitres == null && (length <= 0 || width <= 0 || height <= 0)) {
-            throw new ImpossibleTankException("tank", "no complete size",
-                "inside length, width and water height, or a measured volume and the run");
+            throw new ImpossibleTankException(
+                    "tank",
+                    "no complete size",
+                    "inside length, width and water height, or a measured volume and the run");
         }
         double rock = or(rockKg, 0.0);
         Set<ReefLife> kept = or(keeps, Set.of());
@@ -111,13 +123,40 @@ public final class TankDraft {
         double front = height > 0 ? height : Tank.FRONT_SHARE * length;
         double sand = or(sandDepthCm, 0.0);
         double run = or(runCm, length);
-        int holes = or(hides, scape != null ? scape.hides().size() : (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE)));
-        Scape reef = scape == null ? Scape.usual(length, front, sand, rock > 0, holes, run) : scape.withHides(holes, length, front, sand);
-        Tank tank = new Tank(form, length, width, height, optional(netLitres), run, rock, sand, or(sumpLitres, 0.0), holes,
-            or(cover, Cover.PARTIAL), or(cycledOn, startOn), or(keeper, Keeper.SETTLED),
-            kept, or(waterChangePercent, 10.0), or(waterChangeEveryDays, 7.0), or(mealsADay, 2), or(seaweed, false),
-            or(pods, Pods.SOME), or(temperatureC, 25.5), or(salinity, 35.0), optional(nitrate), optional(phosphate),
-            or(nitrateCeiling, ceiling), or(quarantinePlaces, 1), or(school, QuarantineSchool.THIRTY_DAYS_WATCH), reef, unsaid());
+        int holes = or(
+                hides, scape != null ? scape.hides().size() : (int) Math.max(2, Math.round(rock / ROCK_KG_PER_HIDE)));
+        Scape reef = scape == null
+                ? Scape.usual(length, front, sand, rock > 0, holes, run)
+                : scape.withHides(holes, length, front, sand);
+        Tank tank = new Tank(
+                form,
+                length,
+                width,
+                height,
+                optional(netLitres),
+                run,
+                rock,
+                sand,
+                or(sumpLitres, 0.0),
+                holes,
+                or(cover, Cover.PARTIAL),
+                or(cycledOn, startOn),
+                or(keeper, Keeper.SETTLED),
+                kept,
+                or(waterChangePercent, 10.0),
+                or(waterChangeEveryDays, 7.0),
+                or(mealsADay, 2),
+                or(seaweed, false),
+                or(pods, Pods.SOME),
+                or(temperatureC, 25.5),
+                or(salinity, 35.0),
+                optional(nitrate),
+                optional(phosphate),
+                or(nitrateCeiling, ceiling),
+                or(quarantinePlaces, 1),
+                or(school, QuarantineSchool.THIRTY_DAYS_WATCH),
+                reef,
+                unsaid());
         requireWater(tank);
         return tank;
     }
@@ -125,12 +164,17 @@ public final class TankDraft {
     private void requireWater(Tank tank) {
         TankVolume volume = tank.volume();
         if (volume.netLitres() <= 0) {
-            throw new ImpossibleTankException("tank.rockKg", "rock and sand fill the whole tank",
-                "less rock or sand than water");
+            throw new ImpossibleTankException(
+                    "tank.rockKg", "rock and sand fill the whole tank", "less rock or sand than water");
         }
-        if (netLitres != null && volume.grossLitres() > 0 && netLitres > MOST_OVER * (volume.grossLitres() + tank.sumpLitres())) {
-            throw new ImpossibleTankException("tank.netLitres", netLitres + " L",
-                "a measured volume near what the glass and sump hold, " + Math.round(volume.grossLitres() + tank.sumpLitres()) + " L");
+        if (netLitres != null
+                && volume.grossLitres() > 0
+                && netLitres > MOST_OVER * (volume.grossLitres() + tank.sumpLitres())) {
+            throw new ImpossibleTankException(
+                    "tank.netLitres",
+                    netLitres + " L",
+                    "a measured volume near what the glass and sump hold, "
+                            + Math.round(volume.grossLitres() + tank.sumpLitres()) + " L");
         }
     }
 

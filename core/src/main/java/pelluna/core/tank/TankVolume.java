@@ -8,21 +8,29 @@ import pelluna.core.units.Convert;
  * @param measured whether net is the keeper's own measurement
  * @param sized    whether gross comes of the inside size; without one it stands at the net volume
  */
-public record TankVolume(double grossLitres, double rockLitres, double sandLitres, double sumpLitres, double netLitres,
-                         boolean measured, boolean sized) {
+public record TankVolume(
+        double grossLitres,
+        double rockLitres,
+        double sandLitres,
+        double sumpLitres,
+        double netLitres,
+        boolean measured,
+        boolean sized) {
     /** Bulk density of reef rock, kg/L, so that mass ÷ density is the water it displaces. Pelluna's judgement. */
     public static final double ROCK_KG_PER_LITRE = 2.0;
     /** Share of a sand bed that is water between the grains. Common practice. */
     public static final double SAND_PORE_SHARE = 0.4;
 
     /**
-     * Share of the glass that is water where nobody gave its size: rock and sand take 8 to 15 % (common practice); a tenth is Pelluna's
+     * Share of the glass that is water where nobody gave its size: rock and sand take 8 to 15 % (common practice); a
+     * tenth is Pelluna's
      * judgement.
      */
     public static final double WATER_SHARE = 0.9;
 
     /**
-     * What the glass of the display holds, litres, above zero: length × width × water height, or, where only a measured volume is
+     * What the glass of the display holds, litres, above zero: length × width × water height, or, where only a
+     * measured volume is
      * known, as much glass
      * as such a display usually has.
      */
@@ -38,6 +46,7 @@ public record TankVolume(double grossLitres, double rockLitres, double sandLitre
         double computed = gross - rock - sand + tank.sumpLitres();
         boolean measured = tank.netLitresMeasured().isPresent();
         double net = tank.netLitresMeasured().orElse(computed);
-        return new TankVolume(measured && gross == 0 ? net : gross, rock, sand, tank.sumpLitres(), net, measured, gross > 0);
+        return new TankVolume(
+                measured && gross == 0 ? net : gross, rock, sand, tank.sumpLitres(), net, measured, gross > 0);
     }
 }

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-
 import pelluna.core.units.English;
 import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 
 /**
- * Figures of a tank that its keeper may leave unsaid. Each is asked for; until it is said, something is assumed, and what hangs on it
+ * Figures of a tank that its keeper may leave unsaid. Each is asked for; until it is said, something is assumed, and
+ * what hangs on it
  * says so. What is
  * assumed is Pelluna's judgement.
  */
@@ -20,7 +20,10 @@ public enum Unsaid implements Named {
     COVER("cover", "how it is covered", d -> d.cover == null),
     SAND("sandDepthCm", "how deep its sand is", d -> d.sandDepthCm == null),
     HIDES("hides", "how many hides it has", d -> d.hides == null && d.scape == null),
-    WATER_CHANGE("waterChangePercent", "how much water you change", d -> d.waterChangePercent == null || d.waterChangeEveryDays == null),
+    WATER_CHANGE(
+            "waterChangePercent",
+            "how much water you change",
+            d -> d.waterChangePercent == null || d.waterChangeEveryDays == null),
     MEALS("mealsADay", "how often you feed", d -> d.mealsADay == null),
     SEAWEED("seaweed", "whether you offer seaweed", d -> d.seaweed == null),
     PODS("pods", "whether it has live pods", d -> d.pods == null),
@@ -58,14 +61,16 @@ public enum Unsaid implements Named {
     public String assumed(Tank tank, Measures say) {
         return switch (this) {
             case AGE -> "unknown, and young where it has to count";
-            case COVER -> switch (tank.cover()) {
-                case PARTIAL -> "covered in part";
-                default -> tank.cover().word();
-            };
+            case COVER ->
+                switch (tank.cover()) {
+                    case PARTIAL -> "covered in part";
+                    default -> tank.cover().word();
+                };
             case SAND -> tank.sandDepthCm() == 0 ? "no sand" : say.length(tank.sandDepthCm());
             case HIDES -> English.count(tank.hides(), "hide", "hides");
-            case WATER_CHANGE -> Measures.number(tank.waterChangePercent()) + " % every "
-                + English.count((int) tank.waterChangeEveryDays(), "day", "days");
+            case WATER_CHANGE ->
+                Measures.number(tank.waterChangePercent()) + " % every "
+                        + English.count((int) tank.waterChangeEveryDays(), "day", "days");
             case MEALS -> English.count(tank.mealsADay(), "meal", "meals") + " a day";
             case SEAWEED -> tank.seaweed() ? "offered" : "none";
             case PODS -> tank.pods().word();
@@ -78,11 +83,13 @@ public enum Unsaid implements Named {
 
     /** The same tank as it might be instead: the ends of what keepers usually have. */
     public List<Tank> others(Tank tank, LocalDate startOn) {
-        return ends(startOn).map(change -> {
-            TankDraft draft = TankDraft.of(tank);
-            change.accept(draft);
-            return draft.on(startOn);
-        }).toList();
+        return ends(startOn)
+                .map(change -> {
+                    TankDraft draft = TankDraft.of(tank);
+                    change.accept(draft);
+                    return draft.on(startOn);
+                })
+                .toList();
     }
 
     private Stream<Consumer<TankDraft>> ends(LocalDate startOn) {
@@ -98,7 +105,8 @@ public enum Unsaid implements Named {
             case KEEPER -> Stream.of(d -> d.keeper = Keeper.FIRST_YEAR, d -> d.keeper = Keeper.SEASONED);
             case TEMPERATURE -> Stream.of(d -> d.temperatureC = 24.0, d -> d.temperatureC = 27.0);
             case SALINITY -> Stream.of(d -> d.salinity = 31.0, d -> d.salinity = 36.0);
-            case QUARANTINE -> Stream.of(d -> d.school = QuarantineSchool.NONE, d -> d.school = QuarantineSchool.THIRTY_DAYS_WATCH);
+            case QUARANTINE ->
+                Stream.of(d -> d.school = QuarantineSchool.NONE, d -> d.school = QuarantineSchool.THIRTY_DAYS_WATCH);
         };
     }
 

@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.catalogue.Harm;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -21,6 +20,7 @@ import pelluna.core.units.Measures;
 public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate from, String reason) {
     /** Growth is looked at in steps of a week, for ten years. */
     private static final int STEP_DAYS = 7;
+
     private static final int WEEKS = 520;
     /** What is eaten by size rather than picked at. */
     private static final List<ReefLife> BY_SIZE = List.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS);
@@ -29,7 +29,7 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
     public static Optional<Eaten> of(Party eater, Party prey, LocalDate start, Measures say) {
         double mouth = eater.species().mouthShare();
         if (eater.species().scientificName().equals(prey.species().scientificName())
-            || mouth * eater.adultCm() < Math.min(prey.lengthCm(), prey.adultCm())) {
+                || mouth * eater.adultCm() < Math.min(prey.lengthCm(), prey.adultCm())) {
             return Optional.empty();
         }
         long eaterDays = ChronoUnit.DAYS.between(eater.from(), start);
@@ -38,9 +38,14 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
             double bite = mouth * eater.lengthAfter(eaterDays + (long) week * STEP_DAYS);
             if (prey.lengthAfter(preyDays + (long) week * STEP_DAYS) <= bite) {
                 LocalDate day = start.plusDays((long) week * STEP_DAYS);
-                return Optional.of(new Eaten(eater, Optional.of(prey), prey.species().scientificName(), day,
-                    "At " + say.length(eater.lengthOn(day)) + " it can swallow fish up to " + say.length(bite) + "; the "
-                        + prey.species().name() + " is " + say.length(prey.lengthOn(day)) + " then."));
+                return Optional.of(new Eaten(
+                        eater,
+                        Optional.of(prey),
+                        prey.species().scientificName(),
+                        day,
+                        "At " + say.length(eater.lengthOn(day)) + " it can swallow fish up to " + say.length(bite)
+                                + "; the " + prey.species().name() + " is " + say.length(prey.lengthOn(day))
+                                + " then."));
             }
         }
         return Optional.empty();
@@ -58,8 +63,15 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
             for (ReefLife kind : BY_SIZE) {
                 if (plan.tank().keeps(kind) && eater.species().harmTo(kind).compareTo(Harm.OFTEN) >= 0) {
                     double spares = eater.species().reefLife().get(kind).sparesFromCm();
-                    found.add(new Eaten(eater, Optional.empty(), kind.word(), plan.startOn(), "It hunts " + kind.plain()
-                        + (spares > 0 ? "; those larger than " + say.length(spares) + " are often spared." : ".")));
+                    found.add(new Eaten(
+                            eater,
+                            Optional.empty(),
+                            kind.word(),
+                            plan.startOn(),
+                            "It hunts " + kind.plain()
+                                    + (spares > 0
+                                            ? "; those larger than " + say.length(spares) + " are often spared."
+                                            : ".")));
                 }
             }
         }

@@ -11,12 +11,21 @@ import pelluna.core.plan.Party;
  * @param boxed       whether the newcomer was first shown to the others in a see-through box
  * @param overlap     how far their grounds overlap, 0 to 1 of the smaller; 1 if one has no place of its own
  */
-public record Encounter(Party aggressor, double aggressorCm, Party target, double targetCm, Order order, Surroundings tank,
-                        boolean boxed, double overlap) {
+public record Encounter(
+        Party aggressor,
+        double aggressorCm,
+        Party target,
+        double targetCm,
+        Order order,
+        Surroundings tank,
+        boolean boxed,
+        double overlap) {
 
     /** Who was in the tank first, seen from the aggressor. */
     public enum Order {
-        AGGRESSOR_FIRST, TOGETHER, TARGET_FIRST,
+        AGGRESSOR_FIRST,
+        TOGETHER,
+        TARGET_FIRST,
         /** Both were out, rock was moved, and both came back on one day: the ground is dealt anew. */
         ANEW;
 

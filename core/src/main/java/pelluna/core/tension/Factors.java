@@ -2,22 +2,25 @@ package pelluna.core.tension;
 
 import java.util.List;
 
-import pelluna.core.units.Measures;
-
 /**
  * What strengthens or dampens tension. That each of these acts, and in which direction, is common practice; the size of
  * its effect is Pelluna's judgement. All multipliers are above zero, so that no factor ever makes tension out of none.
  */
 final class Factors {
-    /** Who was there first: first, together, later; and where the ground is dealt anew, nearly as if either came later. */
+    /**
+     * Who was there first: first, together, later; and where the ground is dealt anew, nearly as if either came later.
+     */
     private static final double TOGETHER = 0.9;
+
     private static final double LATER = 0.6;
     private static final double ANEW = 0.65;
     /**
-     * Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at 0.85. Size settles
+     * Relative size, a logistic in ln(Li/Lj): from 0.4 of the effect for a dwarf to 1.3 for a giant; equals fight at
+     * 0.85. Size settles
      * matters between rivals; towards a stranger temper decides, and being larger counts by a third.
      */
     private static final double SIZE_LEAST = 0.4;
+
     private static final double SIZE_SPAN = 0.9;
     private static final double SIZE_SLOPE = 2.2;
     private static final double EQUALS = SIZE_LEAST + SIZE_SPAN / 2;
@@ -25,50 +28,79 @@ final class Factors {
     private static final double STRANGER_SMALLER = 0.8;
     /** Room: (net ÷ what both need) to this power, within limits; and the run likewise, weaker. */
     private static final double ROOM_POWER = -0.15;
+
     private static final double ROOM_POWER_RIVALS = -0.55;
     /** A hunter comes to its prey: so much of what room gives is lost against it. */
     private static final double FOUND_ANYWHERE = 0.7;
+
     private static final double RUN_POWER = -0.10;
     private static final double CAPTIVE_BRED = 0.9;
     private static final double BOXED = 0.8;
 
     static final List<Factor> ALL = List.of(
-        new Factor("who was first", e -> switch (e.order()) {
-            case AGGRESSOR_FIRST -> 1;
-            case TOGETHER -> TOGETHER;
-            case TARGET_FIRST -> LATER;
-            case ANEW -> ANEW;
-        }, (e, m) -> switch (e.order()) {
-            case AGGRESSOR_FIRST -> "It was there first.";
-            case TOGETHER -> "Neither counts as first: they came together, or nobody said who was there before.";
-            case ANEW -> "The ground is dealt anew: neither has any of its own yet.";
-            case TARGET_FIRST -> "It comes later, into a tank that is not its own.";
-        }),
-        new Factor("size", Factors::size,
-            (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
-        new Factor("room", Factors::room,
-            (e, m) -> m.volume(e.tank().litres()) + " for two that need " + m.volume(needed(e)) + "."),
-        new Factor("run", e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.88, 1.06),
-            (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
-        new Factor("hides", e -> 0.8 + 0.4 * Math.exp(-e.tank().hides() / 6.0),
-            (e, m) -> e.tank().hides() + " hides to get out of sight."),
-        new Factor("shared attention", e -> 1 / Math.sqrt(e.target().count()),
-            (e, m) -> e.target().count() == 1 ? "Nobody of its kind to share the attention."
-                : e.target().count() + " of a kind share the attention."),
-        new Factor("feeding", Factors::feeding, (e, m) -> e.tank().mealsADay() + " meals a day"
-            + (grazer(e) ? e.tank().seaweed() ? ", seaweed on offer." : ", no seaweed on offer." : ".")),
-        new Factor("captive-bred", e -> e.aggressor().captiveBred() ? CAPTIVE_BRED : 1,
-            (e, m) -> e.aggressor().captiveBred() ? "Captive-bred: a little milder." : "Not captive-bred."),
-        new Factor("box", e -> e.boxed() ? BOXED : 1,
-            (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."),
-        new Factor("own record", Factors::record,
-            (e, m) -> "Seen in this tank: it " + e.aggressor().own().says() + "."));
+            new Factor(
+                    "who was first",
+                    e -> switch (e.order()) {
+                        case AGGRESSOR_FIRST -> 1;
+                        case TOGETHER -> TOGETHER;
+                        case TARGET_FIRST -> LATER;
+                        case ANEW -> ANEW;
+                    },
+                    (e, m) -> switch (e.order()) {
+                        case AGGRESSOR_FIRST -> "It was there first.";
+                        case TOGETHER ->
+                            "Neither counts as first: they came together, or nobody said who was there before.";
+                        case ANEW -> "The ground is dealt anew: neither has any of its own yet.";
+                        case TARGET_FIRST -> "It comes later, into a tank that is not its own.";
+                    }),
+            new Factor(
+                    "size",
+                    Factors::size,
+                    (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
+            new Factor(
+                    "room",
+                    Factors::room,
+                    (e, m) -> m.volume(e.tank().litres()) + " for two that need " + m.volume(needed(e)) + "."),
+            new Factor(
+                    "run",
+                    e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.88, 1.06),
+                    (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
+            new Factor(
+                    "hides",
+                    e -> 0.8 + 0.4 * Math.exp(-e.tank().hides() / 6.0),
+                    (e, m) -> e.tank().hides() + " hides to get out of sight."),
+            new Factor(
+                    "shared attention",
+                    e -> 1 / Math.sqrt(e.target().count()),
+                    (e, m) -> e.target().count() == 1
+                            ? "Nobody of its kind to share the attention."
+                            : e.target().count() + " of a kind share the attention."),
+            new Factor(
+                    "feeding",
+                    Factors::feeding,
+                    (e, m) -> e.tank().mealsADay() + " meals a day"
+                            + (grazer(e)
+                                    ? e.tank().seaweed() ? ", seaweed on offer." : ", no seaweed on offer."
+                                    : ".")),
+            new Factor(
+                    "captive-bred",
+                    e -> e.aggressor().captiveBred() ? CAPTIVE_BRED : 1,
+                    (e, m) -> e.aggressor().captiveBred() ? "Captive-bred: a little milder." : "Not captive-bred."),
+            new Factor(
+                    "box",
+                    e -> e.boxed() ? BOXED : 1,
+                    (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."),
+            new Factor(
+                    "own record",
+                    Factors::record,
+                    (e, m) -> "Seen in this tank: it " + e.aggressor().own().says() + "."));
 
-    private Factors() { }
+    private Factors() {}
 
     /**
      * What the two need together: the larger need whole and half of the smaller, since they share the open water; up to
-     * twice as much for rivals of one genus, by their temper. Common practice: surgeonfish of one genus mix in tanks well
+     * twice as much for rivals of one genus, by their temper. Common practice: surgeonfish of one genus mix in tanks
+     * well
      * over 1000 L.
      */
     private static double needed(Encounter e) {
@@ -77,7 +109,10 @@ final class Factors {
         return (Math.max(a, b) + Math.min(a, b) / 2) * (1 + 2 * (1 - relief(e)));
     }
 
-    /** Rivals seek each other out in little room and lose sight of each other in much; towards a stranger room says less. */
+    /**
+     * Rivals seek each other out in little room and lose sight of each other in much; towards a stranger room says
+     * less.
+     */
     private static double room(Encounter e) {
         double rivals = Drivers.kinship(e);
         double power = ROOM_POWER + (ROOM_POWER_RIVALS - ROOM_POWER) * rivals;
@@ -92,7 +127,8 @@ final class Factors {
     }
 
     /**
-     * Whoever was mild among strangers is not so yet against a rival that nobody has seen it with: there its mildness counts the less,
+     * Whoever was mild among strangers is not so yet against a rival that nobody has seen it with: there its mildness
+     * counts the less,
      * the closer the kin.
      */
     private static double record(Encounter e) {
@@ -103,13 +139,16 @@ final class Factors {
 
     /** How far room helps: rivals of one kind or genus seek each other out, the more so the worse their temper. */
     private static double relief(Encounter e) {
-        int temper = e.sameSpecies() ? e.aggressor().species().manner().ownKind()
-            : e.sameGenus() ? e.aggressor().species().manner().genus() : 0;
+        int temper = e.sameSpecies()
+                ? e.aggressor().species().manner().ownKind()
+                : e.sameGenus() ? e.aggressor().species().manner().genus() : 0;
         return (1 - temper / 10.0) * (1 - FOUND_ANYWHERE * Hunting.share(e));
     }
 
     private static double run(Encounter e) {
-        return Math.max(e.aggressor().species().room().runCm().customary(), e.target().species().room().runCm().customary());
+        return Math.max(
+                e.aggressor().species().room().runCm().customary(),
+                e.target().species().room().runCm().customary());
     }
 
     /** More meals, less tension: 1.12 at one meal, 1 at two, 0.82 from six on; 1.1 for grazers without seaweed. */
@@ -120,7 +159,8 @@ final class Factors {
     }
 
     private static boolean grazer(Encounter e) {
-        return e.aggressor().species().diet().algaeDaily() || e.target().species().diet().algaeDaily();
+        return e.aggressor().species().diet().algaeDaily()
+                || e.target().species().diet().algaeDaily();
     }
 
     private static double clamp(double value, double least, double most) {

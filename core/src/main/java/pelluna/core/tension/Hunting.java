@@ -2,26 +2,31 @@ package pelluna.core.tension;
 
 import java.util.EnumSet;
 import java.util.Set;
-
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
 
 /**
- * Fish that kill what they cannot swallow, up to a share of their own length and from the size at which their kind does it. That tusk
+ * Fish that kill what they cannot swallow, up to a share of their own length and from the size at which their kind
+ * does it. That tusk
  * wrasses,
  * grown coris, triggers and large hogfish do is common practice; the shares and slopes are Pelluna's judgement.
  */
 final class Hunting {
-    /** It begins at this share of the size at which its kind does it, and is over at the whole limit, whole below this share of it. */
+    /**
+     * It begins at this share of the size at which its kind does it, and is over at the whole limit, whole below this
+     * share of it.
+     */
     private static final double BEGINS = 0.7;
+
     private static final double SURE = 0.7;
     /** Slow fish and those of the bottom are caught first; swimmers mostly get away. */
     private static final double SWIMMER = 0.45;
+
     private static final Set<Zone> BOTTOM = EnumSet.of(Zone.SAND, Zone.RUBBLE, Zone.CAVES);
 
-    private Hunting() { }
+    private Hunting() {}
 
     /** How far the aggressor hunts the target at these lengths, 0 to 1; never falls as the aggressor grows. */
     static double share(Encounter e) {
@@ -45,7 +50,8 @@ final class Hunting {
 
     /** 1 for fish of the bottom and slow ones that no spine or poison protects, less for swimmers. */
     static double defenceless(Species prey) {
-        boolean bottom = prey.place().zones().stream().anyMatch(BOTTOM::contains) && prey.place().swims() != Swims.NEVER_STOPS;
+        boolean bottom = prey.place().zones().stream().anyMatch(BOTTOM::contains)
+                && prey.place().swims() != Swims.NEVER_STOPS;
         boolean settled = prey.place().swims() != Swims.CRUISES && prey.place().swims() != Swims.NEVER_STOPS;
         return bottom || settled ? 1 : SWIMMER;
     }

@@ -1,7 +1,6 @@
 package pelluna.core.tension;
 
 import java.util.Collection;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.grounds.Grounds;
 import pelluna.core.plan.Party;
@@ -25,11 +24,20 @@ public record Quarters(Surroundings surroundings, Grounds grounds) {
      * @param targetCm    length of the target on the day, cm
      * @param boxed       whether the newcomer of the two goes through the see-through box
      */
-    public Encounter meet(Party aggressor, double aggressorCm, Party target, double targetCm, Encounter.Order order, boolean boxed) {
+    public Encounter meet(
+            Party aggressor, double aggressorCm, Party target, double targetCm, Encounter.Order order, boolean boxed) {
         Species.Place one = aggressor.species().place();
         Species.Place other = target.species().place();
-        boolean both = one.holdsGround() && other.holdsGround() && one.zones().stream().anyMatch(other.zones()::contains);
-        return new Encounter(aggressor, aggressorCm, target, targetCm, order, surroundings, boxed,
-            both ? grounds.overlap(aggressor, aggressorCm, target, targetCm) : 0);
+        boolean both =
+                one.holdsGround() && other.holdsGround() && one.zones().stream().anyMatch(other.zones()::contains);
+        return new Encounter(
+                aggressor,
+                aggressorCm,
+                target,
+                targetCm,
+                order,
+                surroundings,
+                boxed,
+                both ? grounds.overlap(aggressor, aggressorCm, target, targetCm) : 0);
     }
 }

@@ -4,14 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The points of an index, reason by reason: what the drivers bring together is split by −ln(1 − pull), so that the order of
- * the drivers does not matter; then each factor takes or adds in turn. The points sum up to the index, but for the clip at 100.
+ * The points of an index, reason by reason: what the drivers bring together is split by −ln(1 − pull), so that the
+ * order of
+ * the drivers does not matter; then each factor takes or adds in turn. The points sum up to the index, but for the
+ * clip at 100.
  */
 public final class Shares {
-    private Shares() { }
+    private Shares() {}
 
     /** One reason with its points; negative where it softens. */
-    public record Share(Tension.Reason reason, double points) { }
+    public record Share(Tension.Reason reason, double points) {}
 
     /** Drivers first, strongest first, then factors. */
     public static List<Share> of(Tension t) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Measures;
@@ -19,6 +18,7 @@ import pelluna.core.units.Step;
 public record Tension(Party aggressor, Party target, double index, List<Reason> reasons) {
     /** From these indices on a pair is a Ripple, a Chop, a Surge. Pelluna's judgement. */
     public static final double RIPPLE_FROM = 20;
+
     public static final double CHOP_FROM = 45;
     public static final double SURGE_FROM = 70;
     private static final double WORTH_SAYING = 0.005;
@@ -26,7 +26,7 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
     /**
      * @param driver whether it drives (effect is its share of the pull, 0 to 1) or is a factor (effect multiplies)
      */
-    public record Reason(boolean driver, String name, double effect, String says) { }
+    public record Reason(boolean driver, String name, double effect, String says) {}
 
     public Tension {
         reasons = List.copyOf(reasons);
@@ -37,7 +37,8 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
     }
 
     /**
-     * The least and the most that eight in ten individuals would come to, where this one is not well known yet; empty once it is, and
+     * The least and the most that eight in ten individuals would come to, where this one is not well known yet; empty
+     * once it is, and
      * where nothing drives it.
      */
     public Optional<Range> range() {
@@ -51,12 +52,15 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
     /** @param low 0 to 100 @param high 0 to 100 */
     public record Range(double low, double high) {
         public String says() {
-            return "Individuals differ: eight in ten would come to between " + Math.round(low) + " and " + Math.round(high) + ".";
+            return "Individuals differ: eight in ten would come to between " + Math.round(low) + " and "
+                    + Math.round(high) + ".";
         }
     }
 
     public static Step stepOf(double index) {
-        return index >= SURGE_FROM ? Step.SURGE : index >= CHOP_FROM ? Step.CHOP : index >= RIPPLE_FROM ? Step.RIPPLE : Step.CALM;
+        return index >= SURGE_FROM
+                ? Step.SURGE
+                : index >= CHOP_FROM ? Step.CHOP : index >= RIPPLE_FROM ? Step.RIPPLE : Step.CALM;
     }
 
     /** The index alone, without its reasons: what the solver calls thousands of times. O(drivers + factors). */
@@ -76,7 +80,9 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
 
     /** What drives it most, in words; empty if nothing to speak of does. */
     public static String mainly(Encounter e) {
-        Driver most = Drivers.ALL.stream().max(Comparator.comparingDouble(d -> d.pull(e))).orElseThrow();
+        Driver most = Drivers.ALL.stream()
+                .max(Comparator.comparingDouble(d -> d.pull(e)))
+                .orElseThrow();
         return most.pull(e) >= WORTH_SAYING ? most.says().apply(e) : "";
     }
 
@@ -94,7 +100,8 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
             for (Factor factor : Factors.ALL) {
                 double by = factor.multiplier().applyAsDouble(e);
                 if (Math.abs(by - 1) >= WORTH_SAYING) {
-                    reasons.add(new Reason(false, factor.name(), by, factor.says().of(e, measures)));
+                    reasons.add(
+                            new Reason(false, factor.name(), by, factor.says().of(e, measures)));
                 }
             }
         }

@@ -15,7 +15,7 @@ public final class Convert {
     /** Days in a mean Gregorian year. */
     public static final double DAYS_PER_YEAR = 365.2425;
 
-    private Convert() { }
+    private Convert() {}
 
     public static double inchesFromCm(double cm) {
         return cm / CM_PER_INCH;

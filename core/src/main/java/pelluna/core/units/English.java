@@ -4,12 +4,13 @@ import java.util.List;
 
 /** The few turns of phrase that computed sentences share. */
 public final class English {
-    private static final String[] SMALL =
-        {"no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"};
+    private static final String[] SMALL = {
+        "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
+    };
 
     private static final String[] ORDINALS = {"first", "second", "third", "fourth", "fifth", "sixth"};
 
-    private English() { }
+    private English() {}
 
     /** 'first', 'second', '7th'. */
     public static String ordinal(int n) {

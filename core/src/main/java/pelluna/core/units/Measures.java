@@ -77,7 +77,8 @@ public record Measures(UnitSystem system) {
     public static String number(double value) {
         double rounded = Math.abs(value) >= 1e9 ? value : Math.round(value * 1000) / 1000.0;
         return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15
-            ? Long.toString((long) rounded) : Double.toString(rounded);
+                ? Long.toString((long) rounded)
+                : Double.toString(rounded);
     }
 
     /** Rounds half up to the given number of decimals. */

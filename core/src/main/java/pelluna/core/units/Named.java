@@ -9,7 +9,9 @@ public interface Named {
     String word();
 
     static <E extends Enum<E> & Named> Optional<E> find(Class<E> type, String word) {
-        return Arrays.stream(type.getEnumConstants()).filter(e -> e.word().equals(word)).findFirst();
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> e.word().equals(word))
+                .findFirst();
     }
 
     /** All words of a type, for a message: 'none, partial, mesh, solid'. */

@@ -2,7 +2,10 @@ package pelluna.core.units;
 
 /** The four steps of every severity in Pelluna. Always shown with its wave mark and its word. */
 public enum Step implements Named {
-    CALM("calm", "no concern"), RIPPLE("ripple", "expect a squabble"), CHOP("chop", "plan for it"), SURGE("surge", "don't");
+    CALM("calm", "no concern"),
+    RIPPLE("ripple", "expect a squabble"),
+    CHOP("chop", "plan for it"),
+    SURGE("surge", "don't");
 
     private final String word;
     private final String plain;

@@ -30,7 +30,8 @@ public record FilterState(double ammonia, double nitrite, double nitrate, double
 
     /** With part of the water replaced by water without nitrogen; films stay where they are. */
     public FilterState changed(double share) {
-        return new FilterState(ammonia * (1 - share), nitrite * (1 - share), nitrate * (1 - share), onAmmonia, onNitrite);
+        return new FilterState(
+                ammonia * (1 - share), nitrite * (1 - share), nitrate * (1 - share), onAmmonia, onNitrite);
     }
 
     public FilterState withAmmonia(double level) {

@@ -1,10 +1,14 @@
 package pelluna.core.water;
 
 /**
- * One group of nitrifying bacteria. Yields, growth and decay at 20 °C after Rittmann &amp; McCarty, Environmental Biotechnology, and
- * their change with temperature after Metcalf &amp; Eddy, Wastewater Engineering: all from memory. Both write of mixed fresh water;
- * bacteria that sit in films on rock and media of a salt water tank grow more slowly and at lower levels. Their growth is taken at a
- * quarter and their half saturation at 0.05 mg/L (Pelluna's judgement, so that a new tank cycles in four to six weeks and a settled
+ * One group of nitrifying bacteria. Yields, growth and decay at 20 °C after Rittmann &amp; McCarty, Environmental
+ * Biotechnology, and
+ * their change with temperature after Metcalf &amp; Eddy, Wastewater Engineering: all from memory. Both write of mixed
+ * fresh water;
+ * bacteria that sit in films on rock and media of a salt water tank grow more slowly and at lower levels. Their growth
+ * is taken at a
+ * quarter and their half saturation at 0.05 mg/L (Pelluna's judgement, so that a new tank cycles in four to six weeks
+ * and a settled
  * one reads next to nothing, both common practice).
  *
  * @param yield  mg of bacteria per mg of nitrogen
@@ -31,7 +35,11 @@ public record Nitrifiers(double yield, double growth, double half, double decay)
 
     private static Nitrifiers at(double celsius, double yield, double growthAt20) {
         double warmer = celsius - 20;
-        return new Nitrifiers(yield, IN_FILMS * growthAt20 * Math.pow(GROWTH_PER_DEGREE, warmer), HALF, DECAY_AT_20 * Math.pow(DECAY_PER_DEGREE, warmer));
+        return new Nitrifiers(
+                yield,
+                IN_FILMS * growthAt20 * Math.pow(GROWTH_PER_DEGREE, warmer),
+                HALF,
+                DECAY_AT_20 * Math.pow(DECAY_PER_DEGREE, warmer));
     }
 
     /** Nitrogen turned over by so many bacteria, mg/L a day, at a level in mg/L (Monod 1949). */

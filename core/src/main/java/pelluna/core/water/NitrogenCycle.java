@@ -13,7 +13,8 @@ import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
  * nitrate' = r₂ − k·nitrate   X₂' = Y₂·r₂ − b₂·X₂
  * </pre>
  *
- * by the adaptive Runge–Kutta method of Dormand &amp; Prince of order 8 (Hairer, Nørsett &amp; Wanner 1993; Hipparchus). Oxygen, alkalinity and what
+ * by the adaptive Runge–Kutta method of Dormand &amp; Prince of order 8 (Hairer, Nørsett &amp; Wanner 1993;
+ * Hipparchus). Oxygen, alkalinity and what
  * the bacteria build into themselves are left out.
  *
  * @param celsius temperature, °C
@@ -22,7 +23,10 @@ import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 public record NitrogenCycle(double celsius, double export) {
     /** Even without fish a tank turns over a little nitrogen, mg/L a day. Pelluna's judgement. */
     public static final double BASE_LOAD = 0.005;
-    /** What a filter carries at the end of its cycle, mg/L a day. Pelluna's judgement: it has cleared a dose of 2 mg/L within about ten days. */
+    /**
+     * What a filter carries at the end of its cycle, mg/L a day. Pelluna's judgement: it has cleared a dose of 2 mg/L
+     * within about ten days.
+     */
     public static final double CYCLED_LOAD = 0.2;
 
     /** The state a day later under a steady load in mg/L of nitrogen a day. */
@@ -39,10 +43,18 @@ public record NitrogenCycle(double celsius, double export) {
             public double[] computeDerivatives(double t, double[] y) {
                 double one = first.rate(y[3], y[0]);
                 double two = second.rate(y[4], y[1]);
-                return new double[] {load - one, one - two, two - export * y[2], first.yield() * one - first.decay() * y[3], second.yield() * two - second.decay() * y[4]};
+                return new double[] {
+                    load - one,
+                    one - two,
+                    two - export * y[2],
+                    first.yield() * one - first.decay() * y[3],
+                    second.yield() * two - second.decay() * y[4]
+                };
             }
         };
-        double[] y = new DormandPrince853Integrator(1e-6, 1, 1e-9, 1e-7).integrate(equation, new ODEState(0, state.toArray()), 1).getPrimaryState();
+        double[] y = new DormandPrince853Integrator(1e-6, 1, 1e-9, 1e-7)
+                .integrate(equation, new ODEState(0, state.toArray()), 1)
+                .getPrimaryState();
         for (int i = 0; i < y.length; i++) {
             y[i] = Math.max(0, y[i]);
         }

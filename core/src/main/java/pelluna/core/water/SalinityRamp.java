@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * From the salinity of quarantine to that of the display, in daily steps of specific gravity. Raising is slow, 0.001 to 0.002 a
+ * From the salinity of quarantine to that of the display, in daily steps of specific gravity. Raising is slow, 0.001
+ * to 0.002 a
  * day, lowering may be quicker for fish: common practice. Half way in each is Pelluna's judgement.
  */
 public final class SalinityRamp {
@@ -13,10 +14,10 @@ public final class SalinityRamp {
     /** Closer than a refractometer reads: no step is worth it. */
     private static final double NEAR = 0.0003;
 
-    private SalinityRamp() { }
+    private SalinityRamp() {}
 
     /** What to have reached on a day, counted from 1. Specific gravity at 25/25 °C, salinity in g/kg. */
-    public record Step(int day, double specificGravity, double salinity) { }
+    public record Step(int day, double specificGravity, double salinity) {}
 
     /** Equal daily steps from one salinity to another, g/kg; empty if they are as good as equal. */
     public static List<Step> between(double fromSalinity, double toSalinity) {

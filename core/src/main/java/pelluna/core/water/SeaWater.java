@@ -1,23 +1,34 @@
 package pelluna.core.water;
 
 /**
- * Density of sea water at one atmosphere by the international equation of state EOS-80 (Millero &amp; Poisson 1981; UNESCO
- * Technical Papers in Marine Science 44, 1983), and what keepers read off it: specific gravity, salt by mass. Salinity 0 to
- * 42 g/kg, temperature −2 to 40 °C; the difference between the temperature scales of 1968 and 1990 (0.006 °C here) is left out.
+ * Density of sea water at one atmosphere by the international equation of state EOS-80 (Millero &amp; Poisson 1981;
+ * UNESCO
+ * Technical Papers in Marine Science 44, 1983), and what keepers read off it: specific gravity, salt by mass. Salinity
+ * 0 to
+ * 42 g/kg, temperature −2 to 40 °C; the difference between the temperature scales of 1968 and 1990 (0.006 °C here) is
+ * left out.
  */
 public final class SeaWater {
-    /** The temperature at which specific gravity is given by hydrometers and refractometers of the hobby, °C. Common practice. */
+    /**
+     * The temperature at which specific gravity is given by hydrometers and refractometers of the hobby, °C. Common
+     * practice.
+     */
     public static final double SPECIFIC_GRAVITY_AT = 25;
-    /** Mass of salt mix as weighed per mass of salt in the water: crystals hold some water. From memory; the label knows better. */
+    /**
+     * Mass of salt mix as weighed per mass of salt in the water: crystals hold some water. From memory; the label
+     * knows better.
+     */
     public static final double MIX_PER_SALT = 1.1;
+
     private static final double MOST_SALINITY = 50;
 
-    private SeaWater() { }
+    private SeaWater() {}
 
     /** Density in kg/m³ (g/L) at a salinity in g/kg and a temperature in °C. */
     public static double density(double salinity, double celsius) {
         double t = celsius;
-        double pure = 999.842594 + t * (6.793952e-2 + t * (-9.095290e-3 + t * (1.001685e-4 + t * (-1.120083e-6 + t * 6.536332e-9))));
+        double pure = 999.842594
+                + t * (6.793952e-2 + t * (-9.095290e-3 + t * (1.001685e-4 + t * (-1.120083e-6 + t * 6.536332e-9))));
         double a = 8.24493e-1 + t * (-4.0899e-3 + t * (7.6438e-5 + t * (-8.2467e-7 + t * 5.3875e-9)));
         double b = -5.72466e-3 + t * (1.0227e-4 - t * 1.6546e-6);
         return pure + salinity * (a + b * Math.sqrt(salinity) + 4.8314e-4 * salinity);

@@ -4,13 +4,12 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-
 import org.hipparchus.distribution.continuous.TDistribution;
-
 import pelluna.core.units.Measures;
 
 /**
- * Where a figure of the water is going: a straight line through the tests by least squares, with Student's t test of its slope. Three tests at the
+ * Where a figure of the water is going: a straight line through the tests by least squares, with Student's t test of
+ * its slope. Three tests at the
  * least; a slope that could be chance is not called a trend.
  *
  * @param perWeek change a week, in the figure's unit
@@ -24,7 +23,7 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
     private static final int FARTHEST_WEEKS = 52;
 
     /** One value on a day. */
-    public record Point(LocalDate on, double value) { }
+    public record Point(LocalDate on, double value) {}
 
     /** @param points in the order of their days; empty result if they are too few, or all of one day */
     public static Optional<Trend> of(List<Point> points) {
@@ -33,7 +32,8 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
             return Optional.empty();
         }
         LocalDate from = points.get(0).on();
-        double mx = points.stream().mapToDouble(q -> week(from, q.on())).average().orElse(0);
+        double mx =
+                points.stream().mapToDouble(q -> week(from, q.on())).average().orElse(0);
         double my = points.stream().mapToDouble(Point::value).average().orElse(0);
         double xx = 0;
         double xy = 0;
@@ -46,7 +46,13 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
         }
         double slope = xy / xx;
         double left = Math.max(0, yy - slope * xy);
-        double p = yy == 0 ? 1 : left < 1e-12 * yy ? 0 : 2 * new TDistribution(n - 2.0).cumulativeProbability(-Math.abs(slope) / Math.sqrt(left / (n - 2) / xx));
+        double p = yy == 0
+                ? 1
+                : left < 1e-12 * yy
+                        ? 0
+                        : 2
+                                * new TDistribution(n - 2.0)
+                                        .cumulativeProbability(-Math.abs(slope) / Math.sqrt(left / (n - 2) / xx));
         LocalDate last = points.get(n - 1).on();
         return Optional.of(new Trend(slope, p, n, my + slope * (week(from, last) - mx), last));
     }
@@ -59,7 +65,10 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
         return p < LIKELY && perWeek != 0;
     }
 
-    /** Weeks from the last test until it comes to a ceiling, if it goes on so; empty if it does not rise, is over it, or is a year away. */
+    /**
+     * Weeks from the last test until it comes to a ceiling, if it goes on so; empty if it does not rise, is over it,
+     * or is a year away.
+     */
     public Optional<Double> weeksTo(double ceiling) {
         double weeks = (ceiling - lastOnLine) / perWeek;
         return tells() && perWeek > 0 && weeks > 0 && weeks <= FARTHEST_WEEKS ? Optional.of(weeks) : Optional.empty();
@@ -68,7 +77,13 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
     /** 'rising by about 0.4 mg/L a week'. */
     public String says(String unit) {
         double size = Math.abs(perWeek);
-        String amount = Measures.number(size >= 1 ? Measures.round(size, 1) : size >= 0.1 ? Measures.round(size, 2) : Measures.round(size, 3)) + (unit.isEmpty() ? "" : " " + unit);
-        return !tells() ? "no clear trend in " + tests + " tests" : (perWeek > 0 ? "rising" : "falling") + " by about " + amount + " a week, over " + tests + " tests";
+        String amount = Measures.number(
+                        size >= 1
+                                ? Measures.round(size, 1)
+                                : size >= 0.1 ? Measures.round(size, 2) : Measures.round(size, 3))
+                + (unit.isEmpty() ? "" : " " + unit);
+        return !tells()
+                ? "no clear trend in " + tests + " tests"
+                : (perWeek > 0 ? "rising" : "falling") + " by about " + amount + " a week, over " + tests + " tests";
     }
 }

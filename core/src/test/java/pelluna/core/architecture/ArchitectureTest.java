@@ -4,64 +4,168 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
-import org.junit.jupiter.api.Test;
-
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
 
 /** Arrows point one way, as docs/code.md draws them. */
 class ArchitectureTest {
-    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("pelluna.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("pelluna.core");
 
     @Test
     void everyPackageLooksOnlyInwards() {
-        layeredArchitecture().consideringOnlyDependenciesInLayers()
-            .layer("units").definedBy("..units..").layer("growth").definedBy("..growth..").layer("tank").definedBy("..tank..")
-            .layer("catalogue").definedBy("..catalogue..").layer("names").definedBy("..core.names..").layer("plan").definedBy("..plan..")
-            .layer("tension").definedBy("..tension..")
-            .layer("capacity").definedBy("..capacity..").layer("sieve").definedBy("..sieve..").layer("introduction").definedBy("..introduction..")
-            .layer("water").definedBy("..water..")
-            .layer("scape").definedBy("..scape..").layer("grounds").definedBy("..grounds..")
-            .layer("outlook").definedBy("..outlook..").layer("advice").definedBy("..advice..")
-            .layer("behaviour").definedBy("..behaviour..").layer("health").definedBy("..health..").layer("sighting").definedBy("..sighting..")
-            .layer("search").definedBy("..search..").layer("arrivals").definedBy("..arrivals..").layer("assessment").definedBy("..assessment..")
-            .layer("losses").definedBy("..losses..").layer("crew").definedBy("..crew..")
-            .whereLayer("losses").mayNotBeAccessedByAnyLayer().whereLayer("crew").mayNotBeAccessedByAnyLayer()
-            .whereLayer("sighting").mayNotBeAccessedByAnyLayer().whereLayer("health").mayNotBeAccessedByAnyLayer()
-            .whereLayer("behaviour").mayOnlyBeAccessedByLayers("plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
-            .whereLayer("search").mayNotBeAccessedByAnyLayer()
-            .whereLayer("assessment").mayOnlyBeAccessedByLayers("advice")
-            .whereLayer("advice").mayNotBeAccessedByAnyLayer()
-            .whereLayer("outlook").mayOnlyBeAccessedByLayers("assessment", "advice")
-            .whereLayer("arrivals").mayOnlyBeAccessedByLayers("outlook", "assessment", "advice")
-            .whereLayer("introduction").mayOnlyBeAccessedByLayers("arrivals", "outlook", "assessment", "advice")
-            .whereLayer("sieve").mayOnlyBeAccessedByLayers("search", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("water").mayOnlyBeAccessedByLayers("capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("capacity").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("tension").mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("grounds").mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("scape").mayOnlyBeAccessedByLayers("sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
-            .whereLayer("plan").mayOnlyBeAccessedByLayers("crew", "search", "grounds", "tension", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
-            .whereLayer("names").mayOnlyBeAccessedByLayers("plan", "search", "sighting")
-            .whereLayer("catalogue").mayOnlyBeAccessedByLayers("names", "losses", "crew", "search", "health", "plan", "grounds",
-            "tension", "capacity", "sieve", "introduction", "arrivals", "outlook", "assessment", "advice")
-            .check(CORE);
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("units")
+                .definedBy("..units..")
+                .layer("growth")
+                .definedBy("..growth..")
+                .layer("tank")
+                .definedBy("..tank..")
+                .layer("catalogue")
+                .definedBy("..catalogue..")
+                .layer("names")
+                .definedBy("..core.names..")
+                .layer("plan")
+                .definedBy("..plan..")
+                .layer("tension")
+                .definedBy("..tension..")
+                .layer("capacity")
+                .definedBy("..capacity..")
+                .layer("sieve")
+                .definedBy("..sieve..")
+                .layer("introduction")
+                .definedBy("..introduction..")
+                .layer("water")
+                .definedBy("..water..")
+                .layer("scape")
+                .definedBy("..scape..")
+                .layer("grounds")
+                .definedBy("..grounds..")
+                .layer("outlook")
+                .definedBy("..outlook..")
+                .layer("advice")
+                .definedBy("..advice..")
+                .layer("behaviour")
+                .definedBy("..behaviour..")
+                .layer("health")
+                .definedBy("..health..")
+                .layer("sighting")
+                .definedBy("..sighting..")
+                .layer("search")
+                .definedBy("..search..")
+                .layer("arrivals")
+                .definedBy("..arrivals..")
+                .layer("assessment")
+                .definedBy("..assessment..")
+                .layer("losses")
+                .definedBy("..losses..")
+                .layer("crew")
+                .definedBy("..crew..")
+                .whereLayer("losses")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("crew")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("sighting")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("health")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("behaviour")
+                .mayOnlyBeAccessedByLayers(
+                        "plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
+                .whereLayer("search")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("assessment")
+                .mayOnlyBeAccessedByLayers("advice")
+                .whereLayer("advice")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("outlook")
+                .mayOnlyBeAccessedByLayers("assessment", "advice")
+                .whereLayer("arrivals")
+                .mayOnlyBeAccessedByLayers("outlook", "assessment", "advice")
+                .whereLayer("introduction")
+                .mayOnlyBeAccessedByLayers("arrivals", "outlook", "assessment", "advice")
+                .whereLayer("sieve")
+                .mayOnlyBeAccessedByLayers("search", "arrivals", "outlook", "assessment", "advice")
+                .whereLayer("water")
+                .mayOnlyBeAccessedByLayers("capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
+                .whereLayer("capacity")
+                .mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
+                .whereLayer("tension")
+                .mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
+                .whereLayer("grounds")
+                .mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
+                .whereLayer("scape")
+                .mayOnlyBeAccessedByLayers(
+                        "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
+                .whereLayer("plan")
+                .mayOnlyBeAccessedByLayers(
+                        "crew",
+                        "search",
+                        "grounds",
+                        "tension",
+                        "capacity",
+                        "sieve",
+                        "arrivals",
+                        "outlook",
+                        "assessment",
+                        "advice")
+                .whereLayer("names")
+                .mayOnlyBeAccessedByLayers("plan", "search", "sighting")
+                .whereLayer("catalogue")
+                .mayOnlyBeAccessedByLayers(
+                        "names",
+                        "losses",
+                        "crew",
+                        "search",
+                        "health",
+                        "plan",
+                        "grounds",
+                        "tension",
+                        "capacity",
+                        "sieve",
+                        "introduction",
+                        "arrivals",
+                        "outlook",
+                        "assessment",
+                        "advice")
+                .check(CORE);
     }
 
     @Test
     void theCoreKnowsNoFrameworkAndNoDatabase() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "tools.jackson..", "pelluna.app..").check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..", "jakarta..", "java.sql..", "tools.jackson..", "pelluna.app..")
+                .check(CORE);
     }
 
     @Test
     void onlyTheCatalogueReadsFiles() {
-        noClasses().that().resideOutsideOfPackage("..catalogue..").should().dependOnClassesThat().resideInAnyPackage("java.io..", "java.nio..").check(CORE);
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("..catalogue..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.io..", "java.nio..")
+                .check(CORE);
     }
 
     @Test
     void nothingStaticChanges() {
-        fields().that().areStatic().and().areDeclaredInClassesThat().haveSimpleNameNotContaining("$").should().haveModifier(JavaModifier.FINAL).check(CORE);
+        fields().that()
+                .areStatic()
+                .and()
+                .areDeclaredInClassesThat()
+                .haveSimpleNameNotContaining("$")
+                .should()
+                .haveModifier(JavaModifier.FINAL)
+                .check(CORE);
     }
 }

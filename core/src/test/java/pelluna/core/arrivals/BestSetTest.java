@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -17,9 +15,19 @@ class BestSetTest {
     private static final Measures SAY = Measures.metric();
 
     private static Plan crowded() {
-        return Plans.sixFeet().with("nitrateCeiling", 6).with("waterChange", java.util.Map.of("percent", 3, "everyDays", 30)).wish("Centropyge bispinosa", 1, 5)
-            .wish("Centropyge loricula", 1, 4).wish("Zebrasoma flavescens", 1, 4).wish("Zebrasoma xanthurum", 1, 5).wish("Gramma loreto", 1, 2)
-            .wish("Pterois volitans", 1, 3).wish("Chromis viridis", 6, 2).wish("Cirrhilabrus solorensis", 1, 4).wish("Ecsenius midas", 1, 3).plan();
+        return Plans.sixFeet()
+                .with("nitrateCeiling", 6)
+                .with("waterChange", java.util.Map.of("percent", 3, "everyDays", 30))
+                .wish("Centropyge bispinosa", 1, 5)
+                .wish("Centropyge loricula", 1, 4)
+                .wish("Zebrasoma flavescens", 1, 4)
+                .wish("Zebrasoma xanthurum", 1, 5)
+                .wish("Gramma loreto", 1, 2)
+                .wish("Pterois volitans", 1, 3)
+                .wish("Chromis viridis", 6, 2)
+                .wish("Cirrhilabrus solorensis", 1, 4)
+                .wish("Ecsenius midas", 1, 3)
+                .plan();
     }
 
     @Test
@@ -35,18 +43,31 @@ class BestSetTest {
     void everythingLeftOutHasItsReason() {
         Plan plan = crowded();
         BestSet best = BestSet.of(plan, plan.wishes(), SAY);
-        assertThat(best.take().size() + best.leave().size()).isEqualTo(plan.wishes().size());
-        assertThat(best.leave()).isNotEmpty().allSatisfy((wish, leaving) -> assertThat(leaving.because()).isNotBlank());
-        assertThat(best.leave().values()).anySatisfy(l -> assertThat(l.forcedBy()).isPresent());
+        assertThat(best.take().size() + best.leave().size())
+                .isEqualTo(plan.wishes().size());
+        assertThat(best.leave())
+                .isNotEmpty()
+                .allSatisfy((wish, leaving) -> assertThat(leaving.because()).isNotBlank());
+        assertThat(best.leave().values())
+                .anySatisfy(l -> assertThat(l.forcedBy()).isPresent());
     }
 
     @Test
     void onlyAWishThatIsWantedMoreIsSaidToBe() {
         for (int other : new int[] {3, 5}) {
-            Plan plan = Plans.sixFeet().with("netLitres", 300).with("lengthCm", 120).with("widthCm", 50).with("waterHeightCm", 50)
-                .wish("Centropyge bispinosa", 1, other).wish("Centropyge loricula", 1, 3).plan();
+            Plan plan = Plans.sixFeet()
+                    .with("netLitres", 300)
+                    .with("lengthCm", 120)
+                    .with("widthCm", 50)
+                    .with("waterHeightCm", 50)
+                    .wish("Centropyge bispinosa", 1, other)
+                    .wish("Centropyge loricula", 1, 3)
+                    .plan();
             BestSet best = BestSet.of(plan, plan.wishes(), SAY);
-            assertThat(best.leave().values()).hasSize(1).allSatisfy(l -> assertThat(l.because().contains("You want that one more.")).isEqualTo(other == 5));
+            assertThat(best.leave().values())
+                    .hasSize(1)
+                    .allSatisfy(l -> assertThat(l.because().contains("You want that one more."))
+                            .isEqualTo(other == 5));
         }
     }
 
@@ -64,7 +85,16 @@ class BestSetTest {
         if (Capacity.of(plan, take, SAY).deciding().stream().anyMatch(l -> l.share() > 1 + 1e-9)) {
             return false;
         }
-        return take.stream().noneMatch(a -> take.stream().anyMatch(b -> a != b && BestSet.conflict(plan, pelluna.core.tension.Quarters.of(plan.tank(), plan.everybody()), a, b, SAY).isPresent()));
+        return take.stream()
+                .noneMatch(a -> take.stream()
+                        .anyMatch(b -> a != b
+                                && BestSet.conflict(
+                                                plan,
+                                                pelluna.core.tension.Quarters.of(plan.tank(), plan.everybody()),
+                                                a,
+                                                b,
+                                                SAY)
+                                        .isPresent()));
     }
 
     private static int bruteForce(Plan plan) {

@@ -1,7 +1,6 @@
 package pelluna.core.arrivals;
 
 import java.util.concurrent.TimeUnit;
-
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -24,6 +23,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class OrderBenchmark {
     @Param({"16", "20"})
     public int arrivals;
+
     private OrderProblem problem;
 
     @Setup

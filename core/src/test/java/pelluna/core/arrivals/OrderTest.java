@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
-
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -52,9 +51,13 @@ class OrderTest {
         for (boolean waits : new boolean[] {false, true}) {
             OrderProblem p = any(n, n * 31L, waits);
             Order exact = ExactOrder.solve(p);
-            assertThat(exact.price()).isEqualTo(bruteForce(p, java.util.stream.IntStream.range(0, n).toArray(), 0)).isEqualTo(p.priceOf(exact.sequence()));
+            assertThat(exact.price())
+                    .isEqualTo(
+                            bruteForce(p, java.util.stream.IntStream.range(0, n).toArray(), 0))
+                    .isEqualTo(p.priceOf(exact.sequence()));
             assertThat(p.keepsRules(exact.sequence())).isTrue();
-            assertThat(Arrays.stream(exact.sequence()).sorted().toArray()).isEqualTo(java.util.stream.IntStream.range(0, n).toArray());
+            assertThat(Arrays.stream(exact.sequence()).sorted().toArray())
+                    .isEqualTo(java.util.stream.IntStream.range(0, n).toArray());
         }
     }
 

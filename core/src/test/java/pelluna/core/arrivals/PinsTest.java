@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -28,8 +27,10 @@ class PinsTest {
             pins.day()[random.nextInt(n)] = random.nextInt(160);
             pins.place()[random.nextInt(n)] = 1 + random.nextInt(n);
         }
-        int[] days = IntStream.range(0, n).map(i -> random.nextBoolean() ? 28 : 30).toArray();
-        int[] alone = IntStream.range(0, n).map(i -> random.nextInt(3) == 0 ? 7 : 0).toArray();
+        int[] days =
+                IntStream.range(0, n).map(i -> random.nextBoolean() ? 28 : 30).toArray();
+        int[] alone =
+                IntStream.range(0, n).map(i -> random.nextInt(3) == 0 ? 7 : 0).toArray();
         int[][] box = new int[n][n];
         double[] load = new double[n];
         for (int i = 0; i < n; i++) {
@@ -38,8 +39,13 @@ class PinsTest {
                 box[i][j] = i != j && random.nextInt(6) == 0 ? 14 : 0;
             }
         }
-        return new OrderProblem(free.price(), free.earliest(), free.gap(), pins, new OrderProblem.Quarantining(random.nextInt(3), days, alone, box),
-            new OrderProblem.FilterLimit(load, 0.08, 1.7));
+        return new OrderProblem(
+                free.price(),
+                free.earliest(),
+                free.gap(),
+                pins,
+                new OrderProblem.Quarantining(random.nextInt(3), days, alone, box),
+                new OrderProblem.FilterLimit(load, 0.08, 1.7));
     }
 
     private static Cost cost(OrderProblem p, int[] order) {
@@ -70,7 +76,8 @@ class PinsTest {
         OrderProblem p = any(n, run.getCurrentRepetition() * 977L);
         Order exact = ExactOrder.solve(p);
         assertThat(p.keepsRules(exact.sequence())).isTrue();
-        assertThat(cost(p, exact.sequence())).isEqualTo(bruteForce(p, IntStream.range(0, n).toArray(), 0));
+        assertThat(cost(p, exact.sequence()))
+                .isEqualTo(bruteForce(p, IntStream.range(0, n).toArray(), 0));
         assertThat(exact.exact()).isTrue();
     }
 
@@ -79,7 +86,8 @@ class PinsTest {
         OrderProblem p = any(10, run.getCurrentRepetition() * 31L);
         Order beam = BeamOrder.solve(p);
         assertThat(p.keepsRules(beam.sequence())).isTrue();
-        assertThat(cost(p, beam.sequence())).isGreaterThanOrEqualTo(cost(p, ExactOrder.solve(p).sequence()));
+        assertThat(cost(p, beam.sequence()))
+                .isGreaterThanOrEqualTo(cost(p, ExactOrder.solve(p).sequence()));
         assertThat(beam.bound()).isLessThanOrEqualTo(beam.price());
     }
 
@@ -89,7 +97,8 @@ class PinsTest {
         Order exact = ExactOrder.solve(p);
         assertThat(exact.exact()).isTrue();
         assertThat(p.keepsRules(exact.sequence())).isTrue();
-        assertThat(cost(p, exact.sequence())).isLessThanOrEqualTo(cost(p, BeamOrder.solve(p).sequence()));
+        assertThat(cost(p, exact.sequence()))
+                .isLessThanOrEqualTo(cost(p, BeamOrder.solve(p).sequence()));
     }
 
     @Test
@@ -97,17 +106,29 @@ class PinsTest {
         long[][] price = {{0, 0}, {100, 0}};
         OrderProblem free = new OrderProblem(price, new int[2], new int[] {14, 14});
         assertThat(ExactOrder.solve(free).sequence()).containsExactly(0, 1);
-        OrderProblem limited = new OrderProblem(price, new int[2], new int[] {14, 14}, OrderProblem.Pins.none(2), OrderProblem.Quarantining.none(2),
-            new OrderProblem.FilterLimit(new double[] {0.2, 0.05}, 0.1, 1.7));
+        OrderProblem limited = new OrderProblem(
+                price,
+                new int[2],
+                new int[] {14, 14},
+                OrderProblem.Pins.none(2),
+                OrderProblem.Quarantining.none(2),
+                new OrderProblem.FilterLimit(new double[] {0.2, 0.05}, 0.1, 1.7));
         assertThat(ExactOrder.solve(limited).sequence()).containsExactly(1, 0);
     }
 
     @Test
     void aDayByHandIsKeptWhereQuarantineLeavesRoomForIt() {
-        OrderProblem one = new OrderProblem(new long[][] {{0}}, new int[1], new int[] {14}, new OrderProblem.Pins(new int[1], new int[] {40}, 1),
-            new OrderProblem.Quarantining(1, new int[] {30}, new int[] {7}, new int[1][1]), OrderProblem.FilterLimit.none(1));
+        OrderProblem one = new OrderProblem(
+                new long[][] {{0}},
+                new int[1],
+                new int[] {14},
+                new OrderProblem.Pins(new int[1], new int[] {40}, 1),
+                new OrderProblem.Quarantining(1, new int[] {30}, new int[] {7}, new int[1][1]),
+                OrderProblem.FilterLimit.none(1));
         Timeline.Slot slot = Timeline.start(one).then(one, 0, 7);
-        assertThat(slot).extracting(Timeline.Slot::quarantineFrom, Timeline.Slot::boxFrom, Timeline.Slot::releaseOn).containsExactly(3, 33, 40);
+        assertThat(slot)
+                .extracting(Timeline.Slot::quarantineFrom, Timeline.Slot::boxFrom, Timeline.Slot::releaseOn)
+                .containsExactly(3, 33, 40);
         assertThat(slot.after().idle()).isEqualTo(3);
         assertThat(slot.after().late()).isZero();
     }

@@ -2,7 +2,6 @@ package pelluna.core.arrivals;
 
 import java.util.Locale;
 import java.util.SplittableRandom;
-
 import org.chocosolver.solver.Model;
 import org.chocosolver.solver.Solution;
 import org.chocosolver.solver.search.strategy.Search;
@@ -10,20 +9,24 @@ import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 
 /**
- * Not a test: './pelluna bench solvers' runs it. The order of arrival by Pelluna and by a general-purpose constraint solver
- * (choco-solver, its default search with restarts and the best bound it finds), on the same instances in one run, each with
- * gaps, a place and a day by hand; quarantine, filter and precedence are left out of these, since they hang on sets and have no plain form there.
+ * Not a test: './pelluna bench solvers' runs it. The order of arrival by Pelluna and by a general-purpose constraint
+ * solver
+ * (choco-solver, its default search with restarts and the best bound it finds), on the same instances in one run, each
+ * with
+ * gaps, a place and a day by hand; quarantine, filter and precedence are left out of these, since they hang on sets
+ * and have no plain form there.
  */
 public final class SolverComparison {
     private static final int LIMIT_SECONDS = 20;
 
-    private SolverComparison() { }
+    private SolverComparison() {}
 
     public static void main(String[] args) {
         for (int warm = 0; warm < 5; warm++) {
             ExactOrder.solve(instance(10, warm));
         }
-        System.out.println("arrivals  Pelluna                       constraint solver, " + LIMIT_SECONDS + " s at most");
+        System.out.println(
+                "arrivals  Pelluna                       constraint solver, " + LIMIT_SECONDS + " s at most");
         for (int n : new int[] {6, 8, 10, 12, 14, 16}) {
             for (int seed = 1; seed <= 2; seed++) {
                 compare(n, seed);
@@ -40,8 +43,16 @@ public final class SolverComparison {
         began = System.nanoTime();
         Long theirs = choco(p);
         double theirTime = (System.nanoTime() - began) / 1e6;
-        System.out.printf(Locale.ROOT, "%8d  %9d in %8.1f ms%s  %s in %8.1f ms  %s%n", n, ourCost, took, ours.exact() ? ", proved" : "        ", theirs == null ? "  nothing" : String.format(Locale.ROOT, "%9d", theirs), theirTime,
-            theirs == null || ourCost <= theirs ? "never worse" : "WORSE");
+        System.out.printf(
+                Locale.ROOT,
+                "%8d  %9d in %8.1f ms%s  %s in %8.1f ms  %s%n",
+                n,
+                ourCost,
+                took,
+                ours.exact() ? ", proved" : "        ",
+                theirs == null ? "  nothing" : String.format(Locale.ROOT, "%9d", theirs),
+                theirTime,
+                theirs == null || ourCost <= theirs ? "never worse" : "WORSE");
         if (theirs != null && ourCost > theirs) {
             throw new IllegalStateException("a plan that is worse than the constraint solver's");
         }
@@ -57,13 +68,18 @@ public final class SolverComparison {
                 price[i][j] = i == j ? 0 : random.nextInt(1000);
             }
         }
-        OrderProblem.Pins pins = new OrderProblem.Pins(new int[n], OrderProblem.Pins.none(n).day(), 2);
+        OrderProblem.Pins pins =
+                new OrderProblem.Pins(new int[n], OrderProblem.Pins.none(n).day(), 2);
         pins.place()[0] = 1 + n / 2;
         pins.day()[1] = 20 * (n - 1);
-        return new OrderProblem(price, new int[n], gap, pins, OrderProblem.Quarantining.none(n), OrderProblem.FilterLimit.none(n));
+        return new OrderProblem(
+                price, new int[n], gap, pins, OrderProblem.Quarantining.none(n), OrderProblem.FilterLimit.none(n));
     }
 
-    /** The same as linear ordering with days: who comes before whom, places that follow from it, days that keep the gaps. @return the best cost found; null if none */
+    /**
+     * The same as linear ordering with days: who comes before whom, places that follow from it, days that keep the
+     * gaps. @return the best cost found; null if none
+     */
     private static Long choco(OrderProblem p) {
         int n = p.size();
         int horizon = 28 * n + p.pins().day()[1] + 28;
@@ -110,7 +126,8 @@ public final class SolverComparison {
         IntVar idle = model.intVar("idle", 0, horizon);
         model.arithm(idle, "+", spent, "=", p.pins().day()[1]).post();
         IntVar cost = model.intVar("cost", 0, 2_000_000);
-        model.scalar(new IntVar[] {sum, idle}, new int[] {1, (int) p.pins().waitingADay()}, "=", cost).post();
+        model.scalar(new IntVar[] {sum, idle}, new int[] {1, (int) p.pins().waitingADay()}, "=", cost)
+                .post();
         model.getSolver().setSearch(Search.domOverWDegSearch(flat(before)), Search.inputOrderLBSearch(day));
         model.getSolver().limitTime(LIMIT_SECONDS + "s");
         Solution best = model.getSolver().findOptimalSolution(cost, Model.MINIMIZE);
@@ -118,6 +135,10 @@ public final class SolverComparison {
     }
 
     private static BoolVar[] flat(BoolVar[][] before) {
-        return java.util.stream.IntStream.range(0, before.length).boxed().flatMap(i -> java.util.stream.IntStream.range(i + 1, before.length).mapToObj(j -> before[i][j])).toArray(BoolVar[]::new);
+        return java.util.stream.IntStream.range(0, before.length)
+                .boxed()
+                .flatMap(i ->
+                        java.util.stream.IntStream.range(i + 1, before.length).mapToObj(j -> before[i][j]))
+                .toArray(BoolVar[]::new);
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.assessment;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -13,7 +12,6 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
@@ -32,7 +30,13 @@ public class AssessmentBenchmark {
     @Setup
     public void plan() {
         List<Species> all = Plans.CATALOGUE.all();
-        Plans plans = Plans.sixFeet().with("netLitres", 2500).with("lengthCm", 350).with("widthCm", 120).with("waterHeightCm", 80).with("hides", 40).with("nitrateCeiling", 60);
+        Plans plans = Plans.sixFeet()
+                .with("netLitres", 2500)
+                .with("lengthCm", 350)
+                .with("widthCm", 120)
+                .with("waterHeightCm", 80)
+                .with("hides", 40)
+                .with("nitrateCeiling", 60);
         for (int i = 0; i < 15; i++) {
             Species s = all.get(i * 4);
             plans.resident(s.scientificName(), 1, s.size().usualCm());

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
@@ -22,8 +20,14 @@ class AssessorTest {
     }
 
     private static Plans mixed() {
-        return Plans.sixFeet().resident("Amphiprion ocellaris", 2, 7).resident("Gramma loreto", 1, 6).wish("Zebrasoma flavescens", 1, 5).wish("Zebrasoma scopas", 1, 3)
-            .wish("Pomacanthus imperator", 1, 5).wish("Ecsenius midas", 1, 4).wish("Pseudanthias bartlettorum", 2, 4);
+        return Plans.sixFeet()
+                .resident("Amphiprion ocellaris", 2, 7)
+                .resident("Gramma loreto", 1, 6)
+                .wish("Zebrasoma flavescens", 1, 5)
+                .wish("Zebrasoma scopas", 1, 3)
+                .wish("Pomacanthus imperator", 1, 5)
+                .wish("Ecsenius midas", 1, 4)
+                .wish("Pseudanthias bartlettorum", 2, 4);
     }
 
     @Test
@@ -37,7 +41,9 @@ class AssessorTest {
         Assessment a = assess(mixed());
         int parties = 7;
         assertThat(a.tension()).hasSize(parties * (parties - 1));
-        Set<String> pairs = a.tension().stream().map(t -> t.aggressor().id() + ">" + t.target().id()).collect(Collectors.toSet());
+        Set<String> pairs = a.tension().stream()
+                .map(t -> t.aggressor().id() + ">" + t.target().id())
+                .collect(Collectors.toSet());
         assertThat(pairs).hasSize(a.tension().size());
     }
 
@@ -53,29 +59,48 @@ class AssessorTest {
     @Test
     void whatTheBestSetTakesIsWhatArrives() {
         Assessment a = assess(mixed());
-        List<String> arriving = a.arrivals().steps().stream().flatMap(d -> d.arrival().parties().stream()).map(Party::id).sorted().toList();
-        assertThat(arriving).isEqualTo(a.bestSet().take().stream().map(Party::id).sorted().toList());
+        List<String> arriving = a.arrivals().steps().stream()
+                .flatMap(d -> d.arrival().parties().stream())
+                .map(Party::id)
+                .sorted()
+                .toList();
+        assertThat(arriving)
+                .isEqualTo(a.bestSet().take().stream().map(Party::id).sorted().toList());
     }
 
     @Test
     void whatIsLeftOutSaysSoInItsVerdict() {
         Assessment a = assess(mixed());
         a.bestSet().leave().keySet().forEach(wish -> {
-            Verdict v = a.sieve().stream().filter(x -> x.wish().equals(wish)).findFirst().orElseThrow();
+            Verdict v = a.sieve().stream()
+                    .filter(x -> x.wish().equals(wish))
+                    .findFirst()
+                    .orElseThrow();
             assertThat(v.outcome()).isEqualTo(Verdict.Outcome.FITS_IF);
-            assertThat(v.findings()).anySatisfy(f -> assertThat(f.rule()).isIn(RuleName.COMPANY, RuleName.CAPACITY, RuleName.GROUP_SIZE));
+            assertThat(v.findings())
+                    .anySatisfy(
+                            f -> assertThat(f.rule()).isIn(RuleName.COMPANY, RuleName.CAPACITY, RuleName.GROUP_SIZE));
         });
-        assertThat(a.bestSet().leave().keySet()).extracting(p -> p.species().scientificName()).contains("Pseudanthias bartlettorum");
+        assertThat(a.bestSet().leave().keySet())
+                .extracting(p -> p.species().scientificName())
+                .contains("Pseudanthias bartlettorum");
     }
 
     @Test
     void theReadersUnitsChangeWordsOnly() {
         Assessment metric = assess(mixed());
         Assessment us = new Assessor(new Measures(UnitSystem.US)).assess(mixed().plan());
-        assertThat(us.sieve()).extracting(Verdict::outcome).isEqualTo(metric.sieve().stream().map(Verdict::outcome).toList());
-        assertThat(us.tension()).extracting(Tension::index).isEqualTo(metric.tension().stream().map(Tension::index).toList());
+        assertThat(us.sieve())
+                .extracting(Verdict::outcome)
+                .isEqualTo(metric.sieve().stream().map(Verdict::outcome).toList());
+        assertThat(us.tension())
+                .extracting(Tension::index)
+                .isEqualTo(metric.tension().stream().map(Tension::index).toList());
         assertThat(us.arrivals().cost()).isEqualTo(metric.arrivals().cost());
-        assertThat(us.capacity().lenses()).extracting(l -> l.used()).isEqualTo(metric.capacity().lenses().stream().map(l -> l.used()).toList());
+        assertThat(us.capacity().lenses())
+                .extracting(l -> l.used())
+                .isEqualTo(
+                        metric.capacity().lenses().stream().map(l -> l.used()).toList());
     }
 
     @Test
@@ -88,8 +113,12 @@ class AssessorTest {
 
     @Test
     void aTankThatStillCyclesMakesEverybodyWait() {
-        Assessment a = assess(Plans.sixFeet().with("cycledOn", Plans.START.plusDays(40).toString()).with("quarantine", java.util.Map.of("places", 2, "school", "none")).wish("Gramma loreto"));
-        assertThat(a.sieve().get(0).findings()).anySatisfy(f -> assertThat(f.rule()).isEqualTo(RuleName.TANK_AGE));
+        Assessment a = assess(Plans.sixFeet()
+                .with("cycledOn", Plans.START.plusDays(40).toString())
+                .with("quarantine", java.util.Map.of("places", 2, "school", "none"))
+                .wish("Gramma loreto"));
+        assertThat(a.sieve().get(0).findings())
+                .anySatisfy(f -> assertThat(f.rule()).isEqualTo(RuleName.TANK_AGE));
         assertThat(a.arrivals().steps().get(0).releaseOn()).isAfterOrEqualTo(Plans.START.plusDays(40));
     }
 }

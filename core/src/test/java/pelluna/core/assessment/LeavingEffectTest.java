@@ -3,9 +3,7 @@ package pelluna.core.assessment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.arrivals.HandPrice;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.arrivals.Schedule;
@@ -21,7 +19,11 @@ class LeavingEffectTest {
 
     @Test
     void whenTheBullyGoesTheOneItKeptOutComesIn() {
-        Plan plan = Plans.sixFeet().with("netLitres", 200).resident("Balistoides conspicillum", 1, 25).wish("Gramma loreto").plan();
+        Plan plan = Plans.sixFeet()
+                .with("netLitres", 200)
+                .resident("Balistoides conspicillum", 1, 25)
+                .wish("Gramma loreto")
+                .plan();
         List<String> says = LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60), SAY);
         assertThat(says).anySatisfy(s -> assertThat(s).isEqualTo("Would come in then: royal gramma."));
         assertThat(says).anySatisfy(s -> assertThat(s).startsWith("By the length rule"));
@@ -30,15 +32,22 @@ class LeavingEffectTest {
     @Test
     void aSmallPeacefulFishThatGoesChangesLittle() {
         Plan plan = Plans.sixFeet().resident("Gramma loreto", 1, 7).plan();
-        assertThat(LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60), SAY)).noneMatch(s -> s.startsWith("Would"));
+        assertThat(LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60), SAY))
+                .noneMatch(s -> s.startsWith("Would"));
     }
 
     @Test
     void thePriceOfAHandNamesThePairThatCostsMost() {
-        Plan plan = Plans.sixFeet().with("netLitres", 300).wish("Gramma loreto").wish("Pictichromis paccagnellae").plan();
+        Plan plan = Plans.sixFeet()
+                .with("netLitres", 300)
+                .wish("Gramma loreto")
+                .wish("Pictichromis paccagnellae")
+                .plan();
         Schedule best = new Scheduler(plan, plan.wishes()).best();
         String last = best.steps().get(1).arrival().parties().get(0).id();
-        Plan hand = plan.with(plan.party(last).orElseThrow().by(plan.party(last).orElseThrow().hand().at(1)));
+        Plan hand = plan.with(plan.party(last)
+                .orElseThrow()
+                .by(plan.party(last).orElseThrow().hand().at(1)));
         Scheduler scheduler = new Scheduler(hand, hand.wishes());
         HandPrice price = scheduler.price(scheduler.planned());
         assertThat(price.points()).isPositive();
@@ -48,7 +57,11 @@ class LeavingEffectTest {
 
     @Test
     void aPlanTakesItsQuarantineDays() {
-        Plan plan = Plans.sixFeet().with("quarantine", java.util.Map.of("places", 1, "school", "thirty-days-watch")).wish("Gramma loreto").wish("Ecsenius midas").plan();
+        Plan plan = Plans.sixFeet()
+                .with("quarantine", java.util.Map.of("places", 1, "school", "thirty-days-watch"))
+                .wish("Gramma loreto")
+                .wish("Ecsenius midas")
+                .plan();
         PlanTime time = PlanTime.of(plan.startOn(), new Scheduler(plan, plan.wishes()).planned());
         assertThat(time.quarantineDays()).isEqualTo(60);
         assertThat(time.weeks()).isGreaterThanOrEqualTo(9);

@@ -7,14 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
 
 class RatesTest {
 
     @Test
     void theExactTestOfTwoRates() {
-        // GNU R 4.2, poisson.test(c(11, 6 + 8 + 7), c(800, 1083 + 1050 + 878)): the example in its manual. R holds the first to the second, as here the second to the first
+        // GNU R 4.2, poisson.test(c(11, 6 + 8 + 7), c(800, 1083 + 1050 + 878)): the example in its manual. R holds the
+        // first to the second, as here the second to the first
         RateRatio r = RateRatio.of(new Stretch(21, 3011), new Stretch(11, 800));
         assertThat(r.ratio()).isEqualTo(1.971488095, within(1e-8));
         assertThat(r.p()).isEqualTo(0.07966863, within(1e-7));
@@ -51,7 +51,8 @@ class RatesTest {
                 assertThat(one.ratio()).isBetween(one.low(), one.high());
             }
         }
-        assertThatThrownBy(() -> RateRatio.of(new Stretch(3, 0), new Stretch(2, 1))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> RateRatio.of(new Stretch(3, 0), new Stretch(2, 1)))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -63,10 +64,14 @@ class RatesTest {
         RateChange unclear = RateChange.between(new Stretch(3, 6), new Stretch(2, 6));
         assertThat(unclear.words()).endsWith("could be chance");
         assertThat(unclear.way()).isEqualTo(RateChange.Way.SAME);
-        assertThat(RateChange.between(new Stretch(4, 5), new Stretch(40, 5)).way()).isEqualTo(RateChange.Way.WORSE);
-        assertThat(RateChange.between(new Stretch(9, 4), new Stretch(0, 5)).words()).isEqualTo("none since; hardly chance");
-        assertThat(RateChange.between(new Stretch(9, 4), Stretch.NOTHING).words()).isEqualTo("nobody has watched since, so nobody can say");
-        assertThat(RateChange.between(new Stretch(0, 4), new Stretch(0, 4)).words()).isEqualTo("nothing seen, before or since");
+        assertThat(RateChange.between(new Stretch(4, 5), new Stretch(40, 5)).way())
+                .isEqualTo(RateChange.Way.WORSE);
+        assertThat(RateChange.between(new Stretch(9, 4), new Stretch(0, 5)).words())
+                .isEqualTo("none since; hardly chance");
+        assertThat(RateChange.between(new Stretch(9, 4), Stretch.NOTHING).words())
+                .isEqualTo("nobody has watched since, so nobody can say");
+        assertThat(RateChange.between(new Stretch(0, 4), new Stretch(0, 4)).words())
+                .isEqualTo("nothing seen, before or since");
     }
 
     @Test
@@ -74,7 +79,8 @@ class RatesTest {
         // Gamma–Poisson with k = 2: the mean of the posterior of a rate multiplier with mean 1
         assertThat(new OwnRecord(3, 6, 3).multiplier()).isEqualTo(1);
         assertThat(new OwnRecord(14, 6, 3).multiplier()).isEqualTo(16 / 5.0);
-        assertThat(new OwnRecord(14, 6, 3).says()).isEqualTo("presses harder than its kind: 14 acts in 6 h, 3 expected");
+        assertThat(new OwnRecord(14, 6, 3).says())
+                .isEqualTo("presses harder than its kind: 14 acts in 6 h, 3 expected");
         assertThat(new OwnRecord(0, 10, 6).says()).startsWith("presses less than its kind");
         assertThat(OwnRecord.NONE.multiplier()).isEqualTo(1);
         assertThat(OwnRecord.NONE.known()).isFalse();
@@ -94,7 +100,10 @@ class RatesTest {
     @Test
     void pressureCountsOnlyWhatWasWatched() {
         LocalDate day = LocalDate.of(2027, 3, 1);
-        Pressure p = new Pressure(List.of(new Pressure.Day(day, 12, 6, 2, 0), new Pressure.Day(day.plusDays(1), 0, 0, 0, 4), new Pressure.Day(day.plusDays(2), 1, 1, 2, 0)));
+        Pressure p = new Pressure(List.of(
+                new Pressure.Day(day, 12, 6, 2, 0),
+                new Pressure.Day(day.plusDays(1), 0, 0, 0, 4),
+                new Pressure.Day(day.plusDays(2), 1, 1, 2, 0)));
         assertThat(p.rate()).isEqualTo(13 / 4.0);
         assertThat(p.days().get(1).rate()).isNaN();
         assertThat(p.outside()).isEqualTo(4);

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Surroundings;
 import pelluna.core.tension.Tension;
@@ -36,18 +35,30 @@ class SpreadTest {
 
     @Test
     void aPairHasARangeUntilTheAggressorIsWellKnown() {
-        var meets = new Encounter(Plans.party("Pseudochromis springeri", 5), 5, Plans.party("Gramma loreto", 6), 6,
-            Encounter.Order.AGGRESSOR_FIRST,
-            new Surroundings(400, 120, 6, 2, false), false, 1);
+        var meets = new Encounter(
+                Plans.party("Pseudochromis springeri", 5),
+                5,
+                Plans.party("Gramma loreto", 6),
+                6,
+                Encounter.Order.AGGRESSOR_FIRST,
+                new Surroundings(400, 120, 6, 2, false),
+                false,
+                1);
         Tension unknown = Tension.of(meets, Measures.metric());
         assertThat(unknown.range()).hasValueSatisfying(r -> {
             assertThat(r.low()).isLessThan(unknown.index());
             assertThat(r.high()).isBetween(unknown.index(), 100.0);
             assertThat(r.says()).contains("eight in ten");
         });
-        var known = new Encounter(Plans.party("Pseudochromis springeri", 5).seen(new OwnRecord(40, 20, 40)), 5,
-            Plans.party("Gramma loreto", 6), 6,
-            Encounter.Order.AGGRESSOR_FIRST, new Surroundings(400, 120, 6, 2, false), false, 1);
+        var known = new Encounter(
+                Plans.party("Pseudochromis springeri", 5).seen(new OwnRecord(40, 20, 40)),
+                5,
+                Plans.party("Gramma loreto", 6),
+                6,
+                Encounter.Order.AGGRESSOR_FIRST,
+                new Surroundings(400, 120, 6, 2, false),
+                false,
+                1);
         assertThat(Tension.of(known, Measures.metric()).range()).isEmpty();
     }
 }

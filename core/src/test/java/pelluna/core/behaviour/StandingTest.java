@@ -8,21 +8,45 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
 
 class StandingTest {
-    /** From memory: the cows of Vervaecke et al. 2007 (American bison), the worked example of the published steepness software. */
-    private static final Contests BISON = new Contests(List.of("V", "VS", "B", "FJ", "PR", "VB", "TOR", "MU", "ZV"), new double[][] {
-        {0, 58, 50, 61, 32, 37, 29, 39, 25}, {8, 0, 22, 22, 9, 27, 20, 10, 48}, {3, 3, 0, 19, 29, 12, 13, 19, 8}, {5, 8, 9, 0, 33, 38, 35, 32, 57},
-        {4, 7, 9, 1, 0, 28, 26, 16, 23}, {4, 3, 0, 0, 6, 0, 7, 6, 12}, {2, 0, 4, 1, 4, 4, 0, 5, 3}, {0, 2, 1, 1, 5, 8, 3, 0, 10}, {3, 1, 3, 0, 0, 4, 1, 2, 0}});
+    /**
+     * From memory: the cows of Vervaecke et al. 2007 (American bison), the worked example of the published steepness
+     * software.
+     */
+    private static final Contests BISON =
+            new Contests(List.of("V", "VS", "B", "FJ", "PR", "VB", "TOR", "MU", "ZV"), new double[][] {
+                {0, 58, 50, 61, 32, 37, 29, 39, 25},
+                {8, 0, 22, 22, 9, 27, 20, 10, 48},
+                {3, 3, 0, 19, 29, 12, 13, 19, 8},
+                {5, 8, 9, 0, 33, 38, 35, 32, 57},
+                {4, 7, 9, 1, 0, 28, 26, 16, 23},
+                {4, 3, 0, 0, 6, 0, 7, 6, 12},
+                {2, 0, 4, 1, 4, 4, 0, 5, 3},
+                {0, 2, 1, 1, 5, 8, 3, 0, 10},
+                {3, 1, 3, 0, 0, 4, 1, 2, 0}
+            });
 
-    private static final Contests STRAIGHT = new Contests(List.of("a", "b", "c", "d"), new double[][] {{0, 900, 900, 900}, {0, 0, 900, 900}, {0, 0, 0, 900}, {0, 0, 0, 0}});
+    private static final Contests STRAIGHT = new Contests(
+            List.of("a", "b", "c", "d"),
+            new double[][] {{0, 900, 900, 900}, {0, 0, 900, 900}, {0, 0, 0, 900}, {0, 0, 0, 0}});
 
     @Test
     void normalisedScoresOfAPublishedMatrix() {
-        // matrix from memory: Vervaecke et al. 2007; scores worked apart from this code, in GNU R 4.2 by matrix algebra from the formula of de Vries et al. 2006
-        double[] expected = {7.286150827, 5.917859826, 4.976697472, 5.534912775, 4.247536069, 2.250669871, 2.223747466, 2.333601774, 1.228823919};
+        // matrix from memory: Vervaecke et al. 2007; scores worked apart from this code, in GNU R 4.2 by matrix algebra
+        // from the formula of de Vries et al. 2006
+        double[] expected = {
+            7.286150827,
+            5.917859826,
+            4.976697472,
+            5.534912775,
+            4.247536069,
+            2.250669871,
+            2.223747466,
+            2.333601774,
+            1.228823919
+        };
         DavidsScore score = DavidsScore.of(BISON);
         for (int i = 0; i < expected.length; i++) {
             assertThat(score.normalised(i)).as(BISON.fish().get(i)).isEqualTo(expected[i], within(1e-8));
@@ -38,7 +62,8 @@ class StandingTest {
 
     @Test
     void aStraightOrderIsAsSteepAndAsLinearAsCanBe() {
-        // de Vries, Stevens & Vervaecke 2006: with many contests in a straight order normalised scores are N − 1 … 0 and the slope is 1
+        // de Vries, Stevens & Vervaecke 2006: with many contests in a straight order normalised scores are N − 1 … 0
+        // and the slope is 1
         DavidsScore score = DavidsScore.of(STRAIGHT);
         assertThat(score.ladder()).extracting(DavidsScore.Rung::fish).containsExactly("a", "b", "c", "d");
         assertThat(score.normalised(0)).isEqualTo(3, within(0.01));
@@ -75,25 +100,33 @@ class StandingTest {
             DavidsScore other = DavidsScore.of(Contests.of(won));
             List<String> order = Contests.of(won).fish();
             for (int i = 0; i < fish; i++) {
-                assertThat(other.score(order.indexOf(Contests.of(won).fish().get(i)))).isEqualTo(other.score(i));
+                assertThat(other.score(order.indexOf(Contests.of(won).fish().get(i))))
+                        .isEqualTo(other.score(i));
             }
-            assertThat(other.steepness()).isEqualTo(one.steepness(), within(1e-9)).isBetween(0.0, 1.0);
+            assertThat(other.steepness())
+                    .isEqualTo(one.steepness(), within(1e-9))
+                    .isBetween(0.0, 1.0);
         }
     }
 
     @Test
     void moreContestsWonTheSameWayRaiseTheScore() {
-        double few = DavidsScore.of(Contests.of(List.of(new Contests.Won("a", "b", 1)))).normalised(0);
-        double many = DavidsScore.of(Contests.of(List.of(new Contests.Won("a", "b", 20)))).normalised(0);
+        double few = DavidsScore.of(Contests.of(List.of(new Contests.Won("a", "b", 1))))
+                .normalised(0);
+        double many = DavidsScore.of(Contests.of(List.of(new Contests.Won("a", "b", 20))))
+                .normalised(0);
         assertThat(many).as("the correction for chance").isGreaterThan(few);
         assertThat(few).isGreaterThan(0.5);
     }
 
     @Test
     void whatCannotBeAMatrixIsRefused() {
-        assertThatThrownBy(() -> new Contests(List.of("a", "b"), new double[][] {{0, 1}})).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Contests(List.of("a"), new double[][] {{1}})).hasMessageContaining("diagonal");
-        assertThatThrownBy(() -> new Contests(List.of("a", "b"), new double[][] {{0, -1}, {0, 0}})).hasMessageContaining("no count");
+        assertThatThrownBy(() -> new Contests(List.of("a", "b"), new double[][] {{0, 1}}))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Contests(List.of("a"), new double[][] {{1}}))
+                .hasMessageContaining("diagonal");
+        assertThatThrownBy(() -> new Contests(List.of("a", "b"), new double[][] {{0, -1}, {0, 0}}))
+                .hasMessageContaining("no count");
     }
 
     @Test
@@ -102,12 +135,15 @@ class StandingTest {
         List<Elo.Point> course = Elo.course(List.of(new Contests.Won("a", "b", 1), new Contests.Won("b", "a", 1)));
         assertThat(course.get(0).ratings()).containsEntry("a", 1020.0).containsEntry("b", 980.0);
         assertThat(course.get(1).ratings().get("b")).as("the weaker won").isGreaterThan(1000);
-        assertThat(course.get(1).ratings().values().stream().mapToDouble(d -> d).sum()).isEqualTo(2000, within(1e-9));
+        assertThat(course.get(1).ratings().values().stream().mapToDouble(d -> d).sum())
+                .isEqualTo(2000, within(1e-9));
     }
 
     @Test
     void pairsThatNeverMetAreCounted() {
-        assertThat(Contests.of(List.of(new Contests.Won("a", "b", 2), new Contests.Won("b", "c", 1))).unknownPairs()).isEqualTo(1 / 3.0, within(1e-12));
+        assertThat(Contests.of(List.of(new Contests.Won("a", "b", 2), new Contests.Won("b", "c", 1)))
+                        .unknownPairs())
+                .isEqualTo(1 / 3.0, within(1e-12));
         assertThat(Contests.of(List.of()).unknownPairs()).isZero();
     }
 
@@ -115,8 +151,14 @@ class StandingTest {
     void aStandingSaysHowFarToTrustIt() {
         assertThat(Standing.of(BISON).says()).startsWith("A steep order").contains("among nine fish");
         assertThat(Standing.of(BISON).chance()).isLessThan(0.01);
-        assertThat(Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 3)))).says()).startsWith("Too few contests");
-        Standing even = Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 10), new Contests.Won("b", "a", 10), new Contests.Won("b", "c", 8), new Contests.Won("c", "b", 8))));
+        assertThat(Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 3))))
+                        .says())
+                .startsWith("Too few contests");
+        Standing even = Standing.of(Contests.of(List.of(
+                new Contests.Won("a", "b", 10),
+                new Contests.Won("b", "a", 10),
+                new Contests.Won("b", "c", 8),
+                new Contests.Won("c", "b", 8))));
         assertThat(even.tells()).isFalse();
         assertThat(even.says()).startsWith("No order that could not be chance");
         assertThat(Standing.of(BISON)).as("the same contests, the same answer").isEqualTo(Standing.of(BISON));

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
@@ -19,18 +17,28 @@ class CapacityTest {
 
     @Test
     void sixtyGallonsInTheFirstYearStartAtTwelveInches() {
-        Plan plan = Plans.sixFeet().with("netLitres", Convert.litresFromGallons(60)).with("cycledOn", "2026-09-01").with("keeper", "first-year").plan();
+        Plan plan = Plans.sixFeet()
+                .with("netLitres", Convert.litresFromGallons(60))
+                .with("cycledOn", "2026-09-01")
+                .with("keeper", "first-year")
+                .plan();
         LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
         assertThat(rule.limitInches(plan.tank().netLitres())).isEqualTo(12, within(1e-9)); // common practice
     }
 
     @Test
     void ageSkillAndUpkeepTogetherSlideToThreeGallonsAnInch() {
-        Plans seasoned = Plans.sixFeet().with("cycledOn", "2022-01-01").with("waterChange", Map.of("percent", 10, "everyDays", 7));
+        Plans seasoned = Plans.sixFeet()
+                .with("cycledOn", "2022-01-01")
+                .with("waterChange", Map.of("percent", 10, "everyDays", 7));
         Plan plan = seasoned.plan();
-        assertThat(LengthRule.of(plan.tank(), plan.startOn()).gallonsPerInch()).isEqualTo(3, within(1e-9)); // common practice
-        Plan lazy = seasoned.with("waterChange", Map.of("percent", 1, "everyDays", 30)).plan();
-        assertThat(LengthRule.of(lazy.tank(), lazy.startOn()).gallonsPerInch()).as("the weakest of the three sets it").isGreaterThan(4.5);
+        assertThat(LengthRule.of(plan.tank(), plan.startOn()).gallonsPerInch())
+                .isEqualTo(3, within(1e-9)); // common practice
+        Plan lazy = seasoned.with("waterChange", Map.of("percent", 1, "everyDays", 30))
+                .plan();
+        assertThat(LengthRule.of(lazy.tank(), lazy.startOn()).gallonsPerInch())
+                .as("the weakest of the three sets it")
+                .isGreaterThan(4.5);
     }
 
     @Test
@@ -76,14 +84,22 @@ class CapacityTest {
 
     @Test
     void aTestOfTheWaterOverridesTheEstimate() {
-        Plan plan = Plans.sixFeet().with("nitrate", 9).with("waterChange", Map.of("percent", 5, "everyDays", 14))
-            .resident("Zebrasoma flavescens", 1, 16).resident("Chromis viridis", 6, 8).plan();
+        Plan plan = Plans.sixFeet()
+                .with("nitrate", 9)
+                .with("waterChange", Map.of("percent", 5, "everyDays", 14))
+                .resident("Zebrasoma flavescens", 1, 16)
+                .resident("Chromis viridis", 6, 8)
+                .plan();
         Waste waste = Waste.of(plan);
         assertThat(waste.nitrate(Waste.adultFeed(plan.residents())).steady()).isEqualTo(9, within(0.01));
     }
 
     private static Plan tested(int chromis, Map<String, Object> test) {
-        return Plans.sixFeet().head("tests", List.of(test)).resident("Zebrasoma flavescens", 1, 16).resident("Chromis viridis", chromis, 8).plan();
+        return Plans.sixFeet()
+                .head("tests", List.of(test))
+                .resident("Zebrasoma flavescens", 1, 16)
+                .resident("Chromis viridis", chromis, 8)
+                .plan();
     }
 
     @Test
@@ -93,24 +109,42 @@ class CapacityTest {
         double fed = Waste.feed(six.residents(), Plans.START);
         Waste before = Waste.of(six);
         Plan two = tested(2, Map.of("on", day, "nitrate", 9, "feed", fed));
-        assertThat(Waste.of(two).export()).as("the test came from the food of its day").isCloseTo(before.export(), within(1e-9));
-        assertThat(Waste.of(two).nitrate(Waste.adultFeed(two.residents())).steady()).isLessThan(before.nitrate(Waste.adultFeed(six.residents())).steady());
+        assertThat(Waste.of(two).export())
+                .as("the test came from the food of its day")
+                .isCloseTo(before.export(), within(1e-9));
+        assertThat(Waste.of(two).nitrate(Waste.adultFeed(two.residents())).steady())
+                .isLessThan(before.nitrate(Waste.adultFeed(six.residents())).steady());
         Plan forgot = tested(2, Map.of("on", day, "nitrate", 9));
-        assertThat(Waste.of(forgot).export()).as("without it the test has to come from those who are left").isLessThan(before.export());
+        assertThat(Waste.of(forgot).export())
+                .as("without it the test has to come from those who are left")
+                .isLessThan(before.export());
     }
 
     @Test
     void onlyTheNewestNitrateTestCountsAndOneFromBeforeAnybodyCameDoesNot() {
         String day = Plans.START.minusDays(3).toString();
-        Plan plan = Plans.sixFeet().head("tests", List.of(Map.of("on", Plans.START.minusDays(9).toString(), "nitrate", 2, "feed", 40), Map.of("on", day, "nitrate", 9, "feed", 0))).resident("Zebrasoma flavescens", 1, 16).plan();
-        Plan plain = Plans.sixFeet().head("tests", List.of(Map.of("on", day, "nitrate", 9))).resident("Zebrasoma flavescens", 1, 16).plan();
+        Plan plan = Plans.sixFeet()
+                .head(
+                        "tests",
+                        List.of(
+                                Map.of("on", Plans.START.minusDays(9).toString(), "nitrate", 2, "feed", 40),
+                                Map.of("on", day, "nitrate", 9, "feed", 0)))
+                .resident("Zebrasoma flavescens", 1, 16)
+                .plan();
+        Plan plain = Plans.sixFeet()
+                .head("tests", List.of(Map.of("on", day, "nitrate", 9)))
+                .resident("Zebrasoma flavescens", 1, 16)
+                .plan();
         assertThat(Waste.of(plan).export()).isEqualTo(Waste.of(plain).export());
     }
 
     @Test
     void ofTwoTestsOfADayTheOneLoggedLastStands() {
         String day = Plans.START.minusDays(3).toString();
-        Plan plan = Plans.sixFeet().head("tests", List.of(Map.of("on", day, "nitrate", 40), Map.of("on", day, "nitrate", 4))).resident("Zebrasoma flavescens", 1, 16).plan();
+        Plan plan = Plans.sixFeet()
+                .head("tests", List.of(Map.of("on", day, "nitrate", 40), Map.of("on", day, "nitrate", 4)))
+                .resident("Zebrasoma flavescens", 1, 16)
+                .plan();
         assertThat(plan.tank().nitrate()).hasValue(4);
     }
 
@@ -127,8 +161,13 @@ class CapacityTest {
         assertThat(Capacity.deciding(Stance.CAUTIOUS)).containsExactlyInAnyOrder("length-rule", "waste", "room");
         assertThat(Capacity.deciding(Stance.CUSTOMARY)).containsExactlyInAnyOrder("waste", "room");
         assertThat(Capacity.deciding(Stance.BOLD)).containsExactly("waste");
-        assertThat(Capacity.of(plan, plan.residents(), SAY).left()).contains("decides").contains("Other schools would say");
-        assertThat(Capacity.of(plan.with(Stance.CAUTIOUS), plan.residents(), SAY).left()).doesNotContain("Other schools");
-        assertThat(Capacity.of(plan, List.of(), SAY).lenses()).allSatisfy(l -> assertThat(l.used()).isZero());
+        assertThat(Capacity.of(plan, plan.residents(), SAY).left())
+                .contains("decides")
+                .contains("Other schools would say");
+        assertThat(Capacity.of(plan.with(Stance.CAUTIOUS), plan.residents(), SAY)
+                        .left())
+                .doesNotContain("Other schools");
+        assertThat(Capacity.of(plan, List.of(), SAY).lenses())
+                .allSatisfy(l -> assertThat(l.used()).isZero());
     }
 }

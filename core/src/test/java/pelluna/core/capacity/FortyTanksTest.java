@@ -8,11 +8,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.tank.TankDraft;
@@ -20,7 +18,8 @@ import pelluna.core.testing.Plans;
 import pelluna.core.units.Measures;
 
 /**
- * Forty invented tanks of 20 to 2000 L, each filled with a community of its size, fish by fish, until all three limits are reached: how
+ * Forty invented tanks of 20 to 2000 L, each filled with a community of its size, fish by fish, until all three limits
+ * are reached: how
  * many fish each
  * of them lets in. They tell one story: within a factor of three, or it is said here why not.
  */
@@ -28,14 +27,34 @@ class FortyTanksTest {
     private static final double FACTOR = 3;
     private static final List<String> LENSES = List.of(Lens.LENGTH, Lens.WASTE, Lens.ROOM);
     private static final List<List<String>> BY_SIZE = List.of(
-        List.of("Gobiodon okinawae", "Elacatinus oceanops", "Amphiprion ocellaris", "Ecsenius bicolor", "Stonogobiops nematodes",
-        "Wetmorella nigropinnata"),
-        List.of("Gramma loreto", "Amphiprion ocellaris", "Cryptocentrus cinctus", "Pseudocheilinus hexataenia", "Sphaeramia nematoptera",
-        "Salarias fasciatus"),
-        List.of("Centropyge bispinosa", "Zebrasoma flavescens", "Cirrhilabrus rubriventralis", "Halichoeres chrysus",
-        "Pseudanthias squamipinnis", "Salarias fasciatus"),
-        List.of("Pseudanthias squamipinnis", "Zebrasoma desjardinii", "Chromis viridis", "Siganus vulpinus", "Centropyge loricula",
-        "Paracanthurus hepatus"));
+            List.of(
+                    "Gobiodon okinawae",
+                    "Elacatinus oceanops",
+                    "Amphiprion ocellaris",
+                    "Ecsenius bicolor",
+                    "Stonogobiops nematodes",
+                    "Wetmorella nigropinnata"),
+            List.of(
+                    "Gramma loreto",
+                    "Amphiprion ocellaris",
+                    "Cryptocentrus cinctus",
+                    "Pseudocheilinus hexataenia",
+                    "Sphaeramia nematoptera",
+                    "Salarias fasciatus"),
+            List.of(
+                    "Centropyge bispinosa",
+                    "Zebrasoma flavescens",
+                    "Cirrhilabrus rubriventralis",
+                    "Halichoeres chrysus",
+                    "Pseudanthias squamipinnis",
+                    "Salarias fasciatus"),
+            List.of(
+                    "Pseudanthias squamipinnis",
+                    "Zebrasoma desjardinii",
+                    "Chromis viridis",
+                    "Siganus vulpinus",
+                    "Centropyge loricula",
+                    "Paracanthurus hepatus"));
 
     /** @param reef whether corals are kept, with a nitrate ceiling of 15 instead of 40 mg/L */
     record Invented(double litres, boolean reef) {
@@ -51,9 +70,23 @@ class FortyTanksTest {
         /** Twice as long as wide and high, with a hide for every 20 L up to twenty; a sump from 200 L on. */
         private Plan with(int fish, double ceiling) {
             double length = Math.cbrt(litres * 4000);
-            Map<String, Object> tank = new HashMap<>(Map.of("lengthCm", length, "widthCm", length / 2, "waterHeightCm", length / 2,
-                "rockKg", 0.12 * litres,
-                "sandDepthCm", 4, "cycledOn", Plans.START.minusYears(3).toString(), "keeper", "seasoned", "mealsADay", 2));
+            Map<String, Object> tank = new HashMap<>(Map.of(
+                    "lengthCm",
+                    length,
+                    "widthCm",
+                    length / 2,
+                    "waterHeightCm",
+                    length / 2,
+                    "rockKg",
+                    0.12 * litres,
+                    "sandDepthCm",
+                    4,
+                    "cycledOn",
+                    Plans.START.minusYears(3).toString(),
+                    "keeper",
+                    "seasoned",
+                    "mealsADay",
+                    2));
             tank.put("waterChange", Map.of("percent", 10, "everyDays", 7));
             tank.put("nitrateCeiling", ceiling);
             tank.put("hides", (int) Math.max(3, Math.min(20, litres / 20)));
@@ -64,7 +97,9 @@ class FortyTanksTest {
                 tank.put("keeps", List.of("soft-corals"));
             }
             List<Object> wishes = new ArrayList<>();
-            IntStream.range(0, fish).forEach(i -> wishes.add(Map.of("species", community().get(i % community().size()))));
+            IntStream.range(0, fish)
+                    .forEach(i -> wishes.add(
+                            Map.of("species", community().get(i % community().size()))));
             return new PlanReader(Plans.CATALOGUE).read(Map.of("tank", tank, "wishes", wishes), Plans.START);
         }
 
@@ -88,11 +123,14 @@ class FortyTanksTest {
     }
 
     static List<Invented> forty() {
-        return IntStream.range(0, 40).mapToObj(i -> new Invented(20 * Math.pow(100, i / 39.0), i % 2 == 0)).toList();
+        return IntStream.range(0, 40)
+                .mapToObj(i -> new Invented(20 * Math.pow(100, i / 39.0), i % 2 == 0))
+                .toList();
     }
 
     private static double factor(double... limits) {
-        return Arrays.stream(limits).max().orElseThrow() / Arrays.stream(limits).min().orElseThrow();
+        return Arrays.stream(limits).max().orElseThrow()
+                / Arrays.stream(limits).min().orElseThrow();
     }
 
     @ParameterizedTest
@@ -105,15 +143,21 @@ class FortyTanksTest {
         String found = tank + ": length " + all[0] + ", water " + all[1] + ", room " + all[2];
         if (!tank.reef()) {
             double[] asReef = tank.letIn(TankDraft.REEF_NITRATE_CEILING);
-            assertThat(asReef[1]).as("fish alone stand 40 instead of 15 mg/L, and that lets so many more in. " + found).isLessThan(all[1]);
+            assertThat(asReef[1])
+                    .as("fish alone stand 40 instead of 15 mg/L, and that lets so many more in. " + found)
+                    .isLessThan(all[1]);
             all = asReef;
         }
         double outer = all[0] / Math.min(all[1], all[2]);
         if (factor(all) > FACTOR && outer < 1) {
             assertThat(tank.litres())
-                .as("the length rule was made for tanks of some size: one inch to three gallons leaves little ones hardly a fish. "
-                + found).isLessThan(SMALL_LITRES);
-            assertThat(factor(all[1], all[2])).as("water and room agree all the same. " + found).isLessThanOrEqualTo(FACTOR);
+                    .as("the length rule was made for tanks of some size: one inch to three gallons leaves little "
+                            + "ones hardly a fish. "
+                            + found)
+                    .isLessThan(SMALL_LITRES);
+            assertThat(factor(all[1], all[2]))
+                    .as("water and room agree all the same. " + found)
+                    .isLessThanOrEqualTo(FACTOR);
             return;
         }
         assertThat(factor(all)).as(found).isLessThanOrEqualTo(FACTOR);
@@ -124,7 +168,10 @@ class FortyTanksTest {
 
     @Test
     void mostTanksNeedNoExcuse() {
-        long agree = forty().stream().filter(Invented::reef).filter(t -> factor(t.letIn(TankDraft.REEF_NITRATE_CEILING)) <= FACTOR).count();
+        long agree = forty().stream()
+                .filter(Invented::reef)
+                .filter(t -> factor(t.letIn(TankDraft.REEF_NITRATE_CEILING)) <= FACTOR)
+                .count();
         assertThat(agree).as("of twenty reef tanks").isGreaterThanOrEqualTo(14);
     }
 }

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.ReefLife;
@@ -16,15 +14,21 @@ import pelluna.core.water.SeaWater;
 
 class PredatorSaltTest {
     private static Plans predators() {
-        return Plans.sixFeet().with("salinity", 35).with("waterChange", Map.of("percent", 20, "everyDays", 14))
-            .resident("Pterois volitans", 1, 25);
+        return Plans.sixFeet()
+                .with("salinity", 35)
+                .with("waterChange", Map.of("percent", 20, "everyDays", 14))
+                .resident("Pterois volitans", 1, 25);
     }
 
     @Test
     void itComesUpWhereLargePredatorsLiveWithoutCorals() {
         assertThat(PredatorSalt.comesUp(predators().plan())).isTrue();
-        assertThat(PredatorSalt.comesUp(predators().with("keeps", List.of("soft-corals")).plan())).isFalse();
-        assertThat(PredatorSalt.comesUp(Plans.sixFeet().resident("Gramma loreto", 1, 6).plan())).isFalse();
+        assertThat(PredatorSalt.comesUp(
+                        predators().with("keeps", List.of("soft-corals")).plan()))
+                .isFalse();
+        assertThat(PredatorSalt.comesUp(
+                        Plans.sixFeet().resident("Gramma loreto", 1, 6).plan()))
+                .isFalse();
     }
 
     @Test
@@ -44,7 +48,10 @@ class PredatorSaltTest {
 
     @Test
     void noInvertebrateStandsItAndSomeFishDoNot() {
-        Plan plan = predators().with("keeps", List.of("snails", "shrimp")).resident("Zebrasoma flavescens", 1, 15).plan();
+        Plan plan = predators()
+                .with("keeps", List.of("snails", "shrimp"))
+                .resident("Zebrasoma flavescens", 1, 15)
+                .plan();
         PredatorSalt salt = PredatorSalt.of(plan, List.of());
         assertThat(salt.invertebrates()).containsExactly(ReefLife.SHRIMP, ReefLife.SNAILS);
         assertThat(salt.fish()).extracting(Species::scientificName).containsExactly("Zebrasoma flavescens");

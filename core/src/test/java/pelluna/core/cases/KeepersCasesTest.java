@@ -11,12 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import org.snakeyaml.engine.v2.api.Load;
 import org.snakeyaml.engine.v2.api.LoadSettings;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
@@ -43,25 +41,36 @@ class KeepersCasesTest {
 
     private Stream<DynamicTest> cases(String name) throws Exception {
         try (InputStream in = getClass().getResourceAsStream(name)) {
-            Map<String, Object> file = (Map<String, Object>) new Load(LoadSettings.builder().build()).loadFromInputStream(in);
+            Map<String, Object> file =
+                    (Map<String, Object>) new Load(LoadSettings.builder().build()).loadFromInputStream(in);
             Map<String, Object> tanks = (Map<String, Object>) file.get("tanks");
-            return ((List<Map<String, Object>>) file.get("cases")).stream()
-                .map(c -> dynamicTest((String) c.get("name"), () -> check(c, tanks)));
+            return ((List<Map<String, Object>>) file.get("cases"))
+                    .stream().map(c -> dynamicTest((String) c.get("name"), () -> check(c, tanks)));
         }
     }
 
     private void check(Map<String, Object> c, Map<String, Object> tanks) {
         Assessment a = assess(c, tanks, Map.of());
         Map<String, Object> expect = (Map<String, Object>) c.get("expect");
-        list(expect, "tension").forEach(e -> assertThat(index(a, e).step()).as("%s presses %s at %s: %s", e.get("aggressor"),
-            e.get("target"), index(a, e).index(), index(a, e).reasons()).isBetween(low(e), high(e)));
+        list(expect, "tension")
+                .forEach(e -> assertThat(index(a, e).step())
+                        .as(
+                                "%s presses %s at %s: %s",
+                                e.get("aggressor"),
+                                e.get("target"),
+                                index(a, e).index(),
+                                index(a, e).reasons())
+                        .isBetween(low(e), high(e)));
         list(expect, "sieve").forEach(e -> sieve(a, e));
         list(expect, "eaten").forEach(e -> eaten(a, e));
         ((Map<String, List<String>>) expect.getOrDefault("outcome", Map.of())).forEach((species, outcomes) -> {
             Verdict v = verdict(a, species);
-            assertThat(v.outcome().word()).as("%s %s %s", species, v.fitsIf(), v.findings()).isIn(outcomes);
+            assertThat(v.outcome().word())
+                    .as("%s %s %s", species, v.fitsIf(), v.findings())
+                    .isIn(outcomes);
         });
-        ((List<List<String>>) expect.getOrDefault("order", List.of())).forEach(order -> assertThat(order(a)).containsSubsequence(order));
+        ((List<List<String>>) expect.getOrDefault("order", List.of()))
+                .forEach(order -> assertThat(order(a)).containsSubsequence(order));
         if (expect.containsKey("compare")) {
             compare(a, c, tanks, (Map<String, Object>) expect.get("compare"));
         }
@@ -79,38 +88,54 @@ class KeepersCasesTest {
 
     private static void sieve(Assessment a, Map<String, Object> e) {
         Verdict v = verdict(a, (String) e.get("species"));
-        Step worst = v.findings().stream().filter(f -> f.rule().word().equals(e.get("rule")))
-            .filter(f -> !e.containsKey("kind") || f.has().text().equals(e.get("kind")))
-            .map(Finding::step).max(Step::compareTo).orElse(Step.CALM);
+        Step worst = v.findings().stream()
+                .filter(f -> f.rule().word().equals(e.get("rule")))
+                .filter(f -> !e.containsKey("kind") || f.has().text().equals(e.get("kind")))
+                .map(Finding::step)
+                .max(Step::compareTo)
+                .orElse(Step.CALM);
         assertThat(worst).as("%s: %s", e, v.findings()).isBetween(low(e), high(e));
     }
 
     private static void eaten(Assessment a, Map<String, Object> e) {
-        Optional<Eaten> found = a.eaten().stream().filter(x -> x.eater().species().scientificName().equals(e.get("eater"))
-            && x.eaten().equals(e.get("eaten"))).findFirst();
+        Optional<Eaten> found = a.eaten().stream()
+                .filter(x -> x.eater().species().scientificName().equals(e.get("eater"))
+                        && x.eaten().equals(e.get("eaten")))
+                .findFirst();
         assertThat(found).as("%s eats %s", e.get("eater"), e.get("eaten")).isPresent();
         assertThat(found.orElseThrow().from().equals(START)).isEqualTo(e.get("now"));
     }
 
     private static Tension index(Assessment a, Map<String, Object> e) {
-        return a.tension().stream().filter(t -> t.aggressor().species().scientificName().equals(e.get("aggressor"))
-            && t.target().species().scientificName().equals(e.get("target"))).findFirst().orElseThrow();
+        return a.tension().stream()
+                .filter(t -> t.aggressor().species().scientificName().equals(e.get("aggressor"))
+                        && t.target().species().scientificName().equals(e.get("target")))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Verdict verdict(Assessment a, String species) {
-        return a.sieve().stream().filter(v -> v.wish().species().scientificName().equals(species)).findFirst().orElseThrow();
+        return a.sieve().stream()
+                .filter(v -> v.wish().species().scientificName().equals(species))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<String> order(Assessment a) {
-        return a.arrivals().steps().stream().flatMap(s -> s.arrival().parties().stream()).map(p -> p.species().scientificName()).toList();
+        return a.arrivals().steps().stream()
+                .flatMap(s -> s.arrival().parties().stream())
+                .map(p -> p.species().scientificName())
+                .toList();
     }
 
     private static Step low(Map<String, Object> e) {
-        return Named.find(Step.class, ((String) e.get("step")).split("\\.\\.")[0]).orElseThrow();
+        return Named.find(Step.class, ((String) e.get("step")).split("\\.\\.")[0])
+                .orElseThrow();
     }
 
     private static Step high(Map<String, Object> e) {
-        return Named.find(Step.class, ((String) e.get("step")).split("\\.\\.")[1]).orElseThrow();
+        return Named.find(Step.class, ((String) e.get("step")).split("\\.\\.")[1])
+                .orElseThrow();
     }
 
     private static List<Map<String, Object>> list(Map<String, Object> map, String key) {
@@ -120,8 +145,21 @@ class KeepersCasesTest {
     private Assessment assess(Map<String, Object> c, Map<String, Object> tanks, Map<String, Object> changed) {
         Map<String, Object> merged = new HashMap<>(c);
         merged.putAll(changed);
-        Map<String, Object> tank = new HashMap<>(Map.of("cycledOn", START.minusMonths(24).toString(), "keeper", "settled", "mealsADay", 2,
-            "seaweed", true, "pods", "some", "temperatureC", 25.5, "salinity", 35));
+        Map<String, Object> tank = new HashMap<>(Map.of(
+                "cycledOn",
+                START.minusMonths(24).toString(),
+                "keeper",
+                "settled",
+                "mealsADay",
+                2,
+                "seaweed",
+                true,
+                "pods",
+                "some",
+                "temperatureC",
+                25.5,
+                "salinity",
+                35));
         tank.putAll((Map<String, Object>) tanks.get((String) c.get("tank")));
         Map<String, Object> with = (Map<String, Object>) merged.getOrDefault("with", Map.of());
         tank.putAll(with);

@@ -8,14 +8,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.hipparchus.stat.correlation.SpearmansCorrelation;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.snakeyaml.engine.v2.api.Load;
 import org.snakeyaml.engine.v2.api.LoadSettings;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.PlanReader;
@@ -23,7 +20,8 @@ import pelluna.core.testing.Plans;
 import pelluna.core.units.Measures;
 
 /**
- * Residents ranked by how hard keepers find them on one newcomer (common practice), against what Pelluna computes: Spearman's rank
+ * Residents ranked by how hard keepers find them on one newcomer (common practice), against what Pelluna computes:
+ * Spearman's rank
  * correlation.
  */
 @SuppressWarnings("unchecked")
@@ -53,17 +51,48 @@ class KeepersRanksTest {
     /** The grown resident against the newcomer that comes last, and as much again where it eats it. */
     private static double index(String resident, Map<String, Object> newcomer) {
         double grown = Plans.species(resident).size().usualCm();
-        Map<String, Object> tank = new LinkedHashMap<>(Map.of("cycledOn", START.minusMonths(24).toString(), "keeper", "settled",
-            "mealsADay", 2, "seaweed", true));
-        tank.putAll(Map.of("lengthCm", 180, "widthCm", 70, "waterHeightCm", 60, "netLitres", 650, "hides", 9, "sandDepthCm", 6, "cover",
-            "mesh"));
-        Assessment a = new Assessor(Measures.metric()).assess(new PlanReader(Plans.CATALOGUE)
-            .read(Map.of("startOn", START.toString(), "tank", tank,
-            "residents", List.of(Map.of("species", resident, "lengthCm", grown, "since", START.minusMonths(20).toString())), "wishes",
-            List.of(newcomer)), START));
+        Map<String, Object> tank = new LinkedHashMap<>(Map.of(
+                "cycledOn", START.minusMonths(24).toString(), "keeper", "settled", "mealsADay", 2, "seaweed", true));
+        tank.putAll(Map.of(
+                "lengthCm",
+                180,
+                "widthCm",
+                70,
+                "waterHeightCm",
+                60,
+                "netLitres",
+                650,
+                "hides",
+                9,
+                "sandDepthCm",
+                6,
+                "cover",
+                "mesh"));
+        Assessment a = new Assessor(Measures.metric())
+                .assess(new PlanReader(Plans.CATALOGUE)
+                        .read(
+                                Map.of(
+                                        "startOn",
+                                        START.toString(),
+                                        "tank",
+                                        tank,
+                                        "residents",
+                                        List.of(Map.of(
+                                                "species",
+                                                resident,
+                                                "lengthCm",
+                                                grown,
+                                                "since",
+                                                START.minusMonths(20).toString())),
+                                        "wishes",
+                                        List.of(newcomer)),
+                                START));
         String name = (String) newcomer.get("species");
-        double tension = a.tension().stream().filter(t -> t.aggressor().species().scientificName().equals(resident)).findFirst()
-            .orElseThrow().index();
+        double tension = a.tension().stream()
+                .filter(t -> t.aggressor().species().scientificName().equals(resident))
+                .findFirst()
+                .orElseThrow()
+                .index();
         return tension + (a.eaten().stream().anyMatch(e -> e.eaten().equals(name)) ? EATEN : 0);
     }
 

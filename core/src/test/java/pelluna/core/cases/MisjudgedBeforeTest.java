@@ -6,11 +6,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-
 import pelluna.core.arrivals.Dated;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
@@ -28,9 +26,23 @@ import pelluna.core.units.Step;
 
 /** What Pelluna once said wrongly to keepers who tried it, each in plain words. */
 class MisjudgedBeforeTest {
-    private static final Map<String, Object> WELL_KEPT = Map.of("cycledOn", Plans.START.minusYears(2).toString(), "cover", "solid",
-        "keeper", "settled",
-        "mealsADay", 2, "seaweed", true, "pods", "some", "sandDepthCm", 5, "hides", 8);
+    private static final Map<String, Object> WELL_KEPT = Map.of(
+            "cycledOn",
+            Plans.START.minusYears(2).toString(),
+            "cover",
+            "solid",
+            "keeper",
+            "settled",
+            "mealsADay",
+            2,
+            "seaweed",
+            true,
+            "pods",
+            "some",
+            "sandDepthCm",
+            5,
+            "hides",
+            8);
 
     private final Map<String, Object> tank = new HashMap<>();
     private final List<Object> residents = new ArrayList<>();
@@ -48,8 +60,10 @@ class MisjudgedBeforeTest {
     }
 
     private MisjudgedBeforeTest lives(String species, double cm, String since) {
-        residents.add(since.isEmpty() ? Map.of("species", species, "lengthCm", cm)
-            : Map.of("species", species, "lengthCm", cm, "since", since));
+        residents.add(
+                since.isEmpty()
+                        ? Map.of("species", species, "lengthCm", cm)
+                        : Map.of("species", species, "lengthCm", cm, "since", since));
         return this;
     }
 
@@ -59,7 +73,8 @@ class MisjudgedBeforeTest {
     }
 
     private Plan plan() {
-        return new PlanReader(Plans.CATALOGUE).read(Map.of("tank", tank, "residents", residents, "wishes", wishes), Plans.START);
+        return new PlanReader(Plans.CATALOGUE)
+                .read(Map.of("tank", tank, "residents", residents, "wishes", wishes), Plans.START);
     }
 
     private Assessment assessed() {
@@ -71,9 +86,12 @@ class MisjudgedBeforeTest {
     }
 
     private static double presses(Assessment a, String one, String other) {
-        return a.tension().stream().filter(t -> t.aggressor().species().scientificName().equals(one) && t.target().species()
-            .scientificName().equals(other))
-            .mapToDouble(Tension::index).max().orElseThrow();
+        return a.tension().stream()
+                .filter(t -> t.aggressor().species().scientificName().equals(one)
+                        && t.target().species().scientificName().equals(other))
+                .mapToDouble(Tension::index)
+                .max()
+                .orElseThrow();
     }
 
     private static List<Finding> blocking(Verdict v, RuleName rule) {
@@ -110,20 +128,25 @@ class MisjudgedBeforeTest {
 
     @Test
     void aGrownTuskWrasseIsNoCompanyForAJawfishOrAFairyWrasse() {
-        glass(240, 75, 70).lives("Choerodon fasciatus", 25, "2026-01-01").wish("Opistognathus aurifrons", 1)
-            .wish("Cirrhilabrus rubriventralis", 1);
+        glass(240, 75, 70)
+                .lives("Choerodon fasciatus", 25, "2026-01-01")
+                .wish("Opistognathus aurifrons", 1)
+                .wish("Cirrhilabrus rubriventralis", 1);
         Assessment a = assessed();
         assertThat(presses(a, "Choerodon fasciatus", "Opistognathus aurifrons")).isGreaterThan(Tension.CHOP_FROM);
-        assertThat(presses(a, "Choerodon fasciatus", "Cirrhilabrus rubriventralis")).isGreaterThan(Tension.CHOP_FROM);
+        assertThat(presses(a, "Choerodon fasciatus", "Cirrhilabrus rubriventralis"))
+                .isGreaterThan(Tension.CHOP_FROM);
     }
 
     @Test
     void aDottybackPressesAnAssessorHarderThanAUnicornfishDoes() {
-        glass(240, 75, 70).lives("Pictichromis diadema", 5, "2026-01-01").lives("Naso lituratus", 35, "2026-01-01")
-            .wish("Assessor flavissimus", 1);
+        glass(240, 75, 70)
+                .lives("Pictichromis diadema", 5, "2026-01-01")
+                .lives("Naso lituratus", 35, "2026-01-01")
+                .wish("Assessor flavissimus", 1);
         Assessment a = assessed();
         assertThat(presses(a, "Pictichromis diadema", "Assessor flavissimus"))
-            .isGreaterThan(presses(a, "Naso lituratus", "Assessor flavissimus"));
+                .isGreaterThan(presses(a, "Naso lituratus", "Assessor flavissimus"));
     }
 
     @Test
@@ -134,22 +157,35 @@ class MisjudgedBeforeTest {
     }
 
     private static List<String> order(Assessment a) {
-        return a.arrivals().steps().stream().map(Dated::arrival).flatMap(x -> x.parties().stream()).map(p -> p.species().scientificName())
-            .toList();
+        return a.arrivals().steps().stream()
+                .map(Dated::arrival)
+                .flatMap(x -> x.parties().stream())
+                .map(p -> p.species().scientificName())
+                .toList();
     }
 
     @Test
     void ofEightGobiesForTwentyGallonsNoneMakesThePlanOverItsLimits() {
         glass(76, 31, 32).with("hides", 5);
-        for (String goby : List.of("Gobiodon okinawae", "Elacatinus oceanops", "Stonogobiops nematodes", "green banded goby",
-            "Koumansetta rainfordi", "Amblyeleotris randalli",
-            "Eviota atriventris", "Trimma cana")) {
+        for (String goby : List.of(
+                "Gobiodon okinawae",
+                "Elacatinus oceanops",
+                "Stonogobiops nematodes",
+                "green banded goby",
+                "Koumansetta rainfordi",
+                "Amblyeleotris randalli",
+                "Eviota atriventris",
+                "Trimma cana")) {
             wish(goby, 1);
         }
         Assessment a = assessed();
         assertThat(a.bestSet().take()).isNotEmpty();
-        assertThat(a.capacity().deciding()).allSatisfy(l -> assertThat(l.share()).as(l.name()).isLessThanOrEqualTo(1.001));
-        assertThat(a.sieve()).allSatisfy(v -> assertThat(blocking(v, RuleName.LEAST_VOLUME)).as(v.wish().label()).isEmpty());
+        assertThat(a.capacity().deciding())
+                .allSatisfy(l -> assertThat(l.share()).as(l.name()).isLessThanOrEqualTo(1.001));
+        assertThat(a.sieve())
+                .allSatisfy(v -> assertThat(blocking(v, RuleName.LEAST_VOLUME))
+                        .as(v.wish().label())
+                        .isEmpty());
     }
 
     @ParameterizedTest
@@ -162,8 +198,12 @@ class MisjudgedBeforeTest {
     @Test
     void ofFiveLargeAngelsTheRoughestComesLast() {
         glass(360, 120, 90).with("hides", 20).with("nitrateCeiling", 80);
-        for (String angel : List.of("Pomacanthus imperator", "Pygoplites diacanthus", "Apolemichthys trimaculatus",
-            "Genicanthus melanospilos", "Chaetodontoplus mesoleucus")) {
+        for (String angel : List.of(
+                "Pomacanthus imperator",
+                "Pygoplites diacanthus",
+                "Apolemichthys trimaculatus",
+                "Genicanthus melanospilos",
+                "Chaetodontoplus mesoleucus")) {
             wish(angel, 1);
         }
         List<String> order = order(assessed());
@@ -172,28 +212,44 @@ class MisjudgedBeforeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"Nemateleotris magnifica", "Centropyge bispinosa", "Cirrhilabrus rubriventralis", "Ecsenius bicolor"})
+    @ValueSource(
+            strings = {
+                "Nemateleotris magnifica",
+                "Centropyge bispinosa",
+                "Cirrhilabrus rubriventralis",
+                "Ecsenius bicolor"
+            })
     void copperIsADisputeForMostReefFishAndNoChop(String species) {
-        glass(200, 75, 70).with("quarantine", Map.of("places", 2, "school", "thirty-days-copper-then-watch")).wish(species, 1);
+        glass(200, 75, 70)
+                .with("quarantine", Map.of("places", 2, "school", "thirty-days-copper-then-watch"))
+                .wish(species, 1);
         assertThat(blocking(verdict(), RuleName.QUARANTINE)).isEmpty();
     }
 
     @Test
     void threeFirefishMayLiveInElevenHundredLitresWithAHideEach() {
         glass(220, 75, 68).with("hides", 12).wish("Nemateleotris magnifica", 3);
-        assertThat(verdict().findings()).noneMatch(f -> f.rule() == RuleName.GROUP_SIZE && f.step().atLeast(Step.SURGE));
+        assertThat(verdict().findings())
+                .noneMatch(f -> f.rule() == RuleName.GROUP_SIZE && f.step().atLeast(Step.SURGE));
         assertThat(verdict().outcome()).isNotEqualTo(Verdict.Outcome.NOT_IN_THIS_TANK);
     }
 
     @Test
     void twoWhoCameOnOneDayPressEachOtherTheSameWhoeverIsWrittenFirst() {
-        double one = presses(glass(180, 60, 60).lives("Zebrasoma flavescens", 15, "2026-05-01")
-            .lives("Acanthurus leucosternon", 15, "2026-05-01").assessed(),
-            "Acanthurus leucosternon", "Zebrasoma flavescens");
+        double one = presses(
+                glass(180, 60, 60)
+                        .lives("Zebrasoma flavescens", 15, "2026-05-01")
+                        .lives("Acanthurus leucosternon", 15, "2026-05-01")
+                        .assessed(),
+                "Acanthurus leucosternon",
+                "Zebrasoma flavescens");
         residents.clear();
-        double other = presses(lives("Acanthurus leucosternon", 15, "2026-05-01").lives("Zebrasoma flavescens", 15, "2026-05-01")
-            .assessed(),
-            "Acanthurus leucosternon", "Zebrasoma flavescens");
+        double other = presses(
+                lives("Acanthurus leucosternon", 15, "2026-05-01")
+                        .lives("Zebrasoma flavescens", 15, "2026-05-01")
+                        .assessed(),
+                "Acanthurus leucosternon",
+                "Zebrasoma flavescens");
         assertThat(one).isEqualTo(other);
     }
 }

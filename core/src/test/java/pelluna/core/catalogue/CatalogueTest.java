@@ -6,11 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.core.testing.Plans;
 
 class CatalogueTest {
@@ -23,13 +21,50 @@ class CatalogueTest {
     @Test
     void theGroupsThatReefKeepersBuyAreThere() {
         assertThat(Plans.CATALOGUE.all()).hasSizeGreaterThanOrEqualTo(80);
-        assertThat(Plans.CATALOGUE.all()).extracting(Species::group).contains("clownfish", "damsels", "chromis", "anthias", "cardinals", "gobies",
-            "shrimp and watchman gobies", "clown gobies", "cleaner gobies", "blennies", "fang blennies", "fairy wrasses", "flasher wrasses",
-            "Halichoeres wrasses", "leopard wrasses", "lined wrasses", "possum wrasses", "hogfish", "tusk wrasses", "dottybacks", "basslets and dwarf basses",
-            "assessors and bettas", "hawkfish", "dartfish", "jawfish", "dragonets", "dwarf angels", "large angels", "butterflyfish", "surgeonfish",
-            "bristletooth surgeonfish", "unicorn surgeonfish", "rabbitfish", "filefish", "puffers and tobies", "triggers", "lionfish", "morays");
-        assertThat(Plans.CATALOGUE.all()).extracting(Species::genus)
-            .contains("Zebrasoma", "Acanthurus", "Ctenochaetus", "Paracanthurus", "Naso", "Prionurus");
+        assertThat(Plans.CATALOGUE.all())
+                .extracting(Species::group)
+                .contains(
+                        "clownfish",
+                        "damsels",
+                        "chromis",
+                        "anthias",
+                        "cardinals",
+                        "gobies",
+                        "shrimp and watchman gobies",
+                        "clown gobies",
+                        "cleaner gobies",
+                        "blennies",
+                        "fang blennies",
+                        "fairy wrasses",
+                        "flasher wrasses",
+                        "Halichoeres wrasses",
+                        "leopard wrasses",
+                        "lined wrasses",
+                        "possum wrasses",
+                        "hogfish",
+                        "tusk wrasses",
+                        "dottybacks",
+                        "basslets and dwarf basses",
+                        "assessors and bettas",
+                        "hawkfish",
+                        "dartfish",
+                        "jawfish",
+                        "dragonets",
+                        "dwarf angels",
+                        "large angels",
+                        "butterflyfish",
+                        "surgeonfish",
+                        "bristletooth surgeonfish",
+                        "unicorn surgeonfish",
+                        "rabbitfish",
+                        "filefish",
+                        "puffers and tobies",
+                        "triggers",
+                        "lionfish",
+                        "morays");
+        assertThat(Plans.CATALOGUE.all())
+                .extracting(Species::genus)
+                .contains("Zebrasoma", "Acanthurus", "Ctenochaetus", "Paracanthurus", "Naso", "Prionurus");
     }
 
     @Test
@@ -41,10 +76,11 @@ class CatalogueTest {
 
     @Test
     void everyFactHasASourceAndAPlace() {
-        assertThat(Plans.CATALOGUE.all()).allSatisfy(s -> assertThat(s.facts().values()).isNotEmpty().allSatisfy(f -> {
-            assertThat(f.source()).isNotNull();
-            assertThat(f.place()).matches("[a-z]+\\.yaml:\\d+");
-        }));
+        assertThat(Plans.CATALOGUE.all())
+                .allSatisfy(s -> assertThat(s.facts().values()).isNotEmpty().allSatisfy(f -> {
+                    assertThat(f.source()).isNotNull();
+                    assertThat(f.place()).matches("[a-z]+\\.yaml:\\d+");
+                }));
     }
 
     @Test
@@ -74,15 +110,19 @@ class CatalogueTest {
     void aCatalogueThatBreaksItsRulesFailsWithTheLineNamed(String right, String wrong, String says) throws Exception {
         String yaml = grammas();
         assertThat(yaml).contains(right);
-        assertThatThrownBy(() -> Catalogue.of("grammatidae.yaml", yaml.replace(right, wrong))).isInstanceOf(CatalogueException.class)
-            .hasMessageContaining(says).hasMessageMatching("(?s)grammatidae\\.yaml:\\d+: .*");
+        assertThatThrownBy(() -> Catalogue.of("grammatidae.yaml", yaml.replace(right, wrong)))
+                .isInstanceOf(CatalogueException.class)
+                .hasMessageContaining(says)
+                .hasMessageMatching("(?s)grammatidae\\.yaml:\\d+: .*");
     }
 
     @Test
     void everyProblemIsToldAtOnce() throws Exception {
-        String broken = grammas().replace("57 / 114 / 151 L", "150 / 100 / 75 L").replace("9 cm, record 10 cm", "12 cm, record 10 cm");
+        String broken = grammas()
+                .replace("57 / 114 / 151 L", "150 / 100 / 75 L")
+                .replace("9 cm, record 10 cm", "12 cm, record 10 cm");
         assertThatThrownBy(() -> Catalogue.of("grammatidae.yaml", broken))
-            .satisfies(e -> assertThat(((CatalogueException) e).problems()).hasSize(2));
+                .satisfies(e -> assertThat(((CatalogueException) e).problems()).hasSize(2));
     }
 
     @Test
@@ -90,8 +130,11 @@ class CatalogueTest {
         List<Species> all = Plans.CATALOGUE.all();
         for (Species a : all) {
             for (Species b : all) {
-                assertThat(a.look().colourLikeness(b.look())).isBetween(0.0, 1.0).isEqualTo(b.look().colourLikeness(a.look()));
-                assertThat(a.look().form().likeness(b.look().form())).isEqualTo(b.look().form().likeness(a.look().form()));
+                assertThat(a.look().colourLikeness(b.look()))
+                        .isBetween(0.0, 1.0)
+                        .isEqualTo(b.look().colourLikeness(a.look()));
+                assertThat(a.look().form().likeness(b.look().form()))
+                        .isEqualTo(b.look().form().likeness(a.look().form()));
             }
         }
     }

@@ -8,9 +8,7 @@ import java.util.TreeMap;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.testing.Plans;
 
 /** What is written for a family or a genus never contradicts what one of its species has otherwise. */
@@ -25,12 +23,18 @@ class InheritedTextsTest {
 
     /** What a word in a text claims, and whether it is so of a species. */
     private static final Map<Pattern, Predicate<Species>> CLAIMS = Map.of(
-        GROUP, s -> s.social().life() != GroupLife.ALONE && s.social().most() != 1 && s.social().most() != 2,
-        SAND, s -> s.needs().sandCm() > 0 || s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE),
-        ONE_HOLE, s -> s.place().swims() != Swims.CRUISES && s.place().swims() != Swims.NEVER_STOPS,
-        SWALLOWS, s -> s.mouthShare() > 0.1,
-        VENOM, s -> s.facts().get("danger").value().matches(".*(venom|poison|fang).*"),
-        BLADE, s -> s.facts().get("danger").value().contains("blade"));
+            GROUP,
+                    s -> s.social().life() != GroupLife.ALONE
+                            && s.social().most() != 1
+                            && s.social().most() != 2,
+            SAND,
+                    s -> s.needs().sandCm() > 0
+                            || s.place().zones().contains(Zone.SAND)
+                            || s.place().zones().contains(Zone.RUBBLE),
+            ONE_HOLE, s -> s.place().swims() != Swims.CRUISES && s.place().swims() != Swims.NEVER_STOPS,
+            SWALLOWS, s -> s.mouthShare() > 0.1,
+            VENOM, s -> s.facts().get("danger").value().matches(".*(venom|poison|fang).*"),
+            BLADE, s -> s.facts().get("danger").value().contains("blade"));
 
     private static boolean inherited(Fact f) {
         return f.level() == Level.FAMILY || f.level() == Level.GENUS;
@@ -53,37 +57,59 @@ class InheritedTextsTest {
     @Test
     void noInheritedTextClaimsWhatIsNotSoOfTheSpecies() {
         CLAIMS.forEach((word, so) -> assertThat(claimed((s, f) -> !f.key().equals("company-dispute")
-            && word.matcher(f.value()).find() && !so.test(s))).as(word.pattern()).isEmpty());
+                        && word.matcher(f.value()).find()
+                        && !so.test(s)))
+                .as(word.pattern())
+                .isEmpty());
     }
 
     @Test
     void whoLivesOtherwiseThanItsGenusHasItsOwnWordOnCompany() {
-        assertThat(claimed((s, f) -> f.key().equals("company-dispute") && s.facts().get("social").level().compareTo(f.level()) < 0))
-            .isEmpty();
+        assertThat(claimed((s, f) -> f.key().equals("company-dispute")
+                        && s.facts().get("social").level().compareTo(f.level()) < 0))
+                .isEmpty();
     }
 
     @Test
     void noInheritedTextNamesAFigureThatASpeciesHasForItself() {
         Pattern figure = Pattern.compile("\\d+ (L|cm|gal)\\b");
-        assertThat(claimed((s, f) -> f.key().equals("room-dispute") && figure.matcher(f.value()).find())).isEmpty();
+        assertThat(claimed((s, f) -> f.key().equals("room-dispute")
+                        && figure.matcher(f.value()).find()))
+                .isEmpty();
     }
 
     /** Kinds that shops sell under one name say so, each of the other, and how to tell them apart. */
     @Test
     void complexesSayThatShopsSellThemUnderOneName() {
-        for (String name : List.of("Chromis viridis", "Chromis atripectoralis", "Zebrasoma desjardinii", "Zebrasoma velifer",
-            "Naso lituratus", "Naso elegans",
-            "Gobiodon okinawae", "Gobiodon citrinus", "Elacatinus oceanops", "Elacatinus evelynae", "Macropharyngodon meleagris",
-            "Macropharyngodon bipartitus",
-            "Nemateleotris decora", "Nemateleotris exquisita", "Ctenochaetus truncatus", "Chrysiptera parasema",
-            "Chrysiptera hemicyanea")) {
-            assertThat(Plans.species(name).facts().get("confused").value()).as(name).contains("shops sell both");
+        for (String name : List.of(
+                "Chromis viridis",
+                "Chromis atripectoralis",
+                "Zebrasoma desjardinii",
+                "Zebrasoma velifer",
+                "Naso lituratus",
+                "Naso elegans",
+                "Gobiodon okinawae",
+                "Gobiodon citrinus",
+                "Elacatinus oceanops",
+                "Elacatinus evelynae",
+                "Macropharyngodon meleagris",
+                "Macropharyngodon bipartitus",
+                "Nemateleotris decora",
+                "Nemateleotris exquisita",
+                "Ctenochaetus truncatus",
+                "Chrysiptera parasema",
+                "Chrysiptera hemicyanea")) {
+            assertThat(Plans.species(name).facts().get("confused").value())
+                    .as(name)
+                    .contains("shops sell both");
         }
     }
 
     @Test
     void aTextIsReallyInherited() {
-        TEXTS.stream().filter(t -> !t.equals("reef-dispute")).forEach(t -> assertThat(claimed((s, f) -> f.key().equals(t))).as(t)
-            .hasSizeGreaterThan(50));
+        TEXTS.stream()
+                .filter(t -> !t.equals("reef-dispute"))
+                .forEach(t ->
+                        assertThat(claimed((s, f) -> f.key().equals(t))).as(t).hasSizeGreaterThan(50));
     }
 }

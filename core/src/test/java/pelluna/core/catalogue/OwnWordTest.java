@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
-import pelluna.core.sieve.RuleName;
 import pelluna.core.search.Search;
+import pelluna.core.sieve.RuleName;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Measures;
 
@@ -34,35 +32,53 @@ class OwnWordTest {
     void theRulesUseIt() {
         Catalogue own = Plans.CATALOGUE.with(fact("Gramma loreto", "volume", "900 / 950 / 990 L"));
         Plan plan = new PlanReader(own).read(Plans.sixFeet().tree(), Plans.START);
-        assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan, Measures.metric()).findings())
-            .anySatisfy(f -> {
-                assertThat(f.rule()).isEqualTo(RuleName.LEAST_VOLUME);
-                assertThat(f.source()).isEqualTo("your own word");
-            });
-        assertThat(Search.verdict(Plans.species("Gramma loreto"), plan, Measures.metric()).findings()).noneMatch(f -> f.rule() == RuleName.LEAST_VOLUME);
+        assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan, Measures.metric())
+                        .findings())
+                .anySatisfy(f -> {
+                    assertThat(f.rule()).isEqualTo(RuleName.LEAST_VOLUME);
+                    assertThat(f.source()).isEqualTo("your own word");
+                });
+        assertThat(Search.verdict(Plans.species("Gramma loreto"), plan, Measures.metric())
+                        .findings())
+                .noneMatch(f -> f.rule() == RuleName.LEAST_VOLUME);
     }
 
     @Test
     void aSpeciesOfOnesOwnBeginsAsAnotherAndGoesItsOwnWay() {
-        OwnWord word = new OwnWord(List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
-            List.of(new OwnWord.OwnFact("Gramma dejongi", "names", "golden gramma"), new OwnWord.OwnFact("Gramma dejongi", "adult", "6 cm, record 7 cm")));
+        OwnWord word = new OwnWord(
+                List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
+                List.of(
+                        new OwnWord.OwnFact("Gramma dejongi", "names", "golden gramma"),
+                        new OwnWord.OwnFact("Gramma dejongi", "adult", "6 cm, record 7 cm")));
         Species mine = Plans.CATALOGUE.with(word).find("golden gramma").orElseThrow();
         assertThat(mine.scientificName()).isEqualTo("Gramma dejongi");
         assertThat(mine.size().usualCm()).isEqualTo(6);
-        assertThat(mine.place().swims()).isEqualTo(Plans.species("royal gramma").place().swims());
+        assertThat(mine.place().swims())
+                .isEqualTo(Plans.species("royal gramma").place().swims());
         assertThat(mine.facts().values()).allMatch(f -> f.source() == Source.KEEPER);
         assertThat(mine.localNames()).isEmpty();
     }
 
     @Test
     void whatCannotBeReadOrIsAboutNobodyIsRefused() {
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "adult", "long"))).isInstanceOf(CatalogueException.class).hasMessageContaining("16 cm, record 20 cm");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "adult", "9 cm, record 8 cm"))).hasMessageContaining("record");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "wings", "2"))).hasMessageContaining("no such fact");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma nemo", "adult", "5 cm, record 6 cm"))).hasMessageContaining("no such species");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(new OwnWord(List.of(new OwnWord.OwnSpecies("mine", "Grammatidae", "Gramma loreto")), List.of()))).hasMessageContaining("two words");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(new OwnWord(List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "")), List.of()))).hasMessageContaining("has no 'adult'");
-        assertThatThrownBy(() -> Plans.CATALOGUE.with(new OwnWord(List.of(new OwnWord.OwnSpecies("Gramma loreto", "Grammatidae", "Gramma loreto")), List.of()))).hasMessageContaining("twice");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "adult", "long")))
+                .isInstanceOf(CatalogueException.class)
+                .hasMessageContaining("16 cm, record 20 cm");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "adult", "9 cm, record 8 cm")))
+                .hasMessageContaining("record");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "wings", "2")))
+                .hasMessageContaining("no such fact");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma nemo", "adult", "5 cm, record 6 cm")))
+                .hasMessageContaining("no such species");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(new OwnWord(
+                        List.of(new OwnWord.OwnSpecies("mine", "Grammatidae", "Gramma loreto")), List.of())))
+                .hasMessageContaining("two words");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(
+                        new OwnWord(List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "")), List.of())))
+                .hasMessageContaining("has no 'adult'");
+        assertThatThrownBy(() -> Plans.CATALOGUE.with(new OwnWord(
+                        List.of(new OwnWord.OwnSpecies("Gramma loreto", "Grammatidae", "Gramma loreto")), List.of())))
+                .hasMessageContaining("twice");
     }
 
     @Test
@@ -70,21 +86,30 @@ class OwnWordTest {
         for (Species s : Plans.CATALOGUE.all()) {
             s.facts().forEach((key, fact) -> {
                 FactForm form = FactForms.of(key).orElseThrow();
-                assertThat(form.write(form.read(fact))).as(s.name() + ", " + key).isEqualTo(fact.value());
+                assertThat(form.write(form.read(fact)))
+                        .as(s.name() + ", " + key)
+                        .isEqualTo(fact.value());
             });
         }
     }
 
     @Test
     void everyFormReadsItsOwnExample() {
-        assertThat(FactForms.all()).allSatisfy(form ->
-            assertThat(form.write(form.read(Fact.ofKeeper(form.key(), form.example())))).isEqualTo(form.example()));
+        assertThat(FactForms.all())
+                .allSatisfy(form -> assertThat(form.write(form.read(Fact.ofKeeper(form.key(), form.example()))))
+                        .isEqualTo(form.example()));
     }
 
     @Test
     void aSourceCodeTellsConfidenceToo() {
-        assertThat(Fact.coded("adult", "x", "m?", Level.GENUS, "a:1").orElseThrow().origin()).isEqualTo("from memory, shaky, for the whole genus");
-        assertThat(Fact.coded("adult", "x", "cp!", Level.SPECIES, "a:1").orElseThrow().origin()).isEqualTo("common practice, firm");
+        assertThat(Fact.coded("adult", "x", "m?", Level.GENUS, "a:1")
+                        .orElseThrow()
+                        .origin())
+                .isEqualTo("from memory, shaky, for the whole genus");
+        assertThat(Fact.coded("adult", "x", "cp!", Level.SPECIES, "a:1")
+                        .orElseThrow()
+                        .origin())
+                .isEqualTo("common practice, firm");
         assertThat(Fact.coded("adult", "x", "hearsay", Level.SPECIES, "a:1")).isEmpty();
     }
 }

@@ -8,9 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.crew.Attrition.Count;
 import pelluna.core.units.Convert;
 
@@ -44,15 +42,23 @@ class AttritionTest {
 
     @Test
     void whatCameInBetweenIsNoLossAndNoFind() {
-        Attrition a = Attrition.of(List.of(new Count(DAY, 0, 20), new Count(DAY.plusDays(100), 15, 5), new Count(DAY.plusDays(200), 18, 0)));
+        Attrition a = Attrition.of(List.of(
+                new Count(DAY, 0, 20), new Count(DAY.plusDays(100), 15, 5), new Count(DAY.plusDays(200), 18, 0)));
         assertThat(a.lost()).isEqualTo(7);
         assertThat(a.months()).isCloseTo((17.5 + 19) * 100 / Convert.DAYS_PER_MONTH, within(1e-9));
     }
 
     @Test
     void aHiddenOneThatComesUpAgainIsSetOffAndNeverBelowNothing() {
-        assertThat(Attrition.of(List.of(new Count(DAY, 0, 10), new Count(DAY.plusDays(30), 7, 0), new Count(DAY.plusDays(60), 9, 0))).lost()).isEqualTo(1);
-        assertThat(Attrition.of(List.of(new Count(DAY, 8, 0), new Count(DAY.plusDays(30), 10, 0))).lost()).isZero();
+        assertThat(Attrition.of(List.of(
+                                new Count(DAY, 0, 10),
+                                new Count(DAY.plusDays(30), 7, 0),
+                                new Count(DAY.plusDays(60), 9, 0)))
+                        .lost())
+                .isEqualTo(1);
+        assertThat(Attrition.of(List.of(new Count(DAY, 8, 0), new Count(DAY.plusDays(30), 10, 0)))
+                        .lost())
+                .isZero();
     }
 
     @Test
@@ -75,7 +81,8 @@ class AttritionTest {
     void twoKindsTogether() {
         Attrition both = of(30, 19, 225).and(of(10, 10, 152));
         assertThat(both.lost()).isEqualTo(11);
-        assertThat(both.months()).isCloseTo(of(30, 19, 225).months() + of(10, 10, 152).months(), within(1e-9));
+        assertThat(both.months())
+                .isCloseTo(of(30, 19, 225).months() + of(10, 10, 152).months(), within(1e-9));
         assertThat(both.rate()).isLessThan(of(30, 19, 225).rate());
     }
 

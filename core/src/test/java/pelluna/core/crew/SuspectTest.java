@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Harm;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.ReefLife;
@@ -31,7 +29,9 @@ class SuspectTest {
     @Test
     void onlyThoseWhoseKindTakesThemAreSuspectedTheGravestFirst() {
         List<Suspect> found = suspects(ReefLife.SNAILS, 2, "Amphiprion ocellaris", "Halichoeres chrysus", HUNTER);
-        assertThat(found).extracting(s -> s.fish().species().scientificName()).containsExactly(HUNTER, "Halichoeres chrysus");
+        assertThat(found)
+                .extracting(s -> s.fish().species().scientificName())
+                .containsExactly(HUNTER, "Halichoeres chrysus");
         assertThat(found.get(0).harm()).isGreaterThan(found.get(1).harm());
         assertThat(found.get(0).reason()).contains("often takes snails");
         assertThat(found.get(1).reason()).contains("has been known to take snails");
@@ -55,15 +55,22 @@ class SuspectTest {
     void aMouthGrowsWithItsFish() {
         Plan plan = Plans.sixFeet().resident(HUNTER, 1, 8).plan();
         LocalDate later = Plans.START.plusYears(3);
-        double now = Suspect.of(plan, ReefLife.CRABS, 3, Plans.START, SAY).get(0).mouthfulCm().orElseThrow();
-        double then = Suspect.of(plan, ReefLife.CRABS, 3, later, SAY).get(0).mouthfulCm().orElseThrow();
+        double now = Suspect.of(plan, ReefLife.CRABS, 3, Plans.START, SAY)
+                .get(0)
+                .mouthfulCm()
+                .orElseThrow();
+        double then = Suspect.of(plan, ReefLife.CRABS, 3, later, SAY)
+                .get(0)
+                .mouthfulCm()
+                .orElseThrow();
         assertThat(then).isGreaterThan(now);
     }
 
     @Test
     void restockComesToTheNumberAndAddsWhatAMonthCosts() {
         LocalDate day = LocalDate.of(2027, 3, 1);
-        Attrition a = Attrition.of(List.of(new Attrition.Count(day, 0, 20), new Attrition.Count(day.plusDays(60), 16, 0)));
+        Attrition a =
+                Attrition.of(List.of(new Attrition.Count(day, 0, 20), new Attrition.Count(day.plusDays(60), 16, 0)));
         CrewRestock r = CrewRestock.of(CrewKind.SNAILS, 20, 14, 2, a, List.of(), SAY);
         assertThat(r.add()).isEqualTo(6 + (int) Math.round(20 * a.shareAMonth()));
         assertThat(r.worth()).isTrue();
@@ -82,10 +89,18 @@ class SuspectTest {
     @Test
     void notWhileAHunterLivesHereWhomSizeDoesNotHelp() {
         List<Suspect> hunters = suspects(ReefLife.URCHINS, 4, "Balistoides conspicillum");
-        assertThat(hunters).isNotEmpty().allMatch(s -> s.harm().compareTo(Harm.OFTEN) >= 0 && s.mouthfulCm().isEmpty());
+        assertThat(hunters)
+                .isNotEmpty()
+                .allMatch(s ->
+                        s.harm().compareTo(Harm.OFTEN) >= 0 && s.mouthfulCm().isEmpty());
         CrewRestock r = CrewRestock.of(CrewKind.URCHINS, 3, 1, 4, UNKNOWN, hunters, SAY);
         assertThat(r.worth()).isFalse();
-        assertThat(r.says()).hasSize(1).first().asString().startsWith("Not while the ").endsWith("lives here: what you add is food.");
+        assertThat(r.says())
+                .hasSize(1)
+                .first()
+                .asString()
+                .startsWith("Not while the ")
+                .endsWith("lives here: what you add is food.");
     }
 
     @Test
@@ -96,14 +111,19 @@ class SuspectTest {
         CrewRestock r = CrewRestock.of(CrewKind.CLEANER_SHRIMP, 2, 0, 3, UNKNOWN, often, SAY);
         assertThat(r.worth()).isTrue();
         assertThat(r.fromCm()).hasValue(from * 1.2);
-        assertThat(r.says()).anyMatch(s -> s.startsWith("Buy them larger than a mouthful: from " + SAY.length(from * 1.2) + " on"));
+        assertThat(r.says())
+                .anyMatch(s -> s.startsWith("Buy them larger than a mouthful: from " + SAY.length(from * 1.2) + " on"));
         assertThat(r.says()).anyMatch(s -> s.contains("moulted"));
     }
 
     @Test
     void hermitsWantEmptyShells() {
-        assertThat(CrewRestock.of(CrewKind.HERMITS, 10, 2, 1.5, UNKNOWN, List.of(), SAY).says()).anyMatch(s -> s.startsWith("Empty shells"));
-        assertThat(CrewRestock.of(CrewKind.SNAILS, 10, 2, 1.5, UNKNOWN, List.of(), SAY).says()).noneMatch(s -> s.startsWith("Empty shells"));
+        assertThat(CrewRestock.of(CrewKind.HERMITS, 10, 2, 1.5, UNKNOWN, List.of(), SAY)
+                        .says())
+                .anyMatch(s -> s.startsWith("Empty shells"));
+        assertThat(CrewRestock.of(CrewKind.SNAILS, 10, 2, 1.5, UNKNOWN, List.of(), SAY)
+                        .says())
+                .noneMatch(s -> s.startsWith("Empty shells"));
     }
 
     @Test

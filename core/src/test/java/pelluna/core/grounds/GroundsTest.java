@@ -7,11 +7,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;
-
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.scape.Hide;
@@ -43,7 +41,15 @@ class GroundsTest {
         List<Party> company = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             Species s = all.get(random.nextInt(all.size()));
-            company.add(new Party("p" + i, s, random.nextInt(1, 4), s.size().usualCm() * random.nextDouble(0.3, 1), Plans.START, Plans.START, 3, false));
+            company.add(new Party(
+                    "p" + i,
+                    s,
+                    random.nextInt(1, 4),
+                    s.size().usualCm() * random.nextDouble(0.3, 1),
+                    Plans.START,
+                    Plans.START,
+                    3,
+                    false));
         }
         return company;
     }
@@ -54,16 +60,22 @@ class GroundsTest {
         Ellipse one = grounds.of(DOTTYBACK, 5).orElseThrow();
         Ellipse other = grounds.of(BASSLET, 6).orElseThrow();
         assertThat(Math.hypot(one.xCm() - other.xCm(), one.yCm() - other.yCm())).isGreaterThan(10);
-        assertThat(tank(150, 52, 6).scape().hides()).anySatisfy(h -> assertThat(h.xCm()).isEqualTo(one.xCm()));
+        assertThat(tank(150, 52, 6).scape().hides())
+                .anySatisfy(h -> assertThat(h.xCm()).isEqualTo(one.xCm()));
     }
 
     @Test
     void rivalsInTwoHeapsFarApartDoNotOverlapAndInOneHeapTheyDo() {
         Rock left = new Rock(5, 30, List.of(15.0, 25.0, 15.0));
-        Tank apart = tank(150, 52, 2).with(new Scape(List.of(left, left.at(110)), List.of(new Hide(15, 8), new Hide(130, 8)), new Run(0, 40)));
-        Tank close = tank(150, 52, 2).with(new Scape(List.of(left), List.of(new Hide(15, 8), new Hide(22, 8)), new Run(0, 40)));
-        assertThat(Grounds.of(apart, List.of(DOTTYBACK, BASSLET)).overlap(DOTTYBACK, 5, BASSLET, 6)).isLessThan(0.05);
-        assertThat(Grounds.of(close, List.of(DOTTYBACK, BASSLET)).overlap(DOTTYBACK, 5, BASSLET, 6)).isGreaterThan(0.4);
+        Tank apart = tank(150, 52, 2)
+                .with(new Scape(
+                        List.of(left, left.at(110)), List.of(new Hide(15, 8), new Hide(130, 8)), new Run(0, 40)));
+        Tank close = tank(150, 52, 2)
+                .with(new Scape(List.of(left), List.of(new Hide(15, 8), new Hide(22, 8)), new Run(0, 40)));
+        assertThat(Grounds.of(apart, List.of(DOTTYBACK, BASSLET)).overlap(DOTTYBACK, 5, BASSLET, 6))
+                .isLessThan(0.05);
+        assertThat(Grounds.of(close, List.of(DOTTYBACK, BASSLET)).overlap(DOTTYBACK, 5, BASSLET, 6))
+                .isGreaterThan(0.4);
     }
 
     @Test
@@ -78,7 +90,8 @@ class GroundsTest {
     @Test
     void theGroundGrowsWithTheFish() {
         Grounds grounds = Grounds.of(tank(150, 52, 6), List.of(DOTTYBACK));
-        assertThat(grounds.of(DOTTYBACK, 5).orElseThrow().area()).isGreaterThan(1.5 * grounds.of(DOTTYBACK, 3).orElseThrow().area());
+        assertThat(grounds.of(DOTTYBACK, 5).orElseThrow().area())
+                .isGreaterThan(1.5 * grounds.of(DOTTYBACK, 3).orElseThrow().area());
     }
 
     @RepeatedTest(8)
@@ -87,7 +100,8 @@ class GroundsTest {
         for (int hides = 0; hides < 14; hides++) {
             Grounds fewer = Grounds.of(tank(160, 55, hides), company);
             Grounds more = Grounds.of(tank(160, 55, hides + 1), company);
-            Grounds anywhere = Grounds.of(withHideAnywhere(tank(160, 55, hides), run.getCurrentRepetition() * 31L + hides), company);
+            Grounds anywhere = Grounds.of(
+                    withHideAnywhere(tank(160, 55, hides), run.getCurrentRepetition() * 31L + hides), company);
             noFurther(company, fewer, more);
             noFurther(company, fewer, anywhere);
         }
@@ -117,7 +131,8 @@ class GroundsTest {
         for (Party a : company) {
             assertThat(other.of(a, a.lengthCm())).isEqualTo(one.of(a, a.lengthCm()));
             for (Party b : company) {
-                assertThat(other.overlap(a, a.lengthCm(), b, b.lengthCm())).isEqualTo(one.overlap(a, a.lengthCm(), b, b.lengthCm()));
+                assertThat(other.overlap(a, a.lengthCm(), b, b.lengthCm()))
+                        .isEqualTo(one.overlap(a, a.lengthCm(), b, b.lengthCm()));
             }
         }
     }
@@ -126,7 +141,8 @@ class GroundsTest {
         for (Party a : company) {
             for (Party b : company) {
                 if (a != b) {
-                    assertThat(after.overlap(a, a.adultCm(), b, b.adultCm())).isLessThanOrEqualTo(before.overlap(a, a.adultCm(), b, b.adultCm()) + 0.004);
+                    assertThat(after.overlap(a, a.adultCm(), b, b.adultCm()))
+                            .isLessThanOrEqualTo(before.overlap(a, a.adultCm(), b, b.adultCm()) + 0.004);
                 }
             }
         }

@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.SplittableRandom;
-
 import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
@@ -43,7 +42,8 @@ class HungarianMethodTest {
 
     @Test
     void refusesMoreRowsThanColumns() {
-        assertThatThrownBy(() -> HungarianMethod.assign(new double[][] {{1}, {2}})).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> HungarianMethod.assign(new double[][] {{1}, {2}}))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThat(HungarianMethod.assign(new double[0][])).isEmpty();
     }
 
@@ -71,6 +71,8 @@ class HungarianMethodTest {
                 graph.setEdgeWeight(graph.addEdge("r" + i, "c" + j), i < cost.length ? cost[i][j] : 0);
             }
         }
-        return new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(graph, rows, columns).getMatching().getWeight();
+        return new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(graph, rows, columns)
+                .getMatching()
+                .getWeight();
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.testing.Plans;
 
 class GrowthTest {
@@ -27,7 +26,9 @@ class GrowthTest {
             assertThat(now).isGreaterThanOrEqualTo(last).isLessThanOrEqualTo(20);
             last = now;
         }
-        assertThat(growth.lengthAfter(23, 1000)).as("a fish over the usual length keeps it").isEqualTo(23);
+        assertThat(growth.lengthAfter(23, 1000))
+                .as("a fish over the usual length keeps it")
+                .isEqualTo(23);
     }
 
     @Test
@@ -48,13 +49,15 @@ class GrowthTest {
             lengths[i] = real.lengthAfter(6, days[i]);
         }
         assertThat(new Growth(20, 0.3).refitted(days, lengths).perYear()).isEqualTo(0.8, within(1e-9));
-        assertThatThrownBy(() -> real.refitted(new double[] {0}, new double[] {6})).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> real.refitted(new double[] {0}, new double[] {6}))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void aSurgeonfishSoldAtTwoInchesGrowsAsKeepersSeeIt() {
         // common practice: sold at 2 in, 6 to 8 in after a year or so and 12 in later; the catalogue may not be far off
-        double afterTwoYears = Plans.species("Zebrasoma desjardinii").size().growth().lengthAfter(5, 2 * YEAR);
+        double afterTwoYears =
+                Plans.species("Zebrasoma desjardinii").size().growth().lengthAfter(5, 2 * YEAR);
         assertThat(afterTwoYears).isBetween(14.0, 26.0);
     }
 

@@ -3,7 +3,6 @@ package pelluna.core.health;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.behaviour.Doing;
 import pelluna.core.catalogue.Species;
 import pelluna.core.testing.Plans;
@@ -25,7 +24,9 @@ class HealthTest {
     @Test
     void aFishThatBuriesItselfMayBeOutOfSightLongerThanASwimmer() {
         assertThat(Absence.usualDays(CORIS, 100)).isGreaterThan(Absence.usualDays(TANG, 100));
-        assertThat(Absence.usualDays(CORIS, 3)).as("a newcomer is asked about sooner").isLessThan(Absence.usualDays(CORIS, 100));
+        assertThat(Absence.usualDays(CORIS, 3))
+                .as("a newcomer is asked about sooner")
+                .isLessThan(Absence.usualDays(CORIS, 100));
     }
 
     @Test
@@ -33,7 +34,8 @@ class HealthTest {
         Step last = Step.CALM;
         for (int day = 0; day < 10; day++) {
             assertThat(Fasting.step(CORIS, day).atLeast(last)).isTrue();
-            assertThat(Fasting.step(TANG, day).atLeast(Fasting.step(CORIS, day))).isTrue();
+            assertThat(Fasting.step(TANG, day).atLeast(Fasting.step(CORIS, day)))
+                    .isTrue();
             last = Fasting.step(CORIS, day);
         }
         assertThat(last).isEqualTo(Step.SURGE);

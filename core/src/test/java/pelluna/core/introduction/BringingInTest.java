@@ -8,9 +8,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
 import pelluna.core.catalogue.Stance;
@@ -26,7 +24,14 @@ class BringingInTest {
     }
 
     private static BoxGate gate(List<BoxWatch> watches, int ateHoursAgo) {
-        return BoxGate.of(new BoxGate.Boxed(NOW.minus(Duration.ofDays(5)), watches, Optional.of(NOW.minus(Duration.ofHours(ateHoursAgo))), Optional.empty(), false), NOW);
+        return BoxGate.of(
+                new BoxGate.Boxed(
+                        NOW.minus(Duration.ofDays(5)),
+                        watches,
+                        Optional.of(NOW.minus(Duration.ofHours(ateHoursAgo))),
+                        Optional.empty(),
+                        false),
+                NOW);
     }
 
     @Test
@@ -38,26 +43,47 @@ class BringingInTest {
 
     @Test
     void eachConditionThatIsMissingIsNamed() {
-        assertThat(gate(List.of(watch(50, 0), watch(1, 0)), 3).missing()).singleElement().asString().contains("One watch more");
-        assertThat(gate(List.of(watch(30, 0), watch(20, 0), watch(1, 0)), 3).missing()).singleElement().asString().contains("they have to cover 48");
-        assertThat(gate(List.of(watch(50, 0), watch(26, 2), watch(1, 0)), 3).missing()).singleElement().asString().contains("Two strikes at the box");
-        assertThat(gate(List.of(watch(50, 0), watch(26, 0), watch(1, 0)), 60).missing()).singleElement().asString().contains("more than 48 h ago");
-        assertThat(gate(List.of(watch(100, 0), watch(60, 0), watch(40, 0)), 3).missing()).singleElement().asString().contains("watch once more");
+        assertThat(gate(List.of(watch(50, 0), watch(1, 0)), 3).missing())
+                .singleElement()
+                .asString()
+                .contains("One watch more");
+        assertThat(gate(List.of(watch(30, 0), watch(20, 0), watch(1, 0)), 3).missing())
+                .singleElement()
+                .asString()
+                .contains("they have to cover 48");
+        assertThat(gate(List.of(watch(50, 0), watch(26, 2), watch(1, 0)), 3).missing())
+                .singleElement()
+                .asString()
+                .contains("Two strikes at the box");
+        assertThat(gate(List.of(watch(50, 0), watch(26, 0), watch(1, 0)), 60).missing())
+                .singleElement()
+                .asString()
+                .contains("more than 48 h ago");
+        assertThat(gate(List.of(watch(100, 0), watch(60, 0), watch(40, 0)), 3).missing())
+                .singleElement()
+                .asString()
+                .contains("watch once more");
         assertThat(gate(List.of(), 3).open()).isFalse();
     }
 
     @Test
     void aGlanceIsNoWatch() {
         BoxWatch glance = new BoxWatch(NOW.minusSeconds(300), NOW.minusSeconds(120), 0);
-        assertThat(gate(List.of(watch(50, 0), watch(26, 0), glance), 3).missing()).anyMatch(m -> m.contains("watch"));
+        assertThat(gate(List.of(watch(50, 0), watch(26, 0), glance), 3).missing())
+                .anyMatch(m -> m.contains("watch"));
     }
 
     @Test
     void anUndecidedBoxIsCalledOffWhenItEatsNothingOrThePressureDoesNotFall() {
-        BoxGate starving = BoxGate.of(new BoxGate.Boxed(NOW.minus(Duration.ofDays(4)), List.of(), Optional.empty(), Optional.empty(), false), NOW);
+        BoxGate starving = BoxGate.of(
+                new BoxGate.Boxed(NOW.minus(Duration.ofDays(4)), List.of(), Optional.empty(), Optional.empty(), false),
+                NOW);
         assertThat(starving.callOff()).singleElement().asString().contains("not eaten for 4 days");
-        List<BoxWatch> furious = List.of(watch(360, 5), watch(300, 6), watch(200, 5), watch(100, 6), watch(50, 6), watch(1, 5));
-        BoxGate hopeless = BoxGate.of(new BoxGate.Boxed(NOW.minus(Duration.ofDays(15)), furious, Optional.of(NOW), Optional.empty(), false), NOW);
+        List<BoxWatch> furious =
+                List.of(watch(360, 5), watch(300, 6), watch(200, 5), watch(100, 6), watch(50, 6), watch(1, 5));
+        BoxGate hopeless = BoxGate.of(
+                new BoxGate.Boxed(NOW.minus(Duration.ofDays(15)), furious, Optional.of(NOW), Optional.empty(), false),
+                NOW);
         assertThat(hopeless.callOff()).singleElement().asString().contains("will not get used");
         assertThat(hopeless.says()).startsWith("Call it off.");
     }
@@ -74,16 +100,24 @@ class BringingInTest {
         RateChange nothing = RateChange.between(new Stretch(12, 3), new Stretch(11, 3));
         RateChange better = RateChange.between(new Stretch(24, 4), new Stretch(3, 4));
         assertThat(Ladder.of(List.of(), false, NOW).suggests()).contains(Measure.FEED_MORE);
-        Taken mirror = new Taken(Measure.MIRROR, NOW.minus(Duration.ofDays(9)), Optional.of(NOW.minus(Duration.ofDays(6))), nothing);
-        Taken food = new Taken(Measure.FEED_MORE, NOW.minus(Duration.ofDays(12)), Optional.of(NOW.minus(Duration.ofDays(10))), nothing);
+        Taken mirror = new Taken(
+                Measure.MIRROR, NOW.minus(Duration.ofDays(9)), Optional.of(NOW.minus(Duration.ofDays(6))), nothing);
+        Taken food = new Taken(
+                Measure.FEED_MORE,
+                NOW.minus(Duration.ofDays(12)),
+                Optional.of(NOW.minus(Duration.ofDays(10))),
+                nothing);
         Ladder ladder = Ladder.of(List.of(mirror, food), false, NOW);
         assertThat(ladder.suggests()).contains(Measure.SECOND_FEEDING_PLACE);
         assertThat(ladder.rungs().get(Measure.MIRROR.ordinal()).last()).contains(mirror);
         Taken running = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(2)), Optional.empty(), better);
-        assertThat(Ladder.of(List.of(mirror, running), false, NOW).next()).contains("two days").contains("give it 5");
+        assertThat(Ladder.of(List.of(mirror, running), false, NOW).next())
+                .contains("two days")
+                .contains("give it 5");
         Taken helps = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.empty(), better);
         assertThat(Ladder.of(List.of(mirror, helps), false, NOW).next()).contains("helps");
-        Taken helped = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.of(NOW.minus(Duration.ofDays(6))), better);
+        Taken helped = new Taken(
+                Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.of(NOW.minus(Duration.ofDays(6))), better);
         assertThat(Ladder.of(List.of(mirror, helped), false, NOW).next()).startsWith("Rock moved has helped");
         assertThat(Ladder.of(List.of(mirror, helped), false, NOW).suggests()).isEmpty();
         assertThat(Ladder.of(List.of(mirror, helps), true, NOW).suggests()).contains(Measure.BACK_THROUGH_BOX);
@@ -92,16 +126,26 @@ class BringingInTest {
     @Test
     void theBoxSuitsTheFishAndLeavesTheTankToTheOthers() {
         SeeThroughBox.Inside tank = new SeeThroughBox.Inside(150, 60, 50);
-        assertThat(new SeeThroughBox(30, 16, 20).against(7, 1, tank, Measures.metric())).isEmpty();
-        assertThat(new SeeThroughBox(15, 10, 10).against(7, 1, tank, Measures.metric())).hasSize(3);
-        assertThat(new SeeThroughBox(90, 30, 30).against(7, 1, tank, Measures.metric())).singleElement().asString().contains("from the others");
-        assertThat(SeeThroughBox.leastFor(7, 4).lengthCm()).isGreaterThan(SeeThroughBox.leastFor(7, 1).lengthCm());
+        assertThat(new SeeThroughBox(30, 16, 20).against(7, 1, tank, Measures.metric()))
+                .isEmpty();
+        assertThat(new SeeThroughBox(15, 10, 10).against(7, 1, tank, Measures.metric()))
+                .hasSize(3);
+        assertThat(new SeeThroughBox(90, 30, 30).against(7, 1, tank, Measures.metric()))
+                .singleElement()
+                .asString()
+                .contains("from the others");
+        assertThat(SeeThroughBox.leastFor(7, 4).lengthCm())
+                .isGreaterThan(SeeThroughBox.leastFor(7, 1).lengthCm());
     }
 
     @Test
     void dangerousFishAreCarriedInTheirWater() {
-        assertThat(Carrying.cautions(Plans.species("Zebrasoma flavescens"))).anyMatch(c -> c.contains("No net and no hand")).anyMatch(c -> c.contains("blades at its tail"));
-        assertThat(Carrying.cautions(Plans.species("Gramma loreto"))).noneMatch(c -> c.contains("medical")).anyMatch(c -> c.contains("No quarantine or shop water"));
+        assertThat(Carrying.cautions(Plans.species("Zebrasoma flavescens")))
+                .anyMatch(c -> c.contains("No net and no hand"))
+                .anyMatch(c -> c.contains("blades at its tail"));
+        assertThat(Carrying.cautions(Plans.species("Gramma loreto")))
+                .noneMatch(c -> c.contains("medical"))
+                .anyMatch(c -> c.contains("No quarantine or shop water"));
     }
 
     @Test
@@ -110,7 +154,9 @@ class BringingInTest {
         LocalTime on = LocalTime.of(9, 0);
         LocalTime off = LocalTime.of(21, 0);
         assertThat(AfterRelease.FIRST_HOUR.due(released, on, off)).isEqualTo(released.plusHours(1));
-        assertThat(AfterRelease.LIGHTS_OUT.due(released, on, off)).as("never before the first hour is over").isEqualTo(released.plusHours(1));
+        assertThat(AfterRelease.LIGHTS_OUT.due(released, on, off))
+                .as("never before the first hour is over")
+                .isEqualTo(released.plusHours(1));
         assertThat(AfterRelease.NEXT_MORNING.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 11, 10, 0));
         assertThat(AfterRelease.DAY_7.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 17, 10, 0));
     }
@@ -121,7 +167,8 @@ class BringingInTest {
             Protocol p = Protocol.of(m, Stance.CUSTOMARY, Optional.of("the dottyback"), false);
             assertThat(p.steps()).hasSizeGreaterThan(AfterRelease.values().length);
             assertThat(p.steps().get(p.steps().size() - 1).when()).isEqualTo(AfterRelease.DAY_7.plain());
-            assertThat(p.steps().stream().anyMatch(s -> s.what().contains("Into the box"))).isEqualTo(m == Method.BOX_HOURS || m == Method.BOX_DAYS || m == Method.TIME_OUT);
+            assertThat(p.steps().stream().anyMatch(s -> s.what().contains("Into the box")))
+                    .isEqualTo(m == Method.BOX_HOURS || m == Method.BOX_DAYS || m == Method.TIME_OUT);
         }
     }
 }

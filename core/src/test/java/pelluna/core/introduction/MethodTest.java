@@ -3,7 +3,6 @@ package pelluna.core.introduction;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Stance;
 import pelluna.core.units.Step;
 
@@ -13,7 +12,9 @@ class MethodTest {
         int last = -1;
         for (Step step : Step.values()) {
             int days = Method.against(step, false, false).boxDays(Stance.CUSTOMARY);
-            assertThat(days).isGreaterThanOrEqualTo(last).isLessThanOrEqualTo(14); // common practice: a few hours to two weeks
+            assertThat(days)
+                    .isGreaterThanOrEqualTo(last)
+                    .isLessThanOrEqualTo(14); // common practice: a few hours to two weeks
             last = days;
         }
     }

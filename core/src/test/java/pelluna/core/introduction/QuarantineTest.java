@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.testing.Plans;
 
@@ -27,14 +25,25 @@ class QuarantineTest {
         assertThat(clock(0, well(0)).day()).isEqualTo(1);
         assertThat(clock(29, well(29)).mayGo()).isFalse();
         assertThat(clock(30, well(29)).mayGo()).isTrue(); // common practice: 30 days of isolation
-        assertThat(clock(30, new Look(BEGAN.plusDays(30), false, false, false, false)).missing()).containsExactly("It was not seen eating at the last look.");
+        assertThat(clock(30, new Look(BEGAN.plusDays(30), false, false, false, false))
+                        .missing())
+                .containsExactly("It was not seen eating at the last look.");
         assertThat(clock(30, well(10)).missing()).singleElement().asString().contains("not been looked at for 20 days");
-        assertThat(clock(30, new Look(BEGAN.plusDays(30), true, false, false, true)).missing()).singleElement().asString().contains("torn");
+        assertThat(clock(30, new Look(BEGAN.plusDays(30), true, false, false, true))
+                        .missing())
+                .singleElement()
+                .asString()
+                .contains("torn");
     }
 
     @Test
     void aSpotStartsTheDaysAgain() {
-        QuarantineClock clock = clock(20, well(20), new Look(BEGAN.plusDays(14), true, false, true, false), new Look(BEGAN.plusDays(12), true, true, false, false), well(5));
+        QuarantineClock clock = clock(
+                20,
+                well(20),
+                new Look(BEGAN.plusDays(14), true, false, true, false),
+                new Look(BEGAN.plusDays(12), true, true, false, false),
+                well(5));
         assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(14));
         assertThat(clock.restarts()).isEqualTo(2);
         assertThat(clock.day()).isEqualTo(7);
@@ -43,7 +52,8 @@ class QuarantineTest {
 
     @Test
     void aNewcomerInTheSamePlaceStartsThemAgainToo() {
-        QuarantineClock clock = QuarantineClock.of(WATCH, BEGAN, List.of(well(10)), List.of(BEGAN.minusDays(3), BEGAN.plusDays(9)), BEGAN.plusDays(10));
+        QuarantineClock clock = QuarantineClock.of(
+                WATCH, BEGAN, List.of(well(10)), List.of(BEGAN.minusDays(3), BEGAN.plusDays(9)), BEGAN.plusDays(10));
         assertThat(clock.countedFrom()).isEqualTo(BEGAN.plusDays(9));
         assertThat(clock.restarts()).isEqualTo(1);
     }
@@ -51,8 +61,26 @@ class QuarantineTest {
     @Test
     void theNewestLookOfADayCounts() {
         LocalDate day = BEGAN.plusDays(30);
-        assertThat(QuarantineClock.of(WATCH, BEGAN, List.of(new Look(day, true, false, false, false), new Look(day, false, false, false, false)), List.of(), day).mayGo()).isTrue();
-        assertThat(QuarantineClock.of(WATCH, BEGAN, List.of(new Look(day, false, false, false, false), new Look(day, true, false, false, false)), List.of(), day).mayGo()).isFalse();
+        assertThat(QuarantineClock.of(
+                                WATCH,
+                                BEGAN,
+                                List.of(
+                                        new Look(day, true, false, false, false),
+                                        new Look(day, false, false, false, false)),
+                                List.of(),
+                                day)
+                        .mayGo())
+                .isTrue();
+        assertThat(QuarantineClock.of(
+                                WATCH,
+                                BEGAN,
+                                List.of(
+                                        new Look(day, false, false, false, false),
+                                        new Look(day, true, false, false, false)),
+                                List.of(),
+                                day)
+                        .mayGo())
+                .isFalse();
     }
 
     private static SamePlace.Guest guest(String species, double cm, QuarantineSchool school) {
@@ -61,10 +89,22 @@ class QuarantineTest {
 
     @Test
     void someNeverShareAPlace() {
-        assertThat(SamePlace.against(List.of(guest("Gramma loreto", 5, WATCH), guest("Ecsenius midas", 6, WATCH)))).isEmpty();
-        assertThat(SamePlace.against(List.of(guest("Zebrasoma flavescens", 8, WATCH), guest("Zebrasoma scopas", 8, WATCH)))).singleElement().asString().contains("fight");
-        assertThat(SamePlace.against(List.of(guest("Pterois volitans", 15, WATCH), guest("Gramma loreto", 4, WATCH)))).anySatisfy(s -> assertThat(s).contains("swallow"));
-        assertThat(SamePlace.against(List.of(guest("Synchiropus splendidus", 5, QuarantineSchool.TEN_DAYS_COPPER)))).singleElement().asString().contains("Copper harms");
-        assertThat(SamePlace.against(List.of(guest("Gramma loreto", 5, WATCH), guest("Ecsenius midas", 6, QuarantineSchool.TEN_DAYS_COPPER)))).anySatisfy(s -> assertThat(s).contains("different schools"));
+        assertThat(SamePlace.against(List.of(guest("Gramma loreto", 5, WATCH), guest("Ecsenius midas", 6, WATCH))))
+                .isEmpty();
+        assertThat(SamePlace.against(
+                        List.of(guest("Zebrasoma flavescens", 8, WATCH), guest("Zebrasoma scopas", 8, WATCH))))
+                .singleElement()
+                .asString()
+                .contains("fight");
+        assertThat(SamePlace.against(List.of(guest("Pterois volitans", 15, WATCH), guest("Gramma loreto", 4, WATCH))))
+                .anySatisfy(s -> assertThat(s).contains("swallow"));
+        assertThat(SamePlace.against(List.of(guest("Synchiropus splendidus", 5, QuarantineSchool.TEN_DAYS_COPPER))))
+                .singleElement()
+                .asString()
+                .contains("Copper harms");
+        assertThat(SamePlace.against(List.of(
+                        guest("Gramma loreto", 5, WATCH),
+                        guest("Ecsenius midas", 6, QuarantineSchool.TEN_DAYS_COPPER))))
+                .anySatisfy(s -> assertThat(s).contains("different schools"));
     }
 }

@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
@@ -29,7 +27,11 @@ class AfterALossTest {
     void aHaremWithoutItsMaleIsToldSoAndALoneFemaleIsNotAlone() {
         Species anthias = species("Pseudanthias bartlettorum");
         assertThat(anthias.social().life()).isEqualTo(GroupLife.HAREM);
-        assertThat(Company.left(anthias, 6, 5, true)).first().asString().startsWith("The harem has lost its male. The largest female that is left may turn male in some weeks.").contains("quarrels at the top");
+        assertThat(Company.left(anthias, 6, 5, true))
+                .first()
+                .asString()
+                .startsWith("The harem has lost its male. The largest female that is left may turn male in some weeks.")
+                .contains("quarrels at the top");
         assertThat(Company.left(anthias, 6, 5, false)).first().isEqualTo("The harem is one smaller.");
         assertThat(Company.left(anthias, 2, 1, false)).first().asString().contains("does not live alone for long");
     }
@@ -65,7 +67,10 @@ class AfterALossTest {
 
     @Test
     void onlyALossIsALoss() {
-        assertThat(Left.values()).filteredOn(l -> l != Left.LOST).extracting(Left::word).containsExactly("rehomed", "returned", "traded-in");
+        assertThat(Left.values())
+                .filteredOn(l -> l != Left.LOST)
+                .extracting(Left::word)
+                .containsExactly("rehomed", "returned", "traded-in");
     }
 
     @Test
@@ -90,6 +95,8 @@ class AfterALossTest {
         assertThat(SeriousFight.is(2, 2, false)).isFalse();
         assertThat(SeriousFight.is(0, 3, false)).isTrue();
         assertThat(SeriousFight.is(1, 2, true)).isTrue();
-        assertThat(SeriousFight.is(0, 1, true)).as("a wound without a hard act may have come from a rock").isFalse();
+        assertThat(SeriousFight.is(0, 1, true))
+                .as("a wound without a hard act may have come from a rock")
+                .isFalse();
     }
 }

@@ -5,12 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.losses.KaplanMeier.Observed;
 
-/** Two groups held against each other, and shares with their intervals; figures of R's survival, binom.test and fisher.test. */
+/**
+ * Two groups held against each other, and shares with their intervals; figures of R's survival, binom.test and
+ * fisher.test.
+ */
 class ComparedTest {
     private static final double[] PLACEBO = {1, 1, 2, 2, 3, 4, 4, 5, 5, 8, 8, 8, 8, 11, 11, 12, 12, 15, 17, 22, 23};
 
@@ -25,8 +26,9 @@ class ComparedTest {
 
     @Test
     void leukaemiaWithAndWithoutMaintenance() {
-        LogRank r = LogRank.of(KaplanMeierTest.observed(new double[] {9, 13, 18, 23, 31, 34, 48}, new double[] {13, 28, 45, 161}),
-            KaplanMeierTest.observed(new double[] {5, 5, 8, 8, 12, 23, 27, 30, 33, 43, 45}, new double[] {16}));
+        LogRank r = LogRank.of(
+                KaplanMeierTest.observed(new double[] {9, 13, 18, 23, 31, 34, 48}, new double[] {13, 28, 45, 161}),
+                KaplanMeierTest.observed(new double[] {5, 5, 8, 8, 12, 23, 27, 30, 33, 43, 45}, new double[] {16}));
         assertThat(r.chiSquared()).isCloseTo(3.396388699, within(1e-7));
         assertThat(r.expected()).isCloseTo(10.689336, within(1e-5));
         assertThat(r.p()).isBetween(0.06, 0.07);
@@ -35,13 +37,17 @@ class ComparedTest {
     @Test
     void whicheverGroupComesFirstTheAnswerIsTheSame() {
         List<Observed> placebo = KaplanMeierTest.observed(PLACEBO, new double[0]);
-        assertThat(LogRank.of(placebo, KaplanMeierTest.sixMp()).chiSquared()).isCloseTo(LogRank.of(KaplanMeierTest.sixMp(), placebo).chiSquared(), within(1e-10));
+        assertThat(LogRank.of(placebo, KaplanMeierTest.sixMp()).chiSquared())
+                .isCloseTo(LogRank.of(KaplanMeierTest.sixMp(), placebo).chiSquared(), within(1e-10));
     }
 
     @Test
     void alikeGroupsDoNotDifferAndWithoutLossesNothingCan() {
-        assertThat(LogRank.of(KaplanMeierTest.sixMp(), KaplanMeierTest.sixMp()).p()).isCloseTo(1, within(1e-9));
-        assertThat(LogRank.of(List.of(new Observed(4, false)), List.of(new Observed(9, false))).p()).isEqualTo(1);
+        assertThat(LogRank.of(KaplanMeierTest.sixMp(), KaplanMeierTest.sixMp()).p())
+                .isCloseTo(1, within(1e-9));
+        assertThat(LogRank.of(List.of(new Observed(4, false)), List.of(new Observed(9, false)))
+                        .p())
+                .isEqualTo(1);
         assertThat(LogRank.of(List.of(), KaplanMeierTest.sixMp()).chiSquared()).isZero();
     }
 
@@ -53,7 +59,8 @@ class ComparedTest {
         Share few = Share.of(3, 19);
         assertThat(few.low()).isCloseTo(0.033826249, within(1e-8));
         assertThat(few.high()).isCloseTo(0.395784551, within(1e-8));
-        assertThat(few.says()).isEqualTo("3 of 19 (16 %; from so many, anything between 3 and 40 % would be no surprise)");
+        assertThat(few.says())
+                .isEqualTo("3 of 19 (16 %; from so many, anything between 3 and 40 % would be no surprise)");
     }
 
     @Test

@@ -6,9 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.losses.Calibration.Bin;
 import pelluna.core.losses.Calibration.Pair;
 import pelluna.core.losses.Hindsight.Seen;
@@ -20,16 +18,29 @@ import pelluna.core.units.Step;
 class HindsightTest {
     @Test
     void saidAndHappenedSaidAndNotNotSaidAndHappened() {
-        List<Seen> all = List.of(new Seen(Topic.JUMPING, true, true), new Seen(Topic.JUMPING, true, true), new Seen(Topic.JUMPING, true, false), new Seen(Topic.JUMPING, false, true), new Seen(Topic.JUMPING, false, false),
-            new Seen(Topic.ILLNESS, false, true));
-        Tally jumping = Hindsight.tallied(all).stream().filter(t -> t.topic() == Topic.JUMPING).findFirst().orElseThrow();
+        List<Seen> all = List.of(
+                new Seen(Topic.JUMPING, true, true),
+                new Seen(Topic.JUMPING, true, true),
+                new Seen(Topic.JUMPING, true, false),
+                new Seen(Topic.JUMPING, false, true),
+                new Seen(Topic.JUMPING, false, false),
+                new Seen(Topic.ILLNESS, false, true));
+        Tally jumping = Hindsight.tallied(all).stream()
+                .filter(t -> t.topic() == Topic.JUMPING)
+                .findFirst()
+                .orElseThrow();
         assertThat(jumping).isEqualTo(new Tally(Topic.JUMPING, 2, 1, 1, 1));
         assertThat(jumping.arrivals()).isEqualTo(5);
         assertThat(jumping.cameTrue().hits()).isEqualTo(2);
         assertThat(jumping.cameTrue().of()).isEqualTo(3);
         assertThat(jumping.foretold().of()).isEqualTo(3);
         assertThat(Hindsight.tallied(all)).extracting(Tally::topic).containsExactly(Topic.values());
-        assertThat(Hindsight.tallied(all).stream().filter(t -> t.topic() == Topic.EATEN).findFirst().orElseThrow().arrivals()).isZero();
+        assertThat(Hindsight.tallied(all).stream()
+                        .filter(t -> t.topic() == Topic.EATEN)
+                        .findFirst()
+                        .orElseThrow()
+                        .arrivals())
+                .isZero();
     }
 
     @Test
@@ -54,7 +65,9 @@ class HindsightTest {
         assertThat(Topic.of(Cause.OLD_AGE)).isEqualTo(Optional.empty());
         assertThat(Topic.of(Cause.EQUIPMENT)).isEmpty();
         for (Cause c : Cause.values()) {
-            Topic.of(c).ifPresent(t -> assertThat(Named.find(Topic.class, t.word())).contains(t));
+            Topic.of(c)
+                    .ifPresent(
+                            t -> assertThat(Named.find(Topic.class, t.word())).contains(t));
         }
         for (Topic t : Topic.values()) {
             assertThat(t.said()).isNotBlank();
@@ -78,7 +91,10 @@ class HindsightTest {
         assertThat(chop.unwatched()).isEqualTo(1);
         assertThat(chop.hours()).isEqualTo(15);
         assertThat(FisherExact.p(7, 10, 2, 10)).isCloseTo(0.0698, within(1e-4));
-        assertThat(Calibration.trend(bins)).isEqualTo("Of pairs at Chop or Surge 7 of 10 were seen to contest, of those below 2 of 10. With so few it could be chance.");
+        assertThat(Calibration.trend(bins))
+                .isEqualTo(
+                        "Of pairs at Chop or Surge 7 of 10 were seen to contest, of those below 2 of 10. With so few "
+                                + "it could be chance.");
     }
 
     private static List<Pair> pairs(Step step, int fought, int of) {
@@ -97,10 +113,15 @@ class HindsightTest {
 
     @Test
     void aDifferenceIsCalledOneOnlyIfItIsHardToPutDownToChance() {
-        assertThat(trend(pairs(Step.SURGE, 18, 20), pairs(Step.RIPPLE, 4, 20))).endsWith("4 of 20, as it should be. That is hard to put down to chance.");
-        assertThat(trend(pairs(Step.CHOP, 2, 20), pairs(Step.CALM, 18, 20))).endsWith("18 of 20; that is not as it should be. That is hard to put down to chance.");
-        assertThat(trend(pairs(Step.CHOP, 1, 1), pairs(Step.CALM, 7, 18))).endsWith("7 of 18. With so few it could be chance.");
-        assertThat(trend(pairs(Step.CHOP, 0, 9), pairs(Step.CALM, 0, 9))).as("as many is not more").endsWith("0 of 9. With so few it could be chance.");
+        assertThat(trend(pairs(Step.SURGE, 18, 20), pairs(Step.RIPPLE, 4, 20)))
+                .endsWith("4 of 20, as it should be. That is hard to put down to chance.");
+        assertThat(trend(pairs(Step.CHOP, 2, 20), pairs(Step.CALM, 18, 20)))
+                .endsWith("18 of 20; that is not as it should be. That is hard to put down to chance.");
+        assertThat(trend(pairs(Step.CHOP, 1, 1), pairs(Step.CALM, 7, 18)))
+                .endsWith("7 of 18. With so few it could be chance.");
+        assertThat(trend(pairs(Step.CHOP, 0, 9), pairs(Step.CALM, 0, 9)))
+                .as("as many is not more")
+                .endsWith("0 of 9. With so few it could be chance.");
     }
 
     @Test

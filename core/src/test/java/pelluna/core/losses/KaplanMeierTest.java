@@ -7,15 +7,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.losses.KaplanMeier.Observed;
 import pelluna.core.losses.KaplanMeier.Step;
 
 /**
- * Published curves: Kaplan &amp; Meier's own example (1958, J. Am. Stat. Assoc. 53:457); the 6-MP arm of Freireich et al. (1963, Blood 21:699), with the
- * figures of R's survival package, conf.type 'log-log'; the maintained arm of Embury et al. (1977), as tabulated in Miller, Survival Analysis (1981).
+ * Published curves: Kaplan &amp; Meier's own example (1958, J. Am. Stat. Assoc. 53:457); the 6-MP arm of Freireich et
+ * al. (1963, Blood 21:699), with the
+ * figures of R's survival package, conf.type 'log-log'; the maintained arm of Embury et al. (1977), as tabulated in
+ * Miller, Survival Analysis (1981).
  */
 class KaplanMeierTest {
     private static final double[] SIX_MP_LOST = {6, 6, 6, 7, 10, 13, 16, 22, 23};
@@ -51,10 +51,14 @@ class KaplanMeierTest {
     void remissionUnderSixMpWithGreenwoodAndItsBand() {
         KaplanMeier k = KaplanMeier.of(sixMp());
         double[][] published = {
-            {6, 21, 3, 0.85714286, 0.076360355, 0.61971796, 0.95155175}, {7, 17, 1, 0.80672269, 0.086935285, 0.56314656, 0.92280902},
-            {10, 15, 1, 0.75294118, 0.096349653, 0.50319951, 0.88936184}, {13, 12, 1, 0.69019608, 0.106814708, 0.43161022, 0.84906596},
-            {16, 11, 1, 0.62745098, 0.114053865, 0.36751086, 0.80491219}, {22, 7, 1, 0.53781513, 0.128233752, 0.26777894, 0.74679072},
-            {23, 6, 1, 0.44817927, 0.134591457, 0.18805201, 0.68014263}};
+            {6, 21, 3, 0.85714286, 0.076360355, 0.61971796, 0.95155175},
+            {7, 17, 1, 0.80672269, 0.086935285, 0.56314656, 0.92280902},
+            {10, 15, 1, 0.75294118, 0.096349653, 0.50319951, 0.88936184},
+            {13, 12, 1, 0.69019608, 0.106814708, 0.43161022, 0.84906596},
+            {16, 11, 1, 0.62745098, 0.114053865, 0.36751086, 0.80491219},
+            {22, 7, 1, 0.53781513, 0.128233752, 0.26777894, 0.74679072},
+            {23, 6, 1, 0.44817927, 0.134591457, 0.18805201, 0.68014263}
+        };
         assertThat(k.steps()).hasSize(published.length);
         for (int i = 0; i < published.length; i++) {
             Step s = k.steps().get(i);
@@ -74,7 +78,8 @@ class KaplanMeierTest {
 
     @Test
     void leukaemiaWithMaintenance() {
-        KaplanMeier k = KaplanMeier.of(observed(new double[] {9, 13, 18, 23, 31, 34, 48}, new double[] {13, 28, 45, 161}));
+        KaplanMeier k =
+                KaplanMeier.of(observed(new double[] {9, 13, 18, 23, 31, 34, 48}, new double[] {13, 28, 45, 161}));
         double[] published = {0.909, 0.818, 0.716, 0.614, 0.491, 0.368, 0.184};
         double[] errors = {0.0867, 0.1163, 0.1397, 0.1526, 0.1642, 0.1627, 0.1535};
         for (int i = 0; i < published.length; i++) {
@@ -85,7 +90,11 @@ class KaplanMeierTest {
 
     @Test
     void whoLeavesOnTheDayOfALossCountsAsAtRiskOnIt() {
-        assertThat(KaplanMeier.of(List.of(new Observed(5, true), new Observed(5, false))).steps().get(0).atRisk()).isEqualTo(2);
+        assertThat(KaplanMeier.of(List.of(new Observed(5, true), new Observed(5, false)))
+                        .steps()
+                        .get(0)
+                        .atRisk())
+                .isEqualTo(2);
     }
 
     @Test
@@ -120,7 +129,8 @@ class KaplanMeierTest {
     @Test
     void withoutCensoringItIsThePlainShare() {
         Random random = new Random(11);
-        List<Observed> all = random.ints(60, 1, 400).mapToObj(t -> new Observed(t, true)).toList();
+        List<Observed> all =
+                random.ints(60, 1, 400).mapToObj(t -> new Observed(t, true)).toList();
         KaplanMeier k = KaplanMeier.of(all);
         for (int day = 0; day < 400; day += 13) {
             double at = day;
@@ -157,8 +167,12 @@ class KaplanMeierTest {
 
     @Test
     void halfAliveIsNoMedianUntilHalfAreLost() {
-        assertThat(KaplanMeier.of(List.of(new Observed(2, true), new Observed(9, false), new Observed(9, false))).median()).isEmpty();
-        assertThat(KaplanMeier.of(List.of(new Observed(2, true), new Observed(9, false))).median()).hasValue(2);
+        assertThat(KaplanMeier.of(List.of(new Observed(2, true), new Observed(9, false), new Observed(9, false)))
+                        .median())
+                .isEmpty();
+        assertThat(KaplanMeier.of(List.of(new Observed(2, true), new Observed(9, false)))
+                        .median())
+                .hasValue(2);
     }
 
     @Test
@@ -172,6 +186,7 @@ class KaplanMeierTest {
     void timesAreNoughtOrMore() {
         assertThatThrownBy(() -> new Observed(-1, true)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Observed(Double.NaN, true)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Observed(Double.POSITIVE_INFINITY, false)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Observed(Double.POSITIVE_INFINITY, false))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

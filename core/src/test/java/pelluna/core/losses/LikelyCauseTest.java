@@ -7,9 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.behaviour.Doing;
 
 class LikelyCauseTest {
@@ -36,7 +34,22 @@ class LikelyCauseTest {
         }
 
         List<Proposal> proposals() {
-            return LikelyCause.of(new Evidence(ago, kept, years, 6, jumps, open, acts, aggressor, Optional.ofNullable(eater), missing, of(ammonia), of(nitrite), of(swing), others, quarantine));
+            return LikelyCause.of(new Evidence(
+                    ago,
+                    kept,
+                    years,
+                    6,
+                    jumps,
+                    open,
+                    acts,
+                    aggressor,
+                    Optional.ofNullable(eater),
+                    missing,
+                    of(ammonia),
+                    of(nitrite),
+                    of(swing),
+                    others,
+                    quarantine));
         }
 
         private static OptionalDouble of(Double d) {
@@ -55,7 +68,8 @@ class LikelyCauseTest {
 
     @Test
     void aJumpOnTheDayOrTheDayBefore() {
-        assertThat(new Known().noted(Doing.JUMPED, 0).first()).isEqualTo(new Proposal(Cause.JUMPED, "The log has it jumping on the day itself."));
+        assertThat(new Known().noted(Doing.JUMPED, 0).first())
+                .isEqualTo(new Proposal(Cause.JUMPED, "The log has it jumping on the day itself."));
         assertThat(new Known().noted(Doing.JUMPED, 1).first().reason()).endsWith("one day before.");
         assertThat(new Known().noted(Doing.JUMPED, 2).proposals()).isEmpty();
     }
@@ -69,7 +83,9 @@ class LikelyCauseTest {
         assertThat(k.proposals()).isEmpty();
         k.nitrite = 0.5;
         k.others = 1;
-        assertThat(k.first().reason()).isEqualTo("Nitrite stood at 0.5 mg/L in the week before, and one other fish was lost within three days.");
+        assertThat(k.first().reason())
+                .isEqualTo(
+                        "Nitrite stood at 0.5 mg/L in the week before, and one other fish was lost within three days.");
     }
 
     @Test
@@ -96,7 +112,10 @@ class LikelyCauseTest {
         Known k = new Known().noted(Doing.TORN_FIN, 2);
         k.acts = 1;
         k.aggressor = "Inky";
-        assertThat(k.first()).isEqualTo(new Proposal(Cause.KILLED, "One act against it in seven days, most by Inky; a torn fin was noted two days before."));
+        assertThat(k.first())
+                .isEqualTo(new Proposal(
+                        Cause.KILLED,
+                        "One act against it in seven days, most by Inky; a torn fin was noted two days before."));
         k.noted(Doing.WOUND, 0);
         assertThat(k.first().reason()).endsWith("a wound was noted on the day itself.");
     }
@@ -115,11 +134,18 @@ class LikelyCauseTest {
 
     @Test
     void spotsOrFastBreathInTwoWeeks() {
-        assertThat(new Known().noted(Doing.SPOTS, 14).first()).isEqualTo(new Proposal(Cause.DISEASE, "It had spots 14 days before."));
-        assertThat(new Known().noted(Doing.FAST_BREATH, 1).first().reason()).isEqualTo("It breathed fast one day before.");
+        assertThat(new Known().noted(Doing.SPOTS, 14).first())
+                .isEqualTo(new Proposal(Cause.DISEASE, "It had spots 14 days before."));
+        assertThat(new Known().noted(Doing.FAST_BREATH, 1).first().reason())
+                .isEqualTo("It breathed fast one day before.");
         assertThat(new Known().noted(Doing.SPOTS, 15).proposals()).isEmpty();
         assertThat(new Known().noted(Doing.RUBS, 3).proposals()).isEmpty();
-        assertThat(new Known().noted(Doing.RUBS, 3).noted(Doing.NOT_EATING, 4).first().cause()).isEqualTo(Cause.DISEASE);
+        assertThat(new Known()
+                        .noted(Doing.RUBS, 3)
+                        .noted(Doing.NOT_EATING, 4)
+                        .first()
+                        .cause())
+                .isEqualTo(Cause.DISEASE);
     }
 
     @Test
@@ -128,14 +154,19 @@ class LikelyCauseTest {
         k.eater = "the lionfish";
         assertThat(k.proposals()).isEmpty();
         k.missing = true;
-        assertThat(k.first()).isEqualTo(new Proposal(Cause.EATEN, "It went missing and was not found, and the lionfish could swallow it."));
+        assertThat(k.first())
+                .isEqualTo(new Proposal(
+                        Cause.EATEN, "It went missing and was not found, and the lionfish could swallow it."));
     }
 
     @Test
     void didNotEatToTheEnd() {
-        assertThat(new Known().noted(Doing.NOT_EATING, 1).first()).isEqualTo(new Proposal(Cause.STARVED, "It did not eat; nobody wrote that it ever ate here."));
-        assertThat(new Known().noted(Doing.NOT_EATING, 1).noted(Doing.EATS, 2).proposals()).isEmpty();
-        assertThat(new Known().noted(Doing.THIN, 9).noted(Doing.EATS, 1).first().reason()).isEqualTo("It was thin nine days before; last seen eating one day before.");
+        assertThat(new Known().noted(Doing.NOT_EATING, 1).first())
+                .isEqualTo(new Proposal(Cause.STARVED, "It did not eat; nobody wrote that it ever ate here."));
+        assertThat(new Known().noted(Doing.NOT_EATING, 1).noted(Doing.EATS, 2).proposals())
+                .isEmpty();
+        assertThat(new Known().noted(Doing.THIN, 9).noted(Doing.EATS, 1).first().reason())
+                .isEqualTo("It was thin nine days before; last seen eating one day before.");
     }
 
     @Test
@@ -173,6 +204,8 @@ class LikelyCauseTest {
         k.jumps = 2;
         k.open = true;
         k.missing = true;
-        assertThat(k.proposals()).extracting(Proposal::cause).containsExactly(Cause.JUMPED, Cause.KILLED, Cause.DISEASE);
+        assertThat(k.proposals())
+                .extracting(Proposal::cause)
+                .containsExactly(Cause.JUMPED, Cause.KILLED, Cause.DISEASE);
     }
 }

@@ -7,9 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.testing.Plans;
@@ -85,7 +83,15 @@ class PatternsTest {
         }
 
         Life life() {
-            return new Life(species, days, Optional.ofNullable(cause), new Life.Source(shop, Optional.ofNullable(bred), Optional.ofNullable(school)), 1, Optional.ofNullable(open), Optional.ofNullable(pressed), after);
+            return new Life(
+                    species,
+                    days,
+                    Optional.ofNullable(cause),
+                    new Life.Source(shop, Optional.ofNullable(bred), Optional.ofNullable(school)),
+                    1,
+                    Optional.ofNullable(open),
+                    Optional.ofNullable(pressed),
+                    after);
         }
     }
 
@@ -98,13 +104,20 @@ class PatternsTest {
     }
 
     private static Pattern starting(List<Pattern> all, String says) {
-        return all.stream().filter(p -> p.says().startsWith(says)).findFirst().orElseThrow(() -> new AssertionError(says + " is not in " + all));
+        return all.stream()
+                .filter(p -> p.says().startsWith(says))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(says + " is not in " + all));
     }
 
     @Test
     void threeOfFourJumpersHadNoCover() {
-        List<Pattern> found = of(Draft.a().lost(Cause.JUMPED).open(true), Draft.a().of(FIREFISH).lost(Cause.JUMPED).open(true), Draft.a().of(MANDARIN).lost(Cause.JUMPED).open(true),
-            Draft.a().of(FIREFISH).lost(Cause.JUMPED).open(false), Draft.a().of(MANDARIN).lost(Cause.JUMPED));
+        List<Pattern> found = of(
+                Draft.a().lost(Cause.JUMPED).open(true),
+                Draft.a().of(FIREFISH).lost(Cause.JUMPED).open(true),
+                Draft.a().of(MANDARIN).lost(Cause.JUMPED).open(true),
+                Draft.a().of(FIREFISH).lost(Cause.JUMPED).open(false),
+                Draft.a().of(MANDARIN).lost(Cause.JUMPED));
         Pattern p = starting(found, "Three of four jumpers left a tank without full cover");
         assertThat(p.hits()).isEqualTo(3);
         assertThat(p.of()).isEqualTo(4);
@@ -115,15 +128,22 @@ class PatternsTest {
 
     @Test
     void oneIsNoPatternAndHalfIsNone() {
-        assertThat(of(Draft.a().lost(Cause.JUMPED).open(true))).noneMatch(p -> p.says().contains("jumper"));
-        assertThat(of(Draft.a().lost(Cause.JUMPED).open(true), Draft.a().lost(Cause.JUMPED).open(true), Draft.a().lost(Cause.JUMPED).open(false), Draft.a().lost(Cause.JUMPED).open(false)))
-            .noneMatch(p -> p.says().contains("jumper"));
+        assertThat(of(Draft.a().lost(Cause.JUMPED).open(true)))
+                .noneMatch(p -> p.says().contains("jumper"));
+        assertThat(of(
+                        Draft.a().lost(Cause.JUMPED).open(true),
+                        Draft.a().lost(Cause.JUMPED).open(true),
+                        Draft.a().lost(Cause.JUMPED).open(false),
+                        Draft.a().lost(Cause.JUMPED).open(false)))
+                .noneMatch(p -> p.says().contains("jumper"));
     }
 
     @Test
     void twoOfThreeIllHadSkippedQuarantineHeldAgainstThoseWhoHadNot() {
-        List<Draft> drafts = new ArrayList<>(List.of(Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.NONE), Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.NONE),
-            Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.THIRTY_DAYS_WATCH)));
+        List<Draft> drafts = new ArrayList<>(List.of(
+                Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.NONE),
+                Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.NONE),
+                Draft.a().lost(Cause.DISEASE).school(QuarantineSchool.THIRTY_DAYS_WATCH)));
         for (int i = 0; i < 9; i++) {
             drafts.add(Draft.a().school(QuarantineSchool.THIRTY_DAYS_WATCH));
         }
@@ -135,12 +155,22 @@ class PatternsTest {
 
     @Test
     void aSchoolThatNobodyWroteDownCountsOnNeitherSide() {
-        assertThat(of(Draft.a().lost(Cause.DISEASE), Draft.a().lost(Cause.DISEASE), Draft.a().lost(Cause.DISEASE))).noneMatch(p -> p.says().contains("quarantine"));
+        assertThat(of(
+                        Draft.a().lost(Cause.DISEASE),
+                        Draft.a().lost(Cause.DISEASE),
+                        Draft.a().lost(Cause.DISEASE)))
+                .noneMatch(p -> p.says().contains("quarantine"));
     }
 
     @Test
     void killedThoughThePlanHadSaidChop() {
-        Pattern p = starting(of(Draft.a().lost(Cause.KILLED).pressed(true), Draft.a().lost(Cause.KILLED).pressed(true), Draft.a().pressed(false), Draft.a().pressed(false)), "Two of two killed had been pressed at Chop or Surge");
+        Pattern p = starting(
+                of(
+                        Draft.a().lost(Cause.KILLED).pressed(true),
+                        Draft.a().lost(Cause.KILLED).pressed(true),
+                        Draft.a().pressed(false),
+                        Draft.a().pressed(false)),
+                "Two of two killed had been pressed at Chop or Surge");
         assertThat(p.others()).isEqualTo("Of all, 2 of 2 such fish were killed; of 2 not so pressed, 0.");
         assertThat(p.trust()).isEqualTo("With so few it could be chance.");
     }
@@ -149,47 +179,95 @@ class PatternsTest {
     void starvedFishOfKindsThatAreHardToFeed() {
         assertThat(MANDARIN.diet().hard()).isGreaterThanOrEqualTo(4);
         assertThat(CLOWN.diet().hard()).isLessThan(4);
-        Pattern p = starting(of(Draft.a().of(MANDARIN).lost(Cause.STARVED), Draft.a().of(MANDARIN).lost(Cause.STARVED), Draft.a(), Draft.a()), "Two of two that did not eat are of kinds hard to get eating");
+        Pattern p = starting(
+                of(
+                        Draft.a().of(MANDARIN).lost(Cause.STARVED),
+                        Draft.a().of(MANDARIN).lost(Cause.STARVED),
+                        Draft.a(),
+                        Draft.a()),
+                "Two of two that did not eat are of kinds hard to get eating");
         assertThat(p.others()).contains("2 of 2 such fish starved", "of 2 easier feeders, 0");
     }
 
     @Test
     void mostLossesInTheFirstThirtyDays() {
-        Pattern p = starting(of(Draft.a().lost(Cause.UNKNOWN).days(3), Draft.a().lost(Cause.UNKNOWN).days(30), Draft.a().lost(Cause.UNKNOWN).days(31)), "Two of three losses came in the first 30 days");
+        Pattern p = starting(
+                of(
+                        Draft.a().lost(Cause.UNKNOWN).days(3),
+                        Draft.a().lost(Cause.UNKNOWN).days(30),
+                        Draft.a().lost(Cause.UNKNOWN).days(31)),
+                "Two of three losses came in the first 30 days");
         assertThat(p.hits()).isEqualTo(2);
     }
 
     @Test
     void settledFishLostAfterANewcomer() {
-        List<Pattern> found = of(Draft.a().lost(Cause.UNKNOWN).days(100).afterOthers(), Draft.a().lost(Cause.UNKNOWN).days(90).afterOthers(), Draft.a().lost(Cause.UNKNOWN).days(5).afterOthers());
-        assertThat(starting(found, "Two of two losses of settled fish").says()).endsWith("came within two weeks after a newcomer");
+        List<Pattern> found = of(
+                Draft.a().lost(Cause.UNKNOWN).days(100).afterOthers(),
+                Draft.a().lost(Cause.UNKNOWN).days(90).afterOthers(),
+                Draft.a().lost(Cause.UNKNOWN).days(5).afterOthers());
+        assertThat(starting(found, "Two of two losses of settled fish").says())
+                .endsWith("came within two weeks after a newcomer");
     }
 
     @Test
     void wildAgainstCaptiveBred() {
-        Pattern p = starting(of(Draft.a().bred(false).lost(Cause.DISEASE), Draft.a().bred(false).lost(Cause.JUMPED), Draft.a().bred(false), Draft.a().bred(true), Draft.a().bred(true), Draft.a()), "Two of three wild fish were lost");
+        Pattern p = starting(
+                of(
+                        Draft.a().bred(false).lost(Cause.DISEASE),
+                        Draft.a().bred(false).lost(Cause.JUMPED),
+                        Draft.a().bred(false),
+                        Draft.a().bred(true),
+                        Draft.a().bred(true),
+                        Draft.a()),
+                "Two of three wild fish were lost");
         assertThat(p.others()).isEqualTo("Of two of the captive-bred, none.");
         assertThat(p.of()).isEqualTo(3);
     }
 
     @Test
     void aShopIsNamedOnlyIfItsShareIsMoreThanTwiceThatOfTheOthers() {
-        Draft[] bad = {Draft.a().from("mail order").lost(Cause.DISEASE), Draft.a().from("mail order").lost(Cause.UNKNOWN), Draft.a().from("mail order"), Draft.a().from("harbour").lost(Cause.JUMPED), Draft.a().from("harbour"),
-            Draft.a().from("harbour"), Draft.a().from("harbour")};
-        assertThat(starting(of(bad), "Two of three fish from mail order were lost").others()).startsWith("Of four from elsewhere");
-        Draft[] even = {Draft.a().from("mail order").lost(Cause.DISEASE), Draft.a().from("mail order").lost(Cause.UNKNOWN), Draft.a().from("mail order"), Draft.a().from("harbour").lost(Cause.JUMPED), Draft.a().from("harbour")};
+        Draft[] bad = {
+            Draft.a().from("mail order").lost(Cause.DISEASE),
+            Draft.a().from("mail order").lost(Cause.UNKNOWN),
+            Draft.a().from("mail order"),
+            Draft.a().from("harbour").lost(Cause.JUMPED),
+            Draft.a().from("harbour"),
+            Draft.a().from("harbour"),
+            Draft.a().from("harbour")
+        };
+        assertThat(starting(of(bad), "Two of three fish from mail order were lost")
+                        .others())
+                .startsWith("Of four from elsewhere");
+        Draft[] even = {
+            Draft.a().from("mail order").lost(Cause.DISEASE),
+            Draft.a().from("mail order").lost(Cause.UNKNOWN),
+            Draft.a().from("mail order"),
+            Draft.a().from("harbour").lost(Cause.JUMPED),
+            Draft.a().from("harbour")
+        };
         assertThat(of(even)).noneMatch(p -> p.says().contains("mail order"));
     }
 
     @Test
     void aSpeciesThatDoesNotLastHere() {
-        Pattern p = starting(of(Draft.a().of(MANDARIN).lost(Cause.UNKNOWN), Draft.a().of(MANDARIN).lost(Cause.UNKNOWN), Draft.a(), Draft.a(), Draft.a()), "Two of two " + MANDARIN.name() + " were lost");
+        Pattern p = starting(
+                of(
+                        Draft.a().of(MANDARIN).lost(Cause.UNKNOWN),
+                        Draft.a().of(MANDARIN).lost(Cause.UNKNOWN),
+                        Draft.a(),
+                        Draft.a(),
+                        Draft.a()),
+                "Two of two " + MANDARIN.name() + " were lost");
         assertThat(p.p().getAsDouble()).isBetween(0.05, 0.2);
     }
 
     @Test
     void withoutLossesThereIsNothingToHaveInCommon() {
-        assertThat(of(Collections.nCopies(12, Draft.a().from("harbour").bred(false).school(QuarantineSchool.NONE)).toArray(Draft[]::new))).isEmpty();
+        assertThat(of(Collections.nCopies(
+                                12, Draft.a().from("harbour").bred(false).school(QuarantineSchool.NONE))
+                        .toArray(Draft[]::new)))
+                .isEmpty();
         assertThat(Patterns.of(List.of())).isEmpty();
     }
 

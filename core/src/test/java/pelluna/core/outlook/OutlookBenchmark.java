@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -17,7 +16,6 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
@@ -43,10 +41,32 @@ public class OutlookBenchmark {
     public void plan() {
         List<Object> residents = new ArrayList<>();
         for (int i = 0; i < FISH; i++) {
-            residents.add(Map.of("species", Plans.CATALOGUE.all().get(i * Plans.CATALOGUE.all().size() / FISH).scientificName()));
+            residents.add(Map.of(
+                    "species",
+                    Plans.CATALOGUE
+                            .all()
+                            .get(i * Plans.CATALOGUE.all().size() / FISH)
+                            .scientificName()));
         }
-        Map<String, Object> file = new HashMap<>(Map.of("residents", residents, "tank", Map.of("lengthCm", 300, "widthCm", 120, "waterHeightCm", 90, "rockKg", 300, "sandDepthCm", 5,
-            "hides", 16, "cycledOn", "2024-01-01")));
+        Map<String, Object> file = new HashMap<>(Map.of(
+                "residents",
+                residents,
+                "tank",
+                Map.of(
+                        "lengthCm",
+                        300,
+                        "widthCm",
+                        120,
+                        "waterHeightCm",
+                        90,
+                        "rockKg",
+                        300,
+                        "sandDepthCm",
+                        5,
+                        "hides",
+                        16,
+                        "cycledOn",
+                        "2024-01-01")));
         plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
         assessment = new Assessor(Measures.metric()).assess(plan);
         outlook = new Outlook(plan, assessment.arrivals(), Measures.metric());

@@ -9,9 +9,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.arrivals.Scheduler;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
@@ -32,20 +30,32 @@ class OutlookTest {
     }
 
     private static Plans small() {
-        return Plans.sixFeet().resident("Pseudochromis springeri", 1, 5).wish("Gramma loreto").wish("Zebrasoma flavescens").wish("Pseudanthias bartlettorum", 5, 4);
+        return Plans.sixFeet()
+                .resident("Pseudochromis springeri", 1, 5)
+                .wish("Gramma loreto")
+                .wish("Zebrasoma flavescens")
+                .wish("Pseudanthias bartlettorum", 5, 4);
     }
 
     @Test
     void whoHasNotComeYetIsNotThereAndWhoHasGrowsFromThatDay() {
         Outlook outlook = of(small().plan());
-        assertThat(outlook.on(Plans.START)).extracting(p -> p.party().species().name()).containsExactly("Springer's dottyback");
-        Presence tang = outlook.everybody().stream().filter(p -> p.party().species().genus().equals("Zebrasoma")).findFirst().orElseThrow();
+        assertThat(outlook.on(Plans.START))
+                .extracting(p -> p.party().species().name())
+                .containsExactly("Springer's dottyback");
+        Presence tang = outlook.everybody().stream()
+                .filter(p -> p.party().species().genus().equals("Zebrasoma"))
+                .findFirst()
+                .orElseThrow();
         assertThat(outlook.on(tang.from().minusDays(1))).doesNotContain(tang);
         assertThat(outlook.on(tang.from())).contains(tang);
-        assertThat(tang.party().lengthOn(tang.from())).isCloseTo(tang.party().species().usualShopCm(), within(1e-9));
+        assertThat(tang.party().lengthOn(tang.from()))
+                .isCloseTo(tang.party().species().usualShopCm(), within(1e-9));
         // von Bertalanffy 1938, by hand: L∞ − (L∞ − L0)·e^(−K·t)
         double grown = tang.party().species().size().usualCm();
-        double year = grown - (grown - tang.party().lengthCm()) * Math.exp(-tang.party().species().size().growthPerYear() * 365 / 365.2425);
+        double year = grown
+                - (grown - tang.party().lengthCm())
+                        * Math.exp(-tang.party().species().size().growthPerYear() * 365 / 365.2425);
         assertThat(tang.party().lengthOn(tang.from().plusDays(365))).isCloseTo(year, within(1e-9));
     }
 
@@ -68,28 +78,45 @@ class OutlookTest {
         Outlook outlook = of(small().plan());
         Press hardest = outlook.presses(outlook.lastArrival()).get(0);
         Tension t = outlook.explain(hardest.aggressor(), hardest.target(), outlook.lastArrival());
-        double left = t.index() - Shares.of(t).stream().mapToDouble(Shares.Share::points).sum();
+        double left = t.index()
+                - Shares.of(t).stream().mapToDouble(Shares.Share::points).sum();
         assertThat(Math.abs(left)).isLessThan(0.05 * t.index());
-        assertThat(Shares.of(t)).filteredOn(s -> s.reason().driver()).allSatisfy(s -> assertThat(s.points()).isPositive());
+        assertThat(Shares.of(t))
+                .filteredOn(s -> s.reason().driver())
+                .allSatisfy(s -> assertThat(s.points()).isPositive());
     }
 
     @Test
     void theBoxThatAKeeperChoseSoftensTheNewcomersMeetings() {
-        Plan plan = Plans.sixFeet().resident("Pseudochromis springeri", 1, 5).wish("Gramma loreto").plan();
-        Plan boxed = plan.with(plan.wishes().get(0).by(plan.wishes().get(0).hand().boxed(true)));
+        Plan plan = Plans.sixFeet()
+                .resident("Pseudochromis springeri", 1, 5)
+                .wish("Gramma loreto")
+                .plan();
+        Plan boxed =
+                plan.with(plan.wishes().get(0).by(plan.wishes().get(0).hand().boxed(true)));
         LocalDate day = of(plan).lastArrival().plusDays(60);
         double straight = of(plan).presses(day).get(0).index();
         Press through = of(boxed).presses(day).get(0);
         assertThat(through.index()).isLessThan(0.9 * straight);
-        assertThat(of(boxed).everybody().get(1).from()).isAfter(of(plan).everybody().get(1).from().minusDays(1));
+        assertThat(of(boxed).everybody().get(1).from())
+                .isAfter(of(plan).everybody().get(1).from().minusDays(1));
     }
 
     @Test
     void measuredLengthsMakeAFishGrowAsItDid() {
         Map<String, Object> file = small().tree();
         LocalDate then = Plans.START.minusDays(365);
-        file.put("residents", List.of(Map.of("species", "Naso elegans", "lengthCm", 20, "lengths",
-            List.of(Map.of("on", then.toString(), "cm", 12), Map.of("on", Plans.START.minusDays(1).toString(), "cm", 13)))));
+        file.put(
+                "residents",
+                List.of(Map.of(
+                        "species",
+                        "Naso elegans",
+                        "lengthCm",
+                        20,
+                        "lengths",
+                        List.of(
+                                Map.of("on", then.toString(), "cm", 12),
+                                Map.of("on", Plans.START.minusDays(1).toString(), "cm", 13)))));
         Plan plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
         double usual = Plans.species("Naso elegans").size().growth().lengthAfter(13, 365);
         double own = plan.residents().get(0).lengthOn(Plans.START.plusDays(364));
@@ -99,7 +126,9 @@ class OutlookTest {
 
     @Test
     void unitsAndTheOrderOfTheListsDoNotMatter() {
-        Map<String, Object> file = small().resident("Salarias fasciatus", 1, 9).wish("Centropyge bispinosa").tree();
+        Map<String, Object> file = small().resident("Salarias fasciatus", 1, 9)
+                .wish("Centropyge bispinosa")
+                .tree();
         Plan plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
         Map<String, Object> shuffled = new java.util.HashMap<>(file);
         for (String list : List.of("residents", "wishes")) {
@@ -117,16 +146,44 @@ class OutlookTest {
     }
 
     private static List<String> named(Outlook outlook, LocalDate day) {
-        return outlook.presses(day).stream().map(p -> p.aggressor().party().species() + " > " + p.target().party().species() + " " + Math.round(p.index() * 1e6)).toList();
+        return outlook.presses(day).stream()
+                .map(p -> p.aggressor().party().species() + " > "
+                        + p.target().party().species() + " " + Math.round(p.index() * 1e6))
+                .toList();
     }
 
     @Test
     void moreRoomOrMoreHidesNeverRaiseAnIndexWithTheGroundsIn() {
         for (int hides = 2; hides < 12; hides += 3) {
-            Plan plan = small().with("hides", hides).with("rockKg", 60).wish("Centropyge bispinosa").wish("Pictichromis paccagnellae").plan();
-            noHarder(plan, small().with("hides", hides + 2).with("rockKg", 60).wish("Centropyge bispinosa").wish("Pictichromis paccagnellae").plan());
-            noHarder(plan, small().with("hides", hides).with("rockKg", 60).with("netLitres", 900).wish("Centropyge bispinosa").wish("Pictichromis paccagnellae").plan());
-            noHarder(plan, small().with("hides", hides).with("rockKg", 60).with("lengthCm", 240).with("runCm", 240).wish("Centropyge bispinosa").wish("Pictichromis paccagnellae").plan());
+            Plan plan = small().with("hides", hides)
+                    .with("rockKg", 60)
+                    .wish("Centropyge bispinosa")
+                    .wish("Pictichromis paccagnellae")
+                    .plan();
+            noHarder(
+                    plan,
+                    small().with("hides", hides + 2)
+                            .with("rockKg", 60)
+                            .wish("Centropyge bispinosa")
+                            .wish("Pictichromis paccagnellae")
+                            .plan());
+            noHarder(
+                    plan,
+                    small().with("hides", hides)
+                            .with("rockKg", 60)
+                            .with("netLitres", 900)
+                            .wish("Centropyge bispinosa")
+                            .wish("Pictichromis paccagnellae")
+                            .plan());
+            noHarder(
+                    plan,
+                    small().with("hides", hides)
+                            .with("rockKg", 60)
+                            .with("lengthCm", 240)
+                            .with("runCm", 240)
+                            .wish("Centropyge bispinosa")
+                            .wish("Pictichromis paccagnellae")
+                            .plan());
         }
     }
 
@@ -138,8 +195,10 @@ class OutlookTest {
             for (var b : before.everybody()) {
                 if (a != b) {
                     for (double grown : new double[] {0.5, 1}) {
-                        Encounter e = tight.meet(a, a.adultCm() * grown, b, b.adultCm() * grown, Encounter.Order.AGGRESSOR_FIRST, false);
-                        Encounter f = wide.meet(a, a.adultCm() * grown, b, b.adultCm() * grown, Encounter.Order.AGGRESSOR_FIRST, false);
+                        Encounter e = tight.meet(
+                                a, a.adultCm() * grown, b, b.adultCm() * grown, Encounter.Order.AGGRESSOR_FIRST, false);
+                        Encounter f = wide.meet(
+                                a, a.adultCm() * grown, b, b.adultCm() * grown, Encounter.Order.AGGRESSOR_FIRST, false);
                         assertThat(Tension.index(f)).isLessThanOrEqualTo(Tension.index(e) + 0.05);
                     }
                 }
@@ -149,9 +208,17 @@ class OutlookTest {
 
     @Test
     void theRunThatARabbitfishOutgrowsIsNamedWithItsMonth() {
-        Plan plan = Plans.sixFeet().with("runCm", 100).with("lengthCm", 100).without("netLitres").resident("Siganus vulpinus", 1, 8).plan();
+        Plan plan = Plans.sixFeet()
+                .with("runCm", 100)
+                .with("lengthCm", 100)
+                .without("netLitres")
+                .resident("Siganus vulpinus", 1, 8)
+                .plan();
         Outlook outlook = of(plan);
-        Change change = Changes.of(outlook, SAY).stream().filter(c -> c.kind() == Change.Kind.LONGER_RUN).findFirst().orElseThrow();
+        Change change = Changes.of(outlook, SAY).stream()
+                .filter(c -> c.kind() == Change.Kind.LONGER_RUN)
+                .findFirst()
+                .orElseThrow();
         var s = Plans.species("Siganus vulpinus");
         double at = 100 / s.room().runCm().customary() * s.size().usualCm();
         assertThat(change.says()).contains("needs a longer run than 100 cm");
@@ -161,30 +228,62 @@ class OutlookTest {
 
     @Test
     void arrivalsColoursMouthfulsAndTheEndAreNamedInTheOrderOfTheirDays() {
-        Plan plan = Plans.sixFeet().with("lengthCm", 300).without("netLitres").with("widthCm", 100).resident("Pomacanthus imperator", 1, 8).resident("Chromis viridis", 6, 3)
-            .resident("Pterois volitans", 1, 8).wish("Gramma loreto").plan();
+        Plan plan = Plans.sixFeet()
+                .with("lengthCm", 300)
+                .without("netLitres")
+                .with("widthCm", 100)
+                .resident("Pomacanthus imperator", 1, 8)
+                .resident("Chromis viridis", 6, 3)
+                .resident("Pterois volitans", 1, 8)
+                .wish("Gramma loreto")
+                .plan();
         List<Change> changes = Changes.of(of(plan), SAY);
         assertThat(changes).extracting(Change::kind).contains(Change.Kind.COLOURS, Change.Kind.EATS, Change.Kind.GROWN);
         assertThat(changes).isSortedAccordingTo(java.util.Comparator.comparing(Change::on));
-        assertThat(changes.stream().filter(c -> c.kind() == Change.Kind.GROWN).findFirst().orElseThrow().on()).isEqualTo(of(plan).fullyGrown());
-        Change eats = changes.stream().filter(c -> c.kind() == Change.Kind.EATS).findFirst().orElseThrow();
+        assertThat(changes.stream()
+                        .filter(c -> c.kind() == Change.Kind.GROWN)
+                        .findFirst()
+                        .orElseThrow()
+                        .on())
+                .isEqualTo(of(plan).fullyGrown());
+        Change eats = changes.stream()
+                .filter(c -> c.kind() == Change.Kind.EATS)
+                .findFirst()
+                .orElseThrow();
         assertThat(eats.says()).contains("can swallow the");
         assertThat(eats.step()).isEqualTo(Step.SURGE);
     }
 
     @Test
     void goodCompanyIsAPartnerACleanerOrTheirOwnKind() {
-        Plan plan = Plans.sixFeet().with("keeps", List.of("shrimp")).resident("Amblyeleotris randalli", 1, 7).resident("Labroides dimidiatus", 1, 7).resident("Chromis viridis", 6, 4)
-            .resident("Gramma loreto", 1, 6).plan();
-        assertThat(GoodCompany.in(of(plan))).extracting(GoodCompany::says).anyMatch(t -> t.contains("pistol shrimp, which your tank can keep"))
-            .anyMatch(t -> t.contains("cleans")).anyMatch(t -> t.contains("a shoal wants")).noneMatch(t -> t.contains("royal gramma"));
+        Plan plan = Plans.sixFeet()
+                .with("keeps", List.of("shrimp"))
+                .resident("Amblyeleotris randalli", 1, 7)
+                .resident("Labroides dimidiatus", 1, 7)
+                .resident("Chromis viridis", 6, 4)
+                .resident("Gramma loreto", 1, 6)
+                .plan();
+        assertThat(GoodCompany.in(of(plan)))
+                .extracting(GoodCompany::says)
+                .anyMatch(t -> t.contains("pistol shrimp, which your tank can keep"))
+                .anyMatch(t -> t.contains("cleans"))
+                .anyMatch(t -> t.contains("a shoal wants"))
+                .noneMatch(t -> t.contains("royal gramma"));
     }
 
     @Test
     void aPairReadFromEitherSideIsTheSamePair() {
-        Plan plan = Plans.sixFeet().resident("Pictichromis paccagnellae", 1, 6).wish("Gramma loreto").wish("Zebrasoma flavescens").wish("Centropyge bispinosa").plan();
+        Plan plan = Plans.sixFeet()
+                .resident("Pictichromis paccagnellae", 1, 6)
+                .wish("Gramma loreto")
+                .wish("Zebrasoma flavescens")
+                .wish("Centropyge bispinosa")
+                .plan();
         Outlook outlook = new Outlook(plan, new Scheduler(plan, plan.wishes()).planned(), Measures.metric());
         LocalDate day = outlook.lastArrival();
-        assertThat(outlook.presses(day)).hasSize(12).allSatisfy(p -> assertThat(p.index()).isEqualTo(outlook.press(p.aggressor(), p.target(), day).index()));
+        assertThat(outlook.presses(day))
+                .hasSize(12)
+                .allSatisfy(p -> assertThat(p.index())
+                        .isEqualTo(outlook.press(p.aggressor(), p.target(), day).index()));
     }
 }

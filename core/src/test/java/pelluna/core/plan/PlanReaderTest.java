@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.tank.Unsaid;
 import pelluna.core.testing.Plans;
 
@@ -18,25 +16,32 @@ class PlanReaderTest {
 
     @Test
     void aTankAndAWishAreEnough() {
-        Plan plan = read(Map.of("tank", Map.of("netLitres", 200, "runCm", 90), "wishes", List.of(Map.of("species", "royal gramma"))));
+        Plan plan = read(Map.of(
+                "tank", Map.of("netLitres", 200, "runCm", 90), "wishes", List.of(Map.of("species", "royal gramma"))));
         assertThat(plan.wishes().get(0).count()).isEqualTo(1);
         assertThat(plan.wishes().get(0).want()).isEqualTo(3);
         assertThat(plan.startOn()).isEqualTo(Plans.START);
-        assertThat(plan.tank().ageKnown()).as("nobody said when its cycle ended").isFalse();
+        assertThat(plan.tank().ageKnown())
+                .as("nobody said when its cycle ended")
+                .isFalse();
         assertThat(plan.tank().unsaid()).contains(Unsaid.COVER, Unsaid.KEEPER, Unsaid.QUARANTINE);
     }
 
     @Test
     void anUnknownSpeciesIsNamedWithItsPlaceAndNeighbours() {
-        assertThatThrownBy(() -> Plans.sixFeet().wish("royl gramma").plan()).isInstanceOf(PlanException.class)
-            .hasMessageContaining("wishes[0].species").hasMessageContaining("royal gramma");
+        assertThatThrownBy(() -> Plans.sixFeet().wish("royl gramma").plan())
+                .isInstanceOf(PlanException.class)
+                .hasMessageContaining("wishes[0].species")
+                .hasMessageContaining("royal gramma");
     }
 
     @Test
     void datesBeforeTheCycleAndAfterTheStartAreRefused() {
         Map<String, Object> early = Plans.sixFeet().tree();
         early.put("residents", List.of(Map.of("species", "royal gramma", "since", "2020-01-01")));
-        assertThatThrownBy(() -> read(early)).hasMessageContaining("residents[0].since").hasMessageContaining("cycle");
+        assertThatThrownBy(() -> read(early))
+                .hasMessageContaining("residents[0].since")
+                .hasMessageContaining("cycle");
         early.put("residents", List.of(Map.of("species", "royal gramma", "since", "2028-01-01")));
         assertThatThrownBy(() -> read(early)).hasMessageContaining("on or before the plan's start");
         early.put("residents", List.of(Map.of("species", "royal gramma", "since", "2027-02-30")));
@@ -45,13 +50,21 @@ class PlanReaderTest {
 
     @Test
     void noFishIsLongerThanItsRecord() {
-        assertThatThrownBy(() -> Plans.sixFeet().resident("royal gramma", 1, 60).plan()).hasMessageContaining("record").hasMessageContaining("residents[0].lengthCm");
+        assertThatThrownBy(() -> Plans.sixFeet().resident("royal gramma", 1, 60).plan())
+                .hasMessageContaining("record")
+                .hasMessageContaining("residents[0].lengthCm");
     }
 
     @Test
     void wrongWordsAndTypesAreNamed() {
-        assertThatThrownBy(() -> Plans.sixFeet().with("cover", "lid").plan()).hasMessageContaining("tank.cover").hasMessageContaining("none, partial, mesh, solid");
-        assertThatThrownBy(() -> Plans.sixFeet().with("hides", "many").plan()).hasMessageContaining("tank.hides").hasMessageContaining("a number");
-        assertThatThrownBy(() -> read(Map.of("tank", "big"))).hasMessageContaining("tank").hasMessageContaining("an object");
+        assertThatThrownBy(() -> Plans.sixFeet().with("cover", "lid").plan())
+                .hasMessageContaining("tank.cover")
+                .hasMessageContaining("none, partial, mesh, solid");
+        assertThatThrownBy(() -> Plans.sixFeet().with("hides", "many").plan())
+                .hasMessageContaining("tank.hides")
+                .hasMessageContaining("a number");
+        assertThatThrownBy(() -> read(Map.of("tank", "big")))
+                .hasMessageContaining("tank")
+                .hasMessageContaining("an object");
     }
 }

@@ -7,9 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.testing.Plans;
 
@@ -20,8 +18,10 @@ class RecordReaderTest {
     }
 
     private static Map<String, Object> withRecord() {
-        Map<String, Object> tree = Plans.sixFeet().resident("Gramma loreto", 1, 6).tree();
-        Map<String, Object> resident = new HashMap<>(Map.of("species", "Gramma loreto", "record", Map.of("acts", 14, "hours", 6.0, "expected", 3.0)));
+        Map<String, Object> tree =
+                Plans.sixFeet().resident("Gramma loreto", 1, 6).tree();
+        Map<String, Object> resident = new HashMap<>(
+                Map.of("species", "Gramma loreto", "record", Map.of("acts", 14, "hours", 6.0, "expected", 3.0)));
         tree.put("residents", List.of(resident));
         return tree;
     }
@@ -35,21 +35,34 @@ class RecordReaderTest {
 
     @Test
     void withoutOneAFishIsAsItsKind() {
-        Plan plan = Plans.sixFeet().resident("Gramma loreto", 1, 6).wish("Zebrasoma flavescens").plan();
+        Plan plan = Plans.sixFeet()
+                .resident("Gramma loreto", 1, 6)
+                .wish("Zebrasoma flavescens")
+                .plan();
         assertThat(plan.everybody()).allSatisfy(p -> assertThat(p.own()).isEqualTo(OwnRecord.NONE));
     }
 
     @Test
     void itStaysWithTheFishWhateverElseChangesOfIt() {
         Party p = read(withRecord()).residents().get(0);
-        assertThat(List.of(p.counting(2), p.sized(7), p.bought(Plans.START), p.by(Hand.FREE), p.measuredOn(Plans.START, 6.5, p.growth()))).allSatisfy(q -> assertThat(q.own()).isEqualTo(p.own()));
-        assertThat(p.instead(Plans.species("Chromis viridis")).own()).as("another fish has none").isEqualTo(OwnRecord.NONE);
+        assertThat(List.of(
+                        p.counting(2),
+                        p.sized(7),
+                        p.bought(Plans.START),
+                        p.by(Hand.FREE),
+                        p.measuredOn(Plans.START, 6.5, p.growth())))
+                .allSatisfy(q -> assertThat(q.own()).isEqualTo(p.own()));
+        assertThat(p.instead(Plans.species("Chromis viridis")).own())
+                .as("another fish has none")
+                .isEqualTo(OwnRecord.NONE);
     }
 
     @Test
     void theNewestPhosphateTestStandsOverTheTanksFigure() {
         Map<String, Object> tree = withRecord();
-        List<Object> tests = new ArrayList<>(List.of(Map.of("on", Plans.START.minusDays(3).toString(), "phosphate", 0.09), Map.of("on", Plans.START.minusDays(9).toString(), "phosphate", 0.2)));
+        List<Object> tests = new ArrayList<>(List.of(
+                Map.of("on", Plans.START.minusDays(3).toString(), "phosphate", 0.09),
+                Map.of("on", Plans.START.minusDays(9).toString(), "phosphate", 0.2)));
         tree.put("tests", tests);
         assertThat(read(tree).tank().phosphate()).hasValue(0.09);
     }

@@ -3,9 +3,7 @@ package pelluna.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.arrivals.Dated;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
@@ -24,11 +22,19 @@ class OwnRiskTest {
     private static final Assessor ASSESSOR = new Assessor(SAY);
 
     private static Plan surgeons(int places) {
-        return Plans.sixFeet().with("lengthCm", 183).with("widthCm", 61).with("waterHeightCm", 71).with("netLitres", 680)
-            .with("quarantine", java.util.Map.of("places", places)).resident("Zebrasoma flavescens", 1, 15)
-            .resident("Zebrasoma xanthurum", 1, 15)
-            .resident("Zebrasoma xanthurum", 1, 14).resident("Acanthurus leucosternon", 1, 15).resident("Ctenochaetus strigosus", 1, 12)
-            .wish("Zebrasoma scopas").plan();
+        return Plans.sixFeet()
+                .with("lengthCm", 183)
+                .with("widthCm", 61)
+                .with("waterHeightCm", 71)
+                .with("netLitres", 680)
+                .with("quarantine", java.util.Map.of("places", places))
+                .resident("Zebrasoma flavescens", 1, 15)
+                .resident("Zebrasoma xanthurum", 1, 15)
+                .resident("Zebrasoma xanthurum", 1, 14)
+                .resident("Acanthurus leucosternon", 1, 15)
+                .resident("Ctenochaetus strigosus", 1, 12)
+                .wish("Zebrasoma scopas")
+                .plan();
     }
 
     private static Plan taking(Plan plan, Risk how) {
@@ -47,16 +53,21 @@ class OwnRiskTest {
         assertThat(refused.arrivals().steps()).isEmpty();
         Assessment taken = ASSESSOR.assess(taking(plan, Risk.BOX));
         assertThat(taken.sieve().get(0).outcome()).isEqualTo(Verdict.Outcome.NOT_IN_THIS_TANK);
-        assertThat(OwnRisk.reasons(taken.sieve().get(0))).containsAll(OwnRisk.reasons(refused.sieve().get(0)));
+        assertThat(OwnRisk.reasons(taken.sieve().get(0)))
+                .containsAll(OwnRisk.reasons(refused.sieve().get(0)));
         assertThat(taken.arrivals().steps()).hasSize(1);
         assertThat(taken.bestSet().take()).hasSize(1);
     }
 
     @Test
     void aReasonThatNamesTwoOfAKindIsSaidOnce() {
-        List<String> reasons = OwnRisk.reasons(ASSESSOR.assess(surgeons(2)).sieve().get(0));
-        assertThat(reasons).doesNotHaveDuplicates().filteredOn(r -> r.contains("purple tang")).hasSize(1)
-            .allSatisfy(r -> assertThat(r).startsWith("Either purple tang of yours would press it"));
+        List<String> reasons =
+                OwnRisk.reasons(ASSESSOR.assess(surgeons(2)).sieve().get(0));
+        assertThat(reasons)
+                .doesNotHaveDuplicates()
+                .filteredOn(r -> r.contains("purple tang"))
+                .hasSize(1)
+                .allSatisfy(r -> assertThat(r).startsWith("Either purple tang of yours would press it"));
     }
 
     @Test
@@ -71,9 +82,12 @@ class OwnRiskTest {
             assertThat(n.possible()).isTrue();
             assertThat(n.out().plusDays(7)).isBeforeOrEqualTo(n.back());
             assertThat(n.out().plusDays(14)).isAfterOrEqualTo(n.back());
-            assertThat(n.rivals()).hasSizeGreaterThanOrEqualTo(3).extracting(r -> r.species().name())
-                .contains("purple tang", "yellow tang");
-            assertThat(risk.ways().get(2).says()).anyMatch(s -> s.contains(Measures.date(n.out())) && s.contains(Measures.date(n.back())));
+            assertThat(n.rivals())
+                    .hasSizeGreaterThanOrEqualTo(3)
+                    .extracting(r -> r.species().name())
+                    .contains("purple tang", "yellow tang");
+            assertThat(risk.ways().get(2).says())
+                    .anyMatch(s -> s.contains(Measures.date(n.out())) && s.contains(Measures.date(n.back())));
         });
     }
 
@@ -88,9 +102,14 @@ class OwnRiskTest {
 
     @Test
     void whoStaysBehindIfItIsTakenIsNamed() {
-        Plan plan = Plans.sixFeet().with("netLitres", 430).with("lengthCm", 150).with("widthCm", 60).with("waterHeightCm", 52)
-            .wish("Zebrasoma flavescens", 1, 5)
-            .wish("Zebrasoma scopas", 1, 3).plan();
+        Plan plan = Plans.sixFeet()
+                .with("netLitres", 430)
+                .with("lengthCm", 150)
+                .with("widthCm", 60)
+                .with("waterHeightCm", 52)
+                .wish("Zebrasoma flavescens", 1, 5)
+                .wish("Zebrasoma scopas", 1, 3)
+                .plan();
         Assessment a = ASSESSOR.assess(plan);
         assertThat(a.bestSet().take()).extracting(p -> p.species().name()).containsExactly("yellow tang");
         OwnRisk risk = OwnRisk.of(plan, a.sieve().get(1), SAY);
@@ -114,14 +133,21 @@ class OwnRiskTest {
         Dated step = a.arrivals().steps().get(0);
         String one = plan.residents().get(0).id();
         String other = plan.residents().get(1).id();
-        Press before = outlook.press(outlook.find(one).orElseThrow(), outlook.find(other).orElseThrow(), step.releaseOn().minusDays(1));
-        Press after = outlook.press(outlook.find(one).orElseThrow(), outlook.find(other).orElseThrow(), step.releaseOn());
+        Press before = outlook.press(
+                outlook.find(one).orElseThrow(),
+                outlook.find(other).orElseThrow(),
+                step.releaseOn().minusDays(1));
+        Press after = outlook.press(
+                outlook.find(one).orElseThrow(), outlook.find(other).orElseThrow(), step.releaseOn());
         assertThat(after.index()).isLessThan(before.index());
     }
 
     @Test
     void whoCannotLiveBesideATakenFishIsLeftOutAndToldWhy() {
-        Plan plan = Plans.sixFeet().wish("Pterois volitans", 1, 1).wish("Chromis viridis", 6, 5).plan();
+        Plan plan = Plans.sixFeet()
+                .wish("Pterois volitans", 1, 1)
+                .wish("Chromis viridis", 6, 5)
+                .plan();
         Assessment a = ASSESSOR.assess(taking(plan, Risk.BOX));
         assertThat(a.bestSet().take()).contains(taking(plan, Risk.BOX).wishes().get(0));
         assertThat(a.bestSet().leave().values()).anyMatch(l -> l.because().contains("at your own risk"));

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 
 class ScapeTest {
@@ -51,7 +50,10 @@ class ScapeTest {
         });
         Scape bare = Scape.usual(60, 30, 0, false, 3, 60);
         assertThat(bare.rocks()).isEmpty();
-        assertThat(bare.hides()).hasSize(3).allSatisfy(h -> assertThat(h.xCm()).isBetween(0.0, 60.0)).doesNotHaveDuplicates();
+        assertThat(bare.hides())
+                .hasSize(3)
+                .allSatisfy(h -> assertThat(h.xCm()).isBetween(0.0, 60.0))
+                .doesNotHaveDuplicates();
     }
 
     @Test
@@ -59,8 +61,10 @@ class ScapeTest {
         Scape small = Scape.usual(100, 50, 0, true, 4, 100);
         Scape large = Scape.usual(200, 100, 0, true, 4, 200);
         for (int i = 0; i < small.rocks().size(); i++) {
-            assertThat(large.rocks().get(i).leftCm()).isCloseTo(2 * small.rocks().get(i).leftCm(), within(1e-9));
-            assertThat(large.rocks().get(i).highestCm()).isCloseTo(2 * small.rocks().get(i).highestCm(), within(1e-9));
+            assertThat(large.rocks().get(i).leftCm())
+                    .isCloseTo(2 * small.rocks().get(i).leftCm(), within(1e-9));
+            assertThat(large.rocks().get(i).highestCm())
+                    .isCloseTo(2 * small.rocks().get(i).highestCm(), within(1e-9));
         }
     }
 

@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Set;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.testing.Plans;
@@ -28,15 +26,42 @@ class ReadingTest {
     }
 
     @ParameterizedTest(name = "{0} is {1}")
-    @CsvSource({"#ff0000,RED", "#e8651d,ORANGE", "#f7d814,YELLOW", "#2fa040,GREEN", "#2358d8,BLUE", "#7d3fa8,PURPLE", "#e88ab8,PINK", "#6a4a34,BROWN", "#101214,BLACK", "#f4f2ea,WHITE",
-        "#8a9098,GREY", "#000000,BLACK", "#ffffff,WHITE"})
+    @CsvSource({
+        "#ff0000,RED",
+        "#e8651d,ORANGE",
+        "#f7d814,YELLOW",
+        "#2fa040,GREEN",
+        "#2358d8,BLUE",
+        "#7d3fa8,PURPLE",
+        "#e88ab8,PINK",
+        "#6a4a34,BROWN",
+        "#101214,BLACK",
+        "#f4f2ea,WHITE",
+        "#8a9098,GREY",
+        "#000000,BLACK",
+        "#ffffff,WHITE"
+    })
     void aColourHasTheWordPeopleUse(String hex, Colour colour) {
         assertThat(Colour.of(hex)).isEqualTo(colour);
     }
 
     @ParameterizedTest(name = "{0} is {1}")
-    @CsvSource({"yellow tang,YELLOW", "regal tang,BLUE", "flame angelfish,RED", "percula clownfish,ORANGE", "orchid dottyback,PURPLE", "midnight angelfish,BLACK", "royal gramma,YELLOW",
-        "royal gramma,PURPLE", "blue-green chromis,GREEN", "devil damsel,BLUE", "three-stripe damselfish,WHITE", "three-stripe damselfish,BLACK", "coral hind,RED", "lemonpeel angelfish,YELLOW"})
+    @CsvSource({
+        "yellow tang,YELLOW",
+        "regal tang,BLUE",
+        "flame angelfish,RED",
+        "percula clownfish,ORANGE",
+        "orchid dottyback,PURPLE",
+        "midnight angelfish,BLACK",
+        "royal gramma,YELLOW",
+        "royal gramma,PURPLE",
+        "blue-green chromis,GREEN",
+        "devil damsel,BLUE",
+        "three-stripe damselfish,WHITE",
+        "three-stripe damselfish,BLACK",
+        "coral hind,RED",
+        "lemonpeel angelfish,YELLOW"
+    })
     void aFishHasTheColoursItIsKnownBy(String species, Colour colour) {
         assertThat(Colour.of(Plans.species(species).look())).contains(colour);
     }
@@ -76,7 +101,8 @@ class ReadingTest {
     @Test
     void aSpeciesGoesByItsNamesInTheSingularAndPluralAndByOtherWordsForItsGroup() {
         Species tang = Plans.species("yellow tang");
-        assertThat(List.of("tang", "tangs", "yellow", "surgeonfish", "zebrasoma", "acanthuridae", "zebra", "lauipala")).allMatch(w -> WORDS.goesBy(tang, w));
+        assertThat(List.of("tang", "tangs", "yellow", "surgeonfish", "zebrasoma", "acanthuridae", "zebra", "lauipala"))
+                .allMatch(w -> WORDS.goesBy(tang, w));
         assertThat(List.of("goby", "purple", "angel")).noneMatch(w -> WORDS.goesBy(tang, w));
         assertThat(WORDS.goesBy(Plans.species("snowflake moray"), "eel")).isTrue();
         assertThat(WORDS.goesBy(Plans.species("royal gramma"), "grammas")).isTrue();
@@ -114,8 +140,14 @@ class ReadingTest {
     @Test
     void severalPhrasesAndANameTogether() {
         Question q = read("a small, peaceful, captive bred goby under 5 cm that fits, not a clown");
-        assertThat(q.criteria()).extracting(Criterion::understood).containsExactlyInAnyOrder("grows to 5 cm at most", "is peaceful", "is to be had captive-bred", "is small, about 10 cm at most",
-            "is not called clown");
+        assertThat(q.criteria())
+                .extracting(Criterion::understood)
+                .containsExactlyInAnyOrder(
+                        "grows to 5 cm at most",
+                        "is peaceful",
+                        "is to be had captive-bred",
+                        "is small, about 10 cm at most",
+                        "is not called clown");
         assertThat(q.names()).containsExactly("goby");
         assertThat(q.onlyFits()).isTrue();
         assertThat(q.excludes()).isTrue();
@@ -143,29 +175,61 @@ class ReadingTest {
         Question q = read("yellow blorptacular goby");
         assertThat(q.names()).containsExactly("goby");
         assertThat(q.readAs()).containsExactly("'blorptacular' not understood");
-        assertThat(read("blorptacular").names()).as("if it is all there is, it finds nobody").containsExactly("blorptacular");
+        assertThat(read("blorptacular").names())
+                .as("if it is all there is, it finds nobody")
+                .containsExactly("blorptacular");
     }
 
     @Test
     void reefSafeWithTwoKindsAsksForBoth() {
-        assertThat(understood("reef safe with shrimp and clams")).containsExactly("leaves small-polyp corals, large-polyp corals, soft corals and zoanthids alone, or nearly",
-            "leaves shrimp alone, or nearly", "leaves clams alone, or nearly");
+        assertThat(understood("reef safe with shrimp and clams"))
+                .containsExactly(
+                        "leaves small-polyp corals, large-polyp corals, soft corals and zoanthids alone, or nearly",
+                        "leaves shrimp alone, or nearly",
+                        "leaves clams alone, or nearly");
     }
 
     @Test
     void everyCriterionIsBetweenNoneAndWhole() {
-        for (String typed : List.of("small", "peaceful", "reef safe", "yellow", "nano", "striped", "easy", "eats algae", "under 200 L", "hair algae eater", "spotted", "colourful", "shy", "venomous")) {
-            read(typed).criteria().forEach(c -> assertThat(Plans.CATALOGUE.all()).allSatisfy(s -> assertThat(c.match().applyAsDouble(s)).isBetween(0.0, 1.0)));
+        for (String typed : List.of(
+                "small",
+                "peaceful",
+                "reef safe",
+                "yellow",
+                "nano",
+                "striped",
+                "easy",
+                "eats algae",
+                "under 200 L",
+                "hair algae eater",
+                "spotted",
+                "colourful",
+                "shy",
+                "venomous")) {
+            read(typed)
+                    .criteria()
+                    .forEach(c -> assertThat(Plans.CATALOGUE.all())
+                            .allSatisfy(
+                                    s -> assertThat(c.match().applyAsDouble(s)).isBetween(0.0, 1.0)));
             assertThat(read(typed).criteria()).as(typed).hasSize(1);
             Criterion only = read(typed).criteria().get(0);
-            assertThat(Plans.CATALOGUE.all()).as(typed + " parts the catalogue").anyMatch(s -> only.match().applyAsDouble(s) > 0).anyMatch(s -> only.match().applyAsDouble(s) == 0);
+            assertThat(Plans.CATALOGUE.all())
+                    .as(typed + " parts the catalogue")
+                    .anyMatch(s -> only.match().applyAsDouble(s) > 0)
+                    .anyMatch(s -> only.match().applyAsDouble(s) == 0);
         }
     }
 
     @Test
     void theStanceDecidesWhatATankHolds() {
-        Criterion bold = new QuestionReader(new Terms(Measures.metric(), Stance.BOLD), WORDS).read("for a 300 L tank").criteria().get(0);
-        Criterion cautious = new QuestionReader(new Terms(Measures.metric(), Stance.CAUTIOUS), WORDS).read("for a 300 L tank").criteria().get(0);
+        Criterion bold = new QuestionReader(new Terms(Measures.metric(), Stance.BOLD), WORDS)
+                .read("for a 300 L tank")
+                .criteria()
+                .get(0);
+        Criterion cautious = new QuestionReader(new Terms(Measures.metric(), Stance.CAUTIOUS), WORDS)
+                .read("for a 300 L tank")
+                .criteria()
+                .get(0);
         assertThat(bold.understood()).contains("Bold");
         assertThat(bold.match().applyAsDouble(Plans.species("yellow tang"))).isEqualTo(1);
         assertThat(cautious.match().applyAsDouble(Plans.species("yellow tang"))).isZero();

@@ -1,7 +1,6 @@
 package pelluna.core.search;
 
 import java.util.concurrent.TimeUnit;
-
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -11,7 +10,6 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Measures;
@@ -25,8 +23,13 @@ import pelluna.core.units.Measures;
 @Fork(1)
 public class SearchBenchmark {
     private final Search search = new Search(Plans.CATALOGUE);
-    private final Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 12).resident("Amphiprion ocellaris", 2, 7).resident("Chromis viridis", 5, 5)
-        .resident("Gramma loreto", 1, 6).resident("Ecsenius bicolor", 1, 7).plan();
+    private final Plan plan = Plans.sixFeet()
+            .resident("Zebrasoma flavescens", 1, 12)
+            .resident("Amphiprion ocellaris", 2, 7)
+            .resident("Chromis viridis", 5, 5)
+            .resident("Gramma loreto", 1, 6)
+            .resident("Ecsenius bicolor", 1, 7)
+            .plan();
 
     @Benchmark
     public Answer everySpecies() {

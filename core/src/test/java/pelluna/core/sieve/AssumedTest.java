@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-
 import pelluna.core.capacity.Capacity;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Plan;
@@ -26,8 +24,16 @@ class AssumedTest {
     private static Plan plan(Map<String, Object> more, String... wishes) {
         Map<String, Object> tank = new HashMap<>(FOUR_FIGURES);
         tank.putAll(more);
-        return new PlanReader(Plans.CATALOGUE).read(Map.of("tank", tank, "wishes", List.of(wishes).stream().map(w -> Map.of("species", w))
-            .toList()), Plans.START);
+        return new PlanReader(Plans.CATALOGUE)
+                .read(
+                        Map.of(
+                                "tank",
+                                tank,
+                                "wishes",
+                                List.of(wishes).stream()
+                                        .map(w -> Map.of("species", w))
+                                        .toList()),
+                        Plans.START);
     }
 
     private static Verdict verdict(Plan plan) {
@@ -35,7 +41,11 @@ class AssumedTest {
     }
 
     private static String assumed(Verdict v) {
-        return v.findings().stream().filter(f -> f.rule() == RuleName.ASSUMED).map(Finding::reason).findFirst().orElse("");
+        return v.findings().stream()
+                .filter(f -> f.rule() == RuleName.ASSUMED)
+                .map(Finding::reason)
+                .findFirst()
+                .orElse("");
     }
 
     @Test
@@ -57,7 +67,9 @@ class AssumedTest {
     void onlyWhatWouldChangeTheVerdictIsNamed() {
         Verdict jumper = verdict(plan(Map.of(), "Nemateleotris magnifica"));
         assertThat(Assumed.on(Unsaid.COVER, jumper)).as("a firefish jumps").isTrue();
-        assertThat(Assumed.on(Unsaid.SAND, jumper)).as("a firefish needs no sand").isFalse();
+        assertThat(Assumed.on(Unsaid.SAND, jumper))
+                .as("a firefish needs no sand")
+                .isFalse();
         assertThat(Assumed.on(Unsaid.SEAWEED, jumper)).isFalse();
     }
 
@@ -69,11 +81,15 @@ class AssumedTest {
     @Test
     void aReasonThatRestsOnWhatIsNotSaidSaysSo() {
         Verdict unsaid = verdict(plan(Map.of(), "Synchiropus splendidus"));
-        assertThat(unsaid.findings()).filteredOn(f -> f.rule() == RuleName.SAND).singleElement()
-            .satisfies(f -> assertThat(f.reason()).endsWith("Assumed: you have not said how deep its sand is."));
+        assertThat(unsaid.findings())
+                .filteredOn(f -> f.rule() == RuleName.SAND)
+                .singleElement()
+                .satisfies(f -> assertThat(f.reason()).endsWith("Assumed: you have not said how deep its sand is."));
         Verdict said = verdict(plan(Map.of("sandDepthCm", 0), "Synchiropus splendidus"));
-        assertThat(said.findings()).filteredOn(f -> f.rule() == RuleName.SAND).singleElement()
-            .satisfies(f -> assertThat(f.reason()).doesNotContain("Assumed"));
+        assertThat(said.findings())
+                .filteredOn(f -> f.rule() == RuleName.SAND)
+                .singleElement()
+                .satisfies(f -> assertThat(f.reason()).doesNotContain("Assumed"));
     }
 
     @ParameterizedTest
@@ -82,14 +98,18 @@ class AssumedTest {
         Plan plan = plan(Map.of(), "Gramma loreto");
         assertThat(plan.tank().unsaid()).contains(u);
         assertThat(u.assumed(plan.tank(), SAY)).isNotBlank();
-        assertThat(u.others(plan.tank(), Plans.START)).hasSizeGreaterThanOrEqualTo(2).doesNotContain(plan.tank())
-            .allSatisfy(t -> assertThat(t.glassLitres()).isEqualTo(plan.tank().glassLitres()))
-            .allSatisfy(t -> assertThat(t.unsaid()).doesNotContain(u));
+        assertThat(u.others(plan.tank(), Plans.START))
+                .hasSizeGreaterThanOrEqualTo(2)
+                .doesNotContain(plan.tank())
+                .allSatisfy(
+                        t -> assertThat(t.glassLitres()).isEqualTo(plan.tank().glassLitres()))
+                .allSatisfy(t -> assertThat(t.unsaid()).doesNotContain(u));
     }
 
     @Test
     void theLengthRuleSaysThatAnUnknownAgeCountsAsYoung() {
         Plan plan = plan(Map.of(), "Gramma loreto").with(Stance.CAUTIOUS);
-        assertThat(Capacity.of(plan, plan.wishes(), SAY).lens("length-rule").says()).contains("its age is not said and counts as young");
+        assertThat(Capacity.of(plan, plan.wishes(), SAY).lens("length-rule").says())
+                .contains("its age is not said and counts as young");
     }
 }

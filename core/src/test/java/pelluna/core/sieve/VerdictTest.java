@@ -3,9 +3,7 @@ package pelluna.core.sieve;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Step;
 
@@ -20,28 +18,35 @@ class VerdictTest {
 
     @Test
     void ripplesDoNotStopAFish() {
-        assertThat(verdict(finding(RuleName.COVER, Step.RIPPLE, Remedy.change("cover", "covered"))).outcome()).isEqualTo(Verdict.Outcome.FITS);
+        assertThat(verdict(finding(RuleName.COVER, Step.RIPPLE, Remedy.change("cover", "covered")))
+                        .outcome())
+                .isEqualTo(Verdict.Outcome.FITS);
     }
 
     @Test
     void aChopInReachIsACondition() {
-        Verdict v = verdict(finding(RuleName.SAND, Step.CHOP, Remedy.change("sand", "sand")), finding(RuleName.TANK_AGE, Step.SURGE, Remedy.wait("age", "later")));
+        Verdict v = verdict(
+                finding(RuleName.SAND, Step.CHOP, Remedy.change("sand", "sand")),
+                finding(RuleName.TANK_AGE, Step.SURGE, Remedy.wait("age", "later")));
         assertThat(v.outcome()).isEqualTo(Verdict.Outcome.FITS_IF);
         assertThat(v.fitsIf()).containsExactly("sand", "later");
     }
 
     @Test
     void oneRemedyForTwoReasonsIsAskedForOnceAndTheLargerWins() {
-        Verdict v = verdict(finding(RuleName.LEAST_VOLUME, Step.SURGE, Remedy.otherTank("volume", 850, "850 L")),
-            finding(RuleName.CAPACITY, Step.CHOP, Remedy.otherTank("volume", 540, "540 L")));
+        Verdict v = verdict(
+                finding(RuleName.LEAST_VOLUME, Step.SURGE, Remedy.otherTank("volume", 850, "850 L")),
+                finding(RuleName.CAPACITY, Step.CHOP, Remedy.otherTank("volume", 540, "540 L")));
         assertThat(v.fitsIf()).containsExactly("850 L");
         assertThat(v.outcome()).isEqualTo(Verdict.Outcome.NOT_IN_THIS_TANK);
     }
 
     @Test
     void aFishStopsOnTheFirstMeshThatHoldsIt() {
-        Verdict v = verdict(finding(RuleName.CAPACITY, Step.SURGE, Remedy.otherTank("volume", 1, "more")), finding(RuleName.SAND, Step.CHOP, Remedy.change("sand", "sand")),
-            finding(RuleName.LEAST_RUN, Step.CHOP, Remedy.otherTank("run", 1, "longer")));
+        Verdict v = verdict(
+                finding(RuleName.CAPACITY, Step.SURGE, Remedy.otherTank("volume", 1, "more")),
+                finding(RuleName.SAND, Step.CHOP, Remedy.change("sand", "sand")),
+                finding(RuleName.LEAST_RUN, Step.CHOP, Remedy.otherTank("run", 1, "longer")));
         assertThat(v.stop().orElseThrow().rule()).isEqualTo(RuleName.LEAST_RUN);
     }
 

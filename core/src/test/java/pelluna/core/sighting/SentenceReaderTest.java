@@ -3,21 +3,26 @@ package pelluna.core.sighting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
 import pelluna.core.behaviour.Doing;
 import pelluna.core.scape.Hide;
 
 class SentenceReaderTest {
-    private static final SentenceReader READER = new SentenceReader(List.of(
-        new Known("1", "coral beauty", List.of("coral beauty", "Centropyge bispinosa", "dwarf angel", "twospined angelfish")),
-        new Known("2", "yellow coris wrasse", List.of("yellow coris wrasse", "Halichoeres chrysus", "Saffron")),
-        new Known("3", "fairy wrasse", List.of("fairy wrasse", "Cirrhilabrus rubriventralis")),
-        new Known("4", "ocellaris clownfish", List.of("ocellaris clownfish", "Amphiprion ocellaris"))),
-        new Places(150, 52, List.of(new Hide(30, 10), new Hide(120, 15))));
+    private static final SentenceReader READER = new SentenceReader(
+            List.of(
+                    new Known(
+                            "1",
+                            "coral beauty",
+                            List.of("coral beauty", "Centropyge bispinosa", "dwarf angel", "twospined angelfish")),
+                    new Known(
+                            "2",
+                            "yellow coris wrasse",
+                            List.of("yellow coris wrasse", "Halichoeres chrysus", "Saffron")),
+                    new Known("3", "fairy wrasse", List.of("fairy wrasse", "Cirrhilabrus rubriventralis")),
+                    new Known("4", "ocellaris clownfish", List.of("ocellaris clownfish", "Amphiprion ocellaris"))),
+            new Places(150, 52, List.of(new Hide(30, 10), new Hide(120, 15))));
 
     private static Sighting read(String text) {
         SentenceReader.Reading reading = READER.read(text);
@@ -46,7 +51,8 @@ class SentenceReaderTest {
         "beauty struck at the box of saffron 4 times, 1, struck-box, 2, 1, 4",
         "fairy has a torn fin, 3, torn-fin, , 2, 1",
         "clownfish has white spots, 4, spots, , 3, 1",
-        "clowns spawned, 4, spawned, , 1, 1"})
+        "clowns spawned, 4, spawned, , 1, 1"
+    })
     void whatKeepersWrite(String text, String who, String doing, String whom, int gravity, int times) {
         Sighting s = read(text);
         assertThat(s.who()).contains(who);
@@ -67,7 +73,9 @@ class SentenceReaderTest {
 
     @Test
     void whatIsNotUnderstoodIsSaidAndNothingGuessed() {
-        assertThat(READER.read("wrasse chased clown").problem()).contains("yellow coris wrasse").contains("fairy wrasse");
+        assertThat(READER.read("wrasse chased clown").problem())
+                .contains("yellow coris wrasse")
+                .contains("fairy wrasse");
         assertThat(READER.read("tang chased clown").problem()).isEqualTo("Nobody here goes by 'tang'.");
         assertThat(READER.read("beauty chased").problem()).isEqualTo("To whom?");
         assertThat(READER.read("beauty clown").problem()).startsWith("What did it do?");
@@ -76,7 +84,9 @@ class SentenceReaderTest {
 
     @Test
     void aFishIsNeverItsOwnTarget() {
-        assertThat(read("fairy wrasse chased wrasse").whom()).as("the other wrasse is meant").contains("2");
+        assertThat(read("fairy wrasse chased wrasse").whom())
+                .as("the other wrasse is meant")
+                .contains("2");
     }
 
     @Test
@@ -84,7 +94,8 @@ class SentenceReaderTest {
         assertThat(READER.completions("cor")).contains("coral beauty", "yellow coris wrasse");
         assertThat(READER.completions("coral beauty ch")).contains("coral beauty chased");
         assertThat(READER.completions("coral beauty chased ")).contains("coral beauty chased fairy wrasse");
-        assertThat(READER.completions("coral beauty chased fairy wrasse ")).contains("coral beauty chased fairy wrasse x2");
+        assertThat(READER.completions("coral beauty chased fairy wrasse "))
+                .contains("coral beauty chased fairy wrasse x2");
         for (String offered : READER.completions("coral beauty chased fa")) {
             assertThat(READER.read(offered).sighting()).as(offered).isPresent();
         }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.Set;
-
 import org.junit.jupiter.api.Test;
 
 class TankTest {
@@ -47,7 +46,8 @@ class TankTest {
         draft.sumpLitres = 80.0;
         TankVolume volume = draft.on(START).volume();
         assertThat(volume.rockLitres()).isEqualTo(30, within(1e-9)); // 60 kg at 2.0 kg/L, Pelluna's judgement
-        assertThat(volume.sandLitres()).isEqualTo(150 * 60 * 5 * 0.6 / 1000, within(1e-9)); // pores 40 %, common practice
+        assertThat(volume.sandLitres())
+                .isEqualTo(150 * 60 * 5 * 0.6 / 1000, within(1e-9)); // pores 40 %, common practice
         assertThat(volume.netLitres()).isEqualTo(495 - 30 - 27 + 80, within(1e-9));
     }
 
@@ -70,7 +70,9 @@ class TankTest {
 
     @Test
     void impossibleTanksAreRefusedByField() {
-        assertThatThrownBy(() -> new TankDraft().on(START)).isInstanceOf(ImpossibleTankException.class).hasMessageContaining("tank");
+        assertThatThrownBy(() -> new TankDraft().on(START))
+                .isInstanceOf(ImpossibleTankException.class)
+                .hasMessageContaining("tank");
         TankDraft stuffed = box(50, 40, 40);
         stuffed.rockKg = 500.0;
         assertThatThrownBy(() -> stuffed.on(START)).hasMessageContaining("rock");

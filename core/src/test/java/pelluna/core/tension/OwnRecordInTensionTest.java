@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
-
 import org.junit.jupiter.api.Test;
-
 import pelluna.core.assessment.Assessor;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.outlook.ExpectedActs;
@@ -17,11 +15,19 @@ import pelluna.core.units.Measures;
 
 /** What a fish was seen to do stands in the place of 1 for it as aggressor, and nowhere else. */
 class OwnRecordInTensionTest {
-    private final Plan plan = Plans.sixFeet().resident("Pseudochromis springeri", 1, 5).resident("Halichoeres chrysus", 1, 7).wish("Gramma loreto").plan();
+    private final Plan plan = Plans.sixFeet()
+            .resident("Pseudochromis springeri", 1, 5)
+            .resident("Halichoeres chrysus", 1, 7)
+            .wish("Gramma loreto")
+            .plan();
     private final Assessor assessor = new Assessor(Measures.metric());
 
     private double index(Plan p, String from, String to) {
-        return assessor.assess(p).tension().stream().filter(t -> t.aggressor().id().equals(from) && t.target().id().equals(to)).findFirst().orElseThrow().index();
+        return assessor.assess(p).tension().stream()
+                .filter(t -> t.aggressor().id().equals(from) && t.target().id().equals(to))
+                .findFirst()
+                .orElseThrow()
+                .index();
     }
 
     private Plan with(OwnRecord record) {
@@ -42,16 +48,25 @@ class OwnRecordInTensionTest {
         double before = index(plan, "r0", "w0");
         double after = index(with(new OwnRecord(30, 6, 1)), "r0", "w0");
         assertThat(after).isGreaterThan(before).isLessThanOrEqualTo(100);
-        var calm = assessor.assess(with(new OwnRecord(0, 60, 12))).arrivals().steps().get(0);
+        var calm = assessor.assess(with(new OwnRecord(0, 60, 12)))
+                .arrivals()
+                .steps()
+                .get(0);
         var wild = assessor.assess(with(new OwnRecord(60, 6, 1)));
-        boolean harder = wild.arrivals().steps().isEmpty() || wild.arrivals().steps().get(0).method().compareTo(calm.method()) > 0;
+        boolean harder = wild.arrivals().steps().isEmpty()
+                || wild.arrivals().steps().get(0).method().compareTo(calm.method()) > 0;
         assertThat(harder).as("through a box for longer, or not at all").isTrue();
     }
 
     @Test
     void itIsSaidWhereItIsUsed() {
-        Tension t = assessor.assess(with(new OwnRecord(14, 6, 3))).tension().stream().filter(x -> x.aggressor().id().equals("r0")).findFirst().orElseThrow();
-        assertThat(t.reasons()).anyMatch(r -> r.name().equals("own record") && r.says().contains("presses harder than its kind: 14 acts in 6 h, 3 expected"));
+        Tension t = assessor.assess(with(new OwnRecord(14, 6, 3))).tension().stream()
+                .filter(x -> x.aggressor().id().equals("r0"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(t.reasons())
+                .anyMatch(r -> r.name().equals("own record")
+                        && r.says().contains("presses harder than its kind: 14 acts in 6 h, 3 expected"));
     }
 
     @Test

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
@@ -17,8 +16,25 @@ public final class Plans {
     public static final LocalDate START = LocalDate.of(2027, 3, 1);
     public static final Catalogue CATALOGUE = Catalogue.shipped();
 
-    private final Map<String, Object> tank = new HashMap<>(Map.of("lengthCm", 180, "widthCm", 70, "waterHeightCm", 60, "netLitres", 650, "hides", 9,
-        "sandDepthCm", 6, "cover", "mesh", "cycledOn", START.minusMonths(24).toString(), "keeper", "seasoned"));
+    private final Map<String, Object> tank = new HashMap<>(Map.of(
+            "lengthCm",
+            180,
+            "widthCm",
+            70,
+            "waterHeightCm",
+            60,
+            "netLitres",
+            650,
+            "hides",
+            9,
+            "sandDepthCm",
+            6,
+            "cover",
+            "mesh",
+            "cycledOn",
+            START.minusMonths(24).toString(),
+            "keeper",
+            "seasoned"));
     private final Map<String, Object> file = new HashMap<>(Map.of("startOn", START.toString()));
     private final List<Object> residents = new ArrayList<>();
     private final List<Object> wishes = new ArrayList<>();

@@ -41,7 +41,9 @@ class NitrogenCycleTest {
             later = CYCLE.dayAfter(later, 0.25);
         }
         assertThat(later.onAmmonia()).isCloseTo(settled.onAmmonia(), within(1e-3 * settled.onAmmonia()));
-        assertThat(later.ammonia()).isCloseTo(settled.ammonia(), within(1e-3)).isLessThan(0.1); // common practice: undetectable by drop tests
+        assertThat(later.ammonia())
+                .isCloseTo(settled.ammonia(), within(1e-3))
+                .isLessThan(0.1); // common practice: undetectable by drop tests
     }
 
     @Test
@@ -74,9 +76,12 @@ class NitrogenCycleTest {
         FilterState settled = FilterState.settled(0.2, WARM);
         double level = 0.25;
         double load = CYCLE.carried(settled, level);
-        assertThat(load).isCloseTo(0.2 * Nitrifiers.ofAmmonia(WARM).reserve(level), within(1e-9)).isGreaterThan(0.2);
+        assertThat(load)
+                .isCloseTo(0.2 * Nitrifiers.ofAmmonia(WARM).reserve(level), within(1e-9))
+                .isGreaterThan(0.2);
         FilterState soon = settled.withAmmonia(level);
-        assertThat(Nitrifiers.ofAmmonia(WARM).rate(soon.onAmmonia(), soon.ammonia())).isCloseTo(load, within(1e-12));
+        assertThat(Nitrifiers.ofAmmonia(WARM).rate(soon.onAmmonia(), soon.ammonia()))
+                .isCloseTo(load, within(1e-12));
     }
 
     @Test
@@ -92,7 +97,13 @@ class NitrogenCycleTest {
 
     @Test
     void colderBacteriaWorkMoreSlowly() {
-        assertThat(Nitrifiers.ofAmmonia(22).growth()).isLessThan(Nitrifiers.ofAmmonia(27).growth());
-        assertThat(Nitrifiers.ofNitrite(20)).isEqualTo(new Nitrifiers(0.083, 0.25 * 0.81, 0.05, 0.11)); // Rittmann & McCarty at 20 °C, from memory; a quarter of the growth
+        assertThat(Nitrifiers.ofAmmonia(22).growth())
+                .isLessThan(Nitrifiers.ofAmmonia(27).growth());
+        assertThat(Nitrifiers.ofNitrite(20))
+                .isEqualTo(new Nitrifiers(
+                        0.083,
+                        0.25 * 0.81,
+                        0.05,
+                        0.11)); // Rittmann & McCarty at 20 °C, from memory; a quarter of the growth
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,7 +13,8 @@ class SeaWaterTest {
     @ParameterizedTest
     @CsvSource({"35, 25, 1023.34306", "35, 5, 1027.67547", "0, 5, 999.96675"})
     void densityIsThatOfTheEquationOfState(double salinity, double celsius, double published) {
-        assertThat(SeaWater.density(salinity, celsius)).isCloseTo(published, within(0.00001)); // UNESCO 1983, check values
+        assertThat(SeaWater.density(salinity, celsius))
+                .isCloseTo(published, within(0.00001)); // UNESCO 1983, check values
     }
 
     @Test
@@ -38,7 +38,8 @@ class SeaWaterTest {
         assertThat(Ammonia.toxicShare(8.2, 25, 35)).isCloseTo(1 / (1 + Math.pow(10, 9.256 - 8.2)), within(1e-4));
         assertThat(Ammonia.toxicShare(8.4, 25, 35)).isGreaterThan(Ammonia.toxicShare(8.0, 25, 35));
         assertThat(Ammonia.toxicShare(8.2, 28, 35)).isGreaterThan(Ammonia.toxicShare(8.2, 22, 35));
-        assertThat(Ammonia.safeTotal(8.2, 25, 35) * Ammonia.toxicShare(8.2, 25, 35)).isCloseTo(Ammonia.SAFE_TOXIC, within(1e-12));
+        assertThat(Ammonia.safeTotal(8.2, 25, 35) * Ammonia.toxicShare(8.2, 25, 35))
+                .isCloseTo(Ammonia.SAFE_TOXIC, within(1e-12));
     }
 
     @Test
@@ -46,7 +47,8 @@ class SeaWaterTest {
         List<SalinityRamp.Step> ramp = SalinityRamp.between(SeaWater.salinity(1.020), 35);
         double before = 1.020;
         for (SalinityRamp.Step step : ramp) {
-            assertThat(step.specificGravity() - before).isBetween(0.0005, 0.002); // common practice: 0.001 to 0.002 a day
+            assertThat(step.specificGravity() - before)
+                    .isBetween(0.0005, 0.002); // common practice: 0.001 to 0.002 a day
             before = step.specificGravity();
         }
         assertThat(ramp.get(ramp.size() - 1).salinity()).isCloseTo(35, within(1e-6));

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-
 import org.junit.jupiter.api.Test;
 
 class TrendTest {
@@ -39,9 +38,11 @@ class TrendTest {
 
     @Test
     void aCoupleOfTestsOrNoiseIsNoTrend() {
-        assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY.plusDays(7), 9)))).isEmpty();
+        assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY.plusDays(7), 9))))
+                .isEmpty();
         assertThat(weekly(2, 5, 1, 4, 3).tells()).isFalse();
         assertThat(weekly(3, 3, 3).says("mg/L")).isEqualTo("no clear trend in 3 tests");
-        assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY, 2), new Trend.Point(DAY, 3)))).isEmpty();
+        assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY, 2), new Trend.Point(DAY, 3))))
+                .isEmpty();
     }
 }
