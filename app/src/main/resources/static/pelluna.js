@@ -139,12 +139,17 @@ document.addEventListener('alpine:init', () => {
         if (event.key === 'Escape') { this.open = false; return; }
         const log = document.getElementById('log-place');
         if (log && event.key === 'l') { event.preventDefault(); this.sighting(log.getAttribute('href')); return; }
-        if (log && event.key === 'w') { event.preventDefault(); const here = document.querySelector('.watch-button'); if (here) { here.click(); return; } live.go(`${log.getAttribute('href')}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true); return; }
+        if (log && event.key === 'w') { event.preventDefault(); this.watch(log.getAttribute('href')); return; }
         const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
         if (place) { event.preventDefault(); place.click(); }
       });
     },
     close() { this.open = false; },
+    watch(log) {
+      const here = document.querySelector('.watch-button');
+      if (here) { here.click(); return; }
+      live.go(`${log}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true);
+    },
     sighting(log) {
       const sentence = document.getElementById('sentence');
       if (sentence) { sentence.focus(); } else { window.location.assign(`${log}#l`); }

@@ -8,7 +8,8 @@ self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
-  if (event.request.method !== 'GET' || url.origin !== self.location.origin || !(PAGES.test(url.pathname) || PARTS.test(url.pathname))) { return; }
+  const ours = url.origin === self.location.origin && (PAGES.test(url.pathname) || PARTS.test(url.pathname));
+  if (event.request.method !== 'GET' || !ours) { return; }
   event.respondWith((async () => {
     const cache = await caches.open(KEPT);
     try {

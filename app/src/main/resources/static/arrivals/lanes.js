@@ -16,7 +16,11 @@ const lanes = {
   },
   figures(svg) {
     const d = svg.dataset;
-    return { from: d.from, days: Number(d.days), x0: Number(d.x0), x1: Number(d.x1), lane: Number(d.lane), top: Number(d.top), steps: Number(d.steps), base: d.base };
+    const number = (name) => Number(d[name]);
+    return {
+      from: d.from, days: number('days'), x0: number('x0'), x1: number('x1'), lane: number('lane'), top: number('top'),
+      steps: number('steps'), base: d.base,
+    };
   },
   // From a pointer to the drawing's own units.
   at(svg, event) {
@@ -53,7 +57,8 @@ document.addEventListener('pointerdown', (event) => {
   if (!svg || !lane || event.button !== 0) { return; }
   const handle = event.target.closest('.release, .place');
   if (event.pointerType !== 'mouse' && !handle) { return; }
-  lanes.drag = { lane, start: lanes.at(svg, event), way: null, place: Number(lane.dataset.place), on: lane.dataset.on, id: event.pointerId };
+  const { place, on } = lane.dataset;
+  lanes.drag = { lane, start: lanes.at(svg, event), way: null, place: Number(place), on, id: event.pointerId };
 });
 
 document.addEventListener('pointermove', (event) => {
@@ -76,7 +81,11 @@ document.addEventListener('pointermove', (event) => {
       drag.place = place;
       clearTimeout(drag.timer);
       const was = Number(drag.lane.dataset.place);
-      if (place === was) { lanes.says('Where it was.'); } else { drag.timer = setTimeout(() => lanes.price(drag.lane, place), PRICE_AFTER); }
+      if (place === was) {
+        lanes.says('Where it was.');
+      } else {
+        drag.timer = setTimeout(() => lanes.price(drag.lane, place), PRICE_AFTER);
+      }
     }
   } else if (drag.way === 'day') {
     const days = Math.round(dx / (f.x1 - f.x0) * f.days);
@@ -109,7 +118,9 @@ document.addEventListener('pointercancel', drop);
 document.addEventListener('click', (event) => {
   if (lanes.dropped && event.target.closest('.lane')) { event.preventDefault(); event.stopPropagation(); }
 }, true);
-document.addEventListener('dragstart', (event) => { if (event.target.closest && event.target.closest('.lane')) { event.preventDefault(); } });
+document.addEventListener('dragstart', (event) => {
+  if (event.target.closest && event.target.closest('.lane')) { event.preventDefault(); }
+});
 
 // Keys come in runs: the day or place is sent when they rest.
 document.addEventListener('keydown', (event) => {
@@ -126,7 +137,11 @@ document.addEventListener('keydown', (event) => {
   clearTimeout(run.timer);
   run.timer = setTimeout(() => {
     lanes.run = null;
-    if (run.days) { lanes.send(lane, 'day', { on: lanes.plus(lane.dataset.on, run.days) }); } else if (run.place !== Number(lane.dataset.place)) { lanes.send(lane, 'place', { place: run.place }); }
+    if (run.days) {
+      lanes.send(lane, 'day', { on: lanes.plus(lane.dataset.on, run.days) });
+    } else if (run.place !== Number(lane.dataset.place)) {
+      lanes.send(lane, 'place', { place: run.place });
+    }
   }, KEYS_AFTER);
 });
 

@@ -22,9 +22,15 @@ const sighting = {
       button.classList.toggle('now', part === step);
       button.hidden = part === 'whom' && Boolean(s.did) && !s.did.to;
     }
-    for (const button of root.querySelectorAll('#how [data-gravity]')) { button.setAttribute('aria-pressed', String(Number(button.dataset.gravity) === (s.gravity || (s.did && s.did.gravity) || 1))); }
+    const gravity = s.gravity || (s.did && s.did.gravity) || 1;
+    for (const button of root.querySelectorAll('#how [data-gravity]')) {
+      button.setAttribute('aria-pressed', String(Number(button.dataset.gravity) === gravity));
+    }
     root.querySelector('#times').textContent = s.times || 1;
-    if (s.who) { for (const chip of root.querySelectorAll('[data-step="whom"] .fishchip')) { chip.hidden = chip.dataset.fish === s.who.id || (chip.dataset.boxed === 'true') !== (s.did && s.did.word === 'struck-box'); } }
+    const atTheBox = Boolean(s.did && s.did.word === 'struck-box');
+    for (const chip of s.who ? root.querySelectorAll('[data-step="whom"] .fishchip') : []) {
+      chip.hidden = chip.dataset.fish === s.who.id || (chip.dataset.boxed === 'true') !== atTheBox;
+    }
   },
   log(x, y) {
     const s = sighting.said;
@@ -82,7 +88,8 @@ document.addEventListener('click', (event) => {
   if (pair) {
     taps.counts.set(pair.dataset.says, (taps.counts.get(pair.dataset.says) || 0) + 1);
     tally();
-    outbox.put(`${document.getElementById('sighting').dataset.base}/sighting`, { fish: pair.dataset.fish, doing: pair.dataset.doing, other: pair.dataset.other, times: 1 }, pair.dataset.says);
+    const { fish, doing, other, says } = pair.dataset;
+    outbox.put(`${document.getElementById('sighting').dataset.base}/sighting`, { fish, doing, other, times: 1 }, says);
     return;
   }
   const waits = event.target.closest('[data-drop]');
@@ -95,7 +102,8 @@ document.addEventListener('click', (event) => {
   if (!button) { return; }
   if (button.matches('.fishchip')) { chip(button); }
   if (button.matches('[data-doing]')) {
-    s.did = { word: button.dataset.doing, says: button.dataset.says, to: button.dataset.to === 'true', gravity: Number(button.dataset.gravity) };
+    const { doing, says, to, gravity } = button.dataset;
+    s.did = { word: doing, says, to: to === 'true', gravity: Number(gravity) };
     sighting.show(s.did.to ? 'whom' : 'where');
   }
   if (button.id === 'anywhere') { sighting.log(); }
@@ -105,7 +113,9 @@ document.addEventListener('click', (event) => {
   if (button.matches('[data-more]')) { s.times = Math.min(99, (s.times || 1) + 1); sighting.show(sighting.step); }
   if (button.matches('[data-part]')) {
     const part = button.dataset.part;
-    const ready = { who: true, did: Boolean(s.who), whom: Boolean(s.did && s.did.to), where: Boolean(s.did && (!s.did.to || s.whom)) }[part];
+    const whom = Boolean(s.did && s.did.to);
+    const where = Boolean(s.did && (!s.did.to || s.whom));
+    const ready = { who: true, did: Boolean(s.who), whom, where }[part];
     if (ready) { sighting.show(part); }
   }
 });
@@ -161,11 +171,13 @@ function waiting() {
   if (!bar || !list) { return; }
   const wait = lines.filter((l) => !l.refused).length;
   bar.hidden = wait === 0;
-  bar.textContent = wait === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.' : `${wait} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
+  bar.textContent = wait === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.'
+    : `${wait} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
   list.hidden = lines.length === 0;
   list.replaceChildren(...lines.map((line) => {
     const item = document.createElement('li');
-    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — ${line.refused ? `not taken: ${line.refused}` : 'waiting'} `;
+    const state = line.refused ? `not taken: ${line.refused}` : 'waiting';
+    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — ${state} `;
     const undo = document.createElement('button');
     undo.type = 'button';
     undo.className = 'link soft';

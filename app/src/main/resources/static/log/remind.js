@@ -1,4 +1,5 @@
-// Reminders of what is due, as notifications of this device: only where its keeper has allowed them, and each once. They come while a page of
+// Reminders of what is due, as notifications of this device: only where its keeper has allowed them, and each once.
+// They come while a page of
 // Pelluna is open; nothing is sent over the network for them.
 
 const TOLD = 'pelluna-told';
@@ -31,7 +32,10 @@ function show() {
   box.hidden = false;
   const button = document.getElementById('remind');
   button.hidden = Notification.permission !== 'default';
-  document.getElementById('remind-says').textContent = { granted: 'This device reminds you while Pelluna is open.', denied: 'Reminders are blocked in this browser\'s settings.' }[Notification.permission] || '';
+  document.getElementById('remind-says').textContent = {
+    granted: 'This device reminds you while Pelluna is open.',
+    denied: 'Reminders are blocked in this browser\'s settings.',
+  }[Notification.permission] || '';
 }
 
 document.addEventListener('click', async (event) => {

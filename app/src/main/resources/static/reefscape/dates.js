@@ -28,7 +28,8 @@ export class Dates extends Picture {
     const c = changes[last];
     let first = last;
     while (first > after && changes[first - 1].day === c.day) { first -= 1; }
-    line.textContent = `In ${MONTH.format(this.dateOf(c.day))} ${changes.slice(first, Math.min(last + 1, first + 3)).map((m) => m.says).join('; ')}.`;
+    const said = changes.slice(first, Math.min(last + 1, first + 3)).map((m) => m.says).join('; ');
+    line.textContent = `In ${MONTH.format(this.dateOf(c.day))} ${said}.`;
   }
 
   // Changes come in the order of their days: the first one after a day, by halving.

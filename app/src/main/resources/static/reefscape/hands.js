@@ -90,7 +90,8 @@ export class Reefscape extends Dates {
     if (held.kind === 'rock') {
       const outline = held.piece.querySelector('.rock-outline').getBBox();
       for (const el of this.root.querySelectorAll('.grip, .hide-piece')) {
-        const mine = el.dataset.kind === 'foot' ? el.dataset.i === held.i : el.dataset.kind === 'point' && el.dataset.i.startsWith(`${held.i}.`);
+        const mine = el.dataset.kind === 'foot' ? el.dataset.i === held.i
+          : el.dataset.kind === 'point' && el.dataset.i.startsWith(`${held.i}.`);
         const box = el.dataset.kind === 'hide' && el.getBBox();
         const inside = box && box.x + box.width / 2 > outline.x && box.x + box.width / 2 < outline.x + outline.width;
         if (mine || inside) { all.push(el); }
@@ -129,7 +130,8 @@ export class Reefscape extends Dates {
   }
 
   async put(kind, i, dx, dy) {
-    const body = new URLSearchParams({ kind, i, dx: dx.toFixed(2), dy: dy.toFixed(2), on: this.iso(this.day), chosen: this.scene.chosen || '' });
+    const chosen = this.scene.chosen || '';
+    const body = new URLSearchParams({ kind, i, dx: dx.toFixed(2), dy: dy.toFixed(2), on: this.iso(this.day), chosen });
     this.focus = `[data-kind="${kind}"][data-i="${i}"]`;
     await window.pellunaLive.go(`${this.scene.base}/move`, { method: 'POST', body }, false);
   }
@@ -144,10 +146,12 @@ export class Reefscape extends Dates {
       event.preventDefault();
       const [dx, dy] = ways[event.key];
       const level = kind === 'rock' || kind === 'foot' || kind === 'runend';
-      if ((level && dx) || (kind === 'point' && dy) || kind === 'hide' || kind === 'run') { this.put(kind, i, kind === 'point' ? 0 : dx, level ? 0 : dy); }
+      const goes = (level && dx) || (kind === 'point' && dy) || kind === 'hide' || kind === 'run';
+      if (goes) { this.put(kind, i, kind === 'point' ? 0 : dx, level ? 0 : dy); }
     } else if ((event.key === 'Delete' || event.key === 'Backspace') && (kind === 'hide' || kind === 'rock')) {
       event.preventDefault();
-      window.pellunaLive.go(`${this.scene.base}/take`, { method: 'POST', body: new URLSearchParams({ kind, i, on: this.iso(this.day) }) }, false);
+      const body = new URLSearchParams({ kind, i, on: this.iso(this.day) });
+      window.pellunaLive.go(`${this.scene.base}/take`, { method: 'POST', body }, false);
     }
   }
 

@@ -21,7 +21,8 @@ const reef = {
     }
     // On a phone the explanation is a sheet over the lower half: what it is about is brought into the upper one.
     const sheet = document.querySelector('#explains.sheet-up');
-    if (sheet && reef.here.scene.chosen !== before && getComputedStyle(sheet).position === 'fixed') { root.scrollIntoView({ block: 'start' }); }
+    const covers = sheet && reef.here.scene.chosen !== before && getComputedStyle(sheet).position === 'fixed';
+    if (covers) { root.scrollIntoView({ block: 'start' }); }
   },
 };
 

@@ -200,7 +200,8 @@ export class Picture extends Tank {
     const angle = i * 2.4;
     const x = s.x + far * Math.cos(angle) * 1.15;
     const y = s.y + far * Math.sin(angle) * 0.6;
-    return [Math.max(s.length / 2, Math.min(this.scene.length - s.length / 2, x)), Math.max(s.half * 0.8, Math.min(this.scene.floor - s.half * 0.8, y))];
+    const within = (v, margin, most) => Math.max(margin, Math.min(most - margin, v));
+    return [within(x, s.length / 2, this.scene.length), within(y, s.half * 0.8, this.scene.floor)];
   }
 
   drawArrow(c, a, px) {
@@ -323,7 +324,8 @@ export class Picture extends Tank {
         const k = this.perCm * this.ratio;
         c.save();
         c.setTransform(1, 0, 0, 1, 0, 0);
-        c.drawImage(label, Math.round((x - this.scene.box[0]) * k - label.width / 2), Math.round((box[1] - 3 * px - this.scene.box[1]) * k));
+        const left = Math.round((x - this.scene.box[0]) * k - label.width / 2);
+        c.drawImage(label, left, Math.round((box[1] - 3 * px - this.scene.box[1]) * k));
         c.restore();
       }
     }
