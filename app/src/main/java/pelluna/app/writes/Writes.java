@@ -28,6 +28,15 @@ class Writes {
     static final String SAVED = "Pelluna-Saved";
 
     private static final String REDIRECT = "redirect:";
+    /** A tank and its sandbox have one lock, held until the write ends. */
+    private static final String THE_TANK = """
+            select 1 from (
+              select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where id = ?), ?))) held""";
+    /** Others who write to the same tank may be several; a page still answers within three seconds. */
+    private static final String FOR_THE_TANK = "2600ms";
+    /** As for every connection, see application.yaml. */
+    private static final String FOR_A_ROW = "1800ms";
+
     private static final Pattern TANK = Pattern.compile("/tanks/(\\d{1,18})(/.*)?");
 
     private final PlatformTransactionManager transactions;
@@ -94,12 +103,18 @@ class Writes {
         Matcher tank = TANK.matcher(request.getRequestURI());
         if (tank.matches()) {
             long id = Long.parseLong(tank.group(1));
-            jdbc.sql("select 1 from (select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where "
-                            + "id = ?), ?))) held")
-                    .params(id, id)
-                    .query(Integer.class)
-                    .single();
+            waitAtMost(FOR_THE_TANK);
+            jdbc.sql(THE_TANK).params(id, id).query(Integer.class).single();
+            waitAtMost(FOR_A_ROW);
         }
+    }
+
+    /** For locks, until this transaction ends. */
+    private void waitAtMost(String time) {
+        jdbc.sql("select set_config('lock_timeout', ?, true)")
+                .param(time)
+                .query(String.class)
+                .single();
     }
 
     private static boolean refused(String location) {
