@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -32,21 +33,31 @@ class Writes {
     private static final String THE_TANK = """
             select 1 from (
               select pg_advisory_xact_lock(coalesce((select sandbox_of from tank where id = ?), ?))) held""";
-    /** Others who write to the same tank may be several; a page still answers within three seconds. */
-    private static final String FOR_THE_TANK = "2600ms";
-    /** As for every connection, see application.yaml. */
-    private static final String FOR_A_ROW = "1800ms";
 
     private static final Pattern TANK = Pattern.compile("/tanks/(\\d{1,18})(/.*)?");
 
     private final PlatformTransactionManager transactions;
     private final JdbcClient jdbc;
     private final WriteKeys keys;
+    private final String forTheTank;
+    private final String forARow;
 
-    Writes(PlatformTransactionManager transactions, JdbcClient jdbc, WriteKeys keys) {
+    /**
+     * @param forTheTank how long others who write to the same tank are waited for; a page still answers within three
+     *     seconds
+     * @param forARow how long any other lock is waited for, as on every connection
+     */
+    Writes(
+            PlatformTransactionManager transactions,
+            JdbcClient jdbc,
+            WriteKeys keys,
+            @Value("${pelluna.waits.tank}") String forTheTank,
+            @Value("${pelluna.waits.row}") String forARow) {
         this.transactions = transactions;
         this.jdbc = jdbc;
         this.keys = keys;
+        this.forTheTank = forTheTank;
+        this.forARow = forARow;
     }
 
     /**
@@ -103,9 +114,9 @@ class Writes {
         Matcher tank = TANK.matcher(request.getRequestURI());
         if (tank.matches()) {
             long id = Long.parseLong(tank.group(1));
-            waitAtMost(FOR_THE_TANK);
+            waitAtMost(forTheTank);
             jdbc.sql(THE_TANK).params(id, id).query(Integer.class).single();
-            waitAtMost(FOR_A_ROW);
+            waitAtMost(forARow);
         }
     }
 

@@ -120,16 +120,26 @@ class LauncherTest {
     }
 
     private void tank(String name) throws IOException {
-        assertThat(send(HttpRequest.newBuilder(at("/tanks"))
+        String form = "key=" + name + "&name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50";
+        assertThat(patiently(HttpRequest.newBuilder(at("/tanks"))
                                 .header("Content-Type", "application/x-www-form-urlencoded")
-                                .POST(HttpRequest.BodyPublishers.ofString(
-                                        "name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50")))
+                                .POST(HttpRequest.BodyPublishers.ofString(form)))
                         .statusCode())
                 .isEqualTo(302);
     }
 
+    /** Asks again while the answer is 'one moment', as a page does. */
+    private static HttpResponse<String> patiently(HttpRequest.Builder request) throws IOException {
+        Instant end = Instant.now().plus(PATIENCE);
+        HttpResponse<String> answer = send(request);
+        while (answer.statusCode() == 503 && Instant.now().isBefore(end)) {
+            answer = send(request);
+        }
+        return answer;
+    }
+
     private String tanks() throws IOException {
-        return send(HttpRequest.newBuilder(at("/tanks/new")).GET()).body();
+        return patiently(HttpRequest.newBuilder(at("/tanks/new")).GET()).body();
     }
 
     private static void kill(long process) throws IOException, InterruptedException {

@@ -39,7 +39,13 @@ public final class Pelluna {
             running = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=" + database,
-                    "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+                    "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"),
+                    // a machine that others use is no database in trouble: that is tested apart, with the limits of use
+                    "--spring.datasource.hikari.connection-timeout=60000",
+                    "--spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s'",
+                    "--spring.datasource.hikari.data-source-properties.socketTimeout=90",
+                    "--pelluna.waits.tank=60s",
+                    "--pelluna.waits.row=60s");
         }
         return "http://127.0.0.1:"
                 + ((WebServerApplicationContext) running).getWebServer().getPort();
