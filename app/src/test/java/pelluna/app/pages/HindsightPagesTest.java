@@ -135,7 +135,7 @@ class HindsightPagesTest {
                         "Both are Amphiprion");
         assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
         assertThat(page)
-                .containsPattern("Surge</span>[\\s\\S]{0,80}</th><td class=\"fig\">1</td>")
+                .containsPattern("Surge</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")
                 .contains("1 of 1");
     }
 

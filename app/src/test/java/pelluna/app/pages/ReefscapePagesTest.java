@@ -171,7 +171,7 @@ class ReefscapePagesTest {
     @Test
     void whatWouldLowerItIsTriedByOneClickAndTakenBackByOne() {
         String offers = Pelluna.get(at("/reefscape/offers?pair=" + pair())).body();
-        Matcher box = Pattern.compile("value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"")
+        Matcher box = Pattern.compile("(?s)value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"")
                 .matcher(offers);
         assertThat(box.find()).isTrue();
         double before = scene().get("now").get("presses").get(0).get(2).asDouble();
