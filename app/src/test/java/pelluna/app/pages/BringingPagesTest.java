@@ -317,7 +317,7 @@ class BringingPagesTest {
     void aFishInTheBoxThatIsPutDownAsArrivedIsTheSameFishAndOutOfTheBox() {
         box();
         long id = gramma().id();
-        String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\" value=\"([^\"]+)\".*", "$1");
+        String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\"\\s+value=\"([^\"]+)\".*", "$1");
         tank.post("/arrivals/arrived", Map.of("fish", "w0", "of", mark));
         assertThat(gramma().id()).isEqualTo(id);
         assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
