@@ -81,6 +81,11 @@ final class Fuzz {
         world = new World("Fuzzed");
     }
 
+    /** Goes on with a new tank: the old one fills up. */
+    void anew() {
+        world = new World("Fuzzed");
+    }
+
     int asked() {
         return asked;
     }

@@ -22,6 +22,7 @@ class FuzzAtLength {
         int told = 0;
         while (Instant.now().isBefore(end)) {
             FuzzTest.round(fuzz, 6, 5, order);
+            fuzz.anew();
             for (; told < fuzz.troubles().size(); told++) {
                 System.out.println(fuzz.troubles().get(told));
             }
