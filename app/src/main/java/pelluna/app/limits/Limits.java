@@ -71,19 +71,24 @@ final class Limits {
         if (!Utf8.clean(value)) {
             throw new Unreadable(field, "There are signs in it that are no text.");
         }
-        int most = letters(path, field);
-        if (value.length() > most && value.strip().length() > most) {
-            throw new Refused(
-                    field,
-                    "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for "
-                            + most + ". Please shorten it.");
-        }
+        length(path, field, value);
         if (!FREE.contains(field) && Days.likeADay(value.strip())) {
             if (PLANNED.matcher(path).matches()) {
                 Days.planned(field, value, today);
             } else {
                 Days.happened(field, value);
             }
+        }
+    }
+
+    /** @throws Refused beside the field, if it is longer than there is room for; a field that is sent twice is read as one */
+    static void length(String path, String field, String value) {
+        int most = letters(path, field);
+        if (value.length() > most && value.strip().length() > most) {
+            throw new Refused(
+                    field,
+                    "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for "
+                            + most + ". Please shorten it.");
         }
     }
 

@@ -59,6 +59,7 @@ class LimitsFilter extends OncePerRequestFilter {
                 throw new Refused("", "There are more fields in it than Pelluna has.");
             }
             for (Map.Entry<String, String[]> field : sent.entrySet()) {
+                Limits.length(request.getRequestURI(), field.getKey(), String.join(",", field.getValue()));
                 for (String value : field.getValue()) {
                     Limits.check(request.getRequestURI(), field.getKey(), value, LocalDate.now(clock));
                 }

@@ -9,6 +9,7 @@ import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -163,6 +164,17 @@ class Failures {
                 response,
                 HttpServletResponse.SC_BAD_REQUEST,
                 "Something was missing, could not be read, or was larger than Pelluna takes. Nothing was changed.");
+    }
+
+    /** The database's own limits are the last net: what they stop was not written, and is no failure of the program. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    void beyond(DataIntegrityViolationException e, HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
+        LOG.warn("{} {} was stopped by the database: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        answers.refused(
+                request,
+                response,
+                new Refused("", "Something in it is beyond what Pelluna keeps. Nothing was changed."));
     }
 
     /** Whoever asked has gone. */

@@ -286,6 +286,13 @@ class LimitsTest {
         }
     }
 
+    @Test
+    void aFieldThatIsSentTwiceIsHeldToItsLengthAsOne() {
+        HttpResponse<String> answer = Rough.send(Rough.post(tank.at("/arrivals/prices"), "currency=EUR&currency=0x10"));
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("there is room for 6");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"-147004", "999999999", "1001"})
     void aDrawnReefFollowsNoNumberThatCannotBe(String hides) {
