@@ -81,7 +81,7 @@ final class Limits {
         }
     }
 
-    /** @throws Refused beside the field, if it is longer than there is room for; a field that is sent twice is read as one */
+    /** @throws Refused beside the field, if there is no room for it; a field that is sent twice is read as one */
     static void length(String path, String field, String value) {
         int most = letters(path, field);
         if (value.length() > most && value.strip().length() > most) {
