@@ -2,6 +2,8 @@ package pelluna.app.writes;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -80,7 +82,7 @@ class Writes {
             }
             answer = handler.call();
             String location = location(answer, arguments);
-            if (refused(location) || write.isRollbackOnly()) {
+            if (refused(location) || refused(answer) || write.isRollbackOnly()) {
                 transactions.rollback(write);
                 return refused(location) ? RefusedPages.show(request, response, location) : answer;
             }
@@ -128,6 +130,12 @@ class Writes {
                 .single();
     }
 
+    /** A script is refused by the status of its answer. */
+    private static boolean refused(Object answer) {
+        return answer instanceof ResponseEntity<?> entity
+                && entity.getStatusCode().isError();
+    }
+
     private static boolean refused(String location) {
         return location != null
                 && UriComponentsBuilder.fromUriString(location)
@@ -154,6 +162,6 @@ class Writes {
     }
 
     private static String encoded(Map.Entry<String, Object> attribute) {
-        return java.net.URLEncoder.encode(attribute.getValue().toString(), java.nio.charset.StandardCharsets.UTF_8);
+        return URLEncoder.encode(attribute.getValue().toString(), StandardCharsets.UTF_8);
     }
 }

@@ -117,6 +117,25 @@ class OncePerKeyTest {
     }
 
     @Test
+    void aLineThatWasRefusedKeepsItsReasonAndIsWrittenOnceItCanBe() {
+        Map<String, String> line = World.form(
+                "text",
+                "Late chased wrasse",
+                "quiet",
+                "true",
+                "key",
+                UUID.randomUUID().toString());
+        for (int i = 0; i < 2; i++) {
+            HttpResponse<String> refused = Rough.send(once.at("/log/typed"), line);
+            assertThat(refused.statusCode()).isEqualTo(422);
+            assertThat(refused.body()).contains("Nobody here goes by 'Late'");
+            assertThat(refused.headers().firstValue("Pelluna-Saved")).isEmpty();
+        }
+        Rough.send(once.at("/log/fish/" + once.boss() + "/called"), World.form("name", "Late"));
+        assertThat(Rough.send(once.at("/log/typed"), line).statusCode()).isEqualTo(204);
+    }
+
+    @Test
     void everyFormOfAPageBringsItsKey() {
         for (String path : List.of(
                 "/log",
