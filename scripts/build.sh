@@ -1,10 +1,10 @@
 # Builds when something changed since the last build. Sourced by ./pelluna.
 
 # PELLUNA_CLASSPATH: classes that are built already, as in the tests.
-classpath() { echo "${PELLUNA_CLASSPATH:-$here/app/target/classes:$here/core/target/classes:$here/app/target/lib/*}"; }
+classpath() { echo "${PELLUNA_CLASSPATH:-$here/app/target/classes:$here/words/target/classes:$here/core/target/classes:$here/app/target/lib/*}"; }
 
 fingerprint() {
-  (cd "$here" && find pom.xml core/pom.xml core/src/main app/pom.xml app/src/main docs/plan.schema.json -type f -printf '%p %s %T@\n' \
+  (cd "$here" && find pom.xml core/pom.xml core/src/main words/pom.xml words/src/main app/pom.xml app/src/main docs/plan.schema.json -type f -printf '%p %s %T@\n' \
     | sort | sha256sum)
 }
 

@@ -4,7 +4,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.UnitSystem;
 
 /** Whose request this is. One local keeper for now; accounts come later and only this class changes then. */
 @Component

@@ -6,8 +6,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import pelluna.app.rows.Row;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** Somebody who keeps fish, with the units and the light they read by. Owns tanks. */
 @Entity
@@ -44,8 +44,9 @@ public class KeeperAccount extends Row {
         return name;
     }
 
-    public Measures measures() {
-        return new Measures(units);
+    /** The language and the units that the keeper reads. */
+    public Words words() {
+        return Words.english(units);
     }
 
     public String theme() {

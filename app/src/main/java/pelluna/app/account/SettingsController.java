@@ -6,7 +6,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.UnitSystem;
 
 /** Units and light, from the rail of every page. Goes back to where it was asked. */
 @Controller

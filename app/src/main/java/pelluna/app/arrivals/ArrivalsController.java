@@ -24,9 +24,9 @@ import pelluna.core.arrivals.Scheduler;
 import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** The Arrivals place: who comes when, in the best order around the keeper's hand, and what the water says to it. */
 @Controller
@@ -84,7 +84,8 @@ class ArrivalsController {
         boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
         Scheduler scheduler = scheduler(desk);
-        model.addAttribute("handPrice", byHand ? scheduler.price(schedule).says() : "");
+        model.addAttribute(
+                "handPrice", byHand ? desk.say().of(scheduler.price(schedule).says()) : "");
         OptionalDouble grouping = scheduler.groupingPrice();
         model.addAttribute("groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble())));
         model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
@@ -95,8 +96,8 @@ class ArrivalsController {
         model.addAttribute("planStart", Measures.date(desk.plan().startOn()));
         model.addAttribute("today", desks.today().toString());
         model.addAttribute("capacity", desk.assessment().capacity());
-        model.addAttribute("rulers", LensRulers.draw(desk.assessment().capacity(), desk.plan()));
-        model.addAttribute("school", desk.plan().tank().school().plain());
+        model.addAttribute("rulers", LensRulers.draw(desk.assessment().capacity(), desk.plan(), desk.say()));
+        model.addAttribute("school", desk.say().of(desk.plan().tank().school()));
         model.addAttribute("tested", !desk.plan().tests().isEmpty());
         water(model, desk, schedule, chosen);
         return "arrivals";

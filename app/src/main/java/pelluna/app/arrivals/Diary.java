@@ -15,7 +15,8 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.English;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /**
  * The days of a plan: buy, box, release, looks after it, growth, leaving.
@@ -29,11 +30,12 @@ public record Diary(LocalDate on, String key, String title, String says) {
 
     /** The days of the plan on a desk. */
     public static List<Diary> of(Desk desk) {
-        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk::lasting);
+        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk::lasting, desk.say());
     }
 
     /** @param lasting gives a fish of the plan a name that stays the same */
-    static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting) {
+    static List<Diary> of(
+            Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting, Words say) {
         List<Diary> days = new ArrayList<>();
         for (Dated d : schedule.steps()) {
             arrival(
@@ -41,6 +43,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                     d.arrival().parties().stream()
                             .map(p -> lasting.apply(p.id()))
                             .collect(Collectors.joining("-")),
+                    say,
                     days);
         }
         for (Party p : plan.everybody()) {
@@ -55,20 +58,23 @@ public record Diary(LocalDate on, String key, String title, String says) {
                         c.on(),
                         "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-"
                                 + c.about().stream().map(lasting).collect(Collectors.joining("-")),
-                        English.capital(c.says()),
+                        say.title(c.event()),
                         "By its growth, reckoned; measure it and see."));
             }
         }
         Restock.reminders(plan)
                 .forEach(r -> days.add(new Diary(
-                        r.on(), "restock-" + ChronoUnit.DAYS.between(plan.startOn(), r.on()), r.title(), r.says())));
+                        r.on(),
+                        "restock-" + ChronoUnit.DAYS.between(plan.startOn(), r.on()),
+                        say.of(r.kind()),
+                        say.of(r))));
         days.sort(Comparator.comparing(Diary::on).thenComparing(Diary::key));
         return days;
     }
 
-    private static void arrival(Dated d, String id, List<Diary> days) {
+    private static void arrival(Dated d, String id, Words say, List<Diary> days) {
         String label = d.arrival().label();
-        String why = String.join(" ", d.why());
+        String why = say.sentences(d.why());
         d.quarantineFrom()
                 .ifPresent(q -> days.add(new Diary(
                         q,
@@ -97,7 +103,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                 d.releaseOn(),
                 "release-" + id,
                 (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
-                "Goes in " + d.method().plain()
+                "Goes in " + say.of(d.method())
                         + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. "
                         + why));
         for (int after : LOOKS) {

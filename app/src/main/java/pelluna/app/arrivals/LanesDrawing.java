@@ -14,8 +14,8 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.WaterTest;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /**
  * Lanes by arrival over a shared date axis: quarantine hatched, box outlined, in the tank filled, days to look ticked,
@@ -240,7 +240,8 @@ final class LanesDrawing {
                         "class",
                         "grows step-" + c.step().word());
                 svg.open("title")
-                        .add(Svg.escape(Measures.date(c.on()) + ": " + c.says()))
+                        .add(Svg.escape(
+                                Measures.date(c.on()) + ": " + desk.say().of(c.event())))
                         .close("title")
                         .close("path");
             }

@@ -18,7 +18,8 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
-import pelluna.core.units.English;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** Who outgrows the tank and when, who is to leave, and what that changes. */
 @Controller
@@ -49,7 +50,7 @@ class LeavingController {
         List<Change> changes = desk.ahead().changes();
         List<Fish> all = new ArrayList<>();
         for (Presence p : outlook.everybody()) {
-            all.add(fish(p.party(), changes, desks.today()));
+            all.add(fish(p.party(), changes, desks.today(), desk.say()));
         }
         long outgrow =
                 all.stream().filter(f -> !f.outgrows().isEmpty() && !f.leaves()).count();
@@ -81,17 +82,19 @@ class LeavingController {
                 chosen == null
                         ? List.of()
                         : LeavingEffect.of(
-                                desk.plan(),
-                                desk.plan().party(chosen.party().id()).orElse(chosen.party()),
-                                chosen.on(),
-                                desk.say()));
+                                        desk.plan(),
+                                        desk.plan().party(chosen.party().id()).orElse(chosen.party()),
+                                        chosen.on())
+                                .stream()
+                                .map(desk.say()::of)
+                                .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("today", desks.today());
         return "leaving";
     }
 
-    private static Fish fish(Party p, List<Change> changes, LocalDate today) {
+    private static Fish fish(Party p, List<Change> changes, LocalDate today, Words say) {
         List<Change> mine = changes.stream()
                 .filter(c -> c.about().contains(p.id()) && c.about().size() == 1)
                 .filter(c -> c.kind() == Change.Kind.LONGER_RUN
@@ -112,8 +115,7 @@ class LeavingController {
                         .orElse(
                                 mine.isEmpty()
                                         ? ""
-                                        : mine.get(0)
-                                                .says()
+                                        : say.of(mine.get(0).event())
                                                 .replaceFirst(
                                                         "^the "
                                                                 + java.util.regex.Pattern.quote(p.species()

@@ -8,6 +8,7 @@ import pelluna.core.capacity.Lens;
 import pelluna.core.capacity.Waste;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.TankDraft;
+import pelluna.words.Words;
 
 /**
  * The three lenses as rulers, each in its own unit: where this tank comes to when all are grown, and the lines that
@@ -24,7 +25,7 @@ final class LensRulers {
     /** A line on a ruler with the school that draws it. */
     private record Line(double at, String says, boolean yours) {}
 
-    static String draw(Capacity capacity, Plan plan) {
+    static String draw(Capacity capacity, Plan plan, Words say) {
         Svg svg = new Svg()
                 .open(
                         "svg",
@@ -39,13 +40,13 @@ final class LensRulers {
                                 + String.join(
                                         " ",
                                         capacity.lenses().stream()
-                                                .map(Lens::says)
+                                                .map(l -> say.of(l.why()))
                                                 .toList()));
         double y = 18;
         double litres = plan.tank().glassLitres();
         for (Lens lens : capacity.lenses()) {
-            List<Line> lines = switch (lens.name()) {
-                case "length-rule" ->
+            List<Line> lines = switch (lens.kind()) {
+                case LENGTH_RULE ->
                     List.of(
                             new Line(
                                     new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
@@ -54,7 +55,7 @@ final class LensRulers {
                                     new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres),
                                     "seasoned",
                                     false));
-                case "waste" ->
+                case WASTE ->
                     lens.byPhosphate()
                             ? List.of(
                                     new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
@@ -66,21 +67,21 @@ final class LensRulers {
                                     new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
                 default -> List.of(new Line(100, "all of it", true));
             };
-            ruler(svg, lens, lines, y, lens == capacity.binding());
+            ruler(svg, lens, lines, y, lens == capacity.binding(), say);
             y += EACH;
         }
         return svg.close("svg").toString();
     }
 
-    private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds) {
+    private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds, Words say) {
         double most =
                 Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
         svg.text(
                 0,
                 y - 5,
-                switch (lens.name()) {
-                            case "length-rule" -> "Inches of grown fish";
-                            case "waste" -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
+                switch (lens.kind()) {
+                            case LENGTH_RULE -> "Inches of grown fish";
+                            case WASTE -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
                             default -> "Tightest part of the room, %";
                         }
                         + (binds ? ": binds" : ""),
@@ -129,6 +130,6 @@ final class LensRulers {
                 5,
                 "class",
                 "used step-" + lens.step().word());
-        svg.text(WIDTH, y - 5, lens.figure(), "class", "figure", "text-anchor", "end");
+        svg.text(WIDTH, y - 5, say.of(lens.figure()), "class", "figure", "text-anchor", "end");
     }
 }

@@ -23,8 +23,8 @@ import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.introduction.AtTheShop;
 import pelluna.core.plan.Party;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** What to buy in which order, on one printed page; and the calendar, as a file and by a private link. */
 @Controller
@@ -79,8 +79,8 @@ class ListController {
                         d.releaseOn(),
                         p.label(),
                         desk.say().length(p.lengthCm()),
-                        AtTheShop.of(p.species(), catalogue.get(), desk.say()).look().stream()
-                                .map(AtTheShop.Line::says)
+                        AtTheShop.of(p.species(), catalogue.get()).look().stream()
+                                .map(l -> desk.say().of(l.says()))
                                 .limit(2)
                                 .toList(),
                         p.hand().price().isPresent()

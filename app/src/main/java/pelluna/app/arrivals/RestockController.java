@@ -19,9 +19,9 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.plan.Fallow;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.water.NitrogenCycle;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Restock after a fallow time: a plan with rules of its own. */
 @Controller
@@ -57,7 +57,8 @@ class RestockController {
         model.addAttribute("until", fallow == null ? desks.today().plusDays(USUAL_DAYS) : fallow.until());
         model.addAttribute("residents", desk.plan().residents().size());
         model.addAttribute("reminders", Restock.reminders(desk.plan()));
-        model.addAttribute("filter", fallow == null ? "" : Restock.filterSays(desk.plan(), NitrogenCycle.CYCLED_LOAD));
+        model.addAttribute(
+                "filter", fallow == null ? "" : desk.say().of(Restock.filter(desk.plan(), NitrogenCycle.CYCLED_LOAD)));
         model.addAttribute("steps", desk.assessment().arrivals().steps());
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("refused", Shells.refusal(refused));

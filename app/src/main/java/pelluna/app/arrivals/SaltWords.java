@@ -5,15 +5,15 @@ import java.util.List;
 import pelluna.app.account.KeeperAccount;
 import pelluna.core.capacity.PredatorSalt;
 import pelluna.core.catalogue.Species;
-import pelluna.core.tank.ReefLife;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The low salinity of predators' tanks in sentences: who stands it, what it saves, what a weekly change costs. */
 final class SaltWords {
     private SaltWords() {}
 
-    static List<String> of(PredatorSalt salt, KeeperAccount account, Measures say) {
+    static List<String> of(PredatorSalt salt, KeeperAccount account, Words say) {
         List<String> says = new ArrayList<>();
         String at = "At a specific gravity of " + PredatorSalt.GRAVITY + ", "
                 + Measures.number(Measures.round(salt.salinity(), 1)) + " g/kg";
@@ -22,7 +22,7 @@ final class SaltWords {
                         ? at
                                 + ", nobody here would suffer, as far as the catalogue knows. No invertebrate stands "
                                 + "it: none may come then."
-                        : at + ", these would suffer: " + English.list(whoCannot(salt))
+                        : at + ", these would suffer: " + English.list(whoCannot(salt, say))
                                 + ". Keep it as it is while they are here.");
         says.add("Salt mix a month: " + say.mass(1000 * salt.kgNow()) + " as you run it, "
                 + say.mass(1000 * salt.kgLow()) + " so low" + money(salt.saved(), account, ", which saves ") + ".");
@@ -35,10 +35,10 @@ final class SaltWords {
         return says;
     }
 
-    private static List<String> whoCannot(PredatorSalt salt) {
+    private static List<String> whoCannot(PredatorSalt salt, Words say) {
         List<String> names =
                 new ArrayList<>(salt.fish().stream().map(Species::name).toList());
-        salt.invertebrates().stream().map(ReefLife::plain).forEach(names::add);
+        salt.invertebrates().stream().map(say::of).forEach(names::add);
         return names;
     }
 

@@ -7,8 +7,8 @@ import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
-import pelluna.core.units.Measures;
 import pelluna.core.water.Ammonia;
+import pelluna.words.Measures;
 
 /**
  * Three strips under the lanes, on the same days: load against what the filter carries, ammonia, nitrate; the same

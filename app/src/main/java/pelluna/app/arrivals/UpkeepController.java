@@ -24,8 +24,8 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.PlanTime;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** What the plan takes: time, money at the keeper's own prices, food, seaweed, salt. */
 @Controller

@@ -9,9 +9,9 @@ import pelluna.core.arrivals.Schedule;
 import pelluna.core.outlook.WaterCourse;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.water.Ammonia;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** What the strips say, in sentences. Computed, not promised. */
 final class WaterWords {

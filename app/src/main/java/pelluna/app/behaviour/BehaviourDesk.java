@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
@@ -18,8 +19,10 @@ import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Standing;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Hours;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the log says about who presses whom: standing, pressure, records. */
 @Service
@@ -27,9 +30,11 @@ public class BehaviourDesk {
     /** Weighed acts an hour from which a fish counts as pressed. Pelluna's judgement. */
     private static final double PRESSED = 2;
 
+    private final CurrentKeeper keeper;
     private final LogFigures log;
 
-    BehaviourDesk(LogFigures log) {
+    BehaviourDesk(LogFigures log, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.log = log;
     }
 
@@ -64,13 +69,14 @@ public class BehaviourDesk {
                         .max()
                         .orElse(1));
         List<Pressed> found = new ArrayList<>();
+        Words words = keeper.get().words();
         for (Fish f : there) {
             Pressure p = pressure.get(f.id());
             if (p != null) {
                 found.add(new Pressed(
                         f,
                         p.rate(),
-                        says(p),
+                        says(p, words),
                         p.trend(),
                         SparkLine.draw(p.days(), most),
                         !Double.isNaN(p.rate()) && p.rate() >= PRESSED));
@@ -90,14 +96,14 @@ public class BehaviourDesk {
                 log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
     }
 
-    private static String says(Pressure p) {
+    private static String says(Pressure p, Words say) {
         String outside = p.outside() == 0
                 ? ""
                 : (p.acts() > 0 ? "; " : "") + English.count(p.outside(), "act", "acts") + " seen outside watches";
         return p.hours() == 0
                 ? "nobody watched; " + English.count(p.outside(), "act", "acts") + " seen in passing"
                 : Measures.number(Measures.round(p.acts() / p.hours(), 1)) + " an hour (" + p.acts() + " in "
-                        + RateChange.hours(p.hours()) + ")" + outside;
+                        + say.of(new Hours(p.hours())) + ")" + outside;
     }
 
     /** What was learned of a resident. @param fish its number */
@@ -117,7 +123,9 @@ public class BehaviourDesk {
                 learned.add(new Learned(
                         f.id(),
                         f.label(),
-                        f.recordAside() ? "set aside; it counts as its kind" : own.says(),
+                        f.recordAside()
+                                ? "set aside; it counts as its kind"
+                                : desk.say().of(own.seen()),
                         own.multiplier(),
                         f.recordAside(),
                         own.tells()));

@@ -12,7 +12,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.log.BesideTheLog;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.Standing;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** The short form of standing, pressure and did it help. */
 @Component
@@ -38,18 +38,18 @@ class Beside implements BesideTheLog {
         return new Seen(
                 prompts(desk),
                 ladder(standing, BehaviourDesk.byId(all)),
-                standing.contests() == 0 ? "" : standing.says(),
+                standing.contests() == 0 ? "" : desk.say().of(standing.order()),
                 behaviour.pressed(tank, there).stream()
                         .limit(MOST_PRESSED)
                         .map(p -> new Pressed(
                                 p.fish().id(),
                                 English.capital(p.fish().label()),
                                 p.spark(),
-                                p.trend().words()))
+                                desk.say().of(p.trend().course())))
                         .toList(),
-                last.map(t -> English.capital(t.taken().measure().plain())).orElse(""),
-                last.map(t -> English.capital(t.taken().did().words()) + ": "
-                                + t.taken().did().figures() + ".")
+                last.map(t -> desk.say().title(t.taken().measure())).orElse(""),
+                last.map(t -> desk.say().title(t.taken().did().course()) + ": "
+                                + desk.say().of(t.taken().did().counts()) + ".")
                         .orElse(""));
     }
 
@@ -60,7 +60,8 @@ class Beside implements BesideTheLog {
         for (BringingDesk.Coming c : bringing.coming(desk)) {
             c.gate()
                     .ifPresent(g -> prompts.add(new Prompt(
-                            English.capital(c.fish().said()) + " is in the box. " + g.says(),
+                            English.capital(c.fish().said()) + " is in the box. "
+                                    + desk.say().of(g.says()),
                             "The box",
                             base + "bringing?which=" + c.id())));
             if (bringing.callsTheRoll(c)) {

@@ -25,10 +25,11 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
-import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Standing;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Hours;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Standing, pressure, hot spots, did it help, and what Pelluna has learned of each fish. */
 @Controller
@@ -72,7 +73,7 @@ class StandingController {
         Standing standing = behaviour.standing(id, there);
         Map<String, Fish> byId = BehaviourDesk.byId(all);
         List<MeasureDesk.Told> told = measures.told(id, null);
-        shells.around(model, desk, "log", "Standing and pressure", standing.says());
+        shells.around(model, desk, "log", "Standing and pressure", desk.say().of(standing.order()));
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
         model.addAttribute("ladder", Beside.ladder(standing, byId));
@@ -86,16 +87,19 @@ class StandingController {
         model.addAttribute("learned", behaviour.learned(desk, all));
         model.addAttribute(
                 "watched",
-                RateChange.hours(
-                        log.watches(id).stream().mapToDouble(w -> w.hours()).sum()));
-        course(model, id, byId, told);
+                desk.say()
+                        .of(new Hours(log.watches(id).stream()
+                                .mapToDouble(w -> w.hours())
+                                .sum())));
+        course(model, desk, byId, told);
         hot(model, desk, id);
-        model.addAttribute("done", told.stream().map(t -> done(t, byId)).toList());
+        model.addAttribute(
+                "done", told.stream().map(t -> done(t, byId, desk.say())).toList());
         return "standing";
     }
 
-    private void course(Model model, long id, Map<String, Fish> byId, List<MeasureDesk.Told> told) {
-        LogFigures.Course course = log.course(id);
+    private void course(Model model, Desk desk, Map<String, Fish> byId, List<MeasureDesk.Told> told) {
+        LogFigures.Course course = log.course(desk.tank().id());
         List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
@@ -104,7 +108,7 @@ class StandingController {
         Map<LocalDate, String> marks = new TreeMap<>();
         told.forEach(t -> marks.merge(
                 t.taken().began().atZone(clock.getZone()).toLocalDate(),
-                English.capital(t.taken().measure().plain()),
+                desk.say().title(t.taken().measure()),
                 (a, b) -> a + "; " + b));
         model.addAttribute(
                 "course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
@@ -129,7 +133,7 @@ class StandingController {
                 "hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }
 
-    private Done done(MeasureDesk.Told t, Map<String, Fish> byId) {
+    private Done done(MeasureDesk.Told t, Map<String, Fish> byId, Words say) {
         Fish f = byId.get(String.valueOf(t.forFish()));
         Fish by = byId.get(String.valueOf(t.byFish()));
         String when = Measures.shortDate(
@@ -140,13 +144,13 @@ class StandingController {
                                 + Measures.shortDate(e.atZone(clock.getZone()).toLocalDate()))
                         .orElse(", goes on");
         return new Done(
-                English.capital(t.taken().measure().plain())
+                say.title(t.taken().measure())
                         + (f == null ? "" : ", for " + f.said())
                         + (by == null ? "" : " against " + by.said()),
                 when,
-                t.says(),
-                t.taken().did().figures(),
-                t.taken().did().inFigures().orElse(""));
+                t.says(say),
+                say.of(t.taken().did().counts()),
+                t.taken().did().inFigures().map(say::of).orElse(""));
     }
 
     @PostMapping("/tanks/{id}/log/standing/aside")

@@ -23,8 +23,9 @@ import pelluna.core.introduction.Method;
 import pelluna.core.introduction.Protocol;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** Bringing fish in, and what is done when one is pressed. */
 @Controller
@@ -68,7 +69,7 @@ class BringingController {
                 ? null
                 : which != null ? bringing.one(desk, which) : now.isEmpty() ? null : now.get(0);
         BringingDesk.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
-        shells.around(model, desk, "log", "Bringing in", sentence(now));
+        shells.around(model, desk, "log", "Bringing in", sentence(now, desk.say()));
         model.addAttribute("tab", "bringing");
         model.addAttribute("now", now);
         model.addAttribute("planned", planned);
@@ -120,7 +121,7 @@ class BringingController {
                         chosen.fish().species().diet().mealsADay() > 2));
     }
 
-    private static String sentence(List<BringingDesk.Coming> now) {
+    private static String sentence(List<BringingDesk.Coming> now, Words say) {
         long boxed = now.stream().filter(BringingDesk.Coming::inTheBox).count();
         Optional<BringingDesk.Coming> pressed =
                 now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
@@ -133,7 +134,7 @@ class BringingController {
                     .findFirst()
                     .orElseThrow();
             return English.capital(c.fish().said()) + " is in the box. "
-                    + c.gate().orElseThrow().says();
+                    + say.of(c.gate().orElseThrow().says());
         }
         return now.isEmpty()
                 ? "Nobody is in the box, and nobody came out of it lately."
@@ -165,7 +166,7 @@ class BringingController {
             return null;
         }
         try {
-            double per = keeper.get().measures().us() ? Convert.CM_PER_INCH : 1;
+            double per = keeper.get().words().us() ? Convert.CM_PER_INCH : 1;
             SeeThroughBox box = new SeeThroughBox(
                     per * Numbers.finite(length.replace(',', '.')),
                     per * Numbers.finite(width.replace(',', '.')),

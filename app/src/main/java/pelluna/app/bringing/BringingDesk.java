@@ -37,7 +37,9 @@ import pelluna.core.introduction.PullOut;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Statement;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * Fish on their way in, as pages show them: in the box, or in their first days after it. What is done about them is
@@ -256,7 +258,7 @@ public class BringingDesk {
                 due,
                 b.releasedAt() == null || b.endedAt() != null
                         ? List.of()
-                        : PullOut.met(seen(tank, f, mine, watches, b.releasedAt())),
+                        : rules(PullOut.met(seen(tank, f, mine, watches, b.releasedAt())), desk.say()),
                 settling(tank, f, watches, b.releasedAt()),
                 boss.map(Fish::said),
                 boss.map(Fish::id),
@@ -334,8 +336,12 @@ public class BringingDesk {
                 ? Instant.EPOCH
                 : f.cameOn().atStartOfDay(zone).toInstant();
         return f.place() == FishEntity.Place.TANK
-                ? PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came))
+                ? rules(PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came)), desk.say())
                 : List.of();
+    }
+
+    private static List<String> rules(List<? extends Statement> met, Words say) {
+        return met.stream().map(say::of).toList();
     }
 
     private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
@@ -379,7 +385,8 @@ public class BringingDesk {
                 long wish =
                         desk.wishes().get(Integer.parseInt(p.id().substring(1))).id();
                 if (!under.contains(wish)) {
-                    next.add(new Next(p, d, wish, quarantine.clock(desk, wish).map(c -> c.missing())));
+                    next.add(new Next(
+                            p, d, wish, quarantine.clock(desk, wish).map(c -> rules(c.missing(), desk.say()))));
                 }
             }
         }

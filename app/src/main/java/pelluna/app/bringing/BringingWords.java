@@ -18,9 +18,10 @@ import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the page on bringing in says often. */
 final class BringingWords {
@@ -58,7 +59,9 @@ final class BringingWords {
     }
 
     public String box(SeeThroughBox box) {
-        return box.words(desk.say());
+        Words say = desk.say();
+        return Measures.number(say.lengthValue(box.lengthCm())) + " × "
+                + Measures.number(say.lengthValue(box.widthCm())) + " × " + say.length(box.heightCm());
     }
 
     public String length(double cm) {
@@ -78,11 +81,9 @@ final class BringingWords {
 
     public List<String> against(SeeThroughBox box, double fishCm, int count) {
         Tank tank = desk.plan().tank();
-        return box.against(
-                fishCm,
-                count,
-                new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm()),
-                desk.say());
+        SeeThroughBox.Inside inside =
+                new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm());
+        return box.against(fishCm, count, inside).stream().map(desk.say()::of).toList();
     }
 
     /** Who lives here and presses it hardest, from Ripple on. */

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
@@ -20,7 +21,7 @@ import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
 import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Taken;
-import pelluna.core.units.English;
+import pelluna.words.Words;
 
 /** What was done about it, and whether it helped. */
 @Service
@@ -28,6 +29,7 @@ public class MeasureDesk {
     /** Days before and after that are held against each other. Pelluna's judgement. */
     private static final Duration WINDOW = Duration.ofDays(7);
 
+    private final CurrentKeeper keeper;
     private final PlanDesk desks;
     private final FishDesk fish;
     private final LogDesk log;
@@ -36,7 +38,14 @@ public class MeasureDesk {
     private final BringingRows bringings;
 
     MeasureDesk(
-            PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, MeasureRows rows, BringingRows bringings) {
+            PlanDesk desks,
+            FishDesk fish,
+            LogDesk log,
+            LogFigures figures,
+            MeasureRows rows,
+            BringingRows bringings,
+            CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.desks = desks;
         this.fish = fish;
         this.log = log;
@@ -50,18 +59,17 @@ public class MeasureDesk {
      *
      * @param alsoThen other measures that changed in the same days, so that nobody can tell which did it
      */
-    public record Told(long id, Taken taken, Long forFish, Long byFish, String note, List<String> alsoThen) {
+    public record Told(long id, Taken taken, Long forFish, Long byFish, String note, List<Measure> alsoThen) {
         public boolean running() {
             return taken.ended().isEmpty();
         }
 
         /** One sentence: what it did. */
-        public String says() {
-            return English.capital(taken.did().words()) + "."
+        public String says(Words say) {
+            return say.title(taken.did().course()) + "."
                     + (alsoThen.isEmpty()
                             ? ""
-                            : " In the same days: " + English.list(alsoThen)
-                                    + "; which of them did it, nobody can tell.");
+                            : " In the same days: " + say.list(alsoThen) + "; which of them did it, nobody can tell.");
         }
     }
 
@@ -113,12 +121,12 @@ public class MeasureDesk {
                         figures.contestsIn(tank, watches, before, m.beganAt(), m.forFish(), m.byFish()),
                         figures.contestsIn(tank, watches, from, until, m.forFish(), m.byFish()));
         Instant end = until;
-        List<String> alsoThen = others.stream()
+        List<Measure> alsoThen = others.stream()
                 .filter(o -> o.beganAt().isBefore(end)
                         && (o.endedAt() == null
                                 ? o.measure() != Measure.MOVED_ROCK
                                 : o.endedAt().isAfter(m.beganAt())))
-                .map(o -> o.measure().plain())
+                .map(MeasureEntity::measure)
                 .distinct()
                 .toList();
         return new Told(
@@ -162,7 +170,7 @@ public class MeasureDesk {
         boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream()
                 .anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
         if (runs) {
-            throw new IllegalArgumentException(English.capital(measure.plain()) + " goes on already.");
+            throw new IllegalArgumentException(keeper.get().words().title(measure) + " goes on already.");
         }
         rows.save(new MeasureEntity(tank, measure, forFish, byFish, log.now(), note.strip()));
         if (measure == Measure.TIME_OUT) {

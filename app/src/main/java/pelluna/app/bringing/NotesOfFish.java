@@ -8,24 +8,33 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogStream;
 import pelluna.app.log.Sent;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** What the log and the measures know of one fish. */
 @Component
 class NotesOfFish implements FishNotes {
+    private final CurrentKeeper keeper;
     private final LogDesk log;
     private final LogStream stream;
     private final MeasureRows measures;
     private final BringingRows bringings;
     private final ZoneId zone;
 
-    NotesOfFish(LogDesk log, LogStream stream, MeasureRows measures, BringingRows bringings, Clock clock) {
+    NotesOfFish(
+            LogDesk log,
+            LogStream stream,
+            MeasureRows measures,
+            BringingRows bringings,
+            Clock clock,
+            CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.log = log;
         this.stream = stream;
         this.measures = measures;
@@ -67,7 +76,7 @@ class NotesOfFish implements FishNotes {
                 String to = Long.valueOf(fish.id()).equals(m.forFish()) ? "" : ", because of it";
                 lines.add(new Line(
                         day(m.beganAt()),
-                        English.capital(m.measure().plain()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
+                        keeper.get().words().title(m.measure()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
             }
         }
         for (BringingEntity b : bringings.findByTankIdOrderByIdDesc(tank)) {

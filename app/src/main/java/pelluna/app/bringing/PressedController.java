@@ -18,7 +18,6 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.introduction.Measure;
-import pelluna.core.units.English;
 import pelluna.core.units.Named;
 
 /** What is done when a fish is pressed, newcomer or not. */
@@ -69,7 +68,7 @@ class PressedController {
                 "log",
                 "If " + f.said() + " is pressed",
                 pull.isEmpty()
-                        ? lately.map(l -> English.capital(l.trend().words()) + ".")
+                        ? lately.map(l -> desk.say().title(l.trend().course()) + ".")
                                 .orElse("Nothing was seen against it in 7 days.")
                         : "A pull-out rule is met.");
         ladder.fill(

@@ -4,19 +4,23 @@ import java.util.Comparator;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
 import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.RateChange;
-import pelluna.core.units.English;
+import pelluna.core.units.Hours;
+import pelluna.words.English;
 
 /** What one fish took in the last seven days, and from whom most. */
 @Component
 class PressureOfFish {
+    private final CurrentKeeper keeper;
     private final LogFigures log;
 
-    PressureOfFish(LogFigures log) {
+    PressureOfFish(LogFigures log, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.log = log;
     }
 
@@ -44,8 +48,9 @@ class PressureOfFish {
         return Optional.of(new Lately(
                 SparkLine.draw(p.days(), most),
                 p.trend(),
-                English.capital(English.count(p.acts(), "act", "acts")) + " in " + RateChange.hours(p.hours())
-                        + " of watches" + (p.outside() == 0 ? "." : ", " + p.outside() + " more seen in passing."),
+                English.capital(English.count(p.acts(), "act", "acts")) + " in "
+                        + keeper.get().words().of(new Hours(p.hours())) + " of watches"
+                        + (p.outside() == 0 ? "." : ", " + p.outside() + " more seen in passing."),
                 hardest));
     }
 }

@@ -28,9 +28,9 @@ class ReleaseDays implements LiveDays {
                     .forEach(l -> days.add(new Diary(
                             l.due().toLocalDate(),
                             "look-" + l.look().word() + "-b" + c.id(),
-                            "Look at " + c.fish().said() + ", " + l.look().plain() + ", "
+                            "Look at " + c.fish().said() + ", " + desk.say().of(l.look()) + ", "
                                     + l.due().toLocalTime(),
-                            l.look().lookFor())));
+                            desk.say().of(l.look(), "look"))));
         }
         return days;
     }

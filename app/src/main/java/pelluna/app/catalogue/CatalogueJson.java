@@ -15,6 +15,8 @@ import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.Level;
 import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
@@ -29,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
  * from, how far to trust it, and whether it was written for the species, its genus or its family.
  */
 final class CatalogueJson {
+    /** The words of the format, whatever language its reader reads. */
+    private static final Words WORDS = Words.english(UnitSystem.METRIC);
+
     private static final List<String> HEAD = List.of("scientificName", "family", "genus");
     private static final List<String> ORIGIN = List.of("source", "confidence", "writtenFor");
     private static final TypeReference<List<Map<String, Object>>> SPECIES = new TypeReference<>() {};
@@ -61,7 +66,7 @@ final class CatalogueJson {
         Fields.factOfField().forEach((field, key) -> {
             Fact fact = s.facts().get(key);
             if (fact != null) {
-                source.put(field, fact.source().words());
+                source.put(field, WORDS.of(fact.source()));
                 confidence.put(field, fact.confidence().word());
                 level.put(field, fact.level().word());
             }
@@ -177,15 +182,13 @@ final class CatalogueJson {
 
     private static String code(String field, String source, String confidence) {
         String code = Arrays.stream(Source.values())
-                .filter(s -> s.words().equals(source))
+                .filter(s -> WORDS.of(s).equals(source))
                 .map(Source::word)
                 .findFirst()
                 .orElseThrow(() -> new CatalogueException(
                         "source." + field,
                         "'" + source + "' is none of "
-                                + Arrays.stream(Source.values())
-                                        .map(Source::words)
-                                        .toList()));
+                                + Arrays.stream(Source.values()).map(WORDS::of).toList()));
         return code
                 + Arrays.stream(Confidence.values())
                         .filter(c -> c.word().equals(confidence))

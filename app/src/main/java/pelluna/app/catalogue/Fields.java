@@ -17,8 +17,8 @@ import pelluna.core.catalogue.Level;
 import pelluna.core.catalogue.ReefText;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.Measures;
 
 /**
  * A species as flat fields, the common ground of the open formats: field names are those of {@link FactForms}, with

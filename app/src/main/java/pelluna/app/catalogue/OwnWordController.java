@@ -29,7 +29,7 @@ import pelluna.app.species.SideBySideDesk;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.OwnWord;
 import pelluna.core.catalogue.Species;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** A keeper's own word as a whole: what was said, species of one's own, and the catalogue in and out as a file. */
 @Controller

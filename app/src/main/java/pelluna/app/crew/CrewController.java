@@ -20,9 +20,10 @@ import pelluna.app.shell.TypedFigure;
 import pelluna.core.crew.Attrition;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The clean-up crew: counts, attrition, suspects, restocking. */
 @Controller
@@ -38,9 +39,15 @@ class CrewController {
     }
 
     /** What the template says often. */
-    static final class Words {
+    static final class CrewWords {
+        private final Words say;
+
+        CrewWords(Words say) {
+            this.say = say;
+        }
+
         public String picture(CrewKind kind) {
-            return CrewDrawing.draw(kind, 56);
+            return CrewDrawing.draw(kind, say.of(kind), 56);
         }
 
         public String attrition(CrewDesk.Crew c) {
@@ -95,7 +102,7 @@ class CrewController {
         model.addAttribute("all", all);
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
         model.addAttribute("today", desks.today().toString());
-        model.addAttribute("words", new Words());
+        model.addAttribute("words", new CrewWords(desk.say()));
         model.addAttribute("refused", Shells.refusal(refused));
         return "crew";
     }

@@ -109,7 +109,7 @@ public class CrewDesk {
         List<Attrition.Count> counted =
                 mine.stream().map(CrewCountEntity::count).toList();
         Attrition attrition = Attrition.of(counted);
-        List<Suspect> suspects = Suspect.of(desk.plan(), c.kind().life(), c.sizeCm(), desks.today(), desk.say());
+        List<Suspect> suspects = Suspect.of(desk.plan(), c.kind().life(), c.sizeCm(), desks.today());
         int there = there(mine);
         return new Crew(
                 c.id(),
@@ -123,7 +123,7 @@ public class CrewDesk {
                 mine.stream().map(CrewCountEntity::note).toList(),
                 attrition,
                 suspects,
-                CrewRestock.of(c.kind(), c.wanted(), there, c.sizeCm(), attrition, suspects, desk.say()));
+                CrewRestock.of(c.kind(), c.wanted(), there, c.sizeCm(), attrition, suspects));
     }
 
     private Map<Long, List<CrewCountEntity>> counts(List<CrewEntity> crews) {
@@ -148,7 +148,8 @@ public class CrewDesk {
             throw new IllegalArgumentException(
                     "From 1 to 2000 of them, today or earlier, with a name of up to 60 letters.");
         }
-        CrewEntity c = new CrewEntity(desks.tank(tank).id(), kind, name.isBlank() ? kind.plain() : name.strip());
+        CrewEntity c = new CrewEntity(
+                desks.tank(tank).id(), kind, name.isBlank() ? desks.words().of(kind) : name.strip());
         c.keeps(count, sizeCm, price);
         rows.save(c);
         counts.save(new CrewCountEntity(c.id(), on, 0, count, ""));

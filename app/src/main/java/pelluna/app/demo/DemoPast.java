@@ -34,7 +34,7 @@ import pelluna.core.losses.IncidentKind;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it,
@@ -201,7 +201,7 @@ class DemoPast {
         tree.put("residents", residents);
         tree.put("wishes", List.of(entry(now, null)));
         Plan plan = files.plan(tree, day);
-        Assessment a = new Assessor(Measures.metric()).assess(plan);
+        Assessment a = new Assessor().assess(plan);
         Map<String, Long> who = new HashMap<>();
         for (int i = 0; i < company.size(); i++) {
             who.put(plan.residents().get(i).id(), s.numbers().get(company.get(i)));

@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import pelluna.core.behaviour.Elo;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * Standing over time: one line a fish, one step a contest, over days. Lines differ by dash and end in a name, never by

@@ -6,8 +6,8 @@ import pelluna.core.crew.CrewKind;
 public final class CrewDrawing {
     private CrewDrawing() {}
 
-    /** @param wide px; the drawing is seven tenths as high */
-    public static String draw(CrewKind kind, double wide) {
+    /** @param name what it is, for those who do not see it @param wide px; the drawing is seven tenths as high */
+    public static String draw(CrewKind kind, String name, double wide) {
         Svg svg = new Svg();
         svg.open(
                 "svg",
@@ -22,7 +22,7 @@ public final class CrewDrawing {
                 "role",
                 "img",
                 "aria-label",
-                kind.plain());
+                name);
         switch (kind.life()) {
             case SNAILS -> snail(svg);
             case CRABS -> crab(svg);

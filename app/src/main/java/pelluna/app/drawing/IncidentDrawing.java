@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.DoubleFunction;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * The days around an incident on one line of time: a track for each kind of thing, the day itself marked through all

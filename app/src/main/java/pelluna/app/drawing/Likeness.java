@@ -12,7 +12,8 @@ public interface Likeness {
         return (wide, id) -> FishDrawing.alone(species, wide, id);
     }
 
-    static Likeness of(CrewKind kind) {
-        return (wide, id) -> CrewDrawing.draw(kind, 0.7 * wide);
+    /** @param name what it is, for those who do not see it */
+    static Likeness of(CrewKind kind, String name) {
+        return (wide, id) -> CrewDrawing.draw(kind, name, 0.7 * wide);
     }
 }

@@ -6,7 +6,8 @@ import pelluna.core.scape.Scape;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and
@@ -21,11 +22,11 @@ public final class ReefDrawing {
     private static final double LEAST_ASPECT = 1.5;
 
     private final Tank tank;
-    private final Measures say;
+    private final Words say;
     private final double unit;
     private final double floor;
 
-    public ReefDrawing(Tank tank, Measures say) {
+    public ReefDrawing(Tank tank, Words say) {
         this.tank = tank;
         this.say = say;
         this.floor = tank.frontHeightCm();

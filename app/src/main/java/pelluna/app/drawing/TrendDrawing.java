@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * One figure of the water over time: tests as dots, a probe as a line that breaks where it was silent, the ceiling

@@ -9,7 +9,8 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
-import pelluna.core.units.Measures;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** {@code ./pelluna assess FILE}: reads a plan file, prints its assessment; no server, no database. */
 public final class AssessCommand {
@@ -34,7 +35,7 @@ public final class AssessCommand {
         try {
             PlanFiles files = new PlanFiles(Catalogue::shipped);
             var plan = files.plan(files.parse(read(args[0], in)), LocalDate.now());
-            out.println(files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))));
+            out.println(files.write(AssessmentTree.of(new Assessor().assess(plan), Words.english(UnitSystem.METRIC))));
             return 0;
         } catch (PlanProblemsException e) {
             e.problems().forEach(err::println);

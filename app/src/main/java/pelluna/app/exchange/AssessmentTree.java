@@ -15,32 +15,41 @@ import pelluna.core.sieve.Verdict;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** An assessment as the tree of its open format; fields and words as docs/plan-file.md has them. */
 public final class AssessmentTree {
-    private AssessmentTree() {}
+    private final Words say;
 
-    public static Map<String, Object> of(Assessment a) {
+    private AssessmentTree(Words say) {
+        this.say = say;
+    }
+
+    public static Map<String, Object> of(Assessment a, Words say) {
+        return new AssessmentTree(say).tree(a);
+    }
+
+    private Map<String, Object> tree(Assessment a) {
         return map(
                 "pelluna",
                 1,
                 "tank",
                 tank(a),
                 "sieve",
-                a.sieve().stream().map(AssessmentTree::verdict).toList(),
+                a.sieve().stream().map(this::verdict).toList(),
                 "tension",
-                a.tension().stream().map(AssessmentTree::tension).toList(),
+                a.tension().stream().map(this::tension).toList(),
                 "eaten",
-                a.eaten().stream().map(AssessmentTree::eaten).toList(),
+                a.eaten().stream().map(this::eaten).toList(),
                 "capacity",
                 map(
                         "binding",
-                        a.capacity().binding().name(),
+                        a.capacity().binding().kind().word(),
                         "left",
-                        a.capacity().left(),
+                        say.of(a.capacity().left()),
                         "lenses",
-                        a.capacity().lenses().stream().map(AssessmentTree::lens).toList()),
+                        a.capacity().lenses().stream().map(this::lens).toList()),
                 "arrivals",
                 map(
                         "cost",
@@ -50,7 +59,7 @@ public final class AssessmentTree {
                         "exact",
                         a.arrivals().exact(),
                         "steps",
-                        a.arrivals().steps().stream().map(AssessmentTree::step).toList()),
+                        a.arrivals().steps().stream().map(this::step).toList()),
                 "bestSet",
                 map(
                         "take",
@@ -61,13 +70,13 @@ public final class AssessmentTree {
                                         "species",
                                         name(e.getKey()),
                                         "because",
-                                        e.getValue().because()))
+                                        say.of(e.getValue().because())))
                                 .toList(),
                         "proved",
                         a.bestSet().proved()));
     }
 
-    private static Map<String, Object> tank(Assessment a) {
+    private Map<String, Object> tank(Assessment a) {
         Tank tank = a.plan().tank();
         Map<String, Object> tree = map(
                 "grossLitres",
@@ -86,7 +95,7 @@ public final class AssessmentTree {
                                 "figure",
                                 u.word(),
                                 "as",
-                                u.assumed(tank, Measures.metric()),
+                                say.of(u.assumed(tank)),
                                 "decides",
                                 a.sieve().stream()
                                         .filter(v -> Assumed.on(u, v))
@@ -96,7 +105,7 @@ public final class AssessmentTree {
         return tree;
     }
 
-    private static Map<String, Object> verdict(Verdict v) {
+    private Map<String, Object> verdict(Verdict v) {
         Map<String, Object> tree = map(
                 "species",
                 name(v.wish()),
@@ -105,15 +114,15 @@ public final class AssessmentTree {
                 "outcome",
                 v.outcome().word(),
                 "fitsIf",
-                v.fitsIf());
+                v.fitsIf().stream().map(say::of).toList());
         if (v.wish().hand().risk().taken()) {
             tree.put("atOwnRisk", v.wish().hand().risk().word());
         }
-        tree.put("findings", v.findings().stream().map(AssessmentTree::finding).toList());
+        tree.put("findings", v.findings().stream().map(this::finding).toList());
         return tree;
     }
 
-    private static Map<String, Object> finding(Finding f) {
+    private Map<String, Object> finding(Finding f) {
         Map<String, Object> tree = map(
                 "rule",
                 f.rule().word(),
@@ -124,13 +133,13 @@ public final class AssessmentTree {
                 "has",
                 figure(f.has()),
                 "unit",
-                f.unit(),
+                f.unit().word(),
                 "reason",
-                f.reason(),
+                say.of(f.reason()),
                 "remedy",
-                f.remedy().text(),
+                say.of(f.remedy().condition()),
                 "source",
-                f.source());
+                say.of(f.source()));
         f.schools()
                 .ifPresent(s -> tree.put(
                         "schools", map("bold", s.bold(), "customary", s.customary(), "cautious", s.cautious())));
@@ -138,19 +147,19 @@ public final class AssessmentTree {
     }
 
     private static Object figure(Figure figure) {
-        return figure.number().isPresent() ? (Object) figure.number().getAsDouble() : figure.text();
+        return figure.number().isPresent() ? (Object) figure.number().getAsDouble() : figure.word();
     }
 
-    private static Map<String, Object> tension(Tension t) {
+    private Map<String, Object> tension(Tension t) {
         List<Map<String, Object>> reasons = new ArrayList<>();
         t.reasons()
                 .forEach(r -> reasons.add(map(
                         r.driver() ? "driver" : "factor",
-                        r.name(),
+                        r.force().word(),
                         "effect",
                         Measures.round(r.effect(), 3),
                         "says",
-                        r.says())));
+                        say.of(r.why()))));
         Map<String, Object> tree = map(
                 "aggressor",
                 name(t.aggressor()),
@@ -165,28 +174,35 @@ public final class AssessmentTree {
         return tree;
     }
 
-    private static Map<String, Object> eaten(Eaten e) {
+    private Map<String, Object> eaten(Eaten e) {
         return map(
-                "eater", name(e.eater()), "eaten", e.eaten(), "from", e.from().toString(), "reason", e.reason());
+                "eater",
+                name(e.eater()),
+                "eaten",
+                e.eaten(),
+                "from",
+                e.from().toString(),
+                "reason",
+                say.of(e.reason()));
     }
 
-    private static Map<String, Object> lens(Lens l) {
+    private Map<String, Object> lens(Lens l) {
         return map(
                 "lens",
-                l.name(),
+                l.kind().word(),
                 "used",
                 Measures.round(l.used(), 2),
                 "limit",
                 Measures.round(l.limit(), 2),
                 "unit",
-                l.unit(),
+                l.unit().word(),
                 "step",
                 l.step().word(),
                 "says",
-                l.says());
+                say.of(l.why()));
     }
 
-    private static Map<String, Object> step(Dated d) {
+    private Map<String, Object> step(Dated d) {
         Map<String, Object> tree = map(
                 "position",
                 d.position(),
@@ -213,8 +229,8 @@ public final class AssessmentTree {
                                 n.rivals().stream().map(AssessmentTree::name).toList(),
                                 "places",
                                 map("needs", n.needs(), "has", n.has()))));
-        tree.putAll(map(
-                "releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", String.join(" ", d.why())));
+        tree.putAll(
+                map("releaseOn", d.releaseOn().toString(), "method", d.method().word(), "why", say.sentences(d.why())));
         return tree;
     }
 

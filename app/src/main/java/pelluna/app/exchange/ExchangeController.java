@@ -22,11 +22,15 @@ import pelluna.app.limits.Utf8;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.Assessor;
-import pelluna.core.units.Measures;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** Bring in, take out: plan files through the pages, and the same assessment as the command line as a web API. */
 @Controller
 class ExchangeController {
+    /** The open formats are written in metric units. */
+    private static final Words WORDS = Words.english(UnitSystem.METRIC);
+
     private final PlanDesk desks;
     private final PlanFiles files;
     private final Shells shells;
@@ -81,7 +85,7 @@ class ExchangeController {
     ResponseEntity<String> assessment(@PathVariable long id) {
         var plan = files.plan(desks.tree(id), desks.today());
         return json(
-                files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan))),
+                files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS)),
                 desks.tank(id).name() + ".assessment.json");
     }
 
@@ -95,7 +99,7 @@ class ExchangeController {
             PlanFiles.notTooMany(tree);
             var plan = files.plan(tree, desks.today());
             return ResponseEntity.ok(
-                    atOnce.run(() -> files.write(AssessmentTree.of(new Assessor(Measures.metric()).assess(plan)))));
+                    atOnce.run(() -> files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS))));
         } catch (AtOnce.BusyException e) {
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                     .header(HttpHeaders.RETRY_AFTER, "5")

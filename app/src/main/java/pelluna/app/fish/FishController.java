@@ -34,9 +34,9 @@ import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
 @Controller
@@ -256,7 +256,7 @@ class FishController {
             RedirectAttributes to) {
         return done(id, which, to, () -> {
             try {
-                double cm = Numbers.finite(length) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1);
+                double cm = Numbers.finite(length) * (keeper.get().words().us() ? Convert.CM_PER_INCH : 1);
                 life.measured(
                         id,
                         which,

@@ -6,7 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.Desk;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** A fish's history, from wish to loss, newest first. */
 @Component

@@ -28,8 +28,8 @@ import pelluna.core.capacity.Waste;
 import pelluna.core.health.Sign;
 import pelluna.core.plan.Party;
 import pelluna.core.sighting.Sighting;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Health and food: signs and what they may mean, meals, feeding places, seaweed. */
 @Controller
@@ -72,7 +72,7 @@ class HealthController {
         model.addAttribute("tab", "health");
         model.addAttribute("minds", minds);
         model.addAttribute("unseen", all.unseen());
-        model.addAttribute("vet", Sign.VET);
+        model.addAttribute("vet", desks.words().of(new Sign.AskAVet()));
         model.addAttribute("mealSays", mealSays(desk, meals));
         model.addAttribute("seaweedSays", seaweedSays(desk, meals));
         model.addAttribute("places", placesSays(desk, meals));

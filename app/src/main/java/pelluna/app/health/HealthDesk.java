@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogFigures;
@@ -18,9 +19,10 @@ import pelluna.core.behaviour.Doing;
 import pelluna.core.health.Absence;
 import pelluna.core.health.Fasting;
 import pelluna.core.health.Sign;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Who does not eat, who is not seen, who shows a sign. */
 @Service
@@ -28,11 +30,13 @@ public class HealthDesk {
     /** A sign counts for so many days. Pelluna's judgement. */
     private static final int SIGN_DAYS = 7;
 
+    private final CurrentKeeper keeper;
     private final LogFigures log;
     private final Clock clock;
     private final ZoneId zone;
 
-    HealthDesk(LogFigures log, Clock clock) {
+    HealthDesk(LogFigures log, Clock clock, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.log = log;
         this.clock = clock;
         this.zone = clock.getZone();
@@ -55,6 +59,7 @@ public class HealthDesk {
      */
     private List<Mind> fasting(LogFigures.LastNotes notes, List<Fish> there) {
         LocalDate today = LocalDate.now(clock);
+        Words say = keeper.get().words();
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
             Map<Doing, Instant> mine = notes.of(f.id());
@@ -72,7 +77,7 @@ public class HealthDesk {
                         English.capital(f.said()) + " has not been seen eating for "
                                 + English.count((int) days, "day", "days")
                                 + (refuses ? ", and refused food." : "; nobody noted it."),
-                        Sign.means(Doing.NOT_EATING).orElseThrow()));
+                        say.of(Sign.means(Doing.NOT_EATING).orElseThrow())));
             }
         }
         found.sort(Comparator.comparing(Mind::step).reversed());
@@ -82,6 +87,7 @@ public class HealthDesk {
     /** Signs of the last days, newest first of each fish. */
     private List<Mind> signs(LogFigures.LastNotes notes, List<Fish> there) {
         Instant from = log.ago(SIGN_DAYS);
+        Words say = keeper.get().words();
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
             notes.of(f.id()).entrySet().stream()
@@ -95,9 +101,9 @@ public class HealthDesk {
                             e.getKey().gravity() >= 3
                                     ? Step.SURGE
                                     : e.getKey().gravity() == 2 ? Step.CHOP : Step.RIPPLE,
-                            English.capital(f.said()) + " " + e.getKey().says() + ", noted "
+                            English.capital(f.said()) + " " + say.of(e.getKey()) + ", noted "
                                     + Measures.shortDate(day(e.getValue())) + ".",
-                            Sign.means(e.getKey()).orElse(""))));
+                            Sign.means(e.getKey()).map(say::of).orElse(""))));
         }
         found.sort(Comparator.comparing(Mind::step).reversed());
         return found;

@@ -9,21 +9,28 @@ import pelluna.app.losses.Deaths;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Topic;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * What happened to the fish of some tanks, as far as log and ledger know; asked by topic. Members of a group count as
  * their group.
  */
 final class Happenings {
+    private final Words say;
     private final List<Deaths.Death> deaths;
     private final List<Fights.Fight> fights;
     private final List<Fights.Noted> signs;
     private final Map<Long, Long> groupOf;
 
     Happenings(
-            List<Deaths.Death> deaths, List<Fights.Fight> fights, List<Fights.Noted> signs, Map<Long, Long> groupOf) {
+            List<Deaths.Death> deaths,
+            List<Fights.Fight> fights,
+            List<Fights.Noted> signs,
+            Map<Long, Long> groupOf,
+            Words say) {
+        this.say = say;
         this.deaths = deaths;
         this.fights = fights;
         this.signs = signs;
@@ -88,7 +95,7 @@ final class Happenings {
                                 && d.cause() == Cause.EATEN
                                 && is(d.by(), fish))
                         .findFirst()
-                        .map(d -> d.kind().plain() + " were lost to it on " + Measures.date(d.on()));
+                        .map(d -> say.of(d.kind()) + " were lost to it on " + Measures.date(d.on()));
             case FEEDING ->
                 died(fish, Cause.STARVED, null, since).or(() -> sign(fish, Doing.THIN, "it was thin on ", since));
             case ILLNESS ->
@@ -116,8 +123,7 @@ final class Happenings {
                         && !d.on().isBefore(since)
                         && (by == null || d.by() != null && whole(d.by()) == by))
                 .findFirst()
-                .map(d -> "lost on " + Measures.date(d.on()) + " (" + cause.plain() + ", "
-                        + d.sure().plain() + ")");
+                .map(d -> "lost on " + Measures.date(d.on()) + " (" + say.of(cause) + ", " + say.of(d.sure()) + ")");
     }
 
     private Optional<String> sign(long fish, Doing sign, String says, LocalDate since) {

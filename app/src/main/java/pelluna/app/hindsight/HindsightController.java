@@ -16,7 +16,7 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankEntity;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** What plans had said beside what happened, over all tanks of a keeper. */
 @Controller

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishEntity;
@@ -27,13 +28,15 @@ import pelluna.app.losses.InHindsight;
 import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Topic;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Holds what plans had said against what happened. Reads what was kept; computes no assessment anew. */
 @Service
 public class HindsightDesk implements InHindsight {
+    private final CurrentKeeper keeper;
     private final KeptWordRows words;
     private final StatementRows statements;
     private final FishDesk fish;
@@ -42,7 +45,14 @@ public class HindsightDesk implements InHindsight {
     private final ZoneId zone;
 
     HindsightDesk(
-            KeptWordRows words, StatementRows statements, FishDesk fish, Deaths deaths, Fights fights, Clock clock) {
+            KeptWordRows words,
+            StatementRows statements,
+            FishDesk fish,
+            Deaths deaths,
+            Fights fights,
+            Clock clock,
+            CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.words = words;
         this.statements = statements;
         this.fish = fish;
@@ -58,9 +68,11 @@ public class HindsightDesk implements InHindsight {
             List<Fights.Fight> fights,
             Happenings happened,
             Map<Long, Fish> known,
-            Map<Long, FishEntity> rows) {}
+            Map<Long, FishEntity> rows,
+            Words say) {}
 
     private Kept kept(Collection<Long> tanks) {
+        Words say = keeper.get().words();
         Map<Long, Fish> known = fish.all(tanks);
         List<FishEntity> rows = fish.rows(tanks);
         Map<Long, FishEntity> byId = rows.stream().collect(Collectors.toMap(FishEntity::id, f -> f));
@@ -85,9 +97,10 @@ public class HindsightDesk implements InHindsight {
                 heads,
                 said,
                 serious,
-                new Happenings(deaths.of(tanks), serious, fights.signs(tanks), groupOf),
+                new Happenings(deaths.of(tanks), serious, fights.signs(tanks), groupOf, say),
                 known,
-                byId);
+                byId,
+                say);
     }
 
     /** An arrival that was taken back on its own day never was. */
@@ -134,7 +147,7 @@ public class HindsightDesk implements InHindsight {
             kept.happened()
                     .happened(topic, head.fishId(), head.onDay())
                     .filter(w -> !warned(said, topic))
-                    .ifPresent(w -> missed.add(English.capital(topic.plain()) + ": " + w
+                    .ifPresent(w -> missed.add(kept.say().title(topic) + ": " + w
                             + "; the plan had said nothing at Chop or Surge of it."));
         }
         return new Word(
@@ -143,7 +156,7 @@ public class HindsightDesk implements InHindsight {
                 head.stance(),
                 lines,
                 missed,
-                lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d))));
+                lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d, kept.say()))));
     }
 
     private static Said said(Kept kept, KeptWordRows.Head head, Statement s) {
@@ -151,7 +164,7 @@ public class HindsightDesk implements InHindsight {
         Optional<String> bore = kept.happened().bore(s, head.onDay());
         return new Said(
                 s.step(),
-                StatementWords.title(s, kept.known()),
+                StatementWords.title(s, kept.known(), kept.say()),
                 s.reason(),
                 bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
                 bore.map(English::capital)
@@ -168,7 +181,7 @@ public class HindsightDesk implements InHindsight {
     }
 
     /** What it had said of the very thing that it died of. */
-    private static String brief(List<Statement> said, Deaths.Death death) {
+    private static String brief(List<Statement> said, Deaths.Death death, Words say) {
         Optional<Topic> topic = Topic.of(death.cause());
         if (topic.isEmpty()) {
             return "Of such a cause no plan can tell.";
@@ -183,9 +196,9 @@ public class HindsightDesk implements InHindsight {
                                 || s.other().equals(death.by())
                                 || s.fish().equals(death.by())))
                 .max(Comparator.comparing(Statement::step))
-                .map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : "Hinted at") + " ("
-                        + s.step().title() + "): " + s.reason())
-                .orElse("Not said: the plan was calm about " + topic.get().plain() + ".");
+                .map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : "Hinted at") + " (" + say.title(s.step()) + "): "
+                        + s.reason())
+                .orElse("Not said: the plan was calm about " + say.of(topic.get()) + ".");
     }
 
     @Override
@@ -252,7 +265,7 @@ public class HindsightDesk implements InHindsight {
                 kept.heads().size(),
                 Hindsight.tallied(seen),
                 bins,
-                Calibration.trend(bins),
+                kept.say().of(Calibration.trend(bins)),
                 fought(kept),
                 warnedAndDone(kept));
     }
@@ -268,7 +281,7 @@ public class HindsightDesk implements InHindsight {
                             List<String> came = java.util.Arrays.stream(Topic.values())
                                     .map(t -> kept.happened()
                                             .happened(t, h.fishId(), h.onDay())
-                                            .map(w -> t.plain() + ": " + w))
+                                            .map(w -> kept.say().of(t) + ": " + w))
                                     .flatMap(Optional::stream)
                                     .toList();
                             all.add(new WarnedAndDone(

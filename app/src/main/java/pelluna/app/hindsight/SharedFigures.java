@@ -12,7 +12,7 @@ import pelluna.app.losses.LifeBook;
 import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Life;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * Figures of a keeper's losses that may be shared: no names of keepers, tanks, fish or shops, no days of the calendar,

@@ -22,6 +22,7 @@ import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
+import pelluna.words.Words;
 
 /** Keeps the assessment as it was on the day of an arrival: whole, and statement by statement. */
 @Component
@@ -80,15 +81,16 @@ public class WordKeeper implements KeptWord {
             Assessment a,
             Party party,
             Map<String, Long> who) {
+        Words say = desks.words();
         KeptWordEntity word = words.save(
-                new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a)));
-        statements.saveAll(said(a, party, who).stream()
+                new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, say)));
+        statements.saveAll(said(a, party, who, say).stream()
                 .map(s -> new StatementEntity(word.id(), s))
                 .toList());
     }
 
     /** Everything that an assessment says of one wish and of its company. */
-    static List<Statement> said(Assessment a, Party party, Map<String, Long> who) {
+    static List<Statement> said(Assessment a, Party party, Map<String, Long> who, Words say) {
         Long number = who.get(party.id());
         List<Statement> said = new ArrayList<>();
         for (Verdict v : a.sieve()) {
@@ -101,7 +103,7 @@ public class WordKeeper implements KeptWord {
                             null,
                             v.wish().hand().risk().word(),
                             null,
-                            String.join(" ", OwnRisk.reasons(v))));
+                            say.sentences(OwnRisk.reasons(v))));
                 }
                 for (Finding f : v.findings()) {
                     said.add(new Statement(
@@ -109,9 +111,9 @@ public class WordKeeper implements KeptWord {
                             f.step(),
                             number,
                             null,
-                            f.has().number().isPresent() ? "" : f.has().text(),
+                            f.has().number().isPresent() ? "" : f.has().word(),
                             null,
-                            f.reason()));
+                            say.of(f.reason())));
                 }
             }
         }
@@ -130,7 +132,7 @@ public class WordKeeper implements KeptWord {
                         t.index(),
                         t.reasons().isEmpty()
                                 ? "Nothing that would set them at each other."
-                                : t.reasons().get(0).says()));
+                                : say.of(t.reasons().get(0).why())));
             }
         }
         for (Eaten e : a.eaten()) {
@@ -146,11 +148,12 @@ public class WordKeeper implements KeptWord {
                         e.prey().map(p -> who.get(p.id())).orElse(null),
                         e.prey().isPresent() ? "" : e.eaten(),
                         null,
-                        e.reason()));
+                        say.of(e.reason())));
             }
         }
         for (Lens l : a.capacity().lenses()) {
-            said.add(new Statement(Statement.CAPACITY, l.step(), number, null, l.name(), null, l.says()));
+            said.add(new Statement(
+                    Statement.CAPACITY, l.step(), number, null, l.kind().word(), null, say.of(l.why())));
         }
         return said;
     }

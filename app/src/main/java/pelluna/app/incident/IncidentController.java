@@ -26,9 +26,9 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Marks;
 import pelluna.app.shell.Shells;
 import pelluna.core.losses.IncidentKind;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /**
  * Looking back: one incident with everything that the tank's records say of the days around it, to read, print or
@@ -58,7 +58,8 @@ class IncidentController {
     String all(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
         List<Row> rows = incidents.all(id).stream()
-                .map(i -> new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()))
+                .map(i -> new Row(
+                        i.id(), i.title(), desk.say().of(i.kind()), i.days().on(), i.lesson()))
                 .toList();
         shells.around(
                 model,
@@ -106,7 +107,7 @@ class IncidentController {
         IncidentEntity i = incidents.one(id, number);
         model.put(
                 "incident",
-                new Row(i.id(), i.title(), i.kind().plain(), i.days().on(), i.lesson()));
+                new Row(i.id(), i.title(), desk.say().of(i.kind()), i.days().on(), i.lesson()));
         model.put("what", i.what());
         model.put("days", i.days());
         model.put("kind", i.kind());
@@ -127,7 +128,7 @@ class IncidentController {
                 desk,
                 "losses",
                 i.title(),
-                English.capital(i.kind().plain()) + ", "
+                desk.say().title(i.kind()) + ", "
                         + Measures.date(i.days().on()) + "; looked at from "
                         + Measures.date(i.days().from()) + " to "
                         + Measures.date(i.days().until()) + ".");

@@ -11,8 +11,8 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Opens, words and closes what a keeper looks back on. */
 @Service
@@ -58,7 +58,7 @@ public class IncidentDesk {
                 ? English.count(d.count(), "animal", "animals") + " of the crew"
                 : fish.one(tank, d.fish()).said();
         String title = English.capital(who)
-                + (d.cause() == Cause.UNKNOWN ? "" : ", " + d.cause().plain());
+                + (d.cause() == Cause.UNKNOWN ? "" : ", " + desks.words().of(d.cause()));
         return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()
                 .filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title)))
                 .findFirst()

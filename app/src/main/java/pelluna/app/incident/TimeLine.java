@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.IncidentDrawing;
 import pelluna.app.drawing.IncidentDrawing.Track;
@@ -36,8 +37,8 @@ import pelluna.core.behaviour.Doing;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Gathers log, tests, arrivals, losses, measures and the probe of some days into one line of time. */
 @Component
@@ -45,6 +46,7 @@ class TimeLine {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final String OF_THE_CREW = " of the crew";
 
+    private final CurrentKeeper keeper;
     private final FishDesk fish;
     private final LogDays log;
     private final Deaths deaths;
@@ -60,7 +62,9 @@ class TimeLine {
             MeasureDesk measures,
             ProbeDesk probes,
             QuarantineDays quarantine,
-            Clock clock) {
+            Clock clock,
+            CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.fish = fish;
         this.log = log;
         this.deaths = deaths;
@@ -116,7 +120,9 @@ class TimeLine {
                 g.acts(),
                 g.weather(),
                 desk.say()::temperature);
-        List<String> standsOut = new ArrayList<>(StandsOut.of(standing(desk, days, all, events, g.weather())));
+        List<String> standsOut = new ArrayList<>(StandsOut.of(standing(desk, days, all, events, g.weather())).stream()
+                .map(desk.say()::of)
+                .toList());
         if (g.cut()) {
             standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST
                     + " are shown. Look at fewer days.");
@@ -177,12 +183,12 @@ class TimeLine {
         return new Gathered(events, weather, acts, noted.size() == LogDays.MOST);
     }
 
-    private static Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {
+    private Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {
         return new Event(
                 on,
                 at.format(TIME),
                 Track.DONE,
-                English.capital(how + m.taken().measure().plain())
+                English.capital(how + keeper.get().words().of(m.taken().measure()))
                         + (m.forFish() == null ? "" : ", for " + name(known, m.forFish()))
                         + (m.note().isEmpty() ? "" : " · " + m.note()));
     }
@@ -222,13 +228,14 @@ class TimeLine {
 
     private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
         for (Deaths.Death d : deaths.of(List.of(tank))) {
-            String who = d.fish() == null ? d.kind().plain() + OF_THE_CREW : name(known, d.fish());
+            String who = d.fish() == null ? keeper.get().words().of(d.kind()) + OF_THE_CREW : name(known, d.fish());
             events.add(new Event(
                     d.on(),
                     "",
                     Track.LOSSES,
                     (d.count() > 1 ? d.count() + " lost: " : "Lost: ") + who + ", "
-                            + d.cause().plain() + " (" + d.sure().plain() + ")"
+                            + keeper.get().words().of(d.cause()) + " ("
+                            + keeper.get().words().of(d.sure()) + ")"
                             + (d.seen().isEmpty() ? "" : " · " + d.seen())));
         }
         for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {
@@ -236,7 +243,8 @@ class TimeLine {
                     e.on(),
                     "",
                     Track.NOTES,
-                    English.capital(name(known, e.fish())) + " was " + e.how().plain()));
+                    English.capital(name(known, e.fish())) + " was "
+                            + keeper.get().words().of(e.how())));
         }
     }
 

@@ -8,8 +8,8 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishEntity;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** What a sighting is built from by taps: fish, doings, the small Reefscape. */
 final class Chips {
@@ -38,28 +38,29 @@ final class Chips {
     }
 
     /** @param box whether somebody is in the box, who may be struck at */
-    static List<Group> doings(boolean box) {
+    static List<Group> doings(boolean box, Words say) {
         return List.of(
-                new Group("To another", chips(List.of(Doing.Kind.CONTEST, Doing.Kind.STRIKE, Doing.Kind.SHOW), box)),
-                new Group("A sign", chips(List.of(Doing.Kind.SIGN), box)),
-                new Group("Well", chips(List.of(Doing.Kind.GOOD), box)),
-                new Group("In its life", List.of(chip(Doing.SPAWNED), chip(Doing.CHANGED_SEX))));
+                new Group(
+                        "To another", chips(List.of(Doing.Kind.CONTEST, Doing.Kind.STRIKE, Doing.Kind.SHOW), box, say)),
+                new Group("A sign", chips(List.of(Doing.Kind.SIGN), box, say)),
+                new Group("Well", chips(List.of(Doing.Kind.GOOD), box, say)),
+                new Group("In its life", List.of(chip(Doing.SPAWNED, say), chip(Doing.CHANGED_SEX, say))));
     }
 
-    private static List<DoingChip> chips(List<Doing.Kind> kinds, boolean box) {
+    private static List<DoingChip> chips(List<Doing.Kind> kinds, boolean box, Words say) {
         return Arrays.stream(Doing.values())
                 .filter(d -> kinds.contains(d.kind()))
                 .filter(d -> box || d != Doing.STRUCK_BOX)
-                .map(Chips::chip)
+                .map(d -> chip(d, say))
                 .toList();
     }
 
-    private static DoingChip chip(Doing d) {
-        return new DoingChip(d.word(), d.says(), d.toAnother(), d.gravity());
+    private static DoingChip chip(Doing d, Words say) {
+        return new DoingChip(d.word(), say.of(d), d.toAnother(), d.gravity());
     }
 
     /** The tank from the front, small, to tap on. */
-    static String reef(Tank tank, Measures say) {
+    static String reef(Tank tank, Words say) {
         return new ReefDrawing(tank, say).framed("reef tap-reef", "The tank from the front; tap where it was", "");
     }
 }

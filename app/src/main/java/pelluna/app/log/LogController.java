@@ -62,12 +62,12 @@ class LogController {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        LogWords words = new LogWords(all, zone, desks.today());
+        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
         WatchView.Seen watch = watches.of(desk, all);
         shells.around(model, desk, "log", "Log", watch.sentence());
         model.addAttribute("tab", "log");
         model.addAttribute("chips", Chips.fish(there));
-        model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed)));
+        model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), desk.say()));
         model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say()));
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(desk, all));

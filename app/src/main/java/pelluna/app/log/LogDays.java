@@ -11,10 +11,11 @@ import java.util.Set;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Stretch;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** The log of some days, for those who look back on them. Callers have looked the tank up with its keeper. */
 @Component
@@ -27,12 +28,14 @@ public class LogDays {
     /** As many lines as one line of time can show. */
     public static final int MOST = 600;
 
+    private final CurrentKeeper keeper;
     private final EntryRows entries;
     private final WatchRows watches;
     private final LogFigures figures;
     private final ZoneId zone;
 
-    LogDays(EntryRows entries, WatchRows watches, LogFigures figures, Clock clock) {
+    LogDays(EntryRows entries, WatchRows watches, LogFigures figures, Clock clock, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.entries = entries;
         this.watches = watches;
         this.figures = figures;
@@ -44,7 +47,7 @@ public class LogDays {
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
     public List<Told> told(long tank, List<Fish> fish, LocalDate from, LocalDate until) {
-        LogWords words = new LogWords(fish, zone, until);
+        LogWords words = new LogWords(fish, zone, until, keeper.get().words());
         return entries.between(tank, start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
                 .map(e -> {
                     LogWords.Line line = words.line(e);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.planning.Desk;
@@ -19,6 +20,7 @@ import pelluna.core.units.Named;
 /** The log as rows of a table, out and in. */
 @Service
 public class LogSheets {
+    private final CurrentKeeper keeper;
     private final FishDesk fish;
     private final LogDesk log;
     private final EntryRows entries;
@@ -26,7 +28,15 @@ public class LogSheets {
     private final Sentences sentences;
     private final Clock clock;
 
-    LogSheets(FishDesk fish, LogDesk log, EntryRows entries, WatchRows watches, Sentences sentences, Clock clock) {
+    LogSheets(
+            FishDesk fish,
+            LogDesk log,
+            EntryRows entries,
+            WatchRows watches,
+            Sentences sentences,
+            Clock clock,
+            CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.fish = fish;
         this.log = log;
         this.entries = entries;
@@ -93,7 +103,9 @@ public class LogSheets {
     public Sent read(
             Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
         SentenceReader.Reading reading = reader.sentences().read((who + " " + said(did) + " " + whom).strip());
-        Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
+        Sighting s = reading.sighting()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        keeper.get().words().of(reading.problem().orElseThrow())));
         Sent sent = new Sent(
                 at,
                 s.doing(),
@@ -111,7 +123,7 @@ public class LogSheets {
 
     /** The words of the open format are understood too: 'not-eating', 'torn-fin'. */
     private static String said(String did) {
-        return Named.find(Doing.class, did.strip()).map(d -> d.says()).orElse(did);
+        return Named.find(Doing.class, did.strip()).map(SentenceReader::phrase).orElse(did);
     }
 
     private static int whole(String typed, int otherwise, String what) {

@@ -8,7 +8,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** Lines of the log in words, for pages of other places. */
 @Component
@@ -28,7 +28,7 @@ public class LogStream {
 
     /** The newest lines about a fish, without its being there and eating. */
     public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
-        LogWords words = new LogWords(all, zone, desks.today());
+        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
         return log.about(tank, fish.id(), MOST_READ).stream()
                 .filter(e -> e.doing().kind() != Doing.Kind.GOOD)
                 .limit(most)

@@ -14,18 +14,21 @@ import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Gravity;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.Sighting;
-import pelluna.core.units.English;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** Lines of the log in words. */
 public final class LogWords {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
+    private final Words say;
     private final Map<Long, Fish> fish;
     private final ZoneId zone;
     private final LocalDate today;
 
-    public LogWords(List<Fish> fish, ZoneId zone, LocalDate today) {
+    public LogWords(List<Fish> fish, ZoneId zone, LocalDate today, Words say) {
+        this.say = say;
         this.fish = fish.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
         this.zone = zone;
         this.today = today;
@@ -77,7 +80,7 @@ public final class LogWords {
         String often = times > 1
                 ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times"
                 : doing == Doing.COUNTED ? ": 1" : "";
-        return (who == null ? "" : name(who) + " ") + doing.says() + (whom == null ? "" : " " + name(whom)) + often;
+        return (who == null ? "" : name(who) + " ") + say.of(doing) + (whom == null ? "" : " " + name(whom)) + often;
     }
 
     public String name(Long id) {
@@ -85,10 +88,10 @@ public final class LogWords {
         return f == null ? "a fish" : f.said();
     }
 
-    private static String how(EntryEntity e) {
-        String how = e.gravity() > e.doing().gravity() ? Gravity.word(e.gravity()) : "";
+    private String how(EntryEntity e) {
+        String how = e.gravity() > e.doing().gravity() ? say.of(Gravity.degree(e.gravity())) : "";
         if (e.x() != null && e.y() != null) {
-            how += (how.isEmpty() ? "" : ", ") + Places.words(new Sighting.Spot(e.x(), e.y()));
+            how += (how.isEmpty() ? "" : ", ") + say.of(Places.where(new Sighting.Spot(e.x(), e.y())));
         }
         return how + (e.note().isEmpty() ? "" : (how.isEmpty() ? "" : " · ") + e.note());
     }

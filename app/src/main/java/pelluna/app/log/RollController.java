@@ -20,7 +20,7 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /** Roll call at a feeding: who came, who ate. */
 @Controller
@@ -49,7 +49,7 @@ class RollController {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
         LogFigures.LastNotes notes = figures.last(id);
-        LogWords words = new LogWords(all, zone, desks.today());
+        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
         List<Row> rows = all.stream()
                 .filter(Fish::there)
                 .map(f -> new Row(

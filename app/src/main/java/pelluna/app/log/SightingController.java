@@ -69,7 +69,9 @@ class SightingController {
         return answer(id, form, text, () -> {
             SentenceReader.Reading reading =
                     sentences.reader(desks.open(id), fish.there(id)).read(text);
-            Sighting s = reading.sighting().orElseThrow(() -> new IllegalArgumentException(reading.problem()));
+            Sighting s = reading.sighting()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            desks.words().of(reading.problem().orElseThrow())));
             log.write(
                     id,
                     new Sent(

@@ -12,9 +12,10 @@ import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.behaviour.RateChange;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
+import pelluna.core.units.Hours;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** The watch on the Log page: whether one runs, what to tap in it, and how much was watched lately. */
 @Component
@@ -51,12 +52,12 @@ class WatchView {
                 running.isPresent(),
                 running.map(w -> w.beganAt().toEpochMilli()).orElse(0L),
                 taps(desk, all),
-                RateChange.hours(hours),
+                desk.say().of(new Hours(hours)),
                 outside,
                 watches.isEmpty()
                         ? "Nobody has watched in the last 7 days; rates need watches."
                         : English.capital(English.count(watches.size(), "watch", "watches")) + " in 7 days, "
-                                + RateChange.hours(hours)
+                                + desk.say().of(new Hours(hours))
                                 + (outside == 0
                                         ? "."
                                         : "; " + English.count(outside, "act", "acts")
@@ -74,20 +75,20 @@ class WatchView {
                                     (Fish f) -> f.species().manner().bold())
                             .reversed())
                     .limit(4)
-                    .forEach(f -> put(taps, f, Doing.STRUCK_BOX, boxed));
+                    .forEach(f -> put(taps, desk.say(), f, Doing.STRUCK_BOX, boxed));
         }
         figures.pressing(desk.tank().id(), figures.ago(LATELY_DAYS)).stream()
                 .sorted(Comparator.comparingInt(LogFigures.Watched::acts).reversed())
                 .filter(w -> there.containsKey(w.fish())
                         && there.containsKey(w.other())
                         && !there.get(w.other()).boxed())
-                .forEach(w -> put(taps, there.get(w.fish()), Doing.CHASED, there.get(w.other())));
+                .forEach(w -> put(taps, desk.say(), there.get(w.fish()), Doing.CHASED, there.get(w.other())));
         desk.assessment().tension().stream()
                 .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
                 .filter(t -> t.aggressor().resident() && t.target().resident())
                 .forEach(t -> party(desk, there, t.aggressor().id())
-                        .ifPresent(a ->
-                                party(desk, there, t.target().id()).ifPresent(b -> put(taps, a, Doing.CHASED, b))));
+                        .ifPresent(a -> party(desk, there, t.target().id())
+                                .ifPresent(b -> put(taps, desk.say(), a, Doing.CHASED, b))));
         return new ArrayList<>(taps.values()).subList(0, Math.min(TAPS, taps.size()));
     }
 
@@ -96,9 +97,9 @@ class WatchView {
         return there.values().stream().filter(f -> row.equals(f.residentId())).findFirst();
     }
 
-    private static void put(Map<String, Tap> taps, Fish who, Doing doing, Fish whom) {
+    private static void put(Map<String, Tap> taps, Words say, Fish who, Doing doing, Fish whom) {
         taps.putIfAbsent(
                 who.id() + doing.word() + whom.id(),
-                new Tap(who.id(), English.capital(who.kind()), doing.word(), doing.says(), whom.id(), whom.kind()));
+                new Tap(who.id(), English.capital(who.kind()), doing.word(), say.of(doing), whom.id(), whom.kind()));
     }
 }

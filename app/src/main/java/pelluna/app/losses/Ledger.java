@@ -34,8 +34,8 @@ import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.names.Resolution;
 import pelluna.core.tank.Cover;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Writes the ledger: who was lost or went elsewhere, put right, taken back. The plan follows. */
 @Service
@@ -138,7 +138,7 @@ public class Ledger {
         int left = group.count() - fromPlan;
         notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
         if (f.partOf() != null || left == 0) {
-            fish.left(tank, f.id(), told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+            fish.left(tank, f.id(), told.on(), desks.words().of(told.how()) + " on " + Measures.date(told.on()));
             measures.leaves(tank, f.id());
             ways.leaves(tank, f.id());
         }
@@ -177,11 +177,12 @@ public class Ledger {
         }
     }
 
-    private static String noted(Told told) {
+    private String noted(Told told) {
         return (told.count() > 1 ? told.count() + " " : "")
-                + told.how().plain()
+                + desks.words().of(told.how())
                 + (told.how() == Left.LOST
-                        ? ": " + told.cause().plain() + " (" + told.sure().plain() + ")"
+                        ? ": " + desks.words().of(told.cause()) + " ("
+                                + desks.words().of(told.sure()) + ")"
                         : "")
                 + (told.seen().isEmpty()
                         ? ""
@@ -221,15 +222,18 @@ public class Ledger {
     }
 
     private static List<String> changes(Desk before, Desk after, Told told, Fish f, Fish group, int left) {
-        List<String> says = new ArrayList<>(
-                Company.left(group.species(), group.count(), left, f.role().equals("male")));
+        List<String> says = new ArrayList<>();
+        Company.left(group.species(), group.count(), left, f.role().equals("male")).stream()
+                .map(after.say()::of)
+                .forEach(says::add);
         if (group.residentId() == null) {
             says.add("It stood in no plan yet: its wish stays, until you take it off.");
             return says;
         }
-        List<String> plan = LeavingEffect.between(before.assessment(), after.assessment(), "");
-        says.addAll(plan);
-        says.add(after.assessment().capacity().left());
+        LeavingEffect.between(before.assessment(), after.assessment(), "").stream()
+                .map(after.say()::of)
+                .forEach(says::add);
+        says.add(after.say().of(after.assessment().capacity().left()));
         return says;
     }
 
@@ -262,7 +266,7 @@ public class Ledger {
             Fish f = fish.one(tank, old.fishId());
             afterItCame(f, told.on());
             if (f.place() == FishEntity.Place.GONE) {
-                fish.left(tank, f.id(), told.on(), old.how().plain() + " on " + Measures.date(told.on()));
+                fish.left(tank, f.id(), told.on(), desks.words().of(old.how()) + " on " + Measures.date(told.on()));
             }
         }
         return right.id();
@@ -293,7 +297,11 @@ public class Ledger {
         Fish f = fish.one(tank, d.fishId());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
         notes.note(
-                tank, Doing.NOTE, f.id(), 1, "taken back: it is not " + d.how().plain());
+                tank,
+                Doing.NOTE,
+                f.id(),
+                1,
+                "taken back: it is not " + desks.words().of(d.how()));
         if (d.remembered()) {
             neverWas(tank, f);
             return;
@@ -385,7 +393,12 @@ public class Ledger {
                                                 .toList()) + "?"))
                 .scientificName();
         long number = fish.remembered(
-                tank, name, told.count(), came, told.on(), told.how().plain() + " on " + Measures.date(told.on()));
+                tank,
+                name,
+                told.count(),
+                came,
+                told.on(),
+                desks.words().of(told.how()) + " on " + Measures.date(told.on()));
         remember(tank, told.of(number), Map.of());
         return number;
     }

@@ -20,8 +20,9 @@ import pelluna.app.fish.FishEntity;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.Cause;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The ledger in words: who, when, how, what it cost, and what the plan had said. */
 @Component
@@ -109,10 +110,8 @@ class LedgerView {
             Map<Long, CrewDesk.Named> crews,
             Map<Long, InHindsight.Word> words,
             String tank) {
-        String how = d.lost()
-                ? English.capital(d.cause().plain()) + by(d, known) + ", "
-                        + d.sure().plain()
-                : English.capital(d.how().plain());
+        Words say = desks.words();
+        String how = d.lost() ? say.title(d.cause()) + by(d, known) + ", " + say.of(d.sure()) : say.title(d.how());
         if (d.crewId() != null) {
             CrewDesk.Named c = crews.get(d.crewId());
             return c == null
@@ -122,7 +121,7 @@ class LedgerView {
                             d.tankId(),
                             tank,
                             (d.count() > 1 ? d.count() + " " : "") + c.name(),
-                            Likeness.of(c.kind()),
+                            Likeness.of(c.kind(), c.name()),
                             d.onDay(),
                             "",
                             d.lost(),
@@ -247,6 +246,7 @@ class LedgerView {
     public List<String> corrected(long tank) {
         Map<Long, Fish> known = fish.all(List.of(tank));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
+        Words say = desks.words();
         return rows.corrected(tank).stream()
                 .map(d -> {
                     String who = d.crewId() != null
@@ -257,9 +257,8 @@ class LedgerView {
                                     .map(f -> who(f, d.count()))
                                     .orElse("a fish");
                     return who + ", " + Measures.date(d.onDay()) + ": "
-                            + (d.lost()
-                                    ? d.cause().plain() + ", " + d.sure().plain()
-                                    : d.how().plain()) + (d.wasTakenBack() ? " — taken back" : " — put right since");
+                            + (d.lost() ? say.of(d.cause()) + ", " + say.of(d.sure()) : say.of(d.how()))
+                            + (d.wasTakenBack() ? " — taken back" : " — put right since");
                 })
                 .toList();
     }

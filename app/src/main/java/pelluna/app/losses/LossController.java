@@ -36,8 +36,8 @@ import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.losses.Sure;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** One loss: written down in a few taps, put right, taken back. */
 @Controller
@@ -162,7 +162,7 @@ class LossController {
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
                         English.capital(c.name()),
-                        Likeness.of(c.kind()).draw(72, ""),
+                        Likeness.of(c.kind(), c.name()).draw(72, ""),
                         "crew=" + c.id(),
                         c.there() + " there")));
         return who;
@@ -201,7 +201,7 @@ class LossController {
                     "some of the " + c.name(),
                     c.there(),
                     c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""),
-                    Likeness.of(c.kind()).draw(150, "")));
+                    Likeness.of(c.kind(), c.name()).draw(150, "")));
         }
         if (stay != null) {
             QuarantineDesk.Staying s = quarantine.staying(desk.tank().id(), stay);

@@ -21,8 +21,8 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Clearance;
 import pelluna.core.losses.Sure;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.Measures;
 
 /**
  * The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed
@@ -113,7 +113,7 @@ class LossView {
         String proposed = d.lost()
                 ? Named.find(Cause.class, d.proposed())
                         .filter(c -> c != d.cause())
-                        .map(c -> "The log would have fit '" + c.plain() + "' best.")
+                        .map(c -> "The log would have fit '" + desk.say().of(c) + "' best.")
                         .orElse("")
                 : "";
         InHindsight.Word word =

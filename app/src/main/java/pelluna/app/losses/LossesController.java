@@ -18,9 +18,10 @@ import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
 import pelluna.core.losses.Patterns;
 import pelluna.core.losses.Share;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The Losses place: survival, causes, money, patterns, the ledger. */
 @Controller
@@ -84,9 +85,9 @@ class LossesController {
                                 lives.lives().stream().map(Life::observed).toList()));
         model.addAttribute("says", SurvivalTable.says(curve));
         model.addAttribute("left", leftOut(lives));
-        model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted));
+        model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, desks.words()));
         model.addAttribute("patterns", Patterns.of(lives.lives()));
-        model.addAttribute("first", first(lives.lives()));
+        model.addAttribute("first", first(lives.lives(), desks.words()));
         model.addAttribute("places", places(lives.lives()));
         return "losses";
     }
@@ -129,14 +130,14 @@ class LossesController {
     }
 
     /** Losses in the first thirty days, of those that could be followed so long or were lost before. */
-    private static String first(List<Life> lives) {
+    private static String first(List<Life> lives, Words say) {
         List<Life> followed = lives.stream()
                 .filter(l -> l.lost() || l.days() >= Patterns.FIRST_DAYS)
                 .toList();
         int lost = (int) followed.stream()
                 .filter(l -> l.lost() && l.days() <= Patterns.FIRST_DAYS)
                 .count();
-        return followed.isEmpty() ? "" : Share.of(lost, followed.size()).says();
+        return followed.isEmpty() ? "" : say.of(Share.of(lost, followed.size()).counted());
     }
 
     private static List<Place> places(List<Life> lives) {

@@ -5,14 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import pelluna.app.drawing.SurvivalDrawing;
 import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
 import pelluna.core.losses.LogRank;
-import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.English;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /** Survival by one way of parting fish into groups. */
 final class SurvivalTable {
@@ -27,22 +27,23 @@ final class SurvivalTable {
 
     /** Ways of parting. */
     enum By implements Named {
-        GROUP("group", l -> l.species().group()),
+        GROUP("group", (l, say) -> l.species().group()),
         ORIGIN(
                 "origin",
-                l -> l.source()
+                (l, say) -> l.source()
                         .captiveBred()
                         .map(b -> b ? "captive-bred" : "wild")
                         .orElse("not said")),
-        SHOP("shop", l -> l.source().shop().isEmpty() ? "not said" : l.source().shop()),
-        QUARANTINE(
-                "quarantine",
-                l -> l.source().school().map(QuarantineSchool::plain).orElse("not said"));
+        SHOP(
+                "shop",
+                (l, say) ->
+                        l.source().shop().isEmpty() ? "not said" : l.source().shop()),
+        QUARANTINE("quarantine", (l, say) -> l.source().school().map(say::of).orElse("not said"));
 
         private final String word;
-        private final Function<Life, String> key;
+        private final BiFunction<Life, Words, String> key;
 
-        By(String word, Function<Life, String> key) {
+        By(String word, BiFunction<Life, Words, String> key) {
             this.word = word;
             this.key = key;
         }
@@ -69,10 +70,10 @@ final class SurvivalTable {
         return KaplanMeier.of(lives.stream().map(Life::observed).toList());
     }
 
-    static List<Row> rows(List<Life> lives, By by) {
+    static List<Row> rows(List<Life> lives, By by, Words say) {
         Map<String, List<Life>> groups = new LinkedHashMap<>();
-        lives.forEach(l ->
-                groups.computeIfAbsent(by.key.apply(l), k -> new ArrayList<>()).add(l));
+        lives.forEach(l -> groups.computeIfAbsent(by.key.apply(l, say), k -> new ArrayList<>())
+                .add(l));
         double until = lives.stream().mapToInt(Life::days).max().orElse(1);
         return groups.entrySet().stream()
                 .sorted((a, b) -> b.getValue().size() - a.getValue().size())
@@ -80,7 +81,7 @@ final class SurvivalTable {
                         e.getKey(),
                         e.getValue(),
                         lives.stream()
-                                .filter(l -> !by.key.apply(l).equals(e.getKey()))
+                                .filter(l -> !by.key.apply(l, say).equals(e.getKey()))
                                 .toList(),
                         until))
                 .toList();

@@ -11,9 +11,9 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
 import pelluna.core.search.Search;
-import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.English;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /**
  * What a name that somebody types may mean, each with this tank's verdict. A word for a group opens it, those that fit
@@ -48,13 +48,13 @@ public class NameChoices {
         List<Judged> judged = new ArrayList<>();
         found.meant().stream()
                 .limit(found.group() ? Long.MAX_VALUE : ROWS)
-                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan(), desk.say()))));
+                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan()))));
         if (found.group()) {
             judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
                     .thenComparing(j -> j.meant().species().sold()));
         }
         List<NameChoice> rows = new ArrayList<>();
-        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size())));
+        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), desk.say())));
         return new Offer(says(found, typed.trim()), rows);
     }
 
@@ -73,7 +73,7 @@ public class NameChoices {
                                 + ". Which one?";
     }
 
-    private static NameChoice row(Judged j, int index) {
+    private static NameChoice row(Judged j, int index, Words say) {
         Species s = j.meant().species();
         String as = j.meant().as().equals(s.name()) || j.meant().as().equals(s.scientificName())
                 ? ""
@@ -82,21 +82,21 @@ public class NameChoices {
                 s.name(),
                 s.scientificName(),
                 as,
-                s.sold().plain(),
+                say.of(s.sold()),
                 j.verdict().outcome(),
-                verdict(j.verdict()),
+                verdict(j.verdict(), say),
                 FishDrawing.alone(s.lookAt(s.usualShopCm()), s.name(), WIDTH, "name" + index));
     }
 
-    private static String verdict(Verdict v) {
+    private static String verdict(Verdict v, Words say) {
         String more = switch (v.outcome()) {
             case FITS -> "";
-            case FITS_IF -> v.fitsIf().get(0);
-            case NOT_IN_THIS_TANK -> v.stop().map(Finding::reason).orElse("");
+            case FITS_IF -> say.of(v.fitsIf().get(0));
+            case NOT_IN_THIS_TANK -> v.stop().map(f -> say.of(f.reason())).orElse("");
         };
         String says = v.outcome() == Verdict.Outcome.FITS_IF
                 ? "fits if " + more
-                : v.outcome().plain() + (more.isEmpty() ? "" : ": " + more);
+                : say.of(v.outcome()) + (more.isEmpty() ? "" : ": " + more);
         return says.length() <= LONGEST ? says : says.substring(0, says.lastIndexOf(' ', LONGEST)) + " …";
     }
 }

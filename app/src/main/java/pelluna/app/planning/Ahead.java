@@ -5,23 +5,20 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Changes;
 import pelluna.core.outlook.Outlook;
-import pelluna.core.units.Measures;
 
 /** The days to come of an assessed plan, computed when first asked for and kept with it. */
 public final class Ahead {
     private final Assessment assessment;
-    private final Measures say;
     private Outlook outlook;
     private List<Change> changes;
 
-    Ahead(Assessment assessment, Measures say) {
+    Ahead(Assessment assessment) {
         this.assessment = assessment;
-        this.say = say;
     }
 
     public synchronized Outlook outlook() {
         if (outlook == null) {
-            outlook = new Outlook(assessment.plan(), assessment.arrivals(), say);
+            outlook = new Outlook(assessment.plan(), assessment.arrivals());
         }
         return outlook;
     }
@@ -29,7 +26,7 @@ public final class Ahead {
     /** What changes on the way, in the order of dates. */
     public synchronized List<Change> changes() {
         if (changes == null) {
-            changes = List.copyOf(Changes.of(outlook(), say));
+            changes = List.copyOf(Changes.of(outlook()));
         }
         return changes;
     }

@@ -10,7 +10,6 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
 
 /**
  * Assessments of plans that were asked about lately. The engine is pure: the same plan on the same day gets the same
@@ -27,7 +26,7 @@ class Assessments {
         }
     });
 
-    private record Asked(Map<String, Object> tree, LocalDate today, Measures say) {}
+    private record Asked(Map<String, Object> tree, LocalDate today) {}
 
     /** A plan with what is said of it. */
     record Kept(Catalogue catalogue, Plan plan, Assessment assessment, Ahead ahead) {}
@@ -36,13 +35,13 @@ class Assessments {
      * @param tree      of the plan file, with everything that counts
      * @param catalogue another one means that facts may have changed
      */
-    Kept of(Map<String, Object> tree, Catalogue catalogue, LocalDate today, Measures say, Supplier<Plan> plan) {
-        Asked asked = new Asked(tree, today, say);
+    Kept of(Map<String, Object> tree, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
+        Asked asked = new Asked(tree, today);
         Kept there = kept.get(asked);
         if (there == null || there.catalogue() != catalogue) {
             Plan read = plan.get();
-            Assessment assessment = new Assessor(say).assess(read);
-            there = new Kept(catalogue, read, assessment, new Ahead(assessment, say));
+            Assessment assessment = new Assessor().assess(read);
+            there = new Kept(catalogue, read, assessment, new Ahead(assessment));
             kept.put(asked, there);
         }
         return there;

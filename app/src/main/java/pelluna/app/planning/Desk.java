@@ -7,7 +7,7 @@ import pelluna.app.wishes.WishEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /**
  * One tank on the keeper's desk: its rows, the plan they make, and what Pelluna says of it, today and of the days
@@ -19,7 +19,7 @@ public record Desk(
         List<WishEntity> wishes,
         Plan plan,
         Assessment assessment,
-        Measures say,
+        Words say,
         Ahead ahead) {
 
     /** The name of a fish of the plan that stays the same while others come and go: 'w17' by the number of its row. */

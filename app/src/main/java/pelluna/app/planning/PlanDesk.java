@@ -25,7 +25,8 @@ import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.capacity.Waste;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
 @Service
@@ -76,14 +77,19 @@ public class PlanDesk {
         return tanks.findByIdAndKeeperId(id, keeper.get().id()).orElseThrow(NoSuchTankException::new);
     }
 
+    /** The language and the units that the keeper reads. */
+    public Words words() {
+        return keeper.get().words();
+    }
+
     @Transactional(readOnly = true)
     public Desk open(long id) {
         TankEntity tank = tank(id);
         List<ResidentEntity> living = residents.findByTankIdOrderById(id);
         List<WishEntity> wished = wishes.findByTankIdOrderById(id);
-        Measures say = keeper.get().measures();
+        Words say = keeper.get().words();
         Map<String, Object> tree = seen(tested(tree(tank, living, wished), id), id, living);
-        Assessments.Kept kept = assessments.of(tree, catalogue.get(), today(), say, () -> files.plan(tree, today()));
+        Assessments.Kept kept = assessments.of(tree, catalogue.get(), today(), () -> files.plan(tree, today()));
         return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say, kept.ahead());
     }
 

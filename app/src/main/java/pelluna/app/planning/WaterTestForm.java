@@ -31,8 +31,8 @@ public class WaterTestForm {
     /** @return why it was refused; empty if it is logged */
     public String log(long tank, Map<String, String> typed) {
         try {
-            Map<String, Object> entry = entry(
-                    typed, desks.today().toString(), keeper.get().measures().us());
+            Map<String, Object> entry =
+                    entry(typed, desks.today().toString(), keeper.get().words().us());
             desks.test(tank, entry);
             return "";
         } catch (PlanProblemsException e) {

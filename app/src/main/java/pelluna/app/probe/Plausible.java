@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /**
  * Whether to believe a probe: within what a tank can have, no faster a change than water makes, and not old. A value

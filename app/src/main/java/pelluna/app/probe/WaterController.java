@@ -24,10 +24,10 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.shell.Shells;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** The water of a tank: tests with their trend and ceiling, and what the probe says. */
 @Controller
@@ -173,7 +173,7 @@ class WaterController {
         String says = byProbe
                 ? "by the probe, 7 days"
                 : Trend.of(points)
-                        .map(t -> t.says(d.unit()) + over(t, d))
+                        .map(t -> desks.words().of(t.going(d.unit())) + over(t, d))
                         .orElse(points.size() == 1 ? "one test" : points.size() + " tests");
         long gap = probe == null
                 ? Duration.ofHours(1).toMillis()

@@ -20,9 +20,9 @@ import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.water.SeaWater;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** The quarantine board of a tank. */
 @Controller
@@ -81,7 +81,7 @@ class QuarantineController {
                 "arrivals",
                 "Quarantine",
                 in == 0
-                        ? "Nobody is in quarantine. Your school: " + school.plain() + "."
+                        ? "Nobody is in quarantine. Your school: " + desk.say().of(school) + "."
                         : English.capital(English.count(in, "stay", "stays")) + "; "
                                 + (ready == 0
                                         ? "none may go on today."

@@ -7,10 +7,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /**
  * What was seen in quarantine on some days, for those who look back on them. Callers have looked the tank up with its
@@ -18,11 +19,13 @@ import pelluna.core.units.English;
  */
 @Component
 public class QuarantineDays {
+    private final CurrentKeeper keeper;
     private final StayRows stays;
     private final CheckRows checks;
     private final KeeperCatalogue catalogue;
 
-    QuarantineDays(StayRows stays, CheckRows checks, KeeperCatalogue catalogue) {
+    QuarantineDays(StayRows stays, CheckRows checks, KeeperCatalogue catalogue, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.stays = stays;
         this.checks = checks;
         this.catalogue = catalogue;
@@ -45,7 +48,8 @@ public class QuarantineDays {
                 .forEach(s -> told.add(new Told(
                         s.beganOn(),
                         true,
-                        name(known, s) + " went into quarantine, " + s.school().plain())));
+                        name(known, s) + " went into quarantine, "
+                                + keeper.get().words().of(s.school()))));
         for (CheckEntity c : checks.findByStayIdInOrderByLookedOnDescIdDesc(all.keySet())) {
             String seen = seen(c.look(), c.note());
             if (!seen.isEmpty()) {

@@ -23,8 +23,8 @@ import pelluna.core.introduction.QuarantineClock;
 import pelluna.core.introduction.SamePlace;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.Measures;
 import pelluna.core.water.SalinityRamp;
+import pelluna.words.Measures;
 
 /** The board of quarantine places: who is in which, for how long, and what was seen. */
 @Service
@@ -132,7 +132,10 @@ public class QuarantineDesk {
                     mine));
             guests.add(new SamePlace.Guest(species, species.usualShopCm(), row.school()));
         }
-        return new Place(number, found, SamePlace.against(guests));
+        return new Place(
+                number,
+                found,
+                SamePlace.against(guests).stream().map(desks.words()::of).toList());
     }
 
     /** Days on which others came into the place of a stay, or showed signs of disease in it. */

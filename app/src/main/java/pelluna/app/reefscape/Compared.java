@@ -2,11 +2,11 @@ package pelluna.app.reefscape;
 
 import java.util.ArrayList;
 import java.util.List;
-import pelluna.core.capacity.Capacity;
+import pelluna.core.capacity.LensKind;
 import pelluna.core.outlook.Press;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.Measures;
 
 /** Two plans side by side by their figures. */
 final class Compared {
@@ -48,8 +48,12 @@ final class Compared {
         rows.add(new Row("Water, all grown", nitrate(plan), nitrate(tried), null));
         rows.add(new Row(
                 "Lens that binds",
-                Capacity.plainName(plan.desk().assessment().capacity().binding()),
-                Capacity.plainName(tried.desk().assessment().capacity().binding()),
+                plan.desk()
+                        .say()
+                        .of(plan.desk().assessment().capacity().binding().kind()),
+                plan.desk()
+                        .say()
+                        .of(tried.desk().assessment().capacity().binding().kind()),
                 null));
         return rows;
     }
@@ -104,8 +108,9 @@ final class Compared {
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
     private static String nitrate(ReefscapeDesk.View v) {
         return v.desk().assessment().capacity().lenses().stream()
-                .filter(l -> l.name().equals("waste"))
-                .map(l -> l.figure() + " of " + Measures.number(l.limit()) + " " + l.unit())
+                .filter(l -> l.kind() == LensKind.WASTE)
+                .map(l -> v.desk().say().of(l.figure()) + " of " + Measures.number(l.limit()) + " "
+                        + l.unit().word())
                 .findFirst()
                 .orElse("");
     }

@@ -17,7 +17,7 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /** A resident's measured length: from two on, it grows as it was measured. */
 @Controller
@@ -70,7 +70,7 @@ class MeasureController {
                 to.addAttribute(
                         "refused",
                         "Please give a length, such as "
-                                + Measures.number(keeper.get().measures().lengthValue(party.adultCm()))
+                                + Measures.number(keeper.get().words().lengthValue(party.adultCm()))
                                 + ", and a day.");
             } catch (PlanProblemsException e) {
                 to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". It is not saved.");
@@ -80,7 +80,6 @@ class MeasureController {
     }
 
     private double cm(String typed) {
-        return Math.round(Numbers.finite(typed) * (keeper.get().measures().us() ? Convert.CM_PER_INCH : 1) * 100)
-                / 100.0;
+        return Math.round(Numbers.finite(typed) * (keeper.get().words().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
     }
 }

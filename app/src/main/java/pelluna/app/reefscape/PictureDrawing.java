@@ -22,8 +22,8 @@ import pelluna.core.grounds.Homes;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.Measures;
 
 /** The Reefscape as a picture that stands by itself: title, date, scale and legend, its letters within the file. */
 final class PictureDrawing {
@@ -349,7 +349,16 @@ final class PictureDrawing {
         double x = MARGIN;
         for (Step step : Step.values()) {
             wave(step, x, y - 14, 40, WORDS.get(step));
-            svg.text(x + 50, y + 4, step.title(), "font-size", 24, "font-weight", 700, "fill", WORDS.get(step));
+            svg.text(
+                    x + 50,
+                    y + 4,
+                    view.desk().say().title(step),
+                    "font-size",
+                    24,
+                    "font-weight",
+                    700,
+                    "fill",
+                    WORDS.get(step));
             x += 150;
         }
         svg.text(

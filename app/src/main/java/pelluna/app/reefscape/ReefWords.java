@@ -6,16 +6,23 @@ import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Press;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Turns of phrase that the templates of the Reefscape need. */
 public final class ReefWords {
+    private final Words say;
+
+    ReefWords(Words say) {
+        this.say = say;
+    }
+
     /** 'In May 2028 the rabbitfish needs a longer run.' */
     public String sentence(Change c) {
         String month = c.on().getMonth().name().charAt(0)
                 + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
-        return "In " + month + " " + c.on().getYear() + " " + c.says() + ".";
+        return "In " + month + " " + c.on().getYear() + " " + say.of(c.event()) + ".";
     }
 
     public String key(Press p) {

@@ -126,8 +126,7 @@ class ReefscapeController {
             outlook = new Outlook(
                     plan.with(plan.tank()
                             .with(Moves.move(plan.tank(), kind, i, dx, dy).scape())),
-                    view.desk().assessment().arrivals(),
-                    view.desk().say());
+                    view.desk().assessment().arrivals());
         }
         return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));
     }
@@ -155,6 +154,7 @@ class ReefscapeController {
                 .filter(p -> ReefscapePage.key(p).equals(pair))
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
+        model.addAttribute("say", view.desk().say());
         model.addAttribute("offers", pages.offers(view, press, day));
         model.addAttribute("base", "/tanks/" + id + "/reefscape");
         model.addAttribute("day", day);

@@ -20,9 +20,9 @@ import pelluna.core.outlook.Press;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Shares;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** What the Reefscape says in words, for one day and whatever is chosen. */
 @Component
@@ -91,11 +91,7 @@ class ReefscapePage {
 
     /** What would calm a pair, calmest first. */
     List<Offer> offers(ReefscapeDesk.View view, Press p, LocalDate day) {
-        return new Advice(
-                        view.desk().assessment(),
-                        view.outlook(),
-                        catalogue.get(),
-                        view.desk().say())
+        return new Advice(view.desk().assessment(), view.outlook(), catalogue.get())
                 .lower(p.aggressor(), p.target(), day).stream()
                         .map(o -> new Offer(o, AttemptText.write(o.attempt())))
                         .toList();
@@ -215,7 +211,7 @@ class ReefscapePage {
                         .map(p -> p.species().name())
                         .toList());
         model.addAttribute("sieve", sieve(view));
-        model.addAttribute("words", new ReefWords());
+        model.addAttribute("words", new ReefWords(view.desk().say()));
         model.addAttribute("axis", TimeAxis.draw(view, day));
     }
 
@@ -233,7 +229,8 @@ class ReefscapePage {
     }
 
     void fillPairs(Model model, ReefscapeDesk.View view, LocalDate day) {
-        model.addAttribute("words", new ReefWords());
+        model.addAttribute("say", view.desk().say());
+        model.addAttribute("words", new ReefWords(view.desk().say()));
         model.addAttribute("day", day);
         model.addAttribute("view", view);
         model.addAttribute(

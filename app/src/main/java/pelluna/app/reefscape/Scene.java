@@ -16,7 +16,8 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.plan.Party;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * What the browser needs to draw the tank on any day without asking: every fish with its lengths on days that lie
@@ -38,7 +39,7 @@ final class Scene {
     }
 
     Map<String, Object> tree(LocalDate day, int arrowsFrom, String chosen) {
-        Measures say = view.desk().say();
+        Words say = view.desk().say();
         ReefDrawing drawing = new ReefDrawing(view.desk().plan().tank(), say);
         Map<String, Object> tree = new LinkedHashMap<>();
         tree.put("start", start.toString());
@@ -56,7 +57,7 @@ final class Scene {
         tree.put(
                 "changes",
                 view.changes().stream()
-                        .map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", c.says()))
+                        .map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", say.of(c.event())))
                         .toList());
         tree.put("now", day(view.outlook(), day, chosen));
         return tree;

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.Change;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
 
 /** The plan's life under the slider: days run closer together to the right, arrivals and changes are marked. */
 final class TimeAxis {
@@ -50,7 +50,7 @@ final class TimeAxis {
                     .add(Svg.escape(Measures.date(changes.get(0).on()) + ": "
                             + changes.stream()
                                     .limit(MOST_SAID)
-                                    .map(Change::says)
+                                    .map(c -> view.desk().say().of(c.event()))
                                     .collect(Collectors.joining("; "))
                             + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : "")))
                     .close("title")

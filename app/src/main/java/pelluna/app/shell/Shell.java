@@ -3,9 +3,9 @@ package pelluna.app.shell;
 import java.util.List;
 import pelluna.app.planning.Desk;
 import pelluna.core.units.Convert;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.English;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** What the rail of every page shows. */
 public record Shell(
@@ -22,7 +22,7 @@ public record Shell(
     public record TankLink(Long id, String name) {}
 
     static String summary(Desk desk) {
-        Measures say = desk.say();
+        Words say = desk.say();
         long days = desk.plan().tank().ageDays(desk.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);
         String age = !desk.plan().tank().ageKnown()

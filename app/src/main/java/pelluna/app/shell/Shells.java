@@ -75,7 +75,7 @@ public class Shells {
                         name,
                         summary,
                         stance,
-                        k.measures().system().name(),
+                        k.words().measures().system().name(),
                         k.theme(),
                         sandboxOf));
         model.addAttribute("title", title);

@@ -9,7 +9,8 @@ import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.English;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /**
  * Two or three species laid side by side for one tank: the verdicts, the rules that part them, and the facts in which
@@ -29,21 +30,24 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
     static Comparison of(List<Species> species, Desk desk) {
         List<Column> columns = species.stream()
                 .map(s -> {
-                    Verdict v = Search.verdict(s, desk.plan(), desk.say());
+                    Verdict v = Search.verdict(s, desk.plan());
                     return new Column(
                             s,
                             Paths.of(s),
                             v,
                             v.stop()
-                                    .map(f -> f.rule().question() + " " + f.reason())
+                                    .map(f -> desk.say().of(f.rule()) + " "
+                                            + desk.say().of(f.reason()))
                                     .orElse("No rule stops it."));
                 })
                 .toList();
         List<Row> rules = new ArrayList<>();
         for (RuleName rule : RuleName.values()) {
             Row row = new Row(
-                    rule.question(),
-                    columns.stream().map(c -> says(c.verdict(), rule)).toList());
+                    desk.say().of(rule),
+                    columns.stream()
+                            .map(c -> says(c.verdict(), rule, desk.say()))
+                            .toList());
             if (row.differs()) {
                 rules.add(row);
             }
@@ -66,18 +70,18 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                 (row.differs() ? facts : alike).add(row);
             });
         }
-        return new Comparison(columns, rules, facts, alike, sentence(columns, rules));
+        return new Comparison(columns, rules, facts, alike, sentence(columns, rules, desk.say()));
     }
 
-    private static String says(Verdict v, RuleName rule) {
+    private static String says(Verdict v, RuleName rule, Words say) {
         return v.findings().stream()
                 .filter(f -> f.rule() == rule)
                 .max(java.util.Comparator.comparing(Finding::step))
-                .map(f -> f.step().title() + ". " + f.reason())
+                .map(f -> say.title(f.step()) + ". " + say.of(f.reason()))
                 .orElse("Nothing against it.");
     }
 
-    private static String sentence(List<Column> columns, List<Row> rules) {
+    private static String sentence(List<Column> columns, List<Row> rules, Words say) {
         if (columns.size() < 2) {
             return "";
         }
@@ -91,7 +95,7 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                 : English.count(rules.size(), "rule parts", "rules part") + " them";
         return all
                 ? English.capital(parts) + "; for each the answer is: "
-                        + columns.get(0).verdict().outcome().plain() + "."
+                        + say.of(columns.get(0).verdict().outcome()) + "."
                 : English.capital(best.orElseThrow().species().name()) + " does best; " + parts + ".";
     }
 }

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import pelluna.core.search.Found;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /** Ways to narrow what was found, each with how many there are; one choice of each kind at a time. */
 record Facets(String fit, String group, String size, String origin) {
@@ -53,7 +53,7 @@ record Facets(String fit, String group, String size, String origin) {
     }
 
     /** Every kind with counts over what the other kinds leave. */
-    List<Kind> kinds(List<Found> found, Measures say) {
+    List<Kind> kinds(List<Found> found, Words say) {
         Map<String, Predicate<Found>> groups = new TreeMap<>(String.CASE_INSENSITIVE_ORDER);
         found.forEach(f -> groups.put(
                 f.species().group(), x -> x.species().group().equals(f.species().group())));
@@ -64,7 +64,7 @@ record Facets(String fit, String group, String size, String origin) {
                 kind("group", "Group", groups, group, found, Map.of()));
     }
 
-    private static Map<String, String> sizeWords(Measures say) {
+    private static Map<String, String> sizeWords(Words say) {
         return Map.of(
                 "5",
                 "up to " + say.length(5),

@@ -15,8 +15,8 @@ import pelluna.core.catalogue.Jumps;
 import pelluna.core.catalogue.Pace;
 import pelluna.core.catalogue.Sold;
 import pelluna.core.catalogue.Swims;
-import pelluna.core.units.English;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /**
  * A fact as a small form, so that a keeper can say it otherwise.
@@ -25,7 +25,14 @@ import pelluna.core.units.Named;
  * @param yours the keeper's words, empty if there are none
  * @param error what is wrong with what was typed just now
  */
-record FactEdit(String key, String says, String ours, String yours, String why, List<Field> fields, String error) {
+record FactEdit(
+        String key,
+        FactForm.FactMeaning says,
+        String ours,
+        String yours,
+        String why,
+        List<Field> fields,
+        String error) {
     /** One slot: a choice if it has words to choose from, else a number or text. */
     record Field(String name, String label, String value, boolean number, List<String> choices) {}
 
@@ -70,13 +77,13 @@ record FactEdit(String key, String says, String ours, String yours, String why, 
                             choices);
                 })
                 .toList();
-        return new FactEdit(form.key(), form.says(), ours, yours, why, fields, error);
+        return new FactEdit(form.key(), form.meaning(), ours, yours, why, fields, error);
     }
 
     /** What the fact says, with its units where it has any. */
-    public String hint() {
+    public String hint(Words say) {
         boolean units = fields.stream().anyMatch(f -> f.name().matches(".*(Cm|Litres|C)(\\..*)?"));
-        return English.capital(says) + "." + (units ? " In cm, L and °C." : "");
+        return say.title(says) + "." + (units ? " In cm, L and °C." : "");
     }
 
     /** The slots of a posted form, by their names. */

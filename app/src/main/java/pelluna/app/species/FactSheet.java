@@ -3,14 +3,14 @@ package pelluna.app.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import pelluna.core.catalogue.Caution;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Harm;
-import pelluna.core.catalogue.Hazard;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Words;
 
 /**
  * The facts of a species in sentences, each with where it comes from. The topics are the same for every species, so
@@ -21,10 +21,10 @@ final class FactSheet {
     record Line(String topic, String says, String origin, List<String> facts) {}
 
     private final Species s;
-    private final Measures say;
+    private final Words say;
     private final List<Line> lines = new ArrayList<>();
 
-    FactSheet(Species s, Measures say) {
+    FactSheet(Species s, Words say) {
         this.s = s;
         this.say = say;
     }
@@ -108,7 +108,7 @@ final class FactSheet {
                 "Your safety",
                 s.hazards().isEmpty()
                         ? "No danger is known to a keeper with ordinary care."
-                        : Hazard.cautions(s.hazards())
+                        : say.of(Caution.about(s.hazards()))
                                 + " Move it in a container, never by hand. These are usual cautions and no medical "
                                 + "advice.",
                 "danger");
@@ -141,7 +141,7 @@ final class FactSheet {
         lines.add(new Line(
                 topic,
                 says,
-                s.facts().containsKey(facts[0]) ? s.facts().get(facts[0]).origin() : "no fact in the catalogue",
+                s.facts().containsKey(facts[0]) ? say.of(s.facts().get(facts[0]).origin()) : "no fact in the catalogue",
                 List.of(facts)));
     }
 
@@ -228,7 +228,7 @@ final class FactSheet {
 
     private String kind(ReefLife k) {
         Species.ReefRisk risk = s.reefLife().get(k);
-        return k.plain() + (risk != null && risk.sparesFromCm() > 0 ? " under " + say.length(risk.sparesFromCm()) : "");
+        return say.of(k) + (risk != null && risk.sparesFromCm() > 0 ? " under " + say.length(risk.sparesFromCm()) : "");
     }
 
     private String needs() {

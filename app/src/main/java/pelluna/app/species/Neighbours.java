@@ -7,11 +7,11 @@ import pelluna.core.plan.Plan;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /** Among what a keeper has: with whom a species will not get on, and with whom nothing is expected. */
 record Neighbours(List<Finding> trouble, List<String> calm) {
-    static Neighbours of(Species s, Plan plan, Measures say) {
+    static Neighbours of(Species s, Plan plan, Words say) {
         List<String> calm = plan.residents().stream()
                 .filter(r -> company(
                                 s, new Plan(plan.tank(), plan.stance(), plan.startOn(), List.of(r), List.of()), say)
@@ -22,8 +22,8 @@ record Neighbours(List<Finding> trouble, List<String> calm) {
         return new Neighbours(company(s, plan, say), calm);
     }
 
-    private static List<Finding> company(Species s, Plan plan, Measures say) {
-        return Search.verdict(s, plan, say).findings().stream()
+    private static List<Finding> company(Species s, Plan plan, Words say) {
+        return Search.verdict(s, plan).findings().stream()
                 .filter(f -> f.rule() == RuleName.COMPANY)
                 .sorted(Comparator.comparing(Finding::step).reversed())
                 .toList();

@@ -56,7 +56,7 @@ final class SchoolsDrawing {
             svg.text(
                     at,
                     y - 10 - (lift % 2) * 13,
-                    stance.title() + " "
+                    desk.say().title(stance) + " "
                             + (litres
                                     ? desk.say().volume(schools.at(stance))
                                     : desk.say().length(schools.at(stance))),

@@ -35,7 +35,7 @@ import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.English;
+import pelluna.words.English;
 
 /**
  * The catalogue, always read for one tank: search, every fish drawn, a page a species, and two or three side by side.
@@ -74,7 +74,7 @@ class SpeciesController {
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         Desk desk = desks.open(id);
-        Answer answer = catalogue.search().ask(q, desk.plan(), desk.say());
+        Answer answer = catalogue.search().ask(q, desk.plan());
         Facets facets = new Facets(fit, group, size, origin);
         List<Found> found = facets.narrow(answer.found());
         List<Row> rows = found.stream()
@@ -116,10 +116,11 @@ class SpeciesController {
                 desk.say().length(f.species().size().usualCm()),
                 f.verdict()
                         .stop()
-                        .map(Finding::reason)
+                        .map(x -> desk.say().of(x.reason()))
                         .or(() -> f.verdict().findings().stream()
                                 .max(Comparator.comparing(Finding::step))
-                                .map(x -> x.step().title() + ": " + x.reason()))
+                                .map(x -> desk.say().title(x.step()) + ": "
+                                        + desk.say().of(x.reason())))
                         .orElse("No rule has anything against one of them."));
     }
 
@@ -133,9 +134,7 @@ class SpeciesController {
         for (Species s : catalogue.get().all()) {
             families.computeIfAbsent(s.family(), f -> new ArrayList<>())
                     .add(new Drawn(
-                            s,
-                            Paths.of(s),
-                            Search.verdict(s, desk.plan(), desk.say()).outcome()));
+                            s, Paths.of(s), Search.verdict(s, desk.plan()).outcome()));
         }
         shells.around(
                 model,
@@ -156,7 +155,7 @@ class SpeciesController {
 
     private String page(long id, Species s, Model model, Map<String, FactEdit> typed) {
         Desk desk = desks.open(id);
-        Verdict v = Search.verdict(s, desk.plan(), desk.say());
+        Verdict v = Search.verdict(s, desk.plan());
         List<FactSheet.Line> lines = new FactSheet(s, desk.say()).lines();
         shells.around(model, desk, "species", English.capital(s.name()), "");
         model.addAttribute("species", s);
@@ -179,7 +178,7 @@ class SpeciesController {
                         .sorted(Comparator.comparing(Finding::step).reversed())
                         .toList());
         model.addAttribute("neighbours", Neighbours.of(s, desk.plan(), desk.say()));
-        model.addAttribute("shop", AtTheShop.of(s, catalogue.get(), desk.say()));
+        model.addAttribute("shop", AtTheShop.of(s, catalogue.get()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute(
                 "others",

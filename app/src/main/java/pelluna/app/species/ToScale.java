@@ -4,7 +4,8 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** A fish to scale: grown and as it is usually sold, beside a hand, inside the outline of the keeper's tank. */
 final class ToScale {
@@ -18,7 +19,7 @@ final class ToScale {
 
     private ToScale() {}
 
-    static String of(Species s, Tank tank, Measures say) {
+    static String of(Species s, Tank tank, Words say) {
         double height = tank.waterHeightCm() > 0
                 ? tank.waterHeightCm()
                 : Math.max(tank.runCm(), s.size().usualCm() * 1.3) * 0.4;

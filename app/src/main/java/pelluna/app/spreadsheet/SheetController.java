@@ -189,7 +189,7 @@ class SheetController {
                                 t.taken().did().before().hours(),
                                 t.taken().did().since().acts(),
                                 t.taken().did().since().hours(),
-                                t.taken().did().words()))
+                                desks.words().of(t.taken().did().course())))
                         .toList());
     }
 

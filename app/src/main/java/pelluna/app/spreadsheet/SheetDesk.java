@@ -119,7 +119,7 @@ class SheetDesk {
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
         Map<String, Object> entry =
-                WaterTestForm.entry(typed, "", keeper.get().measures().us());
+                WaterTestForm.entry(typed, "", keeper.get().words().us());
         desks.checkTest(desk.tank(), entry);
         return entry;
     }

@@ -8,7 +8,7 @@ import pelluna.app.exchange.Problem;
 import pelluna.app.limits.Numbers;
 import pelluna.core.names.Resolution;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /** A fish as typed — species, number, length and the rest — on its way to an entry of the plan file. */
 public final class EntryForm {
@@ -17,7 +17,7 @@ public final class EntryForm {
 
     private EntryForm() {}
 
-    public static EntryForm resident(Map<String, String> form, Measures say) {
+    public static EntryForm resident(Map<String, String> form, Words say) {
         EntryForm entry = common(form, say);
         String since = form.getOrDefault("since", "").trim();
         if (!since.isEmpty()) {
@@ -26,13 +26,13 @@ public final class EntryForm {
         return entry;
     }
 
-    public static EntryForm wish(Map<String, String> form, Measures say) {
+    public static EntryForm wish(Map<String, String> form, Words say) {
         EntryForm entry = common(form, say);
         entry.number(form, "want", 1, true);
         return entry;
     }
 
-    private static EntryForm common(Map<String, String> form, Measures say) {
+    private static EntryForm common(Map<String, String> form, Words say) {
         EntryForm entry = new EntryForm();
         String typed = form.getOrDefault("species", "").trim();
         String species = form.getOrDefault("chosen", "").isBlank()

@@ -25,8 +25,9 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The Tank place: figures, drawing, residents, and what each figure decides. */
 @Controller
@@ -66,7 +67,7 @@ class TankController {
 
     private String freshPage(Model model, Map<String, String> typed, Map<String, String> errors) {
         shells.around(model, "new", "A new tank", "Its inside size is enough to begin; everything else can follow.");
-        Measures say = keeper.get().measures();
+        Words say = keeper.get().words();
         model.addAttribute("unit", say.lengthUnit());
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
@@ -75,7 +76,7 @@ class TankController {
 
     @PostMapping("/tanks")
     String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
-        Measures say = keeper.get().measures();
+        Words say = keeper.get().words();
         Map<String, Object> flat = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
         for (TankField field : List.of(TankField.LENGTH, TankField.WIDTH, TankField.HEIGHT)) {
@@ -132,7 +133,7 @@ class TankController {
                 was.put(field.key(), form.getFirst("was-" + field.key()));
             }
         }
-        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.get().measures());
+        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.get().words());
         Map<String, List<String>> kept = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             if (refused.containsKey(field.key())) {
@@ -173,7 +174,7 @@ class TankController {
     @PostMapping("/tanks/{id}/residents")
     String settle(
             @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
-        EntryForm entry = EntryForm.resident(form, keeper.get().measures()).named(names::resolve);
+        EntryForm entry = EntryForm.resident(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 if (desks.today().toString().equals(entry.tree().get("since"))) {
@@ -211,7 +212,7 @@ class TankController {
             Map<String, String> typedResident,
             Map<String, String> residentErrors) {
         Desk desk = desks.open(id);
-        Measures say = desk.say();
+        Words say = desk.say();
         Map<String, Object> flat = desk.tank().figures().flat();
         Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
                 .collect(Collectors.groupingBy(
@@ -253,7 +254,7 @@ class TankController {
             Map<String, Object> flat,
             Map<String, String> errors,
             Map<String, List<String>> kept,
-            Measures say) {
+            Words say) {
         String stored = TankDesk.shown(f, flat.get(f.key()), say);
         List<String> typed = kept.get(f.key());
         List<String> chosen = flat.get(f.key()) instanceof List<?> list
@@ -268,13 +269,13 @@ class TankController {
                 chosen);
     }
 
-    private static String sentence(TankVolume v, Measures say) {
+    private static String sentence(TankVolume v, Words say) {
         return v.measured()
                 ? say.volume(v.netLitres()) + " net by your own measurement."
                 : say.volume(v.netLitres()) + " of water once rock and sand have taken their share.";
     }
 
-    private static Map<String, String> breakdown(TankVolume v, Measures say) {
+    private static Map<String, String> breakdown(TankVolume v, Words say) {
         Map<String, String> lines = new LinkedHashMap<>();
         lines.put("Glass, filled", say.volume(v.grossLitres()));
         lines.put("− rock", say.volume(v.rockLitres()));

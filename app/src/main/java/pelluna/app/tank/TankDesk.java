@@ -13,7 +13,7 @@ import pelluna.app.limits.Days;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.wishes.Wishes;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /**
  * Saves what is typed about a tank, one field at a time. A window sends what it saw before with what was typed; if the
@@ -52,7 +52,7 @@ class TankDesk {
      * @return what was refused, by key, in plain words; everything else is saved
      */
     @Transactional
-    Map<String, String> save(long id, Map<TankField, List<String>> typed, Map<String, String> was, Measures say) {
+    Map<String, String> save(long id, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
         TankEntity tank = desks.tank(id);
         Map<String, String> refused = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
@@ -87,7 +87,7 @@ class TankDesk {
         return refused;
     }
 
-    static String shown(TankField field, Object value, Measures say) {
+    static String shown(TankField field, Object value, Words say) {
         return value instanceof List<?> list
                 ? String.join(", ", list.stream().map(Object::toString).sorted().toList())
                 : Typed.shown(field.kind(), value, say);
@@ -97,7 +97,7 @@ class TankDesk {
         return Objects.equals(typed, stored) || typed == null && stored == null;
     }
 
-    private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Measures say) {
+    private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Words say) {
         Map<String, Object> tree = PlanDesk.tree(
                 tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
         DrawnReef.follow(tank.figures().flat(), flat);
@@ -107,7 +107,7 @@ class TankDesk {
     }
 
     /** What is wrong with one field, in the keeper's units. */
-    String plain(TankField field, List<Problem> problems, Measures say) {
+    String plain(TankField field, List<Problem> problems, Words say) {
         Problem p = problems.get(0);
         boolean here = TankFigures.fieldOf(p.field()).equals(field.key());
         String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE

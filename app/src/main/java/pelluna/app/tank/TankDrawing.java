@@ -4,7 +4,7 @@ import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankShape;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /** The tank from the front and from above, to one scale, as its figures are typed. */
 final class TankDrawing {
@@ -13,7 +13,7 @@ final class TankDrawing {
 
     private TankDrawing() {}
 
-    static String of(Tank tank, Measures say) {
+    static String of(Tank tank, Words say) {
         double length = Math.max(1, tank.lengthCm());
         double width = Math.max(1, tank.widthCm() > 0 ? tank.widthCm() : length * 0.4);
         ReefDrawing reef = new ReefDrawing(tank, say);

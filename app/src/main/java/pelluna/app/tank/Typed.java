@@ -4,7 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Between what a keeper types in their units and the metric figures of the plan file. */
 final class Typed {
@@ -14,7 +15,7 @@ final class Typed {
     static final class NotANumberException extends Exception {}
 
     /** The plan file's value of a typed field; null for an empty one. */
-    static Object parse(TankField field, List<String> typed, Measures say) throws NotANumberException {
+    static Object parse(TankField field, List<String> typed, Words say) throws NotANumberException {
         String text = typed.isEmpty() ? "" : typed.get(typed.size() - 1).trim();
         if (field.kind() == TankField.Kind.WORDS) {
             return typed.stream().filter(t -> !t.isBlank()).toList();
@@ -53,7 +54,7 @@ final class Typed {
     }
 
     /** A stored value as the keeper reads and types it. */
-    static String shown(TankField.Kind kind, Object value, Measures say) {
+    static String shown(TankField.Kind kind, Object value, Words say) {
         if (value == null) {
             return "";
         }
@@ -73,7 +74,7 @@ final class Typed {
         return Measures.number(Measures.round(shown, 2));
     }
 
-    static String unit(TankField.Kind kind, Measures say) {
+    static String unit(TankField.Kind kind, Words say) {
         return switch (kind) {
             case LENGTH -> say.lengthUnit();
             case VOLUME -> say.volumeUnit();
@@ -88,7 +89,7 @@ final class Typed {
     }
 
     /** '10 to 2000 cm', in the keeper's units. */
-    static String range(TankField.Kind kind, double least, double most, Measures say) {
+    static String range(TankField.Kind kind, double least, double most, Words say) {
         return String.format(
                         Locale.ROOT, "%s to %s %s", shown(kind, least, say), shown(kind, most, say), unit(kind, say))
                 .trim();

@@ -13,8 +13,9 @@ import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the tank's figures decide about the wishes: 'Run 150 cm: holds back 2 of your wishes'. */
 final class WhatDecides {
@@ -23,7 +24,7 @@ final class WhatDecides {
 
     private WhatDecides() {}
 
-    static List<Decision> sentences(Assessment a, Measures say) {
+    static List<Decision> sentences(Assessment a, Words say) {
         Map<RuleName, Set<String>> held = new EnumMap<>(RuleName.class);
         for (Verdict v : a.sieve()) {
             v.findings().stream()
@@ -45,7 +46,7 @@ final class WhatDecides {
      */
     record Assumption(String field, String says, String decides) {}
 
-    static List<Assumption> assumed(Assessment a, Measures say) {
+    static List<Assumption> assumed(Assessment a, Words say) {
         Tank tank = a.plan().tank();
         return tank.unsaid().stream()
                 .map(u -> {
@@ -56,13 +57,13 @@ final class WhatDecides {
                             .toList();
                     return new Assumption(
                             u.word(),
-                            English.capital(u.plain()) + ": " + u.assumed(tank, say) + ".",
+                            say.title(u) + ": " + say.of(u.assumed(tank)) + ".",
                             names.isEmpty() ? "" : "Decides about " + English.list(names) + ".");
                 })
                 .toList();
     }
 
-    private static String figure(RuleName rule, Assessment a, Measures say) {
+    private static String figure(RuleName rule, Assessment a, Words say) {
         var tank = a.plan().tank();
         return switch (rule) {
             case LEAST_VOLUME -> "A tank of " + say.volume(tank.glassLitres());
@@ -78,7 +79,7 @@ final class WhatDecides {
             case ALGAE -> "No seaweed";
             case REEF_LIFE -> "What else lives here";
             case HARD_FEEDER, SKILL, KEEPER_SAFETY -> "A " + tank.keeper().word() + " keeper";
-            case QUARANTINE -> "Quarantine: " + tank.school().plain();
+            case QUARANTINE -> "Quarantine: " + say.of(tank.school());
             case CAPACITY -> "Nitrate ceiling " + Measures.number(tank.nitrateCeiling()) + " mg/L";
             case GROUP_SIZE, COMPANY -> "Company";
             case ASSUMED -> "What is not said";

@@ -28,9 +28,9 @@ import pelluna.core.introduction.BoxWatch;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.sieve.Assumed;
 import pelluna.core.tank.Unsaid;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** What is to be done at a tank: dated, each with the button that does it. */
 @Component
@@ -65,7 +65,7 @@ class DoList {
     List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
         String base = "/tanks/" + desk.tank().id();
         List<Item> items = new ArrayList<>();
-        coming.forEach(c -> comingIn(c, base, items));
+        coming.forEach(c -> comingIn(desk, c, base, items));
         unseen(health, base, items);
         quarantine
                 .unlooked(desk)
@@ -97,14 +97,14 @@ class DoList {
                     "when you can",
                     false,
                     Step.RIPPLE,
-                    "Say " + English.list(asked.stream().map(Unsaid::plain).toList()) + ".",
+                    "Say " + desk.say().list(asked) + ".",
                     "Until you do, it is assumed, and what hangs on it says so.",
                     Item.Button.to(
                             "Open the tank", base + "/tank#f-" + asked.get(0).word())));
         }
     }
 
-    private void comingIn(BringingDesk.Coming c, String base, List<Item> items) {
+    private void comingIn(Desk desk, BringingDesk.Coming c, String base, List<Item> items) {
         LocalDateTime now = bringing.now();
         String page = base + "/log/bringing?which=" + c.id();
         String name = c.fish().said();
@@ -119,7 +119,7 @@ class DoList {
                         true,
                         Step.SURGE,
                         "Call off the box of " + name + ".",
-                        g.callOff().get(0),
+                        desk.say().of(g.callOff().get(0)),
                         Item.Button.to("Open", page)));
             } else if (g.open()) {
                 items.add(Item.of(
@@ -137,7 +137,7 @@ class DoList {
                         true,
                         Step.RIPPLE,
                         "Watch the box of " + name + " for ten minutes.",
-                        g.missing().get(0),
+                        desk.say().of(g.missing().get(0)),
                         Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
             }
         });
@@ -157,8 +157,8 @@ class DoList {
                         "due since " + when(l.due(), now),
                         true,
                         Step.RIPPLE,
-                        "Look at " + name + ", " + l.look().plain() + ".",
-                        l.look().lookFor(),
+                        "Look at " + name + ", " + desk.say().of(l.look()) + ".",
+                        desk.say().of(l.look(), "look"),
                         Item.Button.to("Log the look", page))));
         c.next(now)
                 .filter(l -> l.due().isBefore(now.plusDays(1)))
@@ -167,8 +167,8 @@ class DoList {
                         when(l.due(), now),
                         false,
                         Step.CALM,
-                        "Look at " + name + ", " + l.look().plain() + ".",
-                        l.look().lookFor(),
+                        "Look at " + name + ", " + desk.say().of(l.look()) + ".",
+                        desk.say().of(l.look(), "look"),
                         Item.Button.to("Open", page))));
         if (bringing.callsTheRoll(c)) {
             items.add(Item.of(
@@ -246,8 +246,8 @@ class DoList {
                         English.count((int) days, "day", "days") + " so far",
                         true,
                         Step.RIPPLE,
-                        "End it or keep to it: " + t.taken().measure().plain() + whom + ".",
-                        t.says(),
+                        "End it or keep to it: " + desk.say().of(t.taken().measure()) + whom + ".",
+                        t.says(desk.say()),
                         Item.Button.to(
                                 "Look at it",
                                 t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));

@@ -19,10 +19,10 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.outlook.Change;
 import pelluna.core.plan.WaterTest;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 import pelluna.core.water.Trend;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /**
  * What is good to know of a tank today: which lens binds, who outgrows it next, who comes next, where nitrate goes,
@@ -65,7 +65,7 @@ class KnowList {
                                 + "; thirty days without one, and newcomers may come.",
                         Item.Button.to("Losses", base + "/losses"))));
         nitrate(desk, base).ifPresent(items::add);
-        String left = desk.assessment().capacity().left();
+        String left = desk.say().of(desk.assessment().capacity().left());
         int stop = left.indexOf(". ");
         items.add(know(
                 "room",
@@ -80,7 +80,7 @@ class KnowList {
                 .ifPresent(c -> items.add(know(
                         "outgrows",
                         c.step(),
-                        English.capital(c.says()) + " from about " + Measures.date(c.on()) + ".",
+                        desk.say().title(c.event()) + " from about " + Measures.date(c.on()) + ".",
                         "By its growth, reckoned; measure it and see.",
                         Item.Button.to("Outgrowing", base + "/arrivals/leaving"))));
         desk.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(desk, d, base)));
@@ -97,7 +97,7 @@ class KnowList {
             items.add(know(
                     "standing",
                     Step.CALM,
-                    top + standing.says(),
+                    top + desk.say().of(standing.order()),
                     "",
                     Item.Button.to("Standing", base + "/log/standing")));
         }
@@ -144,7 +144,7 @@ class KnowList {
                 .map(t -> know(
                         "nitrate",
                         t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM,
-                        "Nitrate is " + t.says("mg/L") + ".",
+                        "Nitrate is " + desk.say().of(t.going("mg/L")) + ".",
                         t.weeksTo(ceiling)
                                 .map(w -> "At your ceiling of " + Measures.number(ceiling) + " mg/L in about "
                                         + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")

@@ -14,9 +14,9 @@ import pelluna.app.health.HealthDesk;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
 
 /** Today: what to do, whom to watch, what to know. */
 @Controller

@@ -13,8 +13,8 @@ import pelluna.app.fish.FishEntity;
 import pelluna.app.health.HealthDesk;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.RateChange;
-import pelluna.core.units.English;
 import pelluna.core.units.Step;
+import pelluna.words.English;
 
 /** Whom to watch: fish under pressure, those that do not eat, those with a sign, those that are missing. */
 @Component
@@ -46,7 +46,7 @@ class WatchList {
                         step,
                         English.capital(p.fish().said())
                                 + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ")
-                                + p.trend().words() + ".",
+                                + desk.say().of(p.trend().course()) + ".",
                         English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish(), health) : ""),
                         p.spark(),
                         Item.Button.to(
@@ -75,8 +75,8 @@ class WatchList {
                         false,
                         Step.CALM,
                         English.capital(c.fish().said()) + " is new: "
-                                + c.settling().words() + ".",
-                        c.settling().figures() + ".",
+                                + desk.say().of(c.settling().course()) + ".",
+                        desk.say().of(c.settling().counts()) + ".",
                         Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
             }
         }

@@ -7,7 +7,7 @@ import java.util.Map;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.core.sieve.Mesh;
-import pelluna.core.units.Measures;
+import pelluna.words.Words;
 
 /**
  * The Sieve: wishes fall through finer and finer meshes; each stopped one lies on the mesh that stopped it, the rest
@@ -24,12 +24,12 @@ final class SieveDrawing {
 
     private final List<WishView> views;
     private final WishView selected;
-    private final Measures say;
+    private final Words say;
     private final long tank;
     private final double scale;
     private final Svg svg = new Svg();
 
-    private SieveDrawing(List<WishView> views, WishView selected, Measures say, long tank) {
+    private SieveDrawing(List<WishView> views, WishView selected, Words say, long tank) {
         this.views = views;
         this.selected = selected;
         this.say = say;
@@ -41,7 +41,7 @@ final class SieveDrawing {
         this.scale = Math.min(3.4, 118 / largest);
     }
 
-    static String of(List<WishView> views, WishView selected, Measures say, long tank) {
+    static String of(List<WishView> views, WishView selected, Words say, long tank) {
         return new SieveDrawing(views, selected, say, tank).draw();
     }
 
@@ -119,8 +119,8 @@ final class SieveDrawing {
         for (double x = LEFT; x < RIGHT; x += gap) {
             svg.el("line", "x1", x, "x2", Math.min(RIGHT, x + gap * 0.62), "y1", y, "y2", y, "class", "mesh");
         }
-        svg.text(14, y - 5, mesh.title(), "class", empty ? "mesh-title quiet" : "mesh-title");
-        svg.text(14, y + 10, mesh.says(), "class", "small");
+        svg.text(14, y - 5, say.of(mesh), "class", empty ? "mesh-title quiet" : "mesh-title");
+        svg.text(14, y + 10, say.of(mesh, "holds"), "class", "small");
     }
 
     private double tallest(List<WishView> row) {

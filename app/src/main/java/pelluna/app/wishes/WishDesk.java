@@ -11,7 +11,8 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.EntryForm;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Saves what is changed about a wish; what another window changed meanwhile is never overwritten unseen. */
 @Service
@@ -27,7 +28,7 @@ class WishDesk {
     }
 
     /** The fields of a wish as the keeper reads and types them. */
-    static Map<String, String> shown(WishEntity row, Measures say) {
+    static Map<String, String> shown(WishEntity row, Words say) {
         Map<String, Object> tree = row.tree();
         Map<String, String> shown = new LinkedHashMap<>();
         shown.put("count", tree.get("count").toString());
@@ -44,7 +45,7 @@ class WishDesk {
 
     /** @return what was refused, by field, in plain words; empty if all was saved */
     @Transactional
-    Map<String, String> change(long tank, long wish, Map<String, String> form, Measures say) {
+    Map<String, String> change(long tank, long wish, Map<String, String> form, Words say) {
         desks.tank(tank);
         WishEntity row = wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new);
         Map<String, String> now = shown(row, say);

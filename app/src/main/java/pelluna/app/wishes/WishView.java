@@ -10,9 +10,11 @@ import pelluna.core.arrivals.BestSet;
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Mesh;
+import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * A wish as the page shows it.
@@ -20,7 +22,14 @@ import pelluna.core.units.Measures;
  * @param stoppedOn the mesh it lies on; empty if it goes in
  */
 record WishView(
-        Long id, WishEntity row, Verdict verdict, boolean taken, Optional<Mesh> stoppedOn, String why, String fish) {
+        Long id,
+        WishEntity row,
+        Verdict verdict,
+        boolean taken,
+        Optional<Mesh> stoppedOn,
+        String why,
+        String fish,
+        Words say) {
 
     static WishView of(Desk desk, Verdict v) {
         Party wish = v.wish();
@@ -50,10 +59,11 @@ record WishView(
                 taken,
                 on,
                 why(v, leaving, taken, desk.say()),
-                FishDrawing.alone(wish.species(), width, "w" + row.id()));
+                FishDrawing.alone(wish.species(), width, "w" + row.id()),
+                desk.say());
     }
 
-    private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Measures say) {
+    private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Words say) {
         if (leaving != null) {
             return leaving.forcedBy()
                     .map(p -> "the " + p.species().name() + " goes in instead")
@@ -72,7 +82,7 @@ record WishView(
     }
 
     /** What a wish that goes in asks for first, in a few words: 'if the sand is 5 cm deep'. */
-    private static String condition(Finding f, Measures say) {
+    private static String condition(Finding f, Words say) {
         return switch (f.rule()) {
             case SAND -> "if the sand is " + say.length(f.needs().number().orElse(0)) + " deep";
             case COVER -> "if the tank is covered";
@@ -81,10 +91,10 @@ record WishView(
             case TEMPERATURE, SALINITY -> "if the " + f.rule().word() + " suits it";
             case PODS -> "if pods are plentiful";
             case HARD_FEEDER -> "if it eats in the shop";
-            case MEALS -> "if you feed " + f.needs().text() + " meals";
+            case MEALS -> "if you feed " + say.of(f.needs().number()) + " meals";
             case ALGAE -> "if seaweed is fed";
-            case REEF_LIFE -> "if you risk the " + f.has().text().replace('-', ' ');
-            case GROUP_SIZE -> "if there are " + f.needs().text() + " of them";
+            case REEF_LIFE -> "if you risk the " + say.list(f.has().named());
+            case GROUP_SIZE -> "if there are " + say.of(f.needs().number()) + " of them";
             case COMPANY -> "if the order holds";
             case CAPACITY -> "if more water is changed";
             case SKILL -> "if easier fish did well";
@@ -96,22 +106,22 @@ record WishView(
     }
 
     /** 'run: needs 180 cm, has 150 cm'. */
-    static String brief(Finding f, Measures say) {
+    static String brief(Finding f, Words say) {
         String rule = f.rule().word().replace("least-", "").replace('-', ' ');
         return switch (f.unit()) {
-            case "L" ->
+            case LITRES ->
                 "needs " + say.volume(f.needs().number().orElse(0)) + ", has "
                         + say.volume(f.has().number().orElse(0));
-            case "cm" ->
+            case CM ->
                 rule + ": needs " + say.length(f.needs().number().orElse(0)) + ", has "
                         + say.length(f.has().number().orElse(0));
-            case "body lengths" ->
+            case BODY_LENGTHS ->
                 "turns after " + Measures.number(Measures.round(f.has().number().orElse(0), 1)) + " body lengths";
-            case "kept" -> "not with " + f.has().text().replace('-', ' ');
-            case "of 5", "of 4" -> f.rule().word().equals("skill") ? "for seasoned keepers" : "hard to get eating";
-            case "months" -> "wants " + f.needs().text() + " months of age";
-            case "mg/L" -> "nitrate would pass your ceiling";
-            case "tension" -> "would be a Surge";
+            case KEPT -> "not with " + say.list(f.has().named());
+            case OF_5, OF_4 -> f.rule() == RuleName.SKILL ? "for seasoned keepers" : "hard to get eating";
+            case MONTHS -> "wants " + say.of(f.needs().number()) + " months of age";
+            case NITRATE -> "nitrate would pass your ceiling";
+            case TENSION -> "would be a Surge";
             default -> rule;
         };
     }
@@ -134,7 +144,7 @@ record WishView(
             return "taken at your own risk";
         }
         return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK
-                ? verdict.outcome().plain()
+                ? say.of(verdict.outcome())
                 : "stays behind";
     }
 

@@ -24,8 +24,8 @@ import pelluna.app.tank.EntryForm;
 import pelluna.core.plan.Risk;
 import pelluna.core.risk.OwnRisk;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /** The Wishes place: everything a keeper would love to have, through the Sieve. */
 @Controller
@@ -56,7 +56,7 @@ class WishesController {
             @RequestParam(name = "wish", required = false) Long chosen,
             Model model,
             HttpServletResponse response) {
-        EntryForm entry = EntryForm.wish(form, keeper.get().measures()).named(names::resolve);
+        EntryForm entry = EntryForm.wish(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 Long added = desks.add(id, "wishes", entry.tree());
@@ -77,7 +77,7 @@ class WishesController {
             Model model,
             HttpServletResponse response) {
         Map<String, String> errors =
-                wishDesk.change(id, wish, form, keeper.get().measures());
+                wishDesk.change(id, wish, form, keeper.get().words());
         if (errors.isEmpty()) {
             return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
         }
@@ -125,7 +125,7 @@ class WishesController {
                 "risk",
                 selected == null || selected.taken() && !selected.atOwnRisk()
                         ? null
-                        : OwnRisk.of(desk.plan(), selected.verdict(), desk.say()));
+                        : OwnRisk.of(desk.plan(), selected.verdict()));
         model.addAttribute("best", desk.assessment().bestSet());
         model.addAttribute("leaving", leaving(desk));
         model.addAttribute("capacity", desk.assessment().capacity());
@@ -143,7 +143,7 @@ class WishesController {
         return "wishes";
     }
 
-    private static Map<String, String> values(WishView selected, Map<String, String> typed, Measures say) {
+    private static Map<String, String> values(WishView selected, Map<String, String> typed, Words say) {
         Map<String, String> values =
                 new LinkedHashMap<>(selected == null ? Map.of() : WishDesk.shown(selected.row(), say));
         Map<String, String> was = new LinkedHashMap<>(values);
@@ -154,7 +154,10 @@ class WishesController {
 
     private static Map<String, String> leaving(Desk desk) {
         Map<String, String> because = new LinkedHashMap<>();
-        desk.assessment().bestSet().leave().forEach((wish, leaving) -> because.put(wish.label(), leaving.because()));
+        desk.assessment()
+                .bestSet()
+                .leave()
+                .forEach((wish, leaving) -> because.put(wish.label(), desk.say().of(leaving.because())));
         return because;
     }
 }

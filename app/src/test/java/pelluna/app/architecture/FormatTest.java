@@ -22,7 +22,7 @@ class FormatTest {
 
     @Test
     void java() throws IOException {
-        for (String sources : List.of("core/src", "app/src")) {
+        for (String sources : List.of("core/src", "words/src", "app/src")) {
             assertThat(tooLong(ROOT.resolve(sources), ".java", LONGEST_JAVA)).isEmpty();
         }
     }
@@ -31,9 +31,10 @@ class FormatTest {
     @CsvSource({
         "app/src/main/resources/templates,.html",
         "app/src/main/resources/static,.js",
-        "app/src/main/resources/db,.sql"
+        "app/src/main/resources/db,.sql",
+        "words/src/main/resources,.properties"
     })
-    void templatesScriptsAndSql(String folder, String ending) throws IOException {
+    void templatesScriptsSqlAndMessages(String folder, String ending) throws IOException {
         assertThat(tooLong(ROOT.resolve(folder), ending, LONGEST_OTHER)).isEmpty();
     }
 

@@ -187,9 +187,9 @@ class LossDrawingsTest {
     @Test
     void everyKindOfCrewHasAnOutlineWithItsName() throws Exception {
         for (CrewKind kind : CrewKind.values()) {
-            String svg = CrewDrawing.draw(kind, 50);
+            String svg = CrewDrawing.draw(kind, "crew " + kind.word(), 50);
             assertThat(read(svg).getDocumentElement().getAttribute("aria-label"))
-                    .isEqualTo(kind.plain());
+                    .isEqualTo("crew " + kind.word());
             assertThat(svg).contains("crew-shell").contains("width=\"50\" height=\"35\"");
         }
     }

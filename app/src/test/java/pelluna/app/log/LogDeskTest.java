@@ -17,6 +17,8 @@ import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.behaviour.Stretch;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 class LogDeskTest {
     private LogTank tank;
@@ -114,7 +116,8 @@ class LogDeskTest {
     @Test
     void linesAreSaidAsSentences() {
         List<Fish> fish = tank.fish();
-        LogWords words = new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10));
+        LogWords words =
+                new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10), Words.english(UnitSystem.METRIC));
         long boss = tank.boss();
         assertThat(words.says(Doing.CHASED, boss, tank.wrasse(), 3))
                 .isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");

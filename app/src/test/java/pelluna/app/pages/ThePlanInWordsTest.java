@@ -37,7 +37,7 @@ class ThePlanInWordsTest {
         for (Dated d : desk.assessment().arrivals().steps()) {
             String page = Pelluna.get("/tanks/1/arrivals?at=" + d.position()).body();
             assertThat(page).contains(d.position() + " · " + d.arrival().label().replace("'", "&#39;"));
-            d.why().forEach(why -> assertThat(page).contains(why.replace("'", "&#39;")));
+            d.why().forEach(why -> assertThat(page).contains(desk.say().of(why).replace("'", "&#39;")));
         }
     }
 
@@ -55,7 +55,7 @@ class ThePlanInWordsTest {
                         .contains((t.aggressor().label() + " presses "
                                         + t.target().label())
                                 .replace("'", "&#39;"))
-                        .contains(t.reasons().get(0).says().replace("'", "&#39;")));
+                        .contains(desk.say().of(t.reasons().get(0).why()).replace("'", "&#39;")));
     }
 
     private static boolean lives(Desk desk, Party party) {

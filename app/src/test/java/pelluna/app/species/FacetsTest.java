@@ -12,8 +12,8 @@ import pelluna.core.plan.PlanReader;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** Narrowing what was found, and what the small forms and sheets of a species say. */
 class FacetsTest {
@@ -38,11 +38,10 @@ class FacetsTest {
                             "startOn",
                             "2027-03-01"),
                     LocalDate.of(2027, 3, 1));
-    private static final List<Found> ALL =
-            new Search(CATALOGUE).ask("", PLAN, Measures.metric()).found();
+    private static final List<Found> ALL = new Search(CATALOGUE).ask("", PLAN).found();
 
     private static Facets.Kind kind(Facets facets, String name) {
-        return facets.kinds(ALL, Measures.metric()).stream()
+        return facets.kinds(ALL, Words.english(UnitSystem.METRIC)).stream()
                 .filter(k -> k.name().equals(name))
                 .findFirst()
                 .orElseThrow();
@@ -52,7 +51,7 @@ class FacetsTest {
     void nothingChosenNarrowsNothingAndEveryKindCountsEverybody() {
         Facets none = new Facets("", "", "", "");
         assertThat(none.narrow(ALL)).hasSameSizeAs(ALL);
-        none.kinds(ALL, Measures.metric())
+        none.kinds(ALL, Words.english(UnitSystem.METRIC))
                 .forEach(k -> assertThat(k.choices().stream()
                                 .mapToLong(Facets.Choice::count)
                                 .sum())
@@ -96,7 +95,7 @@ class FacetsTest {
     @Test
     void sizesSpeakTheReadersUnits() {
         assertThat(new Facets("", "", "", "")
-                        .kinds(ALL, new Measures(UnitSystem.US))
+                        .kinds(ALL, Words.english(UnitSystem.US))
                         .get(1)
                         .choices())
                 .extracting(Facets.Choice::words)
@@ -105,10 +104,10 @@ class FacetsTest {
 
     @Test
     void everySheetHasTheSameTopicsInTheSameOrder() {
-        List<String> first = new FactSheet(CATALOGUE.all().get(0), Measures.metric())
+        List<String> first = new FactSheet(CATALOGUE.all().get(0), Words.english(UnitSystem.METRIC))
                 .lines().stream().map(FactSheet.Line::topic).toList();
         assertThat(CATALOGUE.all()).allSatisfy(s -> {
-            List<FactSheet.Line> lines = new FactSheet(s, Measures.metric()).lines();
+            List<FactSheet.Line> lines = new FactSheet(s, Words.english(UnitSystem.METRIC)).lines();
             assertThat(lines.stream().map(FactSheet.Line::topic)).containsExactlyElementsOf(first);
             assertThat(lines).allSatisfy(l -> {
                 assertThat(l.says()).isNotBlank().endsWith(".");
@@ -119,15 +118,15 @@ class FacetsTest {
 
     @Test
     void sheetsSayWhatTheFactsSay() {
-        String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Measures.metric())
+        String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
         assertThat(comet).contains("Swallows fish of up to 28 %").contains("Often goes for shrimp under 5 cm");
-        String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Measures.metric())
+        String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
         assertThat(firefish).contains("Jumps often").contains("easily frightened");
-        String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), new Measures(UnitSystem.US))
+        String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), Words.english(UnitSystem.US))
                 .lines()
                 .toString();
         assertThat(tang).contains("6.3 in").contains("Keepers differ").contains("blade");
@@ -135,7 +134,8 @@ class FacetsTest {
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
-        var desk = new pelluna.app.planning.Desk(null, List.of(), List.of(), PLAN, null, Measures.metric(), null);
+        var desk = new pelluna.app.planning.Desk(
+                null, List.of(), List.of(), PLAN, null, Words.english(UnitSystem.METRIC), null);
         Comparison tangs = Comparison.of(
                 List.of(
                         CATALOGUE.find("yellow tang").orElseThrow(),
@@ -168,7 +168,9 @@ class FacetsTest {
                 .filteredOn(f -> f.name().equals("pace"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
-        assertThat(edit.hint()).startsWith("Meals a day").doesNotContain("cm");
+        assertThat(edit.hint(Words.english(UnitSystem.METRIC)))
+                .startsWith("Meals a day")
+                .doesNotContain("cm");
         FactEdit absent = FactEdit.of(
                 pelluna.core.catalogue.FactForms.of("group-volume").orElseThrow(),
                 java.util.Optional.empty(),
@@ -178,7 +180,7 @@ class FacetsTest {
         assertThat(absent.fields())
                 .hasSize(3)
                 .allSatisfy(f -> assertThat(f.value()).isEmpty());
-        assertThat(absent.hint()).endsWith("In cm, L and °C.");
+        assertThat(absent.hint(Words.english(UnitSystem.METRIC))).endsWith("In cm, L and °C.");
         assertThat(FactEdit.posted(form, Map.of("mealsADay", " 3 ", "other", "x")))
                 .containsEntry("mealsADay", "3")
                 .doesNotContainKey("other");
@@ -216,14 +218,17 @@ class FacetsTest {
                                         Map.of("species", "Sphaeramia nematoptera", "count", 3),
                                         Map.of("species", "Gobiodon okinawae"))),
                         LocalDate.of(2027, 3, 1));
-        Neighbours gramma = Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Measures.metric());
+        Neighbours gramma =
+                Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Words.english(UnitSystem.METRIC));
         assertThat(gramma.trouble())
                 .isNotEmpty()
-                .allSatisfy(f -> assertThat(f.reason()).contains("bicolor dottyback"));
+                .allSatisfy(f -> assertThat(Words.english(UnitSystem.METRIC).of(f.reason()))
+                        .contains("bicolor dottyback"));
         assertThat(gramma.calm()).containsExactly("pyjama cardinal", "yellow clown goby");
-        Neighbours lion = Neighbours.of(CATALOGUE.find("volitans lionfish").orElseThrow(), home, Measures.metric());
+        Neighbours lion = Neighbours.of(
+                CATALOGUE.find("volitans lionfish").orElseThrow(), home, Words.english(UnitSystem.METRIC));
         assertThat(lion.calm()).as("everybody here is a mouthful").isEmpty();
-        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Measures.metric())
+        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Words.english(UnitSystem.METRIC))
                         .alone())
                 .isTrue();
     }

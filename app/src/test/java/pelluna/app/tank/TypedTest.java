@@ -8,12 +8,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** From what a keeper types to the plan file's metric figures and back. */
 class TypedTest {
-    private static final Measures US = new Measures(UnitSystem.US);
+    private static final Words US = Words.english(UnitSystem.US);
 
     @ParameterizedTest
     @CsvSource({
@@ -26,13 +26,14 @@ class TypedTest {
     void usFiguresBecomeMetric(TankField field, String typed, double metric) throws Exception {
         assertThat((Double) Typed.parse(field, List.of(typed), US))
                 .isEqualTo(metric, org.assertj.core.api.Assertions.within(1e-4));
-        assertThat(Typed.parse(field, List.of(typed), Measures.metric())).isEqualTo(Double.valueOf(typed));
+        assertThat(Typed.parse(field, List.of(typed), Words.english(UnitSystem.METRIC)))
+                .isEqualTo(Double.valueOf(typed));
     }
 
     @ParameterizedTest
     @EnumSource(TankField.class)
     void whatIsShownIsReadBackAsTheSame(TankField field) throws Exception {
-        for (Measures say : List.of(Measures.metric(), US)) {
+        for (Words say : List.of(Words.english(UnitSystem.METRIC), US)) {
             if (field.kind().number() && field.kind() != TankField.Kind.WHOLE) {
                 String shown = Typed.shown(field.kind(), 42.0, say);
                 Object read = Typed.parse(field, List.of(shown), say);
@@ -43,28 +44,28 @@ class TypedTest {
 
     @Test
     void commasAreDecimalsAndNothingIsNothing() throws Exception {
-        assertThat(Typed.parse(TankField.LENGTH, List.of(" 120,5 "), Measures.metric()))
+        assertThat(Typed.parse(TankField.LENGTH, List.of(" 120,5 "), Words.english(UnitSystem.METRIC)))
                 .isEqualTo(120.5);
-        assertThat(Typed.parse(TankField.LENGTH, List.of("  "), Measures.metric()))
+        assertThat(Typed.parse(TankField.LENGTH, List.of("  "), Words.english(UnitSystem.METRIC)))
                 .isNull();
-        assertThat(Typed.parse(TankField.HIDES, List.of("8"), Measures.metric()))
+        assertThat(Typed.parse(TankField.HIDES, List.of("8"), Words.english(UnitSystem.METRIC)))
                 .isEqualTo(8);
-        assertThat(Typed.parse(TankField.SEAWEED, List.of("true"), Measures.metric()))
+        assertThat(Typed.parse(TankField.SEAWEED, List.of("true"), Words.english(UnitSystem.METRIC)))
                 .isEqualTo(true);
-        assertThat(Typed.parse(TankField.KEEPS, List.of("", "shrimp", "snails"), Measures.metric()))
+        assertThat(Typed.parse(TankField.KEEPS, List.of("", "shrimp", "snails"), Words.english(UnitSystem.METRIC)))
                 .isEqualTo(List.of("shrimp", "snails"));
     }
 
     @ParameterizedTest
     @CsvSource({"many", "NaN", "Infinity", "1e999", "12 cm", "--3"})
     void whatIsNoNumberIsNeverTakenForOne(String typed) {
-        assertThatThrownBy(() -> Typed.parse(TankField.LENGTH, List.of(typed), Measures.metric()))
+        assertThatThrownBy(() -> Typed.parse(TankField.LENGTH, List.of(typed), Words.english(UnitSystem.METRIC)))
                 .isInstanceOf(Typed.NotANumberException.class);
     }
 
     @Test
     void rangesAreToldInTheKeepersUnits() {
-        assertThat(Typed.range(TankField.Kind.LENGTH, 10, 2000, Measures.metric()))
+        assertThat(Typed.range(TankField.Kind.LENGTH, 10, 2000, Words.english(UnitSystem.METRIC)))
                 .isEqualTo("10 to 2000 cm");
         assertThat(Typed.range(TankField.Kind.VOLUME, 5, 100000, US)).isEqualTo("1.32 to 26417.21 gal");
     }

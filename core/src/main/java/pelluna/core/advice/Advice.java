@@ -16,7 +16,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
 
 /**
  * What would calm a pair most. Every attempt is a plan of its own for which the whole model runs again: sieve, best
@@ -33,13 +32,11 @@ public final class Advice {
     private final Assessment assessment;
     private final Outlook outlook;
     private final Catalogue catalogue;
-    private final Measures say;
 
-    public Advice(Assessment assessment, Outlook outlook, Catalogue catalogue, Measures say) {
+    public Advice(Assessment assessment, Outlook outlook, Catalogue catalogue) {
         this.assessment = assessment;
         this.outlook = outlook;
         this.catalogue = catalogue;
-        this.say = say;
     }
 
     /**
@@ -82,11 +79,11 @@ public final class Advice {
         Optional<Press> worse = harder(after, aggressor, target, day);
         return Optional.of(new Option(
                 attempt,
-                AttemptWords.of(attempt, outlook, say),
+                WhatToDo.of(attempt, outlook),
                 before,
                 index,
                 worse,
-                worse.map(p -> AttemptWords.but(p, outlook)).orElse("")));
+                worse.map(p -> WhatToDo.but(p, outlook))));
     }
 
     private static Optional<Attempt> best(
@@ -105,18 +102,18 @@ public final class Advice {
 
     /** With the same arrivals on the same days: enough to compare places in the reef. */
     private Outlook sameOrder(Attempt attempt) {
-        return new Outlook(attempt.on(outlook.plan()), assessment.arrivals(), say);
+        return new Outlook(attempt.on(outlook.plan()), assessment.arrivals());
     }
 
     /** With one of the arrivals exchanged for another species, on the same day. */
     private Outlook swapped(Attempt attempt) {
         Plan plan = attempt.on(outlook.plan());
-        return new Outlook(plan, assessment.arrivals().with(plan.wishes()), say);
+        return new Outlook(plan, assessment.arrivals().with(plan.wishes()));
     }
 
     private Outlook whole(Attempt attempt) {
         Plan plan = attempt.on(outlook.plan());
-        return new Outlook(plan, new Assessor(say).assess(plan).arrivals(), say);
+        return new Outlook(plan, new Assessor().assess(plan).arrivals());
     }
 
     /** The index of the same two; beyond all if one of them is no longer there. */

@@ -18,7 +18,6 @@ import pelluna.core.tank.Tank;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Surroundings;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 
 /** What could be tried for one pair, kind by kind; which of a kind is best is found out by {@link Advice}. */
 final class Tries {
@@ -156,9 +155,9 @@ final class Tries {
                         .sorted(Comparator.comparingDouble((Species s) -> firstLook(p, s))
                                 .thenComparing(Species::scientificName))
                         .limit(MOST_LOOKED_AT)
-                        .filter(s -> Sieve.sift(outlook.plan(), p.party().instead(s), Measures.metric())
-                                        .outcome()
-                                != Verdict.Outcome.NOT_IN_THIS_TANK)
+                        .filter(s ->
+                                Sieve.sift(outlook.plan(), p.party().instead(s)).outcome()
+                                        != Verdict.Outcome.NOT_IN_THIS_TANK)
                         .limit(MOST_SPECIES)
                         .forEach(s -> all.add(new Attempt.Instead(p.party().id(), s)));
             }

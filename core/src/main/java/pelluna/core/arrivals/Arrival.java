@@ -121,8 +121,7 @@ public record Arrival(List<Party> parties) {
         return parties.stream().map(Party::label).collect(Collectors.joining(" and "));
     }
 
-    /** 'the royal gramma'. */
-    public String shortName() {
-        return parties.stream().map(p -> p.species().name()).collect(Collectors.joining(" and "));
+    public List<Species> species() {
+        return parties.stream().map(Party::species).toList();
     }
 }

@@ -17,8 +17,9 @@ import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
+import pelluna.core.units.Statement;
+import pelluna.core.units.Volume;
 
 /**
  * The most-wanted wishes that fit together: no pair that is a Surge in every order, nobody eaten, inside the capacity
@@ -32,7 +33,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     private static final long MOST_NODES = 300_000;
 
     /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
-    public record Leaving(Optional<Party> forcedBy, String because) {}
+    public record Leaving(Optional<Party> forcedBy, Statement because) {}
 
     /**
      * Worth of a wish: its stars squared, so that one much-wanted fish outweighs two indifferent ones. Pelluna's
@@ -42,7 +43,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         return p.want() * p.want();
     }
 
-    public static BestSet of(Plan plan, List<Party> viable, Measures say) {
+    public static BestSet of(Plan plan, List<Party> viable) {
         List<Party> sorted = viable.stream()
                 .sorted(Comparator.comparingInt(BestSet::worth)
                         .reversed()
@@ -50,7 +51,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                         .thenComparing(p -> p.species().scientificName())
                         .thenComparing(Party::id))
                 .toList();
-        return new Search(plan, sorted, say).run();
+        return new Search(plan, sorted).run();
     }
 
     /**
@@ -59,7 +60,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
      * impossible is
      * left out.
      */
-    public static BestSet beside(Plan plan, List<Party> forced, List<Party> viable, Measures say) {
+    public static BestSet beside(Plan plan, List<Party> forced, List<Party> viable) {
         List<Party> company = new ArrayList<>(plan.staying());
         company.addAll(forced);
         company.addAll(viable);
@@ -67,19 +68,19 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         Map<Party, Leaving> out = new LinkedHashMap<>();
         for (Party wish : viable) {
             forced.stream()
-                    .filter(f -> conflict(plan, quarters, wish, f, say).isPresent())
+                    .filter(f -> conflict(plan, quarters, wish, f).isPresent())
                     .findFirst()
                     .ifPresent(f -> out.put(
                             wish,
                             new Leaving(
                                     Optional.of(f),
-                                    conflict(plan, quarters, wish, f, say).orElseThrow()
-                                            + " That one you take at your own risk.")));
+                                    Sentences.of(
+                                            conflict(plan, quarters, wish, f).orElseThrow(),
+                                            new LeftOut.OtherAtOwnRisk()))));
         }
         BestSet rest = of(
                 plan.housing(forced),
-                viable.stream().filter(w -> !out.containsKey(w)).toList(),
-                say);
+                viable.stream().filter(w -> !out.containsKey(w)).toList());
         List<Party> take = new ArrayList<>(forced);
         take.addAll(rest.take);
         return new BestSet(take, rest.leave, rest.proved).leavingToo(out);
@@ -93,12 +94,13 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     }
 
     /** Why two wishes can't both go in, or nothing. */
-    static Optional<String> conflict(Plan plan, Quarters quarters, Party a, Party b, Measures say) {
-        Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn(), say).or(() -> Eaten.of(b, a, plan.startOn(), say));
+    static Optional<LeftOut> conflict(Plan plan, Quarters quarters, Party a, Party b) {
+        Optional<Eaten> eaten = Eaten.of(a, b, plan.startOn()).or(() -> Eaten.of(b, a, plan.startOn()));
         if (eaten.isPresent()) {
-            return Optional.of("The " + eaten.get().eater().species().name() + " would eat the "
-                    + eaten.get().prey().orElseThrow().species().name() + " from "
-                    + Measures.date(eaten.get().from()) + " on.");
+            return Optional.of(new LeftOut.WouldEat(
+                    eaten.get().eater().species(),
+                    eaten.get().prey().orElseThrow().species(),
+                    eaten.get().from()));
         }
         double best = Math.min(
                 worst(quarters, a, b, Encounter.Order.AGGRESSOR_FIRST),
@@ -109,8 +111,8 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             best = Math.min(best, worst(quarters, a, b, Encounter.Order.TOGETHER));
         }
         return best >= Tension.SURGE_FROM
-                ? Optional.of("Together with the " + b.species().name() + " it is a Surge of " + Math.round(best)
-                        + " in " + say.volume(plan.tank().glassLitres()) + ", in whatever order.")
+                ? Optional.of(new LeftOut.SurgeTogether(
+                        b.species(), Math.round(best), new Volume(plan.tank().glassLitres())))
                 : Optional.empty();
     }
 
@@ -124,8 +126,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     private static final class Search {
         private final Plan plan;
         private final List<Party> wishes;
-        private final Measures say;
-        private final String[][] conflicts;
+        private final LeftOut[][] conflicts;
         private final double[] feed;
         private final double feedLimit;
         private final Stock stock;
@@ -135,20 +136,19 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private double bestFeed;
         private long nodes;
 
-        Search(Plan plan, List<Party> wishes, Measures say) {
+        Search(Plan plan, List<Party> wishes) {
             this.plan = plan;
             this.wishes = wishes;
-            this.say = say;
             int n = wishes.size();
             List<Party> company = new ArrayList<>(plan.staying());
             company.addAll(wishes);
             Quarters quarters = Quarters.of(plan.tank(), company);
-            conflicts = new String[n][n];
+            conflicts = new LeftOut[n][n];
             for (int i = 0; i < n; i++) {
                 for (int j = 0; j < i; j++) {
-                    conflicts[i][j] = conflict(plan, quarters, wishes.get(i), wishes.get(j), say)
+                    conflicts[i][j] = conflict(plan, quarters, wishes.get(i), wishes.get(j))
                             .orElse(null);
-                    conflicts[j][i] = conflict(plan, quarters, wishes.get(j), wishes.get(i), say)
+                    conflicts[j][i] = conflict(plan, quarters, wishes.get(j), wishes.get(i))
                             .orElse(null);
                 }
             }
@@ -223,13 +223,13 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         }
 
         /** Under which school it would have come, if any is less strict. */
-        private String waysIn(int i) {
+        private Optional<LeftOut> waysIn(int i) {
             for (Stance other : new Stance[] {Stance.CUSTOMARY, Stance.BOLD}) {
                 if (other.compareTo(plan.stance()) > 0 && fits(i, plan.with(other))) {
-                    return " By the " + other.title() + " school it would come.";
+                    return Optional.of(new LeftOut.BySchoolItComes(other));
                 }
             }
-            return "";
+            return Optional.empty();
         }
 
         private boolean fits(int i, Plan school) {
@@ -239,17 +239,16 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     all.add(wishes.get(j));
                 }
             }
-            return Capacity.about(wishes.get(i), school, all, say).stream().allMatch(l -> l.share() <= 1);
+            return Capacity.about(wishes.get(i), school, all).stream().allMatch(l -> l.share() <= 1);
         }
 
         private Leaving leaving(int i) {
             for (int j = 0; j < wishes.size(); j++) {
                 if (best[j] && conflicts[i][j] != null) {
-                    String wanted = wishes.get(j).want() > wishes.get(i).want()
-                            ? " You want that one more."
-                            : " One of the two has to stay behind; the set with that one weighs more by your stars, "
-                                    + "or as much with less load on the filter.";
-                    return new Leaving(Optional.of(wishes.get(j)), conflicts[i][j] + wanted);
+                    LeftOut wanted = wishes.get(j).want() > wishes.get(i).want()
+                            ? new LeftOut.OtherWantedMore()
+                            : new LeftOut.OtherWeighsMore();
+                    return new Leaving(Optional.of(wishes.get(j)), Sentences.of(conflicts[i][j], wanted));
                 }
             }
             List<Party> all = new ArrayList<>(plan.staying());
@@ -258,12 +257,13 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     all.add(wishes.get(j));
                 }
             }
-            String lens = Capacity.about(wishes.get(i), plan, all, say).stream()
+            Statement over = Capacity.about(wishes.get(i), plan, all).stream()
                     .filter(l -> l.share() > 1)
                     .findFirst()
-                    .map(l -> English.capital(Capacity.plainName(l)) + " would be over: " + l.says() + waysIn(i))
-                    .orElse("The number is reached without it.");
-            return new Leaving(Optional.empty(), lens);
+                    .<Statement>map(l -> Sentences.of(new LeftOut.WouldBeOver(l.kind(), l.why()))
+                            .and(waysIn(i)))
+                    .orElse(new LeftOut.NumberReached());
+            return new Leaving(Optional.empty(), over);
         }
     }
 }

@@ -11,7 +11,7 @@ import pelluna.core.introduction.Method;
  * @param quarantineFrom empty without quarantine
  * @param boxFrom        the day it enters the box; the day of release when it does not stay overnight
  * @param place          number of the quarantine place, from 1; 0 without
- * @param why            why here, in sentences, strongest first
+ * @param why            why here, strongest first
  * @param needs          quarantine places that it needs, 0 without quarantine
  * @param has            quarantine places that there are
  * @param anew           where the ground is dealt anew for it
@@ -24,7 +24,7 @@ public record Dated(
         LocalDate releaseOn,
         Method method,
         int place,
-        List<String> why,
+        List<Why> why,
         int needs,
         int has,
         Optional<GroundAnew> anew) {

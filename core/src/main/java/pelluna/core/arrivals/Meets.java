@@ -9,7 +9,6 @@ import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /**
@@ -50,8 +49,7 @@ final class Meets {
                 .filter(r -> r.hand().leaves().isPresent())
                 .filter(r -> hardest(r, a) >= Tension.CHOP_FROM
                         || a.parties().stream()
-                                .anyMatch(p -> Eaten.of(r, p, plan.startOn(), Measures.metric())
-                                        .isPresent()))
+                                .anyMatch(p -> Eaten.of(r, p, plan.startOn()).isPresent()))
                 .map(r -> r.hand().leaves().map(Hand.Leaving::on).orElseThrow())
                 .max(LocalDate::compareTo)
                 .orElse(plan.startOn());

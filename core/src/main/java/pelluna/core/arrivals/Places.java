@@ -9,7 +9,6 @@ import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Surroundings;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 
 /**
  * How many places of their own some fish need, in quarantine or while the ground is dealt anew: those who would press
@@ -56,8 +55,6 @@ public final class Places {
     }
 
     private static boolean swallows(Party eater, Party prey, LocalDate on) {
-        return Eaten.of(eater, prey, on, Measures.metric())
-                .filter(e -> !e.from().isAfter(on))
-                .isPresent();
+        return Eaten.of(eater, prey, on).filter(e -> !e.from().isAfter(on)).isPresent();
     }
 }

@@ -17,7 +17,6 @@ import pelluna.core.tank.Tank;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /**
@@ -187,7 +186,7 @@ final class Prices {
         LocalDate start = plan.startOn();
         LocalDate free = meets.notBefore(a);
         LocalDate ripe = a.parties().stream()
-                .map(p -> TankAge.ripeOn(new Setting(plan, p, Measures.metric())))
+                .map(p -> TankAge.ripeOn(new Setting(plan, p)))
                 .max(LocalDate::compareTo)
                 .orElse(start);
         return (int) Math.max(0, start.until(ripe.isAfter(free) ? ripe : free, ChronoUnit.DAYS));

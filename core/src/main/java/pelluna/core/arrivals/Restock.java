@@ -7,8 +7,7 @@ import pelluna.core.capacity.Filter;
 import pelluna.core.plan.Fallow;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Pods;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Statement;
 import pelluna.core.water.Nitrifiers;
 import pelluna.core.water.NitrogenCycle;
 
@@ -16,8 +15,25 @@ import pelluna.core.water.NitrogenCycle;
 public final class Restock {
     private Restock() {}
 
-    /** Something to do on a day. */
-    public record Reminder(LocalDate on, String title, String says) {}
+    /** What there is to be reminded of. */
+    public enum Kind {
+        SEED_MICROFAUNA,
+        BACTERIA,
+        SKIMMER_ON,
+        TEST
+    }
+
+    /** Something to do on a day. @param week of the restock, from 1; 0 where it does not matter */
+    public record Reminder(LocalDate on, Kind kind, int week) implements Statement {}
+
+    /**
+     * What a fallow time leaves of a filter.
+     *
+     * @param percent of its bacteria
+     * @param load    that it had carried before, mg/L of nitrogen a day
+     * @param carries what it would carry now, in the same unit
+     */
+    public record FilterAsleep(int days, long percent, double load, double carries) implements Statement {}
 
     /**
      * Share of its bacteria that the filter still has after so many days without fish, 0 to 1, from a load in mg/L a
@@ -39,39 +55,21 @@ public final class Restock {
         LocalDate day = fallow.until();
         List<Reminder> all = new ArrayList<>();
         if (plan.tank().pods() != Pods.PLENTY) {
-            all.add(new Reminder(
-                    day.minusDays(14),
-                    "Seed microfauna",
-                    "Pods and worms had no fish to feed and none to spread them; give them two weeks before "
-                            + "anybody hunts them, and pod-eaters months."));
+            all.add(new Reminder(day.minusDays(14), Kind.SEED_MICROFAUNA, 0));
         }
-        all.add(new Reminder(
-                day,
-                "Restock begins: bottled bacteria",
-                "The filter has gone to sleep. Bring bacteria, and switch the skimmer off as the label says, "
-                        + "from about 8 hours to a day; look at the fish meanwhile, since it also gives air."));
-        all.add(new Reminder(
-                day.plusDays(1), "Skimmer back on", "After bottled bacteria it foams over easily: watch the cup."));
+        all.add(new Reminder(day, Kind.BACTERIA, 0));
+        all.add(new Reminder(day.plusDays(1), Kind.SKIMMER_ON, 0));
         for (int week : new int[] {1, 2, 3}) {
-            all.add(new Reminder(
-                    day.plusWeeks(week),
-                    "Test ammonia and nitrite",
-                    "Week " + week + " of the restock. The next fish waits while either shows."));
+            all.add(new Reminder(day.plusWeeks(week), Kind.TEST, week));
         }
         return all;
     }
 
-    /**
-     * What the fallow time has done to the filter, in a sentence. @param load that it had carried before, mg/L of
-     * nitrogen a day
-     */
-    public static String filterSays(Plan plan, double load) {
+    /** What the fallow time has done to the filter. @param load that it had carried, mg/L of nitrogen a day */
+    public static FilterAsleep filter(Plan plan, double load) {
         long days = plan.fallow().map(Fallow::days).orElse(0L);
         double share = awake(load, days, plan.tank().temperatureC());
-        return "After " + English.count((int) days, "day", "days") + " without fish about " + Math.round(100 * share)
-                + " % of the bacteria are left of a filter that had carried "
-                + Measures.number(load) + " mg/L of nitrogen a day, as one that has just cycled does; they would carry "
-                + Measures.number(Measures.round(share * load * new Filter(plan.tank()).reserve(), 3))
-                + " mg/L of nitrogen a day.";
+        return new FilterAsleep(
+                (int) days, Math.round(100 * share), load, share * load * new Filter(plan.tank()).reserve());
     }
 }

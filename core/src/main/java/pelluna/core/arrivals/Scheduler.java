@@ -116,8 +116,7 @@ public final class Scheduler {
         List<Dated> steps = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {
             Calendar.Slot slot = slots.get(i);
-            steps.add(dated(
-                    i, sequence.get(i), slot, method(order.sequence(), i), whyHere.sentences(i, slot.releaseOn())));
+            steps.add(dated(i, sequence.get(i), slot, method(order.sequence(), i), whyHere.of(i, slot.releaseOn())));
         }
         return new Schedule(steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact());
     }
@@ -131,7 +130,7 @@ public final class Scheduler {
         return arrivals.get(u).method(hardest);
     }
 
-    private Dated dated(int i, Arrival arrival, Calendar.Slot slot, Method method, List<String> why) {
+    private Dated dated(int i, Arrival arrival, Calendar.Slot slot, Method method, List<Why> why) {
         boolean quarantined = slot.quarantineFrom().isPresent();
         int places = plan.tank().quarantinePlaces();
         List<Party> rivals = Prices.rivals(plan, arrival, quarters);

@@ -6,7 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.LengthRule;
-import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.LensKind;
+import pelluna.core.capacity.RoomPart;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 
@@ -24,9 +25,9 @@ final class Stock {
     private final double[] left;
 
     Stock(Plan plan, List<Party> wishes) {
-        Set<String> decide = Capacity.deciding(plan.stance());
-        boolean room = decide.contains(Lens.ROOM);
-        boolean length = decide.contains(Lens.LENGTH);
+        Set<LensKind> decide = Capacity.deciding(plan.stance());
+        boolean room = decide.contains(LensKind.ROOM);
+        boolean length = decide.contains(LensKind.LENGTH_RULE);
         double inches = LengthRule.of(plan.tank(), plan.startOn())
                 .limitInches(plan.tank().glassLitres());
         left = shares(plan, plan.staying(), room, length, inches);
@@ -37,7 +38,7 @@ final class Stock {
     }
 
     private static double[] shares(Plan plan, List<Party> fish, boolean room, boolean length, double inches) {
-        Map<String, Double> parts = room ? Capacity.roomParts(plan.tank(), fish) : Map.of();
+        Map<RoomPart, Double> parts = room ? Capacity.roomParts(plan.tank(), fish) : Map.of();
         double[] shares = new double[parts.size() + (length ? 1 : 0)];
         int k = 0;
         for (double share : parts.values()) {

@@ -6,13 +6,12 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 
 /** Why an arrival stands where it stands: the waits that bind it and the neighbours whose order matters most. */
 final class WhyHere {
@@ -33,10 +32,10 @@ final class WhyHere {
         this.quarters = quarters;
     }
 
-    private record Reason(double saved, String says) {}
+    private record Reason(double saved, Why why) {}
 
     /** @param on the day it is released on */
-    List<String> sentences(int position, LocalDate on) {
+    List<Why> of(int position, LocalDate on) {
         int me = sequence[position];
         List<Reason> reasons = new ArrayList<>();
         for (int i = 0; i < sequence.length; i++) {
@@ -58,39 +57,32 @@ final class WhyHere {
             }
         }
         reasons.sort(Comparator.comparingDouble(Reason::saved).reversed());
-        List<String> says = new ArrayList<>();
+        List<Why> says = new ArrayList<>();
         says.addAll(byHand(me, on));
         if (position == 0 && !plan.tank().ageKnown()) {
-            says.add("Not before the tank has cycled: you have not said when its cycle ended.");
+            says.add(new Why.CycleNotSaid());
         }
         if (problem.earliest()[me] > 0 && problem.pins().day()[me] < 0) {
             LocalDate until = plan.startOn().plusDays(problem.earliest()[me]);
-            List<String> leaving = plan.residents().stream()
+            List<Species> leaving = plan.residents().stream()
                     .filter(r ->
                             r.hand().leaves().map(l -> l.on().equals(until)).orElse(false))
-                    .map(r -> r.species().name())
+                    .map(Party::species)
                     .toList();
-            says.add("Not before " + Measures.date(until)
-                    + (leaving.isEmpty()
-                            ? ": it wants an older tank."
-                            : ", when the " + English.list(leaving) + " has left."));
+            says.add(leaving.isEmpty() ? new Why.WantsOlderTank(until) : new Why.WaitsForLeaving(until, leaving));
         }
         if (filterHeldBack(position)) {
-            says.add("Not sooner: the bacteria must first grow with what comes before it.");
+            says.add(new Why.BacteriaGrow());
         }
-        reasons.stream().limit(3).forEach(r -> says.add(r.says()));
+        reasons.stream().limit(3).forEach(r -> says.add(r.why()));
         if (roughestOfAll(position)) {
-            says.add("Last: it is the roughest of them, and where the order costs about the same the roughest comes "
-                    + "last.");
+            says.add(new Why.RoughestLast());
         }
         if (says.isEmpty()) {
             says.add(
                     arrivals.get(me).atOwnRisk()
-                            ? "It comes at your own risk; its place among the other arrivals matters little."
-                            : position == 0
-                                    ? "Nobody minds it and it minds nobody much: a good first."
-                                    : "Its place matters little to the others"
-                                            + (smallerBefore(position) ? "; the smaller load goes first." : "."));
+                            ? new Why.AtOwnRisk()
+                            : position == 0 ? new Why.GoodFirst() : new Why.MattersLittle(smallerBefore(position)));
         }
         return says;
     }
@@ -124,65 +116,51 @@ final class WhyHere {
                 && Arrays.stream(problem.unfiltered().next(tally, in)).anyMatch(u -> u == me);
     }
 
-    private List<String> byHand(int me, LocalDate on) {
-        List<String> says = new ArrayList<>();
+    private List<Why> byHand(int me, LocalDate on) {
+        List<Why> says = new ArrayList<>();
         if (problem.pins().place()[me] > 0) {
-            says.add("Its place is by your hand.");
+            says.add(new Why.PlaceByHand());
         }
         int day = problem.pins().day()[me];
         if (day >= 0) {
             LocalDate wanted = plan.startOn().plusDays(day);
-            says.add(
-                    on.isAfter(wanted)
-                            ? "You want it on " + Measures.date(wanted)
-                                    + "; quarantine, box and the gap before it leave no day before " + Measures.date(on)
-                                    + "."
-                            : "Its day is by your hand, " + Measures.date(wanted) + ".");
+            says.add(on.isAfter(wanted) ? new Why.NoDayBefore(wanted, on) : new Why.DayByHand(wanted));
             if (problem.earliest()[me] > day) {
-                says.add("Your day is before " + Measures.date(plan.startOn().plusDays(problem.earliest()[me]))
-                        + ", the first that Pelluna would choose.");
+                says.add(new Why.BeforeChosen(plan.startOn().plusDays(problem.earliest()[me])));
             }
         }
         return says;
     }
 
-    private String after(Arrival me, Arrival other, double saved) {
-        if (Prices.delicacy(me, other) > saved / 2) {
-            return "After the " + other.shortName()
-                    + ", which is the more delicate and would come off badly behind it.";
-        }
-        return "After the " + other.shortName() + ": coming first, it would press it at " + pressing(me, other);
+    private Why after(Arrival me, Arrival other, double saved) {
+        return Prices.delicacy(me, other) > saved / 2
+                ? new Why.AfterDelicate(other.species())
+                : new Why.AfterPressed(other.species(), pressing(me, other));
     }
 
-    private String before(Arrival me, Arrival other, double saved) {
-        if (Prices.delicacy(other, me) > saved / 2) {
-            return "Before the " + other.shortName()
-                    + ": it is the more delicate of the two, slower to feed or easier to upset, and settles better "
-                    + "undisturbed.";
-        }
-        return "Before the " + other.shortName() + ", which would otherwise press it at " + pressing(other, me);
+    private Why before(Arrival me, Arrival other, double saved) {
+        return Prices.delicacy(other, me) > saved / 2
+                ? new Why.BeforeRougher(other.species())
+                : new Why.BeforePresser(other.species(), pressing(other, me));
     }
 
-    /** 'the yellow tang comes before the coral beauty, which it then presses at 47 (Chop)'. */
-    String firstPresses(int v, int u) {
+    /** What it costs that one comes before another: which of them then presses the other, and how hard. */
+    Costs.Pair pair(int v, int u) {
         double byFirst = press(arrivals.get(v), arrivals.get(u), Encounter.Order.AGGRESSOR_FIRST);
         double byLater = press(arrivals.get(u), arrivals.get(v), Encounter.Order.TARGET_FIRST);
-        return "the " + arrivals.get(v).shortName() + " comes before the "
-                + arrivals.get(u).shortName()
-                + (byFirst >= byLater
-                        ? ", which it then presses at " + shown(byFirst)
-                        : ", which presses it all the same, at " + shown(byLater));
+        double hardest = Math.max(byFirst, byLater);
+        return new Costs.Pair(
+                arrivals.get(v).species(),
+                arrivals.get(u).species(),
+                byFirst >= byLater,
+                Math.round(hardest),
+                Tension.stepOf(hardest));
     }
 
-    /** '62 (Chop); this way round it is 37 (Ripple).' */
-    private String pressing(Arrival presser, Arrival pressed) {
+    private Why.Pressing pressing(Arrival presser, Arrival pressed) {
         double first = press(presser, pressed, Encounter.Order.AGGRESSOR_FIRST);
-        double later = press(presser, pressed, Encounter.Order.TARGET_FIRST);
-        return shown(first) + "; this way round it is " + shown(later) + ".";
-    }
-
-    private static String shown(double index) {
-        return Math.round(index) + " (" + Tension.stepOf(index).title() + ")";
+        double now = press(presser, pressed, Encounter.Order.TARGET_FIRST);
+        return new Why.Pressing(Math.round(first), Tension.stepOf(first), Math.round(now), Tension.stepOf(now));
     }
 
     private double press(Arrival presser, Arrival pressed, Encounter.Order order) {

@@ -16,31 +16,27 @@ import pelluna.core.sieve.InPlan;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.sieve.WhatHelps;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
 
 /** The one engine behind the pages, the web API and the command line. Pure: the same plan gives the same answer. */
 public final class Assessor {
-    private final Measures say;
-
-    public Assessor(Measures say) {
-        this.say = say;
-    }
 
     public Assessment assess(Plan plan) {
         Map<Party, Verdict> verdicts = new LinkedHashMap<>();
         Living there = new Living(plan);
-        plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, say, there)));
+        plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, there)));
         List<Party> forced = plan.atOwnRisk();
         List<Party> viable = plan.wishes().stream()
                 .filter(w -> verdicts.get(w).outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
                 .filter(w -> verdicts.get(w).wrongNumber().isEmpty())
                 .filter(w -> !forced.contains(w))
                 .toList();
-        BestSet bestSet = (forced.isEmpty() ? BestSet.of(plan, viable, say) : BestSet.beside(plan, forced, viable, say))
+        BestSet bestSet = (forced.isEmpty() ? BestSet.of(plan, viable) : BestSet.beside(plan, forced, viable))
                 .leavingToo(wrongNumbers(verdicts));
         Scheduler scheduler = new Scheduler(plan, bestSet.take());
         Schedule schedule = scheduler.planned();
@@ -65,8 +61,8 @@ public final class Assessor {
                 plan,
                 List.copyOf(verdicts.values()),
                 tension,
-                Eaten.in(plan, say),
-                Capacity.of(plan, living, say),
+                Eaten.in(plan),
+                Capacity.of(plan, living),
                 schedule,
                 bestSet);
     }
@@ -82,7 +78,9 @@ public final class Assessor {
                                 wish,
                                 new BestSet.Leaving(
                                         Optional.empty(),
-                                        f.reason() + " Fits if " + f.remedy().text() + ".")));
+                                        Sentences.of(
+                                                f.reason(),
+                                                new WhatHelps.FitsIf(f.remedy().condition())))));
             }
         });
         return wrong;
@@ -107,9 +105,9 @@ public final class Assessor {
                 boolean boxed = later.party().hand().box();
                 double firstCm = first.party().lengthOn(later.from());
                 double laterCm = later.party().lengthOn(later.from());
-                found.add(Tension.of(quarters.meet(first.party(), firstCm, later.party(), laterCm, order, boxed), say));
+                found.add(Tension.of(quarters.meet(first.party(), firstCm, later.party(), laterCm, order, boxed)));
                 found.add(Tension.of(
-                        quarters.meet(later.party(), laterCm, first.party(), firstCm, order.reversed(), boxed), say));
+                        quarters.meet(later.party(), laterCm, first.party(), firstCm, order.reversed(), boxed)));
             }
         }
         return found;

@@ -4,30 +4,30 @@ import pelluna.core.units.Named;
 
 /** What a fish was seen to do or to look like, and how grave it is where nobody says otherwise. */
 public enum Doing implements Named {
-    CHASED("chased", "chased", Kind.CONTEST, 1),
-    NIPPED("nipped", "nipped", Kind.CONTEST, 2),
-    BLOCKED_FOOD("blocked-food", "kept from food", Kind.CONTEST, 1),
-    STRUCK_BOX("struck-box", "struck at the box of", Kind.STRIKE, 1),
-    DISPLAYED("displayed", "displayed at", Kind.SHOW, 1),
-    EATS("eats", "eats", Kind.GOOD, 1),
-    SEEN("seen", "is there", Kind.GOOD, 1),
-    NOT_EATING("not-eating", "does not eat", Kind.SIGN, 2),
-    HIDES("hides", "hides", Kind.SIGN, 1),
-    TORN_FIN("torn-fin", "has a torn fin", Kind.SIGN, 2),
-    WOUND("wound", "has a wound", Kind.SIGN, 3),
-    CLOUDY_EYE("cloudy-eye", "has a cloudy eye", Kind.SIGN, 2),
-    SPOTS("spots", "has spots", Kind.SIGN, 3),
-    FAST_BREATH("fast-breath", "breathes fast", Kind.SIGN, 3),
-    RUBS("rubs", "rubs itself", Kind.SIGN, 1),
-    THIN("thin", "is thin", Kind.SIGN, 2),
-    ABSENT("absent", "did not come", Kind.SIGN, 1),
-    JUMPED("jumped", "jumped", Kind.SIGN, 3),
-    SPAWNED("spawned", "spawned", Kind.LIFE, 1),
-    CHANGED_SEX("changed-sex", "changed sex", Kind.LIFE, 1),
-    COUNTED("counted", "counted", Kind.LIFE, 1),
-    NOTE("note", "note", Kind.LIFE, 1),
-    FED("fed", "fed", Kind.CARE, 1),
-    SEAWEED("seaweed", "seaweed given", Kind.CARE, 1);
+    CHASED("chased", Kind.CONTEST, 1),
+    NIPPED("nipped", Kind.CONTEST, 2),
+    BLOCKED_FOOD("blocked-food", Kind.CONTEST, 1),
+    STRUCK_BOX("struck-box", Kind.STRIKE, 1),
+    DISPLAYED("displayed", Kind.SHOW, 1),
+    EATS("eats", Kind.GOOD, 1),
+    SEEN("seen", Kind.GOOD, 1),
+    NOT_EATING("not-eating", Kind.SIGN, 2),
+    HIDES("hides", Kind.SIGN, 1),
+    TORN_FIN("torn-fin", Kind.SIGN, 2),
+    WOUND("wound", Kind.SIGN, 3),
+    CLOUDY_EYE("cloudy-eye", Kind.SIGN, 2),
+    SPOTS("spots", Kind.SIGN, 3),
+    FAST_BREATH("fast-breath", Kind.SIGN, 3),
+    RUBS("rubs", Kind.SIGN, 1),
+    THIN("thin", Kind.SIGN, 2),
+    ABSENT("absent", Kind.SIGN, 1),
+    JUMPED("jumped", Kind.SIGN, 3),
+    SPAWNED("spawned", Kind.LIFE, 1),
+    CHANGED_SEX("changed-sex", Kind.LIFE, 1),
+    COUNTED("counted", Kind.LIFE, 1),
+    NOTE("note", Kind.LIFE, 1),
+    FED("fed", Kind.CARE, 1),
+    SEAWEED("seaweed", Kind.CARE, 1);
 
     /** What kind of thing it is; contests, strikes and shows need another fish, care needs none. */
     public enum Kind {
@@ -41,13 +41,11 @@ public enum Doing implements Named {
     }
 
     private final String word;
-    private final String says;
     private final Kind kind;
     private final int gravity;
 
-    Doing(String word, String says, Kind kind, int gravity) {
+    Doing(String word, Kind kind, int gravity) {
         this.word = word;
-        this.says = says;
         this.kind = kind;
         this.gravity = gravity;
     }
@@ -55,11 +53,6 @@ public enum Doing implements Named {
     @Override
     public String word() {
         return word;
-    }
-
-    /** As it stands in a sentence after the fish: 'the angel chased the wrasse'. */
-    public String says() {
-        return says;
     }
 
     public Kind kind() {

@@ -5,7 +5,6 @@ public final class Gravity {
     public static final int LEAST = 1;
     public static final int MOST = 3;
     private static final double[] WEIGHTS = {1, 2, 4};
-    private static final String[] WORDS = {"light", "hard", "grave"};
 
     private Gravity() {}
 
@@ -14,8 +13,15 @@ public final class Gravity {
         return WEIGHTS[checked(gravity) - 1];
     }
 
-    public static String word(int gravity) {
-        return WORDS[checked(gravity) - 1];
+    /** How hard an act is. */
+    public enum Degree {
+        LIGHT,
+        HARD,
+        GRAVE
+    }
+
+    public static Degree degree(int gravity) {
+        return Degree.values()[checked(gravity) - 1];
     }
 
     private static int checked(int gravity) {

@@ -1,7 +1,9 @@
 package pelluna.core.behaviour;
 
 import org.hipparchus.distribution.continuous.GammaDistribution;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Hours;
+import pelluna.core.units.Rounding;
+import pelluna.core.units.Statement;
 
 /**
  * What one fish has been seen to do, against what the model expects of its kind: Gamma–Poisson with k = {@value #K},
@@ -73,12 +75,24 @@ public record OwnRecord(int acts, double hours, double expected) {
         return known() && Math.abs(multiplier() - 1) >= WORTH_A_WORD;
     }
 
-    /** 'presses harder than its kind: 14 acts in 6 h, 3 expected'. */
-    public String says() {
-        return (multiplier() > 1 + WORTH_A_WORD
-                        ? "presses harder than its kind"
-                        : multiplier() < 1 - WORTH_A_WORD ? "presses less than its kind" : "presses as its kind does")
-                + ": " + acts + (acts == 1 ? " act in " : " acts in ") + RateChange.hours(hours) + ", "
-                + Measures.number(Measures.round(expected, expected < 10 ? 1 : 0)) + " expected";
+    /** How it presses, held against its kind. */
+    public enum Presses {
+        HARDER,
+        AS_ITS_KIND,
+        LESS
     }
+
+    public Presses presses() {
+        return multiplier() > 1 + WORTH_A_WORD
+                ? Presses.HARDER
+                : multiplier() < 1 - WORTH_A_WORD ? Presses.LESS : Presses.AS_ITS_KIND;
+    }
+
+    /** What has been seen of it. */
+    public SeenOfIt seen() {
+        return new SeenOfIt(presses(), acts, new Hours(hours), Rounding.to(expected < 10 ? 1 : 0, expected));
+    }
+
+    /** @param expected acts that the model expects of its kind */
+    public record SeenOfIt(Presses presses, int acts, Hours watched, double expected) implements Statement {}
 }

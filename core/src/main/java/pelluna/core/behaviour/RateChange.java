@@ -1,10 +1,10 @@
 package pelluna.core.behaviour;
 
 import java.util.Optional;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Hours;
 
 /**
- * From one watched stretch to another, in words first: is it settling, did it help.
+ * From one watched stretch to another, is it settling, did it help.
  *
  * @param test empty where one of them was not watched
  */
@@ -14,20 +14,10 @@ public record RateChange(Stretch before, Stretch since, Optional<RateRatio> test
     /** Under this p 'hardly chance'. Pelluna's judgement. */
     private static final double HARDLY = 0.01;
 
-    private static final double[] SHARES = {0.1, 0.2, 0.25, 0.333, 0.5, 0.667, 0.75, 1, 1.5, 2, 3};
-    private static final String[] WORDS = {
-        "about a tenth of before",
-        "about a fifth of before",
-        "about a quarter of before",
-        "about a third of before",
-        "about half of before",
-        "about two thirds of before",
-        "about three quarters of before",
-        "about as much as before",
-        "about half as much again",
-        "about twice as much as before",
-        "about three times as much as before"
-    };
+    /** Beyond so many times as much a whole number tells more than a share. */
+    private static final double MANY = 4;
+
+    private static final double TINY = 0.001;
 
     public enum Way {
         CALMER,
@@ -49,67 +39,48 @@ public record RateChange(Stretch before, Stretch since, Optional<RateRatio> test
                 .orElse(Way.UNKNOWN);
     }
 
-    /** 'about a third of before; hardly chance'. Without a capital or a full stop. */
-    public String words() {
+    /** What became of it. */
+    public Course course() {
         if (test.isEmpty()) {
-            return before.hours() <= 0
-                    ? since.hours() <= 0
-                            ? "nobody watched, so nobody can say"
-                            : "nobody watched before, so there is nothing to hold it against"
-                    : "nobody has watched since, so nobody can say";
+            return before.hours() > 0
+                    ? new Course.NobodySince()
+                    : since.hours() > 0 ? new Course.NobodyBefore() : new Course.NobodyWatched();
         }
         if (before.acts() + since.acts() == 0) {
-            return "nothing seen, before or since";
+            return new Course.NothingSeen();
         }
-        return size() + "; " + chance(test.get().p());
-    }
-
-    private String size() {
+        Course.Chance chance = chance(test.get().p());
         if (since.acts() == 0) {
-            return "none since";
+            return new Course.NoneSince(chance);
         }
         if (before.acts() == 0) {
-            return "none before, " + since.acts() + " since";
+            return new Course.NoneBefore(since.acts(), chance);
         }
-        double ratio = test.orElseThrow().ratio();
-        if (ratio > 4) {
-            return "about " + Math.round(ratio) + " times as much as before";
-        }
-        int nearest = 0;
-        for (int i = 1; i < SHARES.length; i++) {
-            nearest = Math.abs(Math.log(ratio / SHARES[i])) < Math.abs(Math.log(ratio / SHARES[nearest])) ? i : nearest;
-        }
-        return WORDS[nearest];
+        double ratio = test.get().ratio();
+        return ratio > MANY
+                ? new Course.TimesAsMuch(Math.round(ratio), chance)
+                : new Course.About(Course.Times.nearest(ratio), chance);
     }
 
-    private static String chance(double p) {
-        return p < HARDLY ? "hardly chance" : p < LIKELY ? "more than chance, by a little" : "could be chance";
+    private static Course.Chance chance(double p) {
+        return p < HARDLY ? Course.Chance.HARDLY : p < LIKELY ? Course.Chance.BY_A_LITTLE : Course.Chance.COULD_BE;
     }
 
-    /** What stands under it: '14 acts in 6 h before, 3 in 8 h since'. */
-    public String figures() {
-        return acts(before.acts()) + " in " + hours(before.hours()) + " before, " + since.acts() + " in "
-                + hours(since.hours()) + " since";
+    /** What stands under it. */
+    public Course.Counts counts() {
+        return new Course.Counts(before.acts(), new Hours(before.hours()), since.acts(), new Hours(since.hours()));
     }
 
     /** The test on demand; empty where there is none. */
-    public Optional<String> inFigures() {
+    public Optional<Course.InFigures> inFigures() {
         return test.filter(t -> !Double.isNaN(t.ratio()))
-                .map(t -> "rate ratio " + number(t.ratio()) + ", 95 % interval " + number(t.low()) + " to "
-                        + number(t.high()) + ", p = "
-                        + (t.p() < 0.001 ? "under 0.001" : Measures.number(Measures.round(t.p(), 3)))
-                        + " (exact conditional test)");
-    }
-
-    private static String number(double value) {
-        return Double.isInfinite(value) ? "without end" : Measures.number(Measures.round(value, 2));
-    }
-
-    private static String acts(int n) {
-        return n + (n == 1 ? " act" : " acts");
-    }
-
-    public static String hours(double hours) {
-        return hours < 1 ? Math.round(hours * 60) + " min" : Measures.number(Measures.round(hours, 1)) + " h";
+                .map(t -> new Course.InFigures(
+                        t.ratio(),
+                        Double.isInfinite(t.ratio()),
+                        t.low(),
+                        t.high(),
+                        Double.isInfinite(t.high()),
+                        t.p(),
+                        t.p() < TINY));
     }
 }

@@ -2,7 +2,6 @@ package pelluna.core.behaviour;
 
 import java.util.List;
 import java.util.Random;
-import pelluna.core.units.English;
 
 /**
  * Who stands over whom, and how far to trust it. The chance that contests without any order would look as steep is
@@ -76,24 +75,21 @@ public record Standing(
         return contests >= LEAST_CONTESTS && chance < RateChange.LIKELY;
     }
 
-    /** In words, with what stands under them. */
-    public String says() {
-        String under = English.count((int) Math.round(contests), "contest", "contests") + " among "
-                + English.count(ladder.size(), "fish", "fish");
+    /** What it comes to, with what stands under it. */
+    public Order order() {
+        Order.Counted counted = new Order.Counted((int) Math.round(contests), ladder.size());
         if (contests < LEAST_CONTESTS) {
-            return "Too few contests to tell who stands over whom: " + under + ".";
+            return new Order.TooFew(counted);
         }
         if (chance >= RateChange.LIKELY) {
-            return "No order that could not be chance: " + under + ".";
+            return new Order.CouldBeChance(counted);
         }
-        String kind = steepness >= STEEP
-                ? "A steep order: whoever stands higher nearly always wins"
-                : steepness >= FLAT ? "An order with give and take" : "A flat order: everybody wins at times";
-        return kind + ". " + English.capital(under)
-                + (unknownPairs > 0.5
-                        ? "; more than half of the pairs were never seen to meet, so take it as a first impression."
-                        : unknownPairs > 0
-                                ? "; " + Math.round(100 * unknownPairs) + " % of the pairs were never seen to meet."
-                                : ".");
+        return new Order.Stands(
+                steepness >= STEEP
+                        ? Order.Steepness.STEEP
+                        : steepness >= FLAT ? Order.Steepness.GIVE_AND_TAKE : Order.Steepness.FLAT,
+                counted,
+                unknownPairs > 0.5,
+                Math.round(100 * unknownPairs));
     }
 }

@@ -6,7 +6,8 @@ import pelluna.core.plan.Party;
 import pelluna.core.tank.Keeper;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
+import pelluna.core.units.Unit;
 
 /**
  * The length rule: one inch of adult fish per 5 US gallons, sliding to one per 3 with the tank's age, the keeper's
@@ -41,19 +42,20 @@ public record LengthRule(double gallonsPerInch) {
                 .sum();
     }
 
-    Lens lens(Tank tank, Collection<Party> fish, Measures say) {
+    Lens lens(Tank tank, Collection<Party> fish) {
         double used = inches(fish);
         double limit = limitInches(tank.glassLitres());
         return new Lens(
-                "length-rule",
+                LensKind.LENGTH_RULE,
                 used,
                 limit,
-                "in",
+                Unit.INCHES,
                 Lens.stepOf(used / limit),
-                say.length(Convert.cmFromInches(used)) + " of adult fish against "
-                        + say.length(Convert.cmFromInches(limit))
-                        + ", at one inch to " + Measures.number(Measures.round(gallonsPerInch, 1)) + " gallons"
-                        + (tank.ageKnown() ? "." : "; its age is not said and counts as young."));
+                new LensReason.InchesOfFish(
+                        new Length(Convert.cmFromInches(used)),
+                        new Length(Convert.cmFromInches(limit)),
+                        gallonsPerInch,
+                        tank.ageKnown()));
     }
 
     private static double clamp(double share) {

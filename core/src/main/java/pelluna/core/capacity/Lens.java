@@ -1,40 +1,30 @@
 package pelluna.core.capacity;
 
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
+import pelluna.core.units.Statement;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /** One way to look at how full a tank is: what is used against a limit, both in the same unit. */
-public record Lens(String name, double used, double limit, String unit, Step step, String says) {
-    public static final String LENGTH = "length-rule";
-    public static final String WASTE = "waste";
-    public static final String ROOM = "room";
-
+public record Lens(LensKind kind, double used, double limit, Unit unit, Step step, LensReason why)
+        implements Statement {
     /** The same with a step no higher than one given. */
     Lens atMost(Step most) {
-        return step.compareTo(most) <= 0 ? this : new Lens(name, used, limit, unit, most, says);
+        return step.compareTo(most) <= 0 ? this : new Lens(kind, used, limit, unit, most, why);
     }
 
     public double share() {
         return used / limit;
     }
 
-    /** What it is called, to begin a sentence. */
-    public String title() {
-        return switch (name) {
-            case WASTE -> byPhosphate() ? "Water, by phosphate" : "Water, by nitrate";
-            case "room" -> "Room";
-            default -> "Length rule";
-        };
-    }
-
     /** Whether it is phosphate, and not nitrate, that is nearer its ceiling. */
     public boolean byPhosphate() {
-        return unit.endsWith("phosphate");
+        return unit == Unit.PHOSPHATE;
     }
 
-    /** What is used, as a figure that can be read. */
-    public String figure() {
-        return Measures.number(Measures.round(used, byPhosphate() ? 2 : 1));
+    /** What is used, rounded as it is read. */
+    public double figure() {
+        return Rounding.to(byPhosphate() ? 2 : 1, used);
     }
 
     /** Up to the limit Calm, a tenth over Ripple, a third over Chop, beyond Surge. Pelluna's judgement. */

@@ -1,8 +1,8 @@
 package pelluna.core.capacity;
 
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -12,7 +12,8 @@ import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
+import pelluna.core.units.Unit;
 
 /**
  * Room as a lens: how much of each part of the tank its fish take when grown, as shares of what there is; the fullest
@@ -44,54 +45,53 @@ final class RoomLens {
 
     /** The same with only those parts of the tank that one of them takes from. */
     Lens lens(Collection<Party> fish, Party one) {
-        Map<String, Double> parts = parts(fish);
+        Map<RoomPart, Double> parts = parts(fish);
         parts(List.of(one)).forEach((part, takes) -> parts.computeIfPresent(part, (p, all) -> takes > 0 ? all : 0));
         return tightest(parts);
     }
 
-    private static Lens tightest(Map<String, Double> parts) {
-        Map.Entry<String, Double> fullest =
+    private static Lens tightest(Map<RoomPart, Double> parts) {
+        Map.Entry<RoomPart, Double> fullest =
                 parts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
-        double used = Measures.round(100 * fullest.getValue(), 1);
+        double used = Rounding.to(1, 100 * fullest.getValue());
         return new Lens(
-                "room",
+                LensKind.ROOM,
                 used,
                 100,
-                "%",
+                Unit.PERCENT,
                 Lens.stepOf(fullest.getValue()),
                 used == 0
-                        ? "Nobody takes any room yet."
-                        : "Tightest is " + fullest.getKey() + ": " + Math.round(used)
-                                + " % of it taken once all are grown.");
+                        ? new LensReason.NoRoomTaken()
+                        : new LensReason.RoomTaken(fullest.getKey(), Math.round(used)));
     }
 
     /** Parts of the tank with the share of each that is taken, 0 and up. */
-    Map<String, Double> parts(Collection<Party> fish) {
+    Map<RoomPart, Double> parts(Collection<Party> fish) {
         double above = tank.frontHeightCm() - tank.sandDepthCm();
         double depth =
                 Math.max(1, (tank.widthCm() > 0 ? tank.widthCm() : ONE_BEHIND_ANOTHER_CM) / ONE_BEHIND_ANOTHER_CM);
-        Map<String, Double> parts = new LinkedHashMap<>();
+        Map<RoomPart, Double> parts = new EnumMap<>(RoomPart.class);
         parts.put(
-                "the water to swim in",
+                RoomPart.SWIMMING,
                 sum(
                                 fish,
                                 RoomLens::swimmer,
                                 p -> p.count() * p.species().room().runCm().customary() * p.adultCm())
                         / (tank.runCm() * above * depth));
         parts.put(
-                "the open water by mass",
+                RoomPart.OPEN_WATER_BY_MASS,
                 sum(fish, p -> p.species().place().zones().contains(Zone.OPEN_WATER), Party::adultGrams)
                         / (OPEN_WATER_GRAMS * tank.netLitres()));
         parts.put(
-                "the grounds about the reef",
+                RoomPart.REEF_GROUNDS,
                 SHARED * sum(fish, holds(Zone.REEF_FACE), p -> ground(p) * FLAT) / (tank.lengthCm() * above * depth));
         parts.put(
-                "the sand",
+                RoomPart.SAND,
                 share(
                         sum(fish, holds(Zone.SAND), RoomLens::ground),
                         tank.lengthCm() * (tank.widthCm() > 0 ? tank.widthCm() : tank.frontHeightCm())));
         parts.put(
-                "the hides",
+                RoomPart.HIDES,
                 share(
                         sum(
                                 fish,

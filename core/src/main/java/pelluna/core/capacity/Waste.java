@@ -8,7 +8,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Unit;
 
 /** From fish to feed to ammonia to nitrate, and against the keeper's ceiling. */
 public final class Waste {
@@ -206,7 +206,7 @@ public final class Waste {
         return PUT_IN * feed < PINCH_GRAMS * tank.mealsADay() ? 0 : feed;
     }
 
-    Lens lens(Collection<Party> fish, Measures say) {
+    Lens lens(Collection<Party> fish) {
         double feed = adultFeed(fish);
         double nitrate = nitrate(feed).steady();
         double phosphate = phosphate(feed).steady();
@@ -214,13 +214,10 @@ public final class Waste {
         double share = byPhosphate ? phosphate / phosphateCeiling() : nitrate / tank.nitrateCeiling();
         boolean tested =
                 byPhosphate ? tank.phosphate().isPresent() : tank.nitrate().isPresent();
-        String says = "Once all are grown, nitrate settles near " + Measures.number(Measures.round(nitrate, 1))
-                + " mg/L (your ceiling is " + Measures.number(tank.nitrateCeiling())
-                + ") and phosphate near " + Measures.number(Measures.round(phosphate, 2)) + " ("
-                + Measures.number(phosphateCeiling()) + ")"
-                + (tested ? "; set by your test." : "; without a test this is a rough guess.");
+        LensReason why =
+                new LensReason.WaterSettles(nitrate, tank.nitrateCeiling(), phosphate, phosphateCeiling(), tested);
         return byPhosphate
-                ? new Lens("waste", phosphate, phosphateCeiling(), "mg/L phosphate", Lens.stepOf(share), says)
-                : new Lens("waste", nitrate, tank.nitrateCeiling(), "mg/L", Lens.stepOf(share), says);
+                ? new Lens(LensKind.WASTE, phosphate, phosphateCeiling(), Unit.PHOSPHATE, Lens.stepOf(share), why)
+                : new Lens(LensKind.WASTE, nitrate, tank.nitrateCeiling(), Unit.NITRATE, Lens.stepOf(share), why);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import pelluna.core.units.Named;
+import pelluna.core.units.Statement;
 
 /**
  * One fact as it is written in a catalogue file: 'value ~ source', the source code with '!' behind it if the fact is
@@ -37,10 +38,11 @@ public record Fact(String key, String value, Source source, Confidence confidenc
         return source.word() + confidence.mark();
     }
 
-    /** Where it comes from and how far to trust it: 'from memory, shaky, for the whole genus'. */
-    public String origin() {
-        return source.words()
-                + (source == Source.KEEPER || confidence == Confidence.FAIR ? "" : ", " + confidence.word())
-                + (level == Level.GENUS || level == Level.FAMILY ? ", for the whole " + level.word() : "");
+    /** Where it comes from, how far to trust it, and for whom it was written. */
+    public Origin origin() {
+        return new Origin(source, source == Source.KEEPER ? Confidence.FAIR : confidence, level);
     }
+
+    /** Where a fact comes from. */
+    public record Origin(Source source, Confidence confidence, Level level) implements Statement {}
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import pelluna.core.units.Statement;
 
 /**
  * How one fact is written: a template with named slots, such as '{adultLengthCm.usual:n} cm, record
@@ -15,10 +16,9 @@ import java.util.regex.Pattern;
  *
  * @param key      the fact's key in a catalogue file
  * @param example  a value as it is written, shown where one is wrong
- * @param says     what the fact says, for people
  * @param required whether every species must have it, from its own file entry, its genus or its family
  */
-public record FactForm(String key, String template, String example, String says, boolean required, List<Part> parts) {
+public record FactForm(String key, String template, String example, boolean required, List<Part> parts) {
     /**
      * What a slot holds: a number, one word or phrase, a list parted by commas, free text, or yes or no in two given
      * words.
@@ -55,7 +55,7 @@ public record FactForm(String key, String template, String example, String says,
 
     private static final Pattern SLOT = Pattern.compile("\\{([A-Za-z.]+):([nwltf])(?:=([^}]*))?}");
 
-    static FactForm of(String key, String template, String example, String says, boolean required) {
+    static FactForm of(String key, String template, String example, boolean required) {
         List<Part> parts = new ArrayList<>();
         for (String piece : template.split("(?=\\[)|(?<=])")) {
             if (piece.startsWith("[")) {
@@ -64,7 +64,7 @@ public record FactForm(String key, String template, String example, String says,
                 parts.addAll(flat(piece));
             }
         }
-        return new FactForm(key, template, example, says, required, List.copyOf(parts));
+        return new FactForm(key, template, example, required, List.copyOf(parts));
     }
 
     private static List<Part> flat(String piece) {
@@ -92,6 +92,14 @@ public record FactForm(String key, String template, String example, String says,
         return parts;
     }
 
+    /** What the fact tells. */
+    public FactMeaning meaning() {
+        return new FactMeaning(key.replace('-', '_'));
+    }
+
+    /** What a fact tells, by its key. */
+    public record FactMeaning(String fact) implements Statement {}
+
     /** Every slot in the order of the template. */
     public List<Slot> slots() {
         return parts.stream()
@@ -110,8 +118,7 @@ public record FactForm(String key, String template, String example, String says,
         Matcher m = Pattern.compile(regex(parts)).matcher(fact.value());
         if (!m.matches()) {
             throw new CatalogueException(
-                    fact.place(),
-                    "'" + key + ": " + fact.value() + "' is not written like '" + example + "' (" + says + ")");
+                    fact.place(), "'" + key + ": " + fact.value() + "' is not written like '" + example + "'");
         }
         Map<String, String> values = new LinkedHashMap<>();
         int group = 1;

@@ -6,8 +6,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
+import pelluna.core.units.Rounding;
 
 /** The 'reef' fact as text and as harm by kind of life: 'shrimp often spares 5 cm, snails known'. */
 public final class ReefText {
@@ -43,7 +43,7 @@ public final class ReefText {
                 .filter(e -> e.getValue().harm() != Harm.LEAVES_ALONE)
                 .map(e -> e.getKey().word() + " " + e.getValue().harm().word()
                         + (e.getValue().sparesFromCm() > 0
-                                ? " spares " + Measures.number(e.getValue().sparesFromCm()) + " cm"
+                                ? " spares " + Rounding.text(e.getValue().sparesFromCm()) + " cm"
                                 : ""))
                 .collect(Collectors.joining(", "));
         return text.isEmpty() ? "none" : text;

@@ -200,9 +200,9 @@ public record Species(
         return Math.min(size.usualCm(), Math.max(3, 0.45 * size.usualCm()));
     }
 
-    /** Where a fact comes from, in words. */
-    public String source(String key) {
-        return facts.containsKey(key) ? facts.get(key).source().words() : Source.JUDGEMENT.words();
+    /** Where a fact comes from. */
+    public Source source(String key) {
+        return facts.containsKey(key) ? facts.get(key).source() : Source.JUDGEMENT;
     }
 
     /** Least litres for so many of them. */

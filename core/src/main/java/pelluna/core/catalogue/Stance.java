@@ -12,8 +12,4 @@ public enum Stance implements Named {
     public String word() {
         return name().toLowerCase(java.util.Locale.ROOT);
     }
-
-    public String title() {
-        return pelluna.core.units.English.capital(word());
-    }
 }

@@ -8,25 +8,23 @@ import pelluna.core.units.Named;
  * have, cm (from memory).
  */
 public enum CrewKind implements Named {
-    SNAILS("snails", "snails", ReefLife.SNAILS, 2),
-    SAND_SNAILS("sand-snails", "sand snails", ReefLife.SNAILS, 1.5),
-    HERMITS("hermits", "hermit crabs", ReefLife.CRABS, 1.5),
-    CRABS("crabs", "crabs", ReefLife.CRABS, 3),
-    CLEANER_SHRIMP("cleaner-shrimp", "cleaner shrimp", ReefLife.SHRIMP, 5),
-    SMALL_SHRIMP("small-shrimp", "small shrimp", ReefLife.SHRIMP, 2.5),
-    PISTOL_SHRIMP("pistol-shrimp", "pistol shrimp", ReefLife.SHRIMP, 4),
-    URCHINS("urchins", "urchins", ReefLife.URCHINS, 4),
-    STARS("stars", "serpent and brittle stars", ReefLife.STARS, 8),
-    CUCUMBERS("cucumbers", "sea cucumbers", ReefLife.CUCUMBERS, 8);
+    SNAILS("snails", ReefLife.SNAILS, 2),
+    SAND_SNAILS("sand-snails", ReefLife.SNAILS, 1.5),
+    HERMITS("hermits", ReefLife.CRABS, 1.5),
+    CRABS("crabs", ReefLife.CRABS, 3),
+    CLEANER_SHRIMP("cleaner-shrimp", ReefLife.SHRIMP, 5),
+    SMALL_SHRIMP("small-shrimp", ReefLife.SHRIMP, 2.5),
+    PISTOL_SHRIMP("pistol-shrimp", ReefLife.SHRIMP, 4),
+    URCHINS("urchins", ReefLife.URCHINS, 4),
+    STARS("stars", ReefLife.STARS, 8),
+    CUCUMBERS("cucumbers", ReefLife.CUCUMBERS, 8);
 
     private final String word;
-    private final String plain;
     private final ReefLife life;
     private final double usualCm;
 
-    CrewKind(String word, String plain, ReefLife life, double usualCm) {
+    CrewKind(String word, ReefLife life, double usualCm) {
         this.word = word;
-        this.plain = plain;
         this.life = life;
         this.usualCm = usualCm;
     }
@@ -34,10 +32,6 @@ public enum CrewKind implements Named {
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
     }
 
     public ReefLife life() {

@@ -9,7 +9,7 @@ import pelluna.core.catalogue.Harm;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 
 /**
  * A resident that may be at the crew, by what its kind does to that kind of life.
@@ -17,9 +17,9 @@ import pelluna.core.units.Measures;
  * @param mouthfulCm the size up to which it takes them today, cm; empty where size does not help
  * @param spares     whether it is said to spare those of the asked size
  */
-public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean spares, String reason) {
+public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean spares, CrewAdvice reason) {
     /** Residents of a plan that are known to take a kind of life, the gravest first. @param sizeCm of the crew */
-    public static List<Suspect> of(Plan plan, ReefLife kind, double sizeCm, LocalDate on, Measures say) {
+    public static List<Suspect> of(Plan plan, ReefLife kind, double sizeCm, LocalDate on) {
         List<Suspect> found = new ArrayList<>();
         for (Party p : plan.residents()) {
             Harm harm = p.species().harmTo(kind);
@@ -30,7 +30,8 @@ public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean 
                         ? OptionalDouble.of(spares)
                         : bite > 0 && bySize(kind) ? OptionalDouble.of(bite) : OptionalDouble.empty();
                 boolean safe = spares > 0 && sizeCm >= spares;
-                found.add(new Suspect(p, harm, mouthful, safe, reason(p, kind, harm, spares, safe, say)));
+                found.add(new Suspect(
+                        p, harm, mouthful, safe, new CrewAdvice.MayTake(p, harm, kind, new Length(spares), safe)));
             }
         }
         found.sort(Comparator.comparing(Suspect::spares).thenComparing(Suspect::harm, Comparator.reverseOrder()));
@@ -39,19 +40,5 @@ public record Suspect(Party fish, Harm harm, OptionalDouble mouthfulCm, boolean 
 
     private static boolean bySize(ReefLife kind) {
         return kind == ReefLife.SHRIMP || kind == ReefLife.CRABS || kind == ReefLife.SNAILS;
-    }
-
-    private static String reason(Party p, ReefLife kind, Harm harm, double spares, boolean safe, Measures say) {
-        String does = switch (harm) {
-            case EXPECT -> "expected to take ";
-            case OFTEN -> "often takes ";
-            default -> "has been known to take ";
-        };
-        return p.label() + ": " + does + kind.plain()
-                + (spares > 0
-                        ? safe
-                                ? ", but spares those of this size"
-                                : ", and spares those from " + say.length(spares) + " on"
-                        : "");
     }
 }

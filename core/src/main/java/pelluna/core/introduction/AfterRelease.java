@@ -9,36 +9,21 @@ import pelluna.core.units.Named;
  * counts.
  */
 public enum AfterRelease implements Named {
-    FIRST_HOUR("first-hour", "after an hour", "Where did it go, and does anybody follow it?"),
-    LIGHTS_OUT("lights-out", "at lights-out", "Has it found a place to sleep that nobody disputes?"),
-    NEXT_MORNING(
-            "next-morning",
-            "the next morning",
-            "The hour that counts: is it out, whole and unchased, with the lights full on?"),
-    DAY_3("day-3", "on day 3", "Does it eat with the others? Count its fins. Test ammonia."),
-    DAY_7("day-7", "on day 7", "Has it a place of its own? If so, it is in.");
+    FIRST_HOUR("first-hour"),
+    LIGHTS_OUT("lights-out"),
+    NEXT_MORNING("next-morning"),
+    DAY_3("day-3"),
+    DAY_7("day-7");
 
     private final String word;
-    private final String plain;
-    private final String lookFor;
 
-    AfterRelease(String word, String plain, String lookFor) {
+    AfterRelease(String word) {
         this.word = word;
-        this.plain = plain;
-        this.lookFor = lookFor;
     }
 
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
-    }
-
-    public String lookFor() {
-        return lookFor;
     }
 
     /**

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
-import pelluna.core.units.English;
 
 /**
  * Whether a fish may come out of the box: the last three watches, over at least 48 hours, show no strike at it, and it
@@ -17,10 +16,10 @@ import pelluna.core.units.English;
  * watches, 48 hours and ten
  * minutes a watch are Pelluna's judgement.
  *
- * @param missing what stands against release, in sentences; empty when it may come out
- * @param callOff why to take it out again and think anew, in sentences; usually empty
+ * @param missing what stands against release; empty when it may come out
+ * @param callOff why to take it out again and think anew; usually empty
  */
-public record BoxGate(List<String> missing, List<String> callOff) {
+public record BoxGate(List<GateReason> missing, List<GateReason> callOff) {
     static final int WATCHES = 3;
     static final Duration OVER = Duration.ofHours(48);
     /** A shorter watch says too little. */
@@ -48,66 +47,56 @@ public record BoxGate(List<String> missing, List<String> callOff) {
         return new BoxGate(missing(fish, now), callOff(fish, now));
     }
 
-    private static List<String> missing(Boxed fish, Instant now) {
-        List<String> missing = new ArrayList<>();
+    private static List<GateReason> missing(Boxed fish, Instant now) {
+        List<GateReason> missing = new ArrayList<>();
         List<BoxWatch> last = fish.watches()
                 .subList(
                         Math.max(0, fish.watches().size() - WATCHES),
                         fish.watches().size());
         if (last.size() < WATCHES) {
-            int more = WATCHES - last.size();
-            missing.add(English.capital(English.count(more, "watch", "watches"))
-                    + " more of ten minutes or longer, of the " + WATCHES + " that are needed.");
+            missing.add(new GateReason.MoreWatches(WATCHES - last.size(), WATCHES));
         }
         if (!last.isEmpty()) {
             Duration over = Duration.between(
                     last.get(0).began(), last.get(last.size() - 1).ended());
             if (last.size() == WATCHES && over.compareTo(OVER) < 0) {
-                missing.add("The last three watches cover " + over.toHours() + " h; they have to cover 48.");
+                missing.add(new GateReason.CoverTooLittle(over.toHours(), OVER.toHours()));
             }
             int strikes = last.stream().mapToInt(BoxWatch::strikes).sum();
             if (strikes > 0) {
-                missing.add(English.capital(English.count(strikes, "strike", "strikes")) + " at the box in the last "
-                        + (last.size() == 1 ? "watch" : English.count(last.size(), "watch", "watches"))
-                        + "; there have to be none.");
+                missing.add(new GateReason.Struck(strikes, last.size()));
             }
-            if (Duration.between(last.get(last.size() - 1).ended(), now).compareTo(FRESH) > 0) {
-                missing.add("The last watch is "
-                        + Duration.between(last.get(last.size() - 1).ended(), now)
-                                .toHours() + " h old; watch once more.");
+            Duration old = Duration.between(last.get(last.size() - 1).ended(), now);
+            if (old.compareTo(FRESH) > 0) {
+                missing.add(new GateReason.WatchIsOld(old.toHours()));
             }
         }
         if (fish.ate().isEmpty()) {
-            missing.add("It has not been seen eating in the box.");
+            missing.add(new GateReason.NeverSeenEating());
         } else if (fish.refused().filter(r -> r.isAfter(fish.ate().get())).isPresent()) {
-            missing.add("It did not eat when it was last fed.");
+            missing.add(new GateReason.RefusedLast());
         } else if (Duration.between(fish.ate().get(), now).compareTo(OVER) > 0) {
-            missing.add("It was last seen eating more than 48 h ago.");
+            missing.add(new GateReason.AteLongAgo(OVER.toHours()));
         }
         if (fish.wounded()) {
-            missing.add("It is hurt; let it heal first.");
+            missing.add(new GateReason.Hurt());
         }
         return missing;
     }
 
-    private static List<String> callOff(Boxed fish, Instant now) {
-        List<String> off = new ArrayList<>();
+    private static List<GateReason> callOff(Boxed fish, Instant now) {
+        List<GateReason> off = new ArrayList<>();
         long days = Duration.between(fish.since(), now).toDays();
         if (fish.ate().isEmpty() && days >= FASTS_DAYS
                 || fish.ate()
                         .filter(a -> Duration.between(a, now).toDays() >= FASTS_DAYS)
                         .isPresent()) {
-            off.add("It has not eaten for "
-                    + Math.max(
-                            FASTS_DAYS,
-                            fish.ate()
-                                    .map(a -> Duration.between(a, now).toDays())
-                                    .orElse(days)) + " days: back to a quiet place of its own.");
+            off.add(new GateReason.Fasts(Math.max(
+                    FASTS_DAYS,
+                    fish.ate().map(a -> Duration.between(a, now).toDays()).orElse(days))));
         }
         if (days >= LONGEST_DAYS && struckLately(fish) && !calming(fish)) {
-            off.add("After " + days
-                    + " days they still strike at the box, and no less than at first: these will not get used "
-                    + "to each other.");
+            off.add(new GateReason.StillStruck(days));
         }
         return off;
     }
@@ -139,10 +128,10 @@ public record BoxGate(List<String> missing, List<String> callOff) {
         return missing.isEmpty() && callOff.isEmpty();
     }
 
-    /** One sentence that says it all. */
-    public String says() {
+    /** All of it in one. */
+    public GateReason says() {
         return !callOff.isEmpty()
-                ? "Call it off. " + callOff.get(0)
-                : open() ? "It may come out: at lights-out, with the tank fed first." : "Wait. " + missing.get(0);
+                ? new GateReason.CalledOff(callOff.get(0))
+                : open() ? new GateReason.MayComeOut() : new GateReason.Waits(missing.get(0));
     }
 }

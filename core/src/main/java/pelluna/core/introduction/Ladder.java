@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pelluna.core.behaviour.RateChange;
-import pelluna.core.units.English;
 
 /**
  * The step ladder when a newcomer is pressed: feed, mirror, rock, time-out, take out. It says what has been tried,
@@ -16,11 +15,16 @@ import pelluna.core.units.English;
  * rung comes next. Immutable.
  *
  * @param rungs every measure in order, with the last time that it was tried
- * @param next  what to do now, in a sentence; which measure it names, if one
+ * @param next  what to do now; which measure it names, if one
  */
-public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) {
+public record Ladder(List<Rung> rungs, NextRung next, Optional<Measure> suggests) {
     /** A measure and the last time that it was tried, if it was. */
-    public record Rung(Measure measure, Optional<Taken> last) {}
+    public record Rung(Measure measure, Optional<Taken> last) {
+        /** How it is done. */
+        public NextRung.HowTo how() {
+            return new NextRung.HowTo(measure);
+        }
+    }
 
     /**
      * @param taken  in any order
@@ -35,11 +39,7 @@ public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) 
         Optional<Taken> running =
                 taken.stream().filter(t -> t.ended().isEmpty()).max(Comparator.comparing(Taken::began));
         if (urgent) {
-            return new Ladder(
-                    rungs,
-                    "A pull-out rule is met: take one of them out now, by time-out, trap or the newcomer back into "
-                            + "the box.",
-                    Optional.of(Measure.BACK_THROUGH_BOX));
+            return new Ladder(rungs, new NextRung.TakeOneOut(), Optional.of(Measure.BACK_THROUGH_BOX));
         }
         if (running.isPresent()) {
             Taken t = running.get();
@@ -47,17 +47,12 @@ public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) 
             if (days < t.measure().tryDays()) {
                 return new Ladder(
                         rungs,
-                        English.capital(t.measure().plain()) + " has been tried for "
-                                + English.count((int) days, "day", "days") + "; give it "
-                                + t.measure().tryDays() + ", and watch meanwhile.",
+                        new NextRung.GiveItTime(
+                                t.measure(), (int) days, t.measure().tryDays()),
                         Optional.empty());
             }
             if (t.did().way() == RateChange.Way.CALMER) {
-                return new Ladder(
-                        rungs,
-                        English.capital(t.measure().plain()) + " helps: "
-                                + t.did().words() + ". Keep to it.",
-                        Optional.empty());
+                return new Ladder(rungs, new NextRung.Helps(t.measure(), t.did().course()), Optional.empty());
             }
         }
         Optional<Taken> latest = taken.stream().max(Comparator.comparing(Taken::began));
@@ -65,8 +60,8 @@ public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) 
                 && latest.filter(t -> t.did().way() == RateChange.Way.CALMER).isPresent()) {
             return new Ladder(
                     rungs,
-                    English.capital(latest.get().measure().plain()) + " has helped: "
-                            + latest.get().did().words() + ". Go on watching; nothing more is asked for now.",
+                    new NextRung.HasHelped(
+                            latest.get().measure(), latest.get().did().course()),
                     Optional.empty());
         }
         Optional<Measure> untried = Arrays.stream(Measure.values())
@@ -75,8 +70,8 @@ public record Ladder(List<Rung> rungs, String next, Optional<Measure> suggests) 
                 .findFirst();
         return new Ladder(
                 rungs,
-                untried.map(m -> "If it has to be more: " + m.plain() + ". " + m.how())
-                        .orElse("Everything on the ladder has been tried; one of them needs another home."),
+                untried.<NextRung>map(m -> new NextRung.TryNext(m, new NextRung.HowTo(m)))
+                        .orElse(new NextRung.AllTried()),
                 untried.or(() -> Optional.of(Measure.REHOME)));
     }
 }

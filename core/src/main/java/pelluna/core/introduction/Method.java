@@ -8,28 +8,22 @@ import pelluna.core.units.Step;
  * How a newcomer goes in, by the tension it meets. Common practice; which step asks for which is Pelluna's judgement.
  */
 public enum Method implements Named {
-    STRAIGHT_IN("straight-in", "straight, at lights-out, with the tank fed first"),
-    BOX_HOURS("box-hours", "through the see-through box: a few hours in it, then out at lights-out"),
-    BOX_DAYS("box-days", "through the see-through box, until nobody goes for it any more and it eats"),
-    ALL_AT_ONCE("all-at-once", "all at once, at lights-out, so that nobody owns ground yet"),
-    TIME_OUT("time-out", "through the box, while the boss is on a time-out"),
-    GROUND_ANEW("ground-anew", "with the ground dealt anew: rivals out, rock moved, all back in together");
+    STRAIGHT_IN("straight-in"),
+    BOX_HOURS("box-hours"),
+    BOX_DAYS("box-days"),
+    ALL_AT_ONCE("all-at-once"),
+    TIME_OUT("time-out"),
+    GROUND_ANEW("ground-anew");
 
     private final String word;
-    private final String plain;
 
-    Method(String word, String plain) {
+    Method(String word) {
         this.word = word;
-        this.plain = plain;
     }
 
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
     }
 
     /**

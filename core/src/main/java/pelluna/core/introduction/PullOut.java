@@ -2,7 +2,6 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
-import pelluna.core.units.English;
 
 /**
  * When to take a fish out again: wounds, two days without eating, chased without pause, hiding at two feedings
@@ -27,21 +26,20 @@ public final class PullOut {
      */
     public record Seen(boolean wounded, long fastingDays, double lastRate, int hidesRunning) {}
 
-    /** Every rule that is met, in sentences; empty when it may stay. */
-    public static List<String> met(Seen seen) {
-        List<String> met = new ArrayList<>();
+    /** Every rule that is met; empty when it may stay. */
+    public static List<PullOutRule> met(Seen seen) {
+        List<PullOutRule> met = new ArrayList<>();
         if (seen.wounded()) {
-            met.add("It is wounded.");
+            met.add(new PullOutRule.Wounded());
         }
         if (seen.fastingDays() >= FASTS_DAYS) {
-            met.add("It has not eaten for " + English.count((int) seen.fastingDays(), "day", "days") + ".");
+            met.add(new PullOutRule.NotEaten((int) seen.fastingDays()));
         }
         if (seen.lastRate() >= WITHOUT_PAUSE) {
-            met.add("It was chased without pause in the last watch, " + Math.round(seen.lastRate())
-                    + " times an hour.");
+            met.add(new PullOutRule.ChasedWithoutPause(Math.round(seen.lastRate())));
         }
         if (seen.hidesRunning() >= HIDES_FEEDINGS) {
-            met.add("It hid at the last " + English.count(seen.hidesRunning(), "feeding", "feedings") + ".");
+            met.add(new PullOutRule.HidAtFeedings(seen.hidesRunning()));
         }
         return met;
     }

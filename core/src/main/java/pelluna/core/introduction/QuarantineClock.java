@@ -7,8 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
 
 /**
  * How far a stay in quarantine has come. The days are those of the keeper's school; a sign of disease on it or on
@@ -21,10 +19,15 @@ import pelluna.core.units.Measures;
  * @param restarts    how often they were started again
  * @param day         today's number, from 1
  * @param outOn       the first day on which it may go on
- * @param missing     what still stands against its going on, in sentences; empty when it may
+ * @param missing     what still stands against its going on; empty when it may
  */
 public record QuarantineClock(
-        QuarantineSchool school, LocalDate countedFrom, int restarts, long day, LocalDate outOn, List<String> missing) {
+        QuarantineSchool school,
+        LocalDate countedFrom,
+        int restarts,
+        long day,
+        LocalDate outOn,
+        List<QuarantineReason> missing) {
     /** A look older than this says little, days. Pelluna's judgement. */
     private static final int FRESH = 2;
 
@@ -52,27 +55,21 @@ public record QuarantineClock(
                 school, from, restarts, ChronoUnit.DAYS.between(from, today) + 1, out, missing(out, looks, today));
     }
 
-    private static List<String> missing(LocalDate out, List<Look> looks, LocalDate today) {
-        List<String> missing = new ArrayList<>();
+    private static List<QuarantineReason> missing(LocalDate out, List<Look> looks, LocalDate today) {
+        List<QuarantineReason> missing = new ArrayList<>();
         if (today.isBefore(out)) {
-            missing.add(English.capital(English.count((int) ChronoUnit.DAYS.between(today, out), "day", "days"))
-                    + " to go, until " + Measures.date(out) + ".");
+            missing.add(new QuarantineReason.DaysToGo((int) ChronoUnit.DAYS.between(today, out), out));
         }
         Optional<Look> last = looks.stream().max(Comparator.comparing(Look::on));
         if (last.isEmpty() || last.get().on().isBefore(today.minusDays(FRESH))) {
-            missing.add("It has not been looked at for "
-                    + (last.isEmpty()
-                            ? "all its stay."
-                            : English.count(
-                                            (int) ChronoUnit.DAYS.between(
-                                                    last.get().on(), today),
-                                            "day",
-                                            "days") + "."));
+            missing.add(last.<QuarantineReason>map(
+                            l -> new QuarantineReason.NotLookedAtFor((int) ChronoUnit.DAYS.between(l.on(), today)))
+                    .orElse(new QuarantineReason.NeverLookedAt()));
         } else if (!last.get().eats()) {
-            missing.add("It was not seen eating at the last look.");
+            missing.add(new QuarantineReason.NotSeenEating());
         }
         if (last.isPresent() && last.get().tornFins()) {
-            missing.add("Its fins are torn; let them heal.");
+            missing.add(new QuarantineReason.FinsTorn());
         }
         return missing;
     }

@@ -18,14 +18,13 @@ public final class SamePlace {
     /** Who shares a place. */
     public record Guest(Species species, double lengthCm, QuarantineSchool school) {}
 
-    /** Sentences, one for each reason against it; empty if these may share. */
-    public static List<String> against(List<Guest> guests) {
-        List<String> against = new ArrayList<>();
+    /** Each reason against it; empty if these may share. */
+    public static List<QuarantineReason> against(List<Guest> guests) {
+        List<QuarantineReason> against = new ArrayList<>();
         for (int i = 0; i < guests.size(); i++) {
             Guest one = guests.get(i);
             if (one.school().copper() && one.species().health().copper() == Copper.SENSITIVE) {
-                against.add("Copper harms the " + one.species().name()
-                        + ": watch it without, in a place that never held copper.");
+                against.add(new QuarantineReason.CopperHarms(one.species()));
             }
             for (Guest other : guests.subList(i + 1, guests.size())) {
                 pair(one, other, against);
@@ -34,17 +33,15 @@ public final class SamePlace {
         return against;
     }
 
-    private static void pair(Guest a, Guest b, List<String> against) {
+    private static void pair(Guest a, Guest b, List<QuarantineReason> against) {
         if (a.school() != b.school()) {
-            against.add("The " + a.species().name() + " and the " + b.species().name()
-                    + " go through different schools; one place holds one.");
+            against.add(new QuarantineReason.DifferentSchools(a.species(), b.species()));
         }
         if (eats(a, b) || eats(b, a)) {
-            against.add("The " + (eats(a, b) ? a : b).species().name() + " can swallow the "
-                    + (eats(a, b) ? b : a).species().name() + ".");
+            against.add(
+                    new QuarantineReason.CanSwallow((eats(a, b) ? a : b).species(), (eats(a, b) ? b : a).species()));
         } else if (fights(a.species(), b.species())) {
-            against.add("The " + a.species().name() + " and the " + b.species().name()
-                    + " would fight in so small a place.");
+            against.add(new QuarantineReason.WouldFight(a.species(), b.species()));
         }
     }
 

@@ -2,7 +2,7 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 
 /**
  * The see-through box inside the tank: as roomy as fits, in sight of the boss. Inside sizes in cm. That it should be
@@ -31,36 +31,28 @@ public record SeeThroughBox(double lengthCm, double widthCm, double heightCm) {
                 Math.max(LEAST_CM, ACROSS * fishCm));
     }
 
-    /** What stands against this box for this fish in this tank, in sentences; empty if it suits. */
-    public List<String> against(double fishCm, int count, Inside tank, Measures say) {
+    /** What stands against this box for this fish in this tank; empty if it suits. */
+    public List<BoxReason> against(double fishCm, int count, Inside tank) {
         SeeThroughBox least = leastFor(fishCm, count);
-        List<String> against = new ArrayList<>();
-        tooShort(against, "long", lengthCm, least.lengthCm, say);
-        tooShort(against, "wide", widthCm, least.widthCm, say);
-        tooShort(against, "high", heightCm, least.heightCm, say);
-        over(against, "long", lengthCm, MOST_LENGTH * tank.lengthCm(), say);
-        over(against, "wide", widthCm, MOST_WIDTH * tank.widthCm(), say);
-        over(against, "high", heightCm, MOST_HEIGHT * tank.waterCm(), say);
+        List<BoxReason> against = new ArrayList<>();
+        tooShort(against, BoxReason.Side.LONG, lengthCm, least.lengthCm);
+        tooShort(against, BoxReason.Side.WIDE, widthCm, least.widthCm);
+        tooShort(against, BoxReason.Side.HIGH, heightCm, least.heightCm);
+        over(against, BoxReason.Side.LONG, lengthCm, MOST_LENGTH * tank.lengthCm());
+        over(against, BoxReason.Side.WIDE, widthCm, MOST_WIDTH * tank.widthCm());
+        over(against, BoxReason.Side.HIGH, heightCm, MOST_HEIGHT * tank.waterCm());
         return against;
     }
 
-    private static void tooShort(List<String> against, String way, double has, double needs, Measures say) {
+    private static void tooShort(List<BoxReason> against, BoxReason.Side side, double has, double needs) {
         if (has < needs - 0.5) {
-            against.add(
-                    "It is " + say.length(has) + " " + way + " inside; this fish asks for " + say.length(needs) + ".");
+            against.add(new BoxReason.TooSmall(side, new Length(has), new Length(needs)));
         }
     }
 
-    private static void over(List<String> against, String way, double has, double most, Measures say) {
+    private static void over(List<BoxReason> against, BoxReason.Side side, double has, double most) {
         if (has > most + 0.5) {
-            against.add("It is " + say.length(has) + " " + way + "; more than " + say.length(most)
-                    + " takes too much of this tank from the others.");
+            against.add(new BoxReason.TooLarge(side, new Length(has), new Length(most)));
         }
-    }
-
-    /** '24 × 12 × 15 cm'. */
-    public String words(Measures say) {
-        return Measures.number(say.lengthValue(lengthCm)) + " × " + Measures.number(say.lengthValue(widthCm)) + " × "
-                + say.length(heightCm);
     }
 }

@@ -52,17 +52,18 @@ public final class Calibration {
      * Whether more of those at Chop or Surge were seen to contest than of those below, with the counts and how far to
      * trust them (Fisher 1935).
      */
-    public static String trend(List<Bin> bins) {
+    public static InCommon trend(List<Bin> bins) {
         Share above = contested(bins, true);
         Share below = contested(bins, false);
-        if (above.of() == 0 || below.of() == 0) {
-            return "Pairs at Chop or Surge, and pairs below, must be watched before one can be held against the other.";
-        }
-        boolean chance = FisherExact.p(above.hits(), above.of(), below.hits(), below.of()) >= CHANCE;
-        String way = above.value() > below.value() ? ", as it should be" : "; that is not as it should be";
-        return "Of pairs at Chop or Surge " + above.hits() + " of " + above.of()
-                + " were seen to contest, of those below " + below.hits() + " of " + below.of()
-                + (chance ? ". With so few it could be chance." : way + ". That is hard to put down to chance.");
+        return above.of() == 0 || below.of() == 0
+                ? new InCommon.NotEnoughWatched()
+                : new InCommon.Contested(
+                        above.hits(),
+                        above.of(),
+                        below.hits(),
+                        below.of(),
+                        FisherExact.p(above.hits(), above.of(), below.hits(), below.of()) >= CHANCE,
+                        above.value() > below.value());
     }
 
     private static Share contested(List<Bin> bins, boolean said) {

@@ -4,17 +4,15 @@ import pelluna.core.units.Named;
 
 /** What kind of incident somebody looks back on. */
 public enum IncidentKind implements Named {
-    CRASH("crash", "a crash"),
-    FIGHT("fight", "a fight"),
-    OUTBREAK("outbreak", "an outbreak"),
-    LOSS("loss", "a loss");
+    CRASH("crash"),
+    FIGHT("fight"),
+    OUTBREAK("outbreak"),
+    LOSS("loss");
 
     private final String word;
-    private final String plain;
 
-    IncidentKind(String word, String plain) {
+    IncidentKind(String word) {
         this.word = word;
-        this.plain = plain;
     }
 
     /** As the cause of a loss has it. */
@@ -30,9 +28,5 @@ public enum IncidentKind implements Named {
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
     }
 }

@@ -2,13 +2,15 @@ package pelluna.core.losses;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.TreeSet;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.units.English;
 
 /**
  * What losses have in common, each by a stated rule, always with its count: said if at least {@value #LEAST} fit and
@@ -18,6 +20,9 @@ import pelluna.core.units.English;
 public final class Patterns {
     /** Days in which a newcomer is most at risk. Common practice. */
     public static final int FIRST_DAYS = 30;
+
+    /** Days after which a fish counts as settled, and in which another's coming may upset it. */
+    private static final int SETTLED_DAYS = 14;
 
     private static final int LEAST = 2;
     private static final int HARD = 4;
@@ -50,173 +55,115 @@ public final class Patterns {
         List<Life> known = lost.stream()
                 .filter(l -> l.lostTo(Cause.JUMPED) && l.openCover().isPresent())
                 .toList();
-        return share(
-                known,
-                l -> l.openCover().get(),
-                "jumper",
-                "jumpers",
-                "left a tank without full cover",
-                "Of fish that jumped: no cover, or part of one.");
+        return share(known, l -> l.openCover().get(), InCommon.What.JUMPED_WITHOUT_COVER, 0);
     }
 
     private Optional<Pattern> diseaseWithoutQuarantine() {
         return against(
                 Cause.DISEASE,
                 l -> l.source().school().map(s -> s == QuarantineSchool.NONE),
-                "lost to illness had skipped quarantine",
-                "quarantined",
-                "fell ill",
-                "Of fish lost to illness whose quarantine is known: none at all.");
+                InCommon.What.ILL_WITHOUT_QUARANTINE);
     }
 
     private Optional<Pattern> killedThoughSaid() {
-        return against(
-                Cause.KILLED,
-                Life::pressed,
-                "killed had been pressed at Chop or Surge in the plan of their day",
-                "not so pressed",
-                "killed",
-                "Of fish killed whose plan is kept: Chop or Surge against them on the day they came.");
+        return against(Cause.KILLED, Life::pressed, InCommon.What.KILLED_THOUGH_SAID);
     }
 
     private Optional<Pattern> starvedHardFeeders() {
         return against(
-                Cause.STARVED,
-                l -> Optional.of(l.species().diet().hard() >= HARD),
-                "that did not eat are of kinds hard to get eating",
-                "easier feeders",
-                "starved",
-                "Of fish that starved: of a kind at 4 or 5 of 5 for hard to get eating.");
+                Cause.STARVED, l -> Optional.of(l.species().diet().hard() >= HARD), InCommon.What.STARVED_HARD_FEEDERS);
     }
 
     private Optional<Pattern> inTheFirstDays() {
-        return share(
-                lost,
-                l -> l.days() <= FIRST_DAYS,
-                "loss",
-                "losses",
-                "came in the first " + FIRST_DAYS + " days",
-                "Of all losses: within " + FIRST_DAYS + " days of coming.");
+        return share(lost, l -> l.days() <= FIRST_DAYS, InCommon.What.IN_FIRST_DAYS, FIRST_DAYS);
     }
 
     private Optional<Pattern> afterOthersCame() {
-        List<Life> settled = lost.stream().filter(l -> l.days() > 14).toList();
-        return share(
-                settled,
-                Life::afterOthers,
-                "loss of a settled fish",
-                "losses of settled fish",
-                "came within two weeks after a newcomer",
-                "Of losses after the first two weeks: another fish had come in the 14 days before.");
+        List<Life> settled = lost.stream().filter(l -> l.days() > SETTLED_DAYS).toList();
+        return share(settled, Life::afterOthers, InCommon.What.AFTER_OTHERS_CAME, SETTLED_DAYS);
     }
 
     private Optional<Pattern> wildCaught() {
-        List<Life> known =
-                lives.stream().filter(l -> l.source().captiveBred().isPresent()).toList();
-        List<Life> wild =
-                known.stream().filter(l -> !l.source().captiveBred().get()).toList();
-        List<Life> bred =
-                known.stream().filter(l -> l.source().captiveBred().get()).toList();
-        return rate(
-                wild,
-                bred,
-                "wild fish were lost",
-                "of the captive-bred",
-                "Of fish whose origin is known: wild against captive-bred.");
+        Map<Boolean, List<Life>> bred = lives.stream()
+                .filter(l -> l.source().captiveBred().isPresent())
+                .collect(Collectors.partitioningBy(l -> l.source().captiveBred().get()));
+        InCommon.What what = InCommon.What.WILD_CAUGHT;
+        return rate(bred.get(false), bred.get(true), what, (hits, of) -> new InCommon.SoMany(what, hits, of, 0));
     }
 
     private List<Pattern> byShop() {
-        List<Pattern> found = new ArrayList<>();
-        for (String shop : new TreeSet<>(lives.stream()
-                .map(l -> l.source().shop())
-                .filter(s -> !s.isEmpty())
-                .toList())) {
-            rate(
-                            lives.stream()
-                                    .filter(l -> l.source().shop().equals(shop))
-                                    .toList(),
-                            lives.stream()
-                                    .filter(l -> !l.source().shop().isEmpty()
-                                            && !l.source().shop().equals(shop))
-                                    .toList(),
-                            "fish from " + shop + " were lost",
-                            "from elsewhere",
-                            "Of fish whose shop is known: one shop against the others.")
-                    .ifPresent(found::add);
-        }
-        return found;
+        Map<String, List<Life>> shops = lives.stream()
+                .filter(l -> !l.source().shop().isEmpty())
+                .collect(Collectors.groupingBy(l -> l.source().shop(), TreeMap::new, Collectors.toList()));
+        return apart(shops, InCommon.What.ONE_SHOP, (shop, hits, of) -> new InCommon.FromShop(hits, of, shop));
     }
 
     private List<Pattern> bySpecies() {
+        Map<String, List<Life>> kinds = lives.stream()
+                .collect(Collectors.groupingBy(l -> l.species().scientificName(), TreeMap::new, Collectors.toList()));
+        return apart(
+                kinds,
+                InCommon.What.ONE_SPECIES,
+                (kind, hits, of) ->
+                        new InCommon.OfSpecies(hits, of, kinds.get(kind).get(0).species()));
+    }
+
+    /** What is said of so many of so many of a group. */
+    private interface OfGroup {
+        InCommon of(String group, int hits, int of);
+    }
+
+    /** Each group against all the others. */
+    private static List<Pattern> apart(Map<String, List<Life>> groups, InCommon.What what, OfGroup says) {
         List<Pattern> found = new ArrayList<>();
-        for (String name : new TreeSet<>(
-                lost.stream().map(l -> l.species().scientificName()).toList())) {
-            List<Life> mine = lives.stream()
-                    .filter(l -> l.species().scientificName().equals(name))
+        groups.forEach((group, mine) -> {
+            List<Life> others = groups.entrySet().stream()
+                    .filter(e -> !e.getKey().equals(group))
+                    .flatMap(e -> e.getValue().stream())
                     .toList();
-            rate(
-                            mine,
-                            lives.stream()
-                                    .filter(l -> !l.species().scientificName().equals(name))
-                                    .toList(),
-                            mine.get(0).species().name() + " were lost",
-                            "of other fish",
-                            "Of all fish: one species against the others.")
-                    .ifPresent(found::add);
-        }
+            rate(mine, others, what, (hits, of) -> says.of(group, hits, of)).ifPresent(found::add);
+        });
         return found;
     }
 
     /** Of those lost to one cause: how many fit; held against how often the rest of both sorts was lost to it. */
-    private Optional<Pattern> against(
-            Cause cause,
-            Function<Life, Optional<Boolean>> asked,
-            String says,
-            String others,
-            String verb,
-            String rule) {
-        List<Life> known =
-                lives.stream().filter(l -> asked.apply(l).isPresent()).toList();
-        List<Life> with = known.stream().filter(l -> asked.apply(l).get()).toList();
-        List<Life> without = known.stream().filter(l -> !asked.apply(l).get()).toList();
+    private Optional<Pattern> against(Cause cause, Function<Life, Optional<Boolean>> asked, InCommon.What what) {
+        Map<Boolean, List<Life>> known = lives.stream()
+                .filter(l -> asked.apply(l).isPresent())
+                .collect(Collectors.partitioningBy(l -> asked.apply(l).get()));
+        List<Life> with = known.get(true);
+        List<Life> without = known.get(false);
         int hits = count(with, l -> l.lostTo(cause));
         int rest = count(without, l -> l.lostTo(cause));
         if (!worth(hits, hits + rest)) {
             return Optional.empty();
         }
         return Optional.of(new Pattern(
-                English.capital(English.number(hits)) + " of " + English.number(hits + rest) + " " + says,
+                new InCommon.SoMany(what, hits, hits + rest, 0),
                 hits,
                 hits + rest,
-                "Of all, " + hits + " of " + with.size() + " such fish " + verb(verb) + "; of " + without.size() + " "
-                        + others + ", " + rest + ".",
-                rule,
+                Optional.of(new InCommon.OfAll(what, hits, with.size(), rest, without.size())),
+                new InCommon.RuleOf(what, 0),
                 without.isEmpty()
                         ? OptionalDouble.empty()
                         : OptionalDouble.of(FisherExact.p(hits, with.size(), rest, without.size()))));
     }
 
-    private static String verb(String verb) {
-        return verb.equals("fell ill") || verb.equals("starved") ? verb : "were " + verb;
-    }
-
-    private static Optional<Pattern> share(
-            List<Life> all, Predicate<Life> fits, String one, String many, String says, String rule) {
+    private static Optional<Pattern> share(List<Life> all, Predicate<Life> fits, InCommon.What what, int days) {
         int hits = count(all, fits);
         return worth(hits, all.size())
                 ? Optional.of(new Pattern(
-                        English.capital(English.number(hits)) + " of " + English.count(all.size(), one, many) + " "
-                                + says,
+                        new InCommon.SoMany(what, hits, all.size(), days),
                         hits,
                         all.size(),
-                        "",
-                        rule,
+                        Optional.empty(),
+                        new InCommon.RuleOf(what, days),
                         OptionalDouble.empty()))
                 : Optional.empty();
     }
 
     private static Optional<Pattern> rate(
-            List<Life> some, List<Life> others, String says, String elsewhere, String rule) {
+            List<Life> some, List<Life> others, InCommon.What what, BiFunction<Integer, Integer, InCommon> says) {
         int hits = count(some, Life::lost);
         int rest = count(others, Life::lost);
         boolean more = others.isEmpty() || (double) hits / some.size() > 2.0 * rest / others.size();
@@ -224,12 +171,11 @@ public final class Patterns {
             return Optional.empty();
         }
         return Optional.of(new Pattern(
-                English.capital(English.number(hits)) + " of " + English.number(some.size()) + " " + says,
+                says.apply(hits, some.size()),
                 hits,
                 some.size(),
-                "Of " + English.number(others.size()) + " " + elsewhere + ", "
-                        + (rest == 0 ? "none" : English.number(rest)) + ".",
-                rule,
+                Optional.of(new InCommon.OfOthers(what, rest, others.size())),
+                new InCommon.RuleOf(what, 0),
                 OptionalDouble.of(FisherExact.p(hits, some.size(), rest, others.size()))));
     }
 

@@ -1,6 +1,7 @@
 package pelluna.core.losses;
 
 import org.hipparchus.distribution.continuous.BetaDistribution;
+import pelluna.core.units.Statement;
 
 /**
  * So many of so many, with the exact interval of the share behind it (Clopper &amp; Pearson 1934), 95 %.
@@ -27,13 +28,11 @@ public record Share(int hits, int of, double low, double high) {
         return of == 0 ? Double.NaN : (double) hits / of;
     }
 
-    /** '7 of 12 (58 %; with so few, anything from 28 to 85 % would be no surprise)'. */
-    public String says() {
-        return hits + " of " + of
-                + (of == 0
-                        ? ""
-                        : " (" + Math.round(100 * value()) + " %; from so many, anything between "
-                                + Math.round(100 * low) + " and " + Math.round(100 * high)
-                                + " % would be no surprise)");
+    /** The share with its interval, in percent; {@code any} unless of nobody. */
+    public Counted counted() {
+        return new Counted(hits, of, of > 0, Math.round(100 * value()), Math.round(100 * low), Math.round(100 * high));
     }
+
+    /** @param any whether there is a share at all */
+    public record Counted(int hits, int of, boolean any, long percent, long low, long high) implements Statement {}
 }

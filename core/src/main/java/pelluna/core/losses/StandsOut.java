@@ -7,8 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
 
 /**
  * What stands out in the days around an incident, by stated rules over what was written down; what nobody looked at is
@@ -47,42 +46,41 @@ public final class StandsOut {
             Stretch second,
             String firstSign) {}
 
-    public static List<String> of(Days d) {
-        List<String> says = new ArrayList<>();
+    public static List<Sentences> of(Days d) {
+        List<Sentences> says = new ArrayList<>();
         long before = Math.max(1, ChronoUnit.DAYS.between(d.from(), d.middle()));
-        says.add(
-                d.arrivals().isEmpty()
-                        ? "Nobody new came in the " + English.count((int) before, "day", "days") + " before."
-                        : "New in these days: " + English.list(d.arrivals()) + ".");
+        says.add(Sentences.of(
+                d.arrivals().isEmpty() ? new BeforeIt.NobodyNew((int) before) : new BeforeIt.NewFish(d.arrivals())));
         if (d.lost().size() > 1) {
-            says.add("Lost in these days: " + English.list(d.lost()) + ".");
+            says.add(Sentences.of(new BeforeIt.LostFish(d.lost())));
         }
         if (!d.firstSign().isEmpty()) {
-            says.add("The first sign: " + d.firstSign() + ".");
+            says.add(Sentences.of(new BeforeIt.FirstSign(d.firstSign())));
         }
-        says.add(water("Ammonia", d.ammonia(), AMMONIA) + " " + water("Nitrite", d.nitrite(), NITRITE));
-        if (d.lowC().isPresent() && d.highC().isPresent()) {
-            double swing = d.highC().getAsDouble() - d.lowC().getAsDouble();
-            says.add("The probe had it between "
-                    + Measures.number(Measures.round(d.lowC().getAsDouble(), 1)) + " and "
-                    + Measures.number(Measures.round(d.highC().getAsDouble(), 1)) + " °C"
-                    + (swing >= SWING ? ": more than it should move." : "."));
-        } else {
-            says.add("No probe was read, so nobody knows what the temperature did.");
-        }
-        if (d.first().hours() + d.second().hours() > 0) {
-            says.add("Before it, the later half of the days against the earlier: "
-                    + RateChange.between(d.first(), d.second()).words() + ".");
-        } else {
-            says.add("Nobody watched in the days before.");
-        }
+        says.add(Sentences.of(
+                water(BeforeIt.Substance.AMMONIA, d.ammonia(), AMMONIA),
+                water(BeforeIt.Substance.NITRITE, d.nitrite(), NITRITE)));
+        says.add(Sentences.of(temperature(d)));
+        says.add(Sentences.of(
+                d.first().hours() + d.second().hours() > 0
+                        ? new BeforeIt.LaterHalf(
+                                RateChange.between(d.first(), d.second()).course())
+                        : new BeforeIt.NobodyWatched()));
         return says;
     }
 
-    private static String water(String what, OptionalDouble most, double limit) {
+    private static BeforeIt temperature(Days d) {
+        if (d.lowC().isEmpty() || d.highC().isEmpty()) {
+            return new BeforeIt.NoProbe();
+        }
+        double low = d.lowC().getAsDouble();
+        double high = d.highC().getAsDouble();
+        return new BeforeIt.ProbeBetween(low, high, high - low >= SWING);
+    }
+
+    private static BeforeIt water(BeforeIt.Substance what, OptionalDouble most, double limit) {
         return most.isEmpty()
-                ? "Nobody tested " + what.toLowerCase(java.util.Locale.ROOT) + "."
-                : what + " went up to " + Measures.number(Measures.round(most.getAsDouble(), 2)) + " mg/L"
-                        + (most.getAsDouble() >= limit ? ", which a cycled tank should not show." : ".");
+                ? new BeforeIt.NotTested(what)
+                : new BeforeIt.WentUp(what, most.getAsDouble(), most.getAsDouble() >= limit);
     }
 }

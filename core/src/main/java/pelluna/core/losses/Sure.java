@@ -4,24 +4,18 @@ import pelluna.core.units.Named;
 
 /** How sure its keeper is of a cause. */
 public enum Sure implements Named {
-    SEEN("seen", "saw it"),
-    LIKELY("likely", "likely"),
-    GUESS("guess", "a guess");
+    SEEN("seen"),
+    LIKELY("likely"),
+    GUESS("guess");
 
     private final String word;
-    private final String plain;
 
-    Sure(String word, String plain) {
+    Sure(String word) {
         this.word = word;
-        this.plain = plain;
     }
 
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
     }
 }

@@ -8,51 +8,23 @@ import pelluna.core.units.Named;
  * out have no topic.
  */
 public enum Topic implements Named {
-    FIGHTING(
-            "fighting",
-            "fighting",
-            "tension at Chop or Surge with a fish that was there",
-            "a hard fight between the two was seen, or one killed the other"),
-    JUMPING("jumping", "jumping", "no cover for a jumper", "it jumped"),
-    EATEN("eaten", "being eaten", "one can swallow the other", "it was lost as eaten"),
-    REEF_LIFE(
-            "reef-life",
-            "reef life",
-            "it harms shrimp, crabs, snails or corals that are kept",
-            "one of them was lost to it"),
-    FEEDING("feeding", "not eating", "hard to feed here: pods, meals, algae", "it starved, or was noted as thin"),
-    ILLNESS("illness", "illness", "prone to illness and no quarantine", "it was lost to illness, or had spots"),
-    WATER("water", "the water", "the length rule or waste at Chop or more", "it was lost to the water");
+    FIGHTING("fighting"),
+    JUMPING("jumping"),
+    EATEN("eaten"),
+    REEF_LIFE("reef-life"),
+    FEEDING("feeding"),
+    ILLNESS("illness"),
+    WATER("water");
 
     private final String word;
-    private final String plain;
-    private final String said;
-    private final String happened;
 
-    Topic(String word, String plain, String said, String happened) {
+    Topic(String word) {
         this.word = word;
-        this.plain = plain;
-        this.said = said;
-        this.happened = happened;
     }
 
     @Override
     public String word() {
         return word;
-    }
-
-    public String plain() {
-        return plain;
-    }
-
-    /** What counts as said. */
-    public String said() {
-        return said;
-    }
-
-    /** What counts as happened. */
-    public String happened() {
-        return happened;
     }
 
     /**

@@ -9,9 +9,9 @@ import pelluna.core.units.Step;
  *
  * @param about ids of those whom it is about
  * @param step  how serious it is
- * @param says  a sentence without its date
+ * @param event what happens
  */
-public record Change(LocalDate on, Kind kind, List<String> about, Step step, String says) {
+public record Change(LocalDate on, Kind kind, List<String> about, Step step, Event event) {
     public enum Kind {
         ARRIVES,
         LEAVES,

@@ -14,8 +14,9 @@ import pelluna.core.sieve.TurningRoom;
 import pelluna.core.tank.QuotedSize;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 import pelluna.core.units.Step;
+import pelluna.core.units.Volume;
 
 /**
  * What changes between the plan's start and the day when all are grown: arrivals, fish that outgrow the tank, colours,
@@ -28,23 +29,21 @@ public final class Changes {
     private static final int LOOKS = 36;
 
     private final Outlook outlook;
-    private final Measures say;
     private final List<Change> found = new ArrayList<>();
 
-    private Changes(Outlook outlook, Measures say) {
+    private Changes(Outlook outlook) {
         this.outlook = outlook;
-        this.say = say;
     }
 
     /** In the order of their dates. */
-    public static List<Change> of(Outlook outlook, Measures say) {
-        Changes changes = new Changes(outlook, say);
+    public static List<Change> of(Outlook outlook) {
+        Changes changes = new Changes(outlook);
         outlook.everybody().forEach(changes::ofOne);
         changes.pressing();
         changes.eating();
         if (!outlook.everybody().isEmpty()) {
             changes.found.add(
-                    new Change(outlook.fullyGrown(), Change.Kind.GROWN, List.of(), Step.CALM, "all are fully grown"));
+                    new Change(outlook.fullyGrown(), Change.Kind.GROWN, List.of(), Step.CALM, new Event.AllGrown()));
         }
         return changes.found.stream()
                 .sorted(Comparator.comparing(Change::on).thenComparing(Change::kind))
@@ -53,14 +52,13 @@ public final class Changes {
 
     private void ofOne(Presence p) {
         Party party = p.party();
-        String name = party.species().name();
         if (p.planned()) {
             found.add(new Change(
                     p.from(),
                     Change.Kind.ARRIVES,
                     List.of(party.id()),
                     Step.CALM,
-                    party.count() == 1 ? "the " + name + " arrives" : party.label() + " arrive"));
+                    new Event.Arrives(party, party.count())));
         }
         party.hand()
                 .leaves()
@@ -69,24 +67,26 @@ public final class Changes {
                         Change.Kind.LEAVES,
                         List.of(party.id()),
                         Step.CALM,
-                        (party.count() == 1 ? "the " + name + " leaves" : party.label() + " leave")
-                                + (l.why().isEmpty() ? "" : ": " + l.why()))));
+                        new Event.Leaves(party, party.count(), l.why()))));
         Tank tank = outlook.plan().tank();
         double run = party.species().room().runCm().at(outlook.plan().stance());
-        outgrown(p, tank.runCm() / run, Change.Kind.LONGER_RUN, "needs a longer run than " + say.length(tank.runCm()));
+        outgrown(
+                p,
+                tank.runCm() / run,
+                Change.Kind.LONGER_RUN,
+                new Event.NeedsLongerRun(party.species(), new Length(tank.runCm())));
         double litres =
                 party.species().litresFor(party.count()).at(outlook.plan().stance());
         outgrown(
                 p,
                 QuotedSize.share(tank.glassLitres(), litres),
                 Change.Kind.MORE_WATER,
-                "needs a larger tank than " + say.volume(tank.glassLitres()));
+                new Event.NeedsLargerTank(party.species(), new Volume(tank.glassLitres())));
         outgrown(
                 p,
                 tank.runCm() / TurningRoom.bodyLengths(party.species()) / party.adultCm(),
                 Change.Kind.TURNING_ROOM,
-                "has less than " + Measures.number(TurningRoom.bodyLengths(party.species()))
-                        + " body lengths to turn in");
+                new Event.TooShortToTurn(party.species(), TurningRoom.bodyLengths(party.species())));
         party.species()
                 .appearance()
                 .young()
@@ -97,26 +97,22 @@ public final class Changes {
                                 Change.Kind.COLOURS,
                                 List.of(party.id()),
                                 Step.CALM,
-                                "the " + name + " takes on its adult colours"))));
+                                new Event.AdultColours(party.species())))));
     }
 
     /**
      * @param share of what it needs when grown that the tank has; below 1 it outgrows the tank at that share of its
      * length
      */
-    private void outgrown(Presence p, double share, Change.Kind kind, String says) {
+    private void outgrown(Presence p, double share, Change.Kind kind, Event event) {
         if (share < 1) {
             when(p, share * p.party().species().size().usualCm())
                     .or(() -> p.party().lengthOn(p.from())
                                     >= share * p.party().species().size().usualCm()
                             ? Optional.of(p.from())
                             : Optional.empty())
-                    .ifPresent(on -> found.add(new Change(
-                            on,
-                            kind,
-                            List.of(p.party().id()),
-                            Step.CHOP,
-                            "the " + p.party().species().name() + " " + says)));
+                    .ifPresent(on ->
+                            found.add(new Change(on, kind, List.of(p.party().id()), Step.CHOP, event)));
         }
     }
 
@@ -163,9 +159,10 @@ public final class Changes {
                                     press.aggressor().party().id(),
                                     press.target().party().id()),
                             press.step(),
-                            "the " + press.aggressor().party().species().name() + " presses the "
-                                    + press.target().party().species().name() + " at "
-                                    + press.step().title()));
+                            new Event.ComesToPress(
+                                    press.aggressor().party().species(),
+                                    press.target().party().species(),
+                                    press.step())));
                     hardest.put(pair, press.step());
                 }
             }
@@ -180,7 +177,6 @@ public final class Changes {
                                 Change.Kind.EATS,
                                 List.of(e.eater().id(), prey.id()),
                                 Step.SURGE,
-                                "the " + e.eater().species().name() + " can swallow the "
-                                        + prey.species().name()))));
+                                new Event.CanSwallow(e.eater().species(), prey.species())))));
     }
 }

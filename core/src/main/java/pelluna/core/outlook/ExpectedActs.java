@@ -8,7 +8,6 @@ import pelluna.core.arrivals.Schedule;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
 
 /**
  * How many acts the model expects of each resident against the others in the hours that were watched: the sum over its
@@ -27,7 +26,7 @@ public final class ExpectedActs {
         for (Party p : plan.residents()) {
             kinds = kinds.with(p.seen(OwnRecord.NONE));
         }
-        Outlook outlook = new Outlook(kinds, new Schedule(List.of(), 0, 0, true), Measures.metric());
+        Outlook outlook = new Outlook(kinds, new Schedule(List.of(), 0, 0, true));
         Map<String, Double> expected = new HashMap<>();
         for (Press p : outlook.presses(plan.startOn())) {
             double watched =

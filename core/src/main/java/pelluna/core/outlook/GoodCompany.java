@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Help;
+import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.English;
+import pelluna.core.units.Statement;
 
 /**
  * Who does whom good: a partner of another kind, a cleaner, its own kind where it wants that. That they do is common
@@ -14,7 +15,17 @@ import pelluna.core.units.English;
  *
  * @param about ids of those whom it is about
  */
-public record GoodCompany(List<String> about, String says) {
+public record GoodCompany(List<String> about, Kind kind) {
+    /** Of what kind it is. */
+    public sealed interface Kind extends Statement {}
+
+    /** @param vowel whether the partner's name begins with one @param kept whether the tank keeps such */
+    public record SharesHome(Species fish, String partner, boolean vowel, boolean kept) implements Kind {}
+
+    public record Cleans(Species fish) implements Kind {}
+
+    public record OwnKind(Party fish, GroupLife life) implements Kind {}
+
     public GoodCompany {
         about = List.copyOf(about);
     }
@@ -23,39 +34,24 @@ public record GoodCompany(List<String> about, String says) {
         List<GoodCompany> found = new ArrayList<>();
         for (Presence p : outlook.everybody()) {
             Party party = p.party();
-            String name = "the " + party.species().name();
             party.species()
                     .partner()
                     .ifPresent(partner -> found.add(new GoodCompany(
                             List.of(party.id()),
-                            English.capital(name)
-                                    + (keeps(outlook, partner)
-                                            ? " may share its home with " + article(partner)
-                                                    + ", which your tank can keep."
-                                            : " would share its home with " + article(partner)
-                                                    + "; your tank keeps none."))));
+                            new SharesHome(party.species(), partner, vowel(partner), keeps(outlook, partner)))));
             if (party.species().helps().contains(Help.PARASITES)) {
-                found.add(new GoodCompany(
-                        List.of(party.id()),
-                        English.capital(name) + " cleans: others come to it to have parasites picked off."));
+                found.add(new GoodCompany(List.of(party.id()), new Cleans(party.species())));
             }
             GroupLife life = party.species().social().life();
             if (party.count() > 1 && life != GroupLife.ALONE) {
-                found.add(new GoodCompany(
-                        List.of(party.id()),
-                        English.capital(party.label()) + " have their own kind about them, as "
-                                + switch (life) {
-                                    case SHOAL -> "a shoal wants.";
-                                    case HAREM -> "a harem wants.";
-                                    default -> "a pair wants.";
-                                }));
+                found.add(new GoodCompany(List.of(party.id()), new OwnKind(party, life)));
             }
         }
         return found;
     }
 
-    private static String article(String partner) {
-        return ("aeiou".indexOf(partner.charAt(0)) >= 0 ? "an " : "a ") + partner;
+    private static boolean vowel(String partner) {
+        return "aeiou".indexOf(partner.charAt(0)) >= 0;
     }
 
     private static boolean keeps(Outlook outlook, String partner) {

@@ -18,7 +18,6 @@ import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
 
 /**
  * The tank on any day of the plan's life: who is in it, how large, and who presses whom. Immutable; the grounds are
@@ -38,11 +37,9 @@ public final class Outlook {
 
     private final Quarters quarters;
     private final Homes homes;
-    private final Measures say;
 
-    public Outlook(Plan plan, Schedule schedule, Measures say) {
+    public Outlook(Plan plan, Schedule schedule) {
         this.plan = plan;
-        this.say = say;
         this.everybody = Presence.of(plan, schedule);
         everybody.forEach(p -> place.put(p.party().id(), place.size()));
         List<Party> company = everybody.stream().map(Presence::party).toList();
@@ -97,9 +94,9 @@ public final class Outlook {
         return new Press(aggressor, target, Tension.index(encounter(aggressor, target, day)));
     }
 
-    /** The same with every driver and factor in words. */
+    /** The same with every driver and factor. */
     public Tension explain(Presence aggressor, Presence target, LocalDate day) {
-        return Tension.of(encounter(aggressor, target, day), say);
+        return Tension.of(encounter(aggressor, target, day));
     }
 
     public Encounter encounter(Presence aggressor, Presence target, LocalDate day) {
@@ -138,13 +135,12 @@ public final class Outlook {
                     Eaten.of(
                                     eater.party(),
                                     prey.party(),
-                                    eater.from().isAfter(prey.from()) ? eater.from() : prey.from(),
-                                    say)
+                                    eater.from().isAfter(prey.from()) ? eater.from() : prey.from())
                             .ifPresent(found::add);
                 }
             }
         }
-        Eaten.in(plan, say).stream()
+        Eaten.in(plan).stream()
                 .filter(e -> e.prey().isEmpty())
                 .forEach(e -> find(e.eater().id())
                         .ifPresent(p -> found.add(new Eaten(p.party(), e.prey(), e.eaten(), p.from(), e.reason()))));

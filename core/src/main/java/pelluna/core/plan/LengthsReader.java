@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import pelluna.core.growth.Growth;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
 
 /** Measured lengths of a fish: from two on its own growth is fitted to them, and it grows on from the last. */
 final class LengthsReader {
@@ -34,9 +34,9 @@ final class LengthsReader {
             if (cm == null || cm > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
                 throw new PlanException(
                         b.at("cm"),
-                        cm == null ? "nothing" : Measures.number(cm) + " cm",
+                        cm == null ? "nothing" : Rounding.text(cm) + " cm",
                         "no more than the record of " + party.species().name() + ", "
-                                + Measures.number(party.species().size().recordCm()) + " cm");
+                                + Rounding.text(party.species().size().recordCm()) + " cm");
             }
             lengths.add(new Measured(on, cm));
         }

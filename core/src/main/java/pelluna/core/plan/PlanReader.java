@@ -22,7 +22,7 @@ import pelluna.core.tank.ReefLife;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
 import pelluna.core.tank.TankShape;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
 
 /**
  * Reads the tree of a plan file (maps, lists, texts, numbers) into a {@link Plan}. Types and ranges are the business of
@@ -167,9 +167,9 @@ public final class PlanReader {
         if (length != null && length > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(
                     b.at("lengthCm"),
-                    Measures.number(length) + " cm",
+                    Rounding.text(length) + " cm",
                     "no more than the record of " + species.name() + ", "
-                            + Measures.number(species.size().recordCm()) + " cm");
+                            + Rounding.text(species.size().recordCm()) + " cm");
         }
         LocalDate since = resident ? b.date("since", start) : start;
         if (since.isAfter(start)) {

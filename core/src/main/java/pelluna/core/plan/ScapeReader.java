@@ -7,7 +7,7 @@ import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.TankDraft;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
 
 /** Reads how the keeper has drawn the reef. Everything must lie within the glass. */
 final class ScapeReader {
@@ -70,8 +70,8 @@ final class ScapeReader {
         if (!(value >= least - SLACK_CM && value <= most + SLACK_CM)) {
             throw new PlanException(
                     field,
-                    Measures.number(value) + " cm",
-                    "a place within the glass, " + Measures.number(least) + " to " + Measures.number(most) + " cm");
+                    Rounding.text(value) + " cm",
+                    "a place within the glass, " + Rounding.text(least) + " to " + Rounding.text(most) + " cm");
         }
     }
 }

@@ -10,8 +10,8 @@ import pelluna.core.plan.Risk;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Quarters;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Statement;
+import pelluna.core.units.Volume;
 
 /**
  * What a keeper should know who takes a wish that Pelluna refuses: why it is refused, the ways there are with how bad
@@ -28,13 +28,13 @@ import pelluna.core.units.Measures;
  */
 public record OwnRisk(
         Party wish,
-        List<String> reasons,
+        List<Statement> reasons,
         List<Party> rivals,
         List<Way> ways,
         Way least,
-        List<String> watch,
-        List<String> stop,
-        List<String> where) {
+        List<RiskReason> watch,
+        List<RiskReason> stop,
+        List<RiskReason> where) {
     /**
      * Ways whose expected contests are within this share of each other are as bad; then the one that asks less of the
      * others.
@@ -42,12 +42,12 @@ public record OwnRisk(
     private static final double AS_BAD = 0.95;
 
     /** @param verdict on the wish, as the whole plan has it */
-    public static OwnRisk of(Plan plan, Verdict verdict, Measures say) {
+    public static OwnRisk of(Plan plan, Verdict verdict) {
         Party wish = verdict.wish();
         List<Party> company = new ArrayList<>(plan.staying());
         company.add(wish);
         List<Party> rivals = Rivals.of(plan, wish, Quarters.of(plan.tank(), company));
-        WaysIn ways = new WaysIn(plan, wish, rivals, say);
+        WaysIn ways = new WaysIn(plan, wish, rivals);
         List<Way> all = new ArrayList<>(List.of(ways.leaving(), ways.taking(Risk.BOX)));
         if (!rivals.isEmpty()) {
             all.add(ways.taking(Risk.ANEW));
@@ -60,11 +60,11 @@ public record OwnRisk(
                 least(all),
                 toWatch(wish, rivals),
                 whenToStop(),
-                whereTo(plan, wish, say));
+                whereTo(plan, wish));
     }
 
     /** What stands against a wish, each reason once, the most serious first. */
-    public static List<String> reasons(Verdict v) {
+    public static List<Statement> reasons(Verdict v) {
         return v.findings().stream()
                 .filter(Finding::blocks)
                 .sorted(Comparator.comparing(Finding::step).reversed())
@@ -82,41 +82,27 @@ public record OwnRisk(
                 .orElse(box);
     }
 
-    private static List<String> toWatch(Party wish, List<Party> rivals) {
-        List<String> says = new ArrayList<>();
+    private static List<RiskReason> toWatch(Party wish, List<Party> rivals) {
+        List<RiskReason> says = new ArrayList<>();
         if (!rivals.isEmpty()) {
-            says.add("Whoever follows it: "
-                    + English.list(rivals.stream()
-                            .map(r -> "the " + r.species().name())
-                            .distinct()
-                            .toList())
-                    + ". Watch ten minutes twice a day for the first week, at feeding and before lights-out.");
+            says.add(new RiskReason.WatchWhoFollows(
+                    rivals.stream().map(Party::species).distinct().toList()));
         }
-        says.add("Its fins and flanks each morning, with the lights full on; whether the "
-                + wish.species().name() + " eats; where it sleeps.");
+        says.add(new RiskReason.LookAtIt(wish.species()));
         return says;
     }
 
     /** The same rules as for every newcomer: common practice. */
-    private static List<String> whenToStop() {
-        return List.of(
-                "Out with it the same day: a wound or a badly torn fin, two days without eating, chased without "
-                        + "pause, or "
-                        + "hiding at two feedings running.",
-                "If it is the newcomer that does the harm, the newcomer goes out.");
+    private static List<RiskReason> whenToStop() {
+        return List.of(new RiskReason.OutTheSameDay(), new RiskReason.NewcomerGoesOut());
     }
 
-    private static List<String> whereTo(Plan plan, Party wish, Measures say) {
+    private static List<RiskReason> whereTo(Plan plan, Party wish) {
         int places = plan.tank().quarantinePlaces();
-        List<String> says = new ArrayList<>();
-        says.add(
-                places > 0
-                        ? "First into a quarantine place of yours: keep one of your "
-                                + (places == 1 ? "one" : English.number(places)) + " empty for the first two weeks."
-                        : "You have no quarantine place: make one ready before you buy, or do not buy.");
-        says.add("Then to a keeper or a shop with "
-                + say.volume(wish.species().room().litres().at(plan.stance()))
-                + " or more for it. Ask before you buy who takes it back. Never into the sea.");
+        List<RiskReason> says = new ArrayList<>();
+        says.add(places > 0 ? new RiskReason.KeepPlaceEmpty(places) : new RiskReason.NoPlace());
+        says.add(new RiskReason.ThenToAKeeper(
+                new Volume(wish.species().room().litres().at(plan.stance()))));
         return says;
     }
 }

@@ -2,6 +2,7 @@ package pelluna.core.risk;
 
 import java.util.List;
 import pelluna.core.plan.Risk;
+import pelluna.core.units.Sentences;
 import pelluna.core.units.Step;
 
 /**
@@ -13,9 +14,10 @@ import pelluna.core.units.Step;
  * @param grown    the same when all are grown
  * @param acts     contests an hour that the model expects among them on that day
  * @param possible whether the places are there that it needs
- * @param says     in sentences: how bad, when, and what it takes
+ * @param says     how bad, when, and what it takes
  */
-public record Way(Risk how, Step step, double hardest, double grown, double acts, boolean possible, List<String> says) {
+public record Way(
+        Risk how, Step step, double hardest, double grown, double acts, boolean possible, List<Sentences> says) {
     public Way {
         says = List.copyOf(says);
     }

@@ -11,7 +11,7 @@ import pelluna.core.units.Named;
  * The colours that people ask for, read off the drawing of a fish: by hue, strength and how much of the fish they
  * cover.
  */
-enum Colour implements Named {
+public enum Colour implements Named {
     RED,
     ORANGE,
     YELLOW,

@@ -11,7 +11,7 @@ import pelluna.core.sieve.Verdict;
  * @param match   how well it answers, 0 to 1; 1 if it was asked for by its whole name
  * @param buts    what was asked for and is not so, or only nearly
  */
-public record Found(Species species, Verdict verdict, double match, List<String> buts) {
+public record Found(Species species, Verdict verdict, double match, List<Understood> buts) {
     public Found {
         buts = List.copyOf(buts);
     }

@@ -9,10 +9,10 @@ import java.util.List;
  * @param names     words that are taken for parts of names
  * @param excludes  whether some of the words say what is not wanted
  * @param onlyFits  whether only what fits the tank was asked for
- * @param readAs    words that were taken for others, 'tnag' read as 'tang', or not understood
+ * @param readAs    words that were taken for others, or not understood
  */
 public record Question(
-        List<Criterion> criteria, List<String> names, boolean excludes, boolean onlyFits, List<String> readAs) {
+        List<Criterion> criteria, List<String> names, boolean excludes, boolean onlyFits, List<Understood> readAs) {
     public Question {
         criteria = List.copyOf(criteria);
         names = List.copyOf(names);

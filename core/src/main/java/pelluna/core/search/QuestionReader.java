@@ -31,11 +31,11 @@ final class QuestionReader {
     }
 
     Question read(String typed) {
-        List<String> readAs = new ArrayList<>();
+        List<Understood> readAs = new ArrayList<>();
         List<String> spelt = new ArrayList<>();
         for (String token : Words.plain(typed).split(" ")) {
             Optional<String> meant = words.meant(token);
-            meant.ifPresent(m -> readAs.add("'" + token + "' read as '" + m + "'"));
+            meant.ifPresent(m -> readAs.add(new Understood.ReadAs(token, m)));
             spelt.add(meant.orElse(token));
         }
         String rest = String.join(" ", spelt);
@@ -75,7 +75,7 @@ final class QuestionReader {
         if (known.isEmpty() && criteria.isEmpty()) {
             return new Question(criteria, names, excludes, onlyFits, readAs);
         }
-        names.stream().filter(n -> !known.contains(n)).forEach(n -> readAs.add("'" + n + "' not understood"));
+        names.stream().filter(n -> !known.contains(n)).forEach(n -> readAs.add(new Understood.NotUnderstood(n)));
         return new Question(criteria, known, excludes, onlyFits, readAs);
     }
 
@@ -88,7 +88,7 @@ final class QuestionReader {
         while (m.find()) {
             String name = m.group(1);
             if (!Words.empty(name) && words.isName(name)) {
-                criteria.add(Criterion.when("is not called " + name, s -> !words.goesBy(s, name)));
+                criteria.add(Criterion.when(new Understood.NotCalled(name), s -> !words.goesBy(s, name)));
                 left.append(plain, at, m.start()).append(' ');
                 at = m.end();
             }

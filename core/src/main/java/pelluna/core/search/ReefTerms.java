@@ -9,7 +9,6 @@ import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.English;
 
 /** What people say of the other life on their reef: 'reef safe with shrimp', 'won't nip clams', 'cuc safe'. */
 final class ReefTerms {
@@ -67,8 +66,7 @@ final class ReefTerms {
 
     private static Criterion spares(String word) {
         Set<ReefLife> kinds = EnumSet.copyOf(kinds(word));
-        String plain = English.list(kinds.stream().map(ReefLife::plain).toList());
-        return new Criterion("leaves " + plain + " alone, or nearly", s -> {
+        return new Criterion(new Understood.LeavesAlone(List.copyOf(kinds)), s -> {
             Harm worst =
                     kinds.stream().map(s::harmTo).max(Comparator.naturalOrder()).orElse(Harm.LEAVES_ALONE);
             return worst == Harm.LEAVES_ALONE ? 1 : worst == Harm.KNOWN ? 0.5 : 0;

@@ -13,7 +13,6 @@ import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
-import pelluna.core.units.Measures;
 
 /**
  * Finds species as people ask for them, each judged for one tank, best fit first. Made once for a catalogue: it holds
@@ -32,12 +31,12 @@ public final class Search {
 
     public Search(Catalogue catalogue, FishNames names) {
         this.catalogue = catalogue;
-        this.words = new Words(names, new Terms(Measures.metric(), Stance.CUSTOMARY).words());
+        this.words = new Words(names, new Terms(Stance.CUSTOMARY).words());
     }
 
     /** Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)). */
-    public Answer ask(String typed, Plan plan, Measures say) {
-        Question question = new QuestionReader(new Terms(say, plan.stance()), words).read(typed);
+    public Answer ask(String typed, Plan plan) {
+        Question question = new QuestionReader(new Terms(plan.stance()), words).read(typed);
         List<String> all = Words.tokens(typed).stream()
                 .filter(t -> !Words.empty(t))
                 .map(t -> words.meant(t).orElse(t))
@@ -48,12 +47,12 @@ public final class Search {
         for (Species s : catalogue.all()) {
             double match = whole.filter(s::equals).isPresent() ? BY_WHOLE_NAME : match(s, question, all);
             if (match > 0) {
-                found.add(new Found(s, verdict(s, plan, say, living), match, buts(s, question, match)));
+                found.add(new Found(s, verdict(s, plan, living), match, buts(s, question, match)));
             }
         }
         boolean relaxed = found.isEmpty() && question.criteria().size() > 1;
         if (relaxed) {
-            nearest(question, found, plan, say);
+            nearest(question, found, plan);
         }
         if (question.onlyFits()) {
             found.removeIf(f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
@@ -69,17 +68,14 @@ public final class Search {
     }
 
     /** What the Sieve says of one of a species, bought at its usual size, in the tank with its residents. */
-    public static Verdict verdict(Species s, Plan plan, Measures say) {
-        return verdict(s, plan, say, new Living(plan));
+    public static Verdict verdict(Species s, Plan plan) {
+        return verdict(s, plan, new Living(plan));
     }
 
     /** The same for one of many species, with those who live there settled once for all of them. */
-    public static Verdict verdict(Species s, Plan plan, Measures say, Living living) {
+    public static Verdict verdict(Species s, Plan plan, Living living) {
         return Sieve.sift(
-                plan,
-                new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false),
-                say,
-                living);
+                plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), living);
     }
 
     private double match(Species s, Question question, List<String> all) {
@@ -96,17 +92,17 @@ public final class Search {
         return match;
     }
 
-    private static List<String> buts(Species s, Question question, double match) {
+    private static List<Understood> buts(Species s, Question question, double match) {
         return match >= BY_ALL_WORDS
                 ? List.of()
                 : question.criteria().stream()
                         .filter(c -> c.match().applyAsDouble(s) < 0.8)
-                        .map(c -> "only nearly: " + c.understood())
+                        .<Understood>map(c -> new Understood.OnlyNearly(c.understood()))
                         .toList();
     }
 
     /** The species that are most of what was asked for, if nothing is all of it: at least half, and as many as any. */
-    private void nearest(Question question, List<Found> found, Plan plan, Measures say) {
+    private void nearest(Question question, List<Found> found, Plan plan) {
         int asked = question.criteria().size();
         int best = (asked + 1) / 2;
         for (Species s : catalogue.all()) {
@@ -118,11 +114,11 @@ public final class Search {
             if (holds(s, question) == best && question.names().stream().allMatch(t -> words.goesBy(s, t))) {
                 found.add(new Found(
                         s,
-                        verdict(s, plan, say),
+                        verdict(s, plan),
                         0.5 * best / asked,
                         question.criteria().stream()
                                 .filter(c -> c.match().applyAsDouble(s) == 0)
-                                .map(c -> "not: " + c.understood())
+                                .<Understood>map(c -> new Understood.Not(c.understood()))
                                 .toList()));
             }
         }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -23,7 +25,8 @@ import pelluna.core.catalogue.Swims;
 import pelluna.core.catalogue.Zone;
 import pelluna.core.tank.QuotedSize;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
+import pelluna.core.units.Volume;
 
 /**
  * The phrases that people use for what a fish is like, each with what it asks of a species; tried in this order, the
@@ -51,12 +54,10 @@ final class Terms {
             "(?:(?:that |which |who )?(?:nothing that|nothing which|nothing|none that|does not|doesnt|dont|do "
                     + "not|wont|will not|not|never|no|without|non|un) ?-?)";
 
-    private final Measures say;
     private final Stance stance;
     private final List<Term> all = new ArrayList<>();
 
-    Terms(Measures say, Stance stance) {
-        this.say = say;
+    Terms(Stance stance) {
         this.stance = stance;
         room();
         all.addAll(ReefTerms.all());
@@ -121,11 +122,19 @@ final class Terms {
         all.add(new Term(Pattern.compile("(?<= |^)" + phrase + "(?= |$)"), asks.andThen(List::of)));
     }
 
-    private void is(String phrase, String understood, java.util.function.Predicate<Species> test) {
+    private void is(String phrase, Trait trait, Predicate<Species> test) {
+        is(phrase, new Understood.Is(trait), test);
+    }
+
+    private void is(String phrase, Understood understood, Predicate<Species> test) {
         add(phrase, m -> Criterion.when(understood, test));
     }
 
-    private void graded(String phrase, String understood, java.util.function.ToDoubleFunction<Species> match) {
+    private void graded(String phrase, Trait trait, ToDoubleFunction<Species> match) {
+        graded(phrase, new Understood.Is(trait), match);
+    }
+
+    private void graded(String phrase, Understood understood, ToDoubleFunction<Species> match) {
         add(phrase, m -> new Criterion(understood, match));
     }
 
@@ -138,13 +147,13 @@ final class Terms {
                             ? Convert.cmFromInches(12 * Double.parseDouble(m.group(1)))
                             : cm(m.group(1), m.group(2));
                     return Criterion.when(
-                            "has room in a run of " + say.length(cm),
+                            new Understood.RoomInRun(new Length(cm)),
                             s -> s.room().runCm().at(stance) <= cm);
                 });
         add("(?:needs? )?" + LEAST + VOLUME + "(?: tanks?)?", m -> {
             double litres = litres(m.group(1), m.group(2));
             return Criterion.when(
-                    "needs at least " + say.volume(litres),
+                    new Understood.NeedsAtLeast(new Volume(litres)),
                     s -> QuotedSize.share(s.room().litres().at(stance), litres) >= 1);
         });
         add(
@@ -153,13 +162,13 @@ final class Terms {
                 m -> {
                     double litres = litres(m.group(1), m.group(2));
                     return Criterion.when(
-                            "lives in " + say.volume(litres) + " (" + stance.title() + ")",
+                            new Understood.LivesIn(new Volume(litres), stance),
                             s -> QuotedSize.share(litres, s.room().litres().at(stance)) >= 1);
                 });
         add(LEAST + LENGTH, m -> {
             double cm = cm(m.group(1), m.group(2));
             return Criterion.when(
-                    "grows to " + say.length(cm) + " at least", s -> s.size().usualCm() >= cm);
+                    new Understood.GrowsAtLeast(new Length(cm)), s -> s.size().usualCm() >= cm);
         });
         add(
                 "(?:" + MOST + "|(?:that |which )?(?:stays?|grows?|gets?|reach(?:es)?) (?:to |about |around |at )?)?"
@@ -167,100 +176,98 @@ final class Terms {
                 m -> {
                     double cm = cm(m.group(1), m.group(2));
                     return Criterion.when(
-                            "grows to " + say.length(cm) + " at most",
+                            new Understood.GrowsAtMost(new Length(cm)),
                             s -> s.size().usualCm() <= cm);
                 });
     }
 
     private void food() {
-        Map<String, String> helps = new LinkedHashMap<>();
-        helps.put("(?:hair|turf|green|nuisance) algae", "hair algae");
-        helps.put("bubble algae|valonia", "bubble algae");
-        helps.put("film algae|film|diatoms?|brown algae", "film algae");
-        helps.put("aiptasias?|glass anemones?", "aiptasia");
-        helps.put("flat ?worms?|planaria", "flatworms");
-        helps.put("pyramid snails?|pyramidellids?", "pyramid snails");
-        helps.put("bristle ?worms?", "bristle worms");
-        helps.put("parasites?", "parasites");
+        Map<String, Help> helps = new LinkedHashMap<>();
+        helps.put("(?:hair|turf|green|nuisance) algae", Help.HAIR_ALGAE);
+        helps.put("bubble algae|valonia", Help.BUBBLE_ALGAE);
+        helps.put("film algae|film|diatoms?|brown algae", Help.FILM_ALGAE);
+        helps.put("aiptasias?|glass anemones?", Help.AIPTASIA);
+        helps.put("flat ?worms?|planaria", Help.FLATWORMS);
+        helps.put("pyramid snails?|pyramidellids?", Help.PYRAMID_SNAILS);
+        helps.put("bristle ?worms?", Help.BRISTLE_WORMS);
+        helps.put("parasites?", Help.PARASITES);
         helps.forEach((phrase, help) -> is(
                 "(?:that |which )?(?:eats?|eating|picks?|controls?|against|for|clean(?:s|ing)?)? ?(?:off )?(?:" + phrase
                         + ")(?: eaters?| eating| control| pickers?)?",
-                "is kept for " + help + ", with luck",
-                s -> s.helps()
-                        .contains(
-                                pelluna.core.units.Named.find(Help.class, help).orElseThrow())));
+                new Understood.KeptFor(help),
+                s -> s.helps().contains(help)));
         is(
                 "(?:that |which )?(?:eats? |eating |grazes? )?(?:algae|seaweed|macro ?algae)(?: eaters?| eating| "
                         + "grazers?)?|grazers?|herbivores?|vegetarians?",
-                "grazes algae or film",
+                Trait.GRAZES_ALGAE_OR_FILM,
                 s -> s.diet().guild() == Guild.GRAZER
                         || s.diet().guild() == Guild.FILM
                         || s.diet().algaeDaily());
         is(
                 "(?:sand[ -]?sifters?|sand[ -]?sifting|sifts? sand|cleans? (?:the )?sand|sand cleaners?)",
-                "sifts sand",
+                Trait.SIFTS_SAND,
                 s -> s.diet().guild() == Guild.SAND_SIFTER);
         is(
                 "(?:cleaners?|cleaner fish|cleans? other fish)",
-                "cleans other fish",
+                Trait.CLEANS_OTHER_FISH,
                 s -> s.habits().contains(Habit.PICKS_PARASITES));
         is(
                 "(?:planktivores?|plankton (?:eaters?|feeders?)|eats? plankton)",
-                "eats plankton",
+                Trait.EATS_PLANKTON,
                 s -> s.diet().guild() == Guild.PLANKTON);
         is(
                 "(?:predators?|predatory|piscivores?|fish[ -]?eaters?|eats? (?:other )?fish)",
-                "eats other fish",
+                Trait.EATS_OTHER_FISH,
                 s -> s.diet().guild() == Guild.FISH || s.mouthShare() >= 0.33);
-        is(NOT + "(?:eats?|eating) (?:other |small |my )*fish", "eats no fish to speak of", s -> s.mouthShare() < 0.2);
+        is(NOT + "(?:eats?|eating) (?:other |small |my )*fish", Trait.EATS_NO_FISH, s -> s.mouthShare() < 0.2);
         is(
                 "(?:pod|copepod)s?[ -]?(?:eaters?|eating|hunters?)|eats? (?:co)?pods",
-                "lives on pods",
+                Trait.LIVES_ON_PODS,
                 s -> s.diet().pods() > 0);
         is(
                 "(?:coral[ -]?eaters?|corallivores?|eats? corals?)",
-                "eats coral",
+                Trait.EATS_CORAL,
                 s -> s.diet().guild() == Guild.CORALS);
         is(
                 "(?:easy|easily) (?:to feed|fed)|eats? (?:anything|flakes?|pellets?|frozen)",
-                "is easy to feed",
+                Trait.EASY_TO_FEED,
                 s -> s.diet().hard() <= 2);
     }
 
     private void manners() {
         is(
                 "(?:semi[ -]?aggressive)",
-                "has a temper, within limits (boldness 3)",
+                Trait.TEMPER_WITHIN_LIMITS,
                 s -> s.manner().bold() == 3);
         graded(
                 "(?:very |really |quite )?(?:peaceful|calm|gentle|mild|friendly|docile|community|placid|" + NOT
                         + "(?:aggressive|mean|nasty|territorial|a bully|bullying|fights?|fighting))(?: fish)?",
-                "is peaceful",
+                Trait.PEACEFUL,
                 Terms::peaceful);
         is(
                 "(?:aggressive|mean|nasty|bold|boisterous|feisty|territorial|tough|bully)",
-                "is bold",
+                Trait.BOLD,
                 s -> s.manner().bold() >= 4);
-        is("(?:shy|timid|secretive)", "is shy", s -> s.manner().timid() >= 4);
+        is("(?:shy|timid|secretive)", Trait.SHY, s -> s.manner().timid() >= 4);
         is(
                 "(?:easy|hardy|beginners?|beginner friendly|for beginners|first fish|simple|robust|tough as "
                         + "nails|bulletproof)(?: fish)?",
-                "is easy",
+                Trait.EASY,
                 s -> s.skill() == 1);
-        is("(?:hard|difficult|expert|experts? only|challenging)", "is for the seasoned", s -> s.skill() >= 3);
+        is("(?:hard|difficult|expert|experts? only|challenging)", Trait.FOR_THE_SEASONED, s -> s.skill() >= 3);
         is(
                 "(?:pairs?|in pairs?|mated|couples?|two of)",
-                "lives in pairs",
+                Trait.LIVES_IN_PAIRS,
                 s -> s.social().life() == GroupLife.PAIR || s.social().life() == GroupLife.ALONE_OR_PAIR);
         is(
                 "(?:shoals?|shoaling|schools?|schooling|groups?|in (?:a )?(?:group|shoal|school)s?)",
-                "lives in a group",
+                Trait.LIVES_IN_A_GROUP,
                 s -> s.social().life() == GroupLife.SHOAL || s.social().life() == GroupLife.HAREM);
         is(
                 "(?:(?:captive|tank)[ -]?(?:bred|raised)|aquacultured|farmed|bred)",
-                "is to be had captive-bred",
+                Trait.CAPTIVE_BRED,
                 Species::captiveBred);
-        is("(?:wild[ -]?caught|from the wild)", "comes from the wild", s -> !s.captiveBred());
+        is("(?:wild[ -]?caught|from the wild)", Trait.COMES_FROM_THE_WILD, s -> !s.captiveBred());
     }
 
     /**
@@ -276,62 +283,65 @@ final class Terms {
     private void habits() {
         is(
                 "(?:no jumpers?|" + NOT + "(?:jumps?|jumping|jumpers?|carpet surf)|open[ -]?top(?:ped)?)",
-                "seldom jumps",
+                Trait.SELDOM_JUMPS,
                 s -> s.jumping() == Jumps.SELDOM);
-        is("(?:jumps?|jumpers?|jumping)", "jumps", s -> s.jumping() == Jumps.OFTEN);
+        is("(?:jumps?|jumpers?|jumping)", Trait.JUMPS, s -> s.jumping() == Jumps.OFTEN);
         is(
                 "(?:" + NOT + "(?:venom|venomous|poisonous|toxic|dangerous)|harmless)",
-                "is harmless to its keeper",
+                Trait.HARMLESS,
                 s -> s.hazards().isEmpty());
         is(
                 "(?:venomous|poisonous|stings?|stinging|dangerous)",
-                "can hurt its keeper",
+                Trait.CAN_HURT,
                 s -> s.hazards().contains(Hazard.VENOMOUS_SPINES) || s.hazards().contains(Hazard.FANGS));
         is(
                 "(?:no sand|without sand|bare[ -]?bottom)(?: tanks?)?",
-                "needs no sand",
+                Trait.NEEDS_NO_SAND,
                 s -> s.needs().sandCm() == 0);
         is(
                 "(?:burrows?|burrowing|burrowers?|digs?|diggers?)",
-                "burrows or digs",
+                Trait.BURROWS_OR_DIGS,
                 s -> s.place().swims() == Swims.BURROWS || s.habits().contains(Habit.DIGS));
         is(
                 "(?:bottom[ -]?dwell(?:ers?|ing)|bottom fish|on the (?:bottom|sand)|sand[ -]?dwell(?:ers?|ing))",
-                "lives on the bottom",
+                Trait.LIVES_ON_THE_BOTTOM,
                 s -> s.place().zones().contains(Zone.SAND) || s.place().zones().contains(Zone.RUBBLE));
         is(
                 "(?:open water|mid[ -]?water|free[ -]?swimming|swims? in the open|active swimmers?)",
-                "swims in open water",
+                Trait.SWIMS_IN_OPEN_WATER,
                 s -> s.place().zones().contains(Zone.OPEN_WATER));
         is(
                 "(?:cave[ -]?dwell(?:ers?|ing)|caves?)",
-                "lives in caves",
+                Trait.LIVES_IN_CAVES,
                 s -> s.place().zones().contains(Zone.CAVES));
         is(
                 "(?:perch(?:es|ing)?|sits?|sitting)(?: on rocks?)?",
-                "perches",
+                Trait.PERCHES,
                 s -> s.place().swims() == Swims.PERCHES);
         is(
                 "(?:pistol shrimp (?:goby|gobies|partners?)|shrimp gob(?:y|ies)|(?:with|lives with|partners?) (?:a "
                         + ")?pistol shrimp)",
-                "lives with a pistol shrimp",
+                Trait.LIVES_WITH_A_PISTOL_SHRIMP,
                 s -> s.partner().filter(p -> p.contains("pistol shrimp")).isPresent());
         is(
                 "(?:hosts?|hosting|lives in) (?:an? )?anemones?",
-                "lives with an anemone",
+                Trait.LIVES_WITH_AN_ANEMONE,
                 s -> s.partner().filter(p -> p.contains("anemone")).isPresent());
         is(
                 "(?:cold|cool|temperate)(?: ?water)?",
-                "likes it cool",
+                Trait.LIKES_IT_COOL,
                 s -> s.needs().warmestC() <= 25);
     }
 
     private void looks() {
-        is("(?:stripes|striped|stripey|lines|lined)", "is striped", s -> marks(s, Look.Kind.STRIPES, Look.Kind.STRIPE));
-        is("(?:bars|barred|bands|banded)", "is barred", s -> marks(s, Look.Kind.BARS, Look.Kind.BAR));
+        is(
+                "(?:stripes|striped|stripey|lines|lined)",
+                Trait.STRIPED,
+                s -> marks(s, Look.Kind.STRIPES, Look.Kind.STRIPE));
+        is("(?:bars|barred|bands|banded)", Trait.BARRED, s -> marks(s, Look.Kind.BARS, Look.Kind.BAR));
         is(
                 "(?:spots|spotted|spotty|dots|dotted|polka(?: dots?)?|freckles|freckled)",
-                "is spotted",
+                Trait.SPOTTED,
                 s -> marks(s, Look.Kind.SPOTS));
         Map<String, Colour> colours = new LinkedHashMap<>();
         for (Colour c : Colour.values()) {
@@ -364,12 +374,12 @@ final class Terms {
                 m -> {
                     Colour colour = colours.get(m.group(1));
                     return new Criterion(
-                            "is " + colour.word() + ", at least in part",
+                            new Understood.Coloured(colour),
                             s -> Colour.of(s.look()).contains(colour) ? named(s, m.group(1)) ? 1 : 0.8 : 0);
                 });
         is(
                 "(?:colou?rful|bright|showy|pretty)",
-                "is colourful",
+                Trait.COLOURFUL,
                 s -> Colour.of(s.look()).stream().anyMatch(c -> c.ordinal() <= Colour.PINK.ordinal()));
     }
 
@@ -392,23 +402,23 @@ final class Terms {
     private void size() {
         is(
                 "(?:tiny|micro|pico)(?: fish)?",
-                "is tiny, " + say.length(TINY_CM) + " at most",
+                new Understood.Tiny(new Length(TINY_CM)),
                 s -> s.size().usualCm() <= TINY_CM);
         is(
                 "nano(?: (?:fish|tanks?|reef))?",
-                "suits a nano of " + say.volume(NANO_LITRES),
+                new Understood.SuitsNano(new Volume(NANO_LITRES)),
                 s -> s.room().litres().at(stance) <= NANO_LITRES);
         graded(
                 "(?:small|little|smallish|dwarf|mini)(?: fish)?",
-                "is small, about " + say.length(SMALL_CM) + " at most",
+                new Understood.Small(new Length(SMALL_CM)),
                 s -> s.size().usualCm() <= SMALL_CM ? 1 : s.size().usualCm() <= 1.3 * SMALL_CM ? 0.5 : 0);
         is(
                 "(?:medium|medium[ -]sized|mid[ -]?size)(?: fish)?",
-                "is of middling size",
+                Trait.MIDDLING,
                 s -> s.size().usualCm() > 8 && s.size().usualCm() < LARGE_CM);
         is(
                 "(?:large|big|huge|show)(?: fish)?",
-                "is large, " + say.length(LARGE_CM) + " at least",
+                new Understood.Large(new Length(LARGE_CM)),
                 s -> s.size().usualCm() >= LARGE_CM);
     }
 

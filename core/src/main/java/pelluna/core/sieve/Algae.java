@@ -2,6 +2,7 @@ package pelluna.core.sieve;
 
 import java.util.List;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /** Daily grazers without seaweed. Common practice: a clip daily or every second day. */
 final class Algae implements Rule {
@@ -13,11 +14,11 @@ final class Algae implements Rule {
         return List.of(Finding.of(
                 RuleName.ALGAE,
                 Step.CHOP,
-                Figure.of("daily"),
-                Figure.of("none"),
-                "seaweed",
-                "It grazes all day; no seaweed is fed.",
-                Remedy.change("algae", "plain seaweed is on a clip at both ends, daily or every second day"),
+                Figure.of(Wanted.DAILY),
+                Figure.of(Wanted.NONE),
+                Unit.SEAWEED,
+                new Reason.GrazesAllDay(),
+                Remedy.change("algae", new Condition.SeaweedOnClips()),
                 s.source("feeding")));
     }
 }

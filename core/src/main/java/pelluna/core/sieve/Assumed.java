@@ -5,11 +5,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import pelluna.core.catalogue.Source;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Unsaid;
-import pelluna.core.units.English;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /**
  * Whether a verdict hangs on something that the keeper has not said: whether it would be another if that were
@@ -61,16 +61,7 @@ public final class Assumed {
     static Finding marked(Finding f, Setting s) {
         return asks(f.rule())
                 .filter(s.tank().unsaid()::contains)
-                .map(u -> new Finding(
-                        f.rule(),
-                        f.step(),
-                        f.needs(),
-                        f.has(),
-                        f.unit(),
-                        f.reason() + " Assumed: you have not said " + u.plain() + ".",
-                        f.remedy(),
-                        f.source(),
-                        f.schools()))
+                .map(f::assuming)
                 .orElse(f);
     }
 
@@ -84,29 +75,23 @@ public final class Assumed {
         if (hangs.isEmpty()) {
             return Optional.empty();
         }
-        String says = "You have not said "
-                + English.list(hangs.stream()
-                        .map(u -> u.plain() + " (taken as: " + u.assumed(s.tank(), s.say()) + ")")
-                        .toList())
-                + ". Said otherwise, this verdict may be another.";
         return Optional.of(Finding.of(
                 RuleName.ASSUMED,
                 Step.RIPPLE,
-                Figure.of("said"),
-                Figure.of(hangs.stream().map(Unsaid::word).collect(Collectors.joining(", "))),
-                "not said",
-                says,
-                Remedy.change(
-                        "assumed",
-                        "you say "
-                                + English.list(hangs.stream().map(Unsaid::plain).toList())),
-                "Pelluna's judgement"));
+                Figure.of(Wanted.SAID),
+                Figure.of(hangs),
+                Unit.NOT_SAID,
+                new Reason.NotSaid(hangs.stream()
+                        .map(u -> new Assumption(u, u.assumed(s.tank())))
+                        .toList()),
+                Remedy.change("assumed", new Condition.Said(hangs)),
+                Source.JUDGEMENT));
     }
 
     private static boolean differs(Rule rule, Setting s, Unsaid u) {
         boolean now = blocks(rule, s);
         for (Plan other : s.living().otherwise(u)) {
-            if (blocks(rule, new Setting(other, s.wish(), s.say(), s.living())) != now) {
+            if (blocks(rule, new Setting(other, s.wish(), s.living())) != now) {
                 return true;
             }
         }
@@ -121,6 +106,6 @@ public final class Assumed {
     public static boolean on(Unsaid u, Verdict v) {
         return v.findings().stream()
                 .filter(f -> f.rule() == RuleName.ASSUMED)
-                .anyMatch(f -> List.of(f.has().text().split(", ")).contains(u.word()));
+                .anyMatch(f -> f.has().named().contains(u));
     }
 }

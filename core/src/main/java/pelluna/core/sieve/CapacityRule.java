@@ -1,16 +1,20 @@
 package pelluna.core.sieve;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.TreeSet;
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.LensKind;
 import pelluna.core.capacity.Nitrate;
 import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Source;
 import pelluna.core.plan.Party;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Mass;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
+import pelluna.core.units.Volume;
 
 /** The residents and this wish alone, grown, against the capacity of the stance; and adult mass against the water. */
 final class CapacityRule implements Rule {
@@ -28,58 +32,56 @@ final class CapacityRule implements Rule {
 
     /** The same of what hangs on the changes of water: not of room, nor of mass. */
     static List<Finding> byChanges(Setting s) {
-        Set<String> names = new TreeSet<>(Capacity.deciding(s.stance()));
-        names.remove(Lens.ROOM);
+        Set<LensKind> names = EnumSet.copyOf(Capacity.deciding(s.stance()));
+        names.remove(LensKind.ROOM);
         return check(s, names);
     }
 
-    private static List<Finding> check(Setting s, Set<String> names) {
+    private static List<Finding> check(Setting s, Set<LensKind> names) {
         List<Finding> findings = new ArrayList<>();
         List<Party> fish = new ArrayList<>(s.plan().staying());
         List<Party> before = List.copyOf(fish);
         fish.add(s.wish());
         List<Lens> already = null;
-        for (Lens lens : Capacity.about(s.wish(), s.plan(), fish, s.say(), names)) {
+        for (Lens lens : Capacity.about(s.wish(), s.plan(), fish, names)) {
             if (lens.step() != Step.CALM) {
-                already = already == null ? Capacity.about(s.wish(), s.plan(), before, s.say()) : already;
+                already = already == null ? Capacity.about(s.wish(), s.plan(), before) : already;
                 findings.add(Finding.of(
                         RuleName.CAPACITY,
                         lens.step(),
                         Figure.of(lens.limit()),
                         Figure.of(lens.used()),
                         lens.unit(),
-                        (over(already, lens)
-                                        ? "Your tank is at its number already. "
-                                        : "With this fish grown, " + Capacity.plainName(lens) + " is over. ")
-                                + lens.says(),
+                        over(already, lens)
+                                ? new Reason.FullAlready(lens.why())
+                                : new Reason.OverWithIt(lens.kind(), lens.why()),
                         remedy(s, lens, fish),
-                        "Pelluna's judgement"));
+                        Source.JUDGEMENT));
             }
         }
         return findings;
     }
 
     private static boolean over(List<Lens> already, Lens lens) {
-        return already.stream().anyMatch(l -> l.name().equals(lens.name()) && l.share() > 1);
+        return already.stream().anyMatch(l -> l.kind() == lens.kind() && l.share() > 1);
     }
 
     private static Remedy remedy(Setting s, Lens lens, List<Party> fish) {
-        if (lens.name().equals(Lens.LENGTH)) {
-            return Remedy.change("length", "one of your larger fish moves out first");
+        if (lens.kind() == LensKind.LENGTH_RULE) {
+            return Remedy.change("length", new Condition.LargerFishOut());
         }
-        if (lens.name().equals(Lens.ROOM)) {
-            return Remedy.change("room", "somebody who takes the same room moves out first, or there is more of it");
+        if (lens.kind() == LensKind.ROOM) {
+            return Remedy.change("room", new Condition.RoomMade());
         }
         Nitrate nitrate = Waste.of(s.plan()).nitrate(Waste.adultFeed(fish));
         double share = nitrate.shareFor(s.tank().nitrateCeiling());
-        String rhythm = " every " + Measures.number(s.tank().waterChangeEveryDays()) + " days";
+        double every = s.tank().waterChangeEveryDays();
         return share <= 0.5
-                ? Remedy.change("nitrate", "you change " + (int) Math.ceil(share * 100) + " % of the water" + rhythm)
+                ? Remedy.change("nitrate", new Condition.WaterChanged((int) Math.ceil(share * 100), every))
                 : Remedy.otherTank(
                         "nitrate",
                         share,
-                        "more water or a stronger export: even half the water" + rhythm + " would not hold "
-                                + Measures.number(s.tank().nitrateCeiling()) + " mg/L");
+                        new Condition.MoreWaterOrExport(every, s.tank().nitrateCeiling()));
     }
 
     private static void mass(Setting s, List<Finding> findings) {
@@ -90,15 +92,16 @@ final class CapacityRule implements Rule {
                     has >= SURGE_GRAMS ? Step.SURGE : Step.CHOP,
                     Figure.of(CHOP_GRAMS),
                     Figure.of(has),
-                    "g/L",
-                    "Grown, " + (s.wish().count() == 1 ? "it weighs" : "they weigh") + " about "
-                            + s.say().mass(s.wish().adultGrams()) + " in "
-                            + s.say().volume(s.tank().netLitres()) + " of water.",
+                    Unit.GRAMS_PER_LITRE,
+                    new Reason.TooHeavy(
+                            s.wish().count(),
+                            new Mass(s.wish().adultGrams()),
+                            new Volume(s.tank().netLitres())),
                     Remedy.otherTank(
                             "volume",
                             s.wish().adultGrams() / CHOP_GRAMS,
-                            "a tank of at least " + s.say().volume(s.wish().adultGrams() / CHOP_GRAMS) + " net"),
-                    "Pelluna's judgement"));
+                            new Condition.NetTankOf(new Volume(s.wish().adultGrams() / CHOP_GRAMS))),
+                    Source.JUDGEMENT));
         }
     }
 }

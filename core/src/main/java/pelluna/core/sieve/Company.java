@@ -6,15 +6,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Pace;
+import pelluna.core.catalogue.Source;
+import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /**
  * What the residents do to a wish and it to them: eaten, pressed, or left hungry beside quicker fish. Tension is
@@ -51,28 +54,18 @@ final class Company implements Rule {
     }
 
     private static Optional<Finding> eaten(Setting s, Party resident) {
-        return Eaten.of(s.wish(), resident, s.plan().startOn(), s.say())
-                .or(() -> Eaten.of(resident, s.wish(), s.plan().startOn(), s.say()))
+        return Eaten.of(s.wish(), resident, s.plan().startOn())
+                .or(() -> Eaten.of(resident, s.wish(), s.plan().startOn()))
                 .map(e -> Finding.of(
                         RuleName.COMPANY,
                         Step.SURGE,
-                        Figure.of("not eaten"),
-                        Figure.of(resident.species().scientificName()),
-                        "company",
-                        English.capital(e.eater().species().name()) + " eats "
-                                + e.prey().orElseThrow().species().name() + " from " + Measures.date(e.from()) + " on. "
-                                + e.reason(),
-                        Remedy.none(
-                                "eaten-" + resident.id(),
-                                "not with your " + resident.species().name()),
+                        Figure.of(Wanted.NOT_EATEN),
+                        Figure.of(resident.species()),
+                        Unit.COMPANY,
+                        new Reason.Eats(
+                                e.eater().species(), e.prey().orElseThrow().species(), e.from(), e.reason()),
+                        Remedy.none("eaten-" + resident.id(), new Condition.NotWithYour(resident.species())),
                         e.eater().species().source("mouth")));
-    }
-
-    /** 'your royal gramma', or 'either purple tang of yours': two of a kind are named once. */
-    private static String yours(List<Party> kind) {
-        String name = kind.get(0).species().name();
-        int count = kind.stream().mapToInt(Party::count).sum();
-        return kind.size() == 1 ? "your " + name : (count == 2 ? "either " : "each ") + name + " of yours";
     }
 
     private static Optional<Finding> pressed(Setting s, Party resident, Quarters quarters, List<Party> kind) {
@@ -88,30 +81,31 @@ final class Company implements Rule {
             return Optional.empty();
         }
         Party aggressor = byResident ? resident : s.wish();
-        String why = Tension.mainly(byResident ? on : by)
-                + (aggressor.own().tells() ? " It " + aggressor.own().says() + "." : "");
+        Optional<Reason.SeenHere> seen =
+                Optional.of(aggressor.own()).filter(OwnRecord::tells).map(o -> new Reason.SeenHere(o.seen()));
         Step step = Tension.stepOf(index);
         return Optional.of(Finding.of(
                 RuleName.COMPANY,
                 step,
                 Figure.of(Tension.CHOP_FROM),
                 Figure.of(index),
-                "tension",
-                English.capital(yours(kind)) + (byResident ? " would press it" : " would be pressed by it") + ", about "
-                        + Math.round(index) + " of 100 even through the box. " + why,
+                Unit.TENSION,
+                Sentences.of(new Reason.Presses(
+                                resident.species(),
+                                kind.size(),
+                                kind.stream().mapToInt(Party::count).sum(),
+                                byResident,
+                                Math.round(index)))
+                        .and(Tension.mainly(byResident ? on : by))
+                        .and(seen),
                 remedy(step, resident),
-                "Pelluna's judgement"));
+                Source.JUDGEMENT));
     }
 
     private static Remedy remedy(Step step, Party resident) {
         return step == Step.SURGE
-                ? Remedy.none(
-                        "pressed-" + resident.id(),
-                        "not beside your " + resident.species().name() + " in this tank")
-                : Remedy.change(
-                        "box",
-                        "it goes through the see-through box, and you watch the "
-                                + resident.species().name());
+                ? Remedy.none("pressed-" + resident.id(), new Condition.NotBesideYour(resident.species()))
+                : Remedy.change("box", new Condition.ThroughTheBox(resident.species()));
     }
 
     /**
@@ -119,9 +113,9 @@ final class Company implements Rule {
      * dragonets.
      */
     private static Optional<Finding> hungry(Setting s) {
-        List<String> quick = s.plan().staying().stream()
+        List<Species> quick = s.plan().staying().stream()
                 .filter(p -> p.species().diet().pace() == Pace.QUICK)
-                .map(p -> p.species().name())
+                .map(Party::species)
                 .distinct()
                 .toList();
         if (s.species().diet().pace() != Pace.SLOW || s.species().diet().hard() < 4 || quick.isEmpty()) {
@@ -131,13 +125,13 @@ final class Company implements Rule {
         return Optional.of(Finding.of(
                 RuleName.COMPANY,
                 helpless ? Step.SURGE : quick.size() >= CROWD ? Step.CHOP : Step.RIPPLE,
-                Figure.of("calm feeders"),
+                Figure.of(Wanted.CALM_FEEDERS),
                 Figure.of(quick.size()),
-                "quick feeders",
-                "It feeds slowly; " + English.list(quick) + " will have eaten before it starts.",
+                Unit.QUICK_FEEDERS,
+                new Reason.LeftHungry(quick),
                 helpless
-                        ? Remedy.none("hungry", "it needs a tank of its own, with calm company")
-                        : Remedy.change("target", "you feed it by itself, right in front of it, every day"),
+                        ? Remedy.none("hungry", new Condition.TankOfItsOwn())
+                        : Remedy.change("target", new Condition.FedByItself()),
                 s.source("feeding")));
     }
 }

@@ -3,6 +3,7 @@ package pelluna.core.sieve;
 import java.util.List;
 import pelluna.core.tank.Cover;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /** Jumpers and open tanks. Common practice: most jump in the first days, and any gap will do. */
 final class CoverRule implements Rule {
@@ -17,12 +18,11 @@ final class CoverRule implements Rule {
         return List.of(Finding.of(
                 RuleName.COVER,
                 step,
-                Figure.of("mesh or solid"),
-                Figure.of(cover.word()),
-                "cover",
-                (jumps == 2 ? "It jumps, and readily" : "It jumps when startled") + "; your tank is "
-                        + (cover == Cover.NONE ? "open." : "covered only in part."),
-                Remedy.change("cover", "the whole tank is covered with fine mesh or a lid"),
+                Figure.of(Wanted.MESH_OR_SOLID),
+                Figure.of(cover),
+                Unit.COVER,
+                new Reason.JumpsOut(jumps == 2, cover),
+                Remedy.change("cover", new Condition.Covered()),
                 s.source("jumps")));
     }
 }

@@ -3,8 +3,9 @@ package pelluna.core.sieve;
 import java.util.List;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Species;
-import pelluna.core.units.English;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
+import pelluna.core.units.Volume;
 
 /**
  * The number of its kind, those that already live here counted in. Common practice: too few, too many, never two; too
@@ -30,11 +31,6 @@ final class GroupSize implements Rule {
                     : fierce && (most == 1 || count > most + 1) ? Step.SURGE : Step.CHOP;
             int softer = Elbow.room(s, count);
             Step softened = Step.values()[Math.max(Step.RIPPLE.ordinal(), step.ordinal() - softer)];
-            String ends = "They end up as "
-                    + (most == 1
-                            ? "one: the strongest drives off the rest"
-                            : most == 2 ? "a pair: the strongest two drive off the rest" : "about " + most)
-                    + ".";
             return finding(
                     s,
                     softened,
@@ -42,11 +38,8 @@ final class GroupSize implements Rule {
                     count,
                     here,
                     softened == step
-                            ? ends
-                            : "In little room they end up as "
-                                    + (most == 1 ? "one" : most == 2 ? "a pair" : "about " + most) + "; with "
-                                    + s.say().volume(s.tank().glassLitres())
-                                    + " and a hide for each they mostly keep out of one another's way.");
+                            ? new Reason.EndUpAs(most)
+                            : new Reason.KeepApart(most, new Volume(s.tank().glassLitres())));
         }
         if (count < social.least()) {
             return few(s, count, here);
@@ -57,9 +50,9 @@ final class GroupSize implements Rule {
                     Step.RIPPLE,
                     Figure.of(1),
                     Figure.of(2),
-                    "fish",
-                    "Two get on if they are a mated pair; two strangers of a kind fight.",
-                    Remedy.change("group", "the two are a mated pair, or differ clearly in size"),
+                    Unit.FISH,
+                    new Reason.StrangersFight(),
+                    Remedy.change("group", new Condition.MatedPair()),
                     s.source("social")));
         }
         return List.of();
@@ -91,8 +84,7 @@ final class GroupSize implements Rule {
                     least,
                     count,
                     here,
-                    "Never " + English.count(count, "", "").trim()
-                            + ": the stronger wears out the weaker. One alone, or a group of " + least + " and more.");
+                    new Reason.HaremTooFew(count, least));
         }
         return finding(
                 s,
@@ -100,25 +92,23 @@ final class GroupSize implements Rule {
                 least,
                 count,
                 here,
-                "It lives in a shoal; fewer than " + least + " stay shy or pick on one another.");
+                new Reason.ShoalTooFew(least));
     }
 
-    private static List<Finding> finding(Setting s, Step step, int needs, int count, int here, String why) {
+    private static List<Finding> finding(Setting s, Step step, int needs, int count, int here, Reason why) {
         int wanted = needs - here;
         Remedy remedy = wanted <= 0
-                ? Remedy.none("group", "no more of them: those that live here are enough")
+                ? Remedy.none("group", new Condition.NoMoreOfThem())
                 : Remedy.change(
                         "group",
-                        "the number of " + s.species().name() + " you add is " + wanted
-                                + (s.species().social().life() == GroupLife.HAREM && here == 0
-                                        ? ", or one alone"
-                                        : ""));
+                        new Condition.SoManyAdded(
+                                s.species(), wanted, s.species().social().life() == GroupLife.HAREM && here == 0));
         return List.of(Finding.of(
                 RuleName.GROUP_SIZE,
                 step,
                 Figure.of(needs),
                 Figure.of(count),
-                "fish",
+                Unit.FISH,
                 why,
                 remedy,
                 s.source("social")));

@@ -2,6 +2,7 @@ package pelluna.core.sieve;
 
 import java.util.List;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /**
  * How hard it is to get eating (1 to 5) against the keeper's years: first-year 2, settled 3, seasoned 4. One over is a
@@ -18,20 +19,16 @@ final class HardFeeder implements Rule {
         }
         Step step = hard - has >= 2 ? Step.SURGE : Step.CHOP;
         Remedy remedy = step == Step.SURGE
-                ? Remedy.none(
-                        "eating",
-                        "leave it in the sea: few live past some months, and a keeper with more years behind them has "
-                                + "the better chance")
-                : Remedy.change("eating", "you have seen it eat prepared food in the shop, more than once");
+                ? Remedy.none("eating", new Condition.LeftInTheSea())
+                : Remedy.change("eating", new Condition.SeenEating());
         return List.of(Finding.of(
                 RuleName.HARD_FEEDER,
                 step,
                 Figure.of(hard),
                 Figure.of(has),
-                "of 5",
-                "Getting it to eat is " + hard + " of 5 in difficulty; a "
-                        + s.tank().keeper().word() + " keeper is ready for " + has + ". It lives on "
-                        + s.species().diet().guild().word().replace('-', ' ') + ".",
+                Unit.OF_5,
+                new Reason.HardToFeed(
+                        hard, s.tank().keeper(), has, s.species().diet().guild()),
                 remedy,
                 s.source("feeding")));
     }

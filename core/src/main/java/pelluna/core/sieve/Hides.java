@@ -3,6 +3,7 @@ package pelluna.core.sieve;
 import java.util.List;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /**
  * A hide for each that needs one, after the residents have taken theirs. None free is a Surge, too few a Chop:
@@ -25,12 +26,10 @@ final class Hides implements Rule {
                 free == 0 ? Step.SURGE : Step.CHOP,
                 Figure.of(needs),
                 Figure.of(free),
-                "hides",
-                "It needs " + (needs == 1 ? "a hide" : needs + " hides") + " of its own; of your "
-                        + s.tank().hides() + ", " + Math.min(taken, s.tank().hides()) + " are taken.",
-                Remedy.change(
-                        "hides",
-                        "there " + (needs - free == 1 ? "is one more hide" : "are " + (needs - free) + " more hides")),
+                Unit.HIDES,
+                new Reason.NeedsHides(
+                        needs, s.tank().hides(), Math.min(taken, s.tank().hides())),
+                Remedy.change("hides", new Condition.MoreHides(needs - free)),
                 s.source("hides")));
     }
 

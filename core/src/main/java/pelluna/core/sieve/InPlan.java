@@ -2,42 +2,44 @@ package pelluna.core.sieve;
 
 import java.util.ArrayList;
 import java.util.List;
+import pelluna.core.catalogue.Source;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
+import pelluna.core.units.Statement;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /** Findings that only the whole plan can make: who keeps whom out, and who presses whom in the planned order. */
 public final class InPlan {
-    private static final String SOURCE = "Pelluna's judgement";
+    private static final Source SOURCE = Source.JUDGEMENT;
 
     private InPlan() {}
 
-    public static Finding keptOutBy(Party other, String because) {
+    public static Finding keptOutBy(Party other, Statement because) {
         return Finding.of(
                 RuleName.COMPANY,
                 Step.SURGE,
-                Figure.of("not together"),
-                Figure.of(other.species().scientificName()),
-                "company",
+                Figure.of(Wanted.NOT_TOGETHER),
+                Figure.of(other.species()),
+                Unit.COMPANY,
                 because,
-                Remedy.change(
-                        "instead-of-" + other.id(), "the " + other.species().name() + " stays behind instead"),
+                Remedy.change("instead-of-" + other.id(), new Condition.OtherStaysBehind(other.species())),
                 SOURCE);
     }
 
     /** Nothing if the wish is over the number by itself: then its own finding has said so. */
-    public static List<Finding> keptOutByNumber(Verdict alone, String because) {
+    public static List<Finding> keptOutByNumber(Verdict alone, Statement because) {
         if (alone.findings().stream().anyMatch(f -> f.rule() == RuleName.CAPACITY && f.blocks())) {
             return List.of();
         }
         return List.of(Finding.of(
                 RuleName.CAPACITY,
                 Step.CHOP,
-                Figure.of("room left"),
-                Figure.of("none"),
-                "number",
+                Figure.of(Wanted.ROOM_LEFT),
+                Figure.of(Wanted.NONE),
+                Unit.NUMBER,
                 because,
-                Remedy.change("number", "another wish stays behind, or you change more water"),
+                Remedy.change("number", new Condition.AnotherStaysBehind()),
                 SOURCE));
     }
 
@@ -51,23 +53,14 @@ public final class InPlan {
             if ((target || aggressor)
                     && t.step().atLeast(Step.CHOP)
                     && taken.stream().anyMatch(p -> p.id().equals(other.id()))) {
-                String name = other.species().name();
                 findings.add(Finding.of(
                         RuleName.COMPANY,
                         Step.CHOP,
                         Figure.of(Tension.CHOP_FROM),
                         Figure.of(t.index()),
-                        "tension",
-                        target
-                                ? "In the planned order the " + name + " would press it, about " + Math.round(t.index())
-                                        + " of 100."
-                                : "In the planned order it would press the " + name + ", about " + Math.round(t.index())
-                                        + " of 100.",
-                        Remedy.change(
-                                "order-" + other.id(),
-                                "it keeps its place in the order and the newcomer of the two goes through the box "
-                                        + "(with the "
-                                        + name + ")"),
+                        Unit.TENSION,
+                        new Reason.PressesInOrder(other.species(), target, Math.round(t.index())),
+                        Remedy.change("order-" + other.id(), new Condition.KeepsItsPlace(other.species())),
                         SOURCE));
             }
         }

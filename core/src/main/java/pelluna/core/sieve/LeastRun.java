@@ -2,6 +2,8 @@ package pelluna.core.sieve;
 
 import java.util.List;
 import pelluna.core.catalogue.Schools;
+import pelluna.core.units.Length;
+import pelluna.core.units.Unit;
 
 /**
  * The longest straight swim against the least run of the stance. Under 90 % a Chop, under 70 % a Surge: Pelluna's
@@ -19,14 +21,9 @@ final class LeastRun implements Rule {
                                 step,
                                 Figure.of(needs),
                                 Figure.of(has),
-                                "cm",
-                                s.until() + "This needs a " + s.say().length(needs) + " run; yours is "
-                                        + s.say().length(has) + ".",
-                                Remedy.otherTank(
-                                        "run",
-                                        needs,
-                                        "a tank with a run of at least "
-                                                + s.say().length(needs)),
+                                Unit.CM,
+                                s.until(new Reason.NeedsRun(new Length(needs), new Length(has))),
+                                Remedy.otherTank("run", needs, new Condition.TankWithRun(new Length(needs))),
                                 s.source("run"))
                         .disputed(schools))
                 .stream()

@@ -3,6 +3,8 @@ package pelluna.core.sieve;
 import java.util.List;
 import pelluna.core.catalogue.Schools;
 import pelluna.core.tank.QuotedSize;
+import pelluna.core.units.Unit;
+import pelluna.core.units.Volume;
 
 /**
  * The glass of the display against the least volume of the stance, to the nearest 5 %: what keepers quote ('180
@@ -22,13 +24,9 @@ final class LeastVolume implements Rule {
                                 step,
                                 Figure.of(needs),
                                 Figure.of(has),
-                                "L",
-                                s.until() + "This needs a tank of " + s.say().volume(needs) + "; yours holds "
-                                        + s.say().volume(has) + ".",
-                                Remedy.otherTank(
-                                        "volume",
-                                        needs,
-                                        "a tank of at least " + s.say().volume(needs)),
+                                Unit.LITRES,
+                                s.until(new Reason.NeedsVolume(new Volume(needs), new Volume(has))),
+                                Remedy.otherTank("volume", needs, new Condition.TankOf(new Volume(needs))),
                                 s.source(
                                         s.wish().count() >= 3
                                                         && s.species()

@@ -1,6 +1,7 @@
 package pelluna.core.sieve;
 
 import java.util.List;
+import pelluna.core.units.Unit;
 
 /** Meals a day against the feeding habit: one too few is a Ripple, two a Chop, more a Surge. Pelluna's judgement. */
 final class Meals implements Rule {
@@ -16,9 +17,9 @@ final class Meals implements Rule {
                 Setting.atMostSurge(needs - has),
                 Figure.of(needs),
                 Figure.of(has),
-                "meals a day",
-                "It wants " + needs + " small meals a day; you give " + has + ".",
-                Remedy.change("meals", "you feed " + needs + " small meals a day; an automatic feeder helps"),
+                Unit.MEALS_A_DAY,
+                new Reason.WantsMeals(needs, has),
+                Remedy.change("meals", new Condition.FedADay(needs)),
                 s.source("feeding")));
     }
 }

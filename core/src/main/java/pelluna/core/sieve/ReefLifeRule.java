@@ -6,7 +6,9 @@ import pelluna.core.catalogue.Habit;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
+import pelluna.core.units.Length;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /** One finding for each kind of life that is kept here and that it endangers. 'Reef safe' is never one word. */
 final class ReefLifeRule implements Rule {
@@ -33,23 +35,15 @@ final class ReefLifeRule implements Rule {
         Species.ReefRisk risk = s.species().reefLife().get(kind);
         double spares = risk == null ? 0 : risk.sparesFromCm();
         Step step = Step.values()[harm.ordinal()];
-        String does = switch (harm) {
-            case LEAVES_ALONE -> "It leaves " + kind.plain() + " alone";
-            case KNOWN ->
-                risk == null
-                        ? "It drops sand, which has been known to bury " + kind.plain()
-                        : "It has been known to go for " + kind.plain();
-            case OFTEN -> "It often goes for " + kind.plain();
-            case EXPECT -> "Expect it to go for " + kind.plain();
-        };
-        String size = spares > 0 ? "; it tends to spare those over " + s.say().length(spares) : "";
         return Finding.of(
                 RuleName.REEF_LIFE,
                 step,
-                Figure.of("none kept"),
-                Figure.of(kind.word()),
-                "kept",
-                does + size + ".",
+                Figure.of(Wanted.NONE_KEPT),
+                Figure.of(kind),
+                Unit.KEPT,
+                risk == null && harm == Harm.KNOWN
+                        ? new Reason.BuriesWithSand(kind)
+                        : new Reason.GoesFor(harm, kind, new Length(spares)),
                 remedy(s, kind, harm, spares),
                 s.source(risk == null ? "habits" : "reef"));
     }
@@ -57,18 +51,12 @@ final class ReefLifeRule implements Rule {
     private static Remedy remedy(Setting s, ReefLife kind, Harm harm, double spares) {
         String key = "reef-" + kind.word();
         if (spares > 0) {
-            return Remedy.change(
-                    key,
-                    "your " + kind.plain() + " are larger than " + s.say().length(spares)
-                            + ", and you accept the risk");
+            return Remedy.change(key, new Condition.LargerThan(kind, new Length(spares)));
         }
         if (harm == Harm.EXPECT) {
-            return Remedy.none(key, "not with " + kind.plain() + "; it needs a tank without");
+            return Remedy.none(key, new Condition.NotWith(kind));
         }
         return Remedy.change(
-                key,
-                harm == Harm.KNOWN
-                        ? "you watch it around the " + kind.plain()
-                        : "you part with the " + kind.plain() + ", or accept to lose some");
+                key, harm == Harm.KNOWN ? new Condition.WatchedAround(kind) : new Condition.PartedWith(kind));
     }
 }

@@ -1,6 +1,8 @@
 package pelluna.core.sieve;
 
 import java.util.List;
+import pelluna.core.units.Length;
+import pelluna.core.units.Unit;
 
 /**
  * Sand for fish that sleep, dig or feed in it. Under 90 % of the depth a Chop, under a half a Surge: Pelluna's
@@ -17,11 +19,9 @@ final class Sand implements Rule {
                         step,
                         Figure.of(needs),
                         Figure.of(has),
-                        "cm",
-                        "It lives in and on " + s.say().length(needs) + " of sand; yours is "
-                                + (has == 0 ? "bare." : s.say().length(has) + " deep."),
-                        Remedy.change(
-                                "sand", "there are " + s.say().length(needs) + " of fine sand, or a deep tray of it"),
+                        Unit.CM,
+                        new Reason.LivesInSand(new Length(needs), new Length(has), has == 0),
+                        Remedy.change("sand", new Condition.SandOf(new Length(needs))),
                         s.source("sand")))
                 .stream()
                 .toList();

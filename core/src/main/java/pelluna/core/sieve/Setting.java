@@ -1,18 +1,19 @@
 package pelluna.core.sieve;
 
 import java.util.Optional;
+import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Tank;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 import pelluna.core.units.Step;
 
 /** One wish held against one tank: what every rule looks at. */
-public record Setting(Plan plan, Party wish, Measures say, Living living) {
-    public Setting(Plan plan, Party wish, Measures say) {
-        this(plan, wish, say, new Living(plan));
+public record Setting(Plan plan, Party wish, Living living) {
+    public Setting(Plan plan, Party wish) {
+        this(plan, wish, new Living(plan));
     }
 
     Tank tank() {
@@ -37,12 +38,12 @@ public record Setting(Plan plan, Party wish, Measures say, Living living) {
                 : Math.min(1, wish.adultCm() / species().size().usualCm());
     }
 
-    /** 'By the day it leaves, at 12 cm: ', for a fish that is to be traded in; nothing for one that stays. */
-    String until() {
-        return grownShare() < 1 ? "By the day it leaves, at " + say.length(wish.adultCm()) + ": " : "";
+    /** A reason, told of the length on the day it leaves for a fish that is to be traded in. */
+    Reason until(Reason reason) {
+        return grownShare() < 1 ? new Reason.ByTheDayItLeaves(new Length(wish.adultCm()), reason) : reason;
     }
 
-    String source(String fact) {
+    Source source(String fact) {
         return species().source(fact);
     }
 

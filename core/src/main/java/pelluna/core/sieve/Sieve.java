@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.core.units.Measures;
 
 /** Every wish against every rule, in the order of the meshes: read this list from top to bottom. */
 public final class Sieve {
@@ -33,13 +32,13 @@ public final class Sieve {
     private Sieve() {}
 
     /** What every rule says about one wish alone: the tank and its residents, the other wishes left out. */
-    public static Verdict sift(Plan plan, Party wish, Measures say) {
-        return sift(new Setting(plan, wish, say));
+    public static Verdict sift(Plan plan, Party wish) {
+        return sift(new Setting(plan, wish));
     }
 
     /** The same for one of many wishes, with those who live there settled once for all of them. */
-    public static Verdict sift(Plan plan, Party wish, Measures say, Living living) {
-        return sift(new Setting(plan, wish, say, living));
+    public static Verdict sift(Plan plan, Party wish, Living living) {
+        return sift(new Setting(plan, wish, living));
     }
 
     private static Verdict sift(Setting setting) {

@@ -1,6 +1,7 @@
 package pelluna.core.sieve;
 
 import java.util.List;
+import pelluna.core.units.Unit;
 
 /** Difficulty 1 to 4 against the keeper's years; one over is a Chop, two a Surge. Pelluna's judgement. */
 final class Skill implements Rule {
@@ -16,10 +17,9 @@ final class Skill implements Rule {
                 Setting.atMostSurge(needs - has + 1),
                 Figure.of(needs),
                 Figure.of(has),
-                "of 4",
-                "Keepers call it " + needs + " of 4 in difficulty; a "
-                        + s.tank().keeper().word() + " keeper does well up to " + has + ".",
-                Remedy.wait("skill", "easier fish have lived well with you for a year first"),
+                Unit.OF_4,
+                new Reason.TooDifficult(needs, s.tank().keeper(), has),
+                Remedy.wait("skill", new Condition.EasierFishFirst()),
                 s.source("skill")));
     }
 }

@@ -3,7 +3,8 @@ package pelluna.core.sieve;
 import java.time.LocalDate;
 import java.util.List;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 
 /**
  * Age since the cycle against what the species wants. Younger than two thirds of it a Chop, than a third a Surge:
@@ -20,11 +21,11 @@ public final class TankAge implements Rule {
         if (has < 0) {
             return List.of(Finding.of(
                     RuleName.TANK_AGE,
-                    pelluna.core.units.Step.SURGE,
+                    Step.SURGE,
                     Figure.of(months),
                     Figure.of(has),
-                    "months",
-                    "The tank is still cycling until " + Measures.date(s.tank().cycledOn()) + ".",
+                    Unit.MONTHS,
+                    new Reason.StillCycling(s.tank().cycledOn()),
                     waitFor(s),
                     s.source("age")));
         }
@@ -34,9 +35,8 @@ public final class TankAge implements Rule {
                         step,
                         Figure.of(months),
                         Figure.of(has),
-                        "months",
-                        "It wants a tank that has run for " + Measures.number(months)
-                                + " months; yours will have run for " + Measures.number(Measures.round(has, 1)) + ".",
+                        Unit.MONTHS,
+                        new Reason.WantsAge(months, has),
                         waitFor(s),
                         s.source("age")))
                 .stream()
@@ -52,6 +52,6 @@ public final class TankAge implements Rule {
     }
 
     private static Remedy waitFor(Setting s) {
-        return Remedy.wait("age", "it comes on or after " + Measures.date(ripeOn(s)));
+        return Remedy.wait("age", new Condition.ComesFrom(ripeOn(s)));
     }
 }

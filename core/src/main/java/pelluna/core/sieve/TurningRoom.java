@@ -3,7 +3,8 @@ package pelluna.core.sieve;
 import java.util.List;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Swims;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
+import pelluna.core.units.Unit;
 
 /**
  * Body lengths in the run when fully grown: a fish that never stops wants five, one that cruises four, others two. That
@@ -31,18 +32,9 @@ public final class TurningRoom implements Rule {
                         step,
                         Figure.of(needs),
                         Figure.of(has),
-                        "body lengths",
-                        "Grown to " + s.say().length(adult) + " it turns after "
-                                + Measures.number(Measures.round(has, 1)) + " body lengths; a fish that "
-                                + (swims == Swims.NEVER_STOPS
-                                        ? "never stops"
-                                        : swims == Swims.CRUISES ? "cruises" : "stays put")
-                                + " wants "
-                                + Measures.number(needs) + ".",
-                        Remedy.otherTank(
-                                "run",
-                                needs * adult,
-                                "a tank with a run of at least " + s.say().length(needs * adult)),
+                        Unit.BODY_LENGTHS,
+                        new Reason.TurnsAfter(new Length(adult), has, swims, needs),
+                        Remedy.otherTank("run", needs * adult, new Condition.TankWithRun(new Length(needs * adult))),
                         s.source("adult")))
                 .stream()
                 .toList();

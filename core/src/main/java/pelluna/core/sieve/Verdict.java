@@ -13,28 +13,22 @@ import pelluna.core.units.Named;
  * The outcome for one wish. 'Fits if' names the smallest set of changes that takes away every Chop and Surge; if one of
  * them is out of reach in this tank, it is 'not in this tank'.
  */
-public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Finding> findings) {
+public record Verdict(Party wish, Outcome outcome, List<Condition> fitsIf, List<Finding> findings) {
     /** The three outcomes. */
     public enum Outcome implements Named {
-        FITS("fits", "fits"),
-        FITS_IF("fits-if", "fits if …"),
-        NOT_IN_THIS_TANK("not-in-this-tank", "not in this tank");
+        FITS("fits"),
+        FITS_IF("fits-if"),
+        NOT_IN_THIS_TANK("not-in-this-tank");
 
         private final String word;
-        private final String plain;
 
-        Outcome(String word, String plain) {
+        Outcome(String word) {
             this.word = word;
-            this.plain = plain;
         }
 
         @Override
         public String word() {
             return word;
-        }
-
-        public String plain() {
-            return plain;
         }
     }
 
@@ -49,7 +43,10 @@ public record Verdict(Party wish, Outcome outcome, List<String> fitsIf, List<Fin
         }
         Outcome outcome = outOfReach ? Outcome.NOT_IN_THIS_TANK : conditions.isEmpty() ? Outcome.FITS : Outcome.FITS_IF;
         return new Verdict(
-                wish, outcome, conditions.values().stream().map(Remedy::text).toList(), List.copyOf(findings));
+                wish,
+                outcome,
+                conditions.values().stream().map(Remedy::condition).toList(),
+                List.copyOf(findings));
     }
 
     /** The same verdict with what only the whole plan can tell. */

@@ -2,8 +2,9 @@ package pelluna.core.sieve;
 
 import java.util.List;
 import pelluna.core.catalogue.Species;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
+import pelluna.core.units.Temperature;
+import pelluna.core.units.Unit;
 
 /**
  * Temperature and salinity against the species' range. Up to one unit outside a Ripple, up to two a Chop, beyond a
@@ -21,11 +22,11 @@ final class WaterRange implements Rule {
     public List<Finding> check(Setting s) {
         Species.Needs n = s.species().needs();
         return rule == RuleName.TEMPERATURE
-                ? compare(s, s.tank().temperatureC(), n.coolestC(), n.warmestC(), "°C", "temperature")
-                : compare(s, s.tank().salinity(), n.leastSalinity(), n.mostSalinity(), "g/kg", "salinity");
+                ? compare(s, s.tank().temperatureC(), n.coolestC(), n.warmestC(), Unit.CELSIUS, "temperature")
+                : compare(s, s.tank().salinity(), n.leastSalinity(), n.mostSalinity(), Unit.GRAMS_PER_KG, "salinity");
     }
 
-    private List<Finding> compare(Setting s, double has, double least, double most, String unit, String fact) {
+    private List<Finding> compare(Setting s, double has, double least, double most, Unit unit, String fact) {
         double outside = Math.max(least - has, has - most);
         if (outside <= 0) {
             return List.of();
@@ -38,12 +39,20 @@ final class WaterRange implements Rule {
                 Figure.of(wanted),
                 Figure.of(has),
                 unit,
-                "It keeps well from " + shown(s, least) + " to " + shown(s, most) + "; yours is " + shown(s, has) + ".",
-                Remedy.change(fact, "the " + fact + " is held at " + shown(s, wanted)),
+                range(least, most, has),
+                Remedy.change(fact, held(wanted)),
                 s.source(fact)));
     }
 
-    private String shown(Setting s, double value) {
-        return rule == RuleName.TEMPERATURE ? s.say().temperature(value) : Measures.number(value) + " g/kg";
+    private Reason range(double least, double most, double has) {
+        return rule == RuleName.TEMPERATURE
+                ? new Reason.TemperatureRange(new Temperature(least), new Temperature(most), new Temperature(has))
+                : new Reason.SalinityRange(least, most, has);
+    }
+
+    private Condition held(double at) {
+        return rule == RuleName.TEMPERATURE
+                ? new Condition.TemperatureHeld(new Temperature(at))
+                : new Condition.SalinityHeld(at);
     }
 }

@@ -8,8 +8,8 @@ import pelluna.core.behaviour.Doing;
 
 /** How keepers say what fish do; the first phrase of each is the one that Pelluna offers. */
 final class Phrases {
-    /** A way to say it. */
-    record Phrase(List<String> words, Doing doing) {}
+    /** A way to say it. @param offered whether it is the way that Pelluna offers */
+    record Phrase(List<String> words, Doing doing, boolean offered) {}
 
     private static final List<Phrase> ALL = sorted(List.of(
             say(Doing.CHASED, "chased", "chases", "chase", "chasing", "charged", "ran off"),
@@ -55,7 +55,7 @@ final class Phrases {
     private static List<Phrase> say(Doing doing, String... ways) {
         List<Phrase> phrases = new ArrayList<>();
         for (String way : ways) {
-            phrases.add(new Phrase(List.of(way.split(" ")), doing));
+            phrases.add(new Phrase(List.of(way.split(" ")), doing, phrases.isEmpty()));
         }
         return phrases;
     }
@@ -82,14 +82,21 @@ final class Phrases {
         return Optional.empty();
     }
 
+    /** The way to say it that Pelluna offers. */
+    static String offered(Doing doing) {
+        return ALL.stream()
+                .filter(p -> p.offered() && p.doing() == doing)
+                .map(p -> String.join(" ", p.words()))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Offers: what to write for each doing, in the order of the doings. */
     static List<String> offered() {
-        List<String> offered = new ArrayList<>();
-        for (Doing d : Doing.values()) {
-            if (ALL.stream().anyMatch(p -> p.doing() == d)) {
-                offered.add(d.says());
-            }
-        }
-        return offered;
+        return ALL.stream()
+                .filter(Phrase::offered)
+                .sorted(Comparator.comparing(Phrase::doing))
+                .map(p -> String.join(" ", p.words()))
+                .toList();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pelluna.core.scape.Hide;
+import pelluna.core.units.Statement;
 
 /** Words for a place in the tank: a side and a thing, as in 'left cave'. Immutable. */
 public final class Places {
@@ -53,12 +54,29 @@ public final class Places {
         return Math.max(0, Math.min(1, value));
     }
 
-    /** In words, for a sentence: 'left, near the sand'. */
-    public static String words(Sighting.Spot spot) {
-        String side = spot.x() < 1 / 3.0 ? "left" : spot.x() > 2 / 3.0 ? "right" : "middle";
-        return side
-                + (spot.y() < 0.15
-                        ? ", at the sand"
-                        : spot.y() > 0.85 ? ", at the surface" : spot.y() > 0.6 ? ", open water" : "");
+    /** About where a place is. */
+    public static Where where(Sighting.Spot spot) {
+        return new Where(
+                spot.x() < 1 / 3.0 ? Side.LEFT : spot.x() > 2 / 3.0 ? Side.RIGHT : Side.MIDDLE,
+                spot.y() < 0.15
+                        ? Height.SAND
+                        : spot.y() > 0.85 ? Height.SURFACE : spot.y() > 0.6 ? Height.OPEN_WATER : Height.BETWEEN);
     }
+
+    /** A third of the front, from the left. */
+    public enum Side {
+        LEFT,
+        MIDDLE,
+        RIGHT
+    }
+
+    /** A layer of the tank. */
+    public enum Height {
+        SAND,
+        BETWEEN,
+        OPEN_WATER,
+        SURFACE
+    }
+
+    public record Where(Side side, Height height) implements Statement {}
 }

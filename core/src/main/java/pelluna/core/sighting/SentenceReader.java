@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import pelluna.core.behaviour.Doing;
-import pelluna.core.units.English;
 
 /**
  * Reads a sighting as keepers write it: 'angel chased wrasse x3 left cave', 'gramma hides', 'angel nipped wrasse hard;
@@ -28,8 +27,13 @@ public final class SentenceReader {
         this.places = places;
     }
 
+    /** How a deed is written in a sentence that is read here. */
+    public static String phrase(Doing doing) {
+        return Phrases.offered(doing);
+    }
+
     /** What was understood, or why not; never both. */
-    public record Reading(Optional<Sighting> sighting, String problem) {}
+    public record Reading(Optional<Sighting> sighting, Optional<Unclear> problem) {}
 
     public Reading read(String text) {
         String[] parts = text.split(";", 2);
@@ -37,7 +41,7 @@ public final class SentenceReader {
         List<String> words = words(parts[0]);
         Optional<Phrases.At> at = Phrases.in(words);
         if (at.isEmpty()) {
-            return no("What did it do? As in 'chased', 'nipped', 'hides', 'eats'.");
+            return no(new Unclear.WhatDidItDo());
         }
         Doing doing = at.get().doing();
         List<String> after = new ArrayList<>(words.subList(at.get().to(), words.size()));
@@ -47,7 +51,7 @@ public final class SentenceReader {
         after.removeIf(w -> Places.known(w) || w.equals("in") || w.equals("near"));
         List<Known> who = names.meant(words.subList(0, at.get().from()));
         if (doing.ofAFish() && who.size() != 1) {
-            return no(which("who", words.subList(0, at.get().from()), who));
+            return no(which(new Unclear.Who(), words.subList(0, at.get().from()), who));
         }
         List<Known> whom = names.meant(after);
         if (doing.toAnother() && whom.size() > 1) {
@@ -56,10 +60,10 @@ public final class SentenceReader {
         if (doing.toAnother()
                 && whom.size() == 1
                 && whom.get(0).id().equals(who.get(0).id())) {
-            return no("A fish does not do that to itself.");
+            return no(new Unclear.NotToItself());
         }
         if (doing.toAnother() && whom.size() != 1) {
-            return no(which("to whom", after, whom));
+            return no(which(new Unclear.ToWhom(), after, whom));
         }
         return new Reading(
                 Optional.of(new Sighting(
@@ -70,22 +74,23 @@ public final class SentenceReader {
                         gravity,
                         times,
                         note)),
-                "");
+                Optional.empty());
     }
 
-    private static Reading no(String problem) {
-        return new Reading(Optional.empty(), problem);
+    private static Reading no(Unclear problem) {
+        return new Reading(Optional.empty(), Optional.of(problem));
     }
 
-    private static String which(String asked, List<String> typed, List<Known> found) {
+    private static Unclear which(Unclear asked, List<String> typed, List<Known> found) {
         if (typed.isEmpty()) {
-            return English.capital(asked) + "?";
+            return asked;
         }
         String words = String.join(" ", typed);
         return found.isEmpty()
-                ? "Nobody here goes by '" + words + "'."
-                : "'" + words + "' may be "
-                        + String.join(" or ", found.stream().map(Known::label).toList()) + ". Which?";
+                ? new Unclear.NobodyGoesBy(words)
+                : new Unclear.OneOf(
+                        words,
+                        new Unclear.AnyOf(found.stream().map(Known::label).toList()));
     }
 
     private static List<String> words(String text) {

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import pelluna.core.units.English;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 import pelluna.core.units.Named;
+import pelluna.core.units.Temperature;
 
 /**
  * Figures of a tank that its keeper may leave unsaid. Each is asked for; until it is said, something is assumed, and
@@ -16,29 +16,24 @@ import pelluna.core.units.Named;
  * assumed is Pelluna's judgement.
  */
 public enum Unsaid implements Named {
-    AGE("cycledOn", "when its cycle ended", d -> d.cycledOn == null),
-    COVER("cover", "how it is covered", d -> d.cover == null),
-    SAND("sandDepthCm", "how deep its sand is", d -> d.sandDepthCm == null),
-    HIDES("hides", "how many hides it has", d -> d.hides == null && d.scape == null),
-    WATER_CHANGE(
-            "waterChangePercent",
-            "how much water you change",
-            d -> d.waterChangePercent == null || d.waterChangeEveryDays == null),
-    MEALS("mealsADay", "how often you feed", d -> d.mealsADay == null),
-    SEAWEED("seaweed", "whether you offer seaweed", d -> d.seaweed == null),
-    PODS("pods", "whether it has live pods", d -> d.pods == null),
-    KEEPER("keeper", "how long you have kept salt water", d -> d.keeper == null),
-    TEMPERATURE("temperatureC", "its temperature", d -> d.temperatureC == null),
-    SALINITY("salinity", "its salinity", d -> d.salinity == null),
-    QUARANTINE("quarantineSchool", "how you quarantine", d -> d.school == null);
+    AGE("cycledOn", d -> d.cycledOn == null),
+    COVER("cover", d -> d.cover == null),
+    SAND("sandDepthCm", d -> d.sandDepthCm == null),
+    HIDES("hides", d -> d.hides == null && d.scape == null),
+    WATER_CHANGE("waterChangePercent", d -> d.waterChangePercent == null || d.waterChangeEveryDays == null),
+    MEALS("mealsADay", d -> d.mealsADay == null),
+    SEAWEED("seaweed", d -> d.seaweed == null),
+    PODS("pods", d -> d.pods == null),
+    KEEPER("keeper", d -> d.keeper == null),
+    TEMPERATURE("temperatureC", d -> d.temperatureC == null),
+    SALINITY("salinity", d -> d.salinity == null),
+    QUARANTINE("quarantineSchool", d -> d.school == null);
 
     private final String word;
-    private final String plain;
     private final Predicate<TankDraft> missing;
 
-    Unsaid(String word, String plain, Predicate<TankDraft> missing) {
+    Unsaid(String word, Predicate<TankDraft> missing) {
         this.word = word;
-        this.plain = plain;
         this.missing = missing;
     }
 
@@ -48,36 +43,25 @@ public enum Unsaid implements Named {
         return word;
     }
 
-    /** 'when its cycle ended', to go on from 'you have not said'. */
-    public String plain() {
-        return plain;
-    }
-
     boolean missing(TankDraft draft) {
         return missing.test(draft);
     }
 
-    /** What is assumed in its place, as it stands in a sentence. */
-    public String assumed(Tank tank, Measures say) {
+    /** What is assumed in its place. */
+    public TakenAs assumed(Tank tank) {
         return switch (this) {
-            case AGE -> "unknown, and young where it has to count";
-            case COVER ->
-                switch (tank.cover()) {
-                    case PARTIAL -> "covered in part";
-                    default -> tank.cover().word();
-                };
-            case SAND -> tank.sandDepthCm() == 0 ? "no sand" : say.length(tank.sandDepthCm());
-            case HIDES -> English.count(tank.hides(), "hide", "hides");
-            case WATER_CHANGE ->
-                Measures.number(tank.waterChangePercent()) + " % every "
-                        + English.count((int) tank.waterChangeEveryDays(), "day", "days");
-            case MEALS -> English.count(tank.mealsADay(), "meal", "meals") + " a day";
-            case SEAWEED -> tank.seaweed() ? "offered" : "none";
-            case PODS -> tank.pods().word();
-            case KEEPER -> tank.keeper().word();
-            case TEMPERATURE -> say.temperature(tank.temperatureC());
-            case SALINITY -> Measures.number(tank.salinity()) + " g/kg";
-            case QUARANTINE -> tank.school().plain();
+            case AGE -> new TakenAs.UnknownAge();
+            case COVER -> new TakenAs.CoveredAs(tank.cover());
+            case SAND -> new TakenAs.SandDepth(new Length(tank.sandDepthCm()), tank.sandDepthCm() == 0);
+            case HIDES -> new TakenAs.HidesThere(tank.hides());
+            case WATER_CHANGE -> new TakenAs.WaterChange(tank.waterChangePercent(), (int) tank.waterChangeEveryDays());
+            case MEALS -> new TakenAs.MealsADay(tank.mealsADay());
+            case SEAWEED -> new TakenAs.SeaweedOffered(tank.seaweed());
+            case PODS -> new TakenAs.PodsThere(tank.pods());
+            case KEEPER -> new TakenAs.KeptBy(tank.keeper());
+            case TEMPERATURE -> new TakenAs.WaterTemperature(new Temperature(tank.temperatureC()));
+            case SALINITY -> new TakenAs.WaterSalinity(tank.salinity());
+            case QUARANTINE -> new TakenAs.QuarantinedBy(tank.school());
         };
     }
 

@@ -26,85 +26,59 @@ final class Drivers {
 
     static final List<Driver> ALL = List.of(
             new Driver(
-                    "own kind",
+                    Force.OWN_KIND,
                     0.90,
                     e -> e.sameSpecies() ? e.aggressor().species().manner().ownKind() / MOST : 0,
-                    e -> "The same species: how it takes its own kind is "
-                            + of5(e.aggressor().species().manner().ownKind()) + "."),
+                    e -> new TensionReason.SameSpecies(
+                            e.aggressor().species().manner().ownKind())),
             new Driver(
-                    "same genus",
+                    Force.SAME_GENUS,
                     0.85,
                     e -> e.sameGenus() && !e.sameSpecies()
                             ? e.aggressor().species().manner().genus() / MOST
                             : 0,
-                    e -> "Both are " + e.aggressor().species().genus() + "; its temper with its genus is "
-                            + of5(e.aggressor().species().manner().genus()) + "."),
+                    e -> new TensionReason.SameGenus(
+                            e.aggressor().species().genus(),
+                            e.aggressor().species().manner().genus())),
+            new Driver(Force.LOOK_ALIKE, 0.65, Drivers::lookAlike, e -> new TensionReason.LookAlike(colours(e) > 0.6)),
             new Driver(
-                    "look-alike",
-                    0.65,
-                    Drivers::lookAlike,
-                    e -> "Alike in body shape" + (colours(e) > 0.6 ? " and colour" : "")
-                            + ", so it is taken for a rival."),
-            new Driver(
-                    "food rivals",
+                    Force.FOOD_RIVALS,
                     0.35,
                     Drivers::foodRivals,
-                    e -> "They live on much the same food ("
-                            + e.target().species().diet().guild().word().replace('-', ' ') + ")."),
+                    e -> new TensionReason.SameFood(e.target().species().diet().guild())),
+            new Driver(Force.GROUND, 0.50, Drivers::ground, Drivers::sameGround),
+            new Driver(Force.HUNTS, 0.92, Hunting::share, Drivers::kills),
             new Driver(
-                    "ground",
-                    0.50,
-                    Drivers::ground,
-                    e -> (e.overlap() >= 1
-                                    ? "Both hold ground in the same part of the tank, all of it ("
-                                    : "Their grounds overlap by " + Math.max(1, Math.round(100 * e.overlap())) + " % (")
-                            + sharedZones(e).iterator().next().word().replace('-', ' ') + ")."),
-            new Driver(
-                    "hunts",
-                    0.92,
-                    Hunting::share,
-                    e -> killing(e) + " what it cannot swallow, up to about "
-                            + Math.round(100
-                                    * e.aggressor()
-                                            .species()
-                                            .kills()
-                                            .orElseThrow()
-                                            .upToShare()) + " % of its own length, "
-                            + (Hunting.defenceless(e.target().species()) >= 1
-                                    ? "and a fish of the bottom cannot get away."
-                                    : "though a swimmer may get away.")),
-            new Driver(
-                    "temper",
+                    Force.TEMPER,
                     0.72,
                     Drivers::temper,
-                    e -> "Its temper towards strangers is "
-                            + halves(e.aggressor().species().manner().temper())
-                            + " of 5; the other's timidity is "
-                            + of5(e.target().species().manner().timid()) + "."),
+                    e -> new TensionReason.Temper(
+                            e.aggressor().species().manner().temper(),
+                            e.target().species().manner().timid())),
             new Driver(
-                    "newcomer",
+                    Force.NEWCOMER,
                     0.55,
                     e -> e.order() == Encounter.Order.AGGRESSOR_FIRST
                             ? e.aggressor().species().manner().newcomers() / MOST
                             : 0,
-                    e -> "It was there first and takes newcomers badly ("
-                            + of5(e.aggressor().species().manner().newcomers()) + ")."),
+                    e -> new TensionReason.TakesNewcomersBadly(
+                            e.aggressor().species().manner().newcomers())),
             new Driver(
-                    "smaller fish",
+                    Force.SMALLER_FISH,
                     0.45,
                     e -> e.targetCm() < e.aggressorCm()
                             ? e.aggressor().species().manner().smaller() / MOST * (1 - e.targetCm() / e.aggressorCm())
                             : 0,
-                    e -> "It picks on smaller fish ("
-                            + of5(e.aggressor().species().manner().smaller()) + ")."),
+                    e -> new TensionReason.PicksOnSmaller(
+                            e.aggressor().species().manner().smaller())),
             new Driver(
-                    "fin nipping",
+                    Force.FIN_NIPPING,
                     0.70,
                     e -> e.aggressor().species().habits().contains(Habit.NIPS_FINS)
                                     && e.target().species().habits().contains(Habit.LONG_FINS)
                             ? 1
                             : 0.0,
-                    e -> "It nips fins, and the other's are long."));
+                    e -> new TensionReason.NipsFins()));
 
     private Drivers() {}
 
@@ -213,19 +187,16 @@ final class Drivers {
         return shared;
     }
 
-    private static String killing(Encounter e) {
-        return switch (e.aggressor().species().kills().orElseThrow().harm()) {
-            case LEAVES_ALONE, KNOWN -> "It has been known to kill";
-            case OFTEN -> "It often kills";
-            case EXPECT -> "Expect it to kill";
-        };
+    private static TensionReason sameGround(Encounter e) {
+        long percent = e.overlap() >= 1 ? 100 : Math.max(1, Math.min(99, Math.round(100 * e.overlap())));
+        return new TensionReason.SameGround(percent, sharedZones(e).iterator().next());
     }
 
-    private static String halves(double rating) {
-        return pelluna.core.units.Measures.number(rating);
-    }
-
-    private static String of5(int rating) {
-        return rating + " of 5";
+    private static TensionReason kills(Encounter e) {
+        Species.Kills kills = e.aggressor().species().kills().orElseThrow();
+        return new TensionReason.Hunts(
+                kills.harm(),
+                Math.round(100 * kills.upToShare()),
+                Hunting.defenceless(e.target().species()) >= 1);
     }
 }

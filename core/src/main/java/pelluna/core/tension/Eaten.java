@@ -9,7 +9,7 @@ import pelluna.core.catalogue.Harm;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 
 /**
  * Who can swallow whom, from which day: eaten if the length is at most the eater's mouth share of its own length.
@@ -17,7 +17,7 @@ import pelluna.core.units.Measures;
  * @param eaten species name, or the word of a kind of reef life
  * @param from  the first day on which it fits
  */
-public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate from, String reason) {
+public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate from, EatenReason reason) {
     /** Growth is looked at in steps of a week, for ten years. */
     private static final int STEP_DAYS = 7;
 
@@ -26,7 +26,7 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
     private static final List<ReefLife> BY_SIZE = List.of(ReefLife.SHRIMP, ReefLife.CRABS, ReefLife.SNAILS);
 
     /** Whether and from when the first swallows the second, both grown from the plan's start on. */
-    public static Optional<Eaten> of(Party eater, Party prey, LocalDate start, Measures say) {
+    public static Optional<Eaten> of(Party eater, Party prey, LocalDate start) {
         double mouth = eater.species().mouthShare();
         if (eater.species().scientificName().equals(prey.species().scientificName())
                 || mouth * eater.adultCm() < Math.min(prey.lengthCm(), prey.adultCm())) {
@@ -43,21 +43,23 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
                         Optional.of(prey),
                         prey.species().scientificName(),
                         day,
-                        "At " + say.length(eater.lengthOn(day)) + " it can swallow fish up to " + say.length(bite)
-                                + "; the " + prey.species().name() + " is " + say.length(prey.lengthOn(day))
-                                + " then."));
+                        new EatenReason.Swallows(
+                                new Length(eater.lengthOn(day)),
+                                new Length(bite),
+                                prey.species(),
+                                new Length(prey.lengthOn(day)))));
             }
         }
         return Optional.empty();
     }
 
     /** Everything that is eaten in a plan: fish by fish, then kept crustaceans and snails. */
-    public static List<Eaten> in(Plan plan, Measures say) {
+    public static List<Eaten> in(Plan plan) {
         List<Eaten> found = new ArrayList<>();
         for (Party eater : plan.everybody()) {
             for (Party prey : plan.everybody()) {
                 if (eater != prey) {
-                    of(eater, prey, plan.startOn(), say).ifPresent(found::add);
+                    of(eater, prey, plan.startOn()).ifPresent(found::add);
                 }
             }
             for (ReefLife kind : BY_SIZE) {
@@ -68,10 +70,7 @@ public record Eaten(Party eater, Optional<Party> prey, String eaten, LocalDate f
                             Optional.empty(),
                             kind.word(),
                             plan.startOn(),
-                            "It hunts " + kind.plain()
-                                    + (spares > 0
-                                            ? "; those larger than " + say.length(spares) + " are often spared."
-                                            : ".")));
+                            new EatenReason.HuntsLife(kind, new Length(spares))));
                 }
             }
         }

@@ -1,11 +1,7 @@
 package pelluna.core.tension;
 
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
-import pelluna.core.units.Measures;
 
-/** Something that strengthens or dampens tension that is there: a multiplier above 0 and the sentence that says so. */
-record Factor(String name, ToDoubleFunction<Encounter> multiplier, Sentence says) {
-    interface Sentence {
-        String of(Encounter e, Measures measures);
-    }
-}
+/** Something that strengthens or dampens tension that is there: a multiplier above 0, and why it is so. */
+record Factor(Force force, ToDoubleFunction<Encounter> multiplier, Function<Encounter, TensionReason> why) {}

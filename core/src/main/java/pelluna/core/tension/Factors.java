@@ -1,6 +1,8 @@
 package pelluna.core.tension;
 
 import java.util.List;
+import pelluna.core.units.Length;
+import pelluna.core.units.Volume;
 
 /**
  * What strengthens or dampens tension. That each of these acts, and in which direction, is common practice; the size of
@@ -39,61 +41,48 @@ final class Factors {
 
     static final List<Factor> ALL = List.of(
             new Factor(
-                    "who was first",
+                    Force.WHO_WAS_FIRST,
                     e -> switch (e.order()) {
                         case AGGRESSOR_FIRST -> 1;
                         case TOGETHER -> TOGETHER;
                         case TARGET_FIRST -> LATER;
                         case ANEW -> ANEW;
                     },
-                    (e, m) -> switch (e.order()) {
-                        case AGGRESSOR_FIRST -> "It was there first.";
-                        case TOGETHER ->
-                            "Neither counts as first: they came together, or nobody said who was there before.";
-                        case ANEW -> "The ground is dealt anew: neither has any of its own yet.";
-                        case TARGET_FIRST -> "It comes later, into a tank that is not its own.";
-                    }),
+                    e -> new TensionReason.WhoWasFirst(e.order())),
             new Factor(
-                    "size",
+                    Force.SIZE,
                     Factors::size,
-                    (e, m) -> m.length(e.aggressorCm()) + " against " + m.length(e.targetCm()) + "."),
+                    e -> new TensionReason.Sizes(new Length(e.aggressorCm()), new Length(e.targetCm()))),
             new Factor(
-                    "room",
+                    Force.ROOM,
                     Factors::room,
-                    (e, m) -> m.volume(e.tank().litres()) + " for two that need " + m.volume(needed(e)) + "."),
+                    e -> new TensionReason.Room(new Volume(e.tank().litres()), new Volume(needed(e)))),
             new Factor(
-                    "run",
+                    Force.RUN,
                     e -> clamp(Math.pow(e.tank().runCm() / run(e), RUN_POWER * relief(e)), 0.88, 1.06),
-                    (e, m) -> "A run of " + m.length(e.tank().runCm()) + " where " + m.length(run(e)) + " is usual."),
+                    e -> new TensionReason.Run(new Length(e.tank().runCm()), new Length(run(e)))),
             new Factor(
-                    "hides",
+                    Force.HIDES,
                     e -> 0.8 + 0.4 * Math.exp(-e.tank().hides() / 6.0),
-                    (e, m) -> e.tank().hides() + " hides to get out of sight."),
+                    e -> new TensionReason.HidesInSight(e.tank().hides())),
             new Factor(
-                    "shared attention",
+                    Force.SHARED_ATTENTION,
                     e -> 1 / Math.sqrt(e.target().count()),
-                    (e, m) -> e.target().count() == 1
-                            ? "Nobody of its kind to share the attention."
-                            : e.target().count() + " of a kind share the attention."),
+                    e -> new TensionReason.SharedAttention(e.target().count())),
             new Factor(
-                    "feeding",
+                    Force.FEEDING,
                     Factors::feeding,
-                    (e, m) -> e.tank().mealsADay() + " meals a day"
-                            + (grazer(e)
-                                    ? e.tank().seaweed() ? ", seaweed on offer." : ", no seaweed on offer."
-                                    : ".")),
+                    e -> new TensionReason.Feeding(
+                            e.tank().mealsADay(), grazer(e), e.tank().seaweed())),
             new Factor(
-                    "captive-bred",
+                    Force.CAPTIVE_BRED,
                     e -> e.aggressor().captiveBred() ? CAPTIVE_BRED : 1,
-                    (e, m) -> e.aggressor().captiveBred() ? "Captive-bred: a little milder." : "Not captive-bred."),
+                    e -> new TensionReason.CaptiveBred(e.aggressor().captiveBred())),
+            new Factor(Force.BOX, e -> e.boxed() ? BOXED : 1, e -> new TensionReason.Boxed(e.boxed())),
             new Factor(
-                    "box",
-                    e -> e.boxed() ? BOXED : 1,
-                    (e, m) -> e.boxed() ? "They got used to each other through the box." : "Without the box."),
-            new Factor(
-                    "own record",
+                    Force.OWN_RECORD,
                     Factors::record,
-                    (e, m) -> "Seen in this tank: it " + e.aggressor().own().says() + "."));
+                    e -> new TensionReason.SeenHere(e.aggressor().own().seen())));
 
     private Factors() {}
 

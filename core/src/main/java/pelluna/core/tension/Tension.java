@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.plan.Party;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Statement;
 import pelluna.core.units.Step;
 
 /**
@@ -23,10 +23,12 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
     public static final double SURGE_FROM = 70;
     private static final double WORTH_SAYING = 0.005;
 
-    /**
-     * @param driver whether it drives (effect is its share of the pull, 0 to 1) or is a factor (effect multiplies)
-     */
-    public record Reason(boolean driver, String name, double effect, String says) {}
+    /** @param effect of a driver its share of the pull, 0 to 1; of a factor what it multiplies by */
+    public record Reason(Force force, double effect, TensionReason why) {
+        public boolean driver() {
+            return force.drives();
+        }
+    }
 
     public Tension {
         reasons = List.copyOf(reasons);
@@ -49,13 +51,8 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
         return Optional.of(new Range(index * spread.low(), Math.min(100, index * spread.high())));
     }
 
-    /** @param low 0 to 100 @param high 0 to 100 */
-    public record Range(double low, double high) {
-        public String says() {
-            return "Individuals differ: eight in ten would come to between " + Math.round(low) + " and "
-                    + Math.round(high) + ".";
-        }
-    }
+    /** What eight in ten individuals would come to. @param low 0 to 100 @param high 0 to 100 */
+    public record Range(double low, double high) implements Statement {}
 
     public static Step stepOf(double index) {
         return index >= SURGE_FROM
@@ -78,21 +75,21 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
         return Math.min(100, index);
     }
 
-    /** What drives it most, in words; empty if nothing to speak of does. */
-    public static String mainly(Encounter e) {
-        Driver most = Drivers.ALL.stream()
+    /** What drives it most; empty if nothing to speak of does. */
+    public static Optional<TensionReason> mainly(Encounter e) {
+        return Drivers.ALL.stream()
                 .max(Comparator.comparingDouble(d -> d.pull(e)))
-                .orElseThrow();
-        return most.pull(e) >= WORTH_SAYING ? most.says().apply(e) : "";
+                .filter(d -> d.pull(e) >= WORTH_SAYING)
+                .map(d -> d.why().apply(e));
     }
 
-    /** The index with every reason in the reader's units. */
-    public static Tension of(Encounter e, Measures measures) {
+    /** The index with every reason. */
+    public static Tension of(Encounter e) {
         List<Reason> reasons = new ArrayList<>();
         for (Driver driver : Drivers.ALL) {
             double pull = driver.pull(e);
             if (pull >= WORTH_SAYING) {
-                reasons.add(new Reason(true, driver.name(), pull, driver.says().apply(e)));
+                reasons.add(new Reason(driver.force(), pull, driver.why().apply(e)));
             }
         }
         reasons.sort(Comparator.comparingDouble(Reason::effect).reversed());
@@ -100,8 +97,7 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
             for (Factor factor : Factors.ALL) {
                 double by = factor.multiplier().applyAsDouble(e);
                 if (Math.abs(by - 1) >= WORTH_SAYING) {
-                    reasons.add(
-                            new Reason(false, factor.name(), by, factor.says().of(e, measures)));
+                    reasons.add(new Reason(factor.force(), by, factor.why().apply(e)));
                 }
             }
         }

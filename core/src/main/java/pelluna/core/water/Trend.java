@@ -5,7 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Rounding;
 
 /**
  * Where a figure of the water is going: a straight line through the tests by least squares, with Student's t test of
@@ -74,16 +74,10 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
         return tells() && perWeek > 0 && weeks > 0 && weeks <= FARTHEST_WEEKS ? Optional.of(weeks) : Optional.empty();
     }
 
-    /** 'rising by about 0.4 mg/L a week'. */
-    public String says(String unit) {
+    /** Where it is going. @param unit of the figure, as it is written; may be empty */
+    public Going going(String unit) {
         double size = Math.abs(perWeek);
-        String amount = Measures.number(
-                        size >= 1
-                                ? Measures.round(size, 1)
-                                : size >= 0.1 ? Measures.round(size, 2) : Measures.round(size, 3))
-                + (unit.isEmpty() ? "" : " " + unit);
-        return !tells()
-                ? "no clear trend in " + tests + " tests"
-                : (perWeek > 0 ? "rising" : "falling") + " by about " + amount + " a week, over " + tests + " tests";
+        double amount = Rounding.to(size >= 1 ? 1 : size >= 0.1 ? 2 : 3, size);
+        return tells() ? new Going.Steadily(perWeek > 0, amount, unit, tests) : new Going.NoClearTrend(tests);
     }
 }

@@ -15,7 +15,6 @@ import org.openjdk.jmh.annotations.Warmup;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /** The whole assessment of 15 residents and 25 wishes in a large tank, every fish another species. */
 @State(Scope.Benchmark)
@@ -49,6 +48,6 @@ public class AssessmentBenchmark {
 
     @Benchmark
     public Assessment wholeAssessment() {
-        return new Assessor(Measures.metric()).assess(plan);
+        return new Assessor().assess(plan);
     }
 }

@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import pelluna.core.capacity.LensKind;
+import pelluna.core.capacity.RoomLeft;
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Tension;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
 
 class AssessorTest {
     private static Assessment assess(Plans plans) {
-        return new Assessor(Measures.metric()).assess(plans.plan());
+        return new Assessor().assess(plans.plan());
     }
 
     private static Plans mixed() {
@@ -87,28 +87,15 @@ class AssessorTest {
     }
 
     @Test
-    void theReadersUnitsChangeWordsOnly() {
-        Assessment metric = assess(mixed());
-        Assessment us = new Assessor(new Measures(UnitSystem.US)).assess(mixed().plan());
-        assertThat(us.sieve())
-                .extracting(Verdict::outcome)
-                .isEqualTo(metric.sieve().stream().map(Verdict::outcome).toList());
-        assertThat(us.tension())
-                .extracting(Tension::index)
-                .isEqualTo(metric.tension().stream().map(Tension::index).toList());
-        assertThat(us.arrivals().cost()).isEqualTo(metric.arrivals().cost());
-        assertThat(us.capacity().lenses())
-                .extracting(l -> l.used())
-                .isEqualTo(
-                        metric.capacity().lenses().stream().map(l -> l.used()).toList());
-    }
-
-    @Test
     void noWishesAndNobodyHomeIsAnAnswerToo() {
         Assessment a = assess(Plans.sixFeet());
         assertThat(a.sieve()).isEmpty();
         assertThat(a.arrivals().steps()).isEmpty();
-        assertThat(a.capacity().left()).startsWith("Water decides. By water there is room for");
+        assertThat(a.capacity().left()).isInstanceOfSatisfying(RoomLeft.WhatDecides.class, left -> {
+            assertThat(left.binding()).isEqualTo(LensKind.WASTE);
+            assertThat(left.over()).isFalse();
+            assertThat(left.deciding().all().get(0)).isInstanceOf(RoomLeft.ManyMoreBy.class);
+        });
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import pelluna.core.arrivals.Costs;
 import pelluna.core.arrivals.HandPrice;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.arrivals.Schedule;
@@ -11,11 +12,10 @@ import pelluna.core.arrivals.Scheduler;
 import pelluna.core.outlook.PlanTime;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
 
 /** What it changes that somebody leaves, what a hand costs, what a plan takes. */
 class LeavingEffectTest {
-    private static final Measures SAY = Measures.metric();
 
     @Test
     void whenTheBullyGoesTheOneItKeptOutComesIn() {
@@ -24,16 +24,16 @@ class LeavingEffectTest {
                 .resident("Balistoides conspicillum", 1, 25)
                 .wish("Gramma loreto")
                 .plan();
-        List<String> says = LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60), SAY);
-        assertThat(says).anySatisfy(s -> assertThat(s).isEqualTo("Would come in then: royal gramma."));
-        assertThat(says).anySatisfy(s -> assertThat(s).startsWith("By the length rule"));
+        List<Effect> effects = LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60));
+        assertThat(effects).contains(new Effect.ComeIn(plan.wishes()));
+        assertThat(effects).hasAtLeastOneElementOfType(Effect.InchesHeld.class);
     }
 
     @Test
     void aSmallPeacefulFishThatGoesChangesLittle() {
         Plan plan = Plans.sixFeet().resident("Gramma loreto", 1, 7).plan();
-        assertThat(LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60), SAY))
-                .noneMatch(s -> s.startsWith("Would"));
+        assertThat(LeavingEffect.of(plan, plan.residents().get(0), Plans.START.plusDays(60)))
+                .doesNotHaveAnyElementsOfTypes(Effect.ComeIn.class, Effect.StayBehind.class);
     }
 
     @Test
@@ -51,8 +51,10 @@ class LeavingEffectTest {
         Scheduler scheduler = new Scheduler(hand, hand.wishes());
         HandPrice price = scheduler.price(scheduler.planned());
         assertThat(price.points()).isPositive();
-        assertThat(price.says()).contains("mainly because the ").contains("presses");
-        assertThat(scheduler.price(scheduler.best()).says()).startsWith("As calm as the best order.");
+        assertThat(price.because()).isPresent();
+        assertThat(price.says().all()).hasAtLeastOneElementOfType(Costs.PointsBecause.class);
+        assertThat(scheduler.price(scheduler.best()).says())
+                .isEqualTo(Sentences.of(new Costs.AsCalm(), new Costs.SameDay()));
     }
 
     @Test

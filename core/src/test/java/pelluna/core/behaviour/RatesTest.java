@@ -56,22 +56,20 @@ class RatesTest {
     }
 
     @Test
-    void aChangeIsSaidInWordsFirst() {
+    void aChangeHasItsCourseAndItsWay() {
         RateChange helped = RateChange.between(new Stretch(24, 8), new Stretch(8, 8));
-        assertThat(helped.words()).isEqualTo("about a third of before; hardly chance");
+        assertThat(helped.course()).isEqualTo(new Course.About(Course.Times.THIRD, Course.Chance.HARDLY));
         assertThat(helped.way()).isEqualTo(RateChange.Way.CALMER);
-        assertThat(helped.figures()).isEqualTo("24 acts in 8 h before, 8 in 8 h since");
         RateChange unclear = RateChange.between(new Stretch(3, 6), new Stretch(2, 6));
-        assertThat(unclear.words()).endsWith("could be chance");
         assertThat(unclear.way()).isEqualTo(RateChange.Way.SAME);
         assertThat(RateChange.between(new Stretch(4, 5), new Stretch(40, 5)).way())
                 .isEqualTo(RateChange.Way.WORSE);
-        assertThat(RateChange.between(new Stretch(9, 4), new Stretch(0, 5)).words())
-                .isEqualTo("none since; hardly chance");
-        assertThat(RateChange.between(new Stretch(9, 4), Stretch.NOTHING).words())
-                .isEqualTo("nobody has watched since, so nobody can say");
-        assertThat(RateChange.between(new Stretch(0, 4), new Stretch(0, 4)).words())
-                .isEqualTo("nothing seen, before or since");
+        assertThat(RateChange.between(new Stretch(9, 4), new Stretch(0, 5)).course())
+                .isEqualTo(new Course.NoneSince(Course.Chance.HARDLY));
+        assertThat(RateChange.between(new Stretch(9, 4), Stretch.NOTHING).course())
+                .isEqualTo(new Course.NobodySince());
+        assertThat(RateChange.between(new Stretch(0, 4), new Stretch(0, 4)).course())
+                .isEqualTo(new Course.NothingSeen());
     }
 
     @Test
@@ -79,9 +77,8 @@ class RatesTest {
         // Gamma–Poisson with k = 2: the mean of the posterior of a rate multiplier with mean 1
         assertThat(new OwnRecord(3, 6, 3).multiplier()).isEqualTo(1);
         assertThat(new OwnRecord(14, 6, 3).multiplier()).isEqualTo(16 / 5.0);
-        assertThat(new OwnRecord(14, 6, 3).says())
-                .isEqualTo("presses harder than its kind: 14 acts in 6 h, 3 expected");
-        assertThat(new OwnRecord(0, 10, 6).says()).startsWith("presses less than its kind");
+        assertThat(new OwnRecord(14, 6, 3).presses()).isEqualTo(OwnRecord.Presses.HARDER);
+        assertThat(new OwnRecord(0, 10, 6).presses()).isEqualTo(OwnRecord.Presses.LESS);
         assertThat(OwnRecord.NONE.multiplier()).isEqualTo(1);
         assertThat(OwnRecord.NONE.known()).isFalse();
     }

@@ -149,18 +149,21 @@ class StandingTest {
 
     @Test
     void aStandingSaysHowFarToTrustIt() {
-        assertThat(Standing.of(BISON).says()).startsWith("A steep order").contains("among nine fish");
+        assertThat(Standing.of(BISON).order()).isInstanceOfSatisfying(Order.Stands.class, o -> {
+            assertThat(o.steepness()).isEqualTo(Order.Steepness.STEEP);
+            assertThat(o.counted().fish()).isEqualTo(9);
+        });
         assertThat(Standing.of(BISON).chance()).isLessThan(0.01);
         assertThat(Standing.of(Contests.of(List.of(new Contests.Won("a", "b", 3))))
-                        .says())
-                .startsWith("Too few contests");
+                        .order())
+                .isEqualTo(new Order.TooFew(new Order.Counted(3, 2)));
         Standing even = Standing.of(Contests.of(List.of(
                 new Contests.Won("a", "b", 10),
                 new Contests.Won("b", "a", 10),
                 new Contests.Won("b", "c", 8),
                 new Contests.Won("c", "b", 8))));
         assertThat(even.tells()).isFalse();
-        assertThat(even.says()).startsWith("No order that could not be chance");
+        assertThat(even.order()).isEqualTo(new Order.CouldBeChance(new Order.Counted(36, 3)));
         assertThat(Standing.of(BISON)).as("the same contests, the same answer").isEqualTo(Standing.of(BISON));
     }
 

@@ -10,10 +10,8 @@ import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Convert;
-import pelluna.core.units.Measures;
 
 class CapacityTest {
-    private static final Measures SAY = Measures.metric();
 
     @Test
     void sixtyGallonsInTheFirstYearStartAtTwelveInches() {
@@ -158,16 +156,17 @@ class CapacityTest {
     @Test
     void whatDecidesHangsOnTheSchool() {
         Plan plan = Plans.sixFeet().resident("Zebrasoma flavescens", 1, 16).plan();
-        assertThat(Capacity.deciding(Stance.CAUTIOUS)).containsExactlyInAnyOrder("length-rule", "waste", "room");
-        assertThat(Capacity.deciding(Stance.CUSTOMARY)).containsExactlyInAnyOrder("waste", "room");
-        assertThat(Capacity.deciding(Stance.BOLD)).containsExactly("waste");
-        assertThat(Capacity.of(plan, plan.residents(), SAY).left())
-                .contains("decides")
-                .contains("Other schools would say");
-        assertThat(Capacity.of(plan.with(Stance.CAUTIOUS), plan.residents(), SAY)
-                        .left())
-                .doesNotContain("Other schools");
-        assertThat(Capacity.of(plan, List.of(), SAY).lenses())
+        assertThat(Capacity.deciding(Stance.CAUTIOUS))
+                .containsExactlyInAnyOrder(LensKind.LENGTH_RULE, LensKind.WASTE, LensKind.ROOM);
+        assertThat(Capacity.deciding(Stance.CUSTOMARY)).containsExactlyInAnyOrder(LensKind.WASTE, LensKind.ROOM);
+        assertThat(Capacity.deciding(Stance.BOLD)).containsExactly(LensKind.WASTE);
+        assertThat(left(plan).others().all()).hasSize(1);
+        assertThat(left(plan.with(Stance.CAUTIOUS)).others().isEmpty()).isTrue();
+        assertThat(Capacity.of(plan, List.of()).lenses())
                 .allSatisfy(l -> assertThat(l.used()).isZero());
+    }
+
+    private static RoomLeft.WhatDecides left(Plan plan) {
+        return (RoomLeft.WhatDecides) Capacity.of(plan, plan.residents()).left();
     }
 }

@@ -16,7 +16,6 @@ import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 import pelluna.core.water.Ammonia;
 
 /** Three tanks that keepers tell of, and what their tests read (common practice). */
@@ -133,8 +132,10 @@ class CommonPracticeOfWaterTest {
         double feed = Waste.adultFeed(plan.residents());
         assertThat(waste.nitrate(feed).steady()).isCloseTo(15, within(4.0)); // common practice: about 15 mg/L
         assertThat(waste.phosphate(feed).steady()).isCloseTo(0.1, within(0.03)); // common practice: about 0.1 mg/L
-        Capacity full = Capacity.of(plan, plan.residents(), Measures.metric());
-        assertThat(full.lens(Lens.WASTE).share()).as("its keeper calls it full").isBetween(0.75, 1.3);
+        Capacity full = Capacity.of(plan, plan.residents());
+        assertThat(full.lens(LensKind.WASTE).share())
+                .as("its keeper calls it full")
+                .isBetween(0.75, 1.3);
     }
 
     @Test

@@ -15,7 +15,6 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.tank.TankDraft;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /**
  * Forty invented tanks of 20 to 2000 L, each filled with a community of its size, fish by fish, until all three limits
@@ -25,7 +24,7 @@ import pelluna.core.units.Measures;
  */
 class FortyTanksTest {
     private static final double FACTOR = 3;
-    private static final List<String> LENSES = List.of(Lens.LENGTH, Lens.WASTE, Lens.ROOM);
+    private static final List<LensKind> LENSES = List.of(LensKind.LENGTH_RULE, LensKind.WASTE, LensKind.ROOM);
     private static final List<List<String>> BY_SIZE = List.of(
             List.of(
                     "Gobiodon okinawae",
@@ -109,7 +108,7 @@ class FortyTanksTest {
             double[] before = new double[LENSES.size()];
             for (int n = 1; Arrays.stream(limits).anyMatch(l -> l == 0); n++) {
                 Plan plan = with(n, ceiling);
-                Capacity capacity = Capacity.of(plan, plan.wishes(), Measures.metric());
+                Capacity capacity = Capacity.of(plan, plan.wishes());
                 for (int k = 0; k < limits.length; k++) {
                     double share = capacity.lens(LENSES.get(k)).share();
                     if (limits[k] == 0 && share > 1) {

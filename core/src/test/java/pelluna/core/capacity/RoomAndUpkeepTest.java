@@ -7,14 +7,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 import pelluna.core.water.SeaWater;
 
 class RoomAndUpkeepTest {
-    private static final Measures SAY = Measures.metric();
 
     private static double room(Plan plan) {
-        return Capacity.of(plan, plan.residents(), SAY).lens("room").used();
+        return Capacity.of(plan, plan.residents()).lens(LensKind.ROOM).used();
     }
 
     @Test
@@ -41,10 +39,16 @@ class RoomAndUpkeepTest {
                 .resident("Gramma loreto", 1, 7)
                 .resident("Ecsenius midas", 1, 9)
                 .plan();
-        Lens lens = Capacity.of(plan, plan.residents(), SAY).lens("room");
-        assertThat(lens.says()).contains("the hides");
+        Lens lens = Capacity.of(plan, plan.residents()).lens(LensKind.ROOM);
+        assertThat(lens.why())
+                .isInstanceOfSatisfying(
+                        LensReason.RoomTaken.class, r -> assertThat(r.part()).isEqualTo(RoomPart.HIDES));
         assertThat(lens.used()).isGreaterThan(100);
-        assertThat(Capacity.of(plan, plan.residents(), SAY).left()).contains("Room decides, and is over");
+        assertThat(Capacity.of(plan, plan.residents()).left())
+                .isInstanceOfSatisfying(RoomLeft.WhatDecides.class, left -> {
+                    assertThat(left.binding()).isEqualTo(LensKind.ROOM);
+                    assertThat(left.over()).isTrue();
+                });
     }
 
     @Test

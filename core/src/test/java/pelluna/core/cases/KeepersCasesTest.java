@@ -24,7 +24,6 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 
@@ -90,7 +89,7 @@ class KeepersCasesTest {
         Verdict v = verdict(a, (String) e.get("species"));
         Step worst = v.findings().stream()
                 .filter(f -> f.rule().word().equals(e.get("rule")))
-                .filter(f -> !e.containsKey("kind") || f.has().text().equals(e.get("kind")))
+                .filter(f -> !e.containsKey("kind") || f.has().word().equals(e.get("kind")))
                 .map(Finding::step)
                 .max(Step::compareTo)
                 .orElse(Step.CALM);
@@ -172,6 +171,6 @@ class KeepersCasesTest {
         file.put("residents", new ArrayList<>(list(merged, "residents")));
         file.put("wishes", new ArrayList<>(list(merged, "wishes")));
         Plan plan = new PlanReader(catalogue).read(file, START);
-        return new Assessor(Measures.metric()).assess(plan);
+        return new Assessor().assess(plan);
     }
 }

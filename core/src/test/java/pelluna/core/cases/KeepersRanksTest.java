@@ -17,7 +17,6 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /**
  * Residents ranked by how hard keepers find them on one newcomer (common practice), against what Pelluna computes:
@@ -68,7 +67,7 @@ class KeepersRanksTest {
                 6,
                 "cover",
                 "mesh"));
-        Assessment a = new Assessor(Measures.metric())
+        Assessment a = new Assessor()
                 .assess(new PlanReader(Plans.CATALOGUE)
                         .read(
                                 Map.of(

@@ -13,6 +13,7 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.capacity.Lens;
+import pelluna.core.capacity.RoomLeft;
 import pelluna.core.names.FishNames;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
@@ -21,7 +22,6 @@ import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Tension;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
 
 /** What Pelluna once said wrongly to keepers who tried it, each in plain words. */
@@ -78,7 +78,7 @@ class MisjudgedBeforeTest {
     }
 
     private Assessment assessed() {
-        return new Assessor(Measures.metric()).assess(plan());
+        return new Assessor().assess(plan());
     }
 
     private Verdict verdict() {
@@ -122,8 +122,9 @@ class MisjudgedBeforeTest {
         wish("Gobiodon okinawae", 1);
         Assessment a = assessed();
         assertThat(a.plan().tank().ageKnown()).isFalse();
-        assertThat(a.capacity().left()).doesNotContain("more than forty");
-        assertThat(a.capacity().lenses()).extracting(Lens::title).doesNotHaveDuplicates();
+        assertThat(((RoomLeft.WhatDecides) a.capacity().left()).deciding().all())
+                .doesNotHaveAnyElementsOfTypes(RoomLeft.ManyMoreBy.class);
+        assertThat(a.capacity().lenses()).extracting(Lens::kind).doesNotHaveDuplicates();
     }
 
     @Test
@@ -181,7 +182,7 @@ class MisjudgedBeforeTest {
         Assessment a = assessed();
         assertThat(a.bestSet().take()).isNotEmpty();
         assertThat(a.capacity().deciding())
-                .allSatisfy(l -> assertThat(l.share()).as(l.name()).isLessThanOrEqualTo(1.001));
+                .allSatisfy(l -> assertThat(l.share()).as(l.kind().word()).isLessThanOrEqualTo(1.001));
         assertThat(a.sieve())
                 .allSatisfy(v -> assertThat(blocking(v, RuleName.LEAST_VOLUME))
                         .as(v.wish().label())

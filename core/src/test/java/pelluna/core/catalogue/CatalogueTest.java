@@ -92,8 +92,8 @@ class CatalogueTest {
     @CsvSource(delimiter = '|', textBlock = """
         7 cm, record 8 cm        | 9 cm, record 8 cm        | within its own record length
         57 / 114 / 151 L         | 150 / 100 / 75 L         | rising from bold to cautious
-        57 / 114 / 151 L         | 57 / 114 / 151           | unit
-        1.1 per year ~ pj        | 1.1 ~ pj                 | unit
+        57 / 114 / 151 L         | 57 / 114 / 151           | is not written like
+        1.1 per year ~ pj        | 1.1 ~ pj                 | is not written like
         1.1 per year ~ pj        | 1.1 per year             | no source
         1.1 per year ~ pj        | 1.1 per year ~ hearsay   | no source
         swims: hides             | swims: flies             | one of

@@ -261,7 +261,7 @@ class CrossChecksTest {
                     .filteredOn(FactForm::required)
                     .allSatisfy(form -> assertThat(s.facts()).as(s.name()).containsKey(form.key()));
             assertThat(s.facts().values())
-                    .allSatisfy(f -> assertThat(f.origin()).isNotBlank());
+                    .allSatisfy(f -> assertThat(f.origin().source()).isNotNull());
             assertThat(s.disputes().room().bold())
                     .isNotEqualTo(s.disputes().room().cautious());
             assertThat(s.buying()).as(s.name() + ": what to look at").isPresent();

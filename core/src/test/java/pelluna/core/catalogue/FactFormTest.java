@@ -3,6 +3,7 @@ package pelluna.core.catalogue;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -86,7 +87,7 @@ class FactFormTest {
         assertThat(FactForms.all().stream().flatMap(f -> f.slots().stream()).map(FactForm.Slot::name))
                 .doesNotHaveDuplicates();
         assertThat(FactForms.all()).allSatisfy(f -> {
-            assertThat(f.says()).isNotBlank();
+            assertThat(f.meaning().fact()).matches("[a-z_]+");
             assertThat(f.slots()).isNotEmpty();
         });
         assertThat(FactForms.of("wings")).isEmpty();
@@ -117,15 +118,12 @@ class FactFormTest {
 
     @Test
     void wordsOfDangerComeWithTheUsualCautions() {
-        assertThat(Hazard.cautions(java.util.EnumSet.of(Hazard.VENOMOUS_SPINES)))
-                .contains("venomous")
-                .contains("hot but not scalding")
-                .contains("emergency services");
-        assertThat(Hazard.cautions(java.util.EnumSet.of(Hazard.FANGS))).contains("medical help");
-        assertThat(Hazard.cautions(java.util.EnumSet.of(Hazard.TAIL_BLADES)))
-                .contains("blade")
-                .doesNotContain("scalding");
-        assertThat(Hazard.cautions(java.util.EnumSet.noneOf(Hazard.class))).isEmpty();
+        assertThat(Caution.about(EnumSet.of(Hazard.VENOMOUS_SPINES)).all())
+                .containsExactly(new Caution.Danger(Hazard.VENOMOUS_SPINES), new Caution.IfHurt());
+        assertThat(Caution.about(EnumSet.of(Hazard.FANGS)).all()).contains(new Caution.IfHurt());
+        assertThat(Caution.about(EnumSet.of(Hazard.TAIL_BLADES)).all())
+                .containsExactly(new Caution.Danger(Hazard.TAIL_BLADES));
+        assertThat(Caution.about(EnumSet.noneOf(Hazard.class)).isEmpty()).isTrue();
     }
 
     @Test

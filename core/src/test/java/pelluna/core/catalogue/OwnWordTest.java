@@ -10,7 +10,6 @@ import pelluna.core.plan.PlanReader;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 class OwnWordTest {
     private static OwnWord fact(String species, String key, String value) {
@@ -22,7 +21,7 @@ class OwnWordTest {
         Catalogue own = Plans.CATALOGUE.with(fact("Gramma loreto", "volume", "200 / 300 / 400 L"));
         Species mine = own.find("royal gramma").orElseThrow();
         assertThat(mine.room().litres()).isEqualTo(new Schools(200, 300, 400));
-        assertThat(mine.facts().get("volume").origin()).isEqualTo("your own word");
+        assertThat(mine.facts().get("volume").origin().source()).isEqualTo(Source.KEEPER);
         assertThat(mine.facts().get("run").source()).isNotEqualTo(Source.KEEPER);
         assertThat(Plans.species("royal gramma").room().litres().customary()).isEqualTo(114);
         assertThat(Plans.CATALOGUE.with(OwnWord.NONE)).isSameAs(Plans.CATALOGUE);
@@ -32,14 +31,12 @@ class OwnWordTest {
     void theRulesUseIt() {
         Catalogue own = Plans.CATALOGUE.with(fact("Gramma loreto", "volume", "900 / 950 / 990 L"));
         Plan plan = new PlanReader(own).read(Plans.sixFeet().tree(), Plans.START);
-        assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan, Measures.metric())
-                        .findings())
+        assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan).findings())
                 .anySatisfy(f -> {
                     assertThat(f.rule()).isEqualTo(RuleName.LEAST_VOLUME);
-                    assertThat(f.source()).isEqualTo("your own word");
+                    assertThat(f.source()).isEqualTo(Source.KEEPER);
                 });
-        assertThat(Search.verdict(Plans.species("Gramma loreto"), plan, Measures.metric())
-                        .findings())
+        assertThat(Search.verdict(Plans.species("Gramma loreto"), plan).findings())
                 .noneMatch(f -> f.rule() == RuleName.LEAST_VOLUME);
     }
 
@@ -105,11 +102,11 @@ class OwnWordTest {
         assertThat(Fact.coded("adult", "x", "m?", Level.GENUS, "a:1")
                         .orElseThrow()
                         .origin())
-                .isEqualTo("from memory, shaky, for the whole genus");
+                .isEqualTo(new Fact.Origin(Source.MEMORY, Confidence.SHAKY, Level.GENUS));
         assertThat(Fact.coded("adult", "x", "cp!", Level.SPECIES, "a:1")
                         .orElseThrow()
                         .origin())
-                .isEqualTo("common practice, firm");
+                .isEqualTo(new Fact.Origin(Source.COMMON_PRACTICE, Confidence.FIRM, Level.SPECIES));
         assertThat(Fact.coded("adult", "x", "hearsay", Level.SPECIES, "a:1")).isEmpty();
     }
 }

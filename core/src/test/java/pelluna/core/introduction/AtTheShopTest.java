@@ -2,37 +2,41 @@ package pelluna.core.introduction;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import pelluna.core.catalogue.Leaning;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
 
 class AtTheShopTest {
-    private static String all(String species) {
-        AtTheShop shop = AtTheShop.of(Plans.species(species), Plans.CATALOGUE, Measures.metric());
-        return shop.look() + " " + shop.ask();
+    private static List<ShopAdvice> all(String species) {
+        AtTheShop shop = AtTheShop.of(Plans.species(species), Plans.CATALOGUE);
+        return Stream.concat(shop.look().stream(), shop.ask().stream())
+                .map(AtTheShop.Line::says)
+                .toList();
     }
 
     @Test
     void itSaysWhatThisFishIsProneTo() {
         assertThat(all("Amphiprion ocellaris"))
-                .contains("Brooklynella")
-                .contains("captive-bred?")
-                .doesNotContain("grows to");
-        assertThat(all("Zebrasoma velifer")).contains("It grows to 30 cm").contains("salt");
+                .contains(new ShopAdvice.SignOf(Leaning.BROOKLYNELLA), new ShopAdvice.WhereFrom(true))
+                .doesNotHaveAnyElementsOfTypes(ShopAdvice.HowLong.class);
+        assertThat(all("Zebrasoma velifer"))
+                .contains(new ShopAdvice.HowLong(new Length(30)), new ShopAdvice.SignOf(Leaning.MARINE_ICH));
         assertThat(all("Chelmon rostratus"))
-                .contains("no purchase without a meal")
-                .contains("margined coralfish");
-        assertThat(all("Pomacanthus imperator")).contains("looks quite different");
-        assertThat(all("Cirrhilabrus exquisitus")).contains("Not everybody gives it copper");
+                .contains(new ShopAdvice.SeeItEat(true), new ShopAdvice.NotThatOne("margined coralfish"));
+        assertThat(all("Pomacanthus imperator")).hasAtLeastOneElementOfType(ShopAdvice.LooksDifferentYoung.class);
+        assertThat(all("Cirrhilabrus exquisitus")).contains(new ShopAdvice.HowLongHere(true));
     }
 
     @Test
     void everySpeciesHasSomethingToLookAtAndToAsk() {
         assertThat(Plans.CATALOGUE.all()).allSatisfy(s -> {
-            AtTheShop shop = AtTheShop.of(s, Plans.CATALOGUE, Measures.metric());
+            AtTheShop shop = AtTheShop.of(s, Plans.CATALOGUE);
             assertThat(shop.look())
                     .hasSizeGreaterThanOrEqualTo(2)
-                    .allSatisfy(l -> assertThat(l.source()).isNotBlank());
+                    .allSatisfy(l -> assertThat(l.source()).isNotNull());
             assertThat(shop.ask()).hasSizeGreaterThanOrEqualTo(3);
         });
     }

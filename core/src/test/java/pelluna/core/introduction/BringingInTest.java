@@ -11,9 +11,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
+import pelluna.core.catalogue.Caution;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 class BringingInTest {
     private static final Instant NOW = Instant.parse("2027-03-10T18:00:00Z");
@@ -38,31 +38,23 @@ class BringingInTest {
     void threeQuietWatchesOverTwoDaysAndAMealOpenTheGate() {
         BoxGate open = gate(List.of(watch(60, 4), watch(50, 0), watch(26, 0), watch(1, 0)), 3);
         assertThat(open.open()).isTrue();
-        assertThat(open.says()).startsWith("It may come out");
+        assertThat(open.says()).isEqualTo(new GateReason.MayComeOut());
     }
 
     @Test
     void eachConditionThatIsMissingIsNamed() {
         assertThat(gate(List.of(watch(50, 0), watch(1, 0)), 3).missing())
-                .singleElement()
-                .asString()
-                .contains("One watch more");
+                .containsExactly(new GateReason.MoreWatches(1, 3));
         assertThat(gate(List.of(watch(30, 0), watch(20, 0), watch(1, 0)), 3).missing())
                 .singleElement()
-                .asString()
-                .contains("they have to cover 48");
+                .isInstanceOf(GateReason.CoverTooLittle.class);
         assertThat(gate(List.of(watch(50, 0), watch(26, 2), watch(1, 0)), 3).missing())
-                .singleElement()
-                .asString()
-                .contains("Two strikes at the box");
+                .containsExactly(new GateReason.Struck(2, 3));
         assertThat(gate(List.of(watch(50, 0), watch(26, 0), watch(1, 0)), 60).missing())
-                .singleElement()
-                .asString()
-                .contains("more than 48 h ago");
+                .containsExactly(new GateReason.AteLongAgo(48));
         assertThat(gate(List.of(watch(100, 0), watch(60, 0), watch(40, 0)), 3).missing())
                 .singleElement()
-                .asString()
-                .contains("watch once more");
+                .isInstanceOf(GateReason.WatchIsOld.class);
         assertThat(gate(List.of(), 3).open()).isFalse();
     }
 
@@ -70,7 +62,7 @@ class BringingInTest {
     void aGlanceIsNoWatch() {
         BoxWatch glance = new BoxWatch(NOW.minusSeconds(300), NOW.minusSeconds(120), 0);
         assertThat(gate(List.of(watch(50, 0), watch(26, 0), glance), 3).missing())
-                .anyMatch(m -> m.contains("watch"));
+                .containsExactly(new GateReason.MoreWatches(1, 3));
     }
 
     @Test
@@ -78,14 +70,14 @@ class BringingInTest {
         BoxGate starving = BoxGate.of(
                 new BoxGate.Boxed(NOW.minus(Duration.ofDays(4)), List.of(), Optional.empty(), Optional.empty(), false),
                 NOW);
-        assertThat(starving.callOff()).singleElement().asString().contains("not eaten for 4 days");
+        assertThat(starving.callOff()).containsExactly(new GateReason.Fasts(4));
         List<BoxWatch> furious =
                 List.of(watch(360, 5), watch(300, 6), watch(200, 5), watch(100, 6), watch(50, 6), watch(1, 5));
         BoxGate hopeless = BoxGate.of(
                 new BoxGate.Boxed(NOW.minus(Duration.ofDays(15)), furious, Optional.of(NOW), Optional.empty(), false),
                 NOW);
-        assertThat(hopeless.callOff()).singleElement().asString().contains("will not get used");
-        assertThat(hopeless.says()).startsWith("Call it off.");
+        assertThat(hopeless.callOff()).containsExactly(new GateReason.StillStruck(15));
+        assertThat(hopeless.says()).isInstanceOf(GateReason.CalledOff.class);
     }
 
     @Test
@@ -112,13 +104,12 @@ class BringingInTest {
         assertThat(ladder.rungs().get(Measure.MIRROR.ordinal()).last()).contains(mirror);
         Taken running = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(2)), Optional.empty(), better);
         assertThat(Ladder.of(List.of(mirror, running), false, NOW).next())
-                .contains("two days")
-                .contains("give it 5");
+                .isEqualTo(new NextRung.GiveItTime(Measure.MOVED_ROCK, 2, 5));
         Taken helps = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.empty(), better);
-        assertThat(Ladder.of(List.of(mirror, helps), false, NOW).next()).contains("helps");
+        assertThat(Ladder.of(List.of(mirror, helps), false, NOW).next()).isInstanceOf(NextRung.Helps.class);
         Taken helped = new Taken(
                 Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.of(NOW.minus(Duration.ofDays(6))), better);
-        assertThat(Ladder.of(List.of(mirror, helped), false, NOW).next()).startsWith("Rock moved has helped");
+        assertThat(Ladder.of(List.of(mirror, helped), false, NOW).next()).isInstanceOf(NextRung.HasHelped.class);
         assertThat(Ladder.of(List.of(mirror, helped), false, NOW).suggests()).isEmpty();
         assertThat(Ladder.of(List.of(mirror, helps), true, NOW).suggests()).contains(Measure.BACK_THROUGH_BOX);
     }
@@ -126,14 +117,11 @@ class BringingInTest {
     @Test
     void theBoxSuitsTheFishAndLeavesTheTankToTheOthers() {
         SeeThroughBox.Inside tank = new SeeThroughBox.Inside(150, 60, 50);
-        assertThat(new SeeThroughBox(30, 16, 20).against(7, 1, tank, Measures.metric()))
-                .isEmpty();
-        assertThat(new SeeThroughBox(15, 10, 10).against(7, 1, tank, Measures.metric()))
-                .hasSize(3);
-        assertThat(new SeeThroughBox(90, 30, 30).against(7, 1, tank, Measures.metric()))
+        assertThat(new SeeThroughBox(30, 16, 20).against(7, 1, tank)).isEmpty();
+        assertThat(new SeeThroughBox(15, 10, 10).against(7, 1, tank)).hasSize(3);
+        assertThat(new SeeThroughBox(90, 30, 30).against(7, 1, tank))
                 .singleElement()
-                .asString()
-                .contains("from the others");
+                .isInstanceOf(BoxReason.TooLarge.class);
         assertThat(SeeThroughBox.leastFor(7, 4).lengthCm())
                 .isGreaterThan(SeeThroughBox.leastFor(7, 1).lengthCm());
     }
@@ -141,11 +129,11 @@ class BringingInTest {
     @Test
     void dangerousFishAreCarriedInTheirWater() {
         assertThat(Carrying.cautions(Plans.species("Zebrasoma flavescens")))
-                .anyMatch(c -> c.contains("No net and no hand"))
-                .anyMatch(c -> c.contains("blades at its tail"));
+                .anyMatch(c -> c.all().contains(new CarryingAdvice.NoNetNoHand()))
+                .anyMatch(c -> c.all().contains(new CarryingAdvice.BladesCut()));
         assertThat(Carrying.cautions(Plans.species("Gramma loreto")))
-                .noneMatch(c -> c.contains("medical"))
-                .anyMatch(c -> c.contains("No quarantine or shop water"));
+                .noneMatch(c -> c.all().contains(new Caution.IfHurt()))
+                .anyMatch(c -> c.all().contains(new CarryingAdvice.NoWaterAcross()));
     }
 
     @Test
@@ -166,8 +154,8 @@ class BringingInTest {
         for (Method m : Method.values()) {
             Protocol p = Protocol.of(m, Stance.CUSTOMARY, Optional.of("the dottyback"), false);
             assertThat(p.steps()).hasSizeGreaterThan(AfterRelease.values().length);
-            assertThat(p.steps().get(p.steps().size() - 1).when()).isEqualTo(AfterRelease.DAY_7.plain());
-            assertThat(p.steps().stream().anyMatch(s -> s.what().contains("Into the box")))
+            assertThat(p.steps().get(p.steps().size() - 1).when()).isEqualTo(ProtocolStep.When.DAY_7);
+            assertThat(p.steps().stream().anyMatch(s -> s.what() == ProtocolStep.What.INTO_THE_BOX))
                     .isEqualTo(m == Method.BOX_HOURS || m == Method.BOX_DAYS || m == Method.TIME_OUT);
         }
     }

@@ -27,13 +27,11 @@ class QuarantineTest {
         assertThat(clock(30, well(29)).mayGo()).isTrue(); // common practice: 30 days of isolation
         assertThat(clock(30, new Look(BEGAN.plusDays(30), false, false, false, false))
                         .missing())
-                .containsExactly("It was not seen eating at the last look.");
-        assertThat(clock(30, well(10)).missing()).singleElement().asString().contains("not been looked at for 20 days");
+                .containsExactly(new QuarantineReason.NotSeenEating());
+        assertThat(clock(30, well(10)).missing()).containsExactly(new QuarantineReason.NotLookedAtFor(20));
         assertThat(clock(30, new Look(BEGAN.plusDays(30), true, false, false, true))
                         .missing())
-                .singleElement()
-                .asString()
-                .contains("torn");
+                .containsExactly(new QuarantineReason.FinsTorn());
     }
 
     @Test
@@ -94,17 +92,14 @@ class QuarantineTest {
         assertThat(SamePlace.against(
                         List.of(guest("Zebrasoma flavescens", 8, WATCH), guest("Zebrasoma scopas", 8, WATCH))))
                 .singleElement()
-                .asString()
-                .contains("fight");
+                .isInstanceOf(QuarantineReason.WouldFight.class);
         assertThat(SamePlace.against(List.of(guest("Pterois volitans", 15, WATCH), guest("Gramma loreto", 4, WATCH))))
-                .anySatisfy(s -> assertThat(s).contains("swallow"));
+                .hasAtLeastOneElementOfType(QuarantineReason.CanSwallow.class);
         assertThat(SamePlace.against(List.of(guest("Synchiropus splendidus", 5, QuarantineSchool.TEN_DAYS_COPPER))))
-                .singleElement()
-                .asString()
-                .contains("Copper harms");
+                .containsExactly(new QuarantineReason.CopperHarms(Plans.species("Synchiropus splendidus")));
         assertThat(SamePlace.against(List.of(
                         guest("Gramma loreto", 5, WATCH),
                         guest("Ecsenius midas", 6, QuarantineSchool.TEN_DAYS_COPPER))))
-                .anySatisfy(s -> assertThat(s).contains("different schools"));
+                .hasAtLeastOneElementOfType(QuarantineReason.DifferentSchools.class);
     }
 }

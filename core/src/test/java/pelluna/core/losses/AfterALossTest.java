@@ -9,6 +9,7 @@ import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.testing.Plans;
+import pelluna.core.units.Sentences;
 
 class AfterALossTest {
     private static Species species(String name) {
@@ -17,10 +18,14 @@ class AfterALossTest {
 
     @Test
     void aWidowedClownfishKeepsTheGroundAndWhatItTurnsIntoIsSaid() {
-        List<String> says = Company.left(species("Amphiprion ocellaris"), 2, 1, false);
-        assertThat(says.get(0)).startsWith("One of the pair is left. It may live on by itself.");
-        assertThat(says.get(0)).endsWith("A male that is left may turn female in time.");
-        assertThat(says.get(1)).contains("younger and clearly smaller");
+        List<Sentences> says = Company.left(species("Amphiprion ocellaris"), 2, 1, false);
+        assertThat(says)
+                .containsExactly(
+                        Sentences.of(
+                                new LeftBehind.OneOfThePair(),
+                                new LeftBehind.MayLiveOn(),
+                                new LeftBehind.MaleMayTurn()),
+                        Sentences.of(new LeftBehind.SecondOneYounger()));
     }
 
     @Test
@@ -28,12 +33,14 @@ class AfterALossTest {
         Species anthias = species("Pseudanthias bartlettorum");
         assertThat(anthias.social().life()).isEqualTo(GroupLife.HAREM);
         assertThat(Company.left(anthias, 6, 5, true))
+                .containsExactly(Sentences.of(
+                        new LeftBehind.HaremWithoutMale(),
+                        new LeftBehind.FemaleMayTurn(),
+                        new LeftBehind.QuarrelsAtTheTop()));
+        assertThat(Company.left(anthias, 6, 5, false)).first().isEqualTo(Sentences.of(new LeftBehind.HaremSmaller()));
+        assertThat(Company.left(anthias, 2, 1, false))
                 .first()
-                .asString()
-                .startsWith("The harem has lost its male. The largest female that is left may turn male in some weeks.")
-                .contains("quarrels at the top");
-        assertThat(Company.left(anthias, 6, 5, false)).first().isEqualTo("The harem is one smaller.");
-        assertThat(Company.left(anthias, 2, 1, false)).first().asString().contains("does not live alone for long");
+                .matches(s -> s.all().contains(new LeftBehind.NotAloneForLong()));
     }
 
     @Test
@@ -41,8 +48,9 @@ class AfterALossTest {
         Species cardinal = species("Sphaeramia nematoptera");
         int least = cardinal.social().least();
         assertThat(least).isGreaterThan(2);
-        assertThat(Company.left(cardinal, least, least - 1, false)).anyMatch(s -> s.contains("wants at least"));
-        assertThat(Company.left(cardinal, least + 2, least + 1, false)).noneMatch(s -> s.contains("wants at least"));
+        assertThat(Company.left(cardinal, least, least - 1, false))
+                .contains(Sentences.of(new LeftBehind.FewerThanItWants(least - 1, least)));
+        assertThat(Company.left(cardinal, least + 2, least + 1, false)).isEmpty();
     }
 
     @Test

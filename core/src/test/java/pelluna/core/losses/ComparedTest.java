@@ -59,8 +59,7 @@ class ComparedTest {
         Share few = Share.of(3, 19);
         assertThat(few.low()).isCloseTo(0.033826249, within(1e-8));
         assertThat(few.high()).isCloseTo(0.395784551, within(1e-8));
-        assertThat(few.says())
-                .isEqualTo("3 of 19 (16 %; from so many, anything between 3 and 40 % would be no surprise)");
+        assertThat(few.counted()).isEqualTo(new Share.Counted(3, 19, true, 16, 3, 40));
     }
 
     @Test
@@ -72,7 +71,7 @@ class ComparedTest {
         assertThat(Share.of(0, 0).value()).isNaN();
         assertThat(Share.of(0, 0).low()).isZero();
         assertThat(Share.of(0, 0).high()).isEqualTo(1);
-        assertThat(Share.of(0, 0).says()).isEqualTo("0 of 0");
+        assertThat(Share.of(0, 0).counted().any()).isFalse();
         assertThatThrownBy(() -> Share.of(3, 2)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Share.of(-1, 2)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -69,10 +69,6 @@ class HindsightTest {
                     .ifPresent(
                             t -> assertThat(Named.find(Topic.class, t.word())).contains(t));
         }
-        for (Topic t : Topic.values()) {
-            assertThat(t.said()).isNotBlank();
-            assertThat(t.happened()).isNotBlank();
-        }
     }
 
     @Test
@@ -91,10 +87,7 @@ class HindsightTest {
         assertThat(chop.unwatched()).isEqualTo(1);
         assertThat(chop.hours()).isEqualTo(15);
         assertThat(FisherExact.p(7, 10, 2, 10)).isCloseTo(0.0698, within(1e-4));
-        assertThat(Calibration.trend(bins))
-                .isEqualTo(
-                        "Of pairs at Chop or Surge 7 of 10 were seen to contest, of those below 2 of 10. With so few "
-                                + "it could be chance.");
+        assertThat(Calibration.trend(bins)).isEqualTo(new InCommon.Contested(7, 10, 2, 10, true, true));
     }
 
     private static List<Pair> pairs(Step step, int fought, int of) {
@@ -105,7 +98,7 @@ class HindsightTest {
         return pairs;
     }
 
-    private static String trend(List<Pair> above, List<Pair> below) {
+    private static InCommon trend(List<Pair> above, List<Pair> below) {
         List<Pair> all = new ArrayList<>(above);
         all.addAll(below);
         return Calibration.trend(Calibration.of(all));
@@ -114,20 +107,20 @@ class HindsightTest {
     @Test
     void aDifferenceIsCalledOneOnlyIfItIsHardToPutDownToChance() {
         assertThat(trend(pairs(Step.SURGE, 18, 20), pairs(Step.RIPPLE, 4, 20)))
-                .endsWith("4 of 20, as it should be. That is hard to put down to chance.");
+                .isEqualTo(new InCommon.Contested(18, 20, 4, 20, false, true));
         assertThat(trend(pairs(Step.CHOP, 2, 20), pairs(Step.CALM, 18, 20)))
-                .endsWith("18 of 20; that is not as it should be. That is hard to put down to chance.");
+                .isEqualTo(new InCommon.Contested(2, 20, 18, 20, false, false));
         assertThat(trend(pairs(Step.CHOP, 1, 1), pairs(Step.CALM, 7, 18)))
-                .endsWith("7 of 18. With so few it could be chance.");
+                .isEqualTo(new InCommon.Contested(1, 1, 7, 18, true, true));
         assertThat(trend(pairs(Step.CHOP, 0, 9), pairs(Step.CALM, 0, 9)))
                 .as("as many is not more")
-                .endsWith("0 of 9. With so few it could be chance.");
+                .isEqualTo(new InCommon.Contested(0, 9, 0, 9, true, false));
     }
 
     @Test
     void oneSideAloneIsNothing() {
-        assertThat(trend(pairs(Step.CHOP, 3, 5), List.of())).startsWith("Pairs at Chop or Surge, and pairs below");
-        assertThat(trend(List.of(), pairs(Step.CALM, 3, 5))).startsWith("Pairs at Chop or Surge, and pairs below");
-        assertThat(Calibration.trend(Calibration.of(List.of()))).startsWith("Pairs at Chop or Surge, and pairs below");
+        assertThat(trend(pairs(Step.CHOP, 3, 5), List.of())).isEqualTo(new InCommon.NotEnoughWatched());
+        assertThat(trend(List.of(), pairs(Step.CALM, 3, 5))).isEqualTo(new InCommon.NotEnoughWatched());
+        assertThat(Calibration.trend(Calibration.of(List.of()))).isEqualTo(new InCommon.NotEnoughWatched());
     }
 }

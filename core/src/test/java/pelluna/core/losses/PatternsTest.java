@@ -103,11 +103,15 @@ class PatternsTest {
         return Patterns.of(lives);
     }
 
-    private static Pattern starting(List<Pattern> all, String says) {
+    private static Pattern one(List<Pattern> all, InCommon says) {
         return all.stream()
-                .filter(p -> p.says().startsWith(says))
+                .filter(p -> p.says().equals(says))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(says + " is not in " + all));
+    }
+
+    private static boolean of(Pattern p, InCommon.What what) {
+        return p.rule().what() == what;
     }
 
     @Test
@@ -118,24 +122,24 @@ class PatternsTest {
                 Draft.a().of(MANDARIN).lost(Cause.JUMPED).open(true),
                 Draft.a().of(FIREFISH).lost(Cause.JUMPED).open(false),
                 Draft.a().of(MANDARIN).lost(Cause.JUMPED));
-        Pattern p = starting(found, "Three of four jumpers left a tank without full cover");
+        Pattern p = one(found, new InCommon.SoMany(InCommon.What.JUMPED_WITHOUT_COVER, 3, 4, 0));
         assertThat(p.hits()).isEqualTo(3);
         assertThat(p.of()).isEqualTo(4);
-        assertThat(p.rule()).contains("no cover, or part of one");
+        assertThat(p.rule().what()).isEqualTo(InCommon.What.JUMPED_WITHOUT_COVER);
         assertThat(p.p()).isEmpty();
-        assertThat(p.trust()).isEqualTo("There is nothing to hold it against.");
+        assertThat(p.trust()).isEqualTo(InCommon.Trust.NOTHING_TO_HOLD);
     }
 
     @Test
     void oneIsNoPatternAndHalfIsNone() {
         assertThat(of(Draft.a().lost(Cause.JUMPED).open(true)))
-                .noneMatch(p -> p.says().contains("jumper"));
+                .noneMatch(p -> of(p, InCommon.What.JUMPED_WITHOUT_COVER));
         assertThat(of(
                         Draft.a().lost(Cause.JUMPED).open(true),
                         Draft.a().lost(Cause.JUMPED).open(true),
                         Draft.a().lost(Cause.JUMPED).open(false),
                         Draft.a().lost(Cause.JUMPED).open(false)))
-                .noneMatch(p -> p.says().contains("jumper"));
+                .noneMatch(p -> of(p, InCommon.What.JUMPED_WITHOUT_COVER));
     }
 
     @Test
@@ -147,10 +151,11 @@ class PatternsTest {
         for (int i = 0; i < 9; i++) {
             drafts.add(Draft.a().school(QuarantineSchool.THIRTY_DAYS_WATCH));
         }
-        Pattern p = starting(of(drafts.toArray(Draft[]::new)), "Two of three lost to illness had skipped quarantine");
-        assertThat(p.others()).isEqualTo("Of all, 2 of 2 such fish fell ill; of 10 quarantined, 1.");
+        Pattern p = one(
+                of(drafts.toArray(Draft[]::new)), new InCommon.SoMany(InCommon.What.ILL_WITHOUT_QUARANTINE, 2, 3, 0));
+        assertThat(p.others()).contains(new InCommon.OfAll(InCommon.What.ILL_WITHOUT_QUARANTINE, 2, 2, 1, 10));
         assertThat(p.p()).hasValue(FisherExact.p(2, 2, 1, 10));
-        assertThat(p.trust()).isEqualTo("That is hard to put down to chance.");
+        assertThat(p.trust()).isEqualTo(InCommon.Trust.HARDLY_CHANCE);
     }
 
     @Test
@@ -159,44 +164,44 @@ class PatternsTest {
                         Draft.a().lost(Cause.DISEASE),
                         Draft.a().lost(Cause.DISEASE),
                         Draft.a().lost(Cause.DISEASE)))
-                .noneMatch(p -> p.says().contains("quarantine"));
+                .noneMatch(p -> of(p, InCommon.What.ILL_WITHOUT_QUARANTINE));
     }
 
     @Test
     void killedThoughThePlanHadSaidChop() {
-        Pattern p = starting(
+        Pattern p = one(
                 of(
                         Draft.a().lost(Cause.KILLED).pressed(true),
                         Draft.a().lost(Cause.KILLED).pressed(true),
                         Draft.a().pressed(false),
                         Draft.a().pressed(false)),
-                "Two of two killed had been pressed at Chop or Surge");
-        assertThat(p.others()).isEqualTo("Of all, 2 of 2 such fish were killed; of 2 not so pressed, 0.");
-        assertThat(p.trust()).isEqualTo("With so few it could be chance.");
+                new InCommon.SoMany(InCommon.What.KILLED_THOUGH_SAID, 2, 2, 0));
+        assertThat(p.others()).contains(new InCommon.OfAll(InCommon.What.KILLED_THOUGH_SAID, 2, 2, 0, 2));
+        assertThat(p.trust()).isEqualTo(InCommon.Trust.COULD_BE_CHANCE);
     }
 
     @Test
     void starvedFishOfKindsThatAreHardToFeed() {
         assertThat(MANDARIN.diet().hard()).isGreaterThanOrEqualTo(4);
         assertThat(CLOWN.diet().hard()).isLessThan(4);
-        Pattern p = starting(
+        Pattern p = one(
                 of(
                         Draft.a().of(MANDARIN).lost(Cause.STARVED),
                         Draft.a().of(MANDARIN).lost(Cause.STARVED),
                         Draft.a(),
                         Draft.a()),
-                "Two of two that did not eat are of kinds hard to get eating");
-        assertThat(p.others()).contains("2 of 2 such fish starved", "of 2 easier feeders, 0");
+                new InCommon.SoMany(InCommon.What.STARVED_HARD_FEEDERS, 2, 2, 0));
+        assertThat(p.others()).contains(new InCommon.OfAll(InCommon.What.STARVED_HARD_FEEDERS, 2, 2, 0, 2));
     }
 
     @Test
     void mostLossesInTheFirstThirtyDays() {
-        Pattern p = starting(
+        Pattern p = one(
                 of(
                         Draft.a().lost(Cause.UNKNOWN).days(3),
                         Draft.a().lost(Cause.UNKNOWN).days(30),
                         Draft.a().lost(Cause.UNKNOWN).days(31)),
-                "Two of three losses came in the first 30 days");
+                new InCommon.SoMany(InCommon.What.IN_FIRST_DAYS, 2, 3, 30));
         assertThat(p.hits()).isEqualTo(2);
     }
 
@@ -206,13 +211,14 @@ class PatternsTest {
                 Draft.a().lost(Cause.UNKNOWN).days(100).afterOthers(),
                 Draft.a().lost(Cause.UNKNOWN).days(90).afterOthers(),
                 Draft.a().lost(Cause.UNKNOWN).days(5).afterOthers());
-        assertThat(starting(found, "Two of two losses of settled fish").says())
-                .endsWith("came within two weeks after a newcomer");
+        assertThat(one(found, new InCommon.SoMany(InCommon.What.AFTER_OTHERS_CAME, 2, 2, 14))
+                        .hits())
+                .isEqualTo(2);
     }
 
     @Test
     void wildAgainstCaptiveBred() {
-        Pattern p = starting(
+        Pattern p = one(
                 of(
                         Draft.a().bred(false).lost(Cause.DISEASE),
                         Draft.a().bred(false).lost(Cause.JUMPED),
@@ -220,8 +226,8 @@ class PatternsTest {
                         Draft.a().bred(true),
                         Draft.a().bred(true),
                         Draft.a()),
-                "Two of three wild fish were lost");
-        assertThat(p.others()).isEqualTo("Of two of the captive-bred, none.");
+                new InCommon.SoMany(InCommon.What.WILD_CAUGHT, 2, 3, 0));
+        assertThat(p.others()).contains(new InCommon.OfOthers(InCommon.What.WILD_CAUGHT, 0, 2));
         assertThat(p.of()).isEqualTo(3);
     }
 
@@ -236,9 +242,8 @@ class PatternsTest {
             Draft.a().from("harbour"),
             Draft.a().from("harbour")
         };
-        assertThat(starting(of(bad), "Two of three fish from mail order were lost")
-                        .others())
-                .startsWith("Of four from elsewhere");
+        assertThat(one(of(bad), new InCommon.FromShop(2, 3, "mail order")).others())
+                .contains(new InCommon.OfOthers(InCommon.What.ONE_SHOP, 1, 4));
         Draft[] even = {
             Draft.a().from("mail order").lost(Cause.DISEASE),
             Draft.a().from("mail order").lost(Cause.UNKNOWN),
@@ -246,19 +251,19 @@ class PatternsTest {
             Draft.a().from("harbour").lost(Cause.JUMPED),
             Draft.a().from("harbour")
         };
-        assertThat(of(even)).noneMatch(p -> p.says().contains("mail order"));
+        assertThat(of(even)).noneMatch(p -> of(p, InCommon.What.ONE_SHOP));
     }
 
     @Test
     void aSpeciesThatDoesNotLastHere() {
-        Pattern p = starting(
+        Pattern p = one(
                 of(
                         Draft.a().of(MANDARIN).lost(Cause.UNKNOWN),
                         Draft.a().of(MANDARIN).lost(Cause.UNKNOWN),
                         Draft.a(),
                         Draft.a(),
                         Draft.a()),
-                "Two of two " + MANDARIN.name() + " were lost");
+                new InCommon.OfSpecies(2, 2, MANDARIN));
         assertThat(p.p().getAsDouble()).isBetween(0.05, 0.2);
     }
 

@@ -6,13 +6,16 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import pelluna.core.behaviour.Course;
 import pelluna.core.behaviour.Stretch;
+import pelluna.core.units.Sentences;
+import pelluna.core.units.Statement;
 
 class StandsOutTest {
     private static final LocalDate DAY = LocalDate.of(2027, 3, 15);
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
-    private static List<String> of(
+    private static List<Statement> of(
             List<String> arrivals,
             List<String> lost,
             OptionalDouble low,
@@ -21,23 +24,28 @@ class StandsOutTest {
             Stretch first,
             Stretch second,
             String sign) {
-        return StandsOut.of(new StandsOut.Days(
-                DAY.minusDays(14), DAY, arrivals, lost, low, high, ammonia, NONE, first, second, sign));
+        return flat(StandsOut.of(new StandsOut.Days(
+                DAY.minusDays(14), DAY, arrivals, lost, low, high, ammonia, NONE, first, second, sign)));
+    }
+
+    private static List<Statement> flat(List<Sentences> all) {
+        return all.stream().flatMap(s -> s.all().stream()).toList();
     }
 
     @Test
     void whatNobodyLookedAtIsSaid() {
         assertThat(of(List.of(), List.of(), NONE, NONE, NONE, Stretch.NOTHING, Stretch.NOTHING, ""))
                 .containsExactly(
-                        "Nobody new came in the 14 days before.",
-                        "Nobody tested ammonia. Nobody tested nitrite.",
-                        "No probe was read, so nobody knows what the temperature did.",
-                        "Nobody watched in the days before.");
+                        new BeforeIt.NobodyNew(14),
+                        new BeforeIt.NotTested(BeforeIt.Substance.AMMONIA),
+                        new BeforeIt.NotTested(BeforeIt.Substance.NITRITE),
+                        new BeforeIt.NoProbe(),
+                        new BeforeIt.NobodyWatched());
     }
 
     @Test
     void arrivalsLossesAndTheFirstSignAreNamed() {
-        List<String> says = of(
+        List<Statement> says = of(
                 List.of("Inky on 3 March", "Saffron on 9 March"),
                 List.of("Saffron on 15 March", "a blenny on 16 March"),
                 NONE,
@@ -48,9 +56,9 @@ class StandsOutTest {
                 "Saffron hides, on 10 March");
         assertThat(says)
                 .contains(
-                        "New in these days: Inky on 3 March and Saffron on 9 March.",
-                        "Lost in these days: Saffron on 15 March and a blenny on 16 March.",
-                        "The first sign: Saffron hides, on 10 March.");
+                        new BeforeIt.NewFish(List.of("Inky on 3 March", "Saffron on 9 March")),
+                        new BeforeIt.LostFish(List.of("Saffron on 15 March", "a blenny on 16 March")),
+                        new BeforeIt.FirstSign("Saffron hides, on 10 March"));
     }
 
     @Test
@@ -64,15 +72,15 @@ class StandsOutTest {
                         Stretch.NOTHING,
                         Stretch.NOTHING,
                         ""))
-                .noneMatch(s -> s.startsWith("Lost"));
+                .doesNotHaveAnyElementsOfTypes(BeforeIt.LostFish.class);
     }
 
     @Test
     void ammoniaThatACycledTankShouldNotShow() {
         assertThat(of(List.of(), List.of(), NONE, NONE, OptionalDouble.of(0.1), Stretch.NOTHING, Stretch.NOTHING, ""))
-                .anyMatch(s -> s.startsWith("Ammonia went up to 0.1 mg/L, which a cycled tank should not show."));
+                .contains(new BeforeIt.WentUp(BeforeIt.Substance.AMMONIA, 0.1, true));
         assertThat(of(List.of(), List.of(), NONE, NONE, OptionalDouble.of(0.03), Stretch.NOTHING, Stretch.NOTHING, ""))
-                .anyMatch(s -> s.startsWith("Ammonia went up to 0.03 mg/L. "));
+                .contains(new BeforeIt.WentUp(BeforeIt.Substance.AMMONIA, 0.03, false));
     }
 
     @Test
@@ -86,7 +94,7 @@ class StandsOutTest {
                         Stretch.NOTHING,
                         Stretch.NOTHING,
                         ""))
-                .contains("The probe had it between 24 and 25.6 °C: more than it should move.");
+                .contains(new BeforeIt.ProbeBetween(24, 25.6, true));
         assertThat(of(
                         List.of(),
                         List.of(),
@@ -96,15 +104,14 @@ class StandsOutTest {
                         Stretch.NOTHING,
                         Stretch.NOTHING,
                         ""))
-                .contains("The probe had it between 25 and 25.6 °C.");
+                .contains(new BeforeIt.ProbeBetween(25, 25.6, false));
     }
 
     @Test
     void whetherItHadGrownRougherBefore() {
         assertThat(of(List.of(), List.of(), NONE, NONE, NONE, new Stretch(2, 4), new Stretch(24, 4), ""))
-                .anyMatch(s -> s.startsWith(
-                        "Before it, the later half of the days against the earlier: about 12 times as much as before"));
+                .contains(new BeforeIt.LaterHalf(new Course.TimesAsMuch(12, Course.Chance.HARDLY)));
         assertThat(of(List.of(), List.of(), NONE, NONE, NONE, Stretch.NOTHING, new Stretch(24, 4), ""))
-                .anyMatch(s -> s.contains("nobody watched before"));
+                .contains(new BeforeIt.LaterHalf(new Course.NobodyBefore()));
     }
 }

@@ -21,7 +21,6 @@ import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /** A step of the date, the settling of the grounds, and all changes on the way, for forty fish of forty species. */
 @State(Scope.Benchmark)
@@ -68,8 +67,8 @@ public class OutlookBenchmark {
                         "cycledOn",
                         "2024-01-01")));
         plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
-        assessment = new Assessor(Measures.metric()).assess(plan);
-        outlook = new Outlook(plan, assessment.arrivals(), Measures.metric());
+        assessment = new Assessor().assess(plan);
+        outlook = new Outlook(plan, assessment.arrivals());
     }
 
     @Benchmark
@@ -80,11 +79,11 @@ public class OutlookBenchmark {
 
     @Benchmark
     public Object settlingTheGrounds() {
-        return new Outlook(plan, assessment.arrivals(), Measures.metric());
+        return new Outlook(plan, assessment.arrivals());
     }
 
     @Benchmark
     public Object changesOnTheWay() {
-        return Changes.of(outlook, Measures.metric());
+        return Changes.of(outlook);
     }
 }

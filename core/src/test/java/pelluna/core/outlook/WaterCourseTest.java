@@ -124,12 +124,13 @@ class WaterCourseTest {
         assertThat(after.load()).isLessThan(day(plan, leaves).load());
         assertThat(day(going, leaves.minusDays(1)).load())
                 .isCloseTo(day(plan, leaves.minusDays(1)).load(), within(1e-12));
-        Outlook outlook = new Outlook(going, schedule(going), pelluna.core.units.Measures.metric());
+        Outlook outlook = new Outlook(going, schedule(going));
         assertThat(outlook.on(leaves)).noneMatch(p -> p.party().id().equals("r0"));
-        assertThat(Changes.of(outlook, pelluna.core.units.Measures.metric()))
+        assertThat(Changes.of(outlook))
                 .anyMatch(c -> c.kind() == Change.Kind.LEAVES
                         && c.on().equals(leaves)
-                        && c.says().contains("rehomed"));
+                        && c.event() instanceof Event.Leaves l
+                        && l.why().equals("rehomed"));
     }
 
     private static WaterDay day(Plan plan, LocalDate on) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pelluna.core.arrivals.Dated;
+import pelluna.core.arrivals.LeftOut;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.introduction.Method;
@@ -12,14 +13,15 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Press;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.Risk;
+import pelluna.core.sieve.Reason;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
+import pelluna.core.units.Statement;
 
 /** Keepers do what charts refuse: a fourth surgeonfish of one genus in a 210-gallon tank. */
 class OwnRiskTest {
-    private static final Measures SAY = Measures.metric();
-    private static final Assessor ASSESSOR = new Assessor(SAY);
+    private static final Assessor ASSESSOR = new Assessor();
 
     private static Plan surgeons(int places) {
         return Plans.sixFeet()
@@ -42,7 +44,7 @@ class OwnRiskTest {
     }
 
     private static OwnRisk of(Plan plan) {
-        return OwnRisk.of(plan, ASSESSOR.assess(plan).sieve().get(0), SAY);
+        return OwnRisk.of(plan, ASSESSOR.assess(plan).sieve().get(0));
     }
 
     @Test
@@ -61,13 +63,14 @@ class OwnRiskTest {
 
     @Test
     void aReasonThatNamesTwoOfAKindIsSaidOnce() {
-        List<String> reasons =
+        List<Statement> reasons =
                 OwnRisk.reasons(ASSESSOR.assess(surgeons(2)).sieve().get(0));
         assertThat(reasons)
                 .doesNotHaveDuplicates()
-                .filteredOn(r -> r.contains("purple tang"))
-                .hasSize(1)
-                .allSatisfy(r -> assertThat(r).startsWith("Either purple tang of yours would press it"));
+                .filteredOn(r -> r instanceof Sentences s
+                        && s.all().get(0) instanceof Reason.Presses p
+                        && p.species().name().equals("purple tang"))
+                .hasSize(1);
     }
 
     @Test
@@ -87,7 +90,10 @@ class OwnRiskTest {
                     .extracting(r -> r.species().name())
                     .contains("purple tang", "yellow tang");
             assertThat(risk.ways().get(2).says())
-                    .anyMatch(s -> s.contains(Measures.date(n.out())) && s.contains(Measures.date(n.back())));
+                    .flatExtracting(Sentences::all)
+                    .anyMatch(s -> s instanceof RiskReason.DealtAnew d
+                            && d.out().equals(n.out())
+                            && d.back().equals(n.back()));
         });
     }
 
@@ -96,7 +102,9 @@ class OwnRiskTest {
         OwnRisk risk = of(surgeons(2));
         Way anew = risk.ways().get(2);
         assertThat(anew.possible()).isFalse();
-        assertThat(anew.says()).anyMatch(s -> s.contains("you have two"));
+        assertThat(anew.says())
+                .flatExtracting(Sentences::all)
+                .anyMatch(s -> s instanceof RiskReason.TooFewPlaces few && few.has() == 2);
         assertThat(risk.least().how()).isEqualTo(Risk.BOX);
     }
 
@@ -112,16 +120,18 @@ class OwnRiskTest {
                 .plan();
         Assessment a = ASSESSOR.assess(plan);
         assertThat(a.bestSet().take()).extracting(p -> p.species().name()).containsExactly("yellow tang");
-        OwnRisk risk = OwnRisk.of(plan, a.sieve().get(1), SAY);
-        assertThat(risk.ways().get(1).says()).contains("Would stay behind then: yellow tang.");
+        OwnRisk risk = OwnRisk.of(plan, a.sieve().get(1));
+        assertThat(risk.ways().get(1).says())
+                .contains(Sentences.of(
+                        new RiskReason.StaysBehind(List.of(plan.wishes().get(0)))));
     }
 
     @Test
     void everyWayTellsWhatToWatchWhenToStopAndWhereTheFishGoes() {
         OwnRisk risk = of(surgeons(2));
-        assertThat(risk.watch()).anyMatch(s -> s.contains("purple tang"));
-        assertThat(risk.stop()).anyMatch(s -> s.contains("two days without eating"));
-        assertThat(risk.where()).anyMatch(s -> s.contains("Never into the sea"));
+        assertThat(risk.watch()).hasAtLeastOneElementOfType(RiskReason.WatchWhoFollows.class);
+        assertThat(risk.stop()).contains(new RiskReason.OutTheSameDay());
+        assertThat(risk.where()).hasAtLeastOneElementOfType(RiskReason.ThenToAKeeper.class);
         assertThat(risk.ways().get(1).acts()).isGreaterThan(risk.ways().get(0).acts());
     }
 
@@ -129,7 +139,7 @@ class OwnRiskTest {
     void onceTheGroundIsDealtAnewNobodyCountsAsFirst() {
         Plan plan = taking(surgeons(8), Risk.ANEW);
         Assessment a = ASSESSOR.assess(plan);
-        Outlook outlook = new Outlook(plan, a.arrivals(), SAY);
+        Outlook outlook = new Outlook(plan, a.arrivals());
         Dated step = a.arrivals().steps().get(0);
         String one = plan.residents().get(0).id();
         String other = plan.residents().get(1).id();
@@ -150,6 +160,7 @@ class OwnRiskTest {
                 .plan();
         Assessment a = ASSESSOR.assess(taking(plan, Risk.BOX));
         assertThat(a.bestSet().take()).contains(taking(plan, Risk.BOX).wishes().get(0));
-        assertThat(a.bestSet().leave().values()).anyMatch(l -> l.because().contains("at your own risk"));
+        assertThat(a.bestSet().leave().values())
+                .anyMatch(l -> l.because() instanceof Sentences s && s.all().contains(new LeftOut.OtherAtOwnRisk()));
     }
 }

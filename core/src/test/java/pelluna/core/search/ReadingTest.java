@@ -2,19 +2,24 @@ package pelluna.core.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Length;
+import pelluna.core.units.Volume;
 
 /** The parts of reading a question: colours off drawings, words, phrases. */
 class ReadingTest {
-    private static final Terms TERMS = new Terms(Measures.metric(), Stance.CUSTOMARY);
+    private static final Terms TERMS = new Terms(Stance.CUSTOMARY);
     private static final Words WORDS = new Words(Plans.CATALOGUE, TERMS.words());
 
     private static Question read(String typed) {
@@ -22,7 +27,35 @@ class ReadingTest {
     }
 
     private static List<String> understood(String typed) {
-        return read(typed).criteria().stream().map(Criterion::understood).toList();
+        return read(typed).criteria().stream().map(c -> code(c.understood())).toList();
+    }
+
+    /** The code and the arguments of what was understood: 'LivesIn 208 CUSTOMARY'. */
+    private static String code(Object said) {
+        if (said instanceof Length l) {
+            return Long.toString(Math.round(l.cm()));
+        }
+        if (said instanceof Volume v) {
+            return Long.toString(Math.round(v.litres()));
+        }
+        if (said instanceof Collection<?> all) {
+            return all.stream().map(ReadingTest::code).collect(Collectors.joining(" "));
+        }
+        if (!(said instanceof Understood)) {
+            return said.toString();
+        }
+        return said.getClass().getSimpleName()
+                + Arrays.stream(said.getClass().getRecordComponents())
+                        .map(c -> " " + code(value(said, c)))
+                        .collect(Collectors.joining());
+    }
+
+    private static Object value(Object said, RecordComponent component) {
+        try {
+            return component.getAccessor().invoke(said);
+        } catch (ReflectiveOperationException e) {
+            throw new AssertionError(e);
+        }
     }
 
     @ParameterizedTest(name = "{0} is {1}")
@@ -110,27 +143,27 @@ class ReadingTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
-        under 8 cm                    | grows to 8 cm at most
-        stays smaller than 4 inches   | grows to 10 cm at most
-        up to 80 mm                   | grows to 8 cm at most
-        larger than 30 cm             | grows to 30 cm at least
-        for a 55 gallon tank          | lives in 208 L (Customary)
-        200 litres                    | lives in 200 L (Customary)
-        under 200L                    | lives in 200 L (Customary)
-        for a 6 foot tank             | has room in a run of 183 cm
-        leaves my clams alone         | leaves clams alone, or nearly
-        won't eat shrimp              | leaves shrimp alone, or nearly
-        doesn't nip at zoas           | leaves zoanthids alone, or nearly
-        safe around feather dusters   | leaves tube worms alone, or nearly
-        no jumpers                    | seldom jumps
-        tank-raised                   | is to be had captive-bred
-        non-aggressive                | is peaceful
-        lives with a pistol shrimp    | lives with a pistol shrimp
-        eats flatworms                | is kept for flatworms, with luck
-        bottom dweller                | lives on the bottom
-        bare bottom                   | needs no sand
-        cave dweller                  | lives in caves
-        grows to 20 centimetres       | grows to 20 cm at most
+        under 8 cm                    | GrowsAtMost 8
+        stays smaller than 4 inches   | GrowsAtMost 10
+        up to 80 mm                   | GrowsAtMost 8
+        larger than 30 cm             | GrowsAtLeast 30
+        for a 55 gallon tank          | LivesIn 208 CUSTOMARY
+        200 litres                    | LivesIn 200 CUSTOMARY
+        under 200L                    | LivesIn 200 CUSTOMARY
+        for a 6 foot tank             | RoomInRun 183
+        leaves my clams alone         | LeavesAlone CLAMS
+        won't eat shrimp              | LeavesAlone SHRIMP
+        doesn't nip at zoas           | LeavesAlone ZOANTHIDS
+        safe around feather dusters   | LeavesAlone TUBE_WORMS
+        no jumpers                    | Is SELDOM_JUMPS
+        tank-raised                   | Is CAPTIVE_BRED
+        non-aggressive                | Is PEACEFUL
+        lives with a pistol shrimp    | Is LIVES_WITH_A_PISTOL_SHRIMP
+        eats flatworms                | KeptFor FLATWORMS
+        bottom dweller                | Is LIVES_ON_THE_BOTTOM
+        bare bottom                   | Is NEEDS_NO_SAND
+        cave dweller                  | Is LIVES_IN_CAVES
+        grows to 20 centimetres       | GrowsAtMost 20
         """)
     void aPhraseIsUnderstood(String typed, String as) {
         assertThat(understood(typed)).containsExactly(as);
@@ -141,13 +174,9 @@ class ReadingTest {
     void severalPhrasesAndANameTogether() {
         Question q = read("a small, peaceful, captive bred goby under 5 cm that fits, not a clown");
         assertThat(q.criteria())
-                .extracting(Criterion::understood)
+                .extracting(c -> code(c.understood()))
                 .containsExactlyInAnyOrder(
-                        "grows to 5 cm at most",
-                        "is peaceful",
-                        "is to be had captive-bred",
-                        "is small, about 10 cm at most",
-                        "is not called clown");
+                        "GrowsAtMost 5", "Is PEACEFUL", "Is CAPTIVE_BRED", "Small 10", "NotCalled clown");
         assertThat(q.names()).containsExactly("goby");
         assertThat(q.onlyFits()).isTrue();
         assertThat(q.excludes()).isTrue();
@@ -155,14 +184,14 @@ class ReadingTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
-        nothing that jumps      | seldom jumps
-        not yellow              | not: is yellow, at least in part
-        no stripes              | not: is striped
-        nothing venomous        | is harmless to its keeper
-        not too small           | not: is small, about 10 cm at most
-        without spots           | not: is spotted
-        not captive bred        | not: is to be had captive-bred
-        isn't shy               | not: is shy
+        nothing that jumps      | Is SELDOM_JUMPS
+        not yellow              | Not Coloured YELLOW
+        no stripes              | Not Is STRIPED
+        nothing venomous        | Is HARMLESS
+        not too small           | Not Small 10
+        without spots           | Not Is SPOTTED
+        not captive bred        | Not Is CAPTIVE_BRED
+        isn't shy               | Not Is SHY
         """)
     void aNotTurnsWhatFollowsRound(String typed, String as) {
         assertThat(understood(typed)).containsExactly(as);
@@ -174,7 +203,7 @@ class ReadingTest {
     void aWordThatNobodyGoesByIsSaidAndLeftOut() {
         Question q = read("yellow blorptacular goby");
         assertThat(q.names()).containsExactly("goby");
-        assertThat(q.readAs()).containsExactly("'blorptacular' not understood");
+        assertThat(q.readAs()).containsExactly(new Understood.NotUnderstood("blorptacular"));
         assertThat(read("blorptacular").names())
                 .as("if it is all there is, it finds nobody")
                 .containsExactly("blorptacular");
@@ -184,9 +213,9 @@ class ReadingTest {
     void reefSafeWithTwoKindsAsksForBoth() {
         assertThat(understood("reef safe with shrimp and clams"))
                 .containsExactly(
-                        "leaves small-polyp corals, large-polyp corals, soft corals and zoanthids alone, or nearly",
-                        "leaves shrimp alone, or nearly",
-                        "leaves clams alone, or nearly");
+                        "LeavesAlone SMALL_POLYP_CORALS LARGE_POLYP_CORALS SOFT_CORALS ZOANTHIDS",
+                        "LeavesAlone SHRIMP",
+                        "LeavesAlone CLAMS");
     }
 
     @Test
@@ -222,15 +251,15 @@ class ReadingTest {
 
     @Test
     void theStanceDecidesWhatATankHolds() {
-        Criterion bold = new QuestionReader(new Terms(Measures.metric(), Stance.BOLD), WORDS)
+        Criterion bold = new QuestionReader(new Terms(Stance.BOLD), WORDS)
                 .read("for a 300 L tank")
                 .criteria()
                 .get(0);
-        Criterion cautious = new QuestionReader(new Terms(Measures.metric(), Stance.CAUTIOUS), WORDS)
+        Criterion cautious = new QuestionReader(new Terms(Stance.CAUTIOUS), WORDS)
                 .read("for a 300 L tank")
                 .criteria()
                 .get(0);
-        assertThat(bold.understood()).contains("Bold");
+        assertThat(bold.understood()).isEqualTo(new Understood.LivesIn(new Volume(300), Stance.BOLD));
         assertThat(bold.match().applyAsDouble(Plans.species("yellow tang"))).isEqualTo(1);
         assertThat(cautious.match().applyAsDouble(Plans.species("yellow tang"))).isZero();
     }

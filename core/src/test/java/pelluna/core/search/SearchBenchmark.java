@@ -12,7 +12,6 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /** One question to the whole catalogue, every answer judged for a tank with five residents. */
 @State(Scope.Benchmark)
@@ -33,12 +32,12 @@ public class SearchBenchmark {
 
     @Benchmark
     public Answer everySpecies() {
-        return search.ask("", plan, Measures.metric());
+        return search.ask("", plan);
     }
 
     @Benchmark
     public Answer asPeopleAsk() {
-        return search.ask("small peacefull algae eater under 200 L", plan, Measures.metric());
+        return search.ask("small peacefull algae eater under 200 L", plan);
     }
 
     @Benchmark

@@ -14,15 +14,14 @@ import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
-import pelluna.core.units.UnitSystem;
+import pelluna.core.units.Length;
 
 class SearchTest {
     private static final Search SEARCH = new Search(Plans.CATALOGUE);
     private static final Plan PLAN = Plans.sixFeet().plan();
 
     private static Answer ask(String typed) {
-        return SEARCH.ask(typed, PLAN, Measures.metric());
+        return SEARCH.ask(typed, PLAN);
     }
 
     private static List<Species> found(String typed) {
@@ -107,7 +106,7 @@ class SearchTest {
     @Test
     void whatWasReadOtherwiseIsSaid() {
         assertThat(ask("yelow tnag").question().readAs())
-                .containsExactly("'yelow' read as 'yellow'", "'tnag' read as 'tang'");
+                .containsExactly(new Understood.ReadAs("yelow", "yellow"), new Understood.ReadAs("tnag", "tang"));
         assertThat(ask("yellow tang").question().readAs()).isEmpty();
         assertThat(ask("small peaceful blenny").question().criteria())
                 .extracting(Criterion::understood)
@@ -122,7 +121,7 @@ class SearchTest {
                 .with("widthCm", 40)
                 .with("waterHeightCm", 40)
                 .plan();
-        List<Found> tangs = SEARCH.ask("yellow tang", small, Measures.metric()).found();
+        List<Found> tangs = SEARCH.ask("yellow tang", small).found();
         assertThat(tangs.get(0).species().scientificName()).isEqualTo("Zebrasoma flavescens");
         assertThat(tangs.get(0).verdict().outcome()).isEqualTo(Verdict.Outcome.NOT_IN_THIS_TANK);
     }
@@ -197,14 +196,10 @@ class SearchTest {
     }
 
     @Test
-    void theUnderstandingSpeaksTheReadersUnits() {
-        assertThat(SEARCH.ask("under 8 cm", PLAN, new Measures(UnitSystem.US))
-                        .question()
-                        .criteria()
-                        .get(0)
-                        .understood())
-                .contains("in at most");
+    void lengthsAreUnderstoodInEitherUnit() {
+        assertThat(ask("under 8 cm").question().criteria().get(0).understood())
+                .isEqualTo(new Understood.GrowsAtMost(new Length(8)));
         assertThat(ask("under 3 inches").question().criteria().get(0).understood())
-                .contains("cm at most");
+                .isEqualTo(new Understood.GrowsAtMost(new Length(3 * 2.54)));
     }
 }

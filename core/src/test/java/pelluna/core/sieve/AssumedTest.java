@@ -9,16 +9,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import pelluna.core.capacity.Capacity;
+import pelluna.core.capacity.LensKind;
+import pelluna.core.capacity.LensReason;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.tank.Unsaid;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
+import pelluna.core.units.Sentences;
 
 /** Unknown is unknown: what is not said is asked for, and no verdict hangs on it in silence. */
 class AssumedTest {
-    private static final Measures SAY = Measures.metric();
     private static final Map<String, Object> FOUR_FIGURES = Map.of("lengthCm", 120, "widthCm", 50, "waterHeightCm", 50);
 
     private static Plan plan(Map<String, Object> more, String... wishes) {
@@ -37,15 +38,15 @@ class AssumedTest {
     }
 
     private static Verdict verdict(Plan plan) {
-        return Sieve.sift(plan, plan.wishes().get(0), SAY);
+        return Sieve.sift(plan, plan.wishes().get(0));
     }
 
-    private static String assumed(Verdict v) {
+    private static List<Unsaid> assumed(Verdict v) {
         return v.findings().stream()
                 .filter(f -> f.rule() == RuleName.ASSUMED)
-                .map(Finding::reason)
-                .findFirst()
-                .orElse("");
+                .flatMap(f -> ((Reason.NotSaid) f.reason()).assumed().stream())
+                .map(Assumption::unsaid)
+                .toList();
     }
 
     @Test
@@ -53,7 +54,7 @@ class AssumedTest {
         Plan plan = plan(Map.of(), "Synchiropus splendidus");
         assertThat(plan.tank().ageKnown()).isFalse();
         assertThat(verdict(plan).findings()).noneMatch(f -> f.rule() == RuleName.TANK_AGE);
-        assertThat(assumed(verdict(plan))).contains("You have not said when its cycle ended (taken as: unknown");
+        assertThat(assumed(verdict(plan))).contains(Unsaid.AGE);
     }
 
     @Test
@@ -84,12 +85,12 @@ class AssumedTest {
         assertThat(unsaid.findings())
                 .filteredOn(f -> f.rule() == RuleName.SAND)
                 .singleElement()
-                .satisfies(f -> assertThat(f.reason()).endsWith("Assumed: you have not said how deep its sand is."));
+                .satisfies(f -> assertThat(((Sentences) f.reason()).all()).contains(new Reason.Assuming(Unsaid.SAND)));
         Verdict said = verdict(plan(Map.of("sandDepthCm", 0), "Synchiropus splendidus"));
         assertThat(said.findings())
                 .filteredOn(f -> f.rule() == RuleName.SAND)
                 .singleElement()
-                .satisfies(f -> assertThat(f.reason()).doesNotContain("Assumed"));
+                .satisfies(f -> assertThat(f.reason()).isInstanceOf(Reason.LivesInSand.class));
     }
 
     @ParameterizedTest
@@ -97,7 +98,7 @@ class AssumedTest {
     void everythingUnsaidHasWordsAndOtherTanksToTryIt(Unsaid u) {
         Plan plan = plan(Map.of(), "Gramma loreto");
         assertThat(plan.tank().unsaid()).contains(u);
-        assertThat(u.assumed(plan.tank(), SAY)).isNotBlank();
+        assertThat(u.assumed(plan.tank())).isNotNull();
         assertThat(u.others(plan.tank(), Plans.START))
                 .hasSizeGreaterThanOrEqualTo(2)
                 .doesNotContain(plan.tank())
@@ -109,7 +110,9 @@ class AssumedTest {
     @Test
     void theLengthRuleSaysThatAnUnknownAgeCountsAsYoung() {
         Plan plan = plan(Map.of(), "Gramma loreto").with(Stance.CAUTIOUS);
-        assertThat(Capacity.of(plan, plan.wishes(), SAY).lens("length-rule").says())
-                .contains("its age is not said and counts as young");
+        assertThat(Capacity.of(plan, plan.wishes()).lens(LensKind.LENGTH_RULE).why())
+                .isInstanceOfSatisfying(
+                        LensReason.InchesOfFish.class,
+                        r -> assertThat(r.ageKnown()).isFalse());
     }
 }

@@ -2,11 +2,11 @@ package pelluna.core.sighting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.core.behaviour.Doing;
 
@@ -49,17 +49,19 @@ class KeepersSentencesTest {
         assertThat(reading.sighting().orElseThrow().doing().word()).isEqualTo(doing);
     }
 
-    @ParameterizedTest
-    @EnumSource(
-            value = Doing.class,
-            names = {"NOTE", "COUNTED"},
-            mode = EnumSource.Mode.EXCLUDE)
-    void whatPellunaSaysOfADeedIsReadAsThatDeed(Doing doing) {
-        String text = doing.ofAFish() ? "Inky " + doing.says() + (doing.toAnother() ? " Saffron" : "") : doing.says();
-        SentenceReader.Reading reading = READER.read(text);
-        assertThat(reading.problem()).as(text).isEmpty();
-        assertThat(reading.sighting().orElseThrow().doing()).isEqualTo(doing);
-        assertThat(reading.sighting().orElseThrow().gravity()).isEqualTo(doing.gravity());
+    @Test
+    void whatPellunaOffersForADeedIsReadAsThatDeed() {
+        List<Doing> offered = new ArrayList<>();
+        for (String way : Phrases.offered()) {
+            Doing doing = Phrases.in(List.of(way.split(" "))).orElseThrow().doing();
+            String text = doing.ofAFish() ? "Inky " + way + (doing.toAnother() ? " Saffron" : "") : way;
+            SentenceReader.Reading reading = READER.read(text);
+            assertThat(reading.problem()).as(text).isEmpty();
+            assertThat(reading.sighting().orElseThrow().doing()).isEqualTo(doing);
+            assertThat(reading.sighting().orElseThrow().gravity()).isEqualTo(doing.gravity());
+            offered.add(doing);
+        }
+        assertThat(offered).containsExactly(Doing.values());
     }
 
     @ParameterizedTest

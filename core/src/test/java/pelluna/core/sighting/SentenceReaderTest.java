@@ -74,11 +74,11 @@ class SentenceReaderTest {
     @Test
     void whatIsNotUnderstoodIsSaidAndNothingGuessed() {
         assertThat(READER.read("wrasse chased clown").problem())
-                .contains("yellow coris wrasse")
-                .contains("fairy wrasse");
-        assertThat(READER.read("tang chased clown").problem()).isEqualTo("Nobody here goes by 'tang'.");
-        assertThat(READER.read("beauty chased").problem()).isEqualTo("To whom?");
-        assertThat(READER.read("beauty clown").problem()).startsWith("What did it do?");
+                .hasValueSatisfying(p -> assertThat(((Unclear.OneOf) p).fish().labels())
+                        .contains("yellow coris wrasse", "fairy wrasse"));
+        assertThat(READER.read("tang chased clown").problem()).contains(new Unclear.NobodyGoesBy("tang"));
+        assertThat(READER.read("beauty chased").problem()).contains(new Unclear.ToWhom());
+        assertThat(READER.read("beauty clown").problem()).contains(new Unclear.WhatDidItDo());
         assertThat(READER.read("").sighting()).isEmpty();
     }
 
@@ -103,7 +103,9 @@ class SentenceReaderTest {
 
     @Test
     void placesAreWords() {
-        assertThat(Places.words(new Sighting.Spot(0.1, 0.05))).isEqualTo("left, at the sand");
-        assertThat(Places.words(new Sighting.Spot(0.9, 0.95))).isEqualTo("right, at the surface");
+        assertThat(Places.where(new Sighting.Spot(0.1, 0.05)))
+                .isEqualTo(new Places.Where(Places.Side.LEFT, Places.Height.SAND));
+        assertThat(Places.where(new Sighting.Spot(0.9, 0.95)))
+                .isEqualTo(new Places.Where(Places.Side.RIGHT, Places.Height.SURFACE));
     }
 }

@@ -11,7 +11,6 @@ import pelluna.core.outlook.ExpectedActs;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 
 /** What a fish was seen to do stands in the place of 1 for it as aggressor, and nowhere else. */
 class OwnRecordInTensionTest {
@@ -20,7 +19,7 @@ class OwnRecordInTensionTest {
             .resident("Halichoeres chrysus", 1, 7)
             .wish("Gramma loreto")
             .plan();
-    private final Assessor assessor = new Assessor(Measures.metric());
+    private final Assessor assessor = new Assessor();
 
     private double index(Plan p, String from, String to) {
         return assessor.assess(p).tension().stream()
@@ -65,8 +64,8 @@ class OwnRecordInTensionTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(t.reasons())
-                .anyMatch(r -> r.name().equals("own record")
-                        && r.says().contains("presses harder than its kind: 14 acts in 6 h, 3 expected"));
+                .anyMatch(r -> r.force() == Force.OWN_RECORD
+                        && r.why().equals(new TensionReason.SeenHere(new OwnRecord(14, 6, 3).seen())));
     }
 
     @Test

@@ -11,9 +11,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Encounter.Order;
 import pelluna.core.testing.Plans;
-import pelluna.core.units.Measures;
 import pelluna.core.units.Step;
-import pelluna.core.units.UnitSystem;
 
 /** What must hold for any two fish in any tank, on generated cases with fixed seeds. */
 class TensionPropertiesTest {
@@ -120,26 +118,10 @@ class TensionPropertiesTest {
         }
     }
 
-    @RepeatedTest(3)
-    void theUnitsOfTheReaderDoNotMatter(RepetitionInfo run) {
-        SplittableRandom random = new SplittableRandom(400 + run.getCurrentRepetition());
-        for (int i = 0; i < CASES / 4; i++) {
-            Encounter e = any(random);
-            Tension metric = Tension.of(e, Measures.metric());
-            Tension us = Tension.of(e, new Measures(UnitSystem.US));
-            assertThat(us.index()).isEqualTo(metric.index()).isEqualTo(Tension.index(e));
-            assertThat(us.reasons())
-                    .extracting(Tension.Reason::effect)
-                    .isEqualTo(metric.reasons().stream()
-                            .map(Tension.Reason::effect)
-                            .toList());
-        }
-    }
-
     @Test
     void everyWeightIsAShareSoThatADriverMoreNeverLowersIt() {
         assertThat(Drivers.ALL).allSatisfy(d -> assertThat(d.weight()).isBetween(0.0, 1.0));
-        assertThat(Drivers.ALL).extracting(Driver::name).doesNotHaveDuplicates();
+        assertThat(Drivers.ALL).extracting(Driver::force).doesNotHaveDuplicates();
     }
 
     @Test
@@ -168,9 +150,7 @@ class TensionPropertiesTest {
                 new Surroundings(650, 180, 9, 2, true),
                 false,
                 1);
-        assertThat(Tension.of(e, Measures.metric()).reasons())
-                .extracting(Tension.Reason::name)
-                .contains("fin nipping");
+        assertThat(Tension.of(e).reasons()).extracting(r -> r.force().word()).contains("fin nipping");
     }
 
     @Test

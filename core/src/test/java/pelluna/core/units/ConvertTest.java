@@ -3,8 +3,6 @@ package pelluna.core.units;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.time.LocalDate;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ConvertTest {
@@ -25,23 +23,5 @@ class ConvertTest {
                     .isEqualTo(x, within(1e-9));
         }
         assertThat(Convert.fahrenheitFromCelsius(100)).isEqualTo(212);
-    }
-
-    @Test
-    void keepersReadTheirOwnUnits() {
-        Measures us = new Measures(UnitSystem.US);
-        assertThat(us.volume(428)).isEqualTo("113 gal");
-        assertThat(us.length(150)).isEqualTo("59 in");
-        assertThat(us.temperature(25.5)).isEqualTo("77.9 °F");
-        assertThat(Measures.metric().length(4.55)).isEqualTo("4.6 cm");
-        assertThat(Measures.metric().mass(1234)).isEqualTo("1.2 kg");
-        assertThat(Measures.date(LocalDate.of(2027, 6, 11))).isEqualTo("11 June 2027");
-    }
-
-    @Test
-    void sentencesCountAndListAsPeopleDo() {
-        assertThat(English.count(1, "wish", "wishes")).isEqualTo("one wish");
-        assertThat(English.count(14, "wish", "wishes")).isEqualTo("14 wishes");
-        assertThat(English.list(List.of("a", "b", "c"))).isEqualTo("a, b and c");
     }
 }

@@ -25,7 +25,7 @@ class TrendTest {
         Trend t = weekly(2, 3, 2.5, 4, 4.5, 6);
         assertThat(t.perWeek()).isEqualTo(0.7428571, within(1e-6));
         assertThat(t.p()).isEqualTo(0.004590923127, within(1e-7));
-        assertThat(t.says("mg/L")).isEqualTo("rising by about 0.74 mg/L a week, over 6 tests");
+        assertThat(t.going("mg/L")).isEqualTo(new Going.Steadily(true, 0.74, "mg/L", 6));
     }
 
     @Test
@@ -41,7 +41,7 @@ class TrendTest {
         assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY.plusDays(7), 9))))
                 .isEmpty();
         assertThat(weekly(2, 5, 1, 4, 3).tells()).isFalse();
-        assertThat(weekly(3, 3, 3).says("mg/L")).isEqualTo("no clear trend in 3 tests");
+        assertThat(weekly(3, 3, 3).going("mg/L")).isEqualTo(new Going.NoClearTrend(3));
         assertThat(Trend.of(List.of(new Trend.Point(DAY, 1), new Trend.Point(DAY, 2), new Trend.Point(DAY, 3))))
                 .isEmpty();
     }

@@ -1,8 +1,10 @@
-package pelluna.core.units;
+package pelluna.words;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import pelluna.core.units.Convert;
+import pelluna.core.units.Rounding;
 
 /**
  * Writes quantities the way a keeper reads them, in one unit system. Figures come in metric and go out rounded to what
@@ -75,15 +77,11 @@ public record Measures(UnitSystem system) {
 
     /** A number without needless zeros: 12, 4.5. */
     public static String number(double value) {
-        double rounded = Math.abs(value) >= 1e9 ? value : Math.round(value * 1000) / 1000.0;
-        return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15
-                ? Long.toString((long) rounded)
-                : Double.toString(rounded);
+        return Rounding.text(value);
     }
 
     /** Rounds half up to the given number of decimals. */
     public static double round(double value, int decimals) {
-        double scale = Math.pow(10, decimals);
-        return Math.round(value * scale) / scale;
+        return Rounding.to(decimals, value);
     }
 }

@@ -1,4 +1,4 @@
-package pelluna.core.units;
+package pelluna.words;
 
 import java.util.List;
 

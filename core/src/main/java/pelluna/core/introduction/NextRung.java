@@ -1,0 +1,22 @@
+package pelluna.core.introduction;
+
+import pelluna.core.behaviour.Course;
+import pelluna.core.units.Statement;
+
+/** What to do next when fish press each other. */
+public sealed interface NextRung extends Statement {
+    record TakeOneOut() implements NextRung {}
+
+    record GiveItTime(Measure measure, int days, int give) implements NextRung {}
+
+    record Helps(Measure measure, Course did) implements NextRung {}
+
+    record HasHelped(Measure measure, Course did) implements NextRung {}
+
+    record TryNext(Measure measure, HowTo how) implements NextRung {}
+
+    /** How a measure is done. */
+    record HowTo(Measure measure) implements NextRung {}
+
+    record AllTried() implements NextRung {}
+}

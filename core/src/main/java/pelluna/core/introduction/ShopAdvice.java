@@ -1,0 +1,31 @@
+package pelluna.core.introduction;
+
+import pelluna.core.catalogue.Leaning;
+import pelluna.core.units.Length;
+import pelluna.core.units.Statement;
+
+/** What to look at on a fish before it is bought, and what to ask of the shop. */
+public sealed interface ShopAdvice extends Statement {
+    /** @param advice as the catalogue has it */
+    record KindsOwn(String advice) implements ShopAdvice {}
+
+    record SignOf(Leaning illness) implements ShopAdvice {}
+
+    record LooksDifferentYoung(Length until) implements ShopAdvice {}
+
+    record LooksWell() implements ShopAdvice {}
+
+    /** @param hard whether this kind often refuses */
+    record SeeItEat(boolean hard) implements ShopAdvice {}
+
+    /** @param copper whether copper is in question for it */
+    record HowLongHere(boolean copper) implements ShopAdvice {}
+
+    record WhereFrom(boolean bredToBeHad) implements ShopAdvice {}
+
+    record HowLong(Length grown) implements ShopAdvice {}
+
+    record KeptTogether(boolean pair) implements ShopAdvice {}
+
+    record NotThatOne(String taken) implements ShopAdvice {}
+}

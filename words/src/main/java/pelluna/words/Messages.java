@@ -1,0 +1,67 @@
+package pelluna.words;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * The messages of one language, from files of this module: {@code en/sieve.properties} holds those whose keys begin
+ * with {@code sieve}. A file is read, and all its messages are compiled, when the first of them is asked for.
+ */
+final class Messages {
+    private static final Map<Locale, Messages> LANGUAGES = new ConcurrentHashMap<>();
+    private final Locale language;
+    private final Map<String, Map<String, Message>> files = new ConcurrentHashMap<>();
+
+    private Messages(Locale language) {
+        this.language = language;
+    }
+
+    static Messages in(Locale language) {
+        return LANGUAGES.computeIfAbsent(language, Messages::new);
+    }
+
+    /** @throws IllegalStateException if the language has no such message */
+    Message get(String key) {
+        return find(key).orElseThrow(() -> new IllegalStateException(language + " has no message '" + key + "'"));
+    }
+
+    Optional<Message> find(String key) {
+        return Optional.ofNullable(file(key.substring(0, key.indexOf('.'))).get(key));
+    }
+
+    /** All keys of a file, sorted. */
+    Set<String> keys(String file) {
+        return new TreeSet<>(file(file).keySet());
+    }
+
+    private Map<String, Message> file(String name) {
+        return files.computeIfAbsent(name, this::read);
+    }
+
+    private Map<String, Message> read(String name) {
+        Map<String, Message> read = new HashMap<>();
+        Properties lines = new Properties();
+        String path = language.getLanguage() + "/" + name + ".properties";
+        try (InputStream in = Messages.class.getResourceAsStream(path)) {
+            if (in == null) {
+                throw new IllegalStateException("there is no file of messages " + path);
+            }
+            lines.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        lines.forEach((key, text) -> read.put(key.toString(), new Message(key.toString(), text.toString(), language)));
+        return Map.copyOf(read);
+    }
+}

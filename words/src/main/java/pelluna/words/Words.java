@@ -1,0 +1,278 @@
+package pelluna.words;
+
+import com.ibm.icu.text.ListFormatter;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Collection;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import pelluna.core.catalogue.Species;
+import pelluna.core.plan.Party;
+import pelluna.core.units.Hours;
+import pelluna.core.units.Length;
+import pelluna.core.units.Mass;
+import pelluna.core.units.Rounding;
+import pelluna.core.units.Sentences;
+import pelluna.core.units.Statement;
+import pelluna.core.units.Temperature;
+import pelluna.core.units.Volume;
+
+/**
+ * Says things in one language and one system of units. A statement is said by the message of its key, its arguments
+ * put in: figures in the reader's units, dates, species by their names, lists, and other statements.
+ *
+ * <p>A message names the components of its record. In five spellings it may ask for another view of one:
+ * {@code {Fish}} begins with a capital letter, {@code {countWords}} writes a number up to twelve as a word,
+ * {@code {litres1}} rounds to one decimal, {@code {dayShort}} leaves the year out of a date,
+ * {@code {fishOr}} lists what could be meant: 'a, b or c'.
+ */
+public final class Words {
+    private static final String CORE = "pelluna.core.";
+    private static final int SPELT_UP_TO = 12;
+    private final Messages messages;
+    private final Locale language;
+    private final Measures measures;
+    private final ListFormatter lists;
+    private final ListFormatter choices;
+    private final DateTimeFormatter day;
+    private final DateTimeFormatter shortDay;
+
+    private Words(Locale language, UnitSystem units) {
+        this.language = language;
+        messages = Messages.in(language);
+        measures = new Measures(units);
+        Locale like = Locale.forLanguageTag(text("words.lists"));
+        lists = ListFormatter.getInstance(like);
+        choices = ListFormatter.getInstance(like, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
+        day = DateTimeFormatter.ofPattern(text("words.day"), language);
+        shortDay = DateTimeFormatter.ofPattern(text("words.shortDay"), language);
+    }
+
+    /** English, in the given units. */
+    public static Words english(UnitSystem units) {
+        return units == UnitSystem.US ? InEnglish.US : InEnglish.METRIC;
+    }
+
+    private static final class InEnglish {
+        private static final Words METRIC = new Words(Locale.ENGLISH, UnitSystem.METRIC);
+        private static final Words US = new Words(Locale.ENGLISH, UnitSystem.US);
+    }
+
+    public Measures measures() {
+        return measures;
+    }
+
+    /** A length in cm, as '12 cm' or '4.7 in'. */
+    public String length(double cm) {
+        return measures.length(cm);
+    }
+
+    /** The same as a number. */
+    public double lengthValue(double cm) {
+        return measures.lengthValue(cm);
+    }
+
+    public String lengthUnit() {
+        return measures.lengthUnit();
+    }
+
+    /** A volume in litres, as '428 L' or '113 gal'. */
+    public String volume(double litres) {
+        return measures.volume(litres);
+    }
+
+    /** The same as a number. */
+    public double volumeValue(double litres) {
+        return measures.volumeValue(litres);
+    }
+
+    public String volumeUnit() {
+        return measures.volumeUnit();
+    }
+
+    /** A temperature in degrees Celsius, as '25.5 °C' or '77.9 °F'. */
+    public String temperature(double celsius) {
+        return measures.temperature(celsius);
+    }
+
+    public String temperatureUnit() {
+        return measures.temperatureUnit();
+    }
+
+    /** A mass in grams, as '320 g', '1.2 kg', '0.7 lb'. */
+    public String mass(double grams) {
+        return measures.mass(grams);
+    }
+
+    public boolean us() {
+        return measures.us();
+    }
+
+    /**
+     * How something is said: a statement, a value of an enumeration, a species or a party by its name, a figure with
+     * its unit, a number, a date, a list of such. A template hands over an empty Optional as null, and says nothing.
+     *
+     * @throws IllegalStateException if the language has no message for it
+     */
+    public String of(Object value) {
+        if (value instanceof Sentences s) {
+            return sentences(s.all());
+        }
+        if (value instanceof Statement s) {
+            return statement(s);
+        }
+        if (value instanceof Enum<?> e) {
+            return text(key(e));
+        }
+        if (value instanceof Collection<?> all) {
+            return list(all);
+        }
+        if (value instanceof Number n) {
+            return number(n);
+        }
+        if (value == null) {
+            return "";
+        }
+        return value instanceof String s ? s : figure(value);
+    }
+
+    /** Another thing that is said of a value of an enumeration, such as the question that a rule asks. */
+    public String of(Enum<?> value, String what) {
+        return text(key(value) + "." + what);
+    }
+
+    /** The same, beginning with a capital letter. */
+    public String title(Object value) {
+        return capital(of(value));
+    }
+
+    /** 'a', 'a and b', 'a, b and c'. */
+    public String list(Collection<?> all) {
+        return lists.format(all.stream().map(this::of).toList());
+    }
+
+    /** One after the other, each a sentence or several. */
+    public String sentences(Collection<? extends Statement> all) {
+        return String.join(" ", all.stream().map(this::of).toList());
+    }
+
+    /** '27 November 2026'. */
+    public String date(LocalDate on) {
+        return on.format(day);
+    }
+
+    /** '27 Nov'. */
+    public String shortDate(LocalDate on) {
+        return on.format(shortDay);
+    }
+
+    /** The key of a kind of statement, or of an enumeration: the last name of its package, and its own. */
+    static String key(Class<?> kind) {
+        String place = kind.getPackageName();
+        if (!place.startsWith(CORE)) {
+            throw new IllegalStateException(kind + " is not of the core");
+        }
+        return place.substring(CORE.length()) + "." + kind.getSimpleName();
+    }
+
+    static String key(Enum<?> value) {
+        return key(value.getDeclaringClass()) + "." + value.name();
+    }
+
+    private String text(String key) {
+        return messages.get(key).say(slot -> {
+            throw new IllegalStateException("message '" + key + "' asks for '" + slot.name() + "'");
+        });
+    }
+
+    private String statement(Statement s) {
+        Arguments arguments = Arguments.of(s.getClass());
+        return messages.get(arguments.key()).say(slot -> argument(s, arguments, slot));
+    }
+
+    private Object argument(Statement s, Arguments arguments, Slot slot) {
+        View view = View.of(slot.name(), arguments);
+        Object value = arguments.value(s, view.component());
+        return switch (slot.use()) {
+            case CODE -> value instanceof Enum<?> e ? e.name() : value.toString();
+            case NUMBER -> count(value);
+            case SAID -> view.capital() ? capital(said(value, view)) : said(value, view);
+        };
+    }
+
+    private String said(Object value, View view) {
+        return switch (view.how()) {
+            case PLAIN -> of(value);
+            case SPELT -> spelt(((Number) value).intValue());
+            case SHORT -> shortDate((LocalDate) value);
+            case ANY ->
+                choices.format(((Collection<?>) value).stream().map(this::of).toList());
+            case ROUNDED -> number(Rounding.to(view.decimals(), ((Number) value).doubleValue()));
+        };
+    }
+
+    /** The number by which a message chooses: how many there are, or how much. */
+    private static Number count(Object value) {
+        if (value instanceof Collection<?> all) {
+            return all.size();
+        }
+        if (value instanceof Sentences s) {
+            return s.all().size();
+        }
+        if (value instanceof Length l) {
+            return l.cm();
+        }
+        return value instanceof String s ? s.length() : (Number) value;
+    }
+
+    private String spelt(int number) {
+        return number >= 0 && number <= SPELT_UP_TO ? text("words.number." + number) : number((Number) number);
+    }
+
+    private static String number(Number n) {
+        return n instanceof Integer || n instanceof Long ? n.toString() : Measures.number(n.doubleValue());
+    }
+
+    private String figure(Object value) {
+        if (value instanceof Species s) {
+            return s.name();
+        }
+        if (value instanceof Party p) {
+            return p.label();
+        }
+        if (value instanceof LocalDate d) {
+            return date(d);
+        }
+        if (value instanceof Length l) {
+            return measures.length(l.cm());
+        }
+        if (value instanceof Volume v) {
+            return measures.volume(v.litres());
+        }
+        if (value instanceof Hours h) {
+            return hours(h.hours());
+        }
+        if (value instanceof Mass m) {
+            return measures.mass(m.grams());
+        }
+        if (value instanceof Temperature t) {
+            return measures.temperature(t.celsius());
+        }
+        if (value instanceof Optional<?> o) {
+            return o.map(this::of).orElse("");
+        }
+        if (value instanceof OptionalDouble o) {
+            return o.isPresent() ? number(o.getAsDouble()) : "";
+        }
+        throw new IllegalStateException("nothing says " + value.getClass());
+    }
+
+    private static String hours(double hours) {
+        return hours < 1 ? Math.round(hours * 60) + " min" : number(Rounding.to(1, hours)) + " h";
+    }
+
+    private String capital(String said) {
+        return said.isEmpty() ? said : said.substring(0, 1).toUpperCase(language) + said.substring(1);
+    }
+}
