@@ -41,7 +41,11 @@ keep_running() { # database, profile, port
   while :; do
     run_server "$@"
     code=0
-    while kill -0 "$server" 2>/dev/null; do wait "$server" && code=0 || code=$?; done
+    wait "$server" || code=$?
+    while kill -0 "$server" 2>/dev/null; do # the wait was cut short by a signal
+      code=0
+      wait "$server" || code=$?
+    done
     case $code in 0|130|143) return 0 ;; esac
     [ ! -f "$home/stopping" ] || return 0
     now=$(date +%s)
