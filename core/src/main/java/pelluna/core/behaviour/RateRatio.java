@@ -1,7 +1,7 @@
 package pelluna.core.behaviour;
 
+import org.apache.commons.statistics.inference.BinomialTest;
 import org.hipparchus.distribution.continuous.BetaDistribution;
-import org.hipparchus.distribution.discrete.BinomialDistribution;
 
 /**
  * Whether two Poisson rates differ: given all acts of both stretches, those of the second are binomial with share
@@ -19,8 +19,6 @@ import org.hipparchus.distribution.discrete.BinomialDistribution;
 public record RateRatio(double ratio, double low, double high, double p) {
     /** Of the interval. */
     public static final double CONFIDENCE = 0.95;
-    /** Outcomes as likely as the one seen, but for rounding, count with it. */
-    private static final double ROUNDING = 1 + 1e-7;
 
     /** @throws IllegalArgumentException if either stretch was not watched at all */
     public static RateRatio of(Stretch first, Stretch second) {
@@ -46,13 +44,6 @@ public record RateRatio(double ratio, double low, double high, double p) {
     }
 
     private static double twoSided(int n, int k, double share) {
-        BinomialDistribution seen = new BinomialDistribution(n, share);
-        double likely = seen.probability(k) * ROUNDING;
-        double sum = 0;
-        for (int i = 0; i <= n; i++) {
-            double one = seen.probability(i);
-            sum += one <= likely ? one : 0;
-        }
-        return Math.min(1, sum);
+        return n == 0 ? 1 : BinomialTest.withDefaults().test(n, k, share).getPValue();
     }
 }

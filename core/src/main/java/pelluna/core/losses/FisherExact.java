@@ -1,15 +1,9 @@
 package pelluna.core.losses;
 
-import org.hipparchus.distribution.discrete.HypergeometricDistribution;
+import org.apache.commons.statistics.inference.FisherExactTest;
 
-/**
- * Whether two shares differ: exact test of a table of four (Fisher 1935), two-sided as the sum of all tables that are
- * no more likely than the one seen.
- */
+/** Whether two shares differ: exact test of a table of four (Fisher 1935), two-sided. */
 public final class FisherExact {
-    /** Tables as likely as the one seen, but for rounding, count with it. */
-    private static final double ROUNDING = 1 + 1e-7;
-
     private FisherExact() {}
 
     /**
@@ -20,18 +14,11 @@ public final class FisherExact {
         if (hits1 < 0 || hits1 > of1 || hits2 < 0 || hits2 > of2) {
             throw new IllegalArgumentException(hits1 + " of " + of1 + ", " + hits2 + " of " + of2);
         }
-        int all = of1 + of2;
         int hits = hits1 + hits2;
-        if (of1 == 0 || of2 == 0 || hits == 0 || hits == all) {
+        if (of1 == 0 || of2 == 0 || hits == 0 || hits == of1 + of2) {
             return 1;
         }
-        HypergeometricDistribution tables = new HypergeometricDistribution(all, hits, of1);
-        double likely = tables.probability(hits1) * ROUNDING;
-        double sum = 0;
-        for (int i = Math.max(0, hits - of2); i <= Math.min(hits, of1); i++) {
-            double one = tables.probability(i);
-            sum += one <= likely ? one : 0;
-        }
-        return Math.min(1, sum);
+        int[][] table = {{hits1, of1 - hits1}, {hits2, of2 - hits2}};
+        return FisherExactTest.withDefaults().test(table).getPValue();
     }
 }

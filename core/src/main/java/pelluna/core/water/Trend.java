@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.regression.SimpleRegression;
 import pelluna.core.units.Rounding;
 
 /**
@@ -32,29 +32,11 @@ public record Trend(double perWeek, double p, int tests, double lastOnLine, Loca
             return Optional.empty();
         }
         LocalDate from = points.get(0).on();
-        double mx =
-                points.stream().mapToDouble(q -> week(from, q.on())).average().orElse(0);
-        double my = points.stream().mapToDouble(Point::value).average().orElse(0);
-        double xx = 0;
-        double xy = 0;
-        double yy = 0;
-        for (Point q : points) {
-            double x = week(from, q.on()) - mx;
-            xx += x * x;
-            xy += x * (q.value() - my);
-            yy += (q.value() - my) * (q.value() - my);
-        }
-        double slope = xy / xx;
-        double left = Math.max(0, yy - slope * xy);
-        double p = yy == 0
-                ? 1
-                : left < 1e-12 * yy
-                        ? 0
-                        : 2
-                                * new TDistribution(n - 2.0)
-                                        .cumulativeProbability(-Math.abs(slope) / Math.sqrt(left / (n - 2) / xx));
+        SimpleRegression line = new SimpleRegression();
+        points.forEach(q -> line.addData(week(from, q.on()), q.value()));
         LocalDate last = points.get(n - 1).on();
-        return Optional.of(new Trend(slope, p, n, my + slope * (week(from, last) - mx), last));
+        double p = line.getTotalSumSquares() == 0 ? 1 : line.getSignificance();
+        return Optional.of(new Trend(line.getSlope(), p, n, line.predict(week(from, last)), last));
     }
 
     private static double week(LocalDate from, LocalDate on) {
