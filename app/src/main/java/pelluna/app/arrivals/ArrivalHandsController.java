@@ -1,9 +1,8 @@
 package pelluna.app.arrivals;
 
 import java.util.List;
-import java.util.Map;
 import java.util.NoSuchElementException;
-import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +17,7 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.TypedFigure;
+import pelluna.core.plan.PlanFile;
 
 /** The keeper's hand on the order of arrival: each change is a step of the plan that can be taken back. */
 @Controller
@@ -47,7 +47,7 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/place")
     String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
-        return change(id, asked, "a place in the order", tree -> HandEdits.place(tree, asked.fish(), place), to);
+        return change(id, asked, "a place in the order", plan -> HandEdits.place(plan, asked.fish(), place), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/day")
@@ -56,28 +56,28 @@ class ArrivalHandsController {
                 id,
                 asked,
                 "a day of arrival",
-                tree -> HandEdits.day(tree, asked.fish(), Days.planned("on", on, desks.today())),
+                plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, desks.today())),
                 to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
     String free(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "place and day left to Pelluna", tree -> HandEdits.free(tree, asked.fish()), to);
+        return change(id, asked, "place and day left to Pelluna", plan -> HandEdits.free(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/join")
     String join(@PathVariable long id, Asked asked, @RequestParam String with, RedirectAttributes to) {
-        return change(id, asked, "two arrivals joined", tree -> HandEdits.join(tree, asked.fish(), with), to);
+        return change(id, asked, "two arrivals joined", plan -> HandEdits.join(plan, asked.fish(), with), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/part")
     String part(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "an arrival parted", tree -> HandEdits.part(tree, asked.fish()), to);
+        return change(id, asked, "an arrival parted", plan -> HandEdits.part(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/split")
     String split(@PathVariable long id, Asked asked, @RequestParam int apart, RedirectAttributes to) {
-        return change(id, asked, "a group split", tree -> HandEdits.split(tree, asked.fish(), apart), to);
+        return change(id, asked, "a group split", plan -> HandEdits.split(plan, asked.fish(), apart), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/leaves")
@@ -91,13 +91,9 @@ class ArrivalHandsController {
                 id,
                 asked,
                 on.isBlank() ? "it stays" : "a day on which it leaves",
-                tree -> {
-                    if (on.isBlank()) {
-                        HandEdits.stays(tree, asked.fish());
-                    } else {
-                        HandEdits.leaves(tree, asked.fish(), Days.planned("on", on, desks.today()), why);
-                    }
-                },
+                plan -> on.isBlank()
+                        ? HandEdits.stays(plan, asked.fish())
+                        : HandEdits.leaves(plan, asked.fish(), Days.planned("on", on, desks.today()), why),
                 to);
     }
 
@@ -111,12 +107,7 @@ class ArrivalHandsController {
                     List<String> named =
                             Stream.of(asked.fish().split(",", -1)).distinct().toList();
                     named.stream()
-                            .map(f -> desk.plan().wishes().stream()
-                                    .filter(w -> w.id().equals(f))
-                                    .findFirst()
-                                    .orElseThrow())
-                            .map(w -> desk.lasting(w.id()))
-                            .map(w -> Long.valueOf(w.substring(1)))
+                            .map(f -> desk.wish(f).orElseThrow().id())
                             .toList()
                             .forEach(row -> comesIn.comes(id, row, null));
                 },
@@ -125,7 +116,7 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/drop")
     String drop(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "an arrival taken off", tree -> HandEdits.drop(tree, asked.fish()), to);
+        return change(id, asked, "an arrival taken off", plan -> HandEdits.drop(plan, asked.fish()), to);
     }
 
     /** What a fish costs, typed on the shop list. */
@@ -133,7 +124,7 @@ class ArrivalHandsController {
     String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
         try {
             Double each = TypedFigure.read(price, "price");
-            change(id, asked, "a price", tree -> HandEdits.price(tree, asked.fish(), each), to);
+            change(id, asked, "a price", plan -> HandEdits.price(plan, asked.fish(), each), to);
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/arrivals";
@@ -154,8 +145,7 @@ class ArrivalHandsController {
         return "redirect:/tanks/" + id + "/arrivals";
     }
 
-    private String change(
-            long id, Asked asked, String said, Consumer<Map<String, Object>> edit, RedirectAttributes to) {
+    private String change(long id, Asked asked, String said, UnaryOperator<PlanFile> edit, RedirectAttributes to) {
         return done(id, asked, () -> steps.change(id, said, edit), to);
     }
 

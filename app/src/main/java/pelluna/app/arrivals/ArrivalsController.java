@@ -69,7 +69,7 @@ class ArrivalsController {
                         ? ""
                         : chosen.arrival().parties().stream()
                                 .filter(p -> p.hand().risk().taken())
-                                .map(p -> desk.lasting(p.id()).substring(1))
+                                .map(p -> desk.wish(p.id()).orElseThrow().id().toString())
                                 .findFirst()
                                 .orElse(""));
         model.addAttribute(

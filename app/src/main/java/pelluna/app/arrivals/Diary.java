@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import pelluna.app.planning.Desk;
 import pelluna.core.arrivals.Dated;
@@ -30,24 +29,16 @@ public record Diary(LocalDate on, String key, String title, String says) {
 
     /** The days of the plan on a desk. */
     public static List<Diary> of(Desk desk) {
-        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk::lasting, desk.say());
+        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk.say());
     }
 
-    /** @param lasting gives a fish of the plan a name that stays the same */
-    static List<Diary> of(
-            Plan plan, Schedule schedule, List<Change> changes, UnaryOperator<String> lasting, Words say) {
+    static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, Words say) {
         List<Diary> days = new ArrayList<>();
         for (Dated d : schedule.steps()) {
-            arrival(
-                    d,
-                    d.arrival().parties().stream()
-                            .map(p -> lasting.apply(p.id()))
-                            .collect(Collectors.joining("-")),
-                    say,
-                    days);
+            arrival(d, d.arrival().parties().stream().map(Party::id).collect(Collectors.joining("-")), say, days);
         }
         for (Party p : plan.everybody()) {
-            p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, lasting.apply(p.id()))));
+            p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, p.id())));
         }
         for (Change c : changes) {
             boolean growth = c.kind() == Change.Kind.LONGER_RUN
@@ -57,7 +48,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                 days.add(new Diary(
                         c.on(),
                         "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-"
-                                + c.about().stream().map(lasting).collect(Collectors.joining("-")),
+                                + String.join("-", c.about()),
                         say.title(c.event()),
                         "By its growth, reckoned; measure it and see."));
             }

@@ -1,118 +1,132 @@
 package pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import pelluna.app.planning.PlanSteps;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.NoSuchElementException;
+import java.util.Set;
+import java.util.function.Consumer;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
 
 /**
- * What the keeper's hand changes in the tree of a plan file. Fish are named by their place in the plan: 'w3' or
- * 'w3,w5' for wishes, 'r0' for residents.
+ * What the keeper's hand changes in a plan. Fish are named as the plan names them: 'w3' or 'w3,w5' for wishes, 'r17'
+ * for residents.
  */
 final class HandEdits {
     private static final int MOST_GROUPS = 99;
 
     private HandEdits() {}
 
-    /** @throws java.util.NoSuchElementException if a fish is not in the plan */
-    static List<Map<String, Object>> entries(Map<String, Object> tree, String fish) {
-        List<Map<String, Object>> found = new ArrayList<>();
-        for (String id : fish.split(",")) {
-            List<Map<String, Object>> list = PlanSteps.entries(tree, id.startsWith("r") ? "residents" : "wishes");
-            int i = id.matches("[rw]\\d{1,3}") ? Integer.parseInt(id.substring(1)) : -1;
-            if (i < 0 || i >= list.size()) {
-                throw new java.util.NoSuchElementException(id);
-            }
-            found.add(list.get(i));
-        }
-        return found;
+    /** @throws NoSuchElementException if a fish is not in the plan */
+    private static PlanFile each(PlanFile plan, String fish, Consumer<FishFile.Draft> change) {
+        Set<String> named = named(plan, fish);
+        return plan.eachResident(f -> named.contains("r" + f.row()) ? f.but(change) : f)
+                .eachWish(f -> named.contains("w" + f.row()) ? f.but(change) : f);
     }
 
-    static void place(Map<String, Object> tree, String fish, int place) {
-        entries(tree, fish).forEach(e -> e.put("place", place));
+    private static Set<String> named(PlanFile plan, String fish) {
+        Set<String> there = new HashSet<>();
+        plan.residents().forEach(f -> there.add("r" + f.row()));
+        plan.wishes().forEach(f -> there.add("w" + f.row()));
+        Set<String> named = new LinkedHashSet<>(Arrays.asList(fish.split(",")));
+        named.stream().filter(id -> !there.contains(id)).findFirst().ifPresent(id -> {
+            throw new NoSuchElementException(id);
+        });
+        return named;
     }
 
-    static void day(Map<String, Object> tree, String fish, LocalDate on) {
-        entries(tree, fish).forEach(e -> e.put("on", on.toString()));
+    static PlanFile place(PlanFile plan, String fish, int place) {
+        return each(plan, fish, d -> d.place = place);
+    }
+
+    static PlanFile day(PlanFile plan, String fish, LocalDate on) {
+        return each(plan, fish, d -> d.on = on);
     }
 
     /** Place and day are Pelluna's again. */
-    static void free(Map<String, Object> tree, String fish) {
-        entries(tree, fish).forEach(e -> e.keySet().removeAll(List.of("place", "on")));
+    static PlanFile free(PlanFile plan, String fish) {
+        return each(plan, fish, HandEdits::free);
     }
 
-    static void freeAll(Map<String, Object> tree) {
-        PlanSteps.entries(tree, "wishes").forEach(e -> e.keySet().removeAll(List.of("place", "on")));
+    static PlanFile freeAll(PlanFile plan) {
+        return plan.eachWish(w -> w.but(HandEdits::free));
+    }
+
+    private static void free(FishFile.Draft d) {
+        d.place = null;
+        d.on = null;
     }
 
     /** All of both go in together; what places and days they had is gone. */
-    static void join(Map<String, Object> tree, String fish, String other) {
-        List<Map<String, Object>> all = new ArrayList<>(entries(tree, fish));
-        all.addAll(entries(tree, other));
-        int number = 1;
-        for (Map<String, Object> e : PlanSteps.entries(tree, "wishes")) {
-            number = e.get("together") instanceof Number n ? Math.max(number, n.intValue() + 1) : number;
-        }
-        for (Map<String, Object> e : all) {
-            e.keySet().removeAll(List.of("place", "on", "alone"));
-            e.put("together", Math.min(MOST_GROUPS, number));
-        }
+    static PlanFile join(PlanFile plan, String fish, String other) {
+        int number = 1
+                + plan.wishes().stream()
+                        .mapToInt(w -> w.together() == null ? 0 : w.together())
+                        .max()
+                        .orElse(0);
+        return each(plan, fish + "," + other, d -> {
+            free(d);
+            d.alone = null;
+            d.together = Math.min(MOST_GROUPS, number);
+        });
     }
 
     /** Several kinds that go in together each go by themselves. */
-    static void part(Map<String, Object> tree, String fish) {
-        entries(tree, fish).forEach(e -> {
-            e.keySet().removeAll(List.of("together", "place", "on"));
-            e.put("alone", true);
+    static PlanFile part(PlanFile plan, String fish) {
+        return each(plan, fish, d -> {
+            free(d);
+            d.together = null;
+            d.alone = true;
         });
     }
 
     /** Of a group, some come as an arrival of their own. */
-    static void split(Map<String, Object> tree, String fish, int apart) {
-        Map<String, Object> group = entries(tree, fish).get(0);
-        int count = group.get("count") instanceof Number n ? n.intValue() : 1;
-        int some = Math.max(1, Math.min(apart, count - 1));
+    static PlanFile split(PlanFile plan, String fish, int apart) {
+        String first = named(plan, fish).iterator().next();
+        FishFile group = plan.wishes().stream()
+                .filter(f -> first.equals("w" + f.row()))
+                .findFirst()
+                .orElseThrow();
+        int count = group.howMany();
         if (count < 2) {
-            return;
+            return plan;
         }
-        Map<String, Object> rest = new LinkedHashMap<>(group);
-        rest.keySet().removeAll(List.of("row", "place", "on", "together"));
-        rest.put("count", some);
-        group.put("count", count - some);
-        rest.put("alone", true);
-        PlanSteps.entries(tree, "wishes").add(rest);
+        int some = Math.max(1, Math.min(apart, count - 1));
+        return each(plan, first, d -> d.count = count - some).alsoWishing(group.but(d -> {
+            free(d);
+            d.row = null;
+            d.together = null;
+            d.count = some;
+            d.alone = true;
+        }));
     }
 
     /** It is wished for no more. */
-    static void drop(Map<String, Object> tree, String fish) {
-        List<Map<String, Object>> gone = entries(tree, fish);
-        PlanSteps.entries(tree, "wishes").removeIf(e -> gone.stream().anyMatch(g -> g == e));
+    static PlanFile drop(PlanFile plan, String fish) {
+        Set<String> gone = named(plan, fish);
+        return plan.wishing(plan.wishes().stream()
+                .filter(f -> !gone.contains("w" + f.row()))
+                .toList());
     }
 
     /** What it costs, in the keeper's own money; null takes the price off. */
-    static void price(Map<String, Object> tree, String fish, Double price) {
-        entries(tree, fish).forEach(e -> {
-            if (price == null) {
-                e.remove("price");
-            } else {
-                e.put("price", price);
-            }
+    static PlanFile price(PlanFile plan, String fish, Double price) {
+        return each(plan, fish, d -> d.price = price);
+    }
+
+    static PlanFile leaves(PlanFile plan, String fish, LocalDate on, String why) {
+        return each(plan, fish, d -> {
+            d.leavesOn = on;
+            d.leavesWhy = why.isBlank() ? null : why.strip();
         });
     }
 
-    static void leaves(Map<String, Object> tree, String fish, LocalDate on, String why) {
-        entries(tree, fish).forEach(e -> {
-            e.put("leavesOn", on.toString());
-            e.remove("leavesWhy");
-            if (!why.isBlank()) {
-                e.put("leavesWhy", why.strip());
-            }
+    static PlanFile stays(PlanFile plan, String fish) {
+        return each(plan, fish, d -> {
+            d.leavesOn = null;
+            d.leavesWhy = null;
         });
-    }
-
-    static void stays(Map<String, Object> tree, String fish) {
-        entries(tree, fish).forEach(e -> e.keySet().removeAll(List.of("leavesOn", "leavesWhy")));
     }
 }

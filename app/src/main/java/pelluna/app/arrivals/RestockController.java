@@ -1,9 +1,8 @@
 package pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,6 +18,10 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.plan.Fallow;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.TankFile;
+import pelluna.core.plan.TankFile.FallowFile;
 import pelluna.core.water.NitrogenCycle;
 import pelluna.words.English;
 import pelluna.words.Measures;
@@ -27,6 +30,7 @@ import pelluna.words.Measures;
 @Controller
 class RestockController {
     private static final int USUAL_DAYS = 76;
+    private static final int MOST_WANTED = 5;
 
     private final PlanDesk desks;
     private final PlanSteps steps;
@@ -76,15 +80,10 @@ class RestockController {
         try {
             LocalDate begins = Days.planned("from", from, desks.today());
             LocalDate ends = Days.planned("until", until, desks.today());
-            steps.change(id, "a restock planned", tree -> {
-                figures(tree)
-                        .put(
-                                "fallow",
-                                new LinkedHashMap<>(Map.of("from", begins.toString(), "until", ends.toString())));
-                tree.put("startOn", ends.toString());
-                if (back) {
-                    comeBack(tree);
-                }
+            steps.change(id, "a restock planned", plan -> {
+                TankFile empty = plan.tank().lyingFallow(new FallowFile(begins, ends));
+                PlanFile restock = plan.with(empty).startingOn(ends);
+                return back ? allComeBack(restock) : restock;
             });
         } catch (PlanProblemsException e) {
             to.addAttribute(
@@ -97,26 +96,21 @@ class RestockController {
 
     @PostMapping("/tanks/{id}/arrivals/restock/end")
     String end(@PathVariable long id) {
-        steps.change(id, "no restock any more", tree -> {
-            figures(tree).remove("fallow");
-            tree.remove("startOn");
-        });
+        steps.change(
+                id,
+                "no restock any more",
+                plan -> plan.with(plan.tank().lyingFallow(null)).startingOn(null));
         return "redirect:/tanks/" + id + "/arrivals/restock";
     }
 
-    private static void comeBack(Map<String, Object> tree) {
-        List<Map<String, Object>> residents = PlanSteps.entries(tree, "residents");
-        for (Map<String, Object> resident : residents) {
-            Map<String, Object> wish = new LinkedHashMap<>(resident);
-            wish.keySet().retainAll(List.of("species", "count", "lengthCm", "captiveBred"));
-            wish.put("want", 5);
-            PlanSteps.entries(tree, "wishes").add(wish);
-        }
-        residents.clear();
-    }
-
-    @SuppressWarnings("unchecked")
-    private static Map<String, Object> figures(Map<String, Object> tree) {
-        return (Map<String, Object>) tree.get("tank");
+    private static PlanFile allComeBack(PlanFile plan) {
+        List<FishFile> wishes = new ArrayList<>(plan.wishes());
+        plan.residents()
+                .forEach(f -> wishes.add(FishFile.of(f.species(), f.howMany()).but(d -> {
+                    d.lengthCm = f.lengthCm();
+                    d.captiveBred = f.captiveBred();
+                    d.want = MOST_WANTED;
+                })));
+        return plan.living(List.of()).wishing(wishes);
     }
 }

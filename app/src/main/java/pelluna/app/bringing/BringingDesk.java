@@ -285,11 +285,9 @@ public class BringingDesk {
         return party.flatMap(id -> desk.assessment().tension().stream()
                         .filter(t -> t.target().id().equals(id) && t.aggressor().resident())
                         .max(Comparator.comparingDouble((Tension t) -> t.index())))
-                .map(t -> desk.residents()
-                        .get(Integer.parseInt(t.aggressor().id().substring(1)))
-                        .id())
+                .flatMap(t -> desk.resident(t.aggressor().id()))
                 .flatMap(row -> known.values().stream()
-                        .filter(k -> row.equals(k.residentId()))
+                        .filter(k -> row.id().equals(k.residentId()))
                         .findFirst());
     }
 
@@ -382,8 +380,7 @@ public class BringingDesk {
         List<Next> next = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
-                long wish =
-                        desk.wishes().get(Integer.parseInt(p.id().substring(1))).id();
+                long wish = desk.wish(p.id()).orElseThrow().id();
                 if (!under.contains(wish)) {
                     next.add(new Next(
                             p, d, wish, quarantine.clock(desk, wish).map(c -> rules(c.missing(), desk.say()))));

@@ -84,9 +84,8 @@ public class WaysIn {
     @Transactional
     public long begin(long tank, String party, Method method, SeeThroughBox box) {
         Desk desk = desks.open(tank);
-        int i = index(desk, party);
-        Party p = desk.plan().wishes().get(i);
-        Long wish = desk.wishes().get(i).id();
+        Long wish = desk.wish(party).orElseThrow(NoSuchTankException::new).id();
+        Party p = desk.wished(wish).orElseThrow();
         long f = comesIn.begins(desk, p, wish, quarantine.goesOn(tank, wish));
         BringingEntity b = new BringingEntity(tank, f, method);
         if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE || method == Method.GROUND_ANEW) {
@@ -97,14 +96,6 @@ public class WaysIn {
             rows.save(b);
         }
         return b.id();
-    }
-
-    private static int index(Desk desk, String party) {
-        int i = party.matches("w\\d{1,3}") ? Integer.parseInt(party.substring(1)) : -1;
-        if (i < 0 || i >= desk.wishes().size()) {
-            throw new NoSuchTankException();
-        }
-        return i;
     }
 
     /** Out of the box, and in: a wish turns into a resident. */

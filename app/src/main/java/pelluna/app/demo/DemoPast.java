@@ -10,7 +10,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import pelluna.app.crew.CrewDesk;
@@ -33,7 +32,13 @@ import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.TankFile;
+import pelluna.core.plan.TankFile.Quarantine;
+import pelluna.core.tank.Cover;
+import pelluna.core.tank.QuarantineSchool;
 import pelluna.words.Measures;
 
 /**
@@ -95,7 +100,7 @@ class DemoPast {
             double price) {}
 
     /** What is under way for one tank: who came when, in order, with numbers of fish. */
-    private record Story(long tank, Map<String, Object> plan, List<Came> came, Map<Came, Long> numbers) {}
+    private record Story(long tank, PlanFile plan, List<Came> came, Map<Came, Long> numbers) {}
 
     void writeLantern(long tank) {
         Came clowns = new Came(
@@ -155,7 +160,7 @@ class DemoPast {
     }
 
     private Story story(long tank, List<Came> came) {
-        Story s = new Story(tank, desks.tree(tank), came, new LinkedHashMap<>());
+        Story s = new Story(tank, desks.file(tank), came, new LinkedHashMap<>());
         List<Fish> there = fish.all(tank);
         for (Came c : came) {
             long number = c.left() < 0
@@ -190,47 +195,39 @@ class DemoPast {
     /** Keeps what the plan says of an arrival on its day. */
     private void said(Story s, Came now) {
         LocalDate day = ago(now.ago());
-        Map<String, Object> tree = new LinkedHashMap<>(s.plan());
-        tree.put("tank", tank(s, now, day));
-        tree.put("tests", List.of());
-        List<Map<String, Object>> residents = new ArrayList<>();
         List<Came> company = s.came().stream()
                 .filter(c -> c.ago() > now.ago() && c.left() < now.ago())
                 .toList();
-        company.forEach(c -> residents.add(entry(c, ago(c.ago()))));
-        tree.put("residents", residents);
-        tree.put("wishes", List.of(entry(now, null)));
-        Plan plan = files.plan(tree, day);
+        PlanFile file = s.plan()
+                .with(tank(s, now, day))
+                .tested(List.of())
+                .living(company.stream().map(c -> entry(c, ago(c.ago()))).toList())
+                .wishing(List.of(entry(now, null)));
+        Plan plan = files.plan(file, day);
         Assessment a = new Assessor().assess(plan);
         Map<String, Long> who = new HashMap<>();
         for (int i = 0; i < company.size(); i++) {
             who.put(plan.residents().get(i).id(), s.numbers().get(company.get(i)));
         }
         who.put(plan.wishes().get(0).id(), s.numbers().get(now));
-        words.keep(s.tank(), s.numbers().get(now), day, tree, a, plan.wishes().get(0), who);
+        words.keep(s.tank(), s.numbers().get(now), day, file, a, plan.wishes().get(0), who);
     }
 
-    private Map<String, Object> tank(Story s, Came now, LocalDate day) {
-        Map<String, Object> tank = new LinkedHashMap<>();
-        ((Map<?, ?>) s.plan().get("tank")).forEach((k, v) -> tank.put(k.toString(), v));
-        LocalDate cycled = LocalDate.parse(tank.get("cycledOn").toString());
-        if (tank.get("cover").equals("mesh") && ChronoUnit.DAYS.between(cycled, day) < COVERED_DAYS) {
-            tank.put("cover", "none");
-        }
-        if (now.school().equals("none")) {
-            tank.put("quarantine", Map.of("places", 0, "school", "none"));
-        }
-        return tank;
+    private TankFile tank(Story s, Came now, LocalDate day) {
+        TankFile tank = s.plan().tank();
+        boolean uncovered = tank.cover() == Cover.MESH && ChronoUnit.DAYS.between(tank.cycledOn(), day) < COVERED_DAYS;
+        return tank.but(d -> {
+            d.cover = uncovered ? Cover.NONE : d.cover;
+            d.quarantine = now.school().equals("none") ? new Quarantine(0, QuarantineSchool.NONE) : d.quarantine;
+        });
     }
 
-    private static Map<String, Object> entry(Came c, LocalDate since) {
-        Map<String, Object> entry =
-                new LinkedHashMap<>(Map.of("species", c.species(), "count", c.count(), "lengthCm", c.cm()));
-        Optional.ofNullable(since).ifPresent(d -> entry.put("since", d.toString()));
-        if (c.bred()) {
-            entry.put("captiveBred", true);
-        }
-        return entry;
+    private static FishFile entry(Came c, LocalDate since) {
+        return FishFile.of(c.species(), c.count()).but(d -> {
+            d.lengthCm = c.cm();
+            d.since = since;
+            d.captiveBred = c.bred() ? true : null;
+        });
     }
 
     private void outbreak(Story s, Came tang, Came chromis) {

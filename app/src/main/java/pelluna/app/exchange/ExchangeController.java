@@ -4,11 +4,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,6 +22,7 @@ import pelluna.app.limits.Utf8;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.Assessor;
+import pelluna.core.plan.PlanFile;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -78,12 +79,12 @@ class ExchangeController {
 
     @GetMapping("/tanks/{id}/plan.json")
     ResponseEntity<String> plan(@PathVariable long id) {
-        return json(files.write(desks.tree(id)), desks.tank(id).name() + ".plan.json");
+        return json(files.write(desks.file(id).unnumbered()), desks.tank(id).name() + ".plan.json");
     }
 
     @GetMapping("/tanks/{id}/assessment.json")
     ResponseEntity<String> assessment(@PathVariable long id) {
-        var plan = files.plan(desks.tree(id), desks.today());
+        var plan = files.plan(desks.file(id).unnumbered(), desks.today());
         return json(
                 files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS)),
                 desks.tank(id).name() + ".assessment.json");
@@ -93,21 +94,27 @@ class ExchangeController {
             value = "/api/assess",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<String> assess(@RequestBody byte[] body) {
+    ResponseEntity<Object> assess(@RequestBody byte[] body) {
         try {
-            Map<String, Object> tree = files.parse(body);
-            PlanFiles.notTooMany(tree);
-            var plan = files.plan(tree, desks.today());
+            PlanFile file = files.parse(body);
+            PlanFiles.notTooMany(file);
+            var plan = files.plan(file, desks.today());
             return ResponseEntity.ok(
                     atOnce.run(() -> files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS))));
         } catch (AtOnce.BusyException e) {
-            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                    .header(HttpHeaders.RETRY_AFTER, "5")
-                    .body(files.write(
-                            Map.of("problems", List.of(new Problem("", e.getMessage(), "a little patience")))));
+            return problem(HttpStatus.SERVICE_UNAVAILABLE, e.getMessage(), List.of());
         } catch (PlanProblemsException e) {
-            return ResponseEntity.unprocessableContent().body(files.write(Map.of("problems", e.problems())));
+            return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The plan is refused.", e.problems());
         }
+    }
+
+    /** A refusal as RFC 9457 has it, with every field that is wrong. */
+    private static ResponseEntity<Object> problem(HttpStatus status, String detail, List<Problem> problems) {
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(status, detail);
+        body.setProperty("problems", problems);
+        var answer = ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON);
+        return (status == HttpStatus.SERVICE_UNAVAILABLE ? answer.header(HttpHeaders.RETRY_AFTER, "5") : answer)
+                .body(body);
     }
 
     private static ResponseEntity<String> json(String body, String name) {

@@ -63,7 +63,7 @@ public class ComesIn {
                         "Its wish has been taken off the plan; put it back first, or call it off."));
         Party party = desk.plan().wishes().get(at);
         long f = number != null ? number : fish.inTheBox(tank, wish).orElseGet(() -> begins(desk, party, wish, origin));
-        steps.change(tank, "an arrival is in the tank", tree -> WishComes.arrived(tree, at, on));
+        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, on));
         List<ResidentEntity> living = desks.open(tank).residents();
         fish.lives(tank, f, living.get(living.size() - 1).id(), on);
         word.arrives(desk, party, f);

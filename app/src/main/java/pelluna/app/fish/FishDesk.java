@@ -21,6 +21,7 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 
 /**
@@ -100,9 +101,9 @@ public class FishDesk {
         Map<Long, FishEntity> byResident = new HashMap<>();
         known.stream().filter(f -> f.residentId() != null).forEach(f -> byResident.put(f.residentId(), f));
         for (ResidentEntity r : residents.findByTankIdOrderById(tank)) {
-            Map<String, Object> tree = r.tree();
-            String species = tree.get("species").toString();
-            int count = ((Number) tree.get("count")).intValue();
+            FishFile lives = r.file();
+            String species = lives.species();
+            int count = lives.howMany();
             FishEntity fish = byResident.remove(r.id());
             if (fish == null) {
                 fish = known.stream()
@@ -113,14 +114,8 @@ public class FishDesk {
                         .findFirst()
                         .orElse(null);
                 if (fish == null) {
-                    fish = new FishEntity(
-                            tank,
-                            species,
-                            count,
-                            tree.get("since") == null
-                                    ? null
-                                    : LocalDate.parse(tree.get("since").toString()));
-                    fish.comesFrom(null, tree.get("captiveBred") instanceof Boolean bred && bred ? bred : null, "");
+                    fish = new FishEntity(tank, species, count, lives.since());
+                    fish.comesFrom(null, lives.captiveBred(), "");
                     known.add(fish);
                 }
                 fish.back();

@@ -1,9 +1,7 @@
 package pelluna.app.fish;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -44,18 +42,14 @@ class FishLife {
     /** Measured lengths, oldest first. */
     List<Length> lengths(Desk desk, Fish f) {
         int i = row(desk, f);
-        List<Length> lengths = new ArrayList<>();
-        if (i >= 0 && desk.residents().get(i).tree().get("lengths") instanceof List<?> list) {
-            for (Object item : list) {
-                Map<?, ?> m = (Map<?, ?>) item;
-                double cm = ((Number) m.get("cm")).doubleValue();
-                lengths.add(new Length(
-                        LocalDate.parse(m.get("on").toString()),
-                        desk.say().lengthValue(cm),
-                        desk.say().length(cm)));
-            }
-        }
-        return lengths;
+        return i < 0
+                ? List.of()
+                : desk.residents().get(i).lengths().stream()
+                        .map(m -> new Length(
+                                m.on(),
+                                desk.say().lengthValue(m.cm()),
+                                desk.say().length(m.cm())))
+                        .toList();
     }
 
     /** By its growth, today; empty while it is in no plan. */
@@ -86,10 +80,7 @@ class FishLife {
     void measured(long tank, long which, LocalDate on, double cm) {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
-        steps.change(
-                tank,
-                "a length measured",
-                tree -> MeasuredLengths.put(PlanSteps.entries(tree, "residents").get(i), on, cm));
+        steps.change(tank, "a length measured", plan -> plan.resident(i, r -> MeasuredLengths.with(r, on, cm)));
     }
 
     @Transactional
@@ -104,10 +95,7 @@ class FishLife {
             partings.missing(tank, which, before - count);
         }
         if (count != before) {
-            steps.change(
-                    tank,
-                    "a group counted",
-                    tree -> PlanSteps.entries(tree, "residents").get(i).put("count", count));
+            steps.change(tank, "a group counted", plan -> plan.resident(i, r -> r.counting(count)));
         }
         String fewer = count < before ? (before - count) + " fewer than before" : "";
         notes.note(
@@ -141,10 +129,7 @@ class FishLife {
                 int back = partings.found(tank, which);
                 if (back > 0) {
                     int i = living(tank, f);
-                    steps.change(
-                            tank,
-                            "a group counted",
-                            tree -> PlanSteps.entries(tree, "residents").get(i).put("count", f.count() + back));
+                    steps.change(tank, "a group counted", plan -> plan.resident(i, r -> r.counting(f.count() + back)));
                 }
                 notes.note(tank, Doing.SEEN, which, 1, "found again");
             }

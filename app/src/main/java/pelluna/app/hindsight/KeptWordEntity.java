@@ -7,7 +7,9 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Map;
 import pelluna.app.rows.JsonText;
+import pelluna.app.rows.PlanText;
 import pelluna.app.rows.Row;
+import pelluna.core.plan.PlanFile;
 
 /** What a plan said on the day of an arrival, as it was; never computed again. */
 @Entity
@@ -24,8 +26,8 @@ class KeptWordEntity extends Row {
 
     private String stance;
 
-    @Convert(converter = JsonText.class)
-    private Map<String, Object> plan;
+    @Convert(converter = PlanText.class)
+    private PlanFile plan;
 
     @Convert(converter = JsonText.class)
     private Map<String, Object> assessment;
@@ -33,12 +35,7 @@ class KeptWordEntity extends Row {
     protected KeptWordEntity() {}
 
     KeptWordEntity(
-            Long tankId,
-            Long fishId,
-            LocalDate onDay,
-            String stance,
-            Map<String, Object> plan,
-            Map<String, Object> assessment) {
+            Long tankId, Long fishId, LocalDate onDay, String stance, PlanFile plan, Map<String, Object> assessment) {
         this.tankId = tankId;
         this.fishId = fishId;
         this.onDay = onDay;
@@ -64,7 +61,7 @@ class KeptWordEntity extends Row {
     }
 
     /** The plan file of that day. */
-    Map<String, Object> plan() {
+    PlanFile plan() {
         return plan;
     }
 

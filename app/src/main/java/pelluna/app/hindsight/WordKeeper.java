@@ -16,6 +16,7 @@ import pelluna.app.tank.ResidentEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.capacity.Lens;
 import pelluna.core.plan.Party;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.risk.OwnRisk;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
@@ -61,7 +62,7 @@ public class WordKeeper implements KeptWord {
                 before.tank().id(),
                 number,
                 desks.today(),
-                PlanDesk.tree(before.tank(), before.residents(), before.wishes()),
+                PlanDesk.file(before.tank(), before.residents(), before.wishes()),
                 before.assessment(),
                 party,
                 who);
@@ -74,13 +75,7 @@ public class WordKeeper implements KeptWord {
      */
     @Transactional
     public void keep(
-            long tank,
-            long number,
-            LocalDate on,
-            Map<String, Object> plan,
-            Assessment a,
-            Party party,
-            Map<String, Long> who) {
+            long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
         Words say = desks.words();
         KeptWordEntity word = words.save(
                 new KeptWordEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, say)));

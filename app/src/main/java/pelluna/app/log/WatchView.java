@@ -93,8 +93,10 @@ class WatchView {
     }
 
     private static Optional<Fish> party(Desk desk, Map<Long, Fish> there, String party) {
-        Long row = desk.residents().get(Integer.parseInt(party.substring(1))).id();
-        return there.values().stream().filter(f -> row.equals(f.residentId())).findFirst();
+        return desk.resident(party)
+                .flatMap(r -> there.values().stream()
+                        .filter(f -> r.id().equals(f.residentId()))
+                        .findFirst());
     }
 
     private static void put(Map<String, Tap> taps, Words say, Fish who, Doing doing, Fish whom) {

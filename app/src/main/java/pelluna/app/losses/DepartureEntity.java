@@ -8,11 +8,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import pelluna.app.rows.FishText;
 import pelluna.app.rows.JsonText;
 import pelluna.app.rows.Row;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
+import pelluna.core.plan.FishFile;
 import pelluna.core.units.Named;
 
 /** Somebody who is here no more. Appended; put right by another row that takes its place, taken back by a mark. */
@@ -43,8 +45,8 @@ class DepartureEntity extends Row {
     private String seen = "";
     private Double cost;
 
-    @Convert(converter = JsonText.class)
-    private Map<String, Object> was;
+    @Convert(converter = FishText.class)
+    private FishFile was;
 
     private String changes = "";
     private String proposed = "";
@@ -97,7 +99,7 @@ class DepartureEntity extends Row {
      * What was true when it was written down: the entry of the plan, what it changed, which cause the log would have
      * fit.
      */
-    void remembers(Map<String, Object> entry, String changed, String likely, Map<String, Object> known) {
+    void remembers(FishFile entry, String changed, String likely, Map<String, Object> known) {
         was = entry;
         changes = changed;
         proposed = likely;
@@ -173,7 +175,7 @@ class DepartureEntity extends Row {
     }
 
     /** Its entry in the plan file; null for what stood in no plan. */
-    Map<String, Object> was() {
+    FishFile was() {
         return was;
     }
 

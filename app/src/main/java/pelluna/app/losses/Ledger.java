@@ -3,7 +3,6 @@ package pelluna.app.losses;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +32,7 @@ import pelluna.core.losses.Company;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.names.Resolution;
+import pelluna.core.plan.FishFile;
 import pelluna.core.tank.Cover;
 import pelluna.words.English;
 import pelluna.words.Measures;
@@ -134,7 +134,7 @@ public class Ledger {
             throw new IllegalArgumentException(
                     "There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
         }
-        Map<String, Object> was = fromPlan > 0 ? outOfThePlan(tank, before, group, fromPlan) : null;
+        FishFile was = fromPlan > 0 ? outOfThePlan(tank, before, group, fromPlan) : null;
         int left = group.count() - fromPlan;
         notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
         if (f.partOf() != null || left == 0) {
@@ -200,7 +200,7 @@ public class Ledger {
     }
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
-    private Map<String, Object> outOfThePlan(long tank, Desk desk, Fish group, int count) {
+    private FishFile outOfThePlan(long tank, Desk desk, Fish group, int count) {
         int i = IntStream.range(0, desk.residents().size())
                 .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
                 .findFirst()
@@ -208,16 +208,13 @@ public class Ledger {
         if (i < 0) {
             return null;
         }
-        Map<String, Object> was = desk.residents().get(i).tree();
+        FishFile was = desk.residents().get(i).file().numbered(null);
         desks.remembersFeed(tank);
-        steps.happens(tank, tree -> {
-            List<Map<String, Object>> residents = PlanSteps.entries(tree, "residents");
-            if (group.count() <= count) {
-                residents.remove(i);
-            } else {
-                residents.get(i).put("count", group.count() - count);
-            }
-        });
+        steps.happens(
+                tank,
+                plan -> group.count() <= count
+                        ? plan.withoutResident(i)
+                        : plan.resident(i, r -> r.counting(group.count() - count)));
         return was;
     }
 
@@ -314,13 +311,9 @@ public class Ledger {
                         .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
                         .findFirst()
                         .orElseThrow();
-                steps.happens(
-                        tank,
-                        tree -> PlanSteps.entries(tree, "residents").get(i).put("count", group.count() + back));
+                steps.happens(tank, plan -> plan.resident(i, r -> r.counting(group.count() + back)));
             } else {
-                Map<String, Object> entry = new HashMap<>(d.was());
-                entry.put("count", back);
-                steps.happens(tank, tree -> PlanSteps.entries(tree, "residents").add(entry));
+                steps.happens(tank, plan -> plan.alsoLiving(d.was().counting(back)));
                 fish.lives(
                         tank,
                         group.id(),

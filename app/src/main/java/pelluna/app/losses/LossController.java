@@ -306,8 +306,7 @@ class LossController {
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
             LocalDate day = Days.planned("until", until, desks.today());
-            steps.change(
-                    id, "arrivals wait until " + Measures.shortDate(day), tree -> tree.put("startOn", day.toString()));
+            steps.change(id, "arrivals wait until " + Measures.shortDate(day), plan -> plan.startingOn(day));
         } catch (Refused e) {
             Refused.tell(to, e);
         }

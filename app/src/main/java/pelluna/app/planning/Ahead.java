@@ -4,6 +4,7 @@ import java.util.List;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Changes;
+import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
 
 /** The days to come of an assessed plan, computed when first asked for and kept with it. */
@@ -11,6 +12,7 @@ public final class Ahead {
     private final Assessment assessment;
     private Outlook outlook;
     private List<Change> changes;
+    private List<GoodCompany> good;
 
     Ahead(Assessment assessment) {
         this.assessment = assessment;
@@ -29,5 +31,13 @@ public final class Ahead {
             changes = List.copyOf(Changes.of(outlook()));
         }
         return changes;
+    }
+
+    /** Who is good for whom. */
+    public synchronized List<GoodCompany> good() {
+        if (good == null) {
+            good = List.copyOf(GoodCompany.in(outlook()));
+        }
+        return good;
     }
 }

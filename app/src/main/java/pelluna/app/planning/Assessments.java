@@ -1,15 +1,15 @@
 package pelluna.app.planning;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
 
 /**
  * Assessments of plans that were asked about lately. The engine is pure: the same plan on the same day gets the same
@@ -19,31 +19,26 @@ import pelluna.core.plan.Plan;
 class Assessments {
     private static final int MOST = 64;
 
-    private final Map<Asked, Kept> kept = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, Kept> eldest) {
-            return size() > MOST;
-        }
-    });
+    private final Cache<Asked, Kept> kept =
+            Caffeine.newBuilder().maximumSize(MOST).build();
 
-    private record Asked(Map<String, Object> tree, LocalDate today) {}
+    /** @param catalogue another one means that facts may have changed */
+    private record Asked(PlanFile plan, Catalogue catalogue, LocalDate today) {}
 
     /** A plan with what is said of it. */
-    record Kept(Catalogue catalogue, Plan plan, Assessment assessment, Ahead ahead) {}
+    record Kept(Plan plan, Assessment assessment, Ahead ahead) {}
 
     /**
-     * @param tree      of the plan file, with everything that counts
-     * @param catalogue another one means that facts may have changed
+     * Many who ask the same at once wait for one answer.
+     *
+     * @param file with everything that counts
+     * @param plan asked for only if the answer is not there yet
      */
-    Kept of(Map<String, Object> tree, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
-        Asked asked = new Asked(tree, today);
-        Kept there = kept.get(asked);
-        if (there == null || there.catalogue() != catalogue) {
+    Kept of(PlanFile file, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
+        return kept.get(new Asked(file, catalogue, today), asked -> {
             Plan read = plan.get();
             Assessment assessment = new Assessor().assess(read);
-            there = new Kept(catalogue, read, assessment, new Ahead(assessment));
-            kept.put(asked, there);
-        }
-        return there;
+            return new Kept(read, assessment, new Ahead(assessment));
+        });
     }
 }

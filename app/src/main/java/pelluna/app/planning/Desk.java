@@ -1,10 +1,12 @@
 package pelluna.app.planning;
 
 import java.util.List;
+import java.util.Optional;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.wishes.WishEntity;
 import pelluna.core.assessment.Assessment;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
@@ -22,16 +24,28 @@ public record Desk(
         Words say,
         Ahead ahead) {
 
-    /** The name of a fish of the plan that stays the same while others come and go: 'w17' by the number of its row. */
-    public String lasting(String partyId) {
-        int i = Integer.parseInt(partyId.substring(1));
-        return partyId.startsWith("r")
-                ? "r" + residents.get(i).id()
-                : "w" + wishes.get(i).id();
+    /** The row of a wish. */
+    public WishEntity row(Verdict verdict) {
+        return wish(verdict.wish().id()).orElseThrow();
     }
 
-    /** The row of a wish, which stands in the plan at the same place. */
-    public WishEntity row(Verdict verdict) {
-        return wishes.get(plan.wishes().indexOf(verdict.wish()));
+    /** The row of a wish. @param party as the plan names it, 'w17' */
+    public Optional<WishEntity> wish(String party) {
+        return wishes.stream().filter(w -> party.equals("w" + w.id())).findFirst();
+    }
+
+    /** The row of a resident. @param party as the plan names it, 'r17' */
+    public Optional<ResidentEntity> resident(String party) {
+        return residents.stream().filter(r -> party.equals("r" + r.id())).findFirst();
+    }
+
+    /** The same wish in the plan. */
+    public Optional<Party> wished(Long row) {
+        return plan.wishes().stream().filter(p -> p.id().equals("w" + row)).findFirst();
+    }
+
+    /** The same resident in the plan. */
+    public Optional<Party> living(Long row) {
+        return plan.residents().stream().filter(p -> p.id().equals("r" + row)).findFirst();
     }
 }

@@ -2,26 +2,20 @@ package pelluna.app.planning;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.FishFile.LengthFile;
 
-/** Measured lengths in the tree of a plan: one a day; measured again, the new one counts. */
+/** Measured lengths of a resident: one a day; measured again, the new one counts. */
 public final class MeasuredLengths {
     private MeasuredLengths() {}
 
-    /** @param resident the entry of a resident, changed in place */
-    public static void put(Map<String, Object> resident, LocalDate day, double cm) {
-        List<Object> lengths = new ArrayList<>();
-        if (resident.get("lengths") instanceof List<?> there) {
-            there.stream()
-                    .filter(m -> !day.toString().equals(((Map<?, ?>) m).get("on")))
-                    .forEach(lengths::add);
+    public static FishFile with(FishFile resident, LocalDate day, double cm) {
+        List<LengthFile> lengths = new ArrayList<>();
+        if (resident.lengths() != null) {
+            resident.lengths().stream().filter(m -> !m.on().equals(day)).forEach(lengths::add);
         }
-        Map<String, Object> measured = new LinkedHashMap<>();
-        measured.put("on", day.toString());
-        measured.put("cm", cm);
-        lengths.add(measured);
-        resident.put("lengths", lengths);
+        lengths.add(new LengthFile(day, cm));
+        return resident.but(d -> d.lengths = List.copyOf(lengths));
     }
 }

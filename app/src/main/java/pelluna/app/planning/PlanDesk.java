@@ -2,7 +2,6 @@ package pelluna.app.planning;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -23,8 +22,14 @@ import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.FishFile.RecordFile;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.TestFile;
+import pelluna.core.units.Named;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -88,8 +93,8 @@ public class PlanDesk {
         List<ResidentEntity> living = residents.findByTankIdOrderById(id);
         List<WishEntity> wished = wishes.findByTankIdOrderById(id);
         Words say = keeper.get().words();
-        Map<String, Object> tree = seen(tested(tree(tank, living, wished), id), id, living);
-        Assessments.Kept kept = assessments.of(tree, catalogue.get(), today(), () -> files.plan(tree, today()));
+        PlanFile file = seen(file(tank, living, wished).tested(tests(id)), id, living);
+        Assessments.Kept kept = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
         return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say, kept.ahead());
     }
 
@@ -97,76 +102,59 @@ public class PlanDesk {
         return LocalDate.now(clock);
     }
 
-    /** The plan file of a tank. */
+    /** The plan file of a tank, with what the log knows; every fish has the number of its row. */
     @Transactional(readOnly = true)
-    public Map<String, Object> tree(long id) {
+    public PlanFile file(long id) {
         List<ResidentEntity> living = residents.findByTankIdOrderById(id);
-        return seen(tested(tree(tank(id), living, wishes.findByTankIdOrderById(id)), id), id, living);
+        return seen(file(tank(id), living, wishes.findByTankIdOrderById(id)).tested(tests(id)), id, living);
     }
 
     /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
-    private Map<String, Object> seen(Map<String, Object> tree, long id, List<ResidentEntity> living) {
-        Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(tree, today()), living);
-        List<Map<String, Object>> entries = PlanSteps.entries(tree, "residents");
-        for (int i = 0; i < living.size(); i++) {
-            OwnRecord own = seen.get(living.get(i).id());
-            if (own != null) {
-                Map<?, ?> brought =
-                        entries.get(i).get("record") instanceof Map<?, ?> m ? m : ResidentEntity.record(0, 0, 0);
-                entries.get(i)
-                        .put(
-                                "record",
-                                ResidentEntity.record(
-                                        own.acts() + ((Number) brought.get("acts")).intValue(),
-                                        Measures.round(own.hours() + ((Number) brought.get("hours")).doubleValue(), 2),
-                                        Measures.round(
-                                                own.expected() + ((Number) brought.get("expected")).doubleValue(), 2)));
-            }
-        }
-        return tree;
+    private PlanFile seen(PlanFile file, long id, List<ResidentEntity> living) {
+        Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(file, today()), living);
+        return file.eachResident(f -> seen.containsKey(f.row()) ? f.but(d -> add(d, seen.get(f.row()))) : f);
     }
 
-    private Map<String, Object> tested(Map<String, Object> tree, long id) {
-        List<Map<String, Object>> logged = tests(id);
-        if (!logged.isEmpty()) {
-            tree.put("tests", logged);
-        }
-        return tree;
+    private static void add(FishFile.Draft fish, OwnRecord own) {
+        RecordFile brought = fish.record == null ? new RecordFile(0, 0, 0) : fish.record;
+        fish.record = new RecordFile(
+                own.acts() + brought.acts(),
+                Measures.round(own.hours() + brought.hours(), 2),
+                Measures.round(own.expected() + brought.expected(), 2));
     }
 
-    /** Logged tests of the water as entries of a plan file, in the order of their days. */
+    /** Logged tests of the water, in the order of their days. */
     @Transactional(readOnly = true)
-    public List<Map<String, Object>> tests(long id) {
+    public List<TestFile> tests(long id) {
         return tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream()
-                .map(WaterTestEntity::tree)
+                .map(WaterTestEntity::file)
                 .toList();
     }
 
     /**
      * Logs a test of the water.
      *
-     * @param entry as in the plan file
+     * @param typed in the fields of a plan file
      * @throws PlanProblemsException if a figure is wrong
      */
     @Transactional
-    public void test(long id, Map<String, Object> entry) {
-        checkTest(tank(id), entry);
-        tests(id, List.of(entry));
+    public void test(long id, Map<String, Object> typed) {
+        tests(id, List.of(test(tank(id), typed)));
     }
 
-    /** @throws PlanProblemsException if a figure of a test is wrong */
-    public void checkTest(TankEntity tank, Map<String, Object> entry) {
-        Map<String, Object> tree = tree(tank, List.of(), List.of());
-        tree.put("tests", List.of(entry));
-        check(tree);
+    /** A test as it was typed. @throws PlanProblemsException if a figure of it is wrong */
+    public TestFile test(TankEntity tank, Map<String, Object> typed) {
+        PlanFile file = files.typed(file(tank, List.of(), List.of()), "tests", List.of(typed));
+        files.plan(file, today());
+        return file.tests().get(0);
     }
 
     /** Logs tests that were checked before. */
     @Transactional
-    public void tests(long id, List<Map<String, Object>> entries) {
+    public void tests(long id, List<TestFile> checked) {
         long tank = tank(id).id();
-        tests.saveAll(entries.stream().map(e -> new WaterTestEntity(tank, e)).toList());
-        if (!entries.isEmpty()) {
+        tests.saveAll(checked.stream().map(t -> new WaterTestEntity(tank, t)).toList());
+        if (!checked.isEmpty()) {
             remembersFeed(id);
         }
     }
@@ -178,7 +166,7 @@ public class PlanDesk {
                 .filter(WaterTestEntity::wantsFeed)
                 .toList();
         if (!open.isEmpty()) {
-            List<Party> living = files.plan(tree(tank(id), residents.findByTankIdOrderById(id), List.of()), today())
+            List<Party> living = files.plan(file(tank(id), residents.findByTankIdOrderById(id), List.of()), today())
                     .residents();
             for (WaterTestEntity t : open) {
                 double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
@@ -199,38 +187,47 @@ public class PlanDesk {
         }
     }
 
-    public static Map<String, Object> tree(TankEntity tank, List<ResidentEntity> living, List<WishEntity> wished) {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("pelluna", 1);
-        tree.put("name", tank.name());
-        tree.put("stance", tank.stance());
-        if (tank.startOn() != null) {
-            tree.put("startOn", tank.startOn().toString());
-        }
-        tree.put("tank", tank.figures().tree());
-        tree.put("residents", living.stream().map(ResidentEntity::tree).toList());
-        tree.put("wishes", wished.stream().map(WishEntity::tree).toList());
-        return tree;
+    /** A plan file from rows, without tests; every fish has the number of its row. */
+    public static PlanFile file(TankEntity tank, List<ResidentEntity> living, List<WishEntity> wished) {
+        return PlanFile.of(tank.name(), tank.figures().file())
+                .with(Named.find(Stance.class, tank.stance()).orElse(null))
+                .startingOn(tank.startOn())
+                .living(living.stream().map(ResidentEntity::file).toList())
+                .wishing(wished.stream().map(WishEntity::file).toList());
     }
 
     /**
-     * Checks a tree as a whole: the schema, then names, dates and what must be true together.
+     * Checks a plan as a whole: the schema, then names, dates and what must be true together.
      *
      * @throws PlanProblemsException with every field that is wrong
      */
-    public Plan check(Map<String, Object> tree) {
-        List<Problem> problems = files.problems(tree);
+    public Plan check(PlanFile file) {
+        List<Problem> problems = files.problems(file);
         if (!problems.isEmpty()) {
             throw new PlanProblemsException(problems);
         }
-        return files.plan(tree, today());
+        return files.plan(file, today());
     }
 
-    /** Adds one resident or wish to a tank; {@code list} is 'residents' or 'wishes'. */
+    /** Adds a wish to a tank. @param typed in the fields of a plan file */
     @Transactional
-    public Long add(long id, String list, Map<String, Object> entry) {
-        TankEntity tank = tank(id);
-        boolean wish = list.equals("wishes");
+    public Long addWish(long id, Map<String, Object> typed) {
+        PlanFile file = roomFor(id, "wishes", typed);
+        String name = files.plan(file, today()).wishes().get(0).species().scientificName();
+        return wishes.save(new WishEntity(id, name, file.wishes().get(0))).id();
+    }
+
+    /** Adds a resident to a tank. @param typed in the fields of a plan file */
+    @Transactional
+    public Long addResident(long id, Map<String, Object> typed) {
+        PlanFile file = roomFor(id, "residents", typed);
+        String name = files.plan(file, today()).residents().get(0).species().scientificName();
+        return residents
+                .save(new ResidentEntity(id, name, file.residents().get(0)))
+                .id();
+    }
+
+    private PlanFile roomFor(long id, String list, Map<String, Object> typed) {
         int there = wishes.findByTankIdOrderById(id).size()
                 + residents.findByTankIdOrderById(id).size();
         if (there >= PlanFiles.MOST_FISH) {
@@ -239,43 +236,25 @@ public class PlanDesk {
                     there + " residents and wishes",
                     "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
         }
-        Map<String, Object> tree = tree(tank, List.of(), List.of());
-        tree.put(list, List.of(entry));
-        Plan plan = check(tree);
-        String name = (wish ? plan.wishes() : plan.residents()).get(0).species().scientificName();
-        return wish
-                ? wishes.save(new WishEntity(id, name, entry)).id()
-                : residents.save(new ResidentEntity(id, name, entry)).id();
+        return files.typed(file(tank(id), List.of(), List.of()), list, List.of(typed));
     }
 
-    /** Lays a checked plan file down as a new tank of this keeper. */
+    /** Lays a plan file down as a new tank of this keeper. */
     @Transactional
-    public TankEntity bringIn(Map<String, Object> tree) {
-        PlanFiles.notTooMany(tree);
-        check(tree);
-        @SuppressWarnings("unchecked")
-        Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
+    public TankEntity bringIn(PlanFile file) {
+        PlanFiles.notTooMany(file);
+        check(file);
         TankEntity tank = new TankEntity(
-                keeper.get().id(), tree.getOrDefault("name", "Brought in").toString(), TankFigures.ofTree(figures));
-        tank.takeStance(tree.getOrDefault("stance", "customary").toString());
-        tank.startsOn(
-                tree.get("startOn") == null
-                        ? null
-                        : LocalDate.parse(tree.get("startOn").toString()));
+                keeper.get().id(), file.name() == null ? "Brought in" : file.name(), TankFigures.of(file.tank()));
+        tank.plans(file);
         tanks.saveAndFlush(tank);
-        PlanSteps.entries(tree, "tests").forEach(e -> tests.save(new WaterTestEntity(tank.id(), e)));
-        PlanSteps.entries(tree, "residents")
-                .forEach(e -> residents.save(new ResidentEntity(tank.id(), accepted(e), e)));
-        PlanSteps.entries(tree, "wishes").forEach(e -> wishes.save(new WishEntity(tank.id(), accepted(e), e)));
+        file.tests().forEach(t -> tests.save(new WaterTestEntity(tank.id(), t)));
+        file.residents().forEach(f -> residents.save(new ResidentEntity(tank.id(), accepted(f), f)));
+        file.wishes().forEach(f -> wishes.save(new WishEntity(tank.id(), accepted(f), f)));
         return tank;
     }
 
-    private String accepted(Map<String, Object> entry) {
-        return catalogue
-                .names()
-                .resolve(entry.get("species").toString())
-                .one()
-                .orElseThrow()
-                .scientificName();
+    private String accepted(FishFile fish) {
+        return catalogue.names().resolve(fish.species()).one().orElseThrow().scientificName();
     }
 }

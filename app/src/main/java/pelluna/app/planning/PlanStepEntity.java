@@ -1,11 +1,14 @@
 package pelluna.app.planning;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import pelluna.app.rows.PlanText;
 import pelluna.app.rows.Row;
+import pelluna.core.plan.PlanFile;
 
-/** One change to a plan that can be taken back: the plan before and after, as text. */
+/** One change to a plan that can be taken back: the plan before and after. */
 @Entity
 @Table(name = "plan_step")
 class PlanStepEntity extends Row {
@@ -15,14 +18,16 @@ class PlanStepEntity extends Row {
     private String said;
 
     @Column(name = "plan_before")
-    private String before;
+    @Convert(converter = PlanText.class)
+    private PlanFile before;
 
     @Column(name = "plan_after")
-    private String after;
+    @Convert(converter = PlanText.class)
+    private PlanFile after;
 
     protected PlanStepEntity() {}
 
-    PlanStepEntity(Long tankId, String said, String before, String after) {
+    PlanStepEntity(Long tankId, String said, PlanFile before, PlanFile after) {
         this.tankId = tankId;
         this.said = said;
         this.before = before;
@@ -33,11 +38,11 @@ class PlanStepEntity extends Row {
         return said;
     }
 
-    String before() {
+    PlanFile before() {
         return before;
     }
 
-    String after() {
+    PlanFile after() {
         return after;
     }
 }

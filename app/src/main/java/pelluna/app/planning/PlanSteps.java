@@ -1,29 +1,25 @@
 package pelluna.app.planning;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.function.Consumer;
-import java.util.stream.Collectors;
+import java.util.function.UnaryOperator;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.rows.PlanJson;
 import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.Residents;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankEntry;
-import pelluna.app.tank.TankFigures;
 import pelluna.app.tank.Tanks;
 import pelluna.app.wishes.WishEntity;
 import pelluna.app.wishes.Wishes;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
 
 /**
  * Changes to a whole plan that can be taken back. A plan is kept as its plan file, with the number of its row on every
@@ -31,8 +27,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class PlanSteps {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String ROW = "row";
     /** Steps that are remembered for a tank. */
     private static final int MOST = 30;
 
@@ -62,16 +56,14 @@ public class PlanSteps {
      * Changes a plan and remembers how it was.
      *
      * @param said what is done, as 'rock moved'
-     * @param edit changes the tree of the plan file
+     * @param edit from the plan as it is to the plan as it is to be
      * @throws pelluna.app.exchange.PlanProblemsException if the plan would not hold; nothing is changed then
      */
     @Transactional
-    public void change(long id, String said, Consumer<Map<String, Object>> edit) {
-        String before = text(id);
-        Map<String, Object> tree = read(before);
-        edit.accept(tree);
-        lay(id, tree);
-        String after = text(id);
+    public void change(long id, String said, UnaryOperator<PlanFile> edit) {
+        PlanFile before = numbered(id);
+        lay(id, edit.apply(before));
+        PlanFile after = numbered(id);
         if (!after.equals(before)) {
             steps.save(new PlanStepEntity(id, said, before, after));
             List<PlanStepEntity> all = steps.findByTankIdOrderByIdDesc(id);
@@ -81,18 +73,14 @@ public class PlanSteps {
 
     /** Changes a plan because something happened: no step, for no undo can take it back. */
     @Transactional
-    public void happens(long id, Consumer<Map<String, Object>> edit) {
-        Map<String, Object> tree = read(text(id));
-        edit.accept(tree);
-        lay(id, tree);
+    public void happens(long id, UnaryOperator<PlanFile> edit) {
+        lay(id, edit.apply(numbered(id)));
     }
 
     /** What was done last, if it can still be taken back: not after a change by another way. */
     @Transactional(readOnly = true)
     public Optional<String> last(long id) {
-        return steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id())
-                .filter(s -> s.after().equals(text(id)))
-                .map(PlanStepEntity::said);
+        return open(id).map(PlanStepEntity::said);
     }
 
     /**
@@ -100,115 +88,63 @@ public class PlanSteps {
      */
     @Transactional
     public Optional<String> undo(long id) {
-        Optional<PlanStepEntity> last = steps.findFirstByTankIdOrderByIdDesc(
-                        desks.tank(id).id())
-                .filter(s -> s.after().equals(text(id)));
+        Optional<PlanStepEntity> last = open(id);
         last.ifPresent(step -> {
-            lay(id, read(step.before()));
+            lay(id, step.before());
             steps.delete(step);
         });
         return last.map(PlanStepEntity::said);
     }
 
-    /** The plan as text. Two plans with the same text are the same. */
+    private Optional<PlanStepEntity> open(long id) {
+        return steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id())
+                .filter(s -> s.after().equals(numbered(id)));
+    }
+
+    /** The plan with the number of its row on every fish, without what the log knows of them. */
     @Transactional(readOnly = true)
-    public String text(long id) {
-        TankEntity tank = desks.tank(id);
-        List<ResidentEntity> living = residents.findByTankIdOrderById(id);
-        List<WishEntity> wished = wishes.findByTankIdOrderById(id);
-        Map<String, Object> tree = PlanDesk.tree(tank, living, wished);
-        tree.put("residents", living.stream().map(PlanSteps::numbered).toList());
-        tree.put("wishes", wished.stream().map(PlanSteps::numbered).toList());
-        return JSON.writeValueAsString(tree);
+    public PlanFile numbered(long id) {
+        return PlanDesk.file(desks.tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id));
     }
 
     /** A short mark of a plan, so that a button works only on the plan for which it was made. */
     @Transactional(readOnly = true)
     public String mark(long id) {
-        String text = text(id);
+        String text = PlanJson.MAPPER.writeValueAsString(numbered(id));
         return Integer.toHexString(text.hashCode()) + Integer.toHexString(text.length());
     }
 
-    public static Map<String, Object> read(String text) {
-        return JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() {});
-    }
-
-    private static Map<String, Object> numbered(TankEntry entry) {
-        Map<String, Object> tree = entry.tree();
-        tree.put(ROW, entry.id());
-        return tree;
-    }
-
-    /** Puts a tree in the place of what a tank's plan was; its name stays. */
-    private void lay(long id, Map<String, Object> tree) {
+    /** Puts a plan in the place of what a tank's plan was; its name stays. */
+    private void lay(long id, PlanFile plan) {
         TankEntity tank = desks.tank(id);
-        Map<String, Object> plain = new LinkedHashMap<>(tree);
-        plain.put("residents", unnumbered(tree, "residents"));
-        plain.put("wishes", unnumbered(tree, "wishes"));
-        desks.check(plain);
-        @SuppressWarnings("unchecked")
-        Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
-        tank.measures(TankFigures.ofTree(figures));
-        tank.takeStance(tree.getOrDefault("stance", "customary").toString());
-        tank.startsOn(
-                tree.get("startOn") == null
-                        ? null
-                        : LocalDate.parse(tree.get("startOn").toString()));
+        desks.check(plan);
+        tank.plans(plan);
         tanks.saveAndFlush(tank);
-        layList(
+        lay(
                 residents,
                 residents.findByTankIdOrderById(id),
-                entries(tree, "residents"),
-                (name, e) -> new ResidentEntity(id, name, e));
-        layList(
-                wishes,
-                wishes.findByTankIdOrderById(id),
-                entries(tree, "wishes"),
-                (name, e) -> new WishEntity(id, name, e));
+                plan.residents(),
+                (name, f) -> new ResidentEntity(id, name, f));
+        lay(wishes, wishes.findByTankIdOrderById(id), plan.wishes(), (name, f) -> new WishEntity(id, name, f));
     }
 
-    private <E extends TankEntry> void layList(
-            JpaRepository<E, Long> rows,
-            List<E> there,
-            List<Map<String, Object>> wanted,
-            BiFunction<String, Map<String, Object>, E> fresh) {
+    private <E extends TankEntry> void lay(
+            JpaRepository<E, Long> rows, List<E> there, List<FishFile> wanted, BiFunction<String, FishFile, E> fresh) {
         List<E> left = new ArrayList<>(there);
-        for (Map<String, Object> entry : wanted) {
-            String name = catalogue
-                    .get()
-                    .find(entry.get("species").toString())
-                    .orElseThrow()
-                    .scientificName();
-            Optional<E> row = there.stream()
-                    .filter(e -> entry.get(ROW) instanceof Number n && Objects.equals(e.id(), n.longValue()))
-                    .findFirst();
-            row.ifPresentOrElse(
-                    e -> {
-                        e.become(name, entry);
-                        rows.save(e);
-                        left.remove(e);
-                    },
-                    () -> rows.save(fresh.apply(name, entry)));
+        for (FishFile fish : wanted) {
+            String name = catalogue.get().find(fish.species()).orElseThrow().scientificName();
+            there.stream()
+                    .filter(e -> Objects.equals(e.id(), fish.row()))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            e -> {
+                                e.become(name, fish);
+                                rows.save(e);
+                                left.remove(e);
+                            },
+                            () -> rows.save(fresh.apply(name, fish)));
         }
         rows.deleteAll(left);
         rows.flush();
-    }
-
-    private static List<Map<String, Object>> unnumbered(Map<String, Object> tree, String list) {
-        return entries(tree, list).stream()
-                .map(e -> e.entrySet().stream()
-                        .filter(x -> !x.getKey().equals(ROW))
-                        .collect(Collectors.toMap(
-                                Map.Entry::getKey,
-                                Map.Entry::getValue,
-                                (a, b) -> a,
-                                LinkedHashMap<String, Object>::new)))
-                .map(m -> (Map<String, Object>) m)
-                .toList();
-    }
-
-    @SuppressWarnings("unchecked")
-    public static List<Map<String, Object>> entries(Map<String, Object> tree, String list) {
-        return (List<Map<String, Object>>) tree.getOrDefault(list, List.of());
     }
 }

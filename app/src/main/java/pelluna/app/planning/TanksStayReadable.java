@@ -51,7 +51,7 @@ class TanksStayReadable implements OwnWordGuard {
         all.forEach(tank -> {
             try {
                 reader.read(
-                        PlanDesk.tree(
+                        PlanDesk.file(
                                 tank,
                                 living.getOrDefault(tank.id(), List.of()),
                                 wished.getOrDefault(tank.id(), List.of())),

@@ -3,20 +3,24 @@ package pelluna.app.planning;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
 import pelluna.app.limits.Numbers;
+import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 
 /** Reads a test of the water as it was typed, and logs it. */
 @Component
 public class WaterTestForm {
+    private static final Map<String, Function<TestFile, Double>> BY_NAME = byName();
+
     /** What can be tested, as the plan file names it. */
-    public static final List<String> FIGURES =
-            List.of("nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC");
+    public static final List<String> FIGURES = List.copyOf(BY_NAME.keySet());
+
     /** Below this a salinity is read as a specific gravity. */
     private static final double MOST_GRAVITY = 1.5;
 
@@ -44,7 +48,7 @@ public class WaterTestForm {
     }
 
     /**
-     * An entry of a plan file.
+     * A test as it was typed, in the fields of a plan file.
      *
      * @param fahrenheit whether temperatures were typed so
      * @throws IllegalArgumentException with a sentence
@@ -81,5 +85,22 @@ public class WaterTestForm {
             return SeaWater.salinity(value);
         }
         return figure.equals("temperatureC") && fahrenheit ? Convert.celsiusFromFahrenheit(value) : value;
+    }
+
+    /** @param name one of {@link #FIGURES} @return null if it was not tested */
+    public static Double figure(TestFile test, String name) {
+        return BY_NAME.get(name).apply(test);
+    }
+
+    private static Map<String, Function<TestFile, Double>> byName() {
+        Map<String, Function<TestFile, Double>> figures = new LinkedHashMap<>();
+        figures.put("nitrate", TestFile::nitrate);
+        figures.put("phosphate", TestFile::phosphate);
+        figures.put("ammonia", TestFile::ammonia);
+        figures.put("nitrite", TestFile::nitrite);
+        figures.put("pH", TestFile::pH);
+        figures.put("salinity", TestFile::salinity);
+        figures.put("temperatureC", TestFile::temperatureC);
+        return figures;
     }
 }

@@ -1,23 +1,27 @@
 package pelluna.app.planning;
 
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
 
-/** A wish that has come true: in the tree of a plan it turns into a resident. */
+/** A wish that has come true: in the plan it turns into a resident. */
 public final class WishComes {
-    private static final List<String> STAYS =
-            List.of("species", "count", "lengthCm", "captiveBred", "leavesOn", "leavesWhy");
-
     private WishComes() {}
 
     /** @param wish its place in the list of wishes */
-    public static void arrived(Map<String, Object> tree, int wish, LocalDate on) {
-        Map<String, Object> resident =
-                new LinkedHashMap<>(PlanSteps.entries(tree, "wishes").remove(wish));
-        resident.keySet().retainAll(STAYS);
-        resident.put("since", on.toString());
-        PlanSteps.entries(tree, "residents").add(resident);
+    public static PlanFile arrived(PlanFile plan, int wish, LocalDate on) {
+        FishFile came = plan.wishes().get(wish);
+        List<FishFile> left = new ArrayList<>(plan.wishes());
+        left.remove(wish);
+        return plan.wishing(left)
+                .alsoLiving(FishFile.of(came.species(), came.howMany()).but(d -> {
+                    d.lengthCm = came.lengthCm();
+                    d.captiveBred = came.captiveBred();
+                    d.leavesOn = came.leavesOn();
+                    d.leavesWhy = came.leavesWhy();
+                    d.since = on;
+                }));
     }
 }

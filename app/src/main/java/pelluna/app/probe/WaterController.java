@@ -23,6 +23,7 @@ import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.shell.Shells;
+import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
@@ -72,7 +73,7 @@ class WaterController {
     @GetMapping("/tanks/{id}/log/water")
     String water(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
         Desk desk = desks.open(id);
-        List<Map<String, Object>> tests = desks.tests(id);
+        List<TestFile> tests = desks.tests(id);
         List<Reading> readings = probes.since(id, Duration.ofDays(PROBE_DAYS));
         ProbeDesk.Seen probe = probes.seen(id).orElse(null);
         List<Figure> figures = new ArrayList<>();
@@ -87,8 +88,7 @@ class WaterController {
                 tests.isEmpty()
                         ? "No test has been logged yet."
                         : English.capital(English.count(tests.size(), "test", "tests")) + ", the last on "
-                                + Measures.date(LocalDate.parse(
-                                        tests.get(tests.size() - 1).get("on").toString())) + ".");
+                                + Measures.date(tests.get(tests.size() - 1).on()) + ".");
         model.addAttribute("tab", "water");
         model.addAttribute("figures", figures);
         model.addAttribute("probe", probe);
@@ -138,14 +138,13 @@ class WaterController {
                         1));
     }
 
-    private Optional<Figure> figure(
-            Drawn d, List<Map<String, Object>> tests, List<Reading> readings, ProbeDesk.Seen probe) {
+    private Optional<Figure> figure(Drawn d, List<TestFile> tests, List<Reading> readings, ProbeDesk.Seen probe) {
         LocalDate first = desks.today().minusDays(TEST_DAYS);
         List<Trend.Point> points = new ArrayList<>();
-        for (Map<String, Object> t : tests) {
-            LocalDate on = LocalDate.parse(t.get("on").toString());
-            if (t.get(d.key()) instanceof Number n && !on.isBefore(first)) {
-                points.add(new Trend.Point(on, d.shown().applyAsDouble(n.doubleValue())));
+        for (TestFile t : tests) {
+            Double tested = WaterTestForm.figure(t, d.key());
+            if (tested != null && !t.on().isBefore(first)) {
+                points.add(new Trend.Point(t.on(), d.shown().applyAsDouble(tested)));
             }
         }
         List<TrendDrawing.Dot> line = new ArrayList<>();

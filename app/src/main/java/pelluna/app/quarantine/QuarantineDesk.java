@@ -178,10 +178,9 @@ public class QuarantineDesk {
         List<Due> due = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
-                int i = desk.plan().wishes().indexOf(p);
-                if (d.quarantineFrom().isPresent()
-                        && i >= 0
-                        && !here.contains(desk.wishes().get(i).id())) {
+                boolean waits =
+                        desk.wish(p.id()).filter(w -> !here.contains(w.id())).isPresent();
+                if (d.quarantineFrom().isPresent() && waits) {
                     due.add(new Due(p.id(), p.label(), d.quarantineFrom().get(), d.place()));
                 }
             }
@@ -202,7 +201,7 @@ public class QuarantineDesk {
                 .toList();
     }
 
-    /** A planned fish comes into a place. @param fish its place in the plan, 'w3' */
+    /** A planned fish comes into a place. @param fish as the plan names it, 'w17' */
     @Transactional
     void begin(long tank, String fish, int place, LocalDate on, double salinity) {
         Desk desk = desks.open(tank);
@@ -218,7 +217,7 @@ public class QuarantineDesk {
                 schoolFor(desk, p),
                 on,
                 salinity,
-                desk.wishes().get(desk.plan().wishes().indexOf(p)).id()));
+                desk.wish(p.id()).orElseThrow().id()));
     }
 
     private static QuarantineSchool schoolFor(Desk desk, Party p) {

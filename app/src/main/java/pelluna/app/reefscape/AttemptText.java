@@ -1,16 +1,18 @@
 package pelluna.app.reefscape;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import pelluna.app.limits.Numbers;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanSteps;
-import pelluna.app.tank.DrawnReef;
 import pelluna.core.advice.Attempt;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.ScapeFile;
+import pelluna.core.plan.TankFile;
 import pelluna.core.scape.Hide;
 
 /** Attempts between the button that offers them and the tree of the plan that they change. */
@@ -60,23 +62,25 @@ final class AttemptText {
         }
     }
 
-    /** Writes what an attempt changes into the tree that the plan was read from. */
-    static void apply(Attempt attempt, Plan before, Map<String, Object> tree) {
+    /** The file of a plan as an attempt changes it. @param before the plan that the file was read into */
+    static PlanFile applied(Attempt attempt, Plan before, PlanFile file) {
         Plan after = tried(attempt, before);
-        @SuppressWarnings("unchecked")
-        Map<String, Object> figures = (Map<String, Object>) tree.get("tank");
+        TankFile tank = file.tank();
         if (!after.tank().scape().equals(before.tank().scape())) {
-            figures.put("scape", DrawnReef.tree(after.tank().scape()));
-            figures.put("hides", after.tank().hides());
+            tank = tank.drawn(ScapeFile.of(after.tank().scape()), after.tank().hides());
         }
         if (attempt instanceof Attempt.Fed) {
-            figures.put("mealsADay", after.tank().mealsADay());
-            figures.put("seaweed", after.tank().seaweed());
+            tank = tank.but(d -> {
+                d.mealsADay = after.tank().mealsADay();
+                d.seaweed = after.tank().seaweed();
+            });
         }
-        List<Map<String, Object>> wishes = PlanSteps.entries(tree, "wishes");
-        for (int i = 0; i < wishes.size(); i++) {
-            wish(before.wishes().get(i), after.wishes().get(i), wishes.get(i));
+        List<FishFile> wishes = new ArrayList<>();
+        for (int i = 0; i < file.wishes().size(); i++) {
+            wishes.add(wish(
+                    before.wishes().get(i), after.wishes().get(i), file.wishes().get(i)));
         }
+        return file.with(tank).wishing(wishes);
     }
 
     /** @throws NoSuchTankException if it is about a piece that is not there */
@@ -88,24 +92,22 @@ final class AttemptText {
         }
     }
 
-    private static void wish(Party was, Party is, Map<String, Object> entry) {
-        if (!is.species().equals(was.species())) {
-            entry.put("species", is.species().scientificName());
-            entry.remove("lengthCm");
-            entry.remove("captiveBred");
-        } else if (is.lengthCm() != was.lengthCm()) {
-            entry.put("lengthCm", is.lengthCm());
-        }
-        if (is.count() != was.count()) {
-            entry.put("count", is.count());
-        }
-        if (is.hand().place() > 0) {
-            entry.put("place", is.hand().place());
-        } else {
-            entry.remove("place");
-        }
-        if (is.hand().box()) {
-            entry.put("box", true);
-        }
+    private static FishFile wish(Party was, Party is, FishFile wish) {
+        return wish.but(d -> {
+            if (!is.species().equals(was.species())) {
+                d.species = is.species().scientificName();
+                d.lengthCm = null;
+                d.captiveBred = null;
+            } else if (is.lengthCm() != was.lengthCm()) {
+                d.lengthCm = is.lengthCm();
+            }
+            if (is.count() != was.count()) {
+                d.count = is.count();
+            }
+            d.place = is.hand().place() > 0 ? is.hand().place() : null;
+            if (is.hand().box()) {
+                d.box = true;
+            }
+        });
     }
 }

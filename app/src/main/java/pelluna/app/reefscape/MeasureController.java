@@ -61,11 +61,7 @@ class MeasureController {
                 steps.change(
                         id,
                         "a length measured",
-                        tree -> MeasuredLengths.put(
-                                PlanSteps.entries(tree, "residents")
-                                        .get(plan.residents().indexOf(party)),
-                                day,
-                                cm));
+                        file -> file.resident(plan.residents().indexOf(party), r -> MeasuredLengths.with(r, day, cm)));
             } catch (NumberFormatException e) {
                 to.addAttribute(
                         "refused",

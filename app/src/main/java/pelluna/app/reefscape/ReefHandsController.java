@@ -1,13 +1,13 @@
 package pelluna.app.reefscape;
 
-import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.planning.PlanSteps;
-import pelluna.app.tank.DrawnReef;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.ScapeFile;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.Tank;
 
@@ -34,11 +34,11 @@ class ReefHandsController {
             RedirectAttributes to) {
         Tank tank = tank(id);
         Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
-        steps.change(id, moved.said(), tree -> {
-            draw(tree, moved.scape());
-            if (moved.runCm() != tank.runCm()) {
-                figures(tree).put("runCm", Math.round(moved.runCm() * 10) / 10.0);
-            }
+        steps.change(id, moved.said(), plan -> {
+            PlanFile drawn = drawn(plan, moved.scape());
+            return moved.runCm() == tank.runCm()
+                    ? drawn
+                    : drawn.with(drawn.tank().but(d -> d.runCm = Math.round(moved.runCm() * 10) / 10.0));
         });
         return back(id, on, chosen, to);
     }
@@ -61,7 +61,7 @@ class ReefHandsController {
                                 tank.lengthCm(),
                                 tank.frontHeightCm(),
                                 tank.sandDepthCm());
-        steps.change(id, rock ? "a heap of rock put in" : "a hide put in", tree -> draw(tree, more));
+        steps.change(id, rock ? "a heap of rock put in" : "a hide put in", plan -> drawn(plan, more));
         return back(id, on, chosen, to);
     }
 
@@ -75,7 +75,7 @@ class ReefHandsController {
             RedirectAttributes to) {
         Scape less = Moves.without(tank(id).scape(), kind, i);
         steps.change(
-                id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", tree -> draw(tree, less));
+                id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", plan -> drawn(plan, less));
         return back(id, on, "", to);
     }
 
@@ -93,15 +93,8 @@ class ReefHandsController {
         return reefscapes.open(id).desk().plan().tank();
     }
 
-    private static void draw(Map<String, Object> tree, Scape scape) {
-        Map<String, Object> figures = figures(tree);
-        figures.put("scape", DrawnReef.tree(scape));
-        figures.put("hides", scape.hides().size());
-    }
-
-    @SuppressWarnings("unchecked")
-    private static Map<String, Object> figures(Map<String, Object> tree) {
-        return (Map<String, Object>) tree.get("tank");
+    private static PlanFile drawn(PlanFile plan, Scape scape) {
+        return plan.with(plan.tank().drawn(ScapeFile.of(scape), scape.hides().size()));
     }
 
     static String back(long id, String on, String chosen, RedirectAttributes to) {

@@ -2,8 +2,6 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.Desk;
@@ -12,14 +10,10 @@ import pelluna.core.outlook.Change;
 import pelluna.core.outlook.GoodCompany;
 import pelluna.core.outlook.Outlook;
 
-/** Opens a tank's outlook; as long as its plan is the same, what was computed once is kept. */
+/** Opens a tank's outlook. */
 @Service
 class ReefscapeDesk {
-    /** Tanks whose outlook is kept. */
-    private static final int MOST = 64;
-
     private final PlanDesk desks;
-    private final Map<Long, View> kept = new ConcurrentHashMap<>();
 
     ReefscapeDesk(PlanDesk desks) {
         this.desks = desks;
@@ -47,19 +41,10 @@ class ReefscapeDesk {
     @Transactional(readOnly = true)
     View open(long id) {
         Desk desk = desks.open(id);
-        View last = kept.get(id);
-        if (last != null && last.desk().assessment() == desk.assessment()) {
-            return new View(desk, last.outlook(), last.changes(), last.good());
-        }
-        View view = new View(
+        return new View(
                 desk,
                 desk.ahead().outlook(),
                 desk.ahead().changes(),
-                GoodCompany.in(desk.ahead().outlook()));
-        if (kept.size() >= MOST) {
-            kept.clear();
-        }
-        kept.put(id, view);
-        return view;
+                desk.ahead().good());
     }
 }

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -123,14 +122,11 @@ class ReefscapePage {
     /** '6.5 cm on 3 May 2026', as its row has them. */
     private static List<String> measured(ReefscapeDesk.View view, Presence p) {
         int i = view.desk().plan().residents().indexOf(p.party());
-        if (i < 0 || !(view.desk().residents().get(i).tree().get("lengths") instanceof List<?> lengths)) {
-            return List.of();
-        }
-        return lengths.stream()
-                .map(m -> (Map<?, ?>) m)
-                .map(m -> view.desk().say().length(((Number) m.get("cm")).doubleValue()) + " on "
-                        + Measures.date(LocalDate.parse(m.get("on").toString())))
-                .toList();
+        return i < 0
+                ? List.of()
+                : view.desk().residents().get(i).lengths().stream()
+                        .map(m -> view.desk().say().length(m.cm()) + " on " + Measures.date(m.on()))
+                        .toList();
     }
 
     private static Line line(Press p, String chosen) {

@@ -40,7 +40,7 @@ class TryController {
         if (steps.mark(id).equals(of)) {
             Plan plan = reefscapes.open(id).desk().plan();
             Attempt read = AttemptText.read(attempt, catalogue.get());
-            steps.change(id, said, tree -> AttemptText.apply(read, plan, tree));
+            steps.change(id, said, file -> AttemptText.applied(read, plan, file));
         } else {
             to.addAttribute("stale", true);
         }

@@ -1,6 +1,5 @@
 package pelluna.app.reefscape;
 
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,6 +8,7 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
+import pelluna.core.plan.PlanFile;
 
 /** A copy of a plan to try things in: one at a time for each tank, kept or dropped as a whole. */
 @Service
@@ -35,11 +35,11 @@ class WhatIf {
         if (there.isPresent()) {
             return there.get().id();
         }
-        Map<String, Object> tree = desks.tree(id);
         String name = "What if: " + tank.name();
-        tree.put("name", name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name);
-        TankEntity copy = desks.bringIn(tree);
-        copy.copies(id, steps.text(id));
+        TankEntity copy = desks.bringIn(desks.file(id)
+                .unnumbered()
+                .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name));
+        copy.copies(id, steps.numbered(id));
         tanks.save(copy);
         return copy.id();
     }
@@ -54,7 +54,7 @@ class WhatIf {
     @Transactional(readOnly = true)
     boolean planIsAsItWas(long sandbox) {
         TankEntity copy = sandbox(sandbox);
-        return steps.text(copy.sandboxOf()).equals(copy.sandboxBase());
+        return steps.numbered(copy.sandboxOf()).equals(copy.sandboxBase());
     }
 
     /** Puts what was tried in the place of the plan, as one step that can be taken back. @return the tank */
@@ -62,16 +62,10 @@ class WhatIf {
     long keep(long sandbox) {
         TankEntity copy = sandbox(sandbox);
         long id = copy.sandboxOf();
-        Map<String, Object> tried = PlanSteps.read(steps.text(sandbox));
-        Map<String, Object> base = PlanSteps.read(copy.sandboxBase());
-        SandboxRows.renumber(tried, base);
-        SandboxRows.keepRecords(tried, base);
-        steps.change(id, "what was tried kept", tree -> {
-            Object name = tree.get("name");
-            tree.clear();
-            tree.putAll(tried);
-            tree.put("name", name);
-        });
+        PlanFile base = copy.sandboxBase();
+        PlanFile tried = SandboxRows.renumbered(steps.numbered(sandbox), base);
+        PlanFile kept = SandboxRows.keepingRecords(tried, base);
+        steps.change(id, "what was tried kept", plan -> kept.named(plan.name()));
         tanks.delete(copy);
         return id;
     }

@@ -31,6 +31,7 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.probe.ReadingSheets;
 import pelluna.app.shell.Shells;
+import pelluna.core.plan.TestFile;
 
 /** The log in and out as spreadsheets. */
 @Controller
@@ -155,8 +156,10 @@ class SheetController {
         List<String> head = new ArrayList<>(List.of("on"));
         head.addAll(WaterTestForm.FIGURES);
         List<List<Object>> rows = new ArrayList<>();
-        for (Map<String, Object> t : desks.tests(id)) {
-            rows.add(row(head.stream().map(t::get).toArray()));
+        for (TestFile t : desks.tests(id)) {
+            List<Object> row = row(t.on());
+            WaterTestForm.FIGURES.forEach(figure -> row.add(WaterTestForm.figure(t, figure)));
+            rows.add(row);
         }
         return SheetTable.write(head, rows);
     }

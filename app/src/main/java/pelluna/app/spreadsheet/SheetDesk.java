@@ -21,6 +21,7 @@ import pelluna.app.log.Sent;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
+import pelluna.core.plan.TestFile;
 
 /** Tests and sightings from a spreadsheet: looked through first, every row that is wrong named; written all or none. */
 @Service
@@ -45,7 +46,7 @@ class SheetDesk {
     record Row(long number, String says, String problem) {}
 
     /** What a sheet comes to. @param kind tests or sightings */
-    record Preview(String kind, List<Row> rows, List<Map<String, Object>> tests, List<Sent> sightings) {
+    record Preview(String kind, List<Row> rows, List<TestFile> tests, List<Sent> sightings) {
         public long wrong() {
             return rows.stream().filter(r -> !r.problem().isEmpty()).count();
         }
@@ -114,14 +115,13 @@ class SheetDesk {
         }
     }
 
-    private Map<String, Object> test(Desk desk, SheetTable.SheetRow r) {
+    private TestFile test(Desk desk, SheetTable.SheetRow r) {
         Map<String, String> typed = new HashMap<>();
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
         Map<String, Object> entry =
                 WaterTestForm.entry(typed, "", keeper.get().words().us());
-        desks.checkTest(desk.tank(), entry);
-        return entry;
+        return desks.test(desk.tank(), entry);
     }
 
     private static LocalDate day(String typed) {

@@ -9,12 +9,14 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.FishFile.LengthFile;
+import pelluna.core.plan.FishFile.RecordFile;
 
 /** A fish, pair or group that lives in a tank. */
 @Entity
@@ -41,61 +43,44 @@ public class ResidentEntity extends TankEntry {
 
     protected ResidentEntity() {}
 
-    /** From an entry of a checked plan file, with the accepted species name. */
-    public ResidentEntity(Long tankId, String species, Map<String, Object> entry) {
+    /** From a checked plan file, with the accepted species name. */
+    public ResidentEntity(Long tankId, String species, FishFile said) {
         super(tankId, species);
-        take(entry);
+        take(said);
     }
 
     @Override
-    public final void take(Map<String, Object> entry) {
-        super.take(entry);
-        since = day(entry.get("since"));
-        Map<?, ?> record = entry.get("record") instanceof Map<?, ?> given ? given : Map.of();
-        recordActs = record.get("acts") instanceof Number n ? n.intValue() : null;
-        recordHours = record.get("hours") instanceof Number n ? n.doubleValue() : null;
-        recordExpected = record.get("expected") instanceof Number n ? n.doubleValue() : null;
+    public final void take(FishFile said) {
+        super.take(said);
+        since = said.since();
+        RecordFile record = said.record();
+        recordActs = record == null ? null : record.acts();
+        recordHours = record == null ? null : record.hours();
+        recordExpected = record == null ? null : record.expected();
         lengths.clear();
-        if (entry.get("lengths") instanceof List<?> list) {
-            for (Object item : list) {
-                Map<?, ?> measured = (Map<?, ?>) item;
-                lengths.put(
-                        LocalDate.parse(measured.get("on").toString()), ((Number) measured.get("cm")).doubleValue());
-            }
+        if (said.lengths() != null) {
+            said.lengths().forEach(m -> lengths.put(m.on(), m.cm()));
         }
+    }
+
+    public LocalDate since() {
+        return since;
+    }
+
+    /** Measured lengths, oldest first. */
+    public List<LengthFile> lengths() {
+        return new TreeMap<>(lengths)
+                .entrySet().stream()
+                        .map(e -> new LengthFile(e.getKey(), e.getValue()))
+                        .toList();
     }
 
     @Override
-    public Map<String, Object> tree() {
-        Map<String, Object> tree = super.tree();
-        if (since != null) {
-            tree.put("since", since.toString());
-        }
-        if (!lengths.isEmpty()) {
-            tree.put(
-                    "lengths",
-                    new TreeMap<>(lengths)
-                            .entrySet().stream()
-                                    .map(e -> {
-                                        Map<String, Object> measured = new LinkedHashMap<>();
-                                        measured.put("on", e.getKey().toString());
-                                        measured.put("cm", e.getValue());
-                                        return measured;
-                                    })
-                                    .toList());
-        }
-        if (recordActs != null && recordHours != null && recordExpected != null) {
-            tree.put("record", record(recordActs, recordHours, recordExpected));
-        }
-        return tree;
-    }
-
-    /** The entry of a plan file for what it was seen to do. */
-    public static Map<String, Object> record(int acts, double hours, double expected) {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("acts", acts);
-        tree.put("hours", hours);
-        tree.put("expected", expected);
-        return tree;
+    protected void add(FishFile.Draft draft) {
+        draft.since = since;
+        draft.lengths = lengths.isEmpty() ? null : lengths();
+        draft.record = recordActs == null || recordHours == null || recordExpected == null
+                ? null
+                : new RecordFile(recordActs, recordHours, recordExpected);
     }
 }

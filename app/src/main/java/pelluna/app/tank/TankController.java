@@ -180,7 +180,7 @@ class TankController {
                 if (desks.today().toString().equals(entry.tree().get("since"))) {
                     comesToday(id, entry.tree());
                 } else {
-                    desks.add(id, "residents", entry.tree());
+                    desks.addResident(id, entry.tree());
                 }
                 return "redirect:/tanks/" + id + "/tank#residents";
             } catch (PlanProblemsException e) {
@@ -195,7 +195,7 @@ class TankController {
     private void comesToday(long id, Map<String, Object> resident) {
         Map<String, Object> wish = new LinkedHashMap<>(resident);
         wish.remove("since");
-        comesIn.comes(id, desks.add(id, "wishes", wish), null);
+        comesIn.comes(id, desks.addWish(id, wish), null);
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")

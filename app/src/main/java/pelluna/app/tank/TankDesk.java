@@ -13,6 +13,7 @@ import pelluna.app.limits.Days;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.wishes.Wishes;
+import pelluna.core.plan.PlanFile;
 import pelluna.words.Words;
 
 /**
@@ -37,11 +38,9 @@ class TankDesk {
 
     /** Creates a tank from its name and figures, typed in the keeper's units. */
     Long create(String name, Map<String, Object> flat) {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("pelluna", 1);
-        tree.put("name", name.trim());
-        tree.put("tank", TankFigures.nested(flat));
-        return desks.bringIn(tree).id();
+        PlanFile empty = PlanFile.of(name.trim(), null);
+        return desks.bringIn(files.typed(empty, "tank", TankFigures.nested(flat)))
+                .id();
     }
 
     /**
@@ -98,12 +97,16 @@ class TankDesk {
     }
 
     private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Words say) {
-        Map<String, Object> tree = PlanDesk.tree(
+        if (tank.figures().scape != null) {
+            flat.put(
+                    "scape",
+                    DrawnReef.following(tank.figures().scape, tank.figures().flat(), flat));
+        }
+        PlanFile plan = PlanDesk.file(
                 tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
-        DrawnReef.follow(tank.figures().flat(), flat);
-        tree.put("tank", TankFigures.nested(flat));
-        desks.check(tree);
-        tank.measures(TankFigures.ofFlat(flat));
+        PlanFile typed = files.typed(plan, "tank", TankFigures.nested(flat));
+        desks.check(typed);
+        tank.measures(TankFigures.of(typed.tank()));
     }
 
     /** What is wrong with one field, in the keeper's units. */
@@ -122,9 +125,7 @@ class TankDesk {
     @Transactional
     void rename(long id, String name) {
         TankEntity tank = desks.tank(id);
-        Map<String, Object> tree = PlanDesk.tree(tank, List.of(), List.of());
-        tree.put("name", name.trim());
-        desks.check(tree);
+        desks.check(PlanDesk.file(tank, List.of(), List.of()).named(name.trim()));
         tank.rename(name.trim());
         tanks.save(tank);
     }
@@ -132,9 +133,7 @@ class TankDesk {
     @Transactional
     void stance(long id, String stance) {
         TankEntity tank = desks.tank(id);
-        Map<String, Object> tree = PlanDesk.tree(tank, List.of(), List.of());
-        tree.put("stance", stance);
-        desks.check(tree);
+        files.typed(PlanDesk.file(tank, List.of(), List.of()), "stance", stance);
         tank.takeStance(stance);
         tanks.save(tank);
     }
@@ -142,13 +141,8 @@ class TankDesk {
     @Transactional
     void startOn(long id, String day) {
         TankEntity tank = desks.tank(id);
-        Map<String, Object> tree = PlanDesk.tree(tank, residents.findByTankIdOrderById(id), List.of());
-        if (day.isBlank()) {
-            tree.remove("startOn");
-        } else {
-            tree.put("startOn", day);
-        }
-        desks.check(tree);
+        PlanFile plan = PlanDesk.file(tank, residents.findByTankIdOrderById(id), List.of());
+        files.plan(files.typed(plan, "startOn", day.isBlank() ? null : day), desks.today());
         tank.startsOn(day.isBlank() ? null : Days.planned("startOn", day, desks.today()));
         tanks.save(tank);
     }

@@ -1,12 +1,16 @@
 package pelluna.app.tank;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import pelluna.app.rows.PlanText;
 import pelluna.app.rows.Row;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.PlanFile;
 
 /** A tank and the head of its plan. */
 @Entity
@@ -25,7 +29,8 @@ public class TankEntity extends Row {
     private Long sandboxOf;
 
     @Column(name = "sandbox_base")
-    private String sandboxBase;
+    @Convert(converter = PlanText.class)
+    private PlanFile sandboxBase;
 
     @Column(name = "calendar_token")
     private String calendarToken;
@@ -73,12 +78,12 @@ public class TankEntity extends Row {
         return sandboxOf;
     }
 
-    /** The plan, as text, that the sandbox was copied from. */
-    public String sandboxBase() {
+    /** The plan that the sandbox was copied from. */
+    public PlanFile sandboxBase() {
         return sandboxBase;
     }
 
-    public void copies(Long tank, String base) {
+    public void copies(Long tank, PlanFile base) {
         sandboxOf = tank;
         sandboxBase = base;
     }
@@ -116,6 +121,13 @@ public class TankEntity extends Row {
 
     public void startsOn(LocalDate day) {
         startOn = day;
+    }
+
+    /** Takes the head of another plan; its name stays. */
+    public void plans(PlanFile plan) {
+        figures = TankFigures.of(plan.tank());
+        stance = (plan.stance() == null ? Stance.CUSTOMARY : plan.stance()).word();
+        startOn = plan.startOn();
     }
 
     public void measures(TankFigures other) {

@@ -3,9 +3,8 @@ package pelluna.app.tank;
 import jakarta.persistence.Column;
 import jakarta.persistence.MappedSuperclass;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import pelluna.app.rows.Row;
+import pelluna.core.plan.FishFile;
 
 /** A fish, pair or group that stands in a plan, whether it lives in the tank or is wished for. */
 @MappedSuperclass
@@ -39,42 +38,33 @@ public abstract class TankEntry extends Row {
         this.species = species;
     }
 
-    /** Takes the figures of an entry of a checked plan file; the species stays. */
-    public void take(Map<String, Object> entry) {
-        count = entry.get("count") instanceof Number n ? n.intValue() : 1;
-        lengthCm = entry.get("lengthCm") instanceof Number n ? n.doubleValue() : null;
-        captiveBred = Boolean.TRUE.equals(entry.get("captiveBred"));
-        leavesOn = day(entry.get("leavesOn"));
-        leavesWhy = entry.get("leavesWhy") == null ? "" : entry.get("leavesWhy").toString();
+    /** Takes the figures of a checked plan file; the species stays. */
+    public void take(FishFile said) {
+        count = said.howMany();
+        lengthCm = said.lengthCm();
+        captiveBred = Boolean.TRUE.equals(said.captiveBred());
+        leavesOn = said.leavesOn();
+        leavesWhy = said.leavesWhy() == null ? "" : said.leavesWhy();
     }
 
-    /** Becomes another entry altogether, with the accepted species name. */
-    public final void become(String otherSpecies, Map<String, Object> entry) {
+    /** Becomes another fish altogether, with the accepted species name. */
+    public final void become(String otherSpecies, FishFile said) {
         species = otherSpecies;
-        take(entry);
+        take(said);
     }
 
-    protected static LocalDate day(Object text) {
-        return text == null ? null : LocalDate.parse(text.toString());
+    /** As the plan file has it, with the number of its row. */
+    public FishFile file() {
+        return FishFile.of(species, count).but(d -> {
+            d.row = id();
+            d.lengthCm = lengthCm;
+            d.captiveBred = captiveBred ? true : null;
+            d.leavesOn = leavesOn;
+            d.leavesWhy = leavesOn == null || leavesWhy.isEmpty() ? null : leavesWhy;
+            add(d);
+        });
     }
 
-    /** The entry of a plan file. */
-    public Map<String, Object> tree() {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("species", species);
-        tree.put("count", count);
-        if (lengthCm != null) {
-            tree.put("lengthCm", lengthCm);
-        }
-        if (captiveBred) {
-            tree.put("captiveBred", true);
-        }
-        if (leavesOn != null) {
-            tree.put("leavesOn", leavesOn.toString());
-            if (!leavesWhy.isEmpty()) {
-                tree.put("leavesWhy", leavesWhy);
-            }
-        }
-        return tree;
-    }
+    /** Puts in what is said of this kind of entry alone. */
+    protected abstract void add(FishFile.Draft draft);
 }

@@ -1,14 +1,17 @@
 package pelluna.app.tank;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
-import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import pelluna.app.rows.JsonText;
+import java.util.Set;
+import pelluna.app.rows.PlanJson;
+import pelluna.app.rows.ScapeText;
+import pelluna.core.plan.ScapeFile;
+import pelluna.core.plan.TankFile;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,9 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Embeddable
 @JsonAutoDetect(fieldVisibility = JsonAutoDetect.Visibility.ANY)
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public class TankFigures {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = PlanJson.MAPPER;
     private static final Map<String, String> NESTED = Map.of(
             "waterChangePercent",
             "waterChange.percent",
@@ -73,8 +75,8 @@ public class TankFigures {
     Integer quarantinePlaces;
     String quarantineSchool;
 
-    @Convert(converter = JsonText.class)
-    Map<String, Object> scape;
+    @Convert(converter = ScapeText.class)
+    ScapeFile scape;
 
     LocalDate fallowFrom;
     LocalDate fallowUntil;
@@ -88,9 +90,9 @@ public class TankFigures {
         return JSON.convertValue(flat, TankFigures.class);
     }
 
-    /** The tank object of a plan file. */
-    public Map<String, Object> tree() {
-        return nested(flat());
+    /** The tank of a plan file. */
+    public TankFile file() {
+        return JSON.convertValue(nested(flat()), TankFile.class);
     }
 
     static Map<String, Object> nested(Map<String, Object> flat) {
@@ -109,10 +111,10 @@ public class TankFigures {
         return tree;
     }
 
-    /** From the tank object of a checked plan file. */
-    public static TankFigures ofTree(Map<String, Object> tree) {
+    public static TankFigures of(TankFile file) {
+        Map<String, Object> tree = JSON.convertValue(file, new TypeReference<LinkedHashMap<String, Object>>() {});
         Map<String, Object> flat = new LinkedHashMap<>(tree);
-        flat.keySet().removeAll(java.util.Set.of("waterChange", "quarantine", "fallow"));
+        flat.keySet().removeAll(Set.of("waterChange", "quarantine", "fallow"));
         NESTED.forEach((key, path) -> {
             String[] parts = path.split("\\.");
             if (tree.get(parts[0]) instanceof Map<?, ?> inner && inner.get(parts[1]) != null) {

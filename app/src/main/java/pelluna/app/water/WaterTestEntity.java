@@ -4,9 +4,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import pelluna.app.rows.Row;
+import pelluna.core.plan.TestFile;
 
 /**
  * A test of the water: ammonia and nitrite in mg/L of nitrogen, nitrate and phosphate in mg/L of the ion, salinity in
@@ -35,22 +34,18 @@ public class WaterTestEntity extends Row {
 
     protected WaterTestEntity() {}
 
-    /** From an entry of a checked plan file. */
-    public WaterTestEntity(Long tankId, Map<String, Object> entry) {
+    /** From a checked plan file. */
+    public WaterTestEntity(Long tankId, TestFile said) {
         this.tankId = tankId;
-        this.takenOn = LocalDate.parse(entry.get("on").toString());
-        this.ammonia = number(entry.get("ammonia"));
-        this.nitrite = number(entry.get("nitrite"));
-        this.nitrate = number(entry.get("nitrate"));
-        this.ph = number(entry.get("pH"));
-        this.phosphate = number(entry.get("phosphate"));
-        this.salinity = number(entry.get("salinity"));
-        this.temperatureC = number(entry.get("temperatureC"));
-        this.feed = number(entry.get("feed"));
-    }
-
-    private static Double number(Object value) {
-        return value instanceof Number n ? n.doubleValue() : null;
+        this.takenOn = said.on();
+        this.ammonia = said.ammonia();
+        this.nitrite = said.nitrite();
+        this.nitrate = said.nitrate();
+        this.ph = said.pH();
+        this.phosphate = said.phosphate();
+        this.salinity = said.salinity();
+        this.temperatureC = said.temperatureC();
+        this.feed = said.feed();
     }
 
     public LocalDate takenOn() {
@@ -67,24 +62,8 @@ public class WaterTestEntity extends Row {
         feed = fed;
     }
 
-    /** The entry of a plan file. */
-    public Map<String, Object> tree() {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("on", takenOn.toString());
-        put(tree, "ammonia", ammonia);
-        put(tree, "nitrite", nitrite);
-        put(tree, "nitrate", nitrate);
-        put(tree, "pH", ph);
-        put(tree, "phosphate", phosphate);
-        put(tree, "salinity", salinity);
-        put(tree, "temperatureC", temperatureC);
-        put(tree, "feed", feed);
-        return tree;
-    }
-
-    private static void put(Map<String, Object> tree, String key, Double value) {
-        if (value != null) {
-            tree.put(key, value);
-        }
+    /** As the plan file has it. */
+    public TestFile file() {
+        return new TestFile(takenOn, ammonia, nitrite, nitrate, ph, phosphate, salinity, temperatureC, feed);
     }
 }

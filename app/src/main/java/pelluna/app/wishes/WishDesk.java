@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.EntryForm;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Convert;
 import pelluna.words.Measures;
@@ -21,25 +24,25 @@ class WishDesk {
 
     private final PlanDesk desks;
     private final Wishes wishes;
+    private final PlanFiles files;
 
-    WishDesk(PlanDesk desks, Wishes wishes) {
+    WishDesk(PlanDesk desks, Wishes wishes, PlanFiles files) {
         this.desks = desks;
         this.wishes = wishes;
+        this.files = files;
     }
 
     /** The fields of a wish as the keeper reads and types them. */
     static Map<String, String> shown(WishEntity row, Words say) {
-        Map<String, Object> tree = row.tree();
+        FishFile wish = row.file();
+        Double cm = wish.lengthCm();
         Map<String, String> shown = new LinkedHashMap<>();
-        shown.put("count", tree.get("count").toString());
+        shown.put("count", wish.count().toString());
         shown.put(
                 "lengthCm",
-                tree.get("lengthCm") instanceof Number n
-                        ? Measures.number(
-                                Measures.round(say.us() ? Convert.inchesFromCm(n.doubleValue()) : n.doubleValue(), 2))
-                        : "");
-        shown.put("want", tree.get("want").toString());
-        shown.put("captiveBred", String.valueOf(tree.containsKey("captiveBred")));
+                cm == null ? "" : Measures.number(Measures.round(say.us() ? Convert.inchesFromCm(cm) : cm, 2)));
+        shown.put("want", wish.want().toString());
+        shown.put("captiveBred", String.valueOf(wish.captiveBred() != null));
         return shown;
     }
 
@@ -66,25 +69,18 @@ class WishDesk {
                 merged.put(field, typed);
             }
         }
-        merged.put("species", row.tree().get("species").toString());
+        FishFile before = row.file();
+        merged.put("species", before.species());
         EntryForm entry = EntryForm.wish(merged, say);
         refused.putAll(entry.errors());
         if (entry.errors().isEmpty()) {
             try {
-                if (merged.get("lengthCm").equals(now.get("lengthCm"))
-                        && row.tree().containsKey("lengthCm")) {
-                    entry.tree().put("lengthCm", row.tree().get("lengthCm"));
-                }
-                for (String byHand :
-                        List.of("place", "box", "on", "together", "alone", "price", "risk", "leavesOn", "leavesWhy")) {
-                    if (row.tree().containsKey(byHand)) {
-                        entry.tree().put(byHand, row.tree().get(byHand));
-                    }
-                }
-                Map<String, Object> plan = PlanDesk.tree(desks.tank(tank), List.of(), List.of());
-                plan.put("wishes", List.of(entry.tree()));
-                desks.check(plan);
-                row.take(entry.tree());
+                PlanFile typed = files.typed(
+                        PlanDesk.file(desks.tank(tank), List.of(), List.of()), "wishes", List.of(entry.tree()));
+                boolean sameLength = merged.get("lengthCm").equals(now.get("lengthCm"));
+                FishFile after = changed(before, typed.wishes().get(0), sameLength);
+                desks.check(typed.wishing(List.of(after)));
+                row.take(after);
                 wishes.saveAndFlush(row);
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
@@ -94,14 +90,22 @@ class WishDesk {
         return refused;
     }
 
+    /** What the form asks is as typed, what a hand has set elsewhere stays. */
+    private static FishFile changed(FishFile before, FishFile typed, boolean sameLength) {
+        return before.but(d -> {
+            d.count = typed.count();
+            d.want = typed.want();
+            d.captiveBred = typed.captiveBred();
+            d.lengthCm = sameLength && before.lengthCm() != null ? before.lengthCm() : typed.lengthCm();
+        });
+    }
+
     /** Takes a wish at the keeper's own risk, or no longer. */
     @Transactional
     void risk(long tank, long wish, Risk how) {
         desks.tank(tank);
         WishEntity row = wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new);
-        Map<String, Object> tree = row.tree();
-        tree.put("risk", how.word());
-        row.take(tree);
+        row.take(row.file().but(d -> d.risk = how));
         wishes.saveAndFlush(row);
     }
 

@@ -4,8 +4,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.Map;
 import pelluna.app.tank.TankEntry;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Named;
 
@@ -13,6 +13,8 @@ import pelluna.core.units.Named;
 @Entity
 @Table(name = "wish")
 public class WishEntity extends TankEntry {
+    private static final int USUAL_WANT = 3;
+
     private int want;
     private Integer place;
     private boolean box;
@@ -27,56 +29,34 @@ public class WishEntity extends TankEntry {
 
     protected WishEntity() {}
 
-    /** From an entry of a checked plan file, with the accepted species name. */
-    public WishEntity(Long tankId, String species, Map<String, Object> entry) {
+    /** From a checked plan file, with the accepted species name. */
+    public WishEntity(Long tankId, String species, FishFile said) {
         super(tankId, species);
-        take(entry);
+        take(said);
     }
 
     @Override
-    public final void take(Map<String, Object> entry) {
-        super.take(entry);
-        want = wanted(entry);
-        place = entry.get("place") instanceof Number n ? n.intValue() : null;
-        box = Boolean.TRUE.equals(entry.get("box"));
-        comesOn = day(entry.get("on"));
-        together = entry.get("together") instanceof Number n ? n.intValue() : null;
-        alone = Boolean.TRUE.equals(entry.get("alone"));
-        price = entry.get("price") instanceof Number n ? n.doubleValue() : null;
-        risk = Named.find(Risk.class, String.valueOf(entry.get("risk")))
-                .orElse(Risk.NONE)
-                .word();
-    }
-
-    private static int wanted(Map<String, Object> entry) {
-        return entry.get("want") instanceof Number n ? n.intValue() : 3;
+    public final void take(FishFile said) {
+        super.take(said);
+        want = said.want() == null ? USUAL_WANT : said.want();
+        place = said.place();
+        box = Boolean.TRUE.equals(said.box());
+        comesOn = said.on();
+        together = said.together();
+        alone = Boolean.TRUE.equals(said.alone());
+        price = said.price();
+        risk = (said.risk() == null ? Risk.NONE : said.risk()).word();
     }
 
     @Override
-    public Map<String, Object> tree() {
-        Map<String, Object> tree = super.tree();
-        tree.put("want", want);
-        if (place != null) {
-            tree.put("place", place);
-        }
-        if (box) {
-            tree.put("box", true);
-        }
-        if (comesOn != null) {
-            tree.put("on", comesOn.toString());
-        }
-        if (together != null) {
-            tree.put("together", together);
-        }
-        if (alone) {
-            tree.put("alone", true);
-        }
-        if (price != null) {
-            tree.put("price", price);
-        }
-        if (!risk.equals(Risk.NONE.word())) {
-            tree.put("risk", risk);
-        }
-        return tree;
+    protected void add(FishFile.Draft draft) {
+        draft.want = want;
+        draft.place = place;
+        draft.box = box ? true : null;
+        draft.on = comesOn;
+        draft.together = together;
+        draft.alone = alone ? true : null;
+        draft.price = price;
+        draft.risk = Named.find(Risk.class, risk).filter(Risk::taken).orElse(null);
     }
 }

@@ -59,7 +59,7 @@ class WishesController {
         EntryForm entry = EntryForm.wish(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                Long added = desks.add(id, "wishes", entry.tree());
+                Long added = desks.addWish(id, entry.tree());
                 return "redirect:/tanks/" + id + "/wishes?wish=" + added;
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());

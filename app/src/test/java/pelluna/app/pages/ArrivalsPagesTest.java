@@ -18,6 +18,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.Pelluna;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -107,7 +108,7 @@ class ArrivalsPagesTest {
 
     private String hand(String what, String fish, Map<String, String> fields) {
         Map<String, String> form = new LinkedHashMap<>(fields);
-        form.put("fish", fish);
+        form.put("fish", Pelluna.fish(tank, fish));
         form.put("of", found(page("/arrivals"), "data-mark=\"([^\"]*)\""));
         return body(Pelluna.post(at("/arrivals/" + what), form));
     }
@@ -115,8 +116,9 @@ class ArrivalsPagesTest {
     @Test
     void aSetAtOnceThatNeedsMorePlacesThanThereAreSaysSoAndOffersStages() {
         Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "1"));
-        String yellow = "w" + wishIndex("Zebrasoma flavescens");
-        String page = hand("join", yellow, Map.of("with", "w" + wishIndex("Centropyge bispinosa")));
+        String yellow = Pelluna.fish(tank, "w#" + wishIndex("Zebrasoma flavescens"));
+        String page =
+                hand("join", yellow, Map.of("with", Pelluna.fish(tank, "w#" + wishIndex("Centropyge bispinosa"))));
         assertThat(page("/arrivals?fish=" + yellow))
                 .contains("Their quarantine takes 2 places", "id=\"in-stages\"", "More places");
         assertThat(page).contains("</html>");
@@ -189,9 +191,9 @@ class ArrivalsPagesTest {
         hand("part", joined, Map.of());
         assertThat(lanes()).hasSize(4);
         int chromis = wishIndex("Chromis viridis");
-        hand("split", "w" + chromis, Map.of("apart", "2"));
+        hand("split", "w#" + chromis, Map.of("apart", "2"));
         assertThat(lanes()).hasSize(5);
-        hand("drop", "w4", Map.of());
+        hand("drop", "w#4", Map.of());
         assertThat(lanes()).hasSize(4);
         assertThat(wish("Chromis viridis").get("count").asInt()).isEqualTo(4);
     }
@@ -208,10 +210,10 @@ class ArrivalsPagesTest {
 
     @Test
     void whatWasMadeForAnotherPlanIsRefused() {
-        Map<String, String> stale = Map.of("fish", "w0", "of", "stale", "place", "1");
+        Map<String, String> stale = Map.of("fish", "w1", "of", "stale", "place", "1");
         assertThat(body(Pelluna.post(at("/arrivals/place"), stale))).contains("changed in another window");
-        assertThat(hand("place", "w99", Map.of("place", "1"))).contains("no longer in the plan");
-        assertThat(hand("place", "w0", Map.of("place", "4000"))).contains("1 to 200");
+        assertThat(hand("place", "w0", Map.of("place", "1"))).contains("no longer in the plan");
+        assertThat(hand("place", "w#0", Map.of("place", "4000"))).contains("1 to 200");
     }
 
     @Test
@@ -253,11 +255,12 @@ class ArrivalsPagesTest {
     @Test
     void quarantineCountsDaysAndLetsOnlyTheHealthyOn() {
         String fish = List.copyOf(lanes().keySet()).get(0);
-        String species = JSON.readTree(Pelluna.get(at("/plan.json")).body())
-                .get("wishes")
-                .get(Integer.parseInt(fish.substring(1)))
-                .get("species")
-                .asString();
+        String species = Pelluna.bean(PlanDesk.class)
+                .open(tank)
+                .wish(fish)
+                .orElseThrow()
+                .file()
+                .species();
         String page = body(Pelluna.post(
                 at("/arrivals/quarantine"),
                 Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(31).toString(), "salinity", "1.021")));
@@ -312,16 +315,17 @@ class ArrivalsPagesTest {
 
     @Test
     void whoIsToLeaveStandsInPlanLanesAndCalendar() {
-        String page = page("/arrivals/leaving?fish=r0");
+        String page = page("/arrivals/leaving?fish=" + Pelluna.fish(tank, "r#0"));
         assertThat(page).contains("What that changes");
         LocalDate day = TODAY.plusDays(200);
-        hand("leaves", "r0", Map.of("on", day.toString(), "why", "they guard the whole left side"));
-        assertThat(page("/arrivals/leaving?fish=r0")).contains("they guard the whole left side");
+        hand("leaves", "r#0", Map.of("on", day.toString(), "why", "they guard the whole left side"));
+        assertThat(page("/arrivals/leaving?fish=" + Pelluna.fish(tank, "r#0")))
+                .contains("they guard the whole left side");
         assertThat(Pelluna.get(at("/plan.json")).body())
                 .contains("\"leavesOn\"")
                 .contains(day.toString());
         assertThat(Pelluna.get(at("/calendar.ics")).body()).contains("leave");
-        hand("leaves", "r0", Map.of("on", ""));
+        hand("leaves", "r#0", Map.of("on", ""));
         assertThat(Pelluna.get(at("/plan.json")).body()).doesNotContain("leavesOn");
     }
 
@@ -359,12 +363,12 @@ class ArrivalsPagesTest {
     @Test
     void pricesAreTheKeepersOwnAndAddUp() {
         assertThat(page("/arrivals/upkeep")).contains("No price of a fish is known yet");
-        hand("price-of", "w0", Map.of("price", "45,50"));
-        hand("price-of", "w1", Map.of("price", "100"));
+        hand("price-of", "w#0", Map.of("price", "45,50"));
+        hand("price-of", "w#1", Map.of("price", "100"));
         assertThat(page("/arrivals/upkeep"))
                 .contains("The fish cost 145.5")
                 .contains("two purchases that have no price yet");
-        assertThat(hand("price-of", "w0", Map.of("price", "dear"))).contains("is no price");
+        assertThat(hand("price-of", "w#0", Map.of("price", "dear"))).contains("is no price");
         String page = body(Pelluna.post(
                 at("/arrivals/prices"), Map.of("currency", "fl", "salt", "4", "food", "12", "sheet", "0.5")));
         assertThat(page).contains(" fl</td>").doesNotContain("needs your prices");

@@ -54,13 +54,23 @@ class BringingPagesTest {
     private long box() {
         tank.post(
                 "/log/bringing",
-                Map.of("fish", "w0", "method", "box-days", "length", "30", "width", "15", "height", "20"));
+                Map.of(
+                        "fish",
+                        Pelluna.fish(tank.id, "w#0"),
+                        "method",
+                        "box-days",
+                        "length",
+                        "30",
+                        "width",
+                        "15",
+                        "height",
+                        "20"));
         return coming().get(0).id();
     }
 
     @Test
     void thePlannedArrivalShowsItsProtocolItsBoxAndHowToCarryIt() {
-        String page = tank.page("/log/bringing?next=w0");
+        String page = tank.page("/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
         assertThat(page)
                 .contains("Royal gramma")
                 .contains("Step by step")
@@ -98,7 +108,7 @@ class BringingPagesTest {
 
     @Test
     void theGateOpensWithQuietWatchesAndAMeal() {
-        tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"));
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "box-days"));
         // the same three days ago: written down afterwards
         BringingDesk bringing = Pelluna.bean(BringingDesk.class);
         long way = coming().get(0).id();
@@ -146,7 +156,7 @@ class BringingPagesTest {
                                 "/log/bringing",
                                 Map.of(
                                         "fish",
-                                        "w0",
+                                        Pelluna.fish(tank.id, "w#0"),
                                         "method",
                                         "box-days",
                                         "length",
@@ -157,7 +167,7 @@ class BringingPagesTest {
                                         "1"))
                         .body())
                 .contains("three lengths");
-        assertThat(tank.post("/log/bringing", Map.of("fish", "w9", "method", "box-days"))
+        assertThat(tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"))
                         .statusCode())
                 .isEqualTo(404);
         assertThat(coming()).isEmpty();
@@ -165,7 +175,7 @@ class BringingPagesTest {
 
     @Test
     void straightInComesWithItsLooks() {
-        tank.post("/log/bringing", Map.of("fish", "w0", "method", "straight-in"));
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
         BringingDesk.Coming c = coming().get(0);
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
@@ -323,7 +333,7 @@ class BringingPagesTest {
         box();
         long id = gramma().id();
         String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\"\\s+value=\"([^\"]+)\".*", "$1");
-        tank.post("/arrivals/arrived", Map.of("fish", "w0", "of", mark));
+        tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "of", mark));
         assertThat(gramma().id()).isEqualTo(id);
         assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
         assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
@@ -357,7 +367,7 @@ class BringingPagesTest {
     @Test
     void lightsAreTheTanksAndLooksHangOnThem() {
         tank.post("/log/lights", Map.of("on", "08:00", "off", "19:30"));
-        tank.post("/log/bringing", Map.of("fish", "w0", "method", "straight-in"));
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
         assertThat(coming().get(0).looks().get(2).due().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
         assertThat(tank.post("/log/lights", Map.of("on", "dawn", "off", "19:30"))
                         .body())

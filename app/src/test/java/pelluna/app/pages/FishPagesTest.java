@@ -199,7 +199,10 @@ class FishPagesTest {
 
     private static double index(Desk desk) {
         return desk.assessment().tension().stream()
-                .filter(t -> t.aggressor().id().equals("r0") && t.target().id().equals("r1"))
+                .filter(t -> t.aggressor()
+                                .id()
+                                .equals(desk.plan().residents().get(0).id())
+                        && t.target().id().equals(desk.plan().residents().get(1).id()))
                 .findFirst()
                 .orElseThrow()
                 .index();
@@ -263,11 +266,7 @@ class FishPagesTest {
                 "/log/measures",
                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
-        Pelluna.bean(PlanSteps.class)
-                .change(
-                        tank.id,
-                        "taken off",
-                        tree -> PlanSteps.entries(tree, "residents").remove(0));
+        Pelluna.bean(PlanSteps.class).change(tank.id, "taken off", plan -> plan.withoutResident(0));
         assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
         assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
     }

@@ -189,7 +189,7 @@ class LogInBrowserTest {
     @Test
     void theBoxAndTheLadderAreWorkedByTheirButtons() {
         Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
-        open(Chromium.window(1280, 800), "/log/bringing?next=w0");
+        open(Chromium.window(1280, 800), "/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
         page.locator("select[name=method]").selectOption("box-days");
         page.getByText("It goes in now").click();
         assertThat(page.locator(".verdict-line")).containsText("Wait.");

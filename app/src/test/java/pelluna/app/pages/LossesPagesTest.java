@@ -320,7 +320,7 @@ class LossesPagesTest {
         tank.post(
                 "/losses/wait",
                 Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
-        assertThat(Pelluna.bean(PlanDesk.class).tree(tank.id)).containsEntry("startOn", until);
+        assertThat(Pelluna.bean(PlanDesk.class).file(tank.id).startOn()).hasToString(until);
         tank.act("spots", tank.boss(), null, Instant.now(), "sp");
         assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("Every new sign begins the thirty days anew");
     }
@@ -550,7 +550,8 @@ class LossesPagesTest {
     @Test
     void whoWaitsInTheBoxIsLostFromThereAndItsWishStays() {
         Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
-        Pelluna.bean(WaysIn.class).begin(tank.id, "w0", Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
+        Pelluna.bean(WaysIn.class)
+                .begin(tank.id, Pelluna.fish(tank.id, "w#0"), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
         long gramma = tank.fish("Gramma loreto");
         assertThat(tank.page("/log/bringing")).contains("oyal gramma");
         assertThat(tank.page("/losses/new")).contains("in the box");

@@ -171,7 +171,7 @@ class ReefscapePagesTest {
     @Test
     void whatWouldLowerItIsTriedByOneClickAndTakenBackByOne() {
         String offers = Pelluna.get(at("/reefscape/offers?pair=" + pair())).body();
-        Matcher box = Pattern.compile("(?s)value=\"(box w\\d)\".*?name=\"of\" value=\"([^\"]*)\"")
+        Matcher box = Pattern.compile("(?s)value=\"(box w\\d+)\".*?name=\"of\" value=\"([^\"]*)\"")
                 .matcher(offers);
         assertThat(box.find()).isTrue();
         double before = scene().get("now").get("presses").get(0).get(2).asDouble();
@@ -198,7 +198,13 @@ class ReefscapePagesTest {
         String mark = mark();
         Pelluna.post(
                 at("/reefscape/try"),
-                Map.of("attempt", "order w1 w0", "of", mark, "said", "Bring the yellow tang in earlier"));
+                Map.of(
+                        "attempt",
+                        Pelluna.fish(tank, "order w#1 w#0"),
+                        "of",
+                        mark,
+                        "said",
+                        "Bring the yellow tang in earlier"));
         assertThat(Pelluna.get(at("/arrivals")).body())
                 .contains("The order is by your hand")
                 .contains("Back to the best order");
@@ -207,7 +213,8 @@ class ReefscapePagesTest {
     }
 
     private String mark() {
-        Matcher m = Pattern.compile("name=\"of\" value=\"([^\"]*)\"").matcher(page("?fish=r0"));
+        Matcher m =
+                Pattern.compile("name=\"of\" value=\"([^\"]*)\"").matcher(page("?fish=" + Pelluna.fish(tank, "r#0")));
         assertThat(m.find()).isTrue();
         return m.group(1);
     }
@@ -255,12 +262,14 @@ class ReefscapePagesTest {
     @Test
     void measuredLengthsAreKeptShownAndGrownFrom() {
         String was = LocalDate.now().minusDays(300).toString();
-        Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "4", "measuredOn", was, "of", mark()));
+        Pelluna.post(
+                at("/reefscape/measure"),
+                Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "4", "measuredOn", was, "of", mark()));
         HttpResponse<String> second = Pelluna.post(
                 at("/reefscape/measure"),
                 Map.of(
                         "fish",
-                        "r0",
+                        Pelluna.fish(tank, "r#0"),
                         "length",
                         "4,2",
                         "measuredOn",
@@ -269,10 +278,14 @@ class ReefscapePagesTest {
                         mark()));
         assertThat(second.body()).contains("4 cm on ").contains("4.2 cm on ").contains("It grows as you measured");
         assertThat(scene().get("fish").get(0).get("lengths").get(0).asDouble()).isEqualTo(4.2);
-        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "big", "of", mark()))
+        assertThat(Pelluna.post(
+                                at("/reefscape/measure"),
+                                Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "big", "of", mark()))
                         .body())
                 .contains("Please give a length");
-        assertThat(Pelluna.post(at("/reefscape/measure"), Map.of("fish", "r0", "length", "90", "of", mark()))
+        assertThat(Pelluna.post(
+                                at("/reefscape/measure"),
+                                Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "90", "of", mark()))
                         .body())
                 .contains("no more than the record");
         assertThat(plan().get("residents").get(0).get("lengths").size()).isEqualTo(2);

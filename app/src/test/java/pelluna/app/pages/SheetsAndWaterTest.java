@@ -15,6 +15,7 @@ import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.plan.TestFile;
 
 /** Spreadsheets in and out, and tests of the water with their trend. */
 class SheetsAndWaterTest {
@@ -48,7 +49,7 @@ class SheetsAndWaterTest {
         assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id))
                 .hasSize(2)
                 .first()
-                .isEqualTo(Map.of("on", "2026-01-05", "nitrate", 4.5, "pH", 8.2));
+                .isEqualTo(new TestFile(LocalDate.of(2026, 1, 5), null, null, 4.5, 8.2, null, null, null, null));
     }
 
     @Test

@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.FishFile.LengthFile;
 import pelluna.core.water.SeaWater;
 
 class WaterTestFormTest {
@@ -48,11 +49,12 @@ class WaterTestFormTest {
 
     @Test
     void aLengthMeasuredAgainOnTheSameDayCountsOnce() {
-        Map<String, Object> resident = new HashMap<>();
-        MeasuredLengths.put(resident, LocalDate.of(2027, 1, 1), 5);
-        MeasuredLengths.put(resident, LocalDate.of(2027, 2, 1), 6);
-        MeasuredLengths.put(resident, LocalDate.of(2027, 1, 1), 5.5);
-        assertThat(resident.get("lengths"))
-                .isEqualTo(List.of(Map.of("on", "2027-02-01", "cm", 6.0), Map.of("on", "2027-01-01", "cm", 5.5)));
+        FishFile resident = FishFile.of("Gramma loreto", 1);
+        resident = MeasuredLengths.with(resident, LocalDate.of(2027, 1, 1), 5);
+        resident = MeasuredLengths.with(resident, LocalDate.of(2027, 2, 1), 6);
+        resident = MeasuredLengths.with(resident, LocalDate.of(2027, 1, 1), 5.5);
+        assertThat(resident.lengths())
+                .containsExactly(
+                        new LengthFile(LocalDate.of(2027, 2, 1), 6), new LengthFile(LocalDate.of(2027, 1, 1), 5.5));
     }
 }

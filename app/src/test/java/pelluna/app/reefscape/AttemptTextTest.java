@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.core.advice.Attempt;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.scape.Hide;
 
 class AttemptTextTest {
@@ -44,13 +44,13 @@ class AttemptTextTest {
     @Test
     void whatIsWrittenIntoTheFileMakesTheVeryPlanThatWasTried() {
         for (Attempt attempt : ALL) {
-            Map<String, Object> tree = FILES.parse(FILE);
+            PlanFile file = FILES.parse(FILE);
             LocalDate today = LocalDate.of(2027, 3, 1);
-            Plan before = FILES.plan(tree, today);
-            AttemptText.apply(attempt, before, tree);
-            assertThat(FILES.problems(tree)).as(attempt.toString()).isEmpty();
+            Plan before = FILES.plan(file, today);
+            PlanFile after = AttemptText.applied(attempt, before, file);
+            assertThat(FILES.problems(after)).as(attempt.toString()).isEmpty();
             Plan tried = attempt.on(before);
-            Plan written = FILES.plan(tree, today);
+            Plan written = FILES.plan(after, today);
             assertThat(written.wishes()).as(attempt.toString()).isEqualTo(tried.wishes());
             assertThat(written.tank().hides()).isEqualTo(tried.tank().hides());
             assertThat(written.tank().mealsADay()).isEqualTo(tried.tank().mealsADay());

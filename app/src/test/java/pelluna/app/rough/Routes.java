@@ -72,7 +72,8 @@ final class Routes {
     private static Function<World, Map<String, String>> hand(String fish, String... pairs) {
         return w -> {
             Map<String, String> form = form(pairs);
-            form.put("fish", fish);
+            form.replaceAll((key, value) -> Pelluna.fish(w.tank.id, value));
+            form.put("fish", Pelluna.fish(w.tank.id, fish));
             form.put("of", w.mark());
             return form;
         };
@@ -85,24 +86,24 @@ final class Routes {
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/{id}/arrivals/arrived", w -> {
             w.wish("Ecsenius bicolor");
-            return hand("w" + (w.wishes() - 1)).apply(w);
+            return hand(w.newest()).apply(w);
         });
         put("/tanks/{id}/arrivals/best", with());
-        put("/tanks/{id}/arrivals/day", hand("w0", "on", AHEAD));
+        put("/tanks/{id}/arrivals/day", hand("w#0", "on", AHEAD));
         put("/tanks/{id}/arrivals/drop", w -> {
             w.wish("Ecsenius bicolor");
-            return hand("w" + (w.wishes() - 1)).apply(w);
+            return hand(w.newest()).apply(w);
         });
-        put("/tanks/{id}/arrivals/free", hand("w0"));
-        put("/tanks/{id}/arrivals/join", hand("w0", "with", "w1"));
-        put("/tanks/{id}/arrivals/leaves", hand("r1", "on", AHEAD, "why", "outgrown"));
-        put("/tanks/{id}/arrivals/part", hand("w0"));
-        put("/tanks/{id}/arrivals/place", hand("w1", "place", "1"));
-        put("/tanks/{id}/arrivals/price-of", hand("w0", "price", "31.5"));
+        put("/tanks/{id}/arrivals/free", hand("w#0"));
+        put("/tanks/{id}/arrivals/join", hand("w#0", "with", "w#1"));
+        put("/tanks/{id}/arrivals/leaves", hand("r#1", "on", AHEAD, "why", "outgrown"));
+        put("/tanks/{id}/arrivals/part", hand("w#0"));
+        put("/tanks/{id}/arrivals/place", hand("w#1", "place", "1"));
+        put("/tanks/{id}/arrivals/price-of", hand("w#0", "price", "31.5"));
         put("/tanks/{id}/arrivals/prices", with("currency", "EUR", "food", "4", "sheet", "0.5", "salt", "3"));
         put("/tanks/{id}/arrivals/quarantine", w -> {
             w.wish("Valenciennea puellaris");
-            return form("fish", "w" + (w.wishes() - 1), "place", "2", "on", TODAY);
+            return form("fish", w.newest(), "place", "2", "on", TODAY);
         });
         put("/tanks/{id}/arrivals/quarantine/{stay}/end", "stay", World::stay, with("how", "given"));
         put("/tanks/{id}/arrivals/quarantine/{stay}/look", "stay", World::stay, with("eats", "true", "note", "well"));
@@ -119,7 +120,7 @@ final class Routes {
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
             w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
-            return hand("w" + (w.wishes() - 1), "apart", "2").apply(w);
+            return hand(w.newest(), "apart", "2").apply(w);
         });
         put("/tanks/{id}/arrivals/test", with("on", TODAY, "nitrate", "11"));
         put("/tanks/{id}/arrivals/undo", w -> {
@@ -138,7 +139,7 @@ final class Routes {
         });
         put("/tanks/{id}/log/bringing", w -> {
             w.wish("Opistognathus aurifrons");
-            return form("fish", "w" + (w.wishes() - 1), "method", "box-days");
+            return form("fish", w.newest(), "method", "box-days");
         });
         put(
                 "/tanks/{id}/log/bringing/{which}/look",
@@ -236,7 +237,7 @@ final class Routes {
                         "Gramma loreto"));
         put("/tanks/{id}/own-species/{path}/remove", "path", w -> "Gramma-" + w.epithet, with());
         put("/tanks/{id}/reefscape/add", with("kind", "hide"));
-        put("/tanks/{id}/reefscape/measure", hand("r0", "length", "6"));
+        put("/tanks/{id}/reefscape/measure", hand("r#0", "length", "6"));
         put("/tanks/{id}/reefscape/move", with("kind", "rock", "i", "0", "dx", "2", "dy", "0"));
         put("/tanks/{id}/reefscape/take", with("kind", "hide", "i", "0"));
         put("/tanks/{id}/reefscape/try", w -> form("attempt", "fed 3 true", "of", w.mark(), "said", "fed more"));

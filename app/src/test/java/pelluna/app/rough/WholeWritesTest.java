@@ -16,6 +16,7 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.core.plan.TankFile;
 
 /** A write is whole or not at all, and one at a time for a tank. */
 class WholeWritesTest {
@@ -50,7 +51,7 @@ class WholeWritesTest {
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
         tank.post("/wishes", Map.of("species", "Ecsenius midas"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(tank.post("/arrivals/arrived", Map.of("fish", "w0,w0,w1", "of", mark))
+        assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0,w#0,w#1"), "of", mark))
                         .statusCode())
                 .isEqualTo(200);
         var plan = Pelluna.bean(PlanDesk.class).open(tank.id).plan();
@@ -61,11 +62,11 @@ class WholeWritesTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"w0,w77", "''", "','", "w0,,w1"})
+            value = {"w#0,w0", "''", "','", "w#0,,w#0"})
     void arrivalsOfWhichOneIsNotThereMoveNobodyIn(String fish) {
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        assertThat(tank.post("/arrivals/arrived", Map.of("fish", fish, "of", mark))
+        assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, fish), "of", mark))
                         .statusCode())
                 .isEqualTo(422);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
@@ -92,10 +93,9 @@ class WholeWritesTest {
                     Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))),
                     Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200);
-            Map<?, ?> figures =
-                    (Map<?, ?>) Pelluna.bean(PlanDesk.class).tree(tank.id).get("tank");
-            assertThat(((Number) figures.get("hides")).intValue()).isEqualTo(10 + round);
-            assertThat(((Number) figures.get("rockKg")).intValue()).isEqualTo(40 + round);
+            TankFile figures = Pelluna.bean(PlanDesk.class).file(tank.id).tank();
+            assertThat(figures.hides()).isEqualTo(10 + round);
+            assertThat(figures.rockKg()).isEqualTo(40 + round);
         }
     }
 
@@ -109,9 +109,9 @@ class WholeWritesTest {
                     Rough.sent(Rough.post(tank.at("/wishes/" + wish), "want=" + want)),
                     Rough.sent(Rough.post(tank.at("/wishes/" + wish), "lengthCm=" + (4 + round % 3))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
-            var row = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).tree();
-            assertThat(row.get("want")).isEqualTo(want);
-            assertThat(((Number) row.get("lengthCm")).intValue()).isEqualTo(4 + round % 3);
+            var row = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).file();
+            assertThat(row.want()).isEqualTo(want);
+            assertThat(row.lengthCm()).isEqualTo(4 + round % 3);
         }
     }
 

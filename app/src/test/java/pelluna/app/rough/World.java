@@ -116,7 +116,7 @@ final class World {
                 "/arrivals/quarantine",
                 Map.of(
                         "fish",
-                        "w" + (wishes() - 1),
+                        newest(),
                         "place",
                         "1",
                         "on",
@@ -124,18 +124,19 @@ final class World {
         return last(tank.page("/arrivals/quarantine"), "/quarantine/(\\d+)/look");
     }
 
-    int wishes() {
-        return Pelluna.bean(pelluna.app.planning.PlanDesk.class)
+    /** The wish that was put in last, as the plan names it. */
+    String newest() {
+        var wishes = Pelluna.bean(pelluna.app.planning.PlanDesk.class)
                 .open(tank.id)
                 .plan()
-                .wishes()
-                .size();
+                .wishes();
+        return wishes.get(wishes.size() - 1).id();
     }
 
     /** A newcomer in its box. */
     String boxed() {
         wish("Gramma melacara");
-        return made("/log/bringing", Map.of("fish", "w" + (wishes() - 1), "method", "box-days"), "which=(\\d+)");
+        return made("/log/bringing", Map.of("fish", newest(), "method", "box-days"), "which=(\\d+)");
     }
 
     /** A newcomer out of its box. */

@@ -6,9 +6,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.app.exchange.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
-import pelluna.core.plan.PlanReader;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Verdict;
@@ -18,26 +20,12 @@ import pelluna.words.Words;
 /** Narrowing what was found, and what the small forms and sheets of a species say. */
 class FacetsTest {
     private static final Catalogue CATALOGUE = Catalogue.shipped();
-    private static final Plan PLAN = new PlanReader(CATALOGUE)
-            .read(
-                    Map.of(
-                            "tank",
-                            Map.of(
-                                    "lengthCm",
-                                    120,
-                                    "widthCm",
-                                    50,
-                                    "waterHeightCm",
-                                    50,
-                                    "hides",
-                                    4,
-                                    "cover",
-                                    "mesh",
-                                    "cycledOn",
-                                    "2025-01-01"),
-                            "startOn",
-                            "2027-03-01"),
-                    LocalDate.of(2027, 3, 1));
+    private static final PlanFiles FILES = new PlanFiles(() -> CATALOGUE);
+    private static final LocalDate DAY = LocalDate.of(2027, 3, 1);
+    private static final PlanFile FILE = FILES.parse("""
+        {"pelluna": 1, "startOn": "2027-03-01", "tank": {"lengthCm": 120, "widthCm": 50, "waterHeightCm": 50,
+          "hides": 4, "cover": "mesh", "cycledOn": "2025-01-01"}}""");
+    private static final Plan PLAN = FILES.plan(FILE, DAY);
     private static final List<Found> ALL = new Search(CATALOGUE).ask("", PLAN).found();
 
     private static Facets.Kind kind(Facets facets, String name) {
@@ -193,31 +181,12 @@ class FacetsTest {
 
     @Test
     void neighboursAreTroubleOrCalmAndNobodyIsForgotten() {
-        Plan home = new PlanReader(CATALOGUE)
-                .read(
-                        Map.of(
-                                "tank",
-                                Map.of(
-                                        "lengthCm",
-                                        120,
-                                        "widthCm",
-                                        50,
-                                        "waterHeightCm",
-                                        50,
-                                        "hides",
-                                        4,
-                                        "cover",
-                                        "mesh",
-                                        "cycledOn",
-                                        "2025-01-01"),
-                                "startOn",
-                                "2027-03-01",
-                                "residents",
-                                List.of(
-                                        Map.of("species", "Pictichromis paccagnellae"),
-                                        Map.of("species", "Sphaeramia nematoptera", "count", 3),
-                                        Map.of("species", "Gobiodon okinawae"))),
-                        LocalDate.of(2027, 3, 1));
+        Plan home = FILES.plan(
+                FILE.living(List.of(
+                        FishFile.of("Pictichromis paccagnellae", 1),
+                        FishFile.of("Sphaeramia nematoptera", 3),
+                        FishFile.of("Gobiodon okinawae", 1))),
+                DAY);
         Neighbours gramma =
                 Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Words.english(UnitSystem.METRIC));
         assertThat(gramma.trouble())

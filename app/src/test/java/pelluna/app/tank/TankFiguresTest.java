@@ -8,9 +8,17 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.TankFile;
 
 /** The tank object of the plan file, its columns and its form are one and the same. */
 class TankFiguresTest {
+    private static final PlanFiles FILES = new PlanFiles(Catalogue::shipped);
+
+    private static TankFile whole() {
+        return FILES.typed(PlanFile.of("all", null), "tank", everything()).tank();
+    }
+
     private static Map<String, Object> everything() {
         Map<String, Object> tank = new LinkedHashMap<>();
         tank.put("shape", "box");
@@ -42,15 +50,14 @@ class TankFiguresTest {
 
     @Test
     void everyFigureGoesIntoTheColumnsAndComesBack() {
-        assertThat(TankFigures.ofTree(everything()).tree()).isEqualTo(everything());
-        assertThat(TankFigures.ofFlat(Map.of("lengthCm", 90)).tree()).isEqualTo(Map.of("lengthCm", 90.0));
+        assertThat(TankFigures.of(whole()).file()).isEqualTo(whole());
+        assertThat(TankFigures.nested(TankFigures.of(whole()).flat())).isEqualTo(everything());
+        assertThat(TankFigures.ofFlat(Map.of("lengthCm", 90)).file().lengthCm()).isEqualTo(90);
     }
 
     @Test
     void theWholeTankKeepsThePublishedSchema() {
-        PlanFiles files = new PlanFiles(Catalogue::shipped);
-        Map<String, Object> plan = Map.of("pelluna", 1, "tank", everything());
-        assertThat(files.problems(plan)).isEmpty();
+        assertThat(FILES.problems(PlanFile.of("all", whole()))).isEmpty();
     }
 
     @Test
@@ -58,7 +65,7 @@ class TankFiguresTest {
         assertThat(TankField.values())
                 .extracting(TankField::key)
                 .containsExactlyInAnyOrderElementsOf(
-                        TankFigures.ofTree(everything()).flat().keySet());
+                        TankFigures.of(whole()).flat().keySet());
     }
 
     @Test

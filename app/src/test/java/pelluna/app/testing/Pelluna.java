@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +17,9 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import pelluna.app.PellunaApplication;
+import pelluna.app.planning.PlanDesk;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
 
 /**
  * The real application on the real PostgreSQL of './pelluna test', started once for all tests; and a plain way to talk
@@ -57,6 +61,15 @@ public final class Pelluna {
             running.close();
             running = null;
         }
+    }
+
+    /** Fish as a plan names them, by their places in it: 'w#0,w#1' to 'w17,w20'. */
+    public static String fish(long tank, String places) {
+        Plan plan = bean(PlanDesk.class).open(tank).plan();
+        return Pattern.compile("([rw])#(\\d+)").matcher(places).replaceAll(m -> {
+            List<Party> list = m.group(1).equals("r") ? plan.residents() : plan.wishes();
+            return list.get(Integer.parseInt(m.group(2))).id();
+        });
     }
 
     public static <T> T bean(Class<T> type) {

@@ -30,7 +30,7 @@ public record Arrival(List<Party> parties) {
                 .sorted(Comparator.comparing((Party p) -> p.species().scientificName())
                         .thenComparing(Party::count)
                         .thenComparing(Party::lengthCm)
-                        .thenComparing(Party::id))
+                        .thenComparing(Party.AS_PUT_IN))
                 .forEach(p -> {
                     int by = p.hand().together();
                     String key = by > 0

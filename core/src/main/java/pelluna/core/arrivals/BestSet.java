@@ -49,7 +49,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                         .reversed()
                         .thenComparingDouble(Waste::adultFeed)
                         .thenComparing(p -> p.species().scientificName())
-                        .thenComparing(Party::id))
+                        .thenComparing(Party.AS_PUT_IN))
                 .toList();
         return new Search(plan, sorted).run();
     }

@@ -28,7 +28,7 @@ public final class Places {
                 .sorted(Comparator.comparingLong((Party p) -> -fish.stream()
                                 .filter(o -> o != p && apart(p, o, on))
                                 .count())
-                        .thenComparing(Party::id))
+                        .thenComparing(Party.AS_PUT_IN))
                 .forEach(p -> places.stream()
                         .filter(here -> here.stream().noneMatch(o -> apart(p, o, on)))
                         .findFirst()

@@ -20,7 +20,7 @@ public final class Rivals {
         return plan.staying().stream()
                 .filter(r -> !r.id().equals(newcomer.id()) && hardest(plan, r, newcomer, quarters) >= Tension.CHOP_FROM)
                 .sorted(Comparator.comparingDouble((Party r) -> -hardest(plan, r, newcomer, quarters))
-                        .thenComparing(Party::id))
+                        .thenComparing(Party.AS_PUT_IN))
                 .toList();
     }
 

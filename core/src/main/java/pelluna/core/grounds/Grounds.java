@@ -157,7 +157,7 @@ public final class Grounds {
                                 .thenComparing(p -> p.species().scientificName())
                                 .thenComparing(Party::count)
                                 .thenComparing(Party::lengthCm)
-                                .thenComparing(Party::id))
+                                .thenComparing(Party.AS_PUT_IN))
                         .limit(MOST_HOLDERS)
                         .toList());
     }

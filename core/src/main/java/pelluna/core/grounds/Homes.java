@@ -44,7 +44,7 @@ public final class Homes {
         List<Party> others = new ArrayList<>();
         company.stream()
                 .sorted(Comparator.comparing((Party p) -> p.species().scientificName())
-                        .thenComparing(Party::id))
+                        .thenComparing(Party.AS_PUT_IN))
                 .forEach(p -> grounds.of(p, p.adultCm())
                         .ifPresentOrElse(
                                 g -> {

@@ -34,7 +34,7 @@ public record Presence(Party party, LocalDate from, int order, List<String> anew
     public static List<Presence> of(Plan plan, Schedule schedule) {
         List<Presence> all = new ArrayList<>();
         plan.residents().stream()
-                .sorted(Comparator.comparing(Party::since).thenComparing(Party::id))
+                .sorted(Comparator.comparing(Party::since).thenComparing(Party.AS_PUT_IN))
                 .forEach(p -> all.add(new Presence(p, plan.startOn(), RESIDENT)));
         for (Dated step : schedule.steps()) {
             step.arrival()

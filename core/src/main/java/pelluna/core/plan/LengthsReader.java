@@ -6,45 +6,41 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import pelluna.core.growth.Growth;
+import pelluna.core.plan.FishFile.LengthFile;
 import pelluna.core.units.Rounding;
 
 /** Measured lengths of a fish: from two on its own growth is fitted to them, and it grows on from the last. */
 final class LengthsReader {
-    private final LocalDate start;
 
     private final LocalDate latest;
 
     /** A length may be measured up to today, or up to the plan's start where that is still to come. */
     LengthsReader(LocalDate start, LocalDate today) {
-        this.start = start;
         this.latest = today.isAfter(start) ? today : start;
     }
 
-    private record Measured(LocalDate on, double cm) {}
-
     /** @throws PlanException if a length is beyond the record of the species or measured in the time to come */
-    Party measured(Party party, List<Branch> branches) {
-        List<Measured> lengths = new ArrayList<>();
-        for (Branch b : branches) {
-            Double cm = b.number("cm");
-            LocalDate on = b.date("on", start);
-            if (on.isAfter(latest)) {
-                throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
+    Party measured(Party party, FishFile file, String at) {
+        List<LengthFile> lengths = new ArrayList<>();
+        for (LengthFile m : file.lengths() == null ? List.<LengthFile>of() : file.lengths()) {
+            String here = at + "lengths[" + lengths.size() + "].";
+            if (m.on().isAfter(latest)) {
+                throw new PlanException(here + "on", m.on().toString(), "a day on or before " + latest);
             }
-            if (cm == null || cm > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
+            if (m.cm() > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
                 throw new PlanException(
-                        b.at("cm"),
-                        cm == null ? "nothing" : Rounding.text(cm) + " cm",
+                        here + "cm",
+                        Rounding.text(m.cm()) + " cm",
                         "no more than the record of " + party.species().name() + ", "
                                 + Rounding.text(party.species().size().recordCm()) + " cm");
             }
-            lengths.add(new Measured(on, cm));
+            lengths.add(m);
         }
         if (lengths.isEmpty()) {
             return party;
         }
-        lengths.sort(Comparator.comparing(Measured::on));
-        Measured last = lengths.get(lengths.size() - 1);
+        lengths.sort(Comparator.comparing(LengthFile::on));
+        LengthFile last = lengths.get(lengths.size() - 1);
         double[] days = lengths.stream()
                 .mapToDouble(m -> ChronoUnit.DAYS.between(lengths.get(0).on(), m.on()))
                 .toArray();
@@ -52,7 +48,7 @@ final class LengthsReader {
         Growth own = lengths.size() < 2
                 ? usual
                 : usual.refitted(
-                        days, lengths.stream().mapToDouble(Measured::cm).toArray());
+                        days, lengths.stream().mapToDouble(LengthFile::cm).toArray());
         return party.measuredOn(last.on(), last.cm(), own);
     }
 }

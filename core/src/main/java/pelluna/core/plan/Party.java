@@ -2,6 +2,7 @@ package pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Species;
 import pelluna.core.growth.Growth;
@@ -9,7 +10,8 @@ import pelluna.core.growth.Growth;
 /**
  * A fish, a pair or a group that lives or goes in together.
  *
- * @param id       unique within the plan
+ * @param id       unique within the plan, and the same as long as its row: 'r17' for a resident, 'w17' for a wish; by
+ *                 its place in the list, 'w0', where a file has no rows
  * @param lengthCm length of each, cm: today for a resident, when bought for a wish
  * @param from     the day from which it grows: plan start for residents and, until arrivals are dated, for wishes; the
  *                 day of the last measurement where there is one
@@ -33,6 +35,11 @@ public record Party(
         Hand hand,
         OwnRecord own,
         boolean dated) {
+
+    /** By their place in the plan: residents first, then wishes, each in the order in which they were put in. */
+    public static final Comparator<Party> AS_PUT_IN = Comparator.comparing((Party p) -> p.id.charAt(0))
+            .thenComparing(p -> p.id.length())
+            .thenComparing(Party::id);
 
     /** As far as its keeper has decided nothing by hand and measured nothing. */
     public Party(

@@ -3,9 +3,9 @@ package pelluna.core.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Catalogue;
@@ -13,24 +13,20 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.names.FishNames;
 import pelluna.core.names.Resolution;
-import pelluna.core.tank.Cover;
 import pelluna.core.tank.ImpossibleTankException;
-import pelluna.core.tank.Keeper;
-import pelluna.core.tank.Pods;
-import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.tank.ReefLife;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
-import pelluna.core.tank.TankShape;
 import pelluna.core.units.Rounding;
 
 /**
- * Reads the tree of a plan file (maps, lists, texts, numbers) into a {@link Plan}. Types and ranges are the business of
- * docs/plan.schema.json; here are names, dates and what must be true together.
+ * Reads a {@link PlanFile} into a {@link Plan}. Types and ranges are the business of docs/plan.schema.json; here are
+ * names, dates and what must be true together.
  */
 public final class PlanReader {
     /** A fish somewhat over the record of the books is believed. Pelluna's judgement. */
     static final double OVER_RECORD = 1.1;
+    /** Stars of a wish that nobody gave any. */
+    private static final int USUAL_WANT = 3;
 
     private final Catalogue catalogue;
 
@@ -47,42 +43,34 @@ public final class PlanReader {
 
     /**
      * @param today the plan's start if the file names none
-     * @throws PlanException if a word, a species or a date is wrong
+     * @throws PlanException if a species or a date is wrong
      */
-    public Plan read(Map<String, Object> file, LocalDate today) {
-        Branch root = new Branch("", file);
-        LocalDate start = root.date("startOn", today);
-        Stance stance = root.word(Stance.class, "stance", Stance.CUSTOMARY);
-        List<WaterTest> tests = tests(root, start, today);
-        Tank tank = tank(
-                root.branch("tank"), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
+    public Plan read(PlanFile file, LocalDate today) {
+        LocalDate start = file.startOn() == null ? today : file.startOn();
+        Stance stance = file.stance() == null ? Stance.CUSTOMARY : file.stance();
+        List<WaterTest> tests = tests(file, start, today);
+        Tank tank = tank(file.tank(), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
         List<Party> residents = new ArrayList<>();
-        for (Branch b : root.branches("residents")) {
-            residents.add(party(b, "r" + residents.size(), true, start, tank, today));
+        for (FishFile f : file.residents()) {
+            residents.add(party(f, "residents", residents.size(), start, tank, today));
         }
         List<Party> wishes = new ArrayList<>();
-        for (Branch b : root.branches("wishes")) {
-            wishes.add(party(b, "w" + wishes.size(), false, start, tank, today));
+        for (FishFile f : file.wishes()) {
+            wishes.add(party(f, "wishes", wishes.size(), start, tank, today));
         }
-        return new Plan(tank, stance, start, residents, wishes, tests, fallow(root.branch("tank"), start));
+        return new Plan(tank, stance, start, residents, wishes, tests, fallow(file.tank(), start));
     }
 
-    private static List<WaterTest> tests(Branch root, LocalDate start, LocalDate today) {
-        LocalDate latest = today.isAfter(start) ? today : start;
+    private static List<WaterTest> tests(PlanFile file, LocalDate start, LocalDate today) {
+        LocalDate latest = latest(today, start);
         List<WaterTest> tests = new ArrayList<>();
-        for (Branch b : root.branches("tests")) {
-            LocalDate on = b.date("on", start);
-            if (on.isAfter(latest)) {
-                throw new PlanException(b.at("on"), on.toString(), "a day on or before " + latest);
+        for (TestFile t : file.tests()) {
+            WaterTest test = t.test(start);
+            if (test.on().isAfter(latest)) {
+                throw new PlanException(
+                        "tests[" + tests.size() + "].on", test.on().toString(), "a day on or before " + latest);
             }
-            tests.add(new WaterTest(
-                    on,
-                    optional(b.number("ammonia")),
-                    optional(b.number("nitrite")),
-                    optional(b.number("nitrate")),
-                    optional(b.number("pH")),
-                    optional(b.number("phosphate")),
-                    optional(b.number("feed"))));
+            tests.add(test);
         }
         return tests;
     }
@@ -96,62 +84,60 @@ public final class PlanReader {
                 .orElse(OptionalDouble.empty());
     }
 
-    private static Optional<Fallow> fallow(Branch tank, LocalDate start) {
-        if (!tank.has("fallow")) {
+    private static Optional<Fallow> fallow(TankFile tank, LocalDate start) {
+        if (tank.fallow() == null) {
             return Optional.empty();
         }
-        Branch b = tank.branch("fallow");
-        LocalDate from = b.date("from", null);
-        LocalDate until = b.date("until", start);
+        LocalDate from = tank.fallow().from();
+        LocalDate until = fallowUntil(tank, start);
         if (from == null || !until.isAfter(from)) {
             throw new PlanException(
-                    b.at("from"),
+                    "tank.fallow.from",
                     from == null ? "nothing" : from.toString(),
                     "a day before the restock begins, " + until);
         }
         return Optional.of(new Fallow(from, until));
     }
 
-    private static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    private static LocalDate fallowUntil(TankFile tank, LocalDate start) {
+        return tank.fallow().until() == null ? start : tank.fallow().until();
     }
 
-    private Tank tank(Branch b, LocalDate start, OptionalDouble latestNitrate, OptionalDouble latestPhosphate) {
+    private Tank tank(TankFile file, LocalDate start, OptionalDouble latestNitrate, OptionalDouble latestPhosphate) {
         TankDraft draft = new TankDraft();
-        draft.shape = b.word(TankShape.class, "shape", null);
-        draft.lengthCm = b.number("lengthCm");
-        draft.widthCm = b.number("widthCm");
-        draft.waterHeightCm = b.number("waterHeightCm");
-        draft.netLitres = b.number("netLitres");
-        draft.runCm = b.number("runCm");
-        draft.rockKg = b.number("rockKg");
-        draft.sandDepthCm = b.number("sandDepthCm");
-        draft.sumpLitres = b.number("sumpLitres");
-        draft.hides = b.whole("hides");
-        draft.cover = b.word(Cover.class, "cover", null);
-        draft.cycledOn = b.date("cycledOn", null);
-        draft.keeper = b.word(Keeper.class, "keeper", null);
-        draft.keeps = b.has("keeps") ? b.words(ReefLife.class, "keeps") : null;
-        Branch change = b.branch("waterChange");
-        draft.waterChangePercent = change.number("percent");
-        draft.waterChangeEveryDays = change.number("everyDays");
-        draft.mealsADay = b.whole("mealsADay");
-        draft.seaweed = b.flag("seaweed");
-        draft.pods = b.word(Pods.class, "pods", null);
-        draft.temperatureC = b.number("temperatureC");
-        draft.salinity = b.number("salinity");
-        draft.nitrate = b.number("nitrate");
-        draft.phosphate = b.number("phosphate");
-        draft.nitrateCeiling = b.number("nitrateCeiling");
-        Branch quarantine = b.branch("quarantine");
-        draft.quarantinePlaces = quarantine.whole("places");
-        draft.school = quarantine.word(QuarantineSchool.class, "school", null);
+        draft.shape = file.shape();
+        draft.lengthCm = file.lengthCm();
+        draft.widthCm = file.widthCm();
+        draft.waterHeightCm = file.waterHeightCm();
+        draft.netLitres = file.netLitres();
+        draft.runCm = file.runCm();
+        draft.rockKg = file.rockKg();
+        draft.sandDepthCm = file.sandDepthCm();
+        draft.sumpLitres = file.sumpLitres();
+        draft.hides = file.hides();
+        draft.cover = file.cover();
+        draft.cycledOn = file.fallow() == null ? file.cycledOn() : fallowUntil(file, start);
+        draft.keeper = file.keeper();
+        draft.keeps = file.keeps() == null ? null : Set.copyOf(file.keeps());
+        if (file.waterChange() != null) {
+            draft.waterChangePercent = file.waterChange().percent();
+            draft.waterChangeEveryDays = file.waterChange().everyDays();
+        }
+        draft.mealsADay = file.mealsADay();
+        draft.seaweed = file.seaweed();
+        draft.pods = file.pods();
+        draft.temperatureC = file.temperatureC();
+        draft.salinity = file.salinity();
+        draft.nitrate = file.nitrate();
+        draft.phosphate = file.phosphate();
+        draft.nitrateCeiling = file.nitrateCeiling();
+        if (file.quarantine() != null) {
+            draft.quarantinePlaces = file.quarantine().places();
+            draft.school = file.quarantine().school();
+        }
         latestNitrate.ifPresent(level -> draft.nitrate = level);
         latestPhosphate.ifPresent(level -> draft.phosphate = level);
-        if (b.has("fallow")) {
-            draft.cycledOn = b.branch("fallow").date("until", start);
-        }
-        draft.scape = b.has("scape") ? new ScapeReader(draft).read(b.branch("scape")) : null;
+        draft.scape = file.scape() == null ? null : new ScapeReader(draft).read(file.scape());
         try {
             return draft.on(start);
         } catch (ImpossibleTankException e) {
@@ -159,50 +145,49 @@ public final class PlanReader {
         }
     }
 
-    private Party party(Branch b, String id, boolean resident, LocalDate start, Tank tank, LocalDate today) {
-        Species species = species(b);
-        Double length = b.number("lengthCm");
-        double shop = species.usualShopCm();
-        double usual = resident ? species.size().usualCm() : shop;
-        if (length != null && length > species.size().recordCm() * OVER_RECORD) {
+    /** @param list 'residents' or 'wishes' @param i the place in it */
+    private Party party(FishFile f, String list, int i, LocalDate start, Tank tank, LocalDate today) {
+        String at = list + "[" + i + "].";
+        boolean resident = list.equals("residents");
+        Species species = species(f, at);
+        double usual = resident ? species.size().usualCm() : species.usualShopCm();
+        if (f.lengthCm() != null && f.lengthCm() > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(
-                    b.at("lengthCm"),
-                    Rounding.text(length) + " cm",
+                    at + "lengthCm",
+                    Rounding.text(f.lengthCm()) + " cm",
                     "no more than the record of " + species.name() + ", "
                             + Rounding.text(species.size().recordCm()) + " cm");
         }
-        LocalDate since = resident ? b.date("since", start) : start;
-        if (since.isAfter(start)) {
-            throw new PlanException(b.at("since"), since.toString(), "a day on or before the plan's start, " + start);
-        }
-        if (resident && b.has("since") && tank.ageKnown() && since.isBefore(tank.cycledOn())) {
-            throw new PlanException(
-                    b.at("since"), since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
-        }
-        Integer count = b.whole("count");
-        Integer want = b.whole("want");
-        Hand hand = hand(b, start);
+        boolean dated = resident && f.since() != null;
         Party party = new Party(
-                        id,
+                        (resident ? "r" : "w") + (f.row() == null ? i : f.row()),
                         species,
-                        count == null ? 1 : count,
-                        length == null ? usual : length,
+                        f.howMany(),
+                        f.lengthCm() == null ? usual : f.lengthCm(),
                         start,
-                        since,
-                        resident ? 0 : want == null ? 3 : want,
-                        Boolean.TRUE.equals(b.flag("captiveBred")))
-                .by(hand)
-                .seen(record(b));
-        return new LengthsReader(start, today)
-                .measured(resident && !b.has("since") ? party.undated() : party, b.branches("lengths"));
+                        dated ? since(f, at, start, tank) : start,
+                        resident ? 0 : f.want() == null ? USUAL_WANT : f.want(),
+                        Boolean.TRUE.equals(f.captiveBred()))
+                .by(hand(f, at, start))
+                .seen(record(f));
+        return new LengthsReader(start, today).measured(resident && !dated ? party.undated() : party, f, at);
     }
 
-    private static OwnRecord record(Branch b) {
-        if (!b.has("record")) {
-            return OwnRecord.NONE;
+    private static LocalDate since(FishFile f, String at, LocalDate start, Tank tank) {
+        LocalDate since = f.since();
+        if (since.isAfter(start)) {
+            throw new PlanException(at + "since", since.toString(), "a day on or before the plan's start, " + start);
         }
-        Branch r = b.branch("record");
-        return new OwnRecord(r.whole("acts"), r.number("hours"), r.number("expected"));
+        if (tank.ageKnown() && since.isBefore(tank.cycledOn())) {
+            throw new PlanException(
+                    at + "since", since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
+        }
+        return since;
+    }
+
+    private static OwnRecord record(FishFile f) {
+        FishFile.RecordFile r = f.record();
+        return r == null ? OwnRecord.NONE : new OwnRecord(r.acts(), r.hours(), r.expected());
     }
 
     private static LocalDate latest(LocalDate a, LocalDate b) {
@@ -210,33 +195,27 @@ public final class PlanReader {
     }
 
     /** A day that has passed counts as the plan's start: what was to happen is due. */
-    private static Hand hand(Branch b, LocalDate start) {
-        Integer place = b.whole("place");
-        Integer together = b.whole("together");
-        LocalDate on = b.date("on", null);
-        LocalDate leaves = b.date("leavesOn", null);
-        if (leaves != null && on != null && leaves.isBefore(on)) {
-            throw new PlanException(b.at("leavesOn"), leaves.toString(), "a day after it comes, " + on);
+    private static Hand hand(FishFile f, String at, LocalDate start) {
+        if (f.leavesOn() != null && f.on() != null && f.leavesOn().isBefore(f.on())) {
+            throw new PlanException(at + "leavesOn", f.leavesOn().toString(), "a day after it comes, " + f.on());
         }
-        Optional<Hand.Leaving> leaving = leaves == null
-                ? Optional.empty()
-                : Optional.of(new Hand.Leaving(latest(leaves, start), b.has("leavesWhy") ? b.text("leavesWhy") : ""));
-        int group = Boolean.TRUE.equals(b.flag("alone")) ? Hand.ALONE : together == null ? 0 : together;
+        Optional<Hand.Leaving> leaving = Optional.ofNullable(f.leavesOn())
+                .map(day -> new Hand.Leaving(latest(day, start), f.leavesWhy() == null ? "" : f.leavesWhy()));
+        int group = Boolean.TRUE.equals(f.alone()) ? Hand.ALONE : f.together() == null ? 0 : f.together();
         return new Hand(
-                place == null ? 0 : place,
-                Boolean.TRUE.equals(b.flag("box")),
-                Optional.ofNullable(on).map(day -> latest(day, start)),
+                f.place() == null ? 0 : f.place(),
+                Boolean.TRUE.equals(f.box()),
+                Optional.ofNullable(f.on()).map(day -> latest(day, start)),
                 group,
                 leaving,
-                optional(b.number("price")),
-                b.word(Risk.class, "risk", Risk.NONE));
+                f.price() == null ? OptionalDouble.empty() : OptionalDouble.of(f.price()),
+                f.risk() == null ? Risk.NONE : f.risk());
     }
 
-    private Species species(Branch b) {
-        String name = b.text("species");
-        return catalogue.find(name).orElseGet(() -> {
-            Resolution meant = names().resolve(name);
-            return meant.one().orElseThrow(() -> new UnclearNameException(b.at("species"), meant));
+    private Species species(FishFile f, String at) {
+        return catalogue.find(f.species()).orElseGet(() -> {
+            Resolution meant = names().resolve(f.species());
+            return meant.one().orElseThrow(() -> new UnclearNameException(at + "species", meant));
         });
     }
 

@@ -1,8 +1,5 @@
 package pelluna.core.plan;
 
-import java.util.ArrayList;
-import java.util.List;
-import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
@@ -12,6 +9,8 @@ import pelluna.core.units.Rounding;
 /** Reads how the keeper has drawn the reef. Everything must lie within the glass. */
 final class ScapeReader {
     private static final double SLACK_CM = 0.5;
+    /** Where nobody drew the run, it lies at this share of the water. */
+    private static final double USUAL_RUN = 0.75;
 
     private final TankDraft tank;
 
@@ -23,47 +22,40 @@ final class ScapeReader {
      * @throws PlanException if a piece lies outside the glass, or the hides are not as many as the tank is said to
      * have
      */
-    Scape read(Branch b) {
+    Scape read(ScapeFile file) {
         double length = tank.lengthCm != null ? tank.lengthCm : tank.runCm != null ? tank.runCm : Double.MAX_VALUE;
         double height = tank.waterHeightCm != null ? tank.waterHeightCm : Double.MAX_VALUE;
-        List<Rock> rocks = new ArrayList<>();
-        for (Branch rock : b.branches("rocks")) {
-            double left = needed(rock, "leftCm", 0, length);
-            double width = needed(rock, "widthCm", 1, length - left);
-            List<Double> heights = rock.numbers("heightsCm");
-            if (heights.isEmpty() || heights.size() > Rock.MOST_POINTS) {
-                throw new PlanException(
-                        rock.at("heightsCm"),
-                        heights.size() + " heights",
-                        "1 to " + Rock.MOST_POINTS + " heights in cm above the sand");
-            }
-            for (double h : heights) {
-                within(rock.at("heightsCm"), h, 0, height);
-            }
-            rocks.add(new Rock(left, width, heights));
+        for (int i = 0; i < file.rocks().size(); i++) {
+            rock(file.rocks().get(i), "tank.scape.rocks[" + i + "].", length, height);
         }
-        List<Hide> hides = new ArrayList<>();
-        for (Branch hide : b.branches("hides")) {
-            hides.add(new Hide(needed(hide, "xCm", 0, length), needed(hide, "heightCm", 0, height)));
+        for (int i = 0; i < file.hides().size(); i++) {
+            ScapeFile.HideFile hide = file.hides().get(i);
+            within("tank.scape.hides[" + i + "].xCm", hide.xCm(), 0, length);
+            within("tank.scape.hides[" + i + "].heightCm", hide.heightCm(), 0, height);
         }
-        if (tank.hides != null && tank.hides != hides.size()) {
+        if (tank.hides != null && tank.hides != file.hides().size()) {
             throw new PlanException(
-                    b.at("hides"), hides.size() + " drawn", "as many as tank.hides says, " + tank.hides);
+                    "tank.scape.hides", file.hides().size() + " drawn", "as many as tank.hides says, " + tank.hides);
         }
-        Branch run = b.branch("run");
-        Run drawn = b.has("run")
-                ? new Run(needed(run, "fromCm", 0, length), needed(run, "heightCm", 0, height))
-                : new Run(0, tank.waterHeightCm == null ? 0 : tank.waterHeightCm * 0.75);
-        return new Scape(rocks, hides, drawn);
+        if (file.run() != null) {
+            within("tank.scape.run.fromCm", file.run().fromCm(), 0, length);
+            within("tank.scape.run.heightCm", file.run().heightCm(), 0, height);
+        }
+        return file.scape(new Run(0, tank.waterHeightCm == null ? 0 : tank.waterHeightCm * USUAL_RUN));
     }
 
-    private static double needed(Branch b, String key, double least, double most) {
-        Double value = b.number(key);
-        if (value == null) {
-            throw new PlanException(b.at(key), "nothing", "a place in cm");
+    private static void rock(ScapeFile.RockFile rock, String at, double length, double height) {
+        within(at + "leftCm", rock.leftCm(), 0, length);
+        within(at + "widthCm", rock.widthCm(), 1, length - rock.leftCm());
+        if (rock.heightsCm().isEmpty() || rock.heightsCm().size() > Rock.MOST_POINTS) {
+            throw new PlanException(
+                    at + "heightsCm",
+                    rock.heightsCm().size() + " heights",
+                    "1 to " + Rock.MOST_POINTS + " heights in cm above the sand");
         }
-        within(b.at(key), value, least, most);
-        return value;
+        for (double h : rock.heightsCm()) {
+            within(at + "heightsCm", h, 0, height);
+        }
     }
 
     private static void within(String field, double value, double least, double most) {

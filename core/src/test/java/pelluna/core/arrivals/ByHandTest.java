@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Plan;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 class ByHandTest {
@@ -159,7 +160,7 @@ class ByHandTest {
                 .with("quarantine", Map.of("places", 3, "school", "none"))
                 .with("fallow", Map.of("from", Plans.START.minusDays(80).toString(), "until", Plans.START.toString()))
                 .tree();
-        Plan plan = new pelluna.core.plan.PlanReader(Plans.CATALOGUE).read(file, Plans.START);
+        Plan plan = new pelluna.core.plan.PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         assertThat(plan.tank().ageDays(Plans.START)).isZero(); // model: age counts from the restock
         List<Dated> steps = new Scheduler(plan, plan.wishes()).planned().steps();
         assertThat(steps.get(0).arrival().label()).contains("firefish");

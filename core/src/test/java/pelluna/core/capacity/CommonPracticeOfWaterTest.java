@@ -15,6 +15,7 @@ import pelluna.core.outlook.WaterCourse;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 import pelluna.core.water.Ammonia;
 
@@ -58,7 +59,7 @@ class CommonPracticeOfWaterTest {
             Map<String, Object> tank, List<Map<String, Object>> residents, List<Map<String, Object>> wishes) {
         return new PlanReader(Plans.CATALOGUE)
                 .read(
-                        Map.of(
+                        PlanTree.file(Map.of(
                                 "startOn",
                                 Plans.START.toString(),
                                 "tank",
@@ -66,7 +67,7 @@ class CommonPracticeOfWaterTest {
                                 "residents",
                                 residents,
                                 "wishes",
-                                wishes),
+                                wishes)),
                         Plans.START);
     }
 

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.tank.TankDraft;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 /**
@@ -99,7 +100,8 @@ class FortyTanksTest {
             IntStream.range(0, fish)
                     .forEach(i -> wishes.add(
                             Map.of("species", community().get(i % community().size()))));
-            return new PlanReader(Plans.CATALOGUE).read(Map.of("tank", tank, "wishes", wishes), Plans.START);
+            return new PlanReader(Plans.CATALOGUE)
+                    .read(PlanTree.file(Map.of("tank", tank, "wishes", wishes)), Plans.START);
         }
 
         /** Fish that each limit lets in, parts of a fish counted, in the order of the lenses. */

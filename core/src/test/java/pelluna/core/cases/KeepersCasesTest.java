@@ -24,6 +24,7 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 
@@ -170,7 +171,7 @@ class KeepersCasesTest {
         file.put("tank", tank);
         file.put("residents", new ArrayList<>(list(merged, "residents")));
         file.put("wishes", new ArrayList<>(list(merged, "wishes")));
-        Plan plan = new PlanReader(catalogue).read(file, START);
+        Plan plan = new PlanReader(catalogue).read(PlanTree.file(file), START);
         return new Assessor().assess(plan);
     }
 }

@@ -16,6 +16,7 @@ import org.snakeyaml.engine.v2.api.LoadSettings;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.PlanReader;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 /**
@@ -70,7 +71,7 @@ class KeepersRanksTest {
         Assessment a = new Assessor()
                 .assess(new PlanReader(Plans.CATALOGUE)
                         .read(
-                                Map.of(
+                                PlanTree.file(Map.of(
                                         "startOn",
                                         START.toString(),
                                         "tank",
@@ -84,7 +85,7 @@ class KeepersRanksTest {
                                                 "since",
                                                 START.minusMonths(20).toString())),
                                         "wishes",
-                                        List.of(newcomer)),
+                                        List.of(newcomer))),
                                 START));
         String name = (String) newcomer.get("species");
         double tension = a.tension().stream()

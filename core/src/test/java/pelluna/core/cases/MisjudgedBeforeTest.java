@@ -21,6 +21,7 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Tension;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Step;
 
@@ -74,7 +75,7 @@ class MisjudgedBeforeTest {
 
     private Plan plan() {
         return new PlanReader(Plans.CATALOGUE)
-                .read(Map.of("tank", tank, "residents", residents, "wishes", wishes), Plans.START);
+                .read(PlanTree.file(Map.of("tank", tank, "residents", residents, "wishes", wishes)), Plans.START);
     }
 
     private Assessment assessed() {

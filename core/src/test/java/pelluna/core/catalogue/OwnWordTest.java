@@ -9,6 +9,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.RuleName;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 class OwnWordTest {
@@ -30,7 +31,7 @@ class OwnWordTest {
     @Test
     void theRulesUseIt() {
         Catalogue own = Plans.CATALOGUE.with(fact("Gramma loreto", "volume", "900 / 950 / 990 L"));
-        Plan plan = new PlanReader(own).read(Plans.sixFeet().tree(), Plans.START);
+        Plan plan = new PlanReader(own).read(PlanTree.file(Plans.sixFeet().tree()), Plans.START);
         assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan).findings())
                 .anySatisfy(f -> {
                     assertThat(f.rule()).isEqualTo(RuleName.LEAST_VOLUME);

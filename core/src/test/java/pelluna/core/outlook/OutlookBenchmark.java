@@ -20,6 +20,7 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 /** A step of the date, the settling of the grounds, and all changes on the way, for forty fish of forty species. */
@@ -66,7 +67,7 @@ public class OutlookBenchmark {
                         16,
                         "cycledOn",
                         "2024-01-01")));
-        plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
+        plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         assessment = new Assessor().assess(plan);
         outlook = new Outlook(plan, assessment.arrivals());
     }

@@ -18,6 +18,7 @@ import pelluna.core.plan.PlanReader;
 import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Shares;
 import pelluna.core.tension.Tension;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Length;
 import pelluna.core.units.Step;
@@ -116,7 +117,7 @@ class OutlookTest {
                         List.of(
                                 Map.of("on", then.toString(), "cm", 12),
                                 Map.of("on", Plans.START.minusDays(1).toString(), "cm", 13)))));
-        Plan plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
+        Plan plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         double usual = Plans.species("Naso elegans").size().growth().lengthAfter(13, 365);
         double own = plan.residents().get(0).lengthOn(Plans.START.plusDays(364));
         assertThat(plan.residents().get(0).lengthOn(Plans.START)).isCloseTo(13, within(0.1));
@@ -128,7 +129,7 @@ class OutlookTest {
         Map<String, Object> file = small().resident("Salarias fasciatus", 1, 9)
                 .wish("Centropyge bispinosa")
                 .tree();
-        Plan plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
+        Plan plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         Map<String, Object> shuffled = new java.util.HashMap<>(file);
         for (String list : List.of("residents", "wishes")) {
             List<Object> other = new ArrayList<>((List<?>) file.get(list));
@@ -136,7 +137,7 @@ class OutlookTest {
             shuffled.put(list, other);
         }
         Outlook one = of(plan);
-        Outlook other = of(new PlanReader(Plans.CATALOGUE).read(shuffled, Plans.START));
+        Outlook other = of(new PlanReader(Plans.CATALOGUE).read(PlanTree.file(shuffled), Plans.START));
         LocalDate day = one.lastArrival().plusDays(200);
         assertThat(named(other, day)).containsExactlyInAnyOrderElementsOf(named(one, day));
     }

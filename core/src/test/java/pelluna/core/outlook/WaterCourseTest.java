@@ -11,6 +11,7 @@ import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 import pelluna.core.water.Ammonia;
 
@@ -28,7 +29,7 @@ class WaterCourseTest {
     }
 
     private static Plan read(Plans plans, LocalDate today) {
-        return new PlanReader(Plans.CATALOGUE).read(plans.tree(), today);
+        return new PlanReader(Plans.CATALOGUE).read(PlanTree.file(plans.tree()), today);
     }
 
     private static Schedule schedule(Plan plan) {

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 /** What a keeper has decided by hand, logged tests and the fallow time, as a plan file has them. */
@@ -16,7 +17,7 @@ class HandReaderTest {
     private static Plan read(Map<String, Object> wish) {
         Map<String, Object> file = Plans.sixFeet().tree();
         file.put("wishes", List.of(wish));
-        return new PlanReader(Plans.CATALOGUE).read(file, START);
+        return new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), START);
     }
 
     @Test
@@ -97,11 +98,11 @@ class HandReaderTest {
                 List.of(
                         Map.of("on", START.toString(), "nitrate", 9, "pH", 8.1),
                         Map.of("on", START.minusDays(30).toString(), "nitrate", 6)));
-        Plan plan = new PlanReader(Plans.CATALOGUE).read(file, START);
+        Plan plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), START);
         assertThat(plan.tests()).extracting(WaterTest::on).containsExactly(START.minusDays(30), START);
         assertThat(plan.tank().nitrate()).hasValue(9);
         file.put("tests", List.of(Map.of("on", START.plusDays(1).toString(), "nitrate", 9)));
-        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(file, START))
+        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), START))
                 .isInstanceOfSatisfying(
                         PlanException.class, e -> assertThat(e.field()).isEqualTo("tests[0].on"));
     }
@@ -111,13 +112,13 @@ class HandReaderTest {
         Map<String, Object> file = Plans.sixFeet()
                 .with("fallow", Map.of("from", START.minusDays(76).toString(), "until", START.toString()))
                 .tree();
-        Plan plan = new PlanReader(Plans.CATALOGUE).read(file, START);
+        Plan plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), START);
         assertThat(plan.fallow().orElseThrow().days()).isEqualTo(76);
         assertThat(plan.tank().cycledOn()).isEqualTo(START);
         Map<String, Object> wrong = Plans.sixFeet()
                 .with("fallow", Map.of("from", START.toString(), "until", START.toString()))
                 .tree();
-        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(wrong, START))
+        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(PlanTree.file(wrong), START))
                 .isInstanceOfSatisfying(
                         PlanException.class, e -> assertThat(e.field()).isEqualTo("tank.fallow.from"));
     }

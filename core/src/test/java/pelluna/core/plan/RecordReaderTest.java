@@ -9,12 +9,13 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 /** What the log knows travels in the plan file. */
 class RecordReaderTest {
     private static Plan read(Map<String, Object> tree) {
-        return new PlanReader(Plans.CATALOGUE).read(tree, Plans.START);
+        return new PlanReader(Plans.CATALOGUE).read(PlanTree.file(tree), Plans.START);
     }
 
     private static Map<String, Object> withRecord() {

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Scape;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
 class ScapeReaderTest {
@@ -73,7 +74,7 @@ class ScapeReaderTest {
                 List.of(
                         Map.of("species", "Gramma loreto", "place", 2, "box", true),
                         Map.of("species", "Ecsenius midas")));
-        Plan plan = new PlanReader(Plans.CATALOGUE).read(file, Plans.START);
+        Plan plan = new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         assertThat(plan.wishes().get(0).hand()).isEqualTo(new Hand(2, true));
         assertThat(plan.wishes().get(1).hand()).isEqualTo(Hand.FREE);
     }
@@ -88,7 +89,7 @@ class ScapeReaderTest {
                         "Gramma loreto",
                         "lengths",
                         List.of(Map.of("on", Plans.START.plusDays(3).toString(), "cm", 5)))));
-        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(file, Plans.START))
+        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START))
                 .isInstanceOfSatisfying(
                         PlanException.class, e -> assertThat(e.field()).isEqualTo("residents[0].lengths[0].on"));
         file.put(
@@ -98,7 +99,7 @@ class ScapeReaderTest {
                         "Gramma loreto",
                         "lengths",
                         List.of(Map.of("on", Plans.START.toString(), "cm", 50)))));
-        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(file, Plans.START))
+        assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START))
                 .isInstanceOfSatisfying(
                         PlanException.class, e -> assertThat(e.expected()).contains("record"));
     }
@@ -116,7 +117,7 @@ class ScapeReaderTest {
                         "lengths",
                         List.of(Map.of("on", Plans.START.plusDays(60).toString(), "cm", 11)))));
         Party tang = new PlanReader(Plans.CATALOGUE)
-                .read(file, Plans.START.plusDays(70))
+                .read(PlanTree.file(file), Plans.START.plusDays(70))
                 .residents()
                 .get(0);
         assertThat(tang.lengthOn(Plans.START.plusDays(60))).isEqualTo(11);

@@ -15,6 +15,7 @@ import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.tank.Unsaid;
+import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Sentences;
 
@@ -27,13 +28,13 @@ class AssumedTest {
         tank.putAll(more);
         return new PlanReader(Plans.CATALOGUE)
                 .read(
-                        Map.of(
+                        PlanTree.file(Map.of(
                                 "tank",
                                 tank,
                                 "wishes",
                                 List.of(wishes).stream()
                                         .map(w -> Map.of("species", w))
-                                        .toList()),
+                                        .toList())),
                         Plans.START);
     }
 

@@ -85,7 +85,7 @@ public final class Plans {
     }
 
     public Plan plan() {
-        return new PlanReader(CATALOGUE).read(tree(), START);
+        return new PlanReader(CATALOGUE).read(PlanTree.file(tree()), START);
     }
 
     public static Species species(String name) {

@@ -1,0 +1,11 @@
+package pelluna.app.rows;
+
+import jakarta.persistence.Converter;
+import pelluna.core.plan.PlanFile;
+
+@Converter
+public class PlanText extends JsonColumn<PlanFile> {
+    public PlanText() {
+        super(PlanFile.class);
+    }
+}
