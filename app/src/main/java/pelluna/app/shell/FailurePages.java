@@ -5,10 +5,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -66,12 +67,13 @@ class FailurePages implements ErrorController {
         int status = status(request);
         boolean api = String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI))
                 .startsWith("/api/");
-        Object body = api
-                ? Map.of("problems", List.of(Map.of("field", "", "found", "", "expected", words(request, status))))
-                : words(request, status);
-        return ResponseEntity.status(status)
-                .contentType(api ? MediaType.APPLICATION_JSON : MediaType.parseMediaType("text/plain;charset=UTF-8"))
-                .body(body);
+        return api
+                ? ResponseEntity.status(status)
+                        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                        .body(ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(status), words(request, status)))
+                : ResponseEntity.status(status)
+                        .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))
+                        .body(words(request, status));
     }
 
     private static List<Typed> typed(HttpServletRequest request) {

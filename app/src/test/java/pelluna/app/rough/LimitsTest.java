@@ -16,9 +16,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What cannot be is refused in words, beside its field, with what was typed; nothing is written and nothing is cut. */
 class LimitsTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
     private static LogTank tank;
 
     @BeforeAll
@@ -184,6 +188,34 @@ class LimitsTest {
                         HttpRequest.BodyPublishers.ofByteArray(new byte[20_000_000])))
                 .build();
         assertThat(Rough.send(endless).statusCode()).as("nobody said how long").isBetween(400, 499);
+    }
+
+    @Test
+    void theApiRefusesInTheFormOfProblems() {
+        HttpResponse<String> wrong =
+                assess("{\"pelluna\": 1, \"tank\": {\"netLitres\": 1}}".getBytes(StandardCharsets.UTF_8));
+        JsonNode problem = JSON.readTree(wrong.body());
+        assertThat(wrong.headers().firstValue("Content-Type")).hasValue("application/problem+json");
+        assertThat(problem.get("status").asInt()).isEqualTo(422);
+        assertThat(problem.get("problems").get(0).get("field").asString()).startsWith("tank");
+        Map<Integer, HttpRequest.Builder> others = Map.of(
+                404, HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/nothing")),
+                405,
+                        HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess"))
+                                .DELETE(),
+                415,
+                        HttpRequest.newBuilder(URI.create(Pelluna.url() + "/api/assess"))
+                                .header("Content-Type", "text/plain")
+                                .POST(HttpRequest.BodyPublishers.ofString("{}")));
+        others.forEach((status, request) -> {
+            HttpResponse<String> answer =
+                    Rough.send(request.header("Accept", "application/json").build());
+            assertThat(answer.statusCode()).isEqualTo(status);
+            assertThat(answer.headers().firstValue("Content-Type"))
+                    .as(answer.body())
+                    .hasValueSatisfying(type -> assertThat(type).startsWith("application/problem+json"));
+            assertThat(JSON.readTree(answer.body()).get("detail").asString()).endsWith(".");
+        });
     }
 
     @Test
