@@ -11,6 +11,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
 import pelluna.core.search.Search;
+import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.English;
 import pelluna.words.Words;
@@ -45,10 +46,11 @@ public class NameChoices {
 
     public Offer offer(String typed, Desk desk) {
         Resolution found = resolve(typed);
+        Living living = new Living(desk.plan());
         List<Judged> judged = new ArrayList<>();
         found.meant().stream()
                 .limit(found.group() ? Long.MAX_VALUE : ROWS)
-                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan()))));
+                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan(), living))));
         if (found.group()) {
             judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
                     .thenComparing(j -> j.meant().species().sold()));

@@ -7,6 +7,7 @@ import pelluna.app.planning.Desk;
 import pelluna.core.catalogue.Species;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.English;
@@ -28,9 +29,10 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
     }
 
     static Comparison of(List<Species> species, Desk desk) {
+        Living living = new Living(desk.plan());
         List<Column> columns = species.stream()
                 .map(s -> {
-                    Verdict v = Search.verdict(s, desk.plan());
+                    Verdict v = Search.verdict(s, desk.plan(), living);
                     return new Column(
                             s,
                             Paths.of(s),

@@ -33,6 +33,7 @@ import pelluna.core.search.Answer;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.English;
@@ -130,11 +131,14 @@ class SpeciesController {
     @GetMapping("/tanks/{id}/species/all")
     String sheet(@PathVariable long id, Model model) {
         Desk desk = desks.open(id);
+        Living living = new Living(desk.plan());
         Map<String, List<Drawn>> families = new TreeMap<>();
         for (Species s : catalogue.get().all()) {
             families.computeIfAbsent(s.family(), f -> new ArrayList<>())
                     .add(new Drawn(
-                            s, Paths.of(s), Search.verdict(s, desk.plan()).outcome()));
+                            s,
+                            Paths.of(s),
+                            Search.verdict(s, desk.plan(), living).outcome()));
         }
         shells.around(
                 model,

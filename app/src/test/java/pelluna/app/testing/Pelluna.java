@@ -40,6 +40,7 @@ public final class Pelluna {
             }
             SpringApplication application = new SpringApplication(PellunaApplication.class);
             application.setAdditionalProfiles("demo");
+            application.addInitializers(context -> context.getBeanFactory().addBeanPostProcessor(new CountedQueries()));
             running = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=" + database,

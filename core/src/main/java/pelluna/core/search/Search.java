@@ -52,7 +52,7 @@ public final class Search {
         }
         boolean relaxed = found.isEmpty() && question.criteria().size() > 1;
         if (relaxed) {
-            nearest(question, found, plan);
+            nearest(question, found, plan, living);
         }
         if (question.onlyFits()) {
             found.removeIf(f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
@@ -102,7 +102,7 @@ public final class Search {
     }
 
     /** The species that are most of what was asked for, if nothing is all of it: at least half, and as many as any. */
-    private void nearest(Question question, List<Found> found, Plan plan) {
+    private void nearest(Question question, List<Found> found, Plan plan, Living living) {
         int asked = question.criteria().size();
         int best = (asked + 1) / 2;
         for (Species s : catalogue.all()) {
@@ -114,7 +114,7 @@ public final class Search {
             if (holds(s, question) == best && question.names().stream().allMatch(t -> words.goesBy(s, t))) {
                 found.add(new Found(
                         s,
-                        verdict(s, plan),
+                        verdict(s, plan, living),
                         0.5 * best / asked,
                         question.criteria().stream()
                                 .filter(c -> c.match().applyAsDouble(s) == 0)
