@@ -10,8 +10,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 /**
- * The log, mostly asked for in sums: it may hold a hundred thousand lines, so every question is bounded by a time or a
- * fish.
+ * The log, mostly asked for in sums: it may hold a hundred thousand lines, so what pages ask is bounded by a time or a
+ * number of lines. Only what is taken out as a sheet is the whole.
  */
 interface EntryRows extends JpaRepository<EntryEntity, Long> {
     Optional<EntryEntity> findByIdAndTankId(Long id, Long tank);

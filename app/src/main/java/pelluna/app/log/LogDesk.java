@@ -132,7 +132,8 @@ public class LogDesk {
     }
 
     /**
-     * Takes the newest line back that still counts and is of the last hour: whoever means an older one names it.
+     * Takes back the newest line that still counts, newest by the time that it tells of, unless that lies more than an
+     * hour back: whoever means an older one names it.
      *
      * @throws IllegalArgumentException with a sentence, if there is none
      */

@@ -19,7 +19,10 @@ import pelluna.core.behaviour.Stretch;
 import pelluna.core.sighting.Sighting;
 import pelluna.core.units.Named;
 
-/** What the log comes to, in sums. Callers have looked the tank up with its keeper. Every answer is bounded in time. */
+/**
+ * What the log comes to, in sums. Callers have looked the tank up with its keeper. Every answer is bounded in time or
+ * number.
+ */
 @Service
 @Transactional(readOnly = true)
 public class LogFigures {

@@ -50,12 +50,15 @@ class LogInBrowserTest {
 
     @Test
     void fourTapsOnAPhoneMakeASighting() {
-        open(Chromium.phone(), "/log");
+        Page phone = Chromium.phone();
+        Chromium.countTouches(phone);
+        open(phone, "/log");
         chip("who", "dottyback").tap();
         page.locator(".tap[data-doing='chased']").tap();
         chip("whom", "yellow wrasse").tap();
         page.locator("svg.tap-reef").tap();
         assertThat(page.locator(".stream li").first()).containsText("chased the yellow wrasse");
+        Assertions.assertThat(Chromium.touches(page)).isEqualTo(4);
         assertThat(page.locator("#said")).containsText("Logged");
         Assertions.assertThat(contests()).isEqualTo(1);
         page.locator(".stream li").first().locator("button").tap();

@@ -46,21 +46,16 @@ class LossesInBrowserTest {
 
     @Test
     void fiveTapsWriteALossDown() {
+        Chromium.countTouches(page);
         open("/today");
-        int taps = 0;
         page.keyboard().press("7");
-        taps++;
         page.waitForURL("**/losses");
         page.click("a:has-text('Write a loss down')");
-        taps++;
         page.click(".sheet-fish a:has-text('Yellow wrasse')");
-        taps++;
         page.click("label:has-text('Jumped')");
-        taps++;
         page.click("button:has-text('Write it down')");
-        taps++;
         assertThat(page.locator("h2").first()).containsText("Jumped, a guess");
-        assertThat(taps).isLessThanOrEqualTo(5);
+        assertThat(Chromium.touches(page)).isEqualTo(5);
         page.click("nav[aria-label='Losses'] a:has-text('Ledger')");
         assertThat(page.locator(".loss-row")).hasCount(1);
         assertThat(page.locator(".cause-marks a")).hasCount(1);

@@ -52,4 +52,18 @@ public final class Chromium {
                         .setColorScheme(ColorScheme.DARK))
                 .newPage();
     }
+
+    /** Lets a window count what a hand does to it, whichever pages it opens. Call before it opens any. */
+    public static void countTouches(Page page) {
+        page.addInitScript("""
+            for (const kind of ['pointerdown', 'keydown']) {
+              addEventListener(kind, e => e.isTrusted
+                && sessionStorage.setItem('touches', 1 + Number(sessionStorage.getItem('touches'))), true);
+            }""");
+    }
+
+    /** Taps, clicks and keys since then. */
+    public static int touches(Page page) {
+        return ((Number) page.evaluate("() => Number(sessionStorage.getItem('touches'))")).intValue();
+    }
 }
