@@ -110,7 +110,8 @@ class QueriesTest {
                 insert into log_entry (tank_id, at, doing, fish_id, other_id, watch_id, x, y, gravity, times)
                 select :tank, w.began_at + make_interval(secs => n / :watches),
                   (array['chased', 'nipped', 'eats', 'spots'])[1 + n % 4], (:fish::bigint[])[1 + n % 3],
-                  case when n % 4 < 2 then (:fish::bigint[])[1 + (n + 1) % 3] end, w.id, random(), random(), 1 + n % 3, 1
+                  case when n % 4 < 2 then (:fish::bigint[])[1 + (n + 1) % 3] end, w.id, random(), random(),
+                  1 + n % 3, 1
                 from generate_series(0, :lines - 1) n join (select id, began_at, row_number() over () - 1 as k
                   from watch where tank_id = :tank) w on w.k = n % :watches""")
                 .param("tank", tank)

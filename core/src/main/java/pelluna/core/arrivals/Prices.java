@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import pelluna.core.capacity.Filter;
-import pelluna.core.catalogue.Stance;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -36,10 +35,6 @@ final class Prices {
      * Pelluna's judgement.
      */
     private static final long WAITING_A_DAY = 1000;
-    /** The Bold wait so many times as long as the filter needs, and this many days at least. Pelluna's judgement. */
-    private static final double SURE = 1.5;
-
-    private static final int BOLD_LEAST = 4;
     /**
      * After a fallow time the bold wait for the timid: points for each step of boldness and timidity the wrong way
      * round. Pelluna's judgement.
@@ -50,12 +45,14 @@ final class Prices {
     private final List<Arrival> arrivals;
     private final Plan plan;
     private final Meets meets;
+    private final DaysBetween between;
 
     Prices(Plan plan, List<Arrival> arrivals, Quarters quarters, Meets meets) {
         this.plan = plan;
         this.meets = meets;
         this.quarters = quarters;
         this.arrivals = arrivals;
+        this.between = new DaysBetween(plan);
     }
 
     OrderProblem problem() {
@@ -81,7 +78,7 @@ final class Prices {
                 }
             }
             earliest[v] = earliest(arrivals.get(v));
-            gap[v] = gapAfter(arrivals.get(v));
+            gap[v] = between.after(arrivals.get(v));
             place[v] = arrivals.get(v).place();
             day[v] = arrivals.get(v)
                     .on()
@@ -162,26 +159,6 @@ final class Prices {
         return (price >> TIE_BITS) / 1000.0;
     }
 
-    /**
-     * Days after an arrival: for a single fish and for more, by common practice; longer for the Cautious and after a
-     * fallow time. The Bold wait as
-     * long as the filter needs to grow to the new load, and half as long again (Pelluna's judgement).
-     */
-    private int gapAfter(Arrival a) {
-        return switch (plan.fallow().isPresent() ? Stance.CAUTIOUS : plan.stance()) {
-            case BOLD -> boldGap(a);
-            case CUSTOMARY -> a.group() ? 28 : 14;
-            case CAUTIOUS -> a.group() ? 35 : 21;
-        };
-    }
-
-    private int boldGap(Arrival a) {
-        Filter filter = new Filter(plan.tank());
-        double standing = filter.standing(plan);
-        double days = SURE * filter.daysToGrow(standing, standing + filter.load(a.loadAtFirst()));
-        return (int) Math.max(BOLD_LEAST, Math.min(a.group() ? 21 : 10, Math.ceil(days)));
-    }
-
     private int earliest(Arrival a) {
         LocalDate start = plan.startOn();
         LocalDate free = meets.notBefore(a);
@@ -258,7 +235,7 @@ final class Prices {
 
     /** The first has had one gap of its own to grow when the next comes. */
     private double grownByThen(Party p) {
-        return p.lengthOn(p.from().plusDays(gapAfter(new Arrival(List.of(p)))));
+        return p.lengthOn(p.from().plusDays(between.after(new Arrival(List.of(p)))));
     }
 
     private double pair(Party first, double firstCm, Party later, double laterCm) {
