@@ -142,7 +142,7 @@ class DemoPast {
                         null,
                         "the two that were left, to a larger tank",
                         null),
-                Map.of("open", false));
+                false);
         lost(s, mandarin, 1, 118, Cause.STARVED, Sure.SEEN, "sunken belly for weeks; took no frozen food", false);
         lost(s, cardinals, 1, 205, Cause.UNKNOWN, Sure.GUESS, "one less at the count", false);
         fight(s, clark, clowns);
@@ -189,7 +189,7 @@ class DemoPast {
         ledger.remember(
                 s.tank(),
                 Told.lost(s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count),
-                Map.of("open", open));
+                open);
     }
 
     /** Keeps what the plan says of an arrival on its day. */
@@ -281,7 +281,7 @@ class DemoPast {
                         null,
                         "back to where it came from, before it was too late",
                         null),
-                Map.of("open", false));
+                false);
         long incident = incidents.open(s.tank(), "A third clownfish", IncidentKind.FIGHT, ago(120), o);
         incidents.told(
                 s.tank(),

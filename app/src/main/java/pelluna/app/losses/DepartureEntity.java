@@ -6,10 +6,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.Optional;
 import pelluna.app.rows.FishText;
-import pelluna.app.rows.JsonText;
 import pelluna.app.rows.Row;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
@@ -51,8 +49,8 @@ class DepartureEntity extends Row {
     private String changes = "";
     private String proposed = "";
 
-    @Convert(converter = JsonText.class)
-    private Map<String, Object> facts;
+    @Convert(converter = CircumstancesText.class)
+    private Circumstances facts;
 
     @Column(name = "recorded_at")
     private Instant recordedAt;
@@ -99,7 +97,7 @@ class DepartureEntity extends Row {
      * What was true when it was written down: the entry of the plan, what it changed, which cause the log would have
      * fit.
      */
-    void remembers(FishFile entry, String changed, String likely, Map<String, Object> known) {
+    void remembers(FishFile entry, String changed, String likely, Circumstances known) {
         was = entry;
         changes = changed;
         proposed = likely;
@@ -187,24 +185,28 @@ class DepartureEntity extends Row {
         return proposed;
     }
 
+    private Circumstances facts() {
+        return facts == null ? Circumstances.UNKNOWN : facts;
+    }
+
     /** Whether the tank could be jumped out of; empty if nobody knows. */
     Optional<Boolean> openCover() {
-        return facts != null && facts.get("open") instanceof Boolean open ? Optional.of(open) : Optional.empty();
+        return Optional.ofNullable(facts().open());
     }
 
     /** Whether it was in quarantine, and not in the tank's water. */
     boolean inQuarantine() {
-        return facts != null && Boolean.TRUE.equals(facts.get("quarantine"));
+        return Boolean.TRUE.equals(facts().quarantine());
     }
 
     /** Whether it was written down long afterwards, of one that the plan never knew, or knows otherwise. */
     boolean remembered() {
-        return facts != null && Boolean.TRUE.equals(facts.get("remembered"));
+        return Boolean.TRUE.equals(facts().remembered());
     }
 
     /** Whether it was in the see-through box. */
     boolean wasBoxed() {
-        return facts != null && Boolean.TRUE.equals(facts.get("boxed"));
+        return Boolean.TRUE.equals(facts().boxed());
     }
 
     boolean counts() {

@@ -3,9 +3,7 @@ package pelluna.app.losses;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -189,14 +187,9 @@ public class Ledger {
                         : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
     }
 
-    private static Map<String, Object> facts(Desk desk, Fish f, boolean quarantined) {
-        Map<String, Object> facts = new LinkedHashMap<>();
+    private static Circumstances facts(Desk desk, Fish f, boolean quarantined) {
         Cover cover = desk.plan().tank().cover();
-        facts.put("cover", cover.word());
-        facts.put("open", EvidenceDesk.open(cover));
-        facts.put("quarantine", quarantined);
-        facts.put("boxed", f.place() == FishEntity.Place.BOX);
-        return facts;
+        return new Circumstances(cover, EvidenceDesk.open(cover), quarantined, f.place() == FishEntity.Place.BOX, null);
     }
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
@@ -392,20 +385,19 @@ public class Ledger {
                 came,
                 told.on(),
                 desks.words().of(told.how()) + " on " + Measures.date(told.on()));
-        remember(tank, told.of(number), Map.of());
+        remember(tank, told.of(number), null);
         return number;
     }
 
     /**
-     * A departure of a day that lies behind; the plan as it is today is not touched. @param known what was true then,
-     * as {@link DepartureEntity#remembers} has it
+     * A departure of a day that lies behind; the plan as it is today is not touched.
+     *
+     * @param open whether the tank could be jumped out of then; null if nobody knows
      */
     @Transactional
-    public long remember(long tank, Told told, Map<String, Object> known) {
+    public long remember(long tank, Told told, Boolean open) {
         DepartureEntity row = new DepartureEntity(desks.tank(tank).id(), told, clock.instant());
-        Map<String, Object> facts = new LinkedHashMap<>(known);
-        facts.put("remembered", true);
-        row.remembers(null, "", "", facts);
+        row.remembers(null, "", "", Circumstances.remembered(open));
         return rows.save(row).id();
     }
 }

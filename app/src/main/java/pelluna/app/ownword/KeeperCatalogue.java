@@ -9,6 +9,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
@@ -73,7 +76,7 @@ public class KeeperCatalogue {
 
     private Optional<Laid> laid() {
         Long id = keeper.get().id();
-        OwnWord word = word(id);
+        OwnWord word = asked(id);
         return word.isEmpty()
                 ? Optional.empty()
                 : Optional.of(laid.compute(
@@ -83,6 +86,21 @@ public class KeeperCatalogue {
     private Laid laid(OwnWord word) {
         Catalogue over = lay(word);
         return new Laid(word, over, new FishNames(over));
+    }
+
+    /** A page that is only read asks for the words once, however often it needs the catalogue. */
+    private OwnWord asked(Long id) {
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
+                || !"GET".equals(request.getRequest().getMethod())) {
+            return word(id);
+        }
+        String key = KeeperCatalogue.class.getName() + id;
+        if (request.getAttribute(key, RequestAttributes.SCOPE_REQUEST) instanceof OwnWord known) {
+            return known;
+        }
+        OwnWord word = word(id);
+        request.setAttribute(key, word, RequestAttributes.SCOPE_REQUEST);
+        return word;
     }
 
     OwnWord word(Long id) {
