@@ -1,11 +1,14 @@
 # Builds when something changed since the last build. Sourced by ./pelluna.
 
 # PELLUNA_CLASSPATH: classes that are built already, as in the tests.
-classpath() { echo "${PELLUNA_CLASSPATH:-$here/app/target/classes:$here/words/target/classes:$here/core/target/classes:$here/app/target/lib/*}"; }
+classpath() {
+  local built="$here/app/target/classes:$here/words/target/classes:$here/core/target/classes"
+  echo "${PELLUNA_CLASSPATH:-$built:$here/app/target/lib/*}"
+}
 
 fingerprint() {
-  (cd "$here" && find pom.xml core/pom.xml core/src/main words/pom.xml words/src/main app/pom.xml app/src/main docs/plan.schema.json -type f -printf '%p %s %T@\n' \
-    | sort | sha256sum)
+  (cd "$here" && find pom.xml {core,words,app}/pom.xml {core,words,app}/src/main docs/plan.schema.json \
+    -type f -printf '%p %s %T@\n' | sort | sha256sum)
 }
 
 build() {

@@ -134,19 +134,17 @@ public class PlanDesk {
     /**
      * Logs a test of the water.
      *
-     * @param typed in the fields of a plan file
      * @throws PlanProblemsException if a figure is wrong
      */
     @Transactional
-    public void test(long id, Map<String, Object> typed) {
-        tests(id, List.of(test(tank(id), typed)));
+    public void test(long id, TestFile test) {
+        checkTest(tank(id), test);
+        tests(id, List.of(test));
     }
 
-    /** A test as it was typed. @throws PlanProblemsException if a figure of it is wrong */
-    public TestFile test(TankEntity tank, Map<String, Object> typed) {
-        PlanFile file = files.typed(file(tank, List.of(), List.of()), "tests", List.of(typed));
-        files.plan(file, today());
-        return file.tests().get(0);
+    /** @throws PlanProblemsException if a figure of a test is wrong */
+    public void checkTest(TankEntity tank, TestFile test) {
+        check(file(tank, List.of(), List.of()).tested(List.of(test)));
     }
 
     /** Logs tests that were checked before. */

@@ -1,5 +1,8 @@
 package pelluna.app.planning;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,9 +38,7 @@ public class WaterTestForm {
     /** @return why it was refused; empty if it is logged */
     public String log(long tank, Map<String, String> typed) {
         try {
-            Map<String, Object> entry =
-                    entry(typed, desks.today().toString(), keeper.get().words().us());
-            desks.test(tank, entry);
+            desks.test(tank, read(typed, desks.today(), keeper.get().words().us()));
             return "";
         } catch (PlanProblemsException e) {
             Problem p = e.problems().get(0);
@@ -48,26 +49,42 @@ public class WaterTestForm {
     }
 
     /**
-     * A test as it was typed, in the fields of a plan file.
+     * A test as it was typed; its figures are not held against their ranges yet.
      *
      * @param fahrenheit whether temperatures were typed so
      * @throws IllegalArgumentException with a sentence
+     * @throws PlanProblemsException    if its day is none
      */
-    public static Map<String, Object> entry(Map<String, String> typed, String today, boolean fahrenheit) {
-        Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put(
-                "on",
-                typed.getOrDefault("on", "").isBlank() ? today : typed.get("on").strip());
+    public static TestFile read(Map<String, String> typed, LocalDate today, boolean fahrenheit) {
+        Map<String, Double> figures = new HashMap<>();
         for (String figure : FIGURES) {
             String text = typed.getOrDefault(figure, "").strip().replace(',', '.');
             if (!text.isEmpty()) {
-                entry.put(figure, value(figure, text, fahrenheit));
+                figures.put(figure, value(figure, text, fahrenheit));
             }
         }
-        if (entry.size() == 1) {
+        if (figures.isEmpty()) {
             throw new IllegalArgumentException("Please give at least one figure of the test.");
         }
-        return entry;
+        return new TestFile(
+                day(typed.getOrDefault("on", "").strip(), today),
+                figures.get("ammonia"),
+                figures.get("nitrite"),
+                figures.get("nitrate"),
+                figures.get("pH"),
+                figures.get("phosphate"),
+                figures.get("salinity"),
+                figures.get("temperatureC"),
+                null);
+    }
+
+    private static LocalDate day(String typed, LocalDate today) {
+        try {
+            return typed.isEmpty() ? today : LocalDate.parse(typed);
+        } catch (DateTimeParseException e) {
+            throw new PlanProblemsException(
+                    List.of(new Problem("tests[0].on", "'" + typed + "'", "a day such as 2027-03-01")));
+        }
     }
 
     private static double value(String figure, String text, boolean fahrenheit) {

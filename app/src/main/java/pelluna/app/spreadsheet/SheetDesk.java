@@ -119,9 +119,10 @@ class SheetDesk {
         Map<String, String> typed = new HashMap<>();
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
-        Map<String, Object> entry =
-                WaterTestForm.entry(typed, "", keeper.get().words().us());
-        return desks.test(desk.tank(), entry);
+        TestFile test =
+                WaterTestForm.read(typed, desks.today(), keeper.get().words().us());
+        desks.checkTest(desk.tank(), test);
+        return test;
     }
 
     private static LocalDate day(String typed) {

@@ -21,6 +21,7 @@ import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.introduction.Measure;
+import pelluna.core.plan.TestFile;
 
 class IncidentPagesTest {
     private static final LocalDate TODAY = LocalDate.now();
@@ -112,7 +113,7 @@ class IncidentPagesTest {
 
     @Test
     void testsOfTheWaterAreInIt() {
-        Map<String, Object> test = Map.of("on", TODAY.minusDays(1).toString(), "ammonia", 0.3, "nitrate", 8.0);
+        TestFile test = new TestFile(TODAY.minusDays(1), 0.3, null, 8.0, null, null, null, null, null);
         Pelluna.bean(PlanDesk.class).test(tank.id, test);
         String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString()))
                 .body();

@@ -35,6 +35,7 @@ import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
 import pelluna.core.plan.Party;
+import pelluna.core.plan.TestFile;
 
 /** The ledger over HTTP: written down, put right, taken back; missing; what changes; survival and patterns. */
 class LossesPagesTest {
@@ -156,7 +157,7 @@ class LossesPagesTest {
     @Test
     void aTestOfTheWaterRemembersWhoWasThereSoThatFewerFishMeanLessNitrate() {
         Pelluna.bean(PlanDesk.class)
-                .test(tank.id, Map.of("on", TODAY.minusDays(2).toString(), "nitrate", 12));
+                .test(tank.id, new TestFile(TODAY.minusDays(2), null, null, 12.0, null, null, null, null, null));
         assertThat(Pelluna.get(tank.at("/plan.json")).body()).contains("\"feed\"");
         String page =
                 lost(tank.fish("Amphiprion ocellaris"), Map.of("count", "2")).body();

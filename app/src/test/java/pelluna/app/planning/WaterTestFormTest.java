@@ -10,40 +10,41 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.FishFile.LengthFile;
+import pelluna.core.plan.TestFile;
 import pelluna.core.water.SeaWater;
 
 class WaterTestFormTest {
+    private static final LocalDate DAY = LocalDate.of(2027, 3, 1);
 
     @Test
     void figuresAreReadWithPointOrCommaAndTheDayIsTodayIfNobodySays() {
-        assertThat(WaterTestForm.entry(Map.of("nitrate", "4,5", "pH", " 8.2 "), "2027-03-01", false))
-                .isEqualTo(Map.of("on", "2027-03-01", "nitrate", 4.5, "pH", 8.2));
-        assertThat(WaterTestForm.entry(Map.of("on", "2027-02-01", "ammonia", "0"), "2027-03-01", false))
-                .containsEntry("on", "2027-02-01")
-                .containsEntry("ammonia", 0.0);
+        assertThat(WaterTestForm.read(Map.of("nitrate", "4,5", "pH", " 8.2 "), DAY, false))
+                .isEqualTo(new TestFile(DAY, null, null, 4.5, 8.2, null, null, null, null));
+        assertThat(WaterTestForm.read(Map.of("on", "2027-02-01", "ammonia", "0"), DAY, false))
+                .isEqualTo(new TestFile(DAY.minusMonths(1), 0.0, null, null, null, null, null, null, null));
     }
 
     @Test
     void aSalinityMayBeASpecificGravityAndATemperatureFahrenheit() {
-        Map<String, Object> entry =
-                WaterTestForm.entry(Map.of("salinity", "1.0264", "temperatureC", "77"), "2027-03-01", true);
-        assertThat((Double) entry.get("salinity"))
+        TestFile test = WaterTestForm.read(Map.of("salinity", "1.0264", "temperatureC", "77"), DAY, true);
+        assertThat(test.salinity())
                 .isEqualTo(SeaWater.salinity(1.0264), within(1e-9))
                 .isEqualTo(35, within(0.1));
-        assertThat((Double) entry.get("temperatureC")).isEqualTo(25, within(1e-9));
-        assertThat(WaterTestForm.entry(Map.of("salinity", "34"), "2027-03-01", false))
-                .containsEntry("salinity", 34.0);
+        assertThat(test.temperatureC()).isEqualTo(25, within(1e-9));
+        assertThat(WaterTestForm.read(Map.of("salinity", "34"), DAY, false))
+                .extracting(TestFile::salinity)
+                .isEqualTo(34.0);
     }
 
     @Test
     void whatIsNoFigureIsNamed() {
         for (String typed : List.of("plenty", "1e400", "NaN", "--")) {
-            assertThatThrownBy(() -> WaterTestForm.entry(Map.of("nitrate", typed), "2027-03-01", false))
+            assertThatThrownBy(() -> WaterTestForm.read(Map.of("nitrate", typed), DAY, false))
                     .as(typed)
                     .isInstanceOf(IllegalArgumentException.class)
                     .hasMessageContaining("is no figure for nitrate");
         }
-        assertThatThrownBy(() -> WaterTestForm.entry(Map.of("on", "2027-02-01"), "2027-03-01", false))
+        assertThatThrownBy(() -> WaterTestForm.read(Map.of("on", "2027-02-01"), DAY, false))
                 .hasMessageContaining("at least one figure");
     }
 
