@@ -3,12 +3,14 @@ package pelluna.app;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 
 /** What the whole application shares: the catalogue, the plan files, one clock. */
 @Configuration
+@EnableScheduling
 class Beans {
     @Bean
     Catalogue catalogue() {

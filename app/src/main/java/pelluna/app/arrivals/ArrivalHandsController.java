@@ -109,7 +109,7 @@ class ArrivalHandsController {
                     named.stream()
                             .map(f -> desk.wish(f).orElseThrow().id())
                             .toList()
-                            .forEach(row -> comesIn.comes(id, row, null));
+                            .forEach(row -> comesIn.comes(id, row));
                 },
                 to);
     }

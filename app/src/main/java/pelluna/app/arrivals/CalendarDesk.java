@@ -31,7 +31,7 @@ class CalendarDesk {
         this.clock = clock;
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
     String file(long id) {
         Desk desk = desks.open(id);
         List<Diary> days = new ArrayList<>(Diary.of(desk));
@@ -40,7 +40,7 @@ class CalendarDesk {
     }
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
-    @Transactional
+    @Transactional(readOnly = true)
     Optional<String> byToken(String token) {
         return tanks.findByCalendarToken(token).map(t -> file(t.id()));
     }

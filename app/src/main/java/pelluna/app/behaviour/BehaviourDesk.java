@@ -112,9 +112,7 @@ public class BehaviourDesk {
     /** Every resident that was watched, or whose record is set aside. */
     public List<Learned> learned(Desk desk, List<Fish> all) {
         Map<Long, Fish> byResident = new HashMap<>();
-        all.stream()
-                .filter(f -> f.residentId() != null && f.partOf() == null)
-                .forEach(f -> byResident.put(f.residentId(), f));
+        all.stream().filter(Fish::lives).forEach(f -> byResident.put(f.id(), f));
         List<Learned> learned = new ArrayList<>();
         for (int i = 0; i < desk.residents().size(); i++) {
             Fish f = byResident.get(desk.residents().get(i).id());

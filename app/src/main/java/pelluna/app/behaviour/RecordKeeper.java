@@ -14,10 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.bringing.MeasureEntity;
 import pelluna.app.bringing.MeasureRows;
 import pelluna.app.fish.FishLinks;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
 import pelluna.app.planning.OwnRecords;
-import pelluna.app.tank.ResidentEntity;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.outlook.ExpectedActs;
 import pelluna.core.plan.Party;
@@ -43,7 +43,7 @@ class RecordKeeper implements OwnRecords {
 
     @Override
     @Transactional(readOnly = true)
-    public Map<Long, OwnRecord> of(long tank, Supplier<Plan> asked, List<ResidentEntity> living) {
+    public Map<Long, OwnRecord> of(long tank, Supplier<Plan> asked, List<LivestockEntity> living) {
         List<WatchEntity> watches = log.watches(tank);
         if (watches.isEmpty() || living.isEmpty()) {
             return Map.of();
@@ -56,10 +56,10 @@ class RecordKeeper implements OwnRecords {
             FishLinks.Link target = links.get(w.other());
             if (actor != null
                     && target != null
-                    && actor.residentId() != null
-                    && target.residentId() != null
-                    && !actor.residentId().equals(target.residentId())) {
-                acts.merge(actor.residentId(), w.acts(), Integer::sum);
+                    && actor.resident() != null
+                    && target.resident() != null
+                    && !actor.resident().equals(target.resident())) {
+                acts.merge(actor.resident(), w.acts(), Integer::sum);
             }
         }
         Map<String, Long> rowOf = new HashMap<>();
@@ -75,7 +75,7 @@ class RecordKeeper implements OwnRecords {
                     .filter(w -> there(w, p, row, away))
                     .mapToDouble(WatchEntity::hours)
                     .sum();
-            boolean aside = links.values().stream().anyMatch(l -> row.equals(l.residentId()) && l.recordAside());
+            boolean aside = links.values().stream().anyMatch(l -> row.equals(l.resident()) && l.recordAside());
             if (hours > 0 && !aside) {
                 records.put(row, new OwnRecord(acts.getOrDefault(row, 0), hours, expected.getOrDefault(p.id(), 0.0)));
             }
@@ -90,9 +90,9 @@ class RecordKeeper implements OwnRecords {
         List<Away> away = new ArrayList<>();
         for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
             Long out = m.goesOut();
-            if (out != null && links.get(out) != null && links.get(out).residentId() != null) {
+            if (out != null && links.get(out) != null && links.get(out).resident() != null) {
                 away.add(new Away(
-                        links.get(out).residentId(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
+                        links.get(out).resident(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
             }
         }
         return away;

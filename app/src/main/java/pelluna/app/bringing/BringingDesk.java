@@ -18,7 +18,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.PartyOfFish;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogFigures;
@@ -138,7 +137,7 @@ public class BringingDesk {
     }
 
     /** Those in the box and those who came out in the last fourteen days, newest first. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Coming> coming(Desk desk) {
         return told(
                 desk,
@@ -161,14 +160,6 @@ public class BringingDesk {
         }
         Map<Long, Fish> known = new HashMap<>();
         fish.all(tank).forEach(f -> known.put(f.id(), f));
-        all.stream()
-                .filter(BringingEntity::inTheBox)
-                .filter(b ->
-                        known.containsKey(b.fishId()) && known.get(b.fishId()).place() == FishEntity.Place.TANK)
-                .forEach(b -> {
-                    b.released(log.now());
-                    rows.save(b);
-                });
         List<LookEntity> looked = looks.findByBringingIdInOrderByLookedAt(
                 all.stream().map(BringingEntity::id).toList());
         List<WatchEntity> watches = figures.watches(tank);
@@ -179,7 +170,7 @@ public class BringingDesk {
                 .toList();
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Coming one(Desk desk, long bringing) {
         return told(
                         desk,
@@ -194,7 +185,7 @@ public class BringingDesk {
     public record Before(long id, Fish fish, LocalDateTime released, String ended) {}
 
     /** Those that are no longer on their way, newest first. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Before> before(Desk desk) {
         Map<Long, Fish> known = new HashMap<>();
         fish.all(desk.tank().id()).forEach(f -> known.put(f.id(), f));
@@ -286,9 +277,8 @@ public class BringingDesk {
                         .filter(t -> t.target().id().equals(id) && t.aggressor().resident())
                         .max(Comparator.comparingDouble((Tension t) -> t.index())))
                 .flatMap(t -> desk.resident(t.aggressor().id()))
-                .flatMap(row -> known.values().stream()
-                        .filter(k -> row.id().equals(k.residentId()))
-                        .findFirst());
+                .flatMap(row ->
+                        known.values().stream().filter(k -> row.id() == k.id()).findFirst());
     }
 
     private PullOut.Seen seen(
@@ -333,7 +323,7 @@ public class BringingDesk {
         Instant came = f.cameOn() == null
                 ? Instant.EPOCH
                 : f.cameOn().atStartOfDay(zone).toInstant();
-        return f.place() == FishEntity.Place.TANK
+        return f.swims()
                 ? rules(PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came)), desk.say())
                 : List.of();
     }
@@ -371,11 +361,11 @@ public class BringingDesk {
     public record Next(Party party, Dated step, long wish, Optional<List<String>> stillMissing) {}
 
     /** In the order of the plan. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Next> next(Desk desk) {
         List<Long> under = fish.all(desk.tank().id()).stream()
-                .filter(f -> f.place() == FishEntity.Place.BOX)
-                .map(Fish::wishId)
+                .filter(Fish::boxed)
+                .map(Fish::id)
                 .toList();
         List<Next> next = new ArrayList<>();
         for (Dated d : desk.assessment().arrivals().steps()) {

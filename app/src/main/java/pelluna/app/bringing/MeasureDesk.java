@@ -11,7 +11,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
@@ -21,6 +20,8 @@ import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
 import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Taken;
+import pelluna.core.livestock.LifeEvent;
+import pelluna.core.livestock.Stage;
 import pelluna.words.Words;
 
 /** What was done about it, and whether it helped. */
@@ -174,7 +175,7 @@ public class MeasureDesk {
         }
         rows.save(new MeasureEntity(tank, measure, forFish, byFish, log.now(), note.strip()));
         if (measure == Measure.TIME_OUT) {
-            fish.is(tank, byFish, FishEntity.Place.OUT);
+            fish.happens(tank, byFish, LifeEvent.TIMED_OUT);
         }
     }
 
@@ -205,8 +206,8 @@ public class MeasureDesk {
         rows.save(m);
         if (m.measure() == Measure.TIME_OUT
                 && m.byFish() != null
-                && fish.one(tank, m.byFish()).place() == FishEntity.Place.OUT) {
-            fish.is(tank, m.byFish(), FishEntity.Place.TANK);
+                && fish.one(tank, m.byFish()).stage() == Stage.TIME_OUT) {
+            fish.happens(tank, m.byFish(), LifeEvent.BACK);
         }
     }
 

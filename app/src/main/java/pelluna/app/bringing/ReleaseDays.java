@@ -18,7 +18,7 @@ class ReleaseDays implements LiveDays {
     }
 
     @Override
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Diary> of(Desk desk) {
         List<Diary> days = new ArrayList<>();
         for (BringingDesk.Coming c : bringing.coming(desk)) {

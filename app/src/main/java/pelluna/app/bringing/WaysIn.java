@@ -2,12 +2,13 @@ package pelluna.app.bringing;
 
 import java.time.Instant;
 import java.time.LocalTime;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LifeHappened;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.Sent;
 import pelluna.app.planning.Desk;
@@ -21,7 +22,8 @@ import pelluna.core.introduction.AfterRelease;
 import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
-import pelluna.core.plan.Party;
+import pelluna.core.livestock.LifeEvent;
+import pelluna.core.livestock.Stage;
 
 /** What is done with fish on their way in: into the box, out of it, a look, called off. */
 @Service
@@ -85,12 +87,13 @@ public class WaysIn {
     public long begin(long tank, String party, Method method, SeeThroughBox box) {
         Desk desk = desks.open(tank);
         Long wish = desk.wish(party).orElseThrow(NoSuchTankException::new).id();
-        Party p = desk.wished(wish).orElseThrow();
-        long f = comesIn.begins(desk, p, wish, quarantine.goesOn(tank, wish));
-        BringingEntity b = new BringingEntity(tank, f, method);
-        if (method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE || method == Method.GROUND_ANEW) {
+        boolean straight = method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE || method == Method.GROUND_ANEW;
+        comesIn.begins(tank, wish, quarantine.goesOn(tank, wish), !straight);
+        BringingEntity b = new BringingEntity(tank, wish, method);
+        if (straight) {
+            b.released(log.now());
             rows.save(b);
-            release(tank, b.id());
+            comesIn.comes(tank, wish);
         } else {
             b.boxed(log.now(), box);
             rows.save(b);
@@ -105,10 +108,10 @@ public class WaysIn {
         Fish f = fish.one(tank, b.fishId());
         b.released(log.now());
         rows.save(b);
-        if (f.residentId() == null) {
-            comesIn.comes(tank, f.wishId(), f.id());
+        if (!f.lives()) {
+            comesIn.comes(tank, f.id());
         } else {
-            fish.lives(tank, f.id(), f.residentId(), f.cameOn());
+            fish.happens(tank, f.id(), LifeEvent.BACK);
             measures.endAll(tank, f.id(), Measure.BACK_THROUGH_BOX);
         }
     }
@@ -117,7 +120,7 @@ public class WaysIn {
     @Transactional
     public long backIntoTheBox(long tank, long fishId, Long boss) {
         measures.begin(tank, Measure.BACK_THROUGH_BOX, fishId, boss, "");
-        fish.is(tank, fishId, FishEntity.Place.BOX);
+        fish.happens(tank, fishId, LifeEvent.BOXED_AGAIN);
         BringingEntity b = new BringingEntity(tank, fishId, Method.BOX_DAYS);
         b.boxed(log.now(), null);
         return rows.save(b).id();
@@ -133,11 +136,7 @@ public class WaysIn {
         b.ends(log.now(), how.isBlank() ? "called off" : how.strip());
         rows.save(b);
         Fish f = fish.one(tank, b.fishId());
-        if (f.residentId() == null) {
-            fish.left(tank, f.id(), desks.today(), "called off in the box");
-        } else {
-            fish.is(tank, f.id(), FishEntity.Place.OUT);
-        }
+        fish.happens(tank, f.id(), f.lives() ? LifeEvent.TIMED_OUT : LifeEvent.CALLED_OFF);
     }
 
     /** Somebody is here no more: its way in ends, wherever it was on it. */
@@ -186,6 +185,19 @@ public class WaysIn {
         TankEntity t = desks.tank(tank);
         t.lit(from, until);
         tanks.save(t);
+    }
+
+    /** Whoever is in the tank by another way is in no box any more. */
+    @EventListener
+    void follows(LifeHappened life) {
+        if (life.now() == Stage.DISPLAY) {
+            rows.findByTankIdAndFishId(life.tank(), life.life()).stream()
+                    .filter(BringingEntity::inTheBox)
+                    .forEach(b -> {
+                        b.released(log.now());
+                        rows.save(b);
+                    });
+        }
     }
 
     private BringingEntity row(long tank, long bringing) {

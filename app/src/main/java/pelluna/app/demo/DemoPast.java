@@ -28,6 +28,7 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.crew.CrewKind;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
 import pelluna.core.losses.Left;
@@ -39,7 +40,6 @@ import pelluna.core.plan.TankFile;
 import pelluna.core.plan.TankFile.Quarantine;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.words.Measures;
 
 /**
  * What was before: an invented keeper who lost two jumpers without a cover, skipped quarantine once and paid for it,
@@ -165,18 +165,12 @@ class DemoPast {
         for (Came c : came) {
             long number = c.left() < 0
                     ? there.stream()
-                            .filter(f -> f.residentId() != null
-                                    && f.species().scientificName().equals(c.species()))
+                            .filter(f ->
+                                    f.lives() && f.species().scientificName().equals(c.species()))
                             .findFirst()
                             .orElseThrow()
                             .id()
-                    : fish.remembered(
-                            tank,
-                            c.species(),
-                            c.count(),
-                            ago(c.ago()),
-                            ago(c.left()),
-                            "left on " + Measures.date(ago(c.left())));
+                    : fish.remembered(tank, c.species(), c.count(), ago(c.ago()), LifeEvent.LEFT, ago(c.left()));
             int quarantine = c.school().equals("none") ? 0 : 30;
             fish.bought(tank, number, c.shop(), c.bred(), c.school(), c.price(), ago(c.ago() + quarantine));
             s.numbers().put(c, number);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.catalogue.Species;
+import pelluna.core.livestock.Stage;
 
 /** A fish, pair, group or named member as the log speaks of it. */
 public record Fish(
@@ -12,10 +13,8 @@ public record Fish(
         int count,
         String name,
         String role,
-        FishEntity.Place place,
+        Stage stage,
         Long partOf,
-        Long residentId,
-        Long wishId,
         LocalDate cameOn,
         boolean recordAside,
         boolean pictured) {
@@ -57,10 +56,29 @@ public record Fish(
 
     /** Whether it can be seen in the tank, the box too. */
     public boolean there() {
-        return place == FishEntity.Place.TANK || place == FishEntity.Place.BOX || place == FishEntity.Place.MISSING;
+        return stage.there();
     }
 
     public boolean boxed() {
-        return place == FishEntity.Place.BOX;
+        return stage.boxed();
+    }
+
+    public boolean missing() {
+        return stage == Stage.MISSING;
+    }
+
+    /** Whether it swims in the tank, out of any box. */
+    public boolean swims() {
+        return stage == Stage.DISPLAY;
+    }
+
+    /** Whether its keeper has it no longer, or not any more as more than a wish. */
+    public boolean gone() {
+        return !stage.kept();
+    }
+
+    /** Whether it is a resident of the plan by itself, not as a member of a group. */
+    public boolean lives() {
+        return partOf == null && stage.resident();
     }
 }

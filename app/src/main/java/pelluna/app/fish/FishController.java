@@ -84,8 +84,7 @@ class FishController {
     String all(@PathVariable long id, Model model) {
         Desk desk = desks.open(id);
         List<Fish> all = fish.all(id);
-        List<Fish> there =
-                all.stream().filter(f -> f.place() != FishEntity.Place.GONE).toList();
+        List<Fish> there = all.stream().filter(f -> !f.gone()).toList();
         int heads = there.stream()
                 .filter(f -> f.partOf() == null)
                 .mapToInt(Fish::count)
@@ -100,9 +99,7 @@ class FishController {
                         : English.capital(English.count(heads, "fish lives", "fish live")) + " here.");
         model.addAttribute("tab", "fish");
         model.addAttribute("there", there);
-        model.addAttribute(
-                "gone",
-                all.stream().filter(f -> f.place() == FishEntity.Place.GONE).toList());
+        model.addAttribute("gone", all.stream().filter(f -> f.gone()).toList());
         model.addAttribute("words", new Words());
         return "fish-list";
     }
@@ -127,7 +124,7 @@ class FishController {
         model.addAttribute(
                 "members",
                 all.stream()
-                        .filter(x -> Long.valueOf(which).equals(x.partOf()) && x.place() != FishEntity.Place.GONE)
+                        .filter(x -> Long.valueOf(which).equals(x.partOf()) && !x.gone())
                         .toList());
         model.addAttribute("history", histories.of(desk, f, all));
         List<FishLife.Length> lengths = life.lengths(desk, group.orElse(f));
@@ -169,12 +166,13 @@ class FishController {
 
     private static String sentence(Fish f, Optional<Fish> group) {
         String kind = f.name().isEmpty() ? "" : English.capital(f.species().name()) + ". ";
-        return switch (f.place()) {
-            case BOX -> kind + "In the see-through box.";
-            case OUT -> kind + "Out of the tank for a while.";
+        return switch (f.stage()) {
+            case BOX, BACK_IN_BOX -> kind + "In the see-through box.";
+            case TIME_OUT, APART -> kind + "Out of the tank for a while.";
             case MISSING -> kind + "Missing: not seen, and not known to be lost.";
-            case GONE -> kind + "No longer here.";
-            case TANK ->
+            case DROPPED, GONE -> kind + "No longer here.";
+            case WISHED, QUARANTINE -> kind + "Wished for, and not in the tank.";
+            case DISPLAY ->
                 kind
                         + group.map(g -> "One of " + g.label() + ".")
                                 .orElse(f.cameOn() == null ? "" : "Here since " + Measures.date(f.cameOn()) + ".");

@@ -2,22 +2,43 @@ package pelluna.app.fish;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.Stood;
 import pelluna.app.planning.Desk;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.words.English;
+import pelluna.words.Words;
 
 /** A fish's history, from wish to loss, newest first. */
 @Component
 class FishHistory {
     private static final int MOST = 60;
-    private final FishRows rows;
+    /** What neither the log nor the measures tell. */
+    private static final Set<LifeEvent> TOLD = EnumSet.of(
+            LifeEvent.WISHED,
+            LifeEvent.CAME,
+            LifeEvent.ARRIVAL_UNDONE,
+            LifeEvent.CALLED_OFF,
+            LifeEvent.TAKEN_OFF,
+            LifeEvent.PUT_BACK,
+            LifeEvent.LOST,
+            LifeEvent.REHOMED,
+            LifeEvent.RETURNED,
+            LifeEvent.TRADED_IN,
+            LifeEvent.LEFT,
+            LifeEvent.NEVER_WAS);
+
+    private final Lives lives;
     private final FishLife life;
     private final FishNotes notes;
 
-    FishHistory(FishRows rows, FishLife life, FishNotes notes) {
-        this.rows = rows;
+    FishHistory(Lives lives, FishLife life, FishNotes notes) {
+        this.lives = lives;
         this.life = life;
         this.notes = notes;
     }
@@ -27,20 +48,14 @@ class FishHistory {
         List<FishNotes.Line> lines = new ArrayList<>(notes.about(desk.tank().id(), f, all, MOST));
         lines.addAll(notes.deeds(desk.tank().id(), f, all));
         life.lengths(desk, f).forEach(l -> lines.add(new FishNotes.Line(l.on(), "Measured " + l.says() + ".")));
-        rows.findById(f.id()).ifPresent(row -> {
-            if (row.wishedOn() != null) {
-                lines.add(new FishNotes.Line(row.wishedOn(), "Wished for."));
-            }
-            if (row.cameOn() != null) {
-                lines.add(new FishNotes.Line(row.cameOn(), "Came into the tank."));
-            }
-            if (row.leftOn() != null) {
-                lines.add(new FishNotes.Line(
-                        row.leftOn(),
-                        row.leftHow().isEmpty() ? "Taken off the plan." : English.capital(row.leftHow()) + "."));
-            }
-        });
+        lives.course(f.id()).stream()
+                .filter(e -> e.on() != null && TOLD.contains(e.event()))
+                .forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, desk.say()))));
         lines.sort(Comparator.comparing(FishNotes.Line::on).reversed());
         return lines;
+    }
+
+    private static String told(Stood e, Words say) {
+        return e.note().isEmpty() ? say.of(e.event()) : English.capital(e.note()) + ".";
     }
 }

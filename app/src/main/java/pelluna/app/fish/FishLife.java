@@ -12,6 +12,7 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.behaviour.Doing;
+import pelluna.core.livestock.LifeEvent;
 
 /** What happens to a fish: it is measured, counted, changes sex, goes missing, is found. */
 @Service
@@ -63,7 +64,7 @@ class FishLife {
 
     private static int row(Desk desk, Fish f) {
         return IntStream.range(0, desk.residents().size())
-                .filter(i -> desk.residents().get(i).id().equals(f.residentId()))
+                .filter(i -> desk.residents().get(i).id() == f.id())
                 .findFirst()
                 .orElse(-1);
     }
@@ -134,7 +135,7 @@ class FishLife {
                 notes.note(tank, Doing.SEEN, which, 1, "found again");
             }
             case "back" -> {
-                fish.is(tank, which, FishEntity.Place.TANK);
+                fish.happens(tank, which, LifeEvent.BACK);
                 notes.back(tank, which);
                 notes.note(tank, Doing.SEEN, which, 1, "back in the tank");
             }

@@ -5,34 +5,32 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
 
 /** Which fish of the log stands for which resident of the plan; a named member stands for its group. */
 @Component
 public class FishLinks {
-    private final FishRows rows;
+    private final Lives lives;
 
-    FishLinks(FishRows rows) {
-        this.rows = rows;
+    FishLinks(Lives lives) {
+        this.lives = lives;
     }
 
-    /** @param residentId null while it is in no plan */
-    public record Link(Long residentId, boolean recordAside) {}
+    /** @param resident its number in the plan; null while it is in none */
+    public record Link(Long resident, boolean recordAside) {}
 
     /** By number of the fish. */
     @Transactional(readOnly = true)
     public Map<Long, Link> of(long tank) {
-        List<FishEntity> all = rows.findByTankIdOrderById(tank);
+        List<LivestockEntity> all = lives.met(List.of(tank));
         Map<Long, Link> links = new HashMap<>();
         all.stream()
                 .filter(f -> f.partOf() == null)
-                .forEach(f -> links.put(f.id(), new Link(f.residentId(), f.recordAside())));
+                .forEach(f -> links.put(f.id(), new Link(f.stage().resident() ? f.id() : null, f.recordAside())));
         all.stream()
                 .filter(f -> f.partOf() != null && links.containsKey(f.partOf()))
-                .forEach(f -> links.put(
-                        f.id(),
-                        new Link(
-                                links.get(f.partOf()).residentId(),
-                                links.get(f.partOf()).recordAside())));
+                .forEach(f -> links.put(f.id(), links.get(f.partOf())));
         return links;
     }
 }

@@ -10,6 +10,6 @@ public final class PartyOfFish {
 
     /** The party of a fish in the plan: its resident's, or its wish's. */
     public static Optional<String> of(Desk desk, Fish f) {
-        return desk.living(f.residentId()).or(() -> desk.wished(f.wishId())).map(Party::id);
+        return desk.living(f.id()).or(() -> desk.wished(f.id())).map(Party::id);
     }
 }

@@ -13,7 +13,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogFigures;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.health.Absence;
@@ -70,7 +69,7 @@ public class HealthDesk {
             long days = from == null ? 0 : ChronoUnit.DAYS.between(from, today);
             Step step = Fasting.step(f.species(), days);
             boolean said = refuses || step.atLeast(Step.CHOP);
-            if (said && days > 0 && f.place() != FishEntity.Place.MISSING) {
+            if (said && days > 0 && !f.missing()) {
                 found.add(new Mind(
                         f,
                         step,
@@ -123,7 +122,7 @@ public class HealthDesk {
         List<Unseen> found = new ArrayList<>();
         for (Fish f : there) {
             Instant seen = notes.seen(f.id());
-            if (seen != null && f.place() == FishEntity.Place.TANK && f.partOf() == null) {
+            if (seen != null && f.swims() && f.partOf() == null) {
                 long days = ChronoUnit.DAYS.between(day(seen), today);
                 int usual = Absence.usualDays(
                         f.species(), f.cameOn() == null ? Long.MAX_VALUE : ChronoUnit.DAYS.between(f.cameOn(), today));

@@ -19,12 +19,13 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.log.Fights;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.InHindsight;
+import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Topic;
@@ -68,14 +69,14 @@ public class HindsightDesk implements InHindsight {
             List<Fights.Fight> fights,
             Happenings happened,
             Map<Long, Fish> known,
-            Map<Long, FishEntity> rows,
+            Map<Long, LivestockEntity> rows,
             Words say) {}
 
     private Kept kept(Collection<Long> tanks) {
         Words say = keeper.get().words();
         Map<Long, Fish> known = fish.all(tanks);
-        List<FishEntity> rows = fish.rows(tanks);
-        Map<Long, FishEntity> byId = rows.stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        List<LivestockEntity> rows = fish.rows(tanks);
+        Map<Long, LivestockEntity> byId = rows.stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, KeptWordRows.Head> heads = new LinkedHashMap<>();
         words.heads(tanks).stream()
                 .filter(h -> byId.containsKey(h.fishId()) && !undone(byId.get(h.fishId()), h))
@@ -91,7 +92,7 @@ public class HindsightDesk implements InHindsight {
                                 Collectors.mapping(StatementEntity::statement, Collectors.toList())));
         Map<Long, Long> groupOf = rows.stream()
                 .filter(f -> f.partOf() != null)
-                .collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
+                .collect(Collectors.toMap(LivestockEntity::id, LivestockEntity::partOf));
         List<Fights.Fight> serious = fights.serious(tanks);
         return new Kept(
                 heads,
@@ -104,14 +105,12 @@ public class HindsightDesk implements InHindsight {
     }
 
     /** An arrival that was taken back on its own day never was. */
-    private static boolean undone(FishEntity f, KeptWordRows.Head h) {
-        return f.place() == FishEntity.Place.GONE
-                && f.leftHow().isEmpty()
-                && h.onDay().equals(f.leftOn());
+    private static boolean undone(LivestockEntity f, KeptWordRows.Head h) {
+        return f.stage().wish() || f.stage() == Stage.DROPPED && h.onDay().equals(f.leftOn());
     }
 
     @Override
-    @Transactional
+    @Transactional(readOnly = true)
     public Map<Long, Word> words(Collection<Long> tanks) {
         Kept kept = kept(tanks);
         Map<Long, Word> told = new HashMap<>();
@@ -202,7 +201,7 @@ public class HindsightDesk implements InHindsight {
     }
 
     @Override
-    @Transactional
+    @Transactional(readOnly = true)
     public Map<Long, Boolean> pressed(Collection<Long> tanks) {
         Map<Long, Boolean> pressed = new HashMap<>();
         List<KeptWordRows.Head> heads = words.heads(tanks);
@@ -247,7 +246,7 @@ public class HindsightDesk implements InHindsight {
      */
     record WarnedAndDone(LocalDate on, String who, String warned, boolean happened, String became) {}
 
-    @Transactional
+    @Transactional(readOnly = true)
     Page page(Collection<Long> tanks) {
         Kept kept = kept(tanks);
         List<Hindsight.Seen> seen = new ArrayList<>();
@@ -329,7 +328,7 @@ public class HindsightDesk implements InHindsight {
         return pairs;
     }
 
-    private Instant gone(FishEntity f) {
+    private Instant gone(LivestockEntity f) {
         return f == null || f.leftOn() == null
                 ? Instant.MAX
                 : f.leftOn().plusDays(1).atStartOfDay(zone).toInstant();
@@ -346,7 +345,7 @@ public class HindsightDesk implements InHindsight {
     }
 
     private static Long whole(Kept kept, long fish) {
-        FishEntity f = kept.rows().get(fish);
+        LivestockEntity f = kept.rows().get(fish);
         return f == null || f.partOf() == null ? Long.valueOf(fish) : f.partOf();
     }
 

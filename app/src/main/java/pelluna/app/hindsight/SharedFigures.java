@@ -30,7 +30,7 @@ class SharedFigures {
         this.crew = crew;
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Map<String, Object> of(Collection<Long> tanks) {
         HindsightDesk.Page page = hindsight.page(tanks);
         Map<String, Object> tree = new LinkedHashMap<>();

@@ -10,9 +10,9 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.exchange.AssessmentTree;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.KeptWord;
+import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
-import pelluna.app.tank.ResidentEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.capacity.Lens;
 import pelluna.core.plan.Party;
@@ -46,23 +46,14 @@ public class WordKeeper implements KeptWord {
         if (before.tank().sandboxOf() != null) {
             return;
         }
-        Map<Long, Long> byResident = new HashMap<>();
-        fish.all(before.tank().id()).stream()
-                .filter(f -> f.residentId() != null && f.partOf() == null)
-                .forEach(f -> byResident.put(f.residentId(), f.id()));
         Map<String, Long> who = new HashMap<>();
-        for (int i = 0; i < before.residents().size(); i++) {
-            ResidentEntity r = before.residents().get(i);
-            if (byResident.containsKey(r.id())) {
-                who.put(before.plan().residents().get(i).id(), byResident.get(r.id()));
-            }
-        }
+        before.residents().forEach(r -> before.living(r.id()).ifPresent(living -> who.put(living.id(), r.id())));
         who.put(party.id(), number);
         keep(
                 before.tank().id(),
                 number,
                 desks.today(),
-                PlanDesk.file(before.tank(), before.residents(), before.wishes()),
+                PlanDesk.file(before.tank(), new PlannedFish(before.residents(), before.wishes())),
                 before.assessment(),
                 party,
                 who);

@@ -26,7 +26,7 @@ import pelluna.app.drawing.IncidentDrawing;
 import pelluna.app.drawing.IncidentDrawing.Track;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.log.LogDays;
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.Desk;
@@ -94,7 +94,7 @@ class TimeLine {
     private record Gathered(
             List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts, boolean cut) {}
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Page of(Desk desk, IncidentEntity incident) {
         IncidentEntity.Days days = incident.days();
         List<Fish> all = fish.all(desk.tank().id());
@@ -199,7 +199,7 @@ class TimeLine {
     }
 
     private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
-        for (FishEntity f : fish.rows(List.of(tank))) {
+        for (LivestockEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
                 String who = English.capital(known.get(f.id()).label());
                 boolean onTheBoard = looks.stream()
@@ -220,7 +220,7 @@ class TimeLine {
         }
     }
 
-    private static String quarantined(FishEntity f) {
+    private static String quarantined(LivestockEntity f) {
         return f.school().equals(QuarantineSchool.NONE.word())
                 ? ", without quarantine"
                 : f.school().isEmpty() && f.acquiredOn() == null ? "; no quarantine is written down" : "";

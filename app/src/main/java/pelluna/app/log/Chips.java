@@ -5,7 +5,6 @@ import java.util.List;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishEntity;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.tank.Tank;
 import pelluna.words.English;
@@ -33,7 +32,7 @@ final class Chips {
                         FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
                         FishDrawing.alone(f.species(), WIDE, "m" + f.id()),
                         f.boxed(),
-                        f.place() == FishEntity.Place.MISSING))
+                        f.missing()))
                 .toList();
     }
 

@@ -10,7 +10,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.Partings;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
@@ -118,7 +117,7 @@ public class LogDesk {
     private void foundAgain(long tank, Sent sent) {
         if (sent.doing() != Doing.ABSENT && sent.fish() != null) {
             fish.all(tank).stream()
-                    .filter(f -> f.id() == sent.fish() && f.place() == FishEntity.Place.MISSING)
+                    .filter(f -> f.id() == sent.fish() && f.missing())
                     .forEach(f -> partings.found(tank, f.id()));
         }
     }
@@ -149,16 +148,11 @@ public class LogDesk {
         takeBack(tank, last.id());
     }
 
-    /** A watch that is running; one that was forgotten is ended first, at the longest that a watch counts. */
-    @Transactional
+    /** A watch that is running; one that was forgotten runs no longer than a watch counts. */
+    @Transactional(readOnly = true)
     public Optional<WatchEntity> running(long tank) {
-        Optional<WatchEntity> running =
-                watches.findByTankIdAndEndedAtIsNull(desks.tank(tank).id());
-        running.filter(w -> w.beganAt().plus(LONGEST_WATCH).isBefore(now())).ifPresent(w -> {
-            w.ends(w.beganAt().plus(LONGEST_WATCH));
-            watches.save(w);
-        });
-        return running.filter(w -> w.endedAt() == null);
+        return watches.findByTankIdAndEndedAtIsNull(desks.tank(tank).id())
+                .filter(w -> !w.beganAt().plus(LONGEST_WATCH).isBefore(now()));
     }
 
     /** Starts a watch; if one runs already, it goes on. */
@@ -166,9 +160,17 @@ public class LogDesk {
     public void begin(long tank, Instant at, String key) {
         boolean sentBefore = key != null
                 && watches.findByTankIdAndSentKey(desks.tank(tank).id(), key).isPresent();
+        endForgotten();
         if (!sentBefore && running(tank).isEmpty()) {
-            watches.save(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
+            watches.saveAndFlush(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
+            endForgotten();
         }
+    }
+
+    /** Watches that nobody ended have ended at the longest that a watch counts. */
+    @Transactional
+    public void endForgotten() {
+        watches.endBegunBefore(now().minus(LONGEST_WATCH), LONGEST_WATCH.toHours());
     }
 
     /** A watch written down afterwards. */

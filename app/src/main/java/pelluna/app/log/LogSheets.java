@@ -49,7 +49,7 @@ public class LogSheets {
             List.of("at", "who", "did", "whom", "times", "gravity", "x", "y", "watch", "note", "taken back");
 
     /** Everything that was ever logged, oldest first. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<List<Object>> rows(long tank) {
         Map<Long, String> names = new HashMap<>();
         fish.all(tank).forEach(f -> names.put(f.id(), f.kind()));
@@ -88,7 +88,7 @@ public class LogSheets {
     /** What is needed to read many rows of one tank. */
     public record Reader(SentenceReader sentences, List<Long> known) {}
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Reader reader(Desk desk) {
         List<Fish> all = fish.all(desk.tank().id());
         return new Reader(

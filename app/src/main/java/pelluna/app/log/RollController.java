@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.shell.Shells;
@@ -57,7 +56,7 @@ class RollController {
                         FishDrawing.alone(f.species(), 60, "r" + f.id()),
                         when(words, notes.seen(f.id())),
                         when(words, notes.of(f.id()).get(Doing.EATS)),
-                        f.place() == FishEntity.Place.MISSING))
+                        f.missing()))
                 .toList();
         shells.around(
                 model,
@@ -83,9 +82,8 @@ class RollController {
         Instant now = log.now();
         Map<Fish, Doing> answers = new LinkedHashMap<>();
         for (Fish f : fish.there(id)) {
-            Doing said = doing(form.getOrDefault(
-                    "f" + f.id(),
-                    form.containsKey("all") && f.place() != FishEntity.Place.MISSING ? form.get("all") : ""));
+            Doing said = doing(
+                    form.getOrDefault("f" + f.id(), form.containsKey("all") && !f.missing() ? form.get("all") : ""));
             if (said != null) {
                 answers.put(f, said);
             }

@@ -94,9 +94,8 @@ class WatchView {
 
     private static Optional<Fish> party(Desk desk, Map<Long, Fish> there, String party) {
         return desk.resident(party)
-                .flatMap(r -> there.values().stream()
-                        .filter(f -> r.id().equals(f.residentId()))
-                        .findFirst());
+                .flatMap(r ->
+                        there.values().stream().filter(f -> r.id() == f.id()).findFirst());
     }
 
     private static void put(Map<String, Tap> taps, Words say, Fish who, Doing doing, Fish whom) {

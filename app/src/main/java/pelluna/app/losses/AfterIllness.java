@@ -34,7 +34,7 @@ public class AfterIllness {
     }
 
     /** The outbreak that is not over yet; empty if nothing has to wait. */
-    @Transactional
+    @Transactional(readOnly = true)
     public Optional<Clearance> running(Desk desk) {
         return losses(desk).stream()
                 .findFirst()

@@ -13,12 +13,12 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.PartyOfFish;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.Desk;
 import pelluna.app.probe.ProbeDesk;
 import pelluna.app.probe.Reading;
+import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Evidence;
 import pelluna.core.losses.LikelyCause;
 import pelluna.core.losses.Proposal;
@@ -52,7 +52,7 @@ class EvidenceDesk {
         return cover == Cover.NONE || cover == Cover.PARTIAL;
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Proposal> proposals(Desk desk, Fish f, LocalDate on) {
         long tank = desk.tank().id();
         LogFigures.Before before = log.before(tank, f.id(), f.partOf(), on);
@@ -76,7 +76,7 @@ class EvidenceDesk {
         List<WaterTest> tests = desk.plan().tests().stream()
                 .filter(t -> !t.on().isAfter(on.plusDays(1)) && !t.on().isBefore(on.minusDays(TEST_DAYS)))
                 .toList();
-        boolean quarantine = f.cameOn() == null && f.place() == FishEntity.Place.OUT;
+        boolean quarantine = f.cameOn() == null && f.stage() == Stage.APART;
         return LikelyCause.of(new Evidence(
                 before.daysAgo(),
                 (int) kept,
@@ -87,7 +87,7 @@ class EvidenceDesk {
                 before.acts(),
                 aggressor,
                 eater,
-                f.place() == FishEntity.Place.MISSING,
+                f.missing(),
                 most(tests, WaterTest::ammonia),
                 most(tests, WaterTest::nitrite),
                 swing(tank, on),

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.bringing.MeasureDesk;
@@ -13,8 +12,8 @@ import pelluna.app.bringing.WaysIn;
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
@@ -26,6 +25,7 @@ import pelluna.app.quarantine.QuarantineDesk;
 import pelluna.core.assessment.LeavingEffect;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.catalogue.Species;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Company;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
@@ -114,7 +114,7 @@ public class Ledger {
         Desk before = desks.open(tank);
         Fish f = fish.one(tank, told.fish());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
-        if (f.place() == FishEntity.Place.GONE) {
+        if (f.gone()) {
             throw new IllegalArgumentException(English.capital(f.said()) + " is in the ledger already.");
         }
         afterItCame(f, told.on());
@@ -123,8 +123,8 @@ public class Ledger {
         }
         List<Proposal> likely = told.how() == Left.LOST ? evidence.proposals(before, f, told.on()) : List.of();
         DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
-        int ofMissing = f.place() == FishEntity.Place.MISSING ? 0 : missing.lost(tank, group.id(), told.count());
-        if (f.place() == FishEntity.Place.MISSING) {
+        int ofMissing = f.missing() ? 0 : missing.lost(tank, group.id(), told.count());
+        if (f.missing()) {
             missing.lost(tank, f.id(), told.count());
         }
         int fromPlan = told.count() - ofMissing;
@@ -132,14 +132,14 @@ public class Ledger {
             throw new IllegalArgumentException(
                     "There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
         }
-        FishFile was = fromPlan > 0 ? outOfThePlan(tank, before, group, fromPlan) : null;
+        FishFile was = fromPlan > 0 ? outOfThePlan(tank, before, f, group, fromPlan) : null;
         int left = group.count() - fromPlan;
-        notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
         if (f.partOf() != null || left == 0) {
-            fish.left(tank, f.id(), told.on(), desks.words().of(told.how()) + " on " + Measures.date(told.on()));
+            fish.left(tank, f.id(), event(told.how()), told.on());
             measures.leaves(tank, f.id());
             ways.leaves(tank, f.id());
         }
+        notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
         row.remembers(
                 was,
                 String.join("\n", changes(before, desks.open(tank), told, f, group, left)),
@@ -189,26 +189,38 @@ public class Ledger {
 
     private static Circumstances facts(Desk desk, Fish f, boolean quarantined) {
         Cover cover = desk.plan().tank().cover();
-        return new Circumstances(cover, EvidenceDesk.open(cover), quarantined, f.place() == FishEntity.Place.BOX, null);
+        return new Circumstances(cover, EvidenceDesk.open(cover), quarantined, f.boxed(), null);
     }
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
-    private FishFile outOfThePlan(long tank, Desk desk, Fish group, int count) {
-        int i = IntStream.range(0, desk.residents().size())
-                .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
-                .findFirst()
-                .orElse(-1);
-        if (i < 0) {
+    private FishFile outOfThePlan(long tank, Desk desk, Fish f, Fish group, int count) {
+        Optional<FishFile> was = desk.residents().stream()
+                .filter(r -> r.id() == group.id())
+                .map(LivestockEntity::file)
+                .findFirst();
+        if (was.isEmpty()) {
             return null;
         }
-        FishFile was = desk.residents().get(i).file().numbered(null);
         desks.remembersFeed(tank);
-        steps.happens(
-                tank,
-                plan -> group.count() <= count
-                        ? plan.withoutResident(i)
-                        : plan.resident(i, r -> r.counting(group.count() - count)));
-        return was;
+        if (group.count() > count) {
+            counts(tank, group, group.count() - count);
+        } else if (f.partOf() != null) {
+            fish.happens(tank, group.id(), LifeEvent.TAKEN_OFF);
+        }
+        return was.get().numbered(null);
+    }
+
+    private void counts(long tank, Fish group, int count) {
+        steps.happens(tank, plan -> plan.eachResident(r -> r.row() == group.id() ? r.counting(count) : r));
+    }
+
+    private static LifeEvent event(Left how) {
+        return switch (how) {
+            case LOST -> LifeEvent.LOST;
+            case REHOMED -> LifeEvent.REHOMED;
+            case RETURNED -> LifeEvent.RETURNED;
+            case TRADED_IN -> LifeEvent.TRADED_IN;
+        };
     }
 
     private static List<String> changes(Desk before, Desk after, Told told, Fish f, Fish group, int left) {
@@ -216,7 +228,7 @@ public class Ledger {
         Company.left(group.species(), group.count(), left, f.role().equals("male")).stream()
                 .map(after.say()::of)
                 .forEach(says::add);
-        if (group.residentId() == null) {
+        if (!group.lives()) {
             says.add("It stood in no plan yet: its wish stays, until you take it off.");
             return says;
         }
@@ -255,8 +267,8 @@ public class Ledger {
         if (old.fishId() != null) {
             Fish f = fish.one(tank, old.fishId());
             afterItCame(f, told.on());
-            if (f.place() == FishEntity.Place.GONE) {
-                fish.left(tank, f.id(), told.on(), desks.words().of(old.how()) + " on " + Measures.date(told.on()));
+            if (f.gone()) {
+                fish.left(tank, f.id(), event(old.how()), told.on());
             }
         }
         return right.id();
@@ -296,34 +308,14 @@ public class Ledger {
             neverWas(tank, f);
             return;
         }
+        boolean lives = group.lives();
+        boolean left = f.gone();
+        fish.putBack(tank, group.id());
+        fish.putBack(tank, f.id());
         if (d.was() != null) {
-            int back = d.count();
-            if (group.residentId() != null) {
-                Desk desk = desks.open(tank);
-                int i = IntStream.range(0, desk.residents().size())
-                        .filter(k -> desk.residents().get(k).id().equals(group.residentId()))
-                        .findFirst()
-                        .orElseThrow();
-                steps.happens(tank, plan -> plan.resident(i, r -> r.counting(group.count() + back)));
-            } else {
-                steps.happens(tank, plan -> plan.alsoLiving(d.was().counting(back)));
-                fish.lives(
-                        tank,
-                        group.id(),
-                        desks.open(tank)
-                                .residents()
-                                .get(desks.open(tank).residents().size() - 1)
-                                .id(),
-                        group.cameOn());
-            }
+            counts(tank, group, lives ? group.count() + d.count() : d.count());
         }
-        if (f.place() == FishEntity.Place.GONE) {
-            fish.is(
-                    tank,
-                    f.id(),
-                    d.wasBoxed()
-                            ? FishEntity.Place.BOX
-                            : d.was() == null && f.partOf() == null ? FishEntity.Place.OUT : FishEntity.Place.TANK);
+        if (left) {
             ways.stays(tank, f.id());
         }
     }
@@ -334,8 +326,8 @@ public class Ledger {
      */
     private void neverWas(long tank, Fish f) {
         boolean told = rows.standing(List.of(tank)).stream().anyMatch(d -> d.fishId() != null && d.fishId() == f.id());
-        if (f.place() == FishEntity.Place.GONE && !told) {
-            fish.left(tank, f.id(), f.cameOn(), "taken back");
+        if (f.gone() && !told) {
+            fish.left(tank, f.id(), LifeEvent.NEVER_WAS, f.cameOn());
         }
     }
 
@@ -378,13 +370,7 @@ public class Ledger {
                                                 .map(Species::name)
                                                 .toList()) + "?"))
                 .scientificName();
-        long number = fish.remembered(
-                tank,
-                name,
-                told.count(),
-                came,
-                told.on(),
-                desks.words().of(told.how()) + " on " + Measures.date(told.on()));
+        long number = fish.remembered(tank, name, told.count(), came, event(told.how()), told.on());
         remember(tank, told.of(number), null);
         return number;
     }

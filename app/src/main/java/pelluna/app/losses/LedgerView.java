@@ -16,7 +16,7 @@ import pelluna.app.crew.CrewDesk;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.Cause;
@@ -88,10 +88,11 @@ class LedgerView {
     }
 
     /** Everybody who departed, newest first. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<Line> lines(Collection<Long> tanks) {
         Map<Long, Fish> known = fish.all(tanks);
-        Map<Long, FishEntity> entities = fish.rows(tanks).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        Map<Long, LivestockEntity> entities =
+                fish.rows(tanks).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, CrewDesk.Named> crews = crew.named(tanks);
         Map<Long, String> names = desks.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
         List<Line> lines = new ArrayList<>();
@@ -106,7 +107,7 @@ class LedgerView {
     private Optional<Line> line(
             DepartureEntity d,
             Map<Long, Fish> known,
-            Map<Long, FishEntity> entities,
+            Map<Long, LivestockEntity> entities,
             Map<Long, CrewDesk.Named> crews,
             Map<Long, InHindsight.Word> words,
             String tank) {
@@ -181,7 +182,7 @@ class LedgerView {
                                 : f.species().name());
     }
 
-    static String kept(FishEntity f, LocalDate on) {
+    static String kept(LivestockEntity f, LocalDate on) {
         LocalDate from = f == null ? null : LifeBook.start(f);
         if (from == null) {
             return "";
@@ -242,7 +243,7 @@ class LedgerView {
     }
 
     /** Those that were put right or taken back since, for who wants to see. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<String> corrected(long tank) {
         Map<Long, Fish> known = fish.all(List.of(tank));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));

@@ -13,11 +13,12 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
+import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Life;
 import pelluna.core.tank.QuarantineSchool;
@@ -59,34 +60,35 @@ public class LifeBook {
     public record Book(List<Life> lives, int undated, int unaccounted) {}
 
     /** One life with the fish it belongs to and the day on which it was last known. */
-    private record Draft(FishEntity fish, int days, Optional<DepartureEntity> lost) {}
+    private record Draft(LivestockEntity fish, int days, Optional<DepartureEntity> lost) {}
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Book of(Collection<Long> tanks) {
-        fish.all(tanks);
-        List<FishEntity> all = fish.rows(tanks);
+        List<LivestockEntity> all = fish.rows(tanks).stream()
+                .filter(f -> f.stage() != Stage.WISHED && f.stage() != Stage.QUARANTINE)
+                .toList();
         Map<Long, Long> groupOf = all.stream()
                 .filter(f -> f.partOf() != null)
-                .collect(Collectors.toMap(FishEntity::id, FishEntity::partOf));
+                .collect(Collectors.toMap(LivestockEntity::id, LivestockEntity::partOf));
         Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream()
                 .filter(d -> d.fishId() != null)
                 .collect(Collectors.groupingBy(d -> groupOf.getOrDefault(d.fishId(), d.fishId())));
         Map<Long, List<MissingEntity>> gone = missing.open(tanks).stream()
                 .collect(Collectors.groupingBy(m -> groupOf.getOrDefault(m.fishId(), m.fishId())));
-        List<FishEntity> dated = all.stream()
+        List<LivestockEntity> dated = all.stream()
                 .filter(f -> f.partOf() == null && start(f) != null)
-                .sorted(Comparator.comparing(LifeBook::start).thenComparing(FishEntity::id))
+                .sorted(Comparator.comparing(LifeBook::start).thenComparing(LivestockEntity::id))
                 .toList();
         int undated = all.stream()
                 .filter(f -> f.partOf() == null && start(f) == null)
-                .mapToInt(FishEntity::cameCount)
+                .mapToInt(LivestockEntity::cameCount)
                 .sum();
         Map<Long, Boolean> pressed = hindsight.pressed(tanks);
         Map<Long, Integer> places = places(dated);
         Catalogue known = catalogue.get();
         List<Life> lives = new ArrayList<>();
         int unaccounted = 0;
-        for (FishEntity f : dated) {
+        for (LivestockEntity f : dated) {
             Species s = known.find(f.species()).orElse(null);
             if (s == null) {
                 continue;
@@ -112,18 +114,18 @@ public class LifeBook {
     }
 
     /** The day on which its keeper had it; null if nobody has said. */
-    static LocalDate start(FishEntity f) {
+    static LocalDate start(LivestockEntity f) {
         return f.acquiredOn() != null ? f.acquiredOn() : f.cameOn();
     }
 
-    private static Map<Long, Integer> places(List<FishEntity> dated) {
+    private static Map<Long, Integer> places(List<LivestockEntity> dated) {
         Map<Long, Integer> last = new HashMap<>();
         Map<Long, Integer> places = new HashMap<>();
         dated.forEach(f -> places.put(f.id(), last.merge(f.tankId(), 1, Integer::sum)));
         return places;
     }
 
-    private static boolean afterOthers(FishEntity f, DepartureEntity lost, List<FishEntity> dated) {
+    private static boolean afterOthers(LivestockEntity f, DepartureEntity lost, List<LivestockEntity> dated) {
         return dated.stream()
                 .anyMatch(o -> !o.id().equals(f.id())
                         && o.tankId().equals(f.tankId())
@@ -133,7 +135,7 @@ public class LifeBook {
     }
 
     /** @return as many as nobody can account for */
-    private int drafts(FishEntity f, List<DepartureEntity> left, List<MissingEntity> gone, List<Draft> mine) {
+    private int drafts(LivestockEntity f, List<DepartureEntity> left, List<MissingEntity> gone, List<Draft> mine) {
         LocalDate start = start(f);
         int known = 0;
         for (DepartureEntity d : left) {
@@ -148,14 +150,14 @@ public class LifeBook {
             }
             known += m.count();
         }
-        if (f.place() == FishEntity.Place.GONE) {
+        if (f.stage().over()) {
             boolean undone = f.leftOn() == null || days(start, f.leftOn()) == 0;
             for (int i = known; i < f.cameCount() && !undone; i++) {
                 mine.add(new Draft(f, days(start, f.leftOn()), Optional.empty()));
             }
             return 0;
         }
-        int there = f.place() == FishEntity.Place.MISSING ? 0 : f.count();
+        int there = f.stage() == Stage.MISSING ? 0 : f.count();
         for (int i = 0; i < there; i++) {
             mine.add(new Draft(f, days(start, desks.today()), Optional.empty()));
         }

@@ -21,10 +21,10 @@ import pelluna.app.crew.CrewDesk;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -136,14 +136,12 @@ class LossController {
     private List<Who> who(Desk desk, List<Fish> all) {
         List<Who> who = new ArrayList<>();
         for (Fish f : all) {
-            if (f.place() != FishEntity.Place.GONE) {
-                String where = f.place() == FishEntity.Place.MISSING
+            if (!f.gone()) {
+                String where = f.missing()
                         ? "missing"
-                        : f.place() == FishEntity.Place.BOX
+                        : f.boxed()
                                 ? "in the box"
-                                : f.place() == FishEntity.Place.OUT
-                                        ? "out of the tank"
-                                        : f.partOf() == null ? "" : "one of a group";
+                                : f.stage().away() ? "out of the tank" : f.partOf() == null ? "" : "one of a group";
                 who.add(new Who(
                         English.capital(f.label()),
                         Likeness.of(f.species()).draw(72, "w" + f.id()),
@@ -171,16 +169,14 @@ class LossController {
     private Optional<Whom> whom(Desk desk, List<Fish> all, Long number, Long crewNumber, Long stay) {
         if (number != null) {
             Fish f = all.stream().filter(x -> x.id() == number).findFirst().orElseThrow(NoSuchTankException::new);
-            if (f.place() == FishEntity.Place.GONE) {
+            if (f.gone()) {
                 return Optional.empty();
             }
-            FishEntity row = fish.rows(List.of(desk.tank().id())).stream()
+            LivestockEntity row = fish.rows(List.of(desk.tank().id())).stream()
                     .filter(x -> x.id().equals(number))
                     .findFirst()
                     .orElseThrow(NoSuchTankException::new);
-            int away = f.place() == FishEntity.Place.MISSING
-                    ? 0
-                    : losses.missing(desk.tank().id(), number);
+            int away = f.missing() ? 0 : losses.missing(desk.tank().id(), number);
             return Optional.of(new Whom(
                     number,
                     null,

@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.crew.CrewDesk;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 
 /** The ledger as rows of a sheet. */
 @Component
@@ -44,17 +44,17 @@ public class LossSheets {
     }
 
     /** Newest first; what was put right or taken back is left out. */
-    @Transactional
+    @Transactional(readOnly = true)
     public List<List<Object>> rows(long tank) {
         Map<Long, Fish> known = fish.all(tank).stream().collect(Collectors.toMap(Fish::id, f -> f));
-        Map<Long, FishEntity> origin =
-                fish.rows(List.of(tank)).stream().collect(Collectors.toMap(FishEntity::id, f -> f));
+        Map<Long, LivestockEntity> origin =
+                fish.rows(List.of(tank)).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
         List<List<Object>> all = new ArrayList<>();
         for (DepartureEntity d : rows.standing(List.of(tank))) {
             Fish f = known.get(d.fishId());
             CrewDesk.Named c = crews.get(d.crewId());
-            FishEntity from = f == null ? null : origin.get(f.partOf() == null ? f.id() : f.partOf());
+            LivestockEntity from = f == null ? null : origin.get(f.partOf() == null ? f.id() : f.partOf());
             List<Object> row = new ArrayList<>(Arrays.asList(
                     d.onDay(),
                     d.fishId(),

@@ -11,13 +11,14 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.arrivals.Dated;
+import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Clearance;
 import pelluna.core.losses.Sure;
@@ -97,7 +98,7 @@ class LossView {
             Illness illness,
             String sentence) {}
 
-    @Transactional
+    @Transactional(readOnly = true)
     public Page of(Desk desk, long number) {
         long tank = desk.tank().id();
         DepartureEntity d = rows.findByIdAndTankId(number, tank)
@@ -158,7 +159,7 @@ class LossView {
                 .filter(DepartureEntity::lost)
                 .map(DepartureEntity::fishId)
                 .collect(Collectors.toSet());
-        for (FishEntity f : fish.rows(List.of(tank))) {
+        for (LivestockEntity f : fish.rows(List.of(tank))) {
             boolean cameBefore = f.cameOn() == null || !f.cameOn().isAfter(d.onDay());
             boolean stayed = f.leftOn() == null
                     || !f.leftOn()
@@ -166,7 +167,7 @@ class LossView {
                                     dead.contains(f.id())
                                             ? d.onDay()
                                             : d.onDay().minusDays(EXPOSED_DAYS));
-            boolean inTank = f.place() != FishEntity.Place.BOX || f.cameOn() != null;
+            boolean inTank = f.stage() != Stage.BOX || f.cameOn() != null;
             if (f.partOf() == null && !f.id().equals(d.fishId()) && cameBefore && stayed && inTank) {
                 all.stream()
                         .filter(x -> x.id() == f.id())

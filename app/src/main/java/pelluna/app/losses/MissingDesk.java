@@ -8,9 +8,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.fish.Partings;
 import pelluna.app.planning.PlanDesk;
+import pelluna.core.livestock.LifeEvent;
 
 /** Who is missing: a state of its own, that ends in found or lost. */
 @Service
@@ -37,7 +37,7 @@ public class MissingDesk implements Partings {
         Fish f = fish.one(tank, number);
         rows.save(new MissingEntity(tank, number, count, on));
         if (count >= f.count()) {
-            fish.is(tank, number, FishEntity.Place.MISSING);
+            fish.happens(tank, number, LifeEvent.MISSED, on);
         }
     }
 
@@ -46,8 +46,8 @@ public class MissingDesk implements Partings {
     public int found(long tank, long number) {
         Fish f = fish.one(tank, number);
         int some = ends(number, "found");
-        if (f.place() == FishEntity.Place.MISSING) {
-            fish.is(tank, number, FishEntity.Place.TANK);
+        if (f.missing()) {
+            fish.happens(tank, number, LifeEvent.FOUND);
             return 0;
         }
         return some;

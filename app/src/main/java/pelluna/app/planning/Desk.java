@@ -2,9 +2,8 @@ package pelluna.app.planning;
 
 import java.util.List;
 import java.util.Optional;
-import pelluna.app.tank.ResidentEntity;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.tank.TankEntity;
-import pelluna.app.wishes.WishEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -17,25 +16,25 @@ import pelluna.words.Words;
  */
 public record Desk(
         TankEntity tank,
-        List<ResidentEntity> residents,
-        List<WishEntity> wishes,
+        List<LivestockEntity> residents,
+        List<LivestockEntity> wishes,
         Plan plan,
         Assessment assessment,
         Words say,
         Ahead ahead) {
 
     /** The row of a wish. */
-    public WishEntity row(Verdict verdict) {
+    public LivestockEntity row(Verdict verdict) {
         return wish(verdict.wish().id()).orElseThrow();
     }
 
     /** The row of a wish. @param party as the plan names it, 'w17' */
-    public Optional<WishEntity> wish(String party) {
+    public Optional<LivestockEntity> wish(String party) {
         return wishes.stream().filter(w -> party.equals("w" + w.id())).findFirst();
     }
 
     /** The row of a resident. @param party as the plan names it, 'r17' */
-    public Optional<ResidentEntity> resident(String party) {
+    public Optional<LivestockEntity> resident(String party) {
         return residents.stream().filter(r -> party.equals("r" + r.id())).findFirst();
     }
 

@@ -10,16 +10,15 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
 import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.tank.ResidentEntity;
-import pelluna.app.tank.Residents;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankFigures;
 import pelluna.app.tank.Tanks;
 import pelluna.app.water.WaterTestEntity;
 import pelluna.app.water.WaterTests;
-import pelluna.app.wishes.WishEntity;
-import pelluna.app.wishes.Wishes;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Stance;
@@ -38,8 +37,7 @@ import pelluna.words.Words;
 public class PlanDesk {
     private final CurrentKeeper keeper;
     private final Tanks tanks;
-    private final Residents residents;
-    private final Wishes wishes;
+    private final Lives lives;
     private final WaterTests tests;
     private final PlanFiles files;
     private final KeeperCatalogue catalogue;
@@ -50,8 +48,7 @@ public class PlanDesk {
     PlanDesk(
             CurrentKeeper keeper,
             Tanks tanks,
-            Residents residents,
-            Wishes wishes,
+            Lives lives,
             WaterTests tests,
             PlanFiles files,
             KeeperCatalogue catalogue,
@@ -60,8 +57,7 @@ public class PlanDesk {
             Clock clock) {
         this.keeper = keeper;
         this.tanks = tanks;
-        this.residents = residents;
-        this.wishes = wishes;
+        this.lives = lives;
         this.tests = tests;
         this.files = files;
         this.catalogue = catalogue;
@@ -90,12 +86,11 @@ public class PlanDesk {
     @Transactional(readOnly = true)
     public Desk open(long id) {
         TankEntity tank = tank(id);
-        List<ResidentEntity> living = residents.findByTankIdOrderById(id);
-        List<WishEntity> wished = wishes.findByTankIdOrderById(id);
+        PlannedFish fish = lives.planned(id);
         Words say = keeper.get().words();
-        PlanFile file = seen(file(tank, living, wished).tested(tests(id)), id, living);
+        PlanFile file = seen(file(tank, fish).tested(tests(id)), id, fish.residents());
         Assessments.Kept kept = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
-        return new Desk(tank, living, wished, kept.plan(), kept.assessment(), say, kept.ahead());
+        return new Desk(tank, fish.residents(), fish.wishes(), kept.plan(), kept.assessment(), say, kept.ahead());
     }
 
     public LocalDate today() {
@@ -105,12 +100,12 @@ public class PlanDesk {
     /** The plan file of a tank, with what the log knows; every fish has the number of its row. */
     @Transactional(readOnly = true)
     public PlanFile file(long id) {
-        List<ResidentEntity> living = residents.findByTankIdOrderById(id);
-        return seen(file(tank(id), living, wishes.findByTankIdOrderById(id)).tested(tests(id)), id, living);
+        PlannedFish fish = lives.planned(id);
+        return seen(file(tank(id), fish).tested(tests(id)), id, fish.residents());
     }
 
     /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
-    private PlanFile seen(PlanFile file, long id, List<ResidentEntity> living) {
+    private PlanFile seen(PlanFile file, long id, List<LivestockEntity> living) {
         Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(file, today()), living);
         return file.eachResident(f -> seen.containsKey(f.row()) ? f.but(d -> add(d, seen.get(f.row()))) : f);
     }
@@ -144,7 +139,7 @@ public class PlanDesk {
 
     /** @throws PlanProblemsException if a figure of a test is wrong */
     public void checkTest(TankEntity tank, TestFile test) {
-        check(file(tank, List.of(), List.of()).tested(List.of(test)));
+        check(file(tank, PlannedFish.none()).tested(List.of(test)));
     }
 
     /** Logs tests that were checked before. */
@@ -164,7 +159,7 @@ public class PlanDesk {
                 .filter(WaterTestEntity::wantsFeed)
                 .toList();
         if (!open.isEmpty()) {
-            List<Party> living = files.plan(file(tank(id), residents.findByTankIdOrderById(id), List.of()), today())
+            List<Party> living = files.plan(file(tank(id), lives.planned(id)).wishing(List.of()), today())
                     .residents();
             for (WaterTestEntity t : open) {
                 double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
@@ -186,12 +181,12 @@ public class PlanDesk {
     }
 
     /** A plan file from rows, without tests; every fish has the number of its row. */
-    public static PlanFile file(TankEntity tank, List<ResidentEntity> living, List<WishEntity> wished) {
+    public static PlanFile file(TankEntity tank, PlannedFish fish) {
         return PlanFile.of(tank.name(), tank.figures().file())
                 .with(Named.find(Stance.class, tank.stance()).orElse(null))
                 .startingOn(tank.startOn())
-                .living(living.stream().map(ResidentEntity::file).toList())
-                .wishing(wished.stream().map(WishEntity::file).toList());
+                .living(fish.residents().stream().map(LivestockEntity::file).toList())
+                .wishing(fish.wishes().stream().map(LivestockEntity::file).toList());
     }
 
     /**
@@ -212,7 +207,7 @@ public class PlanDesk {
     public Long addWish(long id, Map<String, Object> typed) {
         PlanFile file = roomFor(id, "wishes", typed);
         String name = files.plan(file, today()).wishes().get(0).species().scientificName();
-        return wishes.save(new WishEntity(id, name, file.wishes().get(0))).id();
+        return lives.wish(id, name, file.wishes().get(0)).id();
     }
 
     /** Adds a resident to a tank. @param typed in the fields of a plan file */
@@ -220,21 +215,18 @@ public class PlanDesk {
     public Long addResident(long id, Map<String, Object> typed) {
         PlanFile file = roomFor(id, "residents", typed);
         String name = files.plan(file, today()).residents().get(0).species().scientificName();
-        return residents
-                .save(new ResidentEntity(id, name, file.residents().get(0)))
-                .id();
+        return lives.resident(id, name, file.residents().get(0)).id();
     }
 
     private PlanFile roomFor(long id, String list, Map<String, Object> typed) {
-        int there = wishes.findByTankIdOrderById(id).size()
-                + residents.findByTankIdOrderById(id).size();
+        int there = lives.planned(id).size();
         if (there >= PlanFiles.MOST_FISH) {
             throw new PlanProblemsException(List.of(new Problem(
                     list,
                     there + " residents and wishes",
                     "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
         }
-        return files.typed(file(tank(id), List.of(), List.of()), list, List.of(typed));
+        return files.typed(file(tank(id), PlannedFish.none()), list, List.of(typed));
     }
 
     /** Lays a plan file down as a new tank of this keeper. */
@@ -247,8 +239,8 @@ public class PlanDesk {
         tank.plans(file);
         tanks.saveAndFlush(tank);
         file.tests().forEach(t -> tests.save(new WaterTestEntity(tank.id(), t)));
-        file.residents().forEach(f -> residents.save(new ResidentEntity(tank.id(), accepted(f), f)));
-        file.wishes().forEach(f -> wishes.save(new WishEntity(tank.id(), accepted(f), f)));
+        file.residents().forEach(f -> lives.resident(tank.id(), accepted(f), f));
+        file.wishes().forEach(f -> lives.wish(tank.id(), accepted(f), f));
         return tank;
     }
 

@@ -1,24 +1,15 @@
 package pelluna.app.planning;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.livestock.Lives;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.rows.PlanJson;
-import pelluna.app.tank.ResidentEntity;
-import pelluna.app.tank.Residents;
 import pelluna.app.tank.TankEntity;
-import pelluna.app.tank.TankEntry;
 import pelluna.app.tank.Tanks;
-import pelluna.app.wishes.WishEntity;
-import pelluna.app.wishes.Wishes;
-import pelluna.core.plan.FishFile;
 import pelluna.core.plan.PlanFile;
 
 /**
@@ -32,22 +23,14 @@ public class PlanSteps {
 
     private final PlanDesk desks;
     private final Tanks tanks;
-    private final Residents residents;
-    private final Wishes wishes;
+    private final Lives lives;
     private final KeeperCatalogue catalogue;
     private final PlanStepRows steps;
 
-    PlanSteps(
-            PlanDesk desks,
-            Tanks tanks,
-            Residents residents,
-            Wishes wishes,
-            KeeperCatalogue catalogue,
-            PlanStepRows steps) {
+    PlanSteps(PlanDesk desks, Tanks tanks, Lives lives, KeeperCatalogue catalogue, PlanStepRows steps) {
         this.desks = desks;
         this.tanks = tanks;
-        this.residents = residents;
-        this.wishes = wishes;
+        this.lives = lives;
         this.catalogue = catalogue;
         this.steps = steps;
     }
@@ -104,7 +87,7 @@ public class PlanSteps {
     /** The plan with the number of its row on every fish, without what the log knows of them. */
     @Transactional(readOnly = true)
     public PlanFile numbered(long id) {
-        return PlanDesk.file(desks.tank(id), residents.findByTankIdOrderById(id), wishes.findByTankIdOrderById(id));
+        return PlanDesk.file(desks.tank(id), lives.planned(id));
     }
 
     /** A short mark of a plan, so that a button works only on the plan for which it was made. */
@@ -120,31 +103,10 @@ public class PlanSteps {
         desks.check(plan);
         tank.plans(plan);
         tanks.saveAndFlush(tank);
-        lay(
-                residents,
-                residents.findByTankIdOrderById(id),
+        lives.lay(
+                id,
                 plan.residents(),
-                (name, f) -> new ResidentEntity(id, name, f));
-        lay(wishes, wishes.findByTankIdOrderById(id), plan.wishes(), (name, f) -> new WishEntity(id, name, f));
-    }
-
-    private <E extends TankEntry> void lay(
-            JpaRepository<E, Long> rows, List<E> there, List<FishFile> wanted, BiFunction<String, FishFile, E> fresh) {
-        List<E> left = new ArrayList<>(there);
-        for (FishFile fish : wanted) {
-            String name = catalogue.get().find(fish.species()).orElseThrow().scientificName();
-            there.stream()
-                    .filter(e -> Objects.equals(e.id(), fish.row()))
-                    .findFirst()
-                    .ifPresentOrElse(
-                            e -> {
-                                e.become(name, fish);
-                                rows.save(e);
-                                left.remove(e);
-                            },
-                            () -> rows.save(fresh.apply(name, fish)));
-        }
-        rows.deleteAll(left);
-        rows.flush();
+                plan.wishes(),
+                species -> catalogue.get().find(species).orElseThrow().scientificName());
     }
 }

@@ -22,6 +22,7 @@ public final class WishComes {
                     d.leavesOn = came.leavesOn();
                     d.leavesWhy = came.leavesWhy();
                     d.since = on;
+                    d.row = came.row();
                 }));
     }
 }

@@ -11,6 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.Origin;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.ownword.KeeperCatalogue;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
@@ -21,6 +23,8 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
 import pelluna.core.introduction.QuarantineClock;
 import pelluna.core.introduction.SamePlace;
+import pelluna.core.livestock.LifeEvent;
+import pelluna.core.livestock.Stage;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SalinityRamp;
@@ -32,6 +36,7 @@ public class QuarantineDesk {
     private final PlanDesk desks;
     private final ComesIn comesIn;
     private final FishDesk fish;
+    private final Lives lives;
     private final KeeperCatalogue catalogue;
     private final StayRows stays;
     private final CheckRows checks;
@@ -40,12 +45,14 @@ public class QuarantineDesk {
             PlanDesk desks,
             ComesIn comesIn,
             FishDesk fish,
+            Lives lives,
             KeeperCatalogue catalogue,
             StayRows stays,
             CheckRows checks) {
         this.desks = desks;
         this.comesIn = comesIn;
         this.fish = fish;
+        this.lives = lives;
         this.catalogue = catalogue;
         this.stays = stays;
         this.checks = checks;
@@ -209,15 +216,10 @@ public class QuarantineDesk {
                 .filter(w -> w.id().equals(fish))
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
+        LivestockEntity wish = desk.wish(p.id()).orElseThrow();
         stays.save(new StayEntity(
-                tank,
-                p.species().scientificName(),
-                p.count(),
-                place,
-                schoolFor(desk, p),
-                on,
-                salinity,
-                desk.wish(p.id()).orElseThrow().id()));
+                tank, p.species().scientificName(), p.count(), place, schoolFor(desk, p), on, salinity, wish.id()));
+        lives.happens(wish, LifeEvent.QUARANTINED, on);
     }
 
     private static QuarantineSchool schoolFor(Desk desk, Party p) {
@@ -267,8 +269,8 @@ public class QuarantineDesk {
         StayEntity row = stay(tank, stay);
         row.ends(desks.today(), "into the tank on " + Measures.date(desks.today()));
         if (desks.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
-            comesIn.comes(
-                    tank, row.wishId(), null, Optional.of(new Origin(row.beganOn(), row.school())), desks.today());
+            comesIn.begins(tank, row.wishId(), Optional.of(new Origin(row.beganOn(), row.school())), false);
+            comesIn.comes(tank, row.wishId());
         }
     }
 
@@ -294,6 +296,7 @@ public class QuarantineDesk {
         Staying s = staying(tank, stay);
         if (count >= row.count()) {
             row.ends(desks.today(), "died in quarantine on " + Measures.date(desks.today()));
+            noLonger(tank, row);
         } else {
             row.fewer(count);
         }
@@ -307,7 +310,17 @@ public class QuarantineDesk {
 
     @Transactional
     void end(long tank, long stay, String how) {
-        stay(tank, stay).ends(desks.today(), how);
+        StayEntity row = stay(tank, stay);
+        row.ends(desks.today(), how);
+        noLonger(tank, row);
+    }
+
+    /** Whoever was in quarantine, and came no further, is a wish as before. */
+    private void noLonger(long tank, StayEntity stay) {
+        Optional.ofNullable(stay.wishId())
+                .flatMap(wish -> lives.one(tank, wish))
+                .filter(wish -> wish.stage() == Stage.QUARANTINE)
+                .ifPresent(wish -> lives.happens(wish, LifeEvent.QUARANTINE_ENDED, desks.today()));
     }
 
     private StayEntity stay(long tank, long stay) {

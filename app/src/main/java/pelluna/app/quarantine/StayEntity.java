@@ -25,7 +25,7 @@ class StayEntity extends Row {
 
     private double salinity;
 
-    @Column(name = "wish_id")
+    @Column(name = "livestock_id")
     private Long wishId;
 
     @Column(name = "ended_on")

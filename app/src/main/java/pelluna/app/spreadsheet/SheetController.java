@@ -5,7 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -31,6 +30,7 @@ import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.probe.ReadingSheets;
 import pelluna.app.shell.Shells;
+import pelluna.core.livestock.Stage;
 import pelluna.core.plan.TestFile;
 
 /** The log in and out as spreadsheets. */
@@ -132,7 +132,7 @@ class SheetController {
                                         f.count(),
                                         f.name(),
                                         f.role(),
-                                        f.place().name().toLowerCase(Locale.ROOT),
+                                        where(f.stage()),
                                         f.cameOn()))
                                 .toList());
             case "measures" -> measures(id);
@@ -202,5 +202,17 @@ class SheetController {
             row.add(cell);
         }
         return row;
+    }
+
+    /** Words of the sheet of fish, which others read. */
+    private static String where(Stage stage) {
+        return switch (stage) {
+            case DISPLAY -> "tank";
+            case BOX, BACK_IN_BOX -> "box";
+            case TIME_OUT, APART -> "out";
+            case MISSING -> "missing";
+            case WISHED, QUARANTINE -> "wished";
+            case DROPPED, GONE -> "gone";
+        };
     }
 }

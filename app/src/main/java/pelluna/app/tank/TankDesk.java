@@ -10,9 +10,12 @@ import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
 import pelluna.app.exchange.Problem;
 import pelluna.app.limits.Days;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
-import pelluna.app.wishes.Wishes;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.PlanFile;
 import pelluna.words.Words;
 
@@ -23,15 +26,13 @@ import pelluna.words.Words;
 @Service
 class TankDesk {
     private final Tanks tanks;
-    private final Residents residents;
-    private final Wishes wishes;
+    private final Lives lives;
     private final PlanDesk desks;
     private final PlanFiles files;
 
-    TankDesk(Tanks tanks, Residents residents, Wishes wishes, PlanDesk desks, PlanFiles files) {
+    TankDesk(Tanks tanks, Lives lives, PlanDesk desks, PlanFiles files) {
         this.tanks = tanks;
-        this.residents = residents;
-        this.wishes = wishes;
+        this.lives = lives;
         this.desks = desks;
         this.files = files;
     }
@@ -102,8 +103,7 @@ class TankDesk {
                     "scape",
                     DrawnReef.following(tank.figures().scape, tank.figures().flat(), flat));
         }
-        PlanFile plan = PlanDesk.file(
-                tank, residents.findByTankIdOrderById(tank.id()), wishes.findByTankIdOrderById(tank.id()));
+        PlanFile plan = PlanDesk.file(tank, lives.planned(tank.id()));
         PlanFile typed = files.typed(plan, "tank", TankFigures.nested(flat));
         desks.check(typed);
         tank.measures(TankFigures.of(typed.tank()));
@@ -125,7 +125,7 @@ class TankDesk {
     @Transactional
     void rename(long id, String name) {
         TankEntity tank = desks.tank(id);
-        desks.check(PlanDesk.file(tank, List.of(), List.of()).named(name.trim()));
+        desks.check(PlanDesk.file(tank, PlannedFish.none()).named(name.trim()));
         tank.rename(name.trim());
         tanks.save(tank);
     }
@@ -133,7 +133,7 @@ class TankDesk {
     @Transactional
     void stance(long id, String stance) {
         TankEntity tank = desks.tank(id);
-        files.typed(PlanDesk.file(tank, List.of(), List.of()), "stance", stance);
+        files.typed(PlanDesk.file(tank, PlannedFish.none()), "stance", stance);
         tank.takeStance(stance);
         tanks.save(tank);
     }
@@ -141,7 +141,7 @@ class TankDesk {
     @Transactional
     void startOn(long id, String day) {
         TankEntity tank = desks.tank(id);
-        PlanFile plan = PlanDesk.file(tank, residents.findByTankIdOrderById(id), List.of());
+        PlanFile plan = PlanDesk.file(tank, lives.planned(id)).wishing(List.of());
         files.plan(files.typed(plan, "startOn", day.isBlank() ? null : day), desks.today());
         tank.startsOn(day.isBlank() ? null : Days.planned("startOn", day, desks.today()));
         tanks.save(tank);
@@ -150,7 +150,10 @@ class TankDesk {
     @Transactional
     void takeOut(long id, long resident) {
         desks.remembersFeed(id);
-        residents.delete(residents.findByIdAndTankId(resident, id).orElseThrow(NoSuchTankException::new));
+        LivestockEntity life = lives.one(desks.tank(id).id(), resident)
+                .filter(l -> l.partOf() == null && l.stage().resident())
+                .orElseThrow(NoSuchTankException::new);
+        lives.happens(life, LifeEvent.TAKEN_OFF, desks.today());
     }
 
     @Transactional

@@ -275,7 +275,7 @@ class DoList {
     /** Of the plan: buying, the box, release, leaving. */
     private void planned(Desk desk, List<BringingDesk.Coming> coming, String base, List<Item> items) {
         Set<String> begun = new HashSet<>();
-        coming.forEach(c -> begun.add("w" + c.fish().wishId()));
+        coming.forEach(c -> begun.add("w" + c.fish().id()));
         LocalDate today = desks.today();
         for (Diary d : Diary.of(desk)) {
             String kind = d.key().substring(0, d.key().indexOf('-'));

@@ -9,7 +9,6 @@ import org.springframework.stereotype.Component;
 import pelluna.app.behaviour.BehaviourDesk;
 import pelluna.app.bringing.BringingDesk;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.health.HealthDesk;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.RateChange;
@@ -58,7 +57,7 @@ class WatchList {
                 .filter(m -> m.step().atLeast(Step.CHOP))
                 .forEach(m -> items.add(mind("sign-", m, base)));
         there.stream()
-                .filter(f -> f.place() == FishEntity.Place.MISSING)
+                .filter(Fish::missing)
                 .forEach(f -> items.add(Item.of(
                         "missing-" + f.id(),
                         "",

@@ -7,9 +7,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.exchange.PlanFiles;
 import pelluna.app.exchange.PlanProblemsException;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.EntryForm;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.Risk;
@@ -23,17 +27,17 @@ class WishDesk {
     private static final List<String> FIELDS = List.of("count", "lengthCm", "want", "captiveBred");
 
     private final PlanDesk desks;
-    private final Wishes wishes;
+    private final Lives lives;
     private final PlanFiles files;
 
-    WishDesk(PlanDesk desks, Wishes wishes, PlanFiles files) {
+    WishDesk(PlanDesk desks, Lives lives, PlanFiles files) {
         this.desks = desks;
-        this.wishes = wishes;
+        this.lives = lives;
         this.files = files;
     }
 
     /** The fields of a wish as the keeper reads and types them. */
-    static Map<String, String> shown(WishEntity row, Words say) {
+    static Map<String, String> shown(LivestockEntity row, Words say) {
         FishFile wish = row.file();
         Double cm = wish.lengthCm();
         Map<String, String> shown = new LinkedHashMap<>();
@@ -50,7 +54,7 @@ class WishDesk {
     @Transactional
     Map<String, String> change(long tank, long wish, Map<String, String> form, Words say) {
         desks.tank(tank);
-        WishEntity row = wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new);
+        LivestockEntity row = wish(tank, wish);
         Map<String, String> now = shown(row, say);
         Map<String, String> refused = new LinkedHashMap<>();
         Map<String, String> merged = new LinkedHashMap<>(now);
@@ -76,12 +80,11 @@ class WishDesk {
         if (entry.errors().isEmpty()) {
             try {
                 PlanFile typed = files.typed(
-                        PlanDesk.file(desks.tank(tank), List.of(), List.of()), "wishes", List.of(entry.tree()));
+                        PlanDesk.file(desks.tank(tank), PlannedFish.none()), "wishes", List.of(entry.tree()));
                 boolean sameLength = merged.get("lengthCm").equals(now.get("lengthCm"));
                 FishFile after = changed(before, typed.wishes().get(0), sameLength);
                 desks.check(typed.wishing(List.of(after)));
-                row.take(after);
-                wishes.saveAndFlush(row);
+                lives.wishes(row, after);
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
                 refused.putAll(entry.errors());
@@ -104,14 +107,19 @@ class WishDesk {
     @Transactional
     void risk(long tank, long wish, Risk how) {
         desks.tank(tank);
-        WishEntity row = wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new);
-        row.take(row.file().but(d -> d.risk = how));
-        wishes.saveAndFlush(row);
+        LivestockEntity row = wish(tank, wish);
+        lives.wishes(row, row.file().but(d -> d.risk = how));
     }
 
     @Transactional
     void remove(long tank, long wish) {
         desks.tank(tank);
-        wishes.delete(wishes.findByIdAndTankId(wish, tank).orElseThrow(NoSuchTankException::new));
+        lives.happens(wish(tank, wish), LifeEvent.TAKEN_OFF, desks.today());
+    }
+
+    private LivestockEntity wish(long tank, long wish) {
+        return lives.one(tank, wish)
+                .filter(l -> l.partOf() == null && l.stage().wish())
+                .orElseThrow(NoSuchTankException::new);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.planning.Desk;
 import pelluna.core.arrivals.BestSet;
 import pelluna.core.plan.Party;
@@ -23,7 +24,7 @@ import pelluna.words.Words;
  */
 record WishView(
         Long id,
-        WishEntity row,
+        LivestockEntity row,
         Verdict verdict,
         boolean taken,
         Optional<Mesh> stoppedOn,
@@ -33,7 +34,7 @@ record WishView(
 
     static WishView of(Desk desk, Verdict v) {
         Party wish = v.wish();
-        WishEntity row = desk.row(v);
+        LivestockEntity row = desk.row(v);
         BestSet best = desk.assessment().bestSet();
         boolean taken = best.take().contains(wish);
         BestSet.Leaving leaving = best.leave().get(wish);

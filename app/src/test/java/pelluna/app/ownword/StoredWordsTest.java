@@ -150,6 +150,6 @@ class StoredWordsTest {
         assertThat(Pelluna.post("/tanks/" + tank + "/exchange", Map.of("text", plan))
                         .body())
                 .contains("Golden gramma");
-        rows().update("delete from wish where species = 'Gramma dejongi'");
+        rows().update("delete from livestock where species = 'Gramma dejongi'");
     }
 }

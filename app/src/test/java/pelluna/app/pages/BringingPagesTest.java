@@ -13,7 +13,6 @@ import pelluna.app.bringing.BringingDesk;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanDesk;
@@ -24,6 +23,7 @@ import pelluna.core.behaviour.Stretch;
 import pelluna.core.introduction.GateReason;
 import pelluna.core.introduction.Measure;
 import pelluna.core.introduction.Method;
+import pelluna.core.livestock.Stage;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -83,7 +83,7 @@ class BringingPagesTest {
     @Test
     void fromTheBoxThroughTheGateIntoTheTank() {
         long way = box();
-        assertThat(gramma().place()).isEqualTo(FishEntity.Place.BOX);
+        assertThat(gramma().stage()).isEqualTo(Stage.BOX);
         assertThat(tank.page("/log/bringing"))
                 .contains("In the box for")
                 .contains("Three watches more")
@@ -91,7 +91,7 @@ class BringingPagesTest {
                 .contains("It suits the fish and the tank.");
         assertThat(tank.page("/log")).contains("in the box").contains("struck at the box of");
         tank.post("/log/bringing/" + way + "/release", Map.of());
-        assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents())
                 .as("the wish came true")
                 .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
@@ -145,7 +145,7 @@ class BringingPagesTest {
     void calledOffItsWishStays() {
         long way = box();
         tank.post("/log/bringing/" + way + "/off", Map.of("how", "would not eat"));
-        assertThat(gramma().place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(gramma().stage()).isEqualTo(Stage.WISHED);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(tank.page("/log/bringing")).contains("would not eat").contains("Comes next");
     }
@@ -243,8 +243,8 @@ class BringingPagesTest {
                         .filter(f -> f.id() == tank.boss())
                         .findFirst()
                         .orElseThrow()
-                        .place())
-                .isEqualTo(FishEntity.Place.OUT);
+                        .stage())
+                .isEqualTo(Stage.TIME_OUT);
         assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
         assertThat(tank.page("/log/fish/" + tank.boss()))
                 .contains("Out of the tank for a while.")
@@ -255,8 +255,8 @@ class BringingPagesTest {
                         .filter(f -> f.id() == tank.boss())
                         .findFirst()
                         .orElseThrow()
-                        .place())
-                .isEqualTo(FishEntity.Place.TANK);
+                        .stage())
+                .isEqualTo(Stage.DISPLAY);
         assertThat(tank.post(
                                 "/log/measures",
                                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", ""))
@@ -335,7 +335,7 @@ class BringingPagesTest {
         String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\"\\s+value=\"([^\"]+)\".*", "$1");
         tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "of", mark));
         assertThat(gramma().id()).isEqualTo(id);
-        assertThat(gramma().place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
         assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
                 .hasSize(1);
         assertThat(coming().get(0).inTheBox()).isFalse();
@@ -361,7 +361,7 @@ class BringingPagesTest {
         assertThat(tank.fish())
                 .filteredOn(f -> f.id() == tank.wrasse())
                 .singleElement()
-                .satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
+                .satisfies(f -> assertThat(f.stage()).isEqualTo(Stage.DISPLAY));
     }
 
     @Test

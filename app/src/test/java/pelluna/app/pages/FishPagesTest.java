@@ -14,7 +14,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.Ledger;
 import pelluna.app.planning.Desk;
@@ -23,6 +22,7 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.introduction.Measure;
+import pelluna.core.livestock.Stage;
 
 /** Individuals and groups: names, roles, lengths, pictures, counting, missing and found. */
 class FishPagesTest {
@@ -113,10 +113,10 @@ class FishPagesTest {
     void missingIsAStateOfItsOwnThatEndsWhenItIsSeen() {
         long wrasse = tank.wrasse();
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.MISSING);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.MISSING);
         assertThat(tank.page("/today")).contains("is missing");
         tank.act("seen", wrasse, null, Instant.now(), "s");
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
     }
 
     @Test
@@ -124,7 +124,7 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         tank.act("eats", wrasse, null, Instant.now(), "h");
         tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
         assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
         assertThat(tank.page("/log/fish")).contains("No longer here");
@@ -135,7 +135,7 @@ class FishPagesTest {
                                 .elsewhere(List.of(tank.id))
                                 .get(0)
                                 .id());
-        assertThat(fish(wrasse).place()).as("the same fish again").isEqualTo(FishEntity.Place.TANK);
+        assertThat(fish(wrasse).stage()).as("the same fish again").isEqualTo(Stage.DISPLAY);
         assertThat(tank.fish()).hasSize(4);
     }
 
@@ -246,7 +246,7 @@ class FishPagesTest {
         assertThat(tank.fish())
                 .filteredOn(f -> f.name().equals("the large one"))
                 .singleElement()
-                .satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.GONE));
+                .satisfies(f -> assertThat(f.stage()).isEqualTo(Stage.DROPPED));
         Pelluna.bean(Ledger.class)
                 .takeBack(
                         tank.id,
@@ -257,7 +257,7 @@ class FishPagesTest {
         assertThat(tank.fish())
                 .filteredOn(f -> f.name().equals("the large one"))
                 .singleElement()
-                .satisfies(f -> assertThat(f.place()).isEqualTo(FishEntity.Place.TANK));
+                .satisfies(f -> assertThat(f.stage()).isEqualTo(Stage.DISPLAY));
     }
 
     @Test
@@ -267,7 +267,7 @@ class FishPagesTest {
                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
         Pelluna.bean(PlanSteps.class).change(tank.id, "taken off", plan -> plan.withoutResident(0));
-        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(boss).stage()).isEqualTo(Stage.DROPPED);
         assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
     }
 

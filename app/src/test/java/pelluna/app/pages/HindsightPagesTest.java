@@ -37,8 +37,9 @@ class HindsightPagesTest {
     private long comes(String species) {
         Pelluna.post(tank.at("/wishes"), Map.of("species", species, "want", "4"));
         Desk desk = Pelluna.bean(PlanDesk.class).open(tank.id);
-        return Pelluna.bean(ComesIn.class)
-                .comes(tank.id, desk.wishes().get(desk.wishes().size() - 1).id(), null);
+        long fish = desk.wishes().get(desk.wishes().size() - 1).id();
+        Pelluna.bean(ComesIn.class).comes(tank.id, fish);
+        return fish;
     }
 
     private long loss(long fish, String cause, Map<String, String> more) {

@@ -20,7 +20,6 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
-import pelluna.app.fish.FishEntity;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
@@ -31,6 +30,7 @@ import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
@@ -95,7 +95,7 @@ class LossesPagesTest {
         assertThat(page)
                 .contains("Jumped, saw it", "on the floor behind the stand", "35.50", "What changes now")
                 .contains("It was not asked before this fish came.");
-        assertThat(fish(tank.wrasse()).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(tank.wrasse()).stage()).isEqualTo(Stage.GONE);
         assertThat(residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"))
                 .hasSize(3);
@@ -123,11 +123,11 @@ class LossesPagesTest {
                 .body();
         assertThat(page).contains("3 × pyjama cardinal", "Illness, likely");
         assertThat(fish(shoal).count()).isEqualTo(1);
-        assertThat(fish(shoal).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(fish(shoal).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(residents().get(3).count()).isEqualTo(1);
         assertThat(lost(shoal, Map.of("count", "2")).body()).contains("There is only one.");
         lost(shoal, Map.of("count", "1"));
-        assertThat(fish(shoal).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(shoal).stage()).isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(3);
     }
 
@@ -142,7 +142,7 @@ class LossesPagesTest {
                 .id();
         String page = lost(large, Map.of("cause", "old-age")).body();
         assertThat(page).contains("One of the pair is left", "younger and clearly smaller");
-        assertThat(fish(large).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(large).stage()).isEqualTo(Stage.GONE);
         assertThat(fish(pair).count()).isEqualTo(1);
         assertThat(residents().get(2).count()).isEqualTo(1);
     }
@@ -209,11 +209,11 @@ class LossesPagesTest {
         assertThat(tank.page("/losses")).as("missing is no loss").contains("none lost so far");
         assertThat(tank.page("/today")).contains("Found, or given up");
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(tank.page("/losses")).doesNotContain("is missing: not seen");
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         lost(wrasse, Map.of("cause", "unknown"));
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
         assertThat(tank.page("/losses")).doesNotContain("is missing: not seen").contains("One lost so far");
         assertThat(residents()).hasSize(3);
     }
@@ -270,7 +270,7 @@ class LossesPagesTest {
         lost(wrasse, Map.of());
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(deaths()).isEmpty();
-        assertThat(fish(wrasse).place()).isEqualTo(FishEntity.Place.TANK);
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(residents())
                 .extracting(p -> p.species().scientificName())
                 .containsExactlyInAnyOrderElementsOf(
@@ -565,7 +565,7 @@ class LossesPagesTest {
         assertThat(tank.page("/today")).doesNotContain("Watch the box of");
         assertThat(tank.page("/log")).contains("What was seen");
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
-        assertThat(fish(gramma).place()).as("in the box again").isEqualTo(FishEntity.Place.BOX);
+        assertThat(fish(gramma).stage()).as("in the box again").isEqualTo(Stage.BOX);
         assertThat(Pelluna.bean(BringingDesk.class)
                         .coming(Pelluna.bean(PlanDesk.class).open(tank.id)))
                 .singleElement()
@@ -578,9 +578,9 @@ class LossesPagesTest {
                 "/log/measures",
                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
-        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.OUT);
+        assertThat(fish(boss).stage()).isEqualTo(Stage.TIME_OUT);
         lost(boss, Map.of("cause", "jumped"));
-        assertThat(fish(boss).place()).isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(boss).stage()).isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(3);
         assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse()))
                 .singleElement()
@@ -633,7 +633,7 @@ class LossesPagesTest {
         assertThat(tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of())
                         .body())
                 .contains("Eight fish, none lost so far.");
-        assertThat(fish(number).place()).as("it does not swim here").isEqualTo(FishEntity.Place.GONE);
+        assertThat(fish(number).stage()).as("it does not swim here").isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(4);
         firefish.put("count", "300");
         assertThat(tank.post("/losses/before", firefish).body()).contains("From 1 to 200 at once.");

@@ -120,7 +120,7 @@ class OwnRiskPagesTest {
     @Test
     void hindsightCountsItAsWarnedAndDone() {
         take("box-and-gate");
-        Pelluna.bean(ComesIn.class).comes(tank, desk().wishes().get(0).id(), null);
+        Pelluna.bean(ComesIn.class).comes(tank, desk().wishes().get(0).id());
         assertThat(page("/losses/hindsight?scope=tank"))
                 .contains("Warned, and done: 1", "Either purple tang of yours would press it", "Nothing of it so far");
     }

@@ -21,6 +21,7 @@ import pelluna.app.losses.Told;
 import pelluna.app.testing.CountedQueries;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Sure;
 
@@ -90,7 +91,7 @@ class QueriesTest {
         for (int i = 0; i < lost; i++) {
             LocalDate left = TODAY.minusDays(10 + i);
             long fish = Pelluna.bean(FishDesk.class)
-                    .remembered(tank, "Gramma loreto", 1, left.minusDays(5 + i), left, "lost on a day");
+                    .remembered(tank, "Gramma loreto", 1, left.minusDays(5 + i), LifeEvent.LOST, left);
             Pelluna.bean(Ledger.class)
                     .remember(
                             tank,

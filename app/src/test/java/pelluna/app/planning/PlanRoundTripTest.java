@@ -14,14 +14,14 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
 import pelluna.app.rows.FishText;
 import pelluna.app.rows.PlanJson;
 import pelluna.app.rows.PlanText;
-import pelluna.app.tank.ResidentEntity;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankFigures;
 import pelluna.app.water.WaterTestEntity;
-import pelluna.app.wishes.WishEntity;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.FishFile.LengthFile;
 import pelluna.core.plan.PlanFile;
@@ -106,8 +106,9 @@ class PlanRoundTripTest {
                 d.lengths = oneADay(any.lengths());
                 d.row = null;
             });
-            assertThat(new ResidentEntity(1L, "Gramma loreto", said).file()).isEqualTo(living(said));
-            assertThat(new WishEntity(1L, "Gramma loreto", said).file()).isEqualTo(wished(said));
+            assertThat(LivestockEntity.resident(1L, "Gramma loreto", said).file())
+                    .isEqualTo(living(said));
+            assertThat(LivestockEntity.wish(1L, "Gramma loreto", said).file()).isEqualTo(wished(said));
             TestFile test = (TestFile) record(TestFile.class);
             if (test.on() != null) {
                 assertThat(new WaterTestEntity(1L, test).file()).isEqualTo(test);
@@ -122,7 +123,7 @@ class PlanRoundTripTest {
             if (plan.tank() != null && plan.stance() != null) {
                 TankEntity row = new TankEntity(1L, plan.name(), new TankFigures());
                 row.plans(plan.with(whole(plan.tank())));
-                assertThat(PlanDesk.file(row, List.of(), List.of()))
+                assertThat(PlanDesk.file(row, PlannedFish.none()))
                         .isEqualTo(plan.with(whole(plan.tank()))
                                 .living(List.of())
                                 .wishing(List.of())

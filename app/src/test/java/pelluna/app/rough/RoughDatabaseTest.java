@@ -8,37 +8,29 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.Arrays;
-import java.util.UUID;
 import javax.imageio.ImageIO;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.migration.JavaMigration;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.SpareDatabase;
 
 /**
  * Rows of the last release that broke pages are mended when it is brought over, none is lost, and such rows cannot
  * come again.
  */
 class RoughDatabaseTest {
-    private String name;
-    private String url;
+    private SpareDatabase old;
 
     @BeforeEach
     void aDatabaseOfTheLastRelease() throws SQLException {
-        name = "old_" + UUID.randomUUID().toString().replace("-", "");
-        url = System.getenv("PELLUNA_TEST_DB_URL").replaceFirst("/[^/]*$", "/" + name);
-        at(System.getenv("PELLUNA_TEST_DB_URL"), "create database " + name);
-        flyway().target("7").load().migrate();
-        at(
-                url,
+        old = new SpareDatabase();
+        old.to("7");
+        old.run(
                 "insert into keeper (name) values ('local')",
                 "insert into tank (keeper_id, name) values (1, 'Old')",
                 "insert into fish (tank_id, species) values (1, 'Gramma loreto'), (1, 'Ecsenius midas')");
@@ -46,86 +38,52 @@ class RoughDatabaseTest {
 
     @AfterEach
     void drop() throws SQLException {
-        at(System.getenv("PELLUNA_TEST_DB_URL"), "drop database " + name);
-    }
-
-    private org.flywaydb.core.api.configuration.FluentConfiguration flyway() {
-        return Flyway.configure().dataSource(url, "pelluna", password()).locations("classpath:db/migration");
-    }
-
-    private void bringOver() {
-        flyway().javaMigrations(Pelluna.bean(JavaMigration.class)).load().migrate();
-    }
-
-    private static String password() {
-        return System.getenv("PELLUNA_TEST_DB_PASSWORD");
-    }
-
-    private static void at(String url, String... statements) throws SQLException {
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
-                Statement s = c.createStatement()) {
-            for (String sql : statements) {
-                s.execute(sql);
-            }
-        }
-    }
-
-    private String asked(String sql) throws SQLException {
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
-                Statement s = c.createStatement();
-                var row = s.executeQuery(sql)) {
-            row.next();
-            return row.getString(1);
-        }
+        old.close();
     }
 
     @Test
     void aPlaceWithOneShareIsNoPlace() throws SQLException {
-        at(
-                url,
+        old.run(
                 "insert into log_entry (tank_id, at, doing, fish_id, x) values (1, now(), 'eats', 1, 0.5)",
                 "insert into log_entry (tank_id, at, doing, fish_id, x, y) values (1, now(), 'eats', 1, 0.5, 0.5)");
-        bringOver();
-        assertThat(asked("select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) "
+        old.toNow();
+        assertThat(old.asked("select string_agg(coalesce(x::text, '-') || coalesce(y::text, '-'), ',' order by id) "
                         + "from log_entry"))
                 .isEqualTo("--,0.50.5");
-        assertThatThrownBy(() -> at(
-                        url,
+        assertThatThrownBy(() -> old.run(
                         "insert into log_entry (tank_id, at, doing, fish_id, y) values (1, now(), 'eats', 1, 0.5)"))
                 .hasMessageContaining("log_entry_place");
     }
 
     @Test
     void anIncidentOfTheYearOneStandsOnTheFirstDayThatCanBeAndKeepsItsOwn() throws SQLException {
-        at(
-                url,
-                "insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', "
-                        + "'crash', "
-                        + "'0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
-        bringOver();
-        assertThat(asked("select on_day || ' ' || from_day || ' ' || until_day || ' ' || what from incident"))
+        old.run("insert into incident (tank_id, title, kind, on_day, from_day, until_day, what) values (1, 'A crash', "
+                + "'crash', "
+                + "'0001-01-01', '0001-01-01', '0001-01-02', 'Cold.')");
+        old.toNow();
+        assertThat(old.asked("select on_day || ' ' || from_day || ' ' || until_day || ' ' || what from incident"))
                 .isEqualTo("1990-01-01 1990-01-01 1990-01-01 Cold. (Written down with the day 0001-01-01.)");
     }
 
     @Test
     void ofTwoSandboxesTheNewestStaysAndTheOtherIsATank() throws SQLException {
-        at(
-                url,
-                "insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), "
-                        + "(1, 'What if: "
-                        + "Old', 1, '{}')");
-        bringOver();
-        assertThat(asked("select string_agg(id || ':' || coalesce(sandbox_of::text, '-'), ' ' order by id) from tank"))
+        old.run("insert into tank (keeper_id, name, sandbox_of, sandbox_base) values (1, 'What if: Old', 1, '{}'), "
+                + "(1, 'What if: "
+                + "Old', 1, '{}')");
+        old.toNow();
+        assertThat(old.asked(
+                        "select string_agg(id || ':' || coalesce(sandbox_of::text, '-'), ' ' order by id) from tank"))
                 .isEqualTo("1:- 2:- 3:1");
-        assertThatThrownBy(() -> at(url, "insert into tank (keeper_id, name, sandbox_of) values (1, 'Once more', 1)"))
+        assertThatThrownBy(() -> old.run("insert into tank (keeper_id, name, sandbox_of) values (1, 'Once more', 1)"))
                 .hasMessageContaining("tank_sandbox");
     }
 
     @Test
     void figuresThatAreNoneBecomeUnknown() throws SQLException {
-        at(url, "update tank set rock_kg = 'NaN', length_cm = 'Infinity', width_cm = 50");
-        bringOver();
-        assertThat(asked("select coalesce(rock_kg::text, '-') || coalesce(length_cm::text, '-') || width_cm from tank"))
+        old.run("update tank set rock_kg = 'NaN', length_cm = 'Infinity', width_cm = 50");
+        old.toNow();
+        assertThat(old.asked(
+                        "select coalesce(rock_kg::text, '-') || coalesce(length_cm::text, '-') || width_cm from tank"))
                 .isEqualTo("--50");
     }
 
@@ -134,14 +92,14 @@ class RoughDatabaseTest {
             strings = {
                 "update tank set rock_kg = 'NaN'",
                 "update tank set length_cm = 'Infinity'",
-                "update fish set came_on = '0026-03-01'",
-                "update fish set left_on = '9999-12-31'",
+                "update livestock set came_on = '0026-03-01'",
+                "update livestock set left_on = '9999-12-31'",
                 "update log_entry set at = '0001-01-01'"
             })
     void suchRowsCannotComeAgain(String sql) throws SQLException {
-        at(url, "insert into log_entry (tank_id, at, doing, fish_id) values (1, now(), 'eats', 1)");
-        bringOver();
-        assertThatThrownBy(() -> at(url, sql))
+        old.run("insert into log_entry (tank_id, at, doing, fish_id) values (1, now(), 'eats', 1)");
+        old.toNow();
+        assertThatThrownBy(() -> old.run(sql))
                 .isInstanceOf(SQLException.class)
                 .hasMessageContaining("check constraint");
     }
@@ -151,7 +109,7 @@ class RoughDatabaseTest {
         byte[] lying = ExifPicture.lying();
         assertThat(new String(lying, java.nio.charset.StandardCharsets.ISO_8859_1))
                 .contains("Exif", "GPS-MARK");
-        try (Connection c = DriverManager.getConnection(url, "pelluna", password());
+        try (Connection c = old.connect();
                 var insert = c.prepareStatement(
                         "insert into picture (tank_id, bytes, type) values (1, ?, 'image/jpeg'), (1, ?, "
                                 + "'image/png')")) {
@@ -159,14 +117,15 @@ class RoughDatabaseTest {
             insert.setBytes(2, new byte[] {1, 2, 3});
             insert.execute();
         }
-        bringOver();
-        byte[] kept = java.util.HexFormat.of().parseHex(asked("select encode(bytes, 'hex') from picture where id = 1"));
+        old.toNow();
+        byte[] kept =
+                java.util.HexFormat.of().parseHex(old.asked("select encode(bytes, 'hex') from picture where id = 1"));
         BufferedImage upright = ImageIO.read(new ByteArrayInputStream(kept));
         assertThat(upright.getWidth()).isEqualTo(20);
         assertThat(upright.getHeight()).isEqualTo(40);
         assertThat(new String(kept, java.nio.charset.StandardCharsets.ISO_8859_1))
                 .doesNotContain("Exif", "GPS-MARK");
-        assertThat(asked("select encode(bytes, 'hex') from picture where id = 2"))
+        assertThat(old.asked("select encode(bytes, 'hex') from picture where id = 2"))
                 .as("what cannot be read stays")
                 .isEqualTo("010203");
     }

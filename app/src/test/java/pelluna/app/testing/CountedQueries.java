@@ -1,7 +1,9 @@
 package pelluna.app.testing;
 
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
 import javax.sql.DataSource;
 import net.ttddyy.dsproxy.ExecutionInfo;
 import net.ttddyy.dsproxy.QueryInfo;
@@ -12,6 +14,8 @@ import org.springframework.beans.factory.config.BeanPostProcessor;
 /** Counts what requests ask of the database; what runs beside them is left out. */
 public final class CountedQueries implements BeanPostProcessor, QueryExecutionListener {
     private static final AtomicInteger ASKED = new AtomicInteger();
+    private static final Pattern WRITES = Pattern.compile("^\\s*(insert|update|delete|merge|truncate)\\b");
+    private static final List<String> WRITTEN = new CopyOnWriteArrayList<>();
 
     @Override
     public Object postProcessAfterInitialization(Object bean, String name) {
@@ -25,10 +29,19 @@ public final class CountedQueries implements BeanPostProcessor, QueryExecutionLi
         return ASKED.get();
     }
 
+    /** What requests have written since the application began, in the words of the database. */
+    public static List<String> written() {
+        return List.copyOf(WRITTEN);
+    }
+
     @Override
     public void beforeQuery(ExecutionInfo execution, List<QueryInfo> queries) {
         if (Thread.currentThread().getName().startsWith("http")) {
             ASKED.addAndGet(queries.size());
+            queries.stream()
+                    .map(QueryInfo::getQuery)
+                    .filter(q -> WRITES.matcher(q).find())
+                    .forEach(WRITTEN::add);
         }
     }
 

@@ -1,0 +1,30 @@
+package pelluna.app.log;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+
+/** Ends watches that nobody ended, so that reading need not. */
+@Component
+class ForgottenWatches {
+    private static final Logger LOG = LoggerFactory.getLogger(ForgottenWatches.class);
+    private static final long EVERY_MS = 60_000;
+
+    private final LogDesk log;
+
+    ForgottenWatches(LogDesk log) {
+        this.log = log;
+    }
+
+    @Scheduled(fixedDelay = EVERY_MS)
+    void look() {
+        try {
+            log.endForgotten();
+        } catch (DataAccessException | TransactionException e) {
+            LOG.debug("No database to look at watches; the next turn will", e);
+        }
+    }
+}
