@@ -4,8 +4,8 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
-import pelluna.app.exchange.PlanFiles;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planfile.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
 
 /** What the whole application shares: the catalogue, the plan files, one clock. */

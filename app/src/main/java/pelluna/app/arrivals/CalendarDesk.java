@@ -42,7 +42,7 @@ class CalendarDesk {
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
     @Transactional(readOnly = true)
     Optional<String> byToken(String token) {
-        return tanks.findByCalendarToken(token).map(t -> file(t.id()));
+        return tanks.byCalendarToken(token).map(t -> file(t.id()));
     }
 
     /** Opens the link of a tank, or changes it, so that the old one answers no more. */

@@ -11,8 +11,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.bringing.MeasureEntity;
-import pelluna.app.bringing.MeasureRows;
+import pelluna.app.bringing.Absences;
 import pelluna.app.fish.FishLinks;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.log.LogFigures;
@@ -31,13 +30,13 @@ import pelluna.core.plan.Plan;
 class RecordKeeper implements OwnRecords {
     private final LogFigures log;
     private final FishLinks fish;
-    private final MeasureRows measures;
+    private final Absences absences;
     private final ZoneId zone;
 
-    RecordKeeper(LogFigures log, FishLinks fish, MeasureRows measures, Clock clock) {
+    RecordKeeper(LogFigures log, FishLinks fish, Absences absences, Clock clock) {
         this.log = log;
         this.fish = fish;
-        this.measures = measures;
+        this.absences = absences;
         this.zone = clock.getZone();
     }
 
@@ -88,11 +87,10 @@ class RecordKeeper implements OwnRecords {
 
     private List<Away> away(long tank, Map<Long, FishLinks.Link> links) {
         List<Away> away = new ArrayList<>();
-        for (MeasureEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
-            Long out = m.goesOut();
-            if (out != null && links.get(out) != null && links.get(out).resident() != null) {
-                away.add(new Away(
-                        links.get(out).resident(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()));
+        for (Absences.Absence out : absences.of(tank)) {
+            FishLinks.Link who = links.get(out.fish());
+            if (who != null && who.resident() != null) {
+                away.add(new Away(who.resident(), out.from(), out.until()));
             }
         }
         return away;

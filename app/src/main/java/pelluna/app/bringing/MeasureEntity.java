@@ -11,7 +11,7 @@ import pelluna.core.units.Named;
 /** Something that a keeper did about it, from when to when. */
 @Entity
 @Table(name = "measure_taken")
-public class MeasureEntity extends Row {
+class MeasureEntity extends Row {
     @Column(name = "tank_id")
     private Long tankId;
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-public interface MeasureRows extends JpaRepository<MeasureEntity, Long> {
+interface MeasureRows extends JpaRepository<MeasureEntity, Long> {
     List<MeasureEntity> findByTankIdOrderByBeganAtDescIdDesc(Long tank);
 
     Optional<MeasureEntity> findByIdAndTankId(Long id, Long tank);

@@ -13,7 +13,7 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
-import pelluna.app.exchange.PlanFiles;
+import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.tank.TankEntity;
 

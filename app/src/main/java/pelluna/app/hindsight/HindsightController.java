@@ -10,7 +10,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.exchange.PlanFiles;
+import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;

@@ -7,13 +7,13 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
-import pelluna.app.exchange.PlanFiles;
-import pelluna.app.exchange.PlanProblemsException;
-import pelluna.app.exchange.Problem;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.planfile.PlanFiles;
+import pelluna.app.planfile.PlanProblemsException;
+import pelluna.app.planfile.Problem;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankFigures;
 import pelluna.app.tank.Tanks;
@@ -68,14 +68,14 @@ public class PlanDesk {
 
     /** The keeper's tanks, sandboxes left out. */
     public List<TankEntity> tanks() {
-        return tanks.findByKeeperIdOrderById(keeper.get().id()).stream()
+        return tanks.of(keeper.get().id()).stream()
                 .filter(t -> t.sandboxOf() == null)
                 .toList();
     }
 
     /** @throws NoSuchTankException if this keeper has no such tank */
     public TankEntity tank(long id) {
-        return tanks.findByIdAndKeeperId(id, keeper.get().id()).orElseThrow(NoSuchTankException::new);
+        return tanks.of(keeper.get().id(), id).orElseThrow(NoSuchTankException::new);
     }
 
     /** The language and the units that the keeper reads. */
@@ -121,9 +121,7 @@ public class PlanDesk {
     /** Logged tests of the water, in the order of their days. */
     @Transactional(readOnly = true)
     public List<TestFile> tests(long id) {
-        return tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream()
-                .map(WaterTestEntity::file)
-                .toList();
+        return tests.of(tank(id).id()).stream().map(WaterTestEntity::file).toList();
     }
 
     /**
@@ -146,7 +144,7 @@ public class PlanDesk {
     @Transactional
     public void tests(long id, List<TestFile> checked) {
         long tank = tank(id).id();
-        tests.saveAll(checked.stream().map(t -> new WaterTestEntity(tank, t)).toList());
+        tests.log(tank, checked);
         if (!checked.isEmpty()) {
             remembersFeed(id);
         }
@@ -155,7 +153,7 @@ public class PlanDesk {
     /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
     @Transactional
     public void remembersFeed(long id) {
-        List<WaterTestEntity> open = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id()).stream()
+        List<WaterTestEntity> open = tests.of(tank(id).id()).stream()
                 .filter(WaterTestEntity::wantsFeed)
                 .toList();
         if (!open.isEmpty()) {
@@ -167,17 +165,14 @@ public class PlanDesk {
                     t.cameFrom(fed);
                 }
             }
-            tests.saveAll(open);
+            tests.save(open);
         }
     }
 
     /** Takes the newest test of the water back, as after a slip of the pen. */
     @Transactional
     public void takeBackTest(long id) {
-        List<WaterTestEntity> logged = tests.findByTankIdOrderByTakenOnAscIdAsc(tank(id).id());
-        if (!logged.isEmpty()) {
-            tests.delete(logged.get(logged.size() - 1));
-        }
+        tests.takeBackNewest(tank(id).id());
     }
 
     /** A plan file from rows, without tests; every fish has the number of its row. */
@@ -237,8 +232,8 @@ public class PlanDesk {
         TankEntity tank = new TankEntity(
                 keeper.get().id(), file.name() == null ? "Brought in" : file.name(), TankFigures.of(file.tank()));
         tank.plans(file);
-        tanks.saveAndFlush(tank);
-        file.tests().forEach(t -> tests.save(new WaterTestEntity(tank.id(), t)));
+        tanks.save(tank);
+        tests.log(tank.id(), file.tests());
         file.residents().forEach(f -> lives.resident(tank.id(), accepted(f), f));
         file.wishes().forEach(f -> lives.wish(tank.id(), accepted(f), f));
         return tank;

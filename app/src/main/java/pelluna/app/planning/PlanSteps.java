@@ -40,7 +40,7 @@ public class PlanSteps {
      *
      * @param said what is done, as 'rock moved'
      * @param edit from the plan as it is to the plan as it is to be
-     * @throws pelluna.app.exchange.PlanProblemsException if the plan would not hold; nothing is changed then
+     * @throws pelluna.app.planfile.PlanProblemsException if the plan would not hold; nothing is changed then
      */
     @Transactional
     public void change(long id, String said, UnaryOperator<PlanFile> edit) {
@@ -102,7 +102,7 @@ public class PlanSteps {
         TankEntity tank = desks.tank(id);
         desks.check(plan);
         tank.plans(plan);
-        tanks.saveAndFlush(tank);
+        tanks.save(tank);
         lives.lay(
                 id,
                 plan.residents(),

@@ -36,7 +36,7 @@ class TanksStayReadable implements OwnWordGuard {
 
     @Override
     public void check(Catalogue candidate) {
-        List<TankEntity> all = tanks.findByKeeperIdOrderById(keeper.get().id());
+        List<TankEntity> all = tanks.of(keeper.get().id());
         Map<Long, PlannedFish> fish =
                 lives.planned(all.stream().map(TankEntity::id).toList());
         PlanReader reader = new PlanReader(candidate);

@@ -31,7 +31,7 @@ class WhatIf {
         if (tank.sandboxOf() != null) {
             return id;
         }
-        Optional<TankEntity> there = tanks.findBySandboxOf(id);
+        Optional<TankEntity> there = tanks.sandboxOf(id);
         if (there.isPresent()) {
             return there.get().id();
         }
@@ -47,7 +47,7 @@ class WhatIf {
     /** The sandbox of a tank, if one was left open. */
     @Transactional(readOnly = true)
     Optional<Long> of(long id) {
-        return tanks.findBySandboxOf(desks.tank(id).id()).map(TankEntity::id);
+        return tanks.sandboxOf(desks.tank(id).id()).map(TankEntity::id);
     }
 
     /** Whether the plan is still the one that the sandbox was copied from. */

@@ -28,9 +28,9 @@ import org.springframework.web.multipart.support.MissingServletRequestPartExcept
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import pelluna.app.database.DatabaseTrouble;
 import pelluna.app.database.DatabaseWatch;
-import pelluna.app.exchange.PlanProblemsException;
-import pelluna.app.exchange.Problem;
 import pelluna.app.limits.Refused;
+import pelluna.app.planfile.PlanProblemsException;
+import pelluna.app.planfile.Problem;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.writes.Answers;
 import pelluna.core.catalogue.CatalogueException;

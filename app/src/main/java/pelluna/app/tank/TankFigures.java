@@ -81,8 +81,13 @@ public class TankFigures {
     LocalDate fallowFrom;
     LocalDate fallowUntil;
 
+    /** As the keeper has drawn it; null until then. */
+    public ScapeFile scape() {
+        return scape;
+    }
+
     /** Flat names to values, nulls left out. */
-    Map<String, Object> flat() {
+    public Map<String, Object> flat() {
         return JSON.convertValue(this, new TypeReference<LinkedHashMap<String, Object>>() {});
     }
 
@@ -95,7 +100,7 @@ public class TankFigures {
         return JSON.convertValue(nested(flat()), TankFile.class);
     }
 
-    static Map<String, Object> nested(Map<String, Object> flat) {
+    public static Map<String, Object> nested(Map<String, Object> flat) {
         Map<String, Object> tree = new LinkedHashMap<>();
         flat.forEach((key, value) -> {
             String[] path = NESTED.getOrDefault(key, key).split("\\.");
@@ -125,7 +130,7 @@ public class TankFigures {
     }
 
     /** 'tank.waterChange.percent' to 'waterChangePercent', so that a problem finds its form field. */
-    static String fieldOf(String problemPath) {
+    public static String fieldOf(String problemPath) {
         String path = problemPath.replaceFirst("^tank\\.?", "").replaceFirst("\\[\\d+]$", "");
         return NESTED.entrySet().stream()
                 .filter(e -> e.getValue().equals(path))

@@ -1,11 +1,42 @@
 package pelluna.app.water;
 
 import java.util.List;
-import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pelluna.core.plan.TestFile;
 
-public interface WaterTests extends JpaRepository<WaterTestEntity, Long> {
-    List<WaterTestEntity> findByTankIdOrderByTakenOnAscIdAsc(Long tankId);
+/** Logged tests of the water. Callers have looked the tank up with its keeper. */
+@Service
+public class WaterTests {
+    private final WaterTestRows rows;
 
-    Optional<WaterTestEntity> findByIdAndTankId(Long id, Long tankId);
+    WaterTests(WaterTestRows rows) {
+        this.rows = rows;
+    }
+
+    /** In the order of their days. */
+    @Transactional(readOnly = true)
+    public List<WaterTestEntity> of(long tank) {
+        return rows.findByTankIdOrderByTakenOnAscIdAsc(tank);
+    }
+
+    /** Logs tests that were checked before. */
+    @Transactional
+    public void log(long tank, List<TestFile> checked) {
+        rows.saveAll(checked.stream().map(t -> new WaterTestEntity(tank, t)).toList());
+    }
+
+    @Transactional
+    public void save(List<WaterTestEntity> changed) {
+        rows.saveAll(changed);
+    }
+
+    /** Takes the newest test back, as after a slip of the pen. */
+    @Transactional
+    public void takeBackNewest(long tank) {
+        List<WaterTestEntity> logged = of(tank);
+        if (!logged.isEmpty()) {
+            rows.delete(logged.get(logged.size() - 1));
+        }
+    }
 }

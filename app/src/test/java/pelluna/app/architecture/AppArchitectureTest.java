@@ -31,6 +31,8 @@ class AppArchitectureTest {
         noClasses()
                 .that()
                 .resideInAPackage("..drawing..")
+                .and()
+                .doNotHaveSimpleName("package-info")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("jakarta..", "org.springframework..")

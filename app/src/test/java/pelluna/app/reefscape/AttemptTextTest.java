@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import pelluna.app.exchange.PlanFiles;
+import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.core.advice.Attempt;
 import pelluna.core.catalogue.Catalogue;

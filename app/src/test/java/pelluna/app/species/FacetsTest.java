@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import pelluna.app.exchange.PlanFiles;
+import pelluna.app.planfile.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;

@@ -1,0 +1,5 @@
+/** Files of the catalogue, out and in. */
+@ApplicationModule(allowedDependencies = {"limits", "ownword", "planning", "shell", "species"})
+package pelluna.app.catalogue;
+
+import org.springframework.modulith.ApplicationModule;

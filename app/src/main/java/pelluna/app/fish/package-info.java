@@ -1,0 +1,18 @@
+/** Fish as individuals: names, roles, lengths, histories; the one way into the tank. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "drawing",
+            "limits",
+            "livestock",
+            "ownword",
+            "picture",
+            "planfile",
+            "planning",
+            "shell",
+            "species",
+            "tank"
+        })
+package pelluna.app.fish;
+
+import org.springframework.modulith.ApplicationModule;

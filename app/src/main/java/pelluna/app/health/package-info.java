@@ -1,0 +1,5 @@
+/** Signs of illness, how they spread, who eats. */
+@ApplicationModule(allowedDependencies = {"account", "drawing", "fish", "log", "planning", "shell"})
+package pelluna.app.health;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,21 @@
+/** Looking back on one incident. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "bringing",
+            "drawing",
+            "fish",
+            "limits",
+            "livestock",
+            "log",
+            "losses",
+            "planning",
+            "probe",
+            "quarantine",
+            "rows",
+            "shell",
+            "tank"
+        })
+package pelluna.app.incident;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,7 @@
+/** What was seen: lines, watches, sums. */
+@ApplicationModule(
+        allowedDependencies = {"account", "drawing", "fish", "limits", "livestock", "planning", "rows", "shell", "tank"
+        })
+package pelluna.app.log;
+
+import org.springframework.modulith.ApplicationModule;

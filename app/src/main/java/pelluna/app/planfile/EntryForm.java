@@ -1,0 +1,103 @@
+package pelluna.app.planfile;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import pelluna.app.limits.Numbers;
+import pelluna.core.names.Resolution;
+import pelluna.core.units.Convert;
+import pelluna.words.Words;
+
+/** A fish as typed — species, number, length and the rest — on its way to an entry of the plan file. */
+public final class EntryForm {
+    private final Map<String, Object> tree = new LinkedHashMap<>();
+    private final Map<String, String> errors = new LinkedHashMap<>();
+
+    private EntryForm() {}
+
+    public static EntryForm resident(Map<String, String> form, Words say) {
+        EntryForm entry = common(form, say);
+        String since = form.getOrDefault("since", "").trim();
+        if (!since.isEmpty()) {
+            entry.tree.put("since", since);
+        }
+        return entry;
+    }
+
+    public static EntryForm wish(Map<String, String> form, Words say) {
+        EntryForm entry = common(form, say);
+        entry.number(form, "want", 1, true);
+        return entry;
+    }
+
+    private static EntryForm common(Map<String, String> form, Words say) {
+        EntryForm entry = new EntryForm();
+        String typed = form.getOrDefault("species", "").trim();
+        String species = form.getOrDefault("chosen", "").isBlank()
+                ? typed
+                : form.get("chosen").trim();
+        if (species.isEmpty()) {
+            entry.errors.put("species", "Which fish? A common or a scientific name will do.");
+        }
+        entry.tree.put("species", species);
+        entry.number(form, "count", 1, true);
+        entry.number(form, "lengthCm", say.us() ? Convert.CM_PER_INCH : 1, false);
+        if (Boolean.parseBoolean(form.get("captiveBred"))) {
+            entry.tree.put("captiveBred", true);
+        }
+        return entry;
+    }
+
+    /**
+     * Puts the accepted name in place of what was typed; if it is not sure which fish is meant, that is wrong with it.
+     */
+    public EntryForm named(Function<String, Resolution> resolver) {
+        if (errors.containsKey("species")) {
+            return this;
+        }
+        Resolution meant = resolver.apply(tree.get("species").toString());
+        meant.one()
+                .ifPresentOrElse(
+                        s -> tree.put("species", s.scientificName()),
+                        () -> errors.put("species", "Which fish do you mean? Pick one from the list."));
+        return this;
+    }
+
+    private void number(Map<String, String> form, String key, double factor, boolean whole) {
+        String text = form.getOrDefault(key, "").trim().replace(',', '.');
+        if (text.isEmpty()) {
+            return;
+        }
+        try {
+            double value = Numbers.finite(text) * factor;
+            if (!Double.isFinite(value)) {
+                throw new NumberFormatException(text);
+            }
+            tree.put(
+                    key,
+                    whole && value == Math.rint(value) && Math.abs(value) < 1e9
+                            ? (Object) (int) value
+                            : (Object) value);
+        } catch (NumberFormatException e) {
+            errors.put(key, "'" + text + "' is not a number.");
+        }
+    }
+
+    /** Takes over what the plan's own checks refused, each beside its field. */
+    public void refuse(List<Problem> problems) {
+        problems.forEach(p -> {
+            String key = p.field().replaceFirst(".*\\.", "").replaceFirst("^(wishes|residents).*", "species");
+            errors.put(key, "Found " + p.found() + "; expected " + p.expected() + ".");
+        });
+    }
+
+    public Map<String, Object> tree() {
+        return tree;
+    }
+
+    /** What is wrong, by field, in plain words. */
+    public Map<String, String> errors() {
+        return errors;
+    }
+}

@@ -1,0 +1,120 @@
+package pelluna.app.planfile;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The published JSON Schema of the plan file, and its answers in plain words. One place for types and ranges: files,
+ * forms and API.
+ */
+public final class PlanSchema {
+    private static final int SHOWN = 60;
+
+    private final JsonNode root;
+    private final Schema schema;
+
+    public PlanSchema(JsonMapper json) {
+        try (InputStream in = PlanSchema.class.getResourceAsStream("/plan.schema.json")) {
+            root = json.readTree(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(root);
+    }
+
+    /** Everything that is wrong, one problem a field; empty if the file keeps the schema. */
+    public List<Problem> problems(JsonNode plan) {
+        Map<String, Problem> byField = new LinkedHashMap<>();
+        for (Error error : schema.validate(plan)) {
+            Problem problem = problem(error, plan);
+            byField.putIfAbsent(problem.field(), problem);
+        }
+        return new ArrayList<>(byField.values());
+    }
+
+    /** Least and most of a tank figure; empty if it has no range. */
+    Optional<double[]> range(String tankField) {
+        JsonNode node = root.at("/$defs/tank/properties/" + tankField);
+        return node.has("minimum") && node.has("maximum")
+                ? Optional.of(new double[] {
+                    node.get("minimum").asDouble(), node.get("maximum").asDouble()
+                })
+                : Optional.empty();
+    }
+
+    private Problem problem(Error error, JsonNode plan) {
+        String pointer = error.getInstanceLocation().toString();
+        String field = dotted(pointer);
+        JsonNode found = error.getInstanceNode();
+        return switch (error.getKeyword()) {
+            case "required" ->
+                error.getSchemaLocation().toString().contains("anyOf")
+                        ? new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm")
+                        : new Problem(child(field, error.getProperty()), "nothing", missing(error));
+            case "additionalProperties", "unevaluatedProperties" ->
+                new Problem(
+                        child(field, error.getProperty()),
+                        "a field that is not part of a plan file",
+                        "only fields that docs/plan.schema.json lists");
+            case "anyOf" -> new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm");
+            default -> new Problem(field, shown(found), description(error));
+        };
+    }
+
+    private String missing(Error error) {
+        String found = description(parent(location(error)) + "/properties/" + error.getProperty());
+        return found.isEmpty() ? "this field" : found;
+    }
+
+    private String description(Error error) {
+        String found = description(parent(location(error)));
+        return found.isEmpty() ? error.getMessage() : found;
+    }
+
+    private String description(String pointer) {
+        JsonNode node = root.at(pointer);
+        if (node.has("$ref")) {
+            node = root.at(node.get("$ref").asString().substring(1));
+        }
+        return node.path("description").asString("");
+    }
+
+    private static String location(Error error) {
+        String location = error.getSchemaLocation().toString();
+        return location.substring(location.indexOf('#') + 1);
+    }
+
+    private static String parent(String pointer) {
+        return pointer.substring(0, Math.max(0, pointer.lastIndexOf('/')));
+    }
+
+    private static String child(String field, String key) {
+        return field.isEmpty() ? key : field + "." + key;
+    }
+
+    /** '/wishes/0/count' to 'wishes[0].count'. */
+    private static String dotted(String pointer) {
+        return pointer.replaceAll("/(\\d+)", "[$1]").replaceFirst("^/", "").replace('/', '.');
+    }
+
+    private static String shown(JsonNode found) {
+        if (found == null || found.isMissingNode()) {
+            return "nothing";
+        }
+        String text = found.isString() ? "'" + found.asString() + "'" : found.toString();
+        return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
+    }
+}

@@ -1,0 +1,6 @@
+/** Rows to a plan and back, what Pelluna says of it, steps that can be taken back. */
+@ApplicationModule(
+        allowedDependencies = {"account", "limits", "livestock", "ownword", "planfile", "rows", "tank", "water"})
+package pelluna.app.planning;
+
+import org.springframework.modulith.ApplicationModule;

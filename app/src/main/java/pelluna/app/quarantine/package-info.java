@@ -1,0 +1,17 @@
+/** Places of quarantine, stays and daily looks. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "drawing",
+            "fish",
+            "limits",
+            "livestock",
+            "ownword",
+            "planning",
+            "rows",
+            "shell",
+            "tank"
+        })
+package pelluna.app.quarantine;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,19 @@
+/** The reef through time, what if, hands on it. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "drawing",
+            "limits",
+            "livestock",
+            "log",
+            "ownword",
+            "planfile",
+            "planning",
+            "rows",
+            "shell",
+            "species",
+            "tank"
+        })
+package pelluna.app.reefscape;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,5 @@
+/** What every row has, and plans in text columns. */
+@ApplicationModule(allowedDependencies = {})
+package pelluna.app.rows;
+
+import org.springframework.modulith.ApplicationModule;

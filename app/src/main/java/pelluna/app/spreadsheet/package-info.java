@@ -1,0 +1,19 @@
+/** The log from and to sheets. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "bringing",
+            "crew",
+            "fish",
+            "limits",
+            "log",
+            "losses",
+            "planfile",
+            "planning",
+            "probe",
+            "shell",
+            "tank"
+        })
+package pelluna.app.spreadsheet;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,15 @@
+package pelluna.app.tank;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface TankRows extends JpaRepository<TankEntity, Long> {
+    Optional<TankEntity> findByIdAndKeeperId(Long id, Long keeperId);
+
+    List<TankEntity> findByKeeperIdOrderById(Long keeperId);
+
+    Optional<TankEntity> findByCalendarToken(String token);
+
+    Optional<TankEntity> findBySandboxOf(Long tank);
+}

@@ -1,0 +1,289 @@
+package pelluna.app.tankplace;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.fish.ComesIn;
+import pelluna.app.names.NameChoices;
+import pelluna.app.planfile.EntryForm;
+import pelluna.app.planfile.PlanProblemsException;
+import pelluna.app.planning.Desk;
+import pelluna.app.planning.PlanDesk;
+import pelluna.app.shell.Shells;
+import pelluna.app.tank.TankFigures;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.TankVolume;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
+
+/** The Tank place: figures, drawing, residents, and what each figure decides. */
+@Controller
+class TankController {
+    private final PlanDesk desks;
+    private final TankDesk tankDesk;
+    private final Shells shells;
+    private final CurrentKeeper keeper;
+    private final NameChoices names;
+    private final ComesIn comesIn;
+
+    TankController(
+            PlanDesk desks,
+            TankDesk tankDesk,
+            Shells shells,
+            CurrentKeeper keeper,
+            NameChoices names,
+            ComesIn comesIn) {
+        this.desks = desks;
+        this.tankDesk = tankDesk;
+        this.shells = shells;
+        this.keeper = keeper;
+        this.names = names;
+        this.comesIn = comesIn;
+    }
+
+    /** A field as the page shows it. */
+    record FieldView(TankField field, String value, String was, String unit, String error, List<String> chosen) {}
+
+    /** A resident as the page shows it. */
+    record ResidentView(Long id, String name, String scientific, String detail, String fish) {}
+
+    @GetMapping("/tanks/new")
+    String fresh(Model model) {
+        return freshPage(model, Map.of(), Map.of());
+    }
+
+    private String freshPage(Model model, Map<String, String> typed, Map<String, String> errors) {
+        shells.around(model, "new", "A new tank", "Its inside size is enough to begin; everything else can follow.");
+        Words say = keeper.get().words();
+        model.addAttribute("unit", say.lengthUnit());
+        model.addAttribute("typed", typed);
+        model.addAttribute("errors", errors);
+        return "tank-new";
+    }
+
+    @PostMapping("/tanks")
+    String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
+        Words say = keeper.get().words();
+        Map<String, Object> flat = new LinkedHashMap<>();
+        Map<String, String> errors = new LinkedHashMap<>();
+        for (TankField field : List.of(TankField.LENGTH, TankField.WIDTH, TankField.HEIGHT)) {
+            try {
+                Object value = Typed.parse(field, form.getOrDefault(field.key(), List.of()), say);
+                if (value == null) {
+                    errors.put(field.key(), "Please say how many " + say.lengthUnit() + ".");
+                } else {
+                    flat.put(field.key(), value);
+                }
+            } catch (Typed.NotANumberException e) {
+                errors.put(field.key(), "'" + form.getFirst(field.key()) + "' is not a number.");
+            }
+        }
+        String name = form.getFirst("name") == null ? "" : form.getFirst("name");
+        if (name.isBlank() || name.trim().length() > 60) {
+            errors.put("name", "Please give it a name of 1 to 60 letters.");
+        }
+        if (errors.isEmpty()) {
+            try {
+                return "redirect:/tanks/" + tankDesk.create(name, flat) + "/tank";
+            } catch (PlanProblemsException e) {
+                e.problems().forEach(p -> {
+                    TankField field = Arrays.stream(TankField.values())
+                            .filter(f -> f.key().equals(TankFigures.fieldOf(p.field())))
+                            .findFirst()
+                            .orElse(TankField.LENGTH);
+                    errors.put(field.key(), tankDesk.plain(field, List.of(p), say));
+                });
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return freshPage(model, form.toSingleValueMap(), errors);
+    }
+
+    @GetMapping("/tanks/{id}/tank")
+    String tank(@PathVariable long id, Model model) {
+        return page(id, model, Map.of(), Map.of(), Map.of(), Map.of());
+    }
+
+    @PostMapping("/tanks/{id}/tank")
+    String save(
+            @PathVariable long id,
+            @RequestParam MultiValueMap<String, String> form,
+            Model model,
+            HttpServletResponse response) {
+        Map<TankField, List<String>> typed = new LinkedHashMap<>();
+        Map<String, String> was = new LinkedHashMap<>();
+        for (TankField field : TankField.values()) {
+            if (form.containsKey(field.key())) {
+                typed.put(field, form.get(field.key()));
+            }
+            if (form.containsKey("was-" + field.key())) {
+                was.put(field.key(), form.getFirst("was-" + field.key()));
+            }
+        }
+        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.get().words());
+        Map<String, List<String>> kept = new LinkedHashMap<>();
+        typed.forEach((field, texts) -> {
+            if (refused.containsKey(field.key())) {
+                kept.put(field.key(), texts);
+            }
+        });
+        if (!refused.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        return page(id, model, refused, kept, Map.of(), Map.of());
+    }
+
+    @PostMapping("/tanks/{id}/name")
+    String rename(@PathVariable long id, @RequestParam String name) {
+        tankDesk.rename(id, name);
+        return "redirect:/tanks/" + id + "/tank";
+    }
+
+    @PostMapping("/tanks/{id}/stance")
+    String stance(
+            @PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
+        tankDesk.stance(id, stance);
+        return "redirect:/tanks/" + id + "/" + (place.matches("[a-z]+") ? place : "wishes");
+    }
+
+    @PostMapping("/tanks/{id}/start")
+    String start(@PathVariable long id, @RequestParam String startOn) {
+        tankDesk.startOn(id, startOn.trim());
+        return "redirect:/tanks/" + id + "/arrivals";
+    }
+
+    @PostMapping("/tanks/{id}/remove")
+    String giveUp(@PathVariable long id) {
+        tankDesk.giveUp(id);
+        return "redirect:/";
+    }
+
+    @PostMapping("/tanks/{id}/residents")
+    String settle(
+            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        EntryForm entry = EntryForm.resident(form, keeper.get().words()).named(names::resolve);
+        if (entry.errors().isEmpty()) {
+            try {
+                if (desks.today().toString().equals(entry.tree().get("since"))) {
+                    comesToday(id, entry.tree());
+                } else {
+                    desks.addResident(id, entry.tree());
+                }
+                return "redirect:/tanks/" + id + "/tank#residents";
+            } catch (PlanProblemsException e) {
+                entry.refuse(e.problems());
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(id, model, Map.of(), Map.of(), form, entry.errors());
+    }
+
+    /** What comes today is an arrival as any other: what the plan says of it is kept. */
+    private void comesToday(long id, Map<String, Object> resident) {
+        Map<String, Object> wish = new LinkedHashMap<>(resident);
+        wish.remove("since");
+        comesIn.comes(id, desks.addWish(id, wish));
+    }
+
+    @PostMapping("/tanks/{id}/residents/{resident}/remove")
+    String takeOut(@PathVariable long id, @PathVariable long resident) {
+        tankDesk.takeOut(id, resident);
+        return "redirect:/tanks/" + id + "/tank#residents";
+    }
+
+    private String page(
+            long id,
+            Model model,
+            Map<String, String> errors,
+            Map<String, List<String>> kept,
+            Map<String, String> typedResident,
+            Map<String, String> residentErrors) {
+        Desk desk = desks.open(id);
+        Words say = desk.say();
+        Map<String, Object> flat = desk.tank().figures().flat();
+        Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
+                .collect(Collectors.groupingBy(
+                        TankField::group,
+                        LinkedHashMap::new,
+                        Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
+        TankVolume volume = desk.plan().tank().volume();
+        shells.around(model, desk, "tank", "Tank", sentence(volume, say));
+        model.addAttribute("name", desk.tank().name());
+        model.addAttribute("groups", groups);
+        model.addAttribute("drawing", TankDrawing.of(desk.plan().tank(), say));
+        model.addAttribute("volume", breakdown(volume, say));
+        model.addAttribute("decides", WhatDecides.sentences(desk.assessment(), say));
+        model.addAttribute("assumed", WhatDecides.assumed(desk.assessment(), say));
+        List<ResidentView> living = new ArrayList<>();
+        for (int i = 0; i < desk.residents().size(); i++) {
+            Party p = desk.plan().residents().get(i);
+            living.add(new ResidentView(
+                    desk.residents().get(i).id(),
+                    English.capital(p.label()),
+                    p.species().scientificName(),
+                    say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
+                    FishDrawing.alone(
+                            p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
+        }
+        model.addAttribute("residents", living);
+        model.addAttribute("typedResident", typedResident);
+        model.addAttribute("residentErrors", residentErrors);
+        model.addAttribute(
+                "offer",
+                residentErrors.containsKey("species")
+                        ? names.offer(typedResident.getOrDefault("species", ""), desk)
+                        : null);
+        return "tank";
+    }
+
+    private static FieldView view(
+            TankField f,
+            Map<String, Object> flat,
+            Map<String, String> errors,
+            Map<String, List<String>> kept,
+            Words say) {
+        String stored = TankDesk.shown(f, flat.get(f.key()), say);
+        List<String> typed = kept.get(f.key());
+        List<String> chosen = flat.get(f.key()) instanceof List<?> list
+                ? list.stream().map(Object::toString).toList()
+                : List.of();
+        return new FieldView(
+                f,
+                typed == null ? stored : typed.get(typed.size() - 1),
+                stored,
+                Typed.unit(f.kind(), say),
+                errors.get(f.key()),
+                chosen);
+    }
+
+    private static String sentence(TankVolume v, Words say) {
+        return v.measured()
+                ? say.volume(v.netLitres()) + " net by your own measurement."
+                : say.volume(v.netLitres()) + " of water once rock and sand have taken their share.";
+    }
+
+    private static Map<String, String> breakdown(TankVolume v, Words say) {
+        Map<String, String> lines = new LinkedHashMap<>();
+        lines.put("Glass, filled", say.volume(v.grossLitres()));
+        lines.put("− rock", say.volume(v.rockLitres()));
+        lines.put("− sand", say.volume(v.sandLitres()));
+        lines.put("+ sump", say.volume(v.sumpLitres()));
+        lines.put(v.measured() ? "Net, as you measured" : "Net", say.volume(v.netLitres()));
+        return lines;
+    }
+}

@@ -1,0 +1,18 @@
+/** What is due, whom to watch, what to know. */
+@ApplicationModule(
+        allowedDependencies = {
+            "arrivals",
+            "behaviour",
+            "bringing",
+            "fish",
+            "health",
+            "losses",
+            "planning",
+            "probe",
+            "quarantine",
+            "shell",
+            "tank"
+        })
+package pelluna.app.today;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,5 @@
+/** Wishes and the Sieve. */
+@ApplicationModule(allowedDependencies = {"account", "drawing", "livestock", "names", "planfile", "planning", "shell"})
+package pelluna.app.wishes;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,47 @@
+package pelluna.app.planfile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
+
+class EntryFormTest {
+    @Test
+    void inchesBecomeCentimetresAndEmptyFieldsStayUnsaid() {
+        EntryForm entry = EntryForm.wish(
+                Map.of("species", " royal gramma ", "lengthCm", "2", "count", "", "want", "5", "captiveBred", "true"),
+                Words.english(UnitSystem.US));
+        assertThat(entry.errors()).isEmpty();
+        assertThat(entry.tree())
+                .isEqualTo(Map.of("species", "royal gramma", "lengthCm", 5.08, "want", 5, "captiveBred", true));
+    }
+
+    @Test
+    void aFishWithoutANameOrWithLettersForANumberIsToldSo() {
+        EntryForm entry = EntryForm.resident(
+                Map.of("species", "", "count", "two", "since", "2026-01-01"), Words.english(UnitSystem.METRIC));
+        assertThat(entry.errors()).containsOnlyKeys("species", "count");
+        assertThat(entry.tree()).containsEntry("since", "2026-01-01");
+    }
+
+    @Test
+    void halfAFishReachesTheChecksAsHalfAFish() {
+        assertThat(EntryForm.wish(Map.of("species", "x", "count", "1.5"), Words.english(UnitSystem.METRIC))
+                        .tree())
+                .containsEntry("count", 1.5);
+    }
+
+    @Test
+    void whatThePlanRefusesLandsBesideItsField() {
+        EntryForm entry =
+                EntryForm.wish(Map.of("species", "royal gramma", "lengthCm", "90"), Words.english(UnitSystem.METRIC));
+        entry.refuse(List.of(
+                new Problem("wishes[0].lengthCm", "90 cm", "less"), new Problem("wishes", "200 entries", "fewer")));
+        assertThat(entry.errors())
+                .containsEntry("lengthCm", "Found 90 cm; expected less.")
+                .containsKey("species");
+    }
+}
