@@ -31,7 +31,6 @@ class CalendarDesk {
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
     String file(long id) {
         Desk desk = desks.open(id);
         List<Diary> days = new ArrayList<>(Diary.of(desk));
@@ -40,7 +39,6 @@ class CalendarDesk {
     }
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
-    @Transactional(readOnly = true)
     Optional<String> byToken(String token) {
         return tanks.byCalendarToken(token).map(t -> file(t.id()));
     }

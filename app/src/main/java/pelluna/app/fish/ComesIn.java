@@ -1,5 +1,7 @@
 package pelluna.app.fish;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,8 +50,24 @@ public class ComesIn {
         Party party = desk.wished(wish)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Its wish has been taken off the plan; put it back first, or call it off."));
+        comes(tank, desk, party, wish);
+    }
+
+    /**
+     * One that nobody had wished for is in the tank, from today on.
+     *
+     * @param typed in the fields of a wish of a plan file
+     */
+    @Transactional
+    public void comesAsIs(long tank, Map<String, Object> typed) {
+        Desk desk = desks.wishing(tank, typed);
+        List<Party> wishes = desk.plan().wishes();
+        comes(tank, desk, wishes.get(wishes.size() - 1), desks.addWish(tank, typed));
+    }
+
+    private void comes(long tank, Desk desk, Party party, long wish) {
         int at = desk.plan().wishes().indexOf(party);
-        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, desks.today()));
         word.arrives(desk, party, wish);
+        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, desks.today()));
     }
 }

@@ -10,7 +10,6 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.exchange.AssessmentTree;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.KeptWord;
-import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.assessment.Assessment;
@@ -49,14 +48,7 @@ public class WordKeeper implements KeptWord {
         Map<String, Long> who = new HashMap<>();
         before.residents().forEach(r -> before.living(r.id()).ifPresent(living -> who.put(living.id(), r.id())));
         who.put(party.id(), number);
-        keep(
-                before.tank().id(),
-                number,
-                desks.today(),
-                PlanDesk.file(before.tank(), new PlannedFish(before.residents(), before.wishes())),
-                before.assessment(),
-                party,
-                who);
+        keep(before.tank().id(), number, desks.today(), before.said(), before.assessment(), party, who);
     }
 
     /**

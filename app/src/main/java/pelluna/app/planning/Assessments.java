@@ -5,8 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
-import pelluna.core.assessment.Assessment;
-import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanFile;
@@ -19,26 +17,26 @@ import pelluna.core.plan.PlanFile;
 class Assessments {
     private static final int MOST = 64;
 
-    private final Cache<Asked, Kept> kept =
+    /** Those asked for lately, whoever else holds them. */
+    private final Cache<Asked, Answer> lately =
             Caffeine.newBuilder().maximumSize(MOST).build();
+
+    /** Everything that somebody holds: who comes again with an answer still at hand gets the same one. */
+    private final Cache<Asked, Answer> held = Caffeine.newBuilder().weakValues().build();
 
     /** @param catalogue another one means that facts may have changed */
     private record Asked(PlanFile plan, Catalogue catalogue, LocalDate today) {}
 
-    /** A plan with what is said of it. */
-    record Kept(Plan plan, Assessment assessment, Ahead ahead) {}
-
     /**
-     * Many who ask the same at once wait for one answer.
+     * Many who ask the same get the same answer.
      *
      * @param file with everything that counts
-     * @param plan asked for only if the answer is not there yet
+     * @param plan asked for only if it was not read yet
      */
-    Kept of(PlanFile file, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
-        return kept.get(new Asked(file, catalogue, today), asked -> {
-            Plan read = plan.get();
-            Assessment assessment = new Assessor().assess(read);
-            return new Kept(read, assessment, new Ahead(assessment));
-        });
+    Answer of(PlanFile file, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
+        Asked key = new Asked(file, catalogue, today);
+        Answer answer = held.get(key, asked -> new Answer(plan.get()));
+        lately.put(key, answer);
+        return answer;
     }
 }

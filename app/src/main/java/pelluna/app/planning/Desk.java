@@ -7,21 +7,41 @@ import pelluna.app.tank.TankEntity;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
 
 /**
  * One tank on the keeper's desk: its rows, the plan they make, and what Pelluna says of it, today and of the days
  * ahead.
+ *
+ * @param said the plan as its rows have it, without what the log knows
  */
 public record Desk(
         TankEntity tank,
         List<LivestockEntity> residents,
         List<LivestockEntity> wishes,
-        Plan plan,
-        Assessment assessment,
-        Words say,
-        Ahead ahead) {
+        PlanFile said,
+        Answer answer,
+        Words say) {
+
+    public Plan plan() {
+        return answer.plan();
+    }
+
+    /**
+     * What Pelluna says of it.
+     *
+     * @throws pelluna.app.writes.NotYetKnown within a transaction, if nobody has asked for it before
+     */
+    public Assessment assessment() {
+        return answer.assessment();
+    }
+
+    /** The days to come; as above. */
+    public Ahead ahead() {
+        return answer.ahead();
+    }
 
     /** The row of a wish. */
     public LivestockEntity row(Verdict verdict) {
@@ -40,11 +60,11 @@ public record Desk(
 
     /** The same wish in the plan. */
     public Optional<Party> wished(Long row) {
-        return plan.wishes().stream().filter(p -> p.id().equals("w" + row)).findFirst();
+        return plan().wishes().stream().filter(p -> p.id().equals("w" + row)).findFirst();
     }
 
     /** The same resident in the plan. */
     public Optional<Party> living(Long row) {
-        return plan.residents().stream().filter(p -> p.id().equals("r" + row)).findFirst();
+        return plan().residents().stream().filter(p -> p.id().equals("r" + row)).findFirst();
     }
 }

@@ -4,8 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
@@ -35,6 +39,8 @@ import pelluna.words.Words;
 /** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
 @Service
 public class PlanDesk {
+    private static final long NO_ROW = 0;
+
     private final CurrentKeeper keeper;
     private final Tanks tanks;
     private final Lives lives;
@@ -44,6 +50,7 @@ public class PlanDesk {
     private final OwnRecords records;
     private final Assessments assessments;
     private final Clock clock;
+    private final TransactionTemplate reading;
 
     PlanDesk(
             CurrentKeeper keeper,
@@ -54,7 +61,8 @@ public class PlanDesk {
             KeeperCatalogue catalogue,
             OwnRecords records,
             Assessments assessments,
-            Clock clock) {
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.keeper = keeper;
         this.tanks = tanks;
         this.lives = lives;
@@ -64,6 +72,8 @@ public class PlanDesk {
         this.records = records;
         this.assessments = assessments;
         this.clock = clock;
+        this.reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
     }
 
     /** The keeper's tanks, sandboxes left out. */
@@ -83,14 +93,42 @@ public class PlanDesk {
         return keeper.get().words();
     }
 
-    @Transactional(readOnly = true)
+    /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
     public Desk open(long id) {
+        return open(id, UnaryOperator.identity());
+    }
+
+    /**
+     * The same as if it had one more wish, which has no row yet and stands last.
+     *
+     * @param typed in the fields of a plan file
+     */
+    public Desk wishing(long id, Map<String, Object> typed) {
+        FishFile wish = roomFor(id, "wishes", typed).wishes().get(0).numbered(NO_ROW);
+        return open(id, plan -> plan.alsoWishing(wish));
+    }
+
+    private Desk open(long id, UnaryOperator<PlanFile> more) {
+        Desk desk = reading.execute(status -> read(id, more));
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            desk.answer().find();
+        }
+        return desk;
+    }
+
+    private Desk read(long id, UnaryOperator<PlanFile> more) {
         TankEntity tank = tank(id);
         PlannedFish fish = lives.planned(id);
-        Words say = keeper.get().words();
-        PlanFile file = seen(file(tank, fish).tested(tests(id)), id, fish.residents());
-        Assessments.Kept kept = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
-        return new Desk(tank, fish.residents(), fish.wishes(), kept.plan(), kept.assessment(), say, kept.ahead());
+        PlanFile said = more.apply(file(tank, fish));
+        PlanFile file = seen(said.tested(tests(id)), id, fish.residents());
+        Answer answer = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
+        return new Desk(
+                tank,
+                fish.residents(),
+                fish.wishes(),
+                said,
+                answer,
+                keeper.get().words());
     }
 
     public LocalDate today() {

@@ -1,6 +1,16 @@
 /** Rows to a plan and back, what Pelluna says of it, steps that can be taken back. */
 @ApplicationModule(
-        allowedDependencies = {"account", "limits", "livestock", "ownword", "planfile", "rows", "tank", "water"})
+        allowedDependencies = {
+            "account",
+            "limits",
+            "livestock",
+            "ownword",
+            "planfile",
+            "rows",
+            "tank",
+            "water",
+            "writes"
+        })
 package pelluna.app.planning;
 
 import org.springframework.modulith.ApplicationModule;

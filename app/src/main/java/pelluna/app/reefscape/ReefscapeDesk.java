@@ -3,7 +3,6 @@ package pelluna.app.reefscape;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.outlook.Change;
@@ -38,7 +37,6 @@ class ReefscapeDesk {
         }
     }
 
-    @Transactional(readOnly = true)
     View open(long id) {
         Desk desk = desks.open(id);
         return new View(

@@ -197,7 +197,7 @@ class TankController {
     private void comesToday(long id, Map<String, Object> resident) {
         Map<String, Object> wish = new LinkedHashMap<>(resident);
         wish.remove("since");
-        comesIn.comes(id, desks.addWish(id, wish));
+        comesIn.comesAsIs(id, wish);
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")

@@ -68,6 +68,12 @@ class Writes {
      */
     Object once(HttpServletRequest request, HttpServletResponse response, Object[] arguments, Callable<Object> handler)
             throws Exception {
+        return Turns.whole(() -> turn(request, response, arguments, handler));
+    }
+
+    private Object turn(
+            HttpServletRequest request, HttpServletResponse response, Object[] arguments, Callable<Object> handler)
+            throws Exception {
         String key = WriteKeys.of(request);
         String print = key.isEmpty() ? "" : WriteKeys.print(request);
         TransactionStatus write = transactions.getTransaction(new DefaultTransactionDefinition());

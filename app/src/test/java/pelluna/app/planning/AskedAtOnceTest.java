@@ -32,7 +32,7 @@ class AskedAtOnceTest {
     private final Assessments assessments = new Assessments();
     private final AtomicInteger computed = new AtomicInteger();
 
-    private Assessments.Kept ask(PlanFile file) {
+    private Answer ask(PlanFile file) {
         return assessments.of(file, CATALOGUE, DAY, () -> {
             computed.incrementAndGet();
             return FILES.plan(file, DAY);
@@ -43,15 +43,15 @@ class AskedAtOnceTest {
     void twentyWhoAskForTheSamePlanGetOneAnswer() throws Exception {
         CyclicBarrier together = new CyclicBarrier(MANY);
         ExecutorService askers = Executors.newFixedThreadPool(MANY);
-        List<Future<Assessments.Kept>> answers = new ArrayList<>();
+        List<Future<Answer>> answers = new ArrayList<>();
         for (int i = 0; i < MANY; i++) {
             answers.add(askers.submit(() -> {
                 together.await();
                 return ask(FILE);
             }));
         }
-        Assessments.Kept first = answers.get(0).get();
-        for (Future<Assessments.Kept> answer : answers) {
+        Answer first = answers.get(0).get();
+        for (Future<Answer> answer : answers) {
             assertThat(answer.get()).isSameAs(first);
         }
         askers.shutdown();

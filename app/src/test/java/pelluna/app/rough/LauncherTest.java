@@ -22,8 +22,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /** The launcher itself: what is killed is started again with nothing lost, and a backup brings everything back. */
+@Timeout(600)
 class LauncherTest {
     private static final Path ROOT = Files.exists(Path.of("frontend"))
             ? Path.of("").toAbsolutePath()

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.app.planfile.PlanFiles;
+import pelluna.app.planning.Answer;
+import pelluna.app.planning.Desk;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
@@ -122,8 +124,7 @@ class FacetsTest {
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
-        var desk = new pelluna.app.planning.Desk(
-                null, List.of(), List.of(), PLAN, null, Words.english(UnitSystem.METRIC), null);
+        var desk = new Desk(null, List.of(), List.of(), null, new Answer(PLAN), Words.english(UnitSystem.METRIC));
         Comparison tangs = Comparison.of(
                 List.of(
                         CATALOGUE.find("yellow tang").orElseThrow(),

@@ -1,0 +1,64 @@
+package pelluna.app.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import pelluna.app.testing.Pelluna;
+import pelluna.app.writes.NotYetKnown;
+import pelluna.app.writes.WholeWrites;
+import pelluna.core.assessment.Assessment;
+import pelluna.core.plan.Party;
+
+/** What takes long is never found while a transaction holds its locks: the write begins anew once it is known. */
+class NeverWithinAWriteTest {
+    private static long tankThatNobodyHasAskedAbout(String name) {
+        long tank = Pelluna.tank(name);
+        WholeWrites writes = Pelluna.bean(WholeWrites.class);
+        writes.write(() -> {
+            Pelluna.bean(PlanDesk.class).addWish(tank, Map.of("species", "Gramma loreto"));
+        });
+        return tank;
+    }
+
+    @Test
+    void withinATransactionWhatIsNotKnownIsRefusedAndWhatIsKnownIsThere() {
+        long tank = tankThatNobodyHasAskedAbout("Refused within");
+        PlanDesk desks = Pelluna.bean(PlanDesk.class);
+        TransactionTemplate write = new TransactionTemplate(Pelluna.bean(PlatformTransactionManager.class));
+        assertThatThrownBy(() -> write.execute(s -> desks.open(tank).assessment()))
+                .isInstanceOf(NotYetKnown.class);
+        List<Party> wishes = write.execute(s -> desks.open(tank).plan().wishes());
+        assertThat(wishes).as("the plan itself is at hand").hasSize(1);
+        Desk asked = desks.open(tank);
+        Assessment known = write.execute(s -> desks.open(tank).assessment());
+        assertThat(known).isSameAs(asked.assessment());
+    }
+
+    @Test
+    void aWriteThatAsksBeforeAndAfterItsChangeIsMadeOnceThoughItBeginsThreeTimes() {
+        long tank = tankThatNobodyHasAskedAbout("Begins anew");
+        PlanDesk desks = Pelluna.bean(PlanDesk.class);
+        List<Integer> turns = new ArrayList<>();
+        int sifted = Pelluna.bean(WholeWrites.class).write(() -> {
+            turns.add(desks.open(tank).assessment().sieve().size());
+            Pelluna.bean(PlanSteps.class).change(tank, "no wish left", plan -> plan.wishing(List.of()));
+            return desks.open(tank).assessment().sieve().size();
+        });
+        assertThat(sifted).isZero();
+        assertThat(turns)
+                .as("once known, it is the same every time")
+                .isNotEmpty()
+                .containsOnly(1);
+        assertThat(desks.open(tank).wishes()).isEmpty();
+        assertThat(Pelluna.bean(PlanSteps.class).undo(tank))
+                .as("one step, not one a turn")
+                .contains("no wish left");
+        assertThat(Pelluna.bean(PlanSteps.class).undo(tank)).isEmpty();
+    }
+}
