@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.SolveTime;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
@@ -34,11 +35,13 @@ class ArrivalsController {
     private final PlanDesk desks;
     private final PlanSteps steps;
     private final Shells shells;
+    private final SolveTime time;
 
-    ArrivalsController(PlanDesk desks, PlanSteps steps, Shells shells) {
+    ArrivalsController(PlanDesk desks, PlanSteps steps, Shells shells, SolveTime time) {
         this.desks = desks;
         this.steps = steps;
         this.shells = shells;
+        this.time = time;
     }
 
     /** The price of moving the chosen arrival to another place, against the order as it is. */
@@ -58,7 +61,7 @@ class ArrivalsController {
         Desk desk = desks.open(id);
         Schedule schedule = desk.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), at, fish);
-        shells.around(model, desk, "arrivals", "Arrivals", sentence(schedule));
+        shells.around(model, desk, "arrivals", "Arrivals", sentence(schedule) + stopped(desk));
         model.addAttribute("tab", "lanes");
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
@@ -152,8 +155,8 @@ class ArrivalsController {
                                 + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
     }
 
-    private static Scheduler scheduler(Desk desk) {
-        return new Scheduler(desk.plan(), desk.assessment().bestSet().take());
+    private Scheduler scheduler(Desk desk) {
+        return new Scheduler(desk.plan(), desk.assessment().bestSet().take(), time.begins());
     }
 
     private static boolean byHand(Schedule s) {
@@ -180,6 +183,10 @@ class ArrivalsController {
                         && living.contains(t.target().id()))
                 .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
                 .toList();
+    }
+
+    private static String stopped(Desk desk) {
+        return desk.assessment().stopped().map(s -> " " + desk.say().of(s)).orElse("");
     }
 
     private static String sentence(Schedule s) {

@@ -14,6 +14,7 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
@@ -83,7 +84,8 @@ class DemoLog {
         }
         sheets.write(
                 tank,
-                lines.stream().filter(l -> l.at().isBefore(clock.instant())).toList());
+                lines.stream().filter(l -> l.at().isBefore(clock.instant())).toList(),
+                Steps.UNSEEN);
         long in = ways.recorded(
                 tank,
                 cast.wrasse(),

@@ -17,6 +17,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.hindsight.WordKeeper;
 import pelluna.app.incident.IncidentDesk;
+import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDesk;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
@@ -239,7 +240,8 @@ class DemoPast {
                         sign(242, Doing.FAST_BREATH, t, ""),
                         sign(240, Doing.SPOTS, c, "two of the five"),
                         sign(238, Doing.FAST_BREATH, c, ""),
-                        sign(236, Doing.NOTE, null, "nobody new before June")));
+                        sign(236, Doing.NOTE, null, "nobody new before June")),
+                Steps.UNSEEN);
         long incident = incidents.open(s.tank(), "The white spots of spring", IncidentKind.OUTBREAK, ago(247), t);
         incidents.told(
                 s.tank(),
@@ -261,7 +263,7 @@ class DemoPast {
             lines.add(new Sent(began.plusSeconds(700), Doing.NIPPED, i, o, 0.3, 0.2, 2, 2, "", null));
         }
         lines.add(sign(121, Doing.TORN_FIN, o, "both sides"));
-        sheets.write(s.tank(), lines);
+        sheets.write(s.tank(), lines, Steps.UNSEEN);
         ledger.remember(
                 s.tank(),
                 new Told(

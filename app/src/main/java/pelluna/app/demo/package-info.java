@@ -7,6 +7,7 @@
             "fish",
             "hindsight",
             "incident",
+            "limits",
             "log",
             "losses",
             "planfile",

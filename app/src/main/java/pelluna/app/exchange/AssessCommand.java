@@ -6,12 +6,15 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Optional;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.units.Stop;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -31,22 +34,35 @@ public final class AssessCommand {
      * @return 0 with the assessment on {@code out}, or 2 with what is wrong on {@code err} and nothing on {@code out}
      */
     static int run(String[] args, InputStream in, PrintStream out, PrintStream err) {
-        if (args.length != 1) {
-            err.println("usage: ./pelluna assess FILE   (- reads standard input)");
+        Optional<Stop> stop = stop(args);
+        if (stop.isEmpty()) {
+            err.println("usage: ./pelluna assess [--seconds N] FILE   (- reads standard input)");
             return 2;
         }
+        String file = args[args.length - 1];
         try {
             PlanFiles files = new PlanFiles(Catalogue::shipped);
-            var plan = files.plan(files.parse(read(args[0], in)), LocalDate.now());
-            out.println(files.write(AssessmentTree.of(new Assessor().assess(plan), Words.english(UnitSystem.METRIC))));
+            var plan = files.plan(files.parse(read(file, in)), LocalDate.now());
+            out.println(files.write(
+                    AssessmentTree.of(new Assessor().assess(plan, stop.get()), Words.english(UnitSystem.METRIC))));
             return 0;
         } catch (PlanProblemsException e) {
             e.problems().forEach(err::println);
             return 2;
         } catch (IOException e) {
-            err.println("FILE: found '" + args[0] + "', which cannot be read; expected a plan file");
+            err.println("FILE: found '" + file + "', which cannot be read; expected a plan file");
             return 2;
         }
+    }
+
+    /** Without a time the search goes on until it is done; empty if the arguments are none. */
+    private static Optional<Stop> stop(String[] args) {
+        if (args.length == 1) {
+            return Optional.of(Stop.NEVER);
+        }
+        return args.length == 3 && args[0].equals("--seconds") && args[1].matches("\\d{1,5}")
+                ? Optional.of(Stop.after(Duration.ofSeconds(Long.parseLong(args[1]))))
+                : Optional.empty();
     }
 
     private static byte[] read(String name, InputStream in) throws IOException {

@@ -31,7 +31,7 @@ public final class AssessmentTree {
     }
 
     private Map<String, Object> tree(Assessment a) {
-        return map(
+        Map<String, Object> tree = map(
                 "pelluna",
                 1,
                 "tank",
@@ -74,6 +74,8 @@ public final class AssessmentTree {
                                 .toList(),
                         "proved",
                         a.bestSet().proved()));
+        a.stopped().ifPresent(s -> tree.put("stopped", say.of(s)));
+        return tree;
     }
 
     private Map<String, Object> tank(Assessment a) {

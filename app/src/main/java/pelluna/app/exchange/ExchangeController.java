@@ -23,6 +23,7 @@ import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
 import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.SolveTime;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.PlanFile;
@@ -38,12 +39,14 @@ class ExchangeController {
     private final PlanDesk desks;
     private final PlanFiles files;
     private final Shells shells;
+    private final SolveTime time;
     private final AtOnce atOnce = new AtOnce();
 
-    ExchangeController(PlanDesk desks, PlanFiles files, Shells shells) {
+    ExchangeController(PlanDesk desks, PlanFiles files, Shells shells, SolveTime time) {
         this.desks = desks;
         this.files = files;
         this.shells = shells;
+        this.time = time;
     }
 
     @GetMapping("/tanks/{id}/exchange")
@@ -89,7 +92,7 @@ class ExchangeController {
     ResponseEntity<String> assessment(@PathVariable long id) {
         var plan = files.plan(desks.file(id).unnumbered(), desks.today());
         return json(
-                files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS)),
+                files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS)),
                 desks.tank(id).name() + ".assessment.json");
     }
 
@@ -102,8 +105,8 @@ class ExchangeController {
             PlanFile file = files.parse(body);
             PlanFiles.notTooMany(file);
             var plan = files.plan(file, desks.today());
-            return ResponseEntity.ok(
-                    atOnce.run(() -> files.write(AssessmentTree.of(new Assessor().assess(plan), WORDS))));
+            return ResponseEntity.ok(atOnce.run(() ->
+                    files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS))));
         } catch (AtOnce.BusyException e) {
             return problem(HttpStatus.SERVICE_UNAVAILABLE, e.getMessage(), List.of());
         } catch (PlanProblemsException e) {

@@ -1,8 +1,10 @@
 package pelluna.app.log;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -11,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.Partings;
+import pelluna.app.limits.Steps;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanDesk;
 import pelluna.core.behaviour.Doing;
@@ -24,6 +27,9 @@ public class LogDesk {
     /** How long a line can be taken back without being named. */
     private static final Duration TAKEN_BACK_WITHIN = Duration.ofHours(1);
     /** A watch that nobody ended counts no longer than this. */
+    /** Lines that are held at once while many are written. */
+    private static final int AT_ONCE = 1000;
+
     private static final Duration LONGEST_WATCH = Duration.ofHours(4);
 
     private final PlanDesk desks;
@@ -32,14 +38,23 @@ public class LogDesk {
     private final EntryRows entries;
     private final WatchRows watches;
     private final Clock clock;
+    private final EntityManager database;
 
-    LogDesk(PlanDesk desks, FishDesk fish, Partings partings, EntryRows entries, WatchRows watches, Clock clock) {
+    LogDesk(
+            PlanDesk desks,
+            FishDesk fish,
+            Partings partings,
+            EntryRows entries,
+            WatchRows watches,
+            Clock clock,
+            EntityManager database) {
         this.desks = desks;
         this.fish = fish;
         this.partings = partings;
         this.entries = entries;
         this.watches = watches;
         this.clock = clock;
+        this.database = database;
     }
 
     public Instant now() {
@@ -67,28 +82,28 @@ public class LogDesk {
         return entries.save(new EntryEntity(tank, sent, watch)).id();
     }
 
-    /** Writes lines of the past that were checked before, in their order. */
+    /** Writes lines of the past that were checked before, in their order. @param seen told of every line */
     @Transactional
-    void writePast(long tank, List<Sent> lines) {
-        List<WatchEntity> all =
-                watches.findByTankIdOrderByBeganAt(desks.tank(tank).id());
-        entries.saveAll(lines.stream()
-                .map(sent -> new EntryEntity(
-                        tank,
-                        sent,
-                        all.stream()
-                                .filter(w -> w.covers(sent.at()))
-                                .reduce((earlier, later) -> later)
-                                .map(WatchEntity::id)
-                                .orElse(null)))
-                .toList());
+    void writePast(long tank, List<Sent> lines, Steps seen) {
+        WatchesByTime all = new WatchesByTime(
+                watches.findByTankIdOrderByBeganAt(desks.tank(tank).id()));
+        for (int i = 0; i < lines.size(); i++) {
+            Sent sent = lines.get(i);
+            seen.at(i + 1L, lines.size());
+            Long watch = all.covering(sent.at()).map(WatchEntity::id).orElse(null);
+            database.persist(new EntryEntity(tank, sent, watch));
+            if (i % AT_ONCE == AT_ONCE - 1) {
+                database.flush();
+                database.clear();
+            }
+        }
     }
 
     /**
      * @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be
      * so
      */
-    void check(Sent sent, List<Long> known) {
+    void check(Sent sent, Collection<Long> known) {
         if (sent.at().isAfter(now().plus(AHEAD))) {
             throw new IllegalArgumentException("That lies in the future.");
         }

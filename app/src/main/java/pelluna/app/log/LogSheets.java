@@ -6,11 +6,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Steps;
 import pelluna.app.planning.Desk;
 import pelluna.core.behaviour.Doing;
 import pelluna.core.sighting.SentenceReader;
@@ -85,14 +88,27 @@ public class LogSheets {
         return when.atZone(clock.getZone()).toLocalDateTime().toString();
     }
 
-    /** What is needed to read many rows of one tank. */
-    public record Reader(SentenceReader sentences, List<Long> known) {}
+    /** What is needed to read many rows of one tank. Most rows say what another row has said before. */
+    public static final class Reader {
+        private final SentenceReader sentences;
+        private final Set<Long> known;
+        private final Map<String, SentenceReader.Reading> read = new HashMap<>();
+
+        private Reader(SentenceReader sentences, Set<Long> known) {
+            this.sentences = sentences;
+            this.known = known;
+        }
+
+        private SentenceReader.Reading read(String sentence) {
+            return read.computeIfAbsent(sentence, sentences::read);
+        }
+    }
 
     @Transactional(readOnly = true)
     public Reader reader(Desk desk) {
         List<Fish> all = fish.all(desk.tank().id());
         return new Reader(
-                sentences.reader(desk, all), all.stream().map(Fish::id).toList());
+                sentences.reader(desk, all), all.stream().map(Fish::id).collect(Collectors.toSet()));
     }
 
     /**
@@ -102,7 +118,7 @@ public class LogSheets {
      */
     public Sent read(
             Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
-        SentenceReader.Reading reading = reader.sentences().read((who + " " + said(did) + " " + whom).strip());
+        SentenceReader.Reading reading = reader.read((who + " " + said(did) + " " + whom).strip());
         Sighting s = reading.sighting()
                 .orElseThrow(() -> new IllegalArgumentException(
                         keeper.get().words().of(reading.problem().orElseThrow())));
@@ -117,7 +133,7 @@ public class LogSheets {
                 whole(times, 1, "times"),
                 note,
                 null);
-        log.check(sent, reader.known());
+        log.check(sent, reader.known);
         return sent;
     }
 
@@ -136,9 +152,9 @@ public class LogSheets {
         return Integer.parseInt(typed.strip());
     }
 
-    /** Writes lines that were read before, all or none. */
+    /** Writes lines that were read before, all or none. @param seen told of every line */
     @Transactional
-    public void write(long tank, List<Sent> lines) {
-        log.writePast(tank, lines);
+    public void write(long tank, List<Sent> lines, Steps seen) {
+        log.writePast(tank, lines, seen);
     }
 }

@@ -1,20 +1,25 @@
 package pelluna.app.planning;
 
+import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import pelluna.app.writes.NotYetKnown;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
+import pelluna.core.units.Stop;
 
 /** A plan with what is said of it: found once, when first asked for, and never within a transaction. */
 public final class Answer {
     private final Plan plan;
+    private final Supplier<Stop> time;
     private volatile Found found;
 
     private record Found(Assessment assessment, Ahead ahead) {}
 
-    public Answer(Plan plan) {
+    /** @param time how long finding it may take, from when it begins */
+    public Answer(Plan plan, Supplier<Stop> time) {
         this.plan = plan;
+        this.time = time;
     }
 
     Plan plan() {
@@ -42,7 +47,7 @@ public final class Answer {
     /** Many who ask at once wait for one answer. */
     synchronized Found find() {
         if (found == null) {
-            Assessment assessment = new Assessor().assess(plan);
+            Assessment assessment = new Assessor().assess(plan, time.get());
             found = new Found(assessment, new Ahead(assessment));
         }
         return found;

@@ -24,6 +24,12 @@ class Assessments {
     /** Everything that somebody holds: who comes again with an answer still at hand gets the same one. */
     private final Cache<Asked, Answer> held = Caffeine.newBuilder().weakValues().build();
 
+    private final SolveTime time;
+
+    Assessments(SolveTime time) {
+        this.time = time;
+    }
+
     /** @param catalogue another one means that facts may have changed */
     private record Asked(PlanFile plan, Catalogue catalogue, LocalDate today) {}
 
@@ -35,7 +41,7 @@ class Assessments {
      */
     Answer of(PlanFile file, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
         Asked key = new Asked(file, catalogue, today);
-        Answer answer = held.get(key, asked -> new Answer(plan.get()));
+        Answer answer = held.get(key, asked -> new Answer(plan.get(), time::begins));
         lately.put(key, answer);
         return answer;
     }

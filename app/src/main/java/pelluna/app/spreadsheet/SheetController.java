@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -22,6 +23,7 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.FishDesk;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.StoppedException;
 import pelluna.app.limits.Utf8;
 import pelluna.app.log.LogSheets;
 import pelluna.app.losses.LossSheets;
@@ -36,8 +38,11 @@ import pelluna.core.plan.TestFile;
 /** The log in and out as spreadsheets. */
 @Controller
 class SheetController {
+    private static final String STOPPED = "Stopped. Nothing was written.";
+
     private final PlanDesk desks;
     private final SheetDesk sheets;
+    private final OnItsWay ways;
     private final LogSheets log;
     private final FishDesk fish;
     private final MeasureDesk measures;
@@ -49,6 +54,7 @@ class SheetController {
     SheetController(
             PlanDesk desks,
             SheetDesk sheets,
+            OnItsWay ways,
             LogSheets log,
             FishDesk fish,
             MeasureDesk measures,
@@ -58,6 +64,7 @@ class SheetController {
             Shells shells) {
         this.desks = desks;
         this.sheets = sheets;
+        this.ways = ways;
         this.log = log;
         this.fish = fish;
         this.measures = measures;
@@ -86,6 +93,7 @@ class SheetController {
         model.addAttribute("tab", "sheets");
         model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("taken", taken);
+        model.addAttribute("way", UUID.randomUUID().toString());
         model.addAttribute("preview", preview);
         model.addAttribute("text", text);
         model.addAttribute("figures", String.join(", ", WaterTestForm.FIGURES));
@@ -94,25 +102,41 @@ class SheetController {
 
     /** Looked through, nothing written. */
     @PostMapping("/tanks/{id}/log/sheets")
-    String look(@PathVariable long id, @RequestParam MultipartFile file, Model model) {
-        try {
-            String text = Utf8.text("file", file.getBytes());
-            return page(id, model, "", 0, sheets.preview(id, text), text);
-        } catch (IOException e) {
-            return page(id, model, "The file could not be read.", 0, null, "");
-        } catch (IllegalArgumentException e) {
-            return page(id, model, e.getMessage(), 0, null, "");
-        }
+    String look(
+            @PathVariable long id,
+            @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "") String way,
+            Model model) {
+        return ways.following(way, seen -> {
+            try {
+                String text = Utf8.text("file", file.getBytes());
+                return page(id, model, "", 0, sheets.preview(id, text, seen), text);
+            } catch (StoppedException e) {
+                return page(id, model, STOPPED, 0, null, "");
+            } catch (IOException e) {
+                return page(id, model, "The file could not be read.", 0, null, "");
+            } catch (IllegalArgumentException e) {
+                return page(id, model, e.getMessage(), 0, null, "");
+            }
+        });
     }
 
     @PostMapping("/tanks/{id}/log/sheets/take")
-    String take(@PathVariable long id, @RequestParam String text, RedirectAttributes to) {
-        try {
-            to.addAttribute("taken", sheets.take(id, text));
-        } catch (IllegalArgumentException e) {
-            Refused.tell(to, e);
-        }
-        return "redirect:/tanks/" + id + "/log/sheets";
+    String take(
+            @PathVariable long id,
+            @RequestParam String text,
+            @RequestParam(defaultValue = "") String way,
+            RedirectAttributes to) {
+        return ways.following(way, seen -> {
+            try {
+                to.addAttribute("taken", sheets.take(id, text, seen));
+            } catch (StoppedException e) {
+                Refused.tell(to, new IllegalArgumentException(STOPPED, e));
+            } catch (IllegalArgumentException e) {
+                Refused.tell(to, e);
+            }
+            return "redirect:/tanks/" + id + "/log/sheets";
+        });
     }
 
     @GetMapping("/tanks/{id}/log/sheets/{which}.csv")

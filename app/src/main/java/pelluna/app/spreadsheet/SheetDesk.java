@@ -12,21 +12,30 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Steps;
+import pelluna.app.limits.StoppedException;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.Desk;
 import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.WaterTestForm;
+import pelluna.app.writes.NotYetKnown;
 import pelluna.core.plan.TestFile;
 
 /** Tests and sightings from a spreadsheet: looked through first, every row that is wrong named; written all or none. */
 @Service
 class SheetDesk {
-    private static final int MOST_ROWS = 5000;
+    private static final String LOOKED = SheetDesk.class.getName();
+    private static final int MOST_ROWS = 100_000;
+    /** So many rows are shown, and so many that are wrong. */
+    private static final int SHOWN = 200;
     /** As many as the plan file takes. */
     private static final int MOST_TESTS = 2000;
 
@@ -45,73 +54,148 @@ class SheetDesk {
     /** @param problem empty if the row is good */
     record Row(long number, String says, String problem) {}
 
-    /** What a sheet comes to. @param kind tests or sightings */
-    record Preview(String kind, List<Row> rows, List<TestFile> tests, List<Sent> sightings) {
-        public long wrong() {
-            return rows.stream().filter(r -> !r.problem().isEmpty()).count();
+    /**
+     * What a sheet comes to.
+     *
+     * @param kind tests or sightings
+     * @param all  how many rows it has
+     * @param wrong how many of them are wrong
+     * @param rows the first of them, and the first that are wrong
+     */
+    record Preview(String kind, int all, int wrong, List<Row> rows, List<TestFile> tests, List<Sent> sightings) {}
+
+    /**
+     * @param seen told of every row
+     * @throws NotYetKnown within a transaction: a long sheet is read without holding anything
+     * @throws IllegalArgumentException with a sentence, if it is no table of tests or sightings
+     */
+    Preview preview(long tank, String text, Steps seen) {
+        RequestAttributes request = RequestContextHolder.currentRequestAttributes();
+        if (request.getAttribute(LOOKED, RequestAttributes.SCOPE_REQUEST) instanceof Looked known) {
+            return known.found();
         }
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new NotYetKnown(
+                    () -> request.setAttribute(LOOKED, look(tank, text, seen), RequestAttributes.SCOPE_REQUEST));
+        }
+        return look(tank, text, seen).found();
     }
 
-    /** @throws IllegalArgumentException with a sentence, if it is no table of tests or sightings */
-    @Transactional
-    Preview preview(long tank, String text) {
-        List<SheetTable.SheetRow> rows = SheetTable.read(text);
-        if (rows.isEmpty()) {
-            throw new IllegalArgumentException("There is no row under the heading.");
-        }
-        if (rows.size() > MOST_ROWS) {
-            throw new IllegalArgumentException(
-                    "A sheet of " + rows.size() + " rows; Pelluna takes " + MOST_ROWS + " at a time.");
-        }
-        Desk desk = desks.open(tank);
-        boolean sightings = rows.get(0).cells().containsKey("did");
-        if (!sightings && !rows.get(0).cells().containsKey("on")) {
-            throw new IllegalArgumentException(
-                    "Columns for tests: on, and one or more of " + String.join(", ", WaterTestForm.FIGURES)
-                            + ". For sightings: at, who, did, and if you like whom, times, gravity, note.");
-        }
-        Preview preview =
-                new Preview(sightings ? "sightings" : "tests", new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-        LogSheets.Reader reader = log.reader(desk);
-        int room = MOST_TESTS - desks.tests(tank).size();
-        if (!sightings && rows.size() > room) {
-            throw new IllegalArgumentException(
-                    "A tank keeps up to " + MOST_TESTS + " tests; there is room for " + Math.max(0, room) + " more.");
-        }
-        rows.forEach(r -> row(desk, reader, r, preview, sightings));
-        return preview;
-    }
-
-    private void row(Desk desk, LogSheets.Reader reader, SheetTable.SheetRow r, Preview into, boolean sighting) {
-        String says = String.join(
-                " · ", r.cells().values().stream().filter(v -> !v.isBlank()).toList());
-        try {
-            if (sighting && !r.cell("taken back").isEmpty()) {
-                says += " · was taken back, and is left out";
-            } else if (sighting) {
-                into.sightings()
-                        .add(log.read(
-                                reader,
-                                at(r.cell("at")),
-                                r.cell("who"),
-                                r.cell("did"),
-                                r.cell("whom"),
-                                r.cell("times"),
-                                r.cell("gravity"),
-                                r.cell("note")));
-            } else {
-                into.tests().add(test(desk, r));
+    /** What came of looking through the sheet of this request. */
+    private record Looked(Preview preview, RuntimeException refused) {
+        Preview found() {
+            if (refused != null) {
+                throw refused;
             }
-            into.rows().add(new Row(r.number(), says, ""));
-        } catch (PlanProblemsException e) {
-            into.rows()
-                    .add(new Row(
-                            r.number(),
-                            says,
-                            e.problems().get(0).found() + " was found, "
-                                    + e.problems().get(0).expected() + " is needed."));
-        } catch (IllegalArgumentException e) {
-            into.rows().add(new Row(r.number(), says, e.getMessage()));
+            return preview;
+        }
+    }
+
+    private Looked look(long tank, String text, Steps seen) {
+        try {
+            Looking looking = new Looking(desks.open(tank), text.lines().count() - 1, seen);
+            SheetTable.read(text, looking::row);
+            return new Looked(looking.found(), null);
+        } catch (IllegalArgumentException | StoppedException e) {
+            return new Looked(null, e);
+        }
+    }
+
+    /** One sheet while it is looked through. */
+    private final class Looking {
+        private final Desk desk;
+        private final LogSheets.Reader reader;
+        private final long of;
+        private final Steps seen;
+        private final List<Row> rows = new ArrayList<>();
+        private final List<TestFile> tests = new ArrayList<>();
+        private final List<Sent> sightings = new ArrayList<>();
+        private boolean ofSightings;
+        private int all;
+        private int wrong;
+
+        Looking(Desk desk, long of, Steps seen) {
+            this.desk = desk;
+            this.reader = log.reader(desk);
+            this.of = of;
+            this.seen = seen;
+        }
+
+        void row(SheetTable.SheetRow r) {
+            if (all == 0) {
+                heading(r);
+            }
+            all++;
+            mostRows();
+            seen.at(all, of);
+            String says = String.join(
+                    " · ", r.cells().values().stream().filter(v -> !v.isBlank()).toList());
+            try {
+                if (!ofSightings) {
+                    tests.add(test(desk, r));
+                } else if (r.cell("taken back").isEmpty()) {
+                    sightings.add(sighting(r));
+                } else {
+                    says += " · was taken back, and is left out";
+                }
+                if (rows.size() < SHOWN) {
+                    rows.add(new Row(r.number(), says, ""));
+                }
+            } catch (PlanProblemsException e) {
+                wrong(
+                        r,
+                        says,
+                        e.problems().get(0).found() + " was found, "
+                                + e.problems().get(0).expected() + " is needed.");
+            } catch (IllegalArgumentException e) {
+                wrong(r, says, e.getMessage());
+            }
+        }
+
+        private void wrong(SheetTable.SheetRow r, String says, String problem) {
+            if (wrong++ < SHOWN) {
+                rows.add(new Row(r.number(), says, problem));
+            }
+        }
+
+        private void heading(SheetTable.SheetRow first) {
+            ofSightings = first.cells().containsKey("did");
+            if (!ofSightings && !first.cells().containsKey("on")) {
+                throw new IllegalArgumentException(
+                        "Columns for tests: on, and one or more of " + String.join(", ", WaterTestForm.FIGURES)
+                                + ". For sightings: at, who, did, and if you like whom, times, gravity, note.");
+            }
+        }
+
+        private void mostRows() {
+            if (all > MOST_ROWS) {
+                throw new IllegalArgumentException(
+                        "A sheet of more than " + MOST_ROWS + " rows; Pelluna takes " + MOST_ROWS + " at a time.");
+            }
+        }
+
+        private Sent sighting(SheetTable.SheetRow r) {
+            return log.read(
+                    reader,
+                    at(r.cell("at")),
+                    r.cell("who"),
+                    r.cell("did"),
+                    r.cell("whom"),
+                    r.cell("times"),
+                    r.cell("gravity"),
+                    r.cell("note"));
+        }
+
+        Preview found() {
+            if (all == 0) {
+                throw new IllegalArgumentException("There is no row under the heading.");
+            }
+            int room = MOST_TESTS - desks.tests(desk.tank().id()).size();
+            if (!ofSightings && all > room) {
+                throw new IllegalArgumentException("A tank keeps up to " + MOST_TESTS + " tests; there is room for "
+                        + Math.max(0, room) + " more.");
+            }
+            return new Preview(ofSightings ? "sightings" : "tests", all, wrong, rows, tests, sightings);
         }
     }
 
@@ -150,16 +234,20 @@ class SheetDesk {
         }
     }
 
-    /** Takes a sheet in, whole. @throws IllegalArgumentException if any row is wrong; nothing is written then */
+    /**
+     * Takes a sheet in, whole.
+     *
+     * @param seen told of every row twice: when it is read, and when it is written
+     * @throws IllegalArgumentException if any row is wrong; nothing is written then
+     */
     @Transactional
-    int take(long tank, String text) {
-        Preview p = preview(tank, text);
+    int take(long tank, String text, Steps seen) {
+        Preview p = preview(tank, text, (done, of) -> seen.at(done, 2 * of));
         if (p.wrong() > 0) {
-            throw new IllegalArgumentException(
-                    p.wrong() + " of " + p.rows().size() + " rows are wrong. Nothing was written.");
+            throw new IllegalArgumentException(p.wrong() + " of " + p.all() + " rows are wrong. Nothing was written.");
         }
         desks.tests(tank, p.tests());
-        log.write(tank, p.sightings());
-        return p.rows().size();
+        log.write(tank, p.sightings(), (done, of) -> seen.at(p.all() + done, 2L * p.all()));
+        return p.all();
     }
 }

@@ -4,11 +4,12 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -31,9 +32,41 @@ final class SheetTable {
         }
     }
 
-    /** @throws IllegalArgumentException with a sentence, if it is no table */
-    static List<SheetRow> read(String text) {
+    /**
+     * Reads row by row, so that a long table is never held as a whole.
+     *
+     * @throws IllegalArgumentException with a sentence, if it is no table
+     */
+    static void read(String text, Consumer<SheetRow> each) {
         String plain = Utf8.unmarked(text);
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format(plain))) {
+            Iterator<CSVRecord> records = parser.iterator();
+            while (hasNext(records)) {
+                CSVRecord record = records.next();
+                Map<String, String> cells = new LinkedHashMap<>();
+                record.toMap().forEach((k, v) -> cells.put(k.strip().toLowerCase(Locale.ROOT), Cells.read(v)));
+                if (cells.values().stream().anyMatch(v -> !v.isBlank())) {
+                    each.accept(new SheetRow(parser.getCurrentLineNumber(), cells));
+                }
+            }
+        } catch (IOException e) {
+            throw noTable(e);
+        }
+    }
+
+    private static boolean hasNext(Iterator<CSVRecord> records) {
+        try {
+            return records.hasNext();
+        } catch (IllegalArgumentException | UncheckedIOException e) {
+            throw noTable(e);
+        }
+    }
+
+    private static IllegalArgumentException noTable(Exception why) {
+        return new IllegalArgumentException("That is no table: a quote is open, or a heading stands twice.", why);
+    }
+
+    private static CSVFormat format(String plain) {
         String head = plain.lines().findFirst().orElse("");
         char by = head.contains("\t")
                 ? '\t'
@@ -41,7 +74,7 @@ final class SheetTable {
                                 > head.chars().filter(c -> c == ',').count()
                         ? ';'
                         : ',';
-        CSVFormat format = CSVFormat.RFC4180
+        return CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(by)
                 .setHeader()
@@ -51,19 +84,6 @@ final class SheetTable {
                 .setAllowMissingColumnNames(true)
                 .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY)
                 .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
-            List<SheetRow> rows = new ArrayList<>();
-            for (CSVRecord record : parser) {
-                Map<String, String> cells = new LinkedHashMap<>();
-                record.toMap().forEach((k, v) -> cells.put(k.strip().toLowerCase(Locale.ROOT), Cells.read(v)));
-                if (cells.values().stream().anyMatch(v -> !v.isBlank())) {
-                    rows.add(new SheetRow(parser.getCurrentLineNumber(), cells));
-                }
-            }
-            return rows;
-        } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
-            throw new IllegalArgumentException("That is no table: a quote is open, or a heading stands twice.", e);
-        }
     }
 
     /** A cell that a spreadsheet would take for a formula is written as text. */

@@ -12,7 +12,8 @@
             "planning",
             "probe",
             "shell",
-            "tank"
+            "tank",
+            "writes"
         })
 package pelluna.app.spreadsheet;
 

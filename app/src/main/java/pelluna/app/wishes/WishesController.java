@@ -127,6 +127,7 @@ class WishesController {
                         ? null
                         : OwnRisk.of(desk.plan(), selected.verdict()));
         model.addAttribute("best", desk.assessment().bestSet());
+        model.addAttribute("stopped", desk.assessment().stopped().orElse(null));
         model.addAttribute("leaving", leaving(desk));
         model.addAttribute("capacity", desk.assessment().capacity());
         model.addAttribute("typed", typed);

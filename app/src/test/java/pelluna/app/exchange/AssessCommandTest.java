@@ -60,6 +60,22 @@ class AssessCommandTest {
     }
 
     @Test
+    void withinATimeItAnswersWithWhatItHasAndSaysSo() {
+        JsonNode stopped = JsonMapper.builder()
+                .build()
+                .readTree(run(GOOD, "--seconds", "0", "-").out());
+        JsonNode whole = JsonMapper.builder()
+                .build()
+                .readTree(run(GOOD, "--seconds", "600", "-").out());
+        assertThat(stopped.has("stopped")).isTrue();
+        assertThat(stopped.at("/arrivals/exact").asBoolean()).isFalse();
+        assertThat(stopped.at("/sieve")).hasSameSizeAs(whole.at("/sieve"));
+        assertThat(whole.has("stopped")).isFalse();
+        assertThat(run(GOOD, "--seconds", "-").code()).isEqualTo(2);
+        assertThat(run(GOOD, "--seconds", "soon", "-").code()).isEqualTo(2);
+    }
+
+    @Test
     void aFileIsTheSameAsStandardInput(@TempDir Path folder) throws Exception {
         Path file = Files.writeString(folder.resolve("plan.json"), GOOD);
         assertThat(run("", file.toString()).out()).isEqualTo(run(GOOD, "-").out());

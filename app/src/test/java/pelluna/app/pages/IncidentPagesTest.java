@@ -12,6 +12,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
@@ -294,7 +295,7 @@ class IncidentPagesTest {
         for (int i = 0; i < LogDays.MOST + 1; i++) {
             lines.add(Sent.of(Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
         }
-        Pelluna.bean(LogSheets.class).write(tank.id, lines);
+        Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
         assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString()))
                         .body())
                 .contains("only the first 600 are shown");

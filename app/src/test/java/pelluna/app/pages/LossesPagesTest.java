@@ -20,6 +20,7 @@ import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishDesk;
+import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
 import pelluna.app.log.Sent;
@@ -657,7 +658,7 @@ class LossesPagesTest {
         for (int i = 0; i < LogDays.MOST; i++) {
             lines.add(Sent.of(Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
         }
-        Pelluna.bean(LogSheets.class).write(tank.id, lines);
+        Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
         assertThat(tank.page("/today")).doesNotContain("Nobody new until");
         tank.act("fast-breath", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "fb");
         assertThat(tank.page("/today")).contains("Nobody new until");

@@ -50,14 +50,12 @@ class OncePerKeyTest {
     @MethodSource("everyAddress")
     void whatIsSentTwiceAtOnceIsWrittenOnce(String address) {
         Routes.Sent single = Routes.good().get(address).apply(once);
-        settled();
         Map<String, Long> before = Rows.counted();
         HttpResponse<String> answer = Rough.send(single.path(), keyed(single));
         Map<String, Long> written = Rows.since(before);
 
         Routes.Sent pair = Routes.good().get(address).apply(twice);
         HttpRequest request = Rough.post(pair.path(), Rough.encoded(keyed(pair)));
-        settled();
         before = Rows.counted();
         List<CompletableFuture<HttpResponse<String>>> both = List.of(Rough.sent(request), Rough.sent(request));
         List<HttpResponse<String>> answers =
@@ -77,12 +75,6 @@ class OncePerKeyTest {
                     .isLessThan(400);
             assertThat(answer.headers().firstValue("Pelluna-Saved")).isPresent();
         }
-    }
-
-    /** Who lives in a tank is written down when somebody looks. */
-    private static void settled() {
-        once.tank.fish();
-        twice.tank.fish();
     }
 
     private static Map<String, String> keyed(Routes.Sent sent) {

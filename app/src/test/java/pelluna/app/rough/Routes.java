@@ -167,6 +167,7 @@ final class Routes {
         put("/tanks/{id}/log/probe", with("address", "http://127.0.0.1:1999/reading", "minutes", "120", "on", "false"));
         put("/tanks/{id}/log/roll", with("all", "eats"));
         put("/tanks/{id}/log/sheets", with());
+        put("/sheets/{name}/stop", "name", w -> "nobody-s", with());
         put("/tanks/{id}/log/sheets/take", with("text", "on,nitrate\n" + TODAY + ",13\n"));
         put(
                 "/tanks/{id}/log/sighting",

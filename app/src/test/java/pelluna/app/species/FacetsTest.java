@@ -16,6 +16,7 @@ import pelluna.core.plan.PlanFile;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.units.Stop;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -124,7 +125,8 @@ class FacetsTest {
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
-        var desk = new Desk(null, List.of(), List.of(), null, new Answer(PLAN), Words.english(UnitSystem.METRIC));
+        var desk = new Desk(
+                null, List.of(), List.of(), null, new Answer(PLAN, () -> Stop.NEVER), Words.english(UnitSystem.METRIC));
         Comparison tangs = Comparison.of(
                 List.of(
                         CATALOGUE.find("yellow tang").orElseThrow(),

@@ -3,6 +3,7 @@ package pelluna.app.spreadsheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,26 +21,31 @@ class SheetTableTest {
                 "note,on\n\nx, 2026-01-05 \n"
             })
     void commaSemicolonOrTabInAnyOrderAndCase(String text) {
-        SheetTable.SheetRow row = SheetTable.read(text).get(0);
+        SheetTable.SheetRow row = read(text).get(0);
         assertThat(row.cell("on")).isEqualTo("2026-01-05");
         assertThat(row.cell("Note")).isEqualTo("x");
         assertThat(row.cell("other")).isEmpty();
     }
 
+    private static List<SheetTable.SheetRow> read(String text) {
+        List<SheetTable.SheetRow> rows = new ArrayList<>();
+        SheetTable.read(text, rows::add);
+        return rows;
+    }
+
     @Test
     void rowsCountAsASpreadsheetCountsThemAndEmptyOnesAreNone() {
-        List<SheetTable.SheetRow> rows = SheetTable.read("a,b\n1,2\n,\n3,4\n");
+        List<SheetTable.SheetRow> rows = read("a,b\n1,2\n,\n3,4\n");
         assertThat(rows).extracting(SheetTable.SheetRow::number).containsExactly(2L, 4L);
     }
 
     @Test
     void quotedCellsKeepTheirCommasAndLines() {
-        assertThat(SheetTable.read("note,on\n\"a, \"\"b\"\"\nc\",1\n").get(0).cell("note"))
-                .isEqualTo("a, \"b\"\nc");
-        assertThatThrownBy(() -> SheetTable.read("a,b\n\"1,2\n"))
+        assertThat(read("note,on\n\"a, \"\"b\"\"\nc\",1\n").get(0).cell("note")).isEqualTo("a, \"b\"\nc");
+        assertThatThrownBy(() -> read("a,b\n\"1,2\n"))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageStartingWith("That is no table");
-        assertThatThrownBy(() -> SheetTable.read("a,a\n1,2\n")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> read("a,a\n1,2\n")).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -47,7 +53,7 @@ class SheetTableTest {
         String csv = SheetTable.write(
                 List.of("on", "note"),
                 List.of(List.of("2026-01-05", "he said \"no\", twice"), List.of(3.5, "=cmd()"), List.of("+1", "@x")));
-        assertThat(SheetTable.read(csv).get(0).cell("note")).isEqualTo("he said \"no\", twice");
+        assertThat(read(csv).get(0).cell("note")).isEqualTo("he said \"no\", twice");
         assertThat(csv).contains("'=cmd()").contains("'+1").contains("'@x").contains("3.5");
     }
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import pelluna.core.units.Stop;
 
 /**
  * A good order for more arrivals than can be proved: beam search (Lowerre 1976) that keeps the cheapest sets of each
@@ -29,16 +30,26 @@ public final class BeamOrder {
             BitSet in, int[] sequence, long price, long[] adding, OrderProblem.Tally tally, Timeline time, long hash) {}
 
     public static Order solve(OrderProblem p) {
-        return solve(p, Math.max(50, Math.min(WIDTH, WORK / Math.max(1, p.size()))));
+        return solve(p, Stop.NEVER);
     }
 
-    static Order solve(OrderProblem p, int width) {
+    /** @return the way that looked best when it was stopped, gone on with one arrival after the other */
+    static Order solve(OrderProblem p, Stop stop) {
+        return solve(p, Math.max(50, Math.min(WIDTH, WORK / Math.max(1, p.size()))), stop);
+    }
+
+    static Order solve(OrderProblem p, int width, Stop stop) {
+        boolean stopped = false;
         int n = p.size();
         long[] keys = new SplittableRandom(n).longs(n).toArray();
         boolean days = p.pins().days();
         List<State> beam = List.of(
                 new State(new BitSet(n), new int[0], 0, new long[n], OrderProblem.Tally.EMPTY, Timeline.start(p), 0));
         for (int size = 0; size < n; size++) {
+            stopped = stopped || stop.now();
+            if (stopped) {
+                beam = beam.subList(0, 1);
+            }
             Candidates candidates = new Candidates(beam.size() * (n - size));
             for (State s : beam) {
                 for (int u : p.next(s.tally(), s.in())) {
@@ -61,11 +72,12 @@ public final class BeamOrder {
         }
         State best = beam.get(0);
         long bound = bound(p);
-        return new Order(
+        Order order = new Order(
                 best.sequence(),
                 best.price(),
                 bound,
                 best.price() == bound && best.time().late() == 0 && best.time().idle() == 0);
+        return stopped ? order.ended() : order;
     }
 
     private static int lateWith(OrderProblem p, BitSet in, int u, Timeline time) {

@@ -19,6 +19,7 @@ import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Sentences;
 import pelluna.core.units.Statement;
+import pelluna.core.units.Stop;
 import pelluna.core.units.Volume;
 
 /**
@@ -28,9 +29,12 @@ import pelluna.core.units.Volume;
  * knapsack; exact unless {@code proved} says otherwise, after {@value #MOST_NODES} nodes.
  *
  * @param leave what is left out, each with the wish or the limit that forces it
+ * @param stopped whether the search was ended before it was done
  */
-public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean proved) {
+public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean proved, boolean stopped) {
     private static final long MOST_NODES = 300_000;
+    /** How often it looks whether to stop: each time that these bits of its count are all 0. */
+    private static final long LOOKS = 255;
 
     /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
     public record Leaving(Optional<Party> forcedBy, Statement because) {}
@@ -44,6 +48,11 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
     }
 
     public static BestSet of(Plan plan, List<Party> viable) {
+        return of(plan, viable, Stop.NEVER);
+    }
+
+    /** @param stop when it ends with the best that it has */
+    public static BestSet of(Plan plan, List<Party> viable, Stop stop) {
         List<Party> sorted = viable.stream()
                 .sorted(Comparator.comparingInt(BestSet::worth)
                         .reversed()
@@ -51,7 +60,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                         .thenComparing(p -> p.species().scientificName())
                         .thenComparing(Party.AS_PUT_IN))
                 .toList();
-        return new Search(plan, sorted).run();
+        return new Search(plan, sorted, stop).run();
     }
 
     /**
@@ -60,7 +69,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
      * impossible is
      * left out.
      */
-    public static BestSet beside(Plan plan, List<Party> forced, List<Party> viable) {
+    public static BestSet beside(Plan plan, List<Party> forced, List<Party> viable, Stop stop) {
         List<Party> company = new ArrayList<>(plan.staying());
         company.addAll(forced);
         company.addAll(viable);
@@ -80,17 +89,18 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         }
         BestSet rest = of(
                 plan.housing(forced),
-                viable.stream().filter(w -> !out.containsKey(w)).toList());
+                viable.stream().filter(w -> !out.containsKey(w)).toList(),
+                stop);
         List<Party> take = new ArrayList<>(forced);
         take.addAll(rest.take);
-        return new BestSet(take, rest.leave, rest.proved).leavingToo(out);
+        return new BestSet(take, rest.leave, rest.proved, rest.stopped).leavingToo(out);
     }
 
     /** The same set, with wishes that were never weighed and why. */
     public BestSet leavingToo(Map<Party, Leaving> more) {
         Map<Party, Leaving> all = new LinkedHashMap<>(leave);
         all.putAll(more);
-        return new BestSet(take, all, proved);
+        return new BestSet(take, all, proved, stopped);
     }
 
     /** Why two wishes can't both go in, or nothing. */
@@ -134,9 +144,12 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private boolean[] best;
         private int bestWorth = -1;
         private double bestFeed;
+        private final Stop stop;
         private long nodes;
+        private boolean stopped;
 
-        Search(Plan plan, List<Party> wishes) {
+        Search(Plan plan, List<Party> wishes, Stop stop) {
+            this.stop = stop;
             this.plan = plan;
             this.wishes = wishes;
             int n = wishes.size();
@@ -175,17 +188,21 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                     leave.put(wishes.get(i), leaving(i));
                 }
             }
-            return new BestSet(take, leave, nodes < MOST_NODES);
+            return new BestSet(take, leave, nodes < MOST_NODES && !stopped, stopped);
         }
 
         private void branch(int i, boolean[] in, int worth, double usedFeed, double[] left) {
             nodes++;
+            stopped = stopped || (nodes & LOOKS) == 0 && stop.now();
             if (worth > bestWorth || worth == bestWorth && usedFeed < bestFeed) {
                 bestWorth = worth;
                 bestFeed = usedFeed;
                 best = Arrays.copyOf(in, in.length);
             }
-            if (i == wishes.size() || nodes >= MOST_NODES || worth + mostFrom(i, feedLimit - usedFeed) < bestWorth) {
+            if (i == wishes.size()
+                    || nodes >= MOST_NODES
+                    || stopped
+                    || worth + mostFrom(i, feedLimit - usedFeed) < bestWorth) {
                 return;
             }
             if (usedFeed + feed[i] <= feedLimit && stock.holds(i, left) && free(i, in)) {

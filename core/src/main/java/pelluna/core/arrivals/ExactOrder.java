@@ -2,6 +2,7 @@ package pelluna.core.arrivals;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import pelluna.core.units.Stop;
 
 /**
  * The best order by dynamic programming over subsets (Held &amp; Karp 1962, for the linear ordering problem): the
@@ -16,20 +17,31 @@ public final class ExactOrder {
     public static final int MOST = 20;
     /** Width of the quick search that gives the first good order. */
     static final int QUICK = 60;
+    /** How often it looks whether to stop: each time that these bits of a set are all 0. */
+    static final int LOOKS = 1023;
 
     private ExactOrder() {}
 
     /** @throws IllegalArgumentException beyond {@value #MOST} arrivals */
     public static Order solve(OrderProblem p) {
+        return solve(p, Stop.NEVER);
+    }
+
+    /**
+     * @return a quick order, not proved, if it is stopped
+     * @throws IllegalArgumentException beyond {@value #MOST} arrivals
+     */
+    static Order solve(OrderProblem p, Stop stop) {
         int n = p.size();
         if (n > MOST) {
             throw new IllegalArgumentException(n + " arrivals are more than " + MOST);
         }
         if (p.pins().days()) {
-            return PinnedOrder.solve(p);
+            return PinnedOrder.solve(p, stop);
         }
         Excess excess = new Excess(p);
-        long good = BeamOrder.solve(p, QUICK).price();
+        Order quick = BeamOrder.solve(p, QUICK, stop);
+        long good = quick.price();
         int all = (1 << n) - 1;
         long[] best = new long[all + 1];
         byte[] last = new byte[all + 1];
@@ -39,6 +51,9 @@ public final class ExactOrder {
         best[0] = excess.base();
         tallies[0] = OrderProblem.Tally.EMPTY;
         for (int set = 0; set < all; set++) {
+            if ((set & LOOKS) == 0 && stop.now()) {
+                return quick.ended();
+            }
             if (best[set] == Long.MAX_VALUE) {
                 continue;
             }

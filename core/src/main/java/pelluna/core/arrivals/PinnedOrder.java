@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import pelluna.core.units.Stop;
 
 /**
  * The best order where some arrivals have a day of their own: dynamic programming over subsets with labels (Desrochers
@@ -26,10 +27,12 @@ final class PinnedOrder {
     static final int MOST_WAYS = 400_000;
 
     private final OrderProblem p;
+    private final Stop stop;
     private final Excess excess;
     private final int n;
     private final int all;
     private final int dated;
+    private final Order quick;
     private final Label good;
     private final Comparator<Label> order;
     private final OrderProblem.Tally[] tallies;
@@ -47,7 +50,8 @@ final class PinnedOrder {
     private int kept;
     private boolean cut;
 
-    private PinnedOrder(OrderProblem p) {
+    private PinnedOrder(OrderProblem p, Stop stop) {
+        this.stop = stop;
         this.p = p;
         this.excess = new Excess(p);
         this.n = p.size();
@@ -57,8 +61,8 @@ final class PinnedOrder {
                 .map(u -> 1 << u)
                 .sum();
         this.order = Comparator.comparingInt((Label l) -> l.time.late()).thenComparingLong(l -> l.cost(p));
-        int[] quick = BeamOrder.solve(p, ExactOrder.QUICK).sequence();
-        this.good = new Label(null, -1, p.priceOf(quick), p.timelineOf(quick));
+        this.quick = BeamOrder.solve(p, ExactOrder.QUICK, stop);
+        this.good = new Label(null, -1, p.priceOf(quick.sequence()), p.timelineOf(quick.sequence()));
         this.tallies = new OrderProblem.Tally[all + 1];
         this.ways = new ArrayList<>(Collections.nCopies(all + 1, null));
         this.cost = new long[all + 1];
@@ -79,8 +83,8 @@ final class PinnedOrder {
         }
     }
 
-    static Order solve(OrderProblem p) {
-        return new PinnedOrder(p).solve();
+    static Order solve(OrderProblem p, Stop stop) {
+        return new PinnedOrder(p, stop).solve();
     }
 
     private Order solve() {
@@ -88,6 +92,9 @@ final class PinnedOrder {
         tallies[0] = OrderProblem.Tally.EMPTY;
         int[] out = new int[n];
         for (int set = 0; set < all && !cut; set++) {
+            if ((set & ExactOrder.LOOKS) == 0 && stop.now()) {
+                return quick.ended();
+            }
             if (ways.get(set) == null && cost[set] == Long.MAX_VALUE) {
                 continue;
             }
@@ -103,7 +110,7 @@ final class PinnedOrder {
             tallies[set] = null;
         }
         if (cut) {
-            return BeamOrder.solve(p);
+            return BeamOrder.solve(p, stop);
         }
         int[] sequence = sequence();
         long price = p.priceOf(sequence);

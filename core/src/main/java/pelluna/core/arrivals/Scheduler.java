@@ -11,10 +11,12 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tension.Quarters;
 import pelluna.core.units.Step;
+import pelluna.core.units.Stop;
 
 /** From wishes that go in to a dated order with reasons; and the price of an order made by hand. */
 public final class Scheduler {
     private final Plan plan;
+    private final Stop stop;
     private final List<Arrival> arrivals;
     private final OrderProblem problem;
     private final Quarters quarters;
@@ -22,7 +24,13 @@ public final class Scheduler {
     private final double inside;
 
     public Scheduler(Plan plan, List<Party> taken) {
+        this(plan, taken, Stop.NEVER);
+    }
+
+    /** @param stop when its searches end with the best that they have */
+    public Scheduler(Plan plan, List<Party> taken, Stop stop) {
         this.plan = plan;
+        this.stop = stop;
         this.arrivals = Arrival.of(taken);
         List<Party> company = new ArrayList<>(plan.residents());
         company.addAll(taken);
@@ -73,7 +81,7 @@ public final class Scheduler {
         for (Party p : free) {
             ungrouped = ungrouped.with(p);
         }
-        return OptionalDouble.of(calmest() - new Scheduler(ungrouped, free).calmest());
+        return OptionalDouble.of(calmest() - new Scheduler(ungrouped, free, stop).calmest());
     }
 
     /** Tension of the best order, and of those who go in together, points. */
@@ -81,8 +89,8 @@ public final class Scheduler {
         return Prices.points(solved(problem.unpinned()).price()) + inside;
     }
 
-    private static Order solved(OrderProblem p) {
-        return p.size() <= ExactOrder.MOST ? ExactOrder.solve(p) : BeamOrder.solve(p);
+    private Order solved(OrderProblem p) {
+        return p.size() <= ExactOrder.MOST ? ExactOrder.solve(p, stop) : BeamOrder.solve(p, stop);
     }
 
     /**
@@ -118,7 +126,8 @@ public final class Scheduler {
             Calendar.Slot slot = slots.get(i);
             steps.add(dated(i, sequence.get(i), slot, method(order.sequence(), i), whyHere.of(i, slot.releaseOn())));
         }
-        return new Schedule(steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact());
+        return new Schedule(
+                steps, Prices.points(order.price()), Prices.points(order.bound()), order.exact(), order.stopped());
     }
 
     private Method method(int[] sequence, int position) {

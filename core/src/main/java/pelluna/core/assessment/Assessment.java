@@ -1,6 +1,7 @@
 package pelluna.core.assessment;
 
 import java.util.List;
+import java.util.Optional;
 import pelluna.core.arrivals.BestSet;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.capacity.Capacity;
@@ -24,4 +25,9 @@ public record Assessment(
         List<Eaten> eaten,
         Capacity capacity,
         Schedule arrivals,
-        BestSet bestSet) {}
+        BestSet bestSet) {
+    /** Said if a search was ended before it was done. */
+    public Optional<TimeWasUp> stopped() {
+        return arrivals.stopped() || bestSet.stopped() ? Optional.of(new TimeWasUp()) : Optional.empty();
+    }
+}

@@ -22,11 +22,17 @@ import pelluna.core.tension.Encounter;
 import pelluna.core.tension.Quarters;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Sentences;
+import pelluna.core.units.Stop;
 
 /** The one engine behind the pages, the web API and the command line. Pure: the same plan gives the same answer. */
 public final class Assessor {
 
     public Assessment assess(Plan plan) {
+        return assess(plan, Stop.NEVER);
+    }
+
+    /** @param stop when its searches end with the best that they have; the answer then says so */
+    public Assessment assess(Plan plan, Stop stop) {
         Map<Party, Verdict> verdicts = new LinkedHashMap<>();
         Living there = new Living(plan);
         plan.wishes().forEach(wish -> verdicts.put(wish, Sieve.sift(plan, wish, there)));
@@ -36,9 +42,11 @@ public final class Assessor {
                 .filter(w -> verdicts.get(w).wrongNumber().isEmpty())
                 .filter(w -> !forced.contains(w))
                 .toList();
-        BestSet bestSet = (forced.isEmpty() ? BestSet.of(plan, viable) : BestSet.beside(plan, forced, viable))
+        BestSet bestSet = (forced.isEmpty()
+                        ? BestSet.of(plan, viable, stop)
+                        : BestSet.beside(plan, forced, viable, stop))
                 .leavingToo(wrongNumbers(verdicts));
-        Scheduler scheduler = new Scheduler(plan, bestSet.take());
+        Scheduler scheduler = new Scheduler(plan, bestSet.take(), stop);
         Schedule schedule = scheduler.planned();
         List<Party> living = new ArrayList<>(plan.staying());
         living.addAll(bestSet.take());

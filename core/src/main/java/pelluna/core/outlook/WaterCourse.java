@@ -59,7 +59,8 @@ public final class WaterCourse {
 
     private static Schedule inOneDay(Schedule s) {
         LocalDate first = s.steps().get(0).releaseOn();
-        return new Schedule(s.steps().stream().map(d -> d.releasedOn(first)).toList(), s.cost(), s.bound(), s.exact());
+        return new Schedule(
+                s.steps().stream().map(d -> d.releasedOn(first)).toList(), s.cost(), s.bound(), s.exact(), s.stopped());
     }
 
     public List<WaterDay> days() {

@@ -3,11 +3,15 @@ package pelluna.core.arrivals;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import pelluna.core.units.Stop;
 
 class OrderTest {
     static OrderProblem any(int n, long seed, boolean waits) {
@@ -80,5 +84,44 @@ class OrderTest {
     @Test
     void nobodyIsAnOrderToo() {
         assertThat(ExactOrder.solve(any(0, 1, false)).price()).isZero();
+    }
+
+    /** Says no so many times, then yes. */
+    private static Stop afterLooks(int looks) {
+        AtomicInteger left = new AtomicInteger(looks);
+        return () -> left.getAndDecrement() <= 0;
+    }
+
+    @Test
+    void aSearchThatIsStoppedHasAWholeOrderAndSaysThatItWasStopped() {
+        OrderProblem p = any(14, 3, true);
+        Order whole = ExactOrder.solve(p, Stop.NEVER);
+        assertThat(whole.exact()).isTrue();
+        assertThat(whole.stopped()).isFalse();
+        for (int looks : new int[] {0, 1, 5, 16}) {
+            for (Order stopped : List.of(
+                    ExactOrder.solve(p, afterLooks(looks)), BeamOrder.solve(any(40, 3, true), afterLooks(looks)))) {
+                assertThat(stopped.stopped()).isTrue();
+                assertThat(stopped.exact()).isFalse();
+                assertThat(stopped.price()).isGreaterThanOrEqualTo(stopped.bound());
+                assertThat(Arrays.stream(stopped.sequence()).distinct().count()).isEqualTo(stopped.sequence().length);
+            }
+            Order stopped = ExactOrder.solve(p, afterLooks(looks));
+            assertThat(p.keepsRules(stopped.sequence())).isTrue();
+            assertThat(stopped.price()).isGreaterThanOrEqualTo(whole.price()).isEqualTo(p.priceOf(stopped.sequence()));
+        }
+    }
+
+    @Test
+    void stopsCanBeJoined() {
+        assertThat(Stop.NEVER.or(() -> true).now()).isTrue();
+        assertThat(Stop.NEVER.or(Stop.NEVER).now()).isFalse();
+        assertThat(Stop.after(Duration.ZERO).now()).isTrue();
+        assertThat(Stop.after(Duration.ofDays(1)).now()).isFalse();
+        Thread.currentThread().interrupt();
+        assertThat(Stop.whenInterrupted().now()).isTrue();
+        assertThat(Thread.interrupted())
+                .as("asking does not take the interrupt back")
+                .isTrue();
     }
 }
