@@ -67,6 +67,11 @@ class RefusedPages {
         return filter(new ReadsOnly(), DispatcherType.FORWARD, 1);
     }
 
+    @Bean
+    FilterRegistrationBean<OncePerRequestFilter> addressesSayNothing() {
+        return filter(new AddressesSayNothing(), DispatcherType.REQUEST, 1);
+    }
+
     private static FilterRegistrationBean<OncePerRequestFilter> filter(
             OncePerRequestFilter filter, DispatcherType type, int order) {
         FilterRegistrationBean<OncePerRequestFilter> bean = new FilterRegistrationBean<>(filter);
@@ -96,6 +101,20 @@ class RefusedPages {
                                 .getBytes(StandardCharsets.UTF_8));
             }
             answer.copyBodyToResponse();
+        }
+    }
+
+    /** Why something was refused is known to this server alone: whoever makes an address cannot put words on a page. */
+    private static final class AddressesSayNothing extends OncePerRequestFilter {
+        @Override
+        protected boolean shouldNotFilter(HttpServletRequest request) {
+            return request.getQueryString() == null;
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            chain.doFilter(new WithoutRefusal(request), response);
         }
     }
 

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -174,6 +175,14 @@ class RoughEdgesTest {
         assertThat(Rough.send(tank.at("/log/sheets/take"), Map.of("text", sheet))
                         .statusCode())
                 .isEqualTo(422);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/log/sheets", "/log", "/losses", "/wishes", "/tank", "/arrivals", "/log/fish/{boss}"})
+    void whoeverMakesAnAddressPutsNoWordsOnAPage(String page) {
+        String path = tank.at(page).replace("{boss}", Long.toString(tank.boss()));
+        assertThat(Pelluna.get(path + "?refused=Call+this+number&beside=name").body())
+                .doesNotContain("Call this number");
     }
 
     @Test
