@@ -4,7 +4,7 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.core.catalogue.Catalogue;
 

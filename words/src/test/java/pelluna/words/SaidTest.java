@@ -15,7 +15,7 @@ import pelluna.core.advice.ToDo;
 import pelluna.core.arrivals.Costs;
 import pelluna.core.arrivals.Why;
 import pelluna.core.behaviour.Course;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Order;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.capacity.LensKind;
@@ -170,7 +170,7 @@ class SaidTest {
                         "Nitrite stood at 0.5 mg/L in the week before, and one other fish was lost within three days."),
                 said(
                         new Fitting.Acts(
-                                1, "Inky", Optional.of(new Fitting.HurtNoted(Doing.TORN_FIN, new Fitting.Ago(2)))),
+                                1, "Inky", Optional.of(new Fitting.HurtNoted(EventType.TORN_FIN, new Fitting.Ago(2)))),
                         "One act against it in seven days, most by Inky; a torn fin was noted two days before."),
                 said(new Fitting.Acts(4, "", Optional.empty()), "Four acts against it in seven days."),
                 said(
@@ -234,7 +234,7 @@ class SaidTest {
                 .contains("emergency services");
         assertThat(METRIC.of(Caution.about(java.util.Set.of(Hazard.TAIL_BLADES))))
                 .doesNotContain("scalding");
-        for (Doing sign : Doing.values()) {
+        for (EventType sign : EventType.values()) {
             Sign.means(sign).ifPresent(m -> assertThat(METRIC.of(m)).doesNotContainPattern("\\d"));
         }
         assertThat(METRIC.of(new Sign.AskAVet())).contains("no dose").contains("vet");

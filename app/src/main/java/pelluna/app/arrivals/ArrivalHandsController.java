@@ -13,9 +13,9 @@ import pelluna.app.fish.ComesIn;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.TypedFigure;
 import pelluna.core.plan.PlanFile;
 
@@ -23,12 +23,12 @@ import pelluna.core.plan.PlanFile;
 @Controller
 class ArrivalHandsController {
     private final PlanSteps steps;
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final ComesIn comesIn;
 
-    ArrivalHandsController(PlanSteps steps, PlanDesk desks, ComesIn comesIn) {
+    ArrivalHandsController(PlanSteps steps, TankPlans plans, ComesIn comesIn) {
         this.steps = steps;
-        this.desks = desks;
+        this.plans = plans;
         this.comesIn = comesIn;
     }
 
@@ -56,7 +56,7 @@ class ArrivalHandsController {
                 id,
                 asked,
                 "a day of arrival",
-                plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, desks.today())),
+                plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, plans.today())),
                 to);
     }
 
@@ -93,7 +93,7 @@ class ArrivalHandsController {
                 on.isBlank() ? "it stays" : "a day on which it leaves",
                 plan -> on.isBlank()
                         ? HandEdits.stays(plan, asked.fish())
-                        : HandEdits.leaves(plan, asked.fish(), Days.planned("on", on, desks.today()), why),
+                        : HandEdits.leaves(plan, asked.fish(), Days.planned("on", on, plans.today()), why),
                 to);
     }
 
@@ -103,11 +103,11 @@ class ArrivalHandsController {
                 id,
                 asked,
                 () -> {
-                    Desk desk = desks.open(id);
+                    OpenTank opened = plans.open(id);
                     List<String> named =
                             Stream.of(asked.fish().split(",", -1)).distinct().toList();
                     named.stream()
-                            .map(f -> desk.wish(f).orElseThrow().id())
+                            .map(f -> opened.wish(f).orElseThrow().id())
                             .toList()
                             .forEach(row -> comesIn.comes(id, row));
                 },

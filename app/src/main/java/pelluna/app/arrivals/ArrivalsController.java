@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.SolveTime;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Schedule;
@@ -32,13 +32,13 @@ import pelluna.words.Measures;
 /** The Arrivals place: who comes when, in the best order around the keeper's hand, and what the water says to it. */
 @Controller
 class ArrivalsController {
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final Shells shells;
     private final SolveTime time;
 
-    ArrivalsController(PlanDesk desks, PlanSteps steps, Shells shells, SolveTime time) {
-        this.desks = desks;
+    ArrivalsController(TankPlans plans, PlanSteps steps, Shells shells, SolveTime time) {
+        this.plans = plans;
         this.steps = steps;
         this.shells = shells;
         this.time = time;
@@ -58,10 +58,10 @@ class ArrivalsController {
             @RequestParam(defaultValue = "") String fish,
             @RequestParam(defaultValue = "") String refused,
             Model model) {
-        Desk desk = desks.open(id);
-        Schedule schedule = desk.assessment().arrivals();
+        OpenTank opened = plans.open(id);
+        Schedule schedule = opened.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), at, fish);
-        shells.around(model, desk, "arrivals", "Arrivals", sentence(schedule) + stopped(desk));
+        shells.around(model, opened, "arrivals", "Arrivals", sentence(schedule) + stopped(opened));
         model.addAttribute("tab", "lanes");
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
@@ -72,7 +72,7 @@ class ArrivalsController {
                         ? ""
                         : chosen.arrival().parties().stream()
                                 .filter(p -> p.hand().risk().taken())
-                                .map(p -> desk.wish(p.id()).orElseThrow().id().toString())
+                                .map(p -> opened.wish(p.id()).orElseThrow().id().toString())
                                 .findFirst()
                                 .orElse(""));
         model.addAttribute(
@@ -86,47 +86,47 @@ class ArrivalsController {
         model.addAttribute("refused", Shells.refusal(refused));
         boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
-        Scheduler scheduler = scheduler(desk);
+        Scheduler scheduler = scheduler(opened);
         model.addAttribute(
-                "handPrice", byHand ? desk.say().of(scheduler.price(schedule).says()) : "");
+                "handPrice", byHand ? opened.say().of(scheduler.price(schedule).says()) : "");
         OptionalDouble grouping = scheduler.groupingPrice();
         model.addAttribute("groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble())));
         model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
-        model.addAttribute("tension", pairs(desk));
+        model.addAttribute("tension", pairs(opened));
         model.addAttribute(
                 "startOn",
-                desk.tank().startOn() == null ? "" : desk.tank().startOn().toString());
-        model.addAttribute("planStart", Measures.date(desk.plan().startOn()));
-        model.addAttribute("today", desks.today().toString());
-        model.addAttribute("capacity", desk.assessment().capacity());
-        model.addAttribute("rulers", LensRulers.draw(desk.assessment().capacity(), desk.plan(), desk.say()));
-        model.addAttribute("school", desk.say().of(desk.plan().tank().school()));
-        model.addAttribute("tested", !desk.plan().tests().isEmpty());
-        water(model, desk, schedule, chosen);
+                opened.tank().startOn() == null ? "" : opened.tank().startOn().toString());
+        model.addAttribute("planStart", Measures.date(opened.plan().startOn()));
+        model.addAttribute("today", plans.today().toString());
+        model.addAttribute("capacity", opened.assessment().capacity());
+        model.addAttribute("rulers", LensRulers.draw(opened.assessment().capacity(), opened.plan(), opened.say()));
+        model.addAttribute("school", opened.say().of(opened.plan().tank().school()));
+        model.addAttribute("tested", !opened.plan().tests().isEmpty());
+        water(model, opened, schedule, chosen);
         return "arrivals";
     }
 
     /** An arrival that another may be joined with. */
     record Other(String fish, String label) {}
 
-    private void water(Model model, Desk desk, Schedule schedule, Dated chosen) {
+    private void water(Model model, OpenTank opened, Schedule schedule, Dated chosen) {
         model.addAttribute("lanes", "");
         model.addAttribute("waterSays", List.of());
         model.addAttribute("stepSays", "");
         if (chosen != null) {
-            LanesDrawing lanes =
-                    new LanesDrawing(desk, chosen, desks.today(), desk.ahead().changes());
+            LanesDrawing lanes = new LanesDrawing(
+                    opened, chosen, plans.today(), opened.ahead().changes());
             LocalDate until = lanes.axis().to();
-            WaterCourse planned = WaterCourse.of(desk.plan(), schedule, until);
-            WaterCourse atOnce = WaterCourse.allInOneDay(desk.plan(), schedule, until);
+            WaterCourse planned = WaterCourse.of(opened.plan(), schedule, until);
+            WaterCourse atOnce = WaterCourse.allInOneDay(opened.plan(), schedule, until);
             model.addAttribute(
                     "lanes",
                     lanes.draw(new StripsDrawing(
                             lanes.axis(),
-                            desk.plan(),
+                            opened.plan(),
                             planned.days(),
                             schedule.steps().size() > 1 ? atOnce.days() : List.of())));
-            model.addAttribute("waterSays", WaterWords.of(desk.plan(), schedule, planned, atOnce, until));
+            model.addAttribute("waterSays", WaterWords.of(opened.plan(), schedule, planned, atOnce, until));
             model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until));
         }
     }
@@ -135,12 +135,12 @@ class ArrivalsController {
     @GetMapping("/tanks/{id}/arrivals/price")
     @ResponseBody
     String price(@PathVariable long id, @RequestParam String fish, @RequestParam int place) {
-        Desk desk = desks.open(id);
-        Schedule schedule = desk.assessment().arrivals();
+        OpenTank opened = plans.open(id);
+        Schedule schedule = opened.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
         return chosen == null
                 ? ""
-                : moves(scheduler(desk), schedule, chosen).stream()
+                : moves(scheduler(opened), schedule, chosen).stream()
                         .filter(m -> m.place() == place)
                         .map(m -> "Place " + place + ": " + m.says())
                         .findFirst()
@@ -155,8 +155,8 @@ class ArrivalsController {
                                 + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
     }
 
-    private Scheduler scheduler(Desk desk) {
-        return new Scheduler(desk.plan(), desk.assessment().bestSet().take(), time.begins());
+    private Scheduler scheduler(OpenTank opened) {
+        return new Scheduler(opened.plan(), opened.assessment().bestSet().take(), time.begins());
     }
 
     private static boolean byHand(Schedule s) {
@@ -172,12 +172,12 @@ class ArrivalsController {
     }
 
     /** The pairs that live together once all have come, from Ripple on, hardest first. */
-    private static List<Tension> pairs(Desk desk) {
+    private static List<Tension> pairs(OpenTank opened) {
         Set<String> living = Stream.concat(
-                        desk.plan().residents().stream(), desk.assessment().bestSet().take().stream())
+                        opened.plan().residents().stream(), opened.assessment().bestSet().take().stream())
                 .map(Party::id)
                 .collect(Collectors.toSet());
-        return desk.assessment().tension().stream()
+        return opened.assessment().tension().stream()
                 .filter(t -> t.step() != Step.CALM)
                 .filter(t -> living.contains(t.aggressor().id())
                         && living.contains(t.target().id()))
@@ -185,8 +185,8 @@ class ArrivalsController {
                 .toList();
     }
 
-    private static String stopped(Desk desk) {
-        return desk.assessment().stopped().map(s -> " " + desk.say().of(s)).orElse("");
+    private static String stopped(OpenTank opened) {
+        return opened.assessment().stopped().map(s -> " " + opened.say().of(s)).orElse("");
     }
 
     private static String sentence(Schedule s) {

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.arrivals.Schedule;
@@ -27,9 +27,9 @@ public record Diary(LocalDate on, String key, String title, String says) {
     /** After release: next morning, day 3, day 7, as the model has it. */
     private static final int[] LOOKS = {1, 3, 7};
 
-    /** The days of the plan on a desk. */
-    public static List<Diary> of(Desk desk) {
-        return of(desk.plan(), desk.assessment().arrivals(), desk.ahead().changes(), desk.say());
+    /** The days of the plan of a tank. */
+    public static List<Diary> of(OpenTank opened) {
+        return of(opened.plan(), opened.assessment().arrivals(), opened.ahead().changes(), opened.say());
     }
 
     static List<Diary> of(Plan plan, Schedule schedule, List<Change> changes, Words say) {

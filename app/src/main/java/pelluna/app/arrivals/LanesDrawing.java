@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
@@ -31,20 +31,20 @@ final class LanesDrawing {
     /** Days after release on which the model asks for a look: next morning, day 3, day 7. */
     private static final int[] LOOKS = {1, 3, 7};
 
-    private final Desk desk;
+    private final OpenTank opened;
     private final Dated chosen;
     private final LocalDate today;
     private final List<Change> changes;
     private final DateAxis axis;
     private final Svg svg = new Svg();
 
-    LanesDrawing(Desk desk, Dated chosen, LocalDate today, List<Change> changes) {
-        this.desk = desk;
+    LanesDrawing(OpenTank opened, Dated chosen, LocalDate today, List<Change> changes) {
+        this.opened = opened;
         this.chosen = chosen;
         this.today = today;
         this.changes = changes;
-        List<Dated> steps = desk.assessment().arrivals().steps();
-        LocalDate start = desk.plan().startOn();
+        List<Dated> steps = opened.assessment().arrivals().steps();
+        LocalDate start = opened.plan().startOn();
         LocalDate end = steps.get(steps.size() - 1).releaseOn();
         this.axis =
                 new DateAxis(from(start), end.plusDays(Math.max(28, ChronoUnit.DAYS.between(start, end) / 6)), X0, X1);
@@ -53,7 +53,7 @@ final class LanesDrawing {
     /** A week before the start; as far back as four weeks where there are tests to show. */
     private LocalDate from(LocalDate start) {
         LocalDate week = start.minusDays(7);
-        return desk.plan().tests().stream()
+        return opened.plan().tests().stream()
                 .map(WaterTest::on)
                 .filter(on -> on.isAfter(start.minusDays(28)) && on.isBefore(week))
                 .min(LocalDate::compareTo)
@@ -66,7 +66,7 @@ final class LanesDrawing {
     }
 
     String draw(StripsDrawing strips) {
-        List<Dated> steps = desk.assessment().arrivals().steps();
+        List<Dated> steps = opened.assessment().arrivals().steps();
         double lanesEnd = TOP + 6 + steps.size() * LANE;
         double bottom = lanesEnd + 8 + StripsDrawing.HEIGHT;
         svg.open(
@@ -95,7 +95,7 @@ final class LanesDrawing {
                 "data-steps",
                 steps.size(),
                 "data-base",
-                "/tanks/" + desk.tank().id() + "/arrivals");
+                "/tanks/" + opened.tank().id() + "/arrivals");
         svg.add("<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" "
                 + "patternTransform=\"rotate(45)\">"
                 + "<rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" "
@@ -128,7 +128,7 @@ final class LanesDrawing {
         svg.open(
                 "a",
                 "href",
-                "/tanks/" + desk.tank().id() + "/arrivals?at=" + d.position(),
+                "/tanks/" + opened.tank().id() + "/arrivals?at=" + d.position(),
                 "data-live",
                 "",
                 "class",
@@ -241,7 +241,7 @@ final class LanesDrawing {
                         "grows step-" + c.step().word());
                 svg.open("title")
                         .add(Svg.escape(
-                                Measures.date(c.on()) + ": " + desk.say().of(c.event())))
+                                Measures.date(c.on()) + ": " + opened.say().of(c.event())))
                         .close("title")
                         .close("path");
             }

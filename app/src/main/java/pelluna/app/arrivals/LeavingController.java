@@ -8,9 +8,9 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.LeavingEffect;
 import pelluna.core.outlook.Change;
@@ -24,12 +24,12 @@ import pelluna.words.Words;
 /** Who outgrows the tank and when, who is to leave, and what that changes. */
 @Controller
 class LeavingController {
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final Shells shells;
 
-    LeavingController(PlanDesk desks, PlanSteps steps, Shells shells) {
-        this.desks = desks;
+    LeavingController(TankPlans plans, PlanSteps steps, Shells shells) {
+        this.plans = plans;
         this.steps = steps;
         this.shells = shells;
     }
@@ -45,19 +45,19 @@ class LeavingController {
 
     @GetMapping("/tanks/{id}/arrivals/leaving")
     String leaving(@PathVariable long id, @RequestParam(defaultValue = "") String fish, Model model) {
-        Desk desk = desks.open(id);
-        Outlook outlook = desk.ahead().outlook();
-        List<Change> changes = desk.ahead().changes();
+        OpenTank opened = plans.open(id);
+        Outlook outlook = opened.ahead().outlook();
+        List<Change> changes = opened.ahead().changes();
         List<Fish> all = new ArrayList<>();
         for (Presence p : outlook.everybody()) {
-            all.add(fish(p.party(), changes, desks.today(), desk.say()));
+            all.add(fish(p.party(), changes, plans.today(), opened.say()));
         }
         long outgrow =
                 all.stream().filter(f -> !f.outgrows().isEmpty() && !f.leaves()).count();
         long leave = all.stream().filter(Fish::leaves).count();
         shells.around(
                 model,
-                desk,
+                opened,
                 "arrivals",
                 "Outgrowing and leaving",
                 all.isEmpty()
@@ -82,15 +82,15 @@ class LeavingController {
                 chosen == null
                         ? List.of()
                         : LeavingEffect.of(
-                                        desk.plan(),
-                                        desk.plan().party(chosen.party().id()).orElse(chosen.party()),
+                                        opened.plan(),
+                                        opened.plan().party(chosen.party().id()).orElse(chosen.party()),
                                         chosen.on())
                                 .stream()
-                                .map(desk.say()::of)
+                                .map(opened.say()::of)
                                 .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
-        model.addAttribute("today", desks.today());
+        model.addAttribute("today", plans.today());
         return "leaving";
     }
 

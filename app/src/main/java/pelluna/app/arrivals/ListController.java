@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.introduction.AtTheShop;
@@ -32,21 +32,21 @@ class ListController {
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
     private static final int MOST_DAYS = 60;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
-    private final CalendarDesk calendars;
+    private final Calendars calendars;
     private final CurrentKeeper keeper;
     private final KeeperCatalogue catalogue;
     private final Shells shells;
 
     ListController(
-            PlanDesk desks,
+            TankPlans plans,
             PlanSteps steps,
-            CalendarDesk calendars,
+            Calendars calendars,
             CurrentKeeper keeper,
             KeeperCatalogue catalogue,
             Shells shells) {
-        this.desks = desks;
+        this.plans = plans;
         this.steps = steps;
         this.calendars = calendars;
         this.keeper = keeper;
@@ -67,9 +67,9 @@ class ListController {
 
     @GetMapping("/tanks/{id}/arrivals/list")
     String list(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Item> items = new ArrayList<>();
-        for (Dated d : desk.assessment().arrivals().steps()) {
+        for (Dated d : opened.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
                 items.add(new Item(
                         p.id(),
@@ -78,9 +78,9 @@ class ListController {
                         d.quarantineFrom().orElse(d.boxFrom()),
                         d.releaseOn(),
                         p.label(),
-                        desk.say().length(p.lengthCm()),
+                        opened.say().length(p.lengthCm()),
                         AtTheShop.of(p.species(), catalogue.get()).look().stream()
-                                .map(l -> desk.say().of(l.says()))
+                                .map(l -> opened.say().of(l.says()))
                                 .limit(2)
                                 .toList(),
                         p.hand().price().isPresent()
@@ -90,15 +90,15 @@ class ListController {
         }
         shells.around(
                 model,
-                desk,
+                opened,
                 "arrivals",
                 "Shop list and calendar",
                 items.isEmpty()
                         ? "Nothing to buy yet."
                         : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on "
                                 + Measures.date(items.get(0).buyOn()) + ".");
-        List<Diary> days = Diary.of(desk).stream()
-                .filter(d -> !d.on().isBefore(desks.today()))
+        List<Diary> days = Diary.of(opened).stream()
+                .filter(d -> !d.on().isBefore(plans.today()))
                 .limit(MOST_DAYS)
                 .toList();
         model.addAttribute("tab", "list");
@@ -106,7 +106,7 @@ class ListController {
         model.addAttribute("days", days);
         model.addAttribute("currency", keeper.get().currency());
         model.addAttribute("mark", steps.mark(id));
-        String token = desk.tank().calendarToken();
+        String token = opened.tank().calendarToken();
         model.addAttribute(
                 "link",
                 token == null

@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.limits.Days;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Restock;
 import pelluna.core.plan.Fallow;
@@ -32,23 +32,23 @@ class RestockController {
     private static final int USUAL_DAYS = 76;
     private static final int MOST_WANTED = 5;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final Shells shells;
 
-    RestockController(PlanDesk desks, PlanSteps steps, Shells shells) {
-        this.desks = desks;
+    RestockController(TankPlans plans, PlanSteps steps, Shells shells) {
+        this.plans = plans;
         this.steps = steps;
         this.shells = shells;
     }
 
     @GetMapping("/tanks/{id}/arrivals/restock")
     String restock(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
-        Fallow fallow = desk.plan().fallow().orElse(null);
+        OpenTank opened = plans.open(id);
+        Fallow fallow = opened.plan().fallow().orElse(null);
         shells.around(
                 model,
-                desk,
+                opened,
                 "arrivals",
                 "Restock after a fallow time",
                 fallow == null
@@ -57,13 +57,14 @@ class RestockController {
                                 + " without fish, restocked from " + Measures.date(fallow.until()) + ".");
         model.addAttribute("tab", "restock");
         model.addAttribute("fallow", fallow);
-        model.addAttribute("from", fallow == null ? desks.today() : fallow.from());
-        model.addAttribute("until", fallow == null ? desks.today().plusDays(USUAL_DAYS) : fallow.until());
-        model.addAttribute("residents", desk.plan().residents().size());
-        model.addAttribute("reminders", Restock.reminders(desk.plan()));
+        model.addAttribute("from", fallow == null ? plans.today() : fallow.from());
+        model.addAttribute("until", fallow == null ? plans.today().plusDays(USUAL_DAYS) : fallow.until());
+        model.addAttribute("residents", opened.plan().residents().size());
+        model.addAttribute("reminders", Restock.reminders(opened.plan()));
         model.addAttribute(
-                "filter", fallow == null ? "" : desk.say().of(Restock.filter(desk.plan(), NitrogenCycle.CYCLED_LOAD)));
-        model.addAttribute("steps", desk.assessment().arrivals().steps());
+                "filter",
+                fallow == null ? "" : opened.say().of(Restock.filter(opened.plan(), NitrogenCycle.CYCLED_LOAD)));
+        model.addAttribute("steps", opened.assessment().arrivals().steps());
         model.addAttribute("undo", steps.last(id).orElse(null));
         model.addAttribute("refused", Shells.refusal(refused));
         return "restock";
@@ -78,8 +79,8 @@ class RestockController {
             @RequestParam(defaultValue = "false") boolean back,
             RedirectAttributes to) {
         try {
-            LocalDate begins = Days.planned("from", from, desks.today());
-            LocalDate ends = Days.planned("until", until, desks.today());
+            LocalDate begins = Days.planned("from", from, plans.today());
+            LocalDate ends = Days.planned("until", until, plans.today());
             steps.change(id, "a restock planned", plan -> {
                 TankFile empty = plan.tank().lyingFallow(new FallowFile(begins, ends));
                 PlanFile restock = plan.with(empty).startingOn(ends);

@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.capacity.PredatorSalt;
@@ -32,12 +32,12 @@ import pelluna.words.Measures;
 class UpkeepController {
     private static final double MOST_PRICE = 100_000;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final CurrentKeeper keeper;
     private final Shells shells;
 
-    UpkeepController(PlanDesk desks, CurrentKeeper keeper, Shells shells) {
-        this.desks = desks;
+    UpkeepController(TankPlans plans, CurrentKeeper keeper, Shells shells) {
+        this.plans = plans;
         this.keeper = keeper;
         this.shells = shells;
     }
@@ -47,35 +47,36 @@ class UpkeepController {
 
     @GetMapping("/tanks/{id}/arrivals/upkeep")
     String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
-        Outlook outlook = desk.ahead().outlook();
-        Waste waste = Waste.of(desk.plan());
-        List<LocalDate> days = List.of(desk.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
+        OpenTank opened = plans.open(id);
+        Outlook outlook = opened.ahead().outlook();
+        Waste waste = Waste.of(opened.plan());
+        List<LocalDate> days = List.of(opened.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
         List<Upkeep> upkeeps = days.stream()
                 .map(d -> Upkeep.of(
-                        desk.plan().tank(),
+                        opened.plan().tank(),
                         outlook.on(d).stream().map(Presence::party).toList(),
                         d,
                         waste))
                 .toList();
         KeeperAccount account = keeper.get();
-        PlanTime time = PlanTime.of(desk.plan().startOn(), desk.assessment().arrivals());
-        shells.around(model, desk, "arrivals", "Upkeep and cost", sentence(desk, time));
+        PlanTime time = PlanTime.of(opened.plan().startOn(), opened.assessment().arrivals());
+        shells.around(model, opened, "arrivals", "Upkeep and cost", sentence(opened, time));
         model.addAttribute("tab", "upkeep");
         model.addAttribute(
                 "days",
                 List.of("Today", "All in, " + Measures.date(days.get(1)), "All grown, " + Measures.date(days.get(2))));
-        model.addAttribute("lines", lines(desk, upkeeps, account));
+        model.addAttribute("lines", lines(opened, upkeeps, account));
         model.addAttribute("time", time);
-        model.addAttribute("fish", fish(desk, account));
+        model.addAttribute("fish", fish(opened, account));
         model.addAttribute(
                 "salt",
-                PredatorSalt.comesUp(desk.plan())
+                PredatorSalt.comesUp(opened.plan())
                         ? SaltWords.of(
                                 PredatorSalt.of(
-                                        desk.plan(), desk.assessment().bestSet().take()),
+                                        opened.plan(),
+                                        opened.assessment().bestSet().take()),
                                 account,
-                                desk.say())
+                                opened.say())
                         : List.of());
         model.addAttribute("account", account);
         model.addAttribute(
@@ -84,19 +85,19 @@ class UpkeepController {
         return "upkeep";
     }
 
-    private static String sentence(Desk desk, PlanTime time) {
-        int n = desk.assessment().arrivals().steps().size();
+    private static String sentence(OpenTank opened, PlanTime time) {
+        int n = opened.assessment().arrivals().steps().size();
         return n == 0
                 ? "What your fish ask of you, month by month."
                 : English.capital(English.count((int) time.weeks(), "week", "weeks"))
                         + " from the start to the last release.";
     }
 
-    private static List<Line> lines(Desk desk, List<Upkeep> upkeeps, KeeperAccount account) {
+    private static List<Line> lines(OpenTank opened, List<Upkeep> upkeeps, KeeperAccount account) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line(
                 "Dry food a month",
-                upkeeps.stream().map(u -> desk.say().mass(u.foodGrams())).toList()));
+                upkeeps.stream().map(u -> opened.say().mass(u.foodGrams())).toList()));
         lines.add(new Line(
                 "Seaweed sheets a week",
                 upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
@@ -108,10 +109,10 @@ class UpkeepController {
                 upkeeps.stream().map(u -> Integer.toString(u.places())).toList()));
         lines.add(new Line(
                 "New salt water a month",
-                upkeeps.stream().map(u -> desk.say().volume(u.changeLitres())).toList()));
+                upkeeps.stream().map(u -> opened.say().volume(u.changeLitres())).toList()));
         lines.add(new Line(
                 "Salt mix a month",
-                upkeeps.stream().map(u -> desk.say().mass(1000 * u.saltKg())).toList()));
+                upkeeps.stream().map(u -> opened.say().mass(1000 * u.saltKg())).toList()));
         lines.add(new Line(
                 "Change that would hold your nitrate ceiling",
                 upkeeps.stream()
@@ -121,7 +122,7 @@ class UpkeepController {
                                         ? "none needed"
                                         : Math.round(100 * u.holdsCeiling()) + " % every "
                                                 + Measures.number(
-                                                        desk.plan().tank().waterChangeEveryDays()) + " days")
+                                                        opened.plan().tank().waterChangeEveryDays()) + " days")
                         .toList()));
         lines.add(new Line(
                 "Money a month", upkeeps.stream().map(u -> monthly(u, account)).toList()));
@@ -148,8 +149,8 @@ class UpkeepController {
         return price == null ? 0 : price * amount;
     }
 
-    private static String fish(Desk desk, KeeperAccount account) {
-        List<Party> all = desk.assessment().arrivals().steps().stream()
+    private static String fish(OpenTank opened, KeeperAccount account) {
+        List<Party> all = opened.assessment().arrivals().steps().stream()
                 .map(Dated::arrival)
                 .flatMap(a -> a.parties().stream())
                 .toList();
@@ -188,7 +189,7 @@ class UpkeepController {
             @RequestParam(defaultValue = "") String sheet,
             @RequestParam(defaultValue = "") String salt,
             RedirectAttributes to) {
-        desks.tank(id);
+        plans.tank(id);
         try {
             keeper.pays(currency.strip(), price(food), price(sheet), price(salt));
         } catch (NumberFormatException e) {

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import pelluna.app.bringing.BringingDesk;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.LadderDrawing;
 import pelluna.app.fish.Fish;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.Introductions;
 import pelluna.app.log.BesideTheLog;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.Standing;
 import pelluna.words.English;
 
@@ -19,49 +19,49 @@ import pelluna.words.English;
 class Beside implements BesideTheLog {
     private static final int MOST_PRESSED = 3;
 
-    private final BehaviourDesk behaviour;
-    private final MeasureDesk measures;
-    private final BringingDesk bringing;
+    private final Behaviours behaviour;
+    private final Interventions measures;
+    private final Introductions bringing;
 
-    Beside(BehaviourDesk behaviour, MeasureDesk measures, BringingDesk bringing) {
+    Beside(Behaviours behaviour, Interventions measures, Introductions bringing) {
         this.behaviour = behaviour;
         this.measures = measures;
         this.bringing = bringing;
     }
 
     @Override
-    public Seen of(Desk desk, List<Fish> all) {
-        long tank = desk.tank().id();
+    public Seen of(OpenTank opened, List<Fish> all) {
+        long tank = opened.tank().id();
         List<Fish> there = all.stream().filter(Fish::there).toList();
         Standing standing = behaviour.standing(tank, there);
-        Optional<MeasureDesk.Told> last = measures.last(tank);
+        Optional<Interventions.Told> last = measures.last(tank);
         return new Seen(
-                prompts(desk),
-                ladder(standing, BehaviourDesk.byId(all)),
-                standing.contests() == 0 ? "" : desk.say().of(standing.order()),
+                prompts(opened),
+                ladder(standing, Behaviours.byId(all)),
+                standing.contests() == 0 ? "" : opened.say().of(standing.order()),
                 behaviour.pressed(tank, there).stream()
                         .limit(MOST_PRESSED)
                         .map(p -> new Pressed(
                                 p.fish().id(),
                                 English.capital(p.fish().label()),
                                 p.spark(),
-                                desk.say().of(p.trend().course())))
+                                opened.say().of(p.trend().course())))
                         .toList(),
-                last.map(t -> desk.say().title(t.taken().measure())).orElse(""),
-                last.map(t -> desk.say().title(t.taken().did().course()) + ": "
-                                + desk.say().of(t.taken().did().counts()) + ".")
+                last.map(t -> opened.say().title(t.taken().measure())).orElse(""),
+                last.map(t -> opened.say().title(t.taken().did().course()) + ": "
+                                + opened.say().of(t.taken().did().counts()) + ".")
                         .orElse(""));
     }
 
     /** The box gate of those in the box, and the roll while somebody is new. */
-    private List<Prompt> prompts(Desk desk) {
-        String base = "/tanks/" + desk.tank().id() + "/log/";
+    private List<Prompt> prompts(OpenTank opened) {
+        String base = "/tanks/" + opened.tank().id() + "/log/";
         List<Prompt> prompts = new ArrayList<>();
-        for (BringingDesk.Coming c : bringing.coming(desk)) {
+        for (Introductions.Coming c : bringing.coming(opened)) {
             c.gate()
                     .ifPresent(g -> prompts.add(new Prompt(
                             English.capital(c.fish().said()) + " is in the box. "
-                                    + desk.say().of(g.says()),
+                                    + opened.say().of(g.says()),
                             "The box",
                             base + "bringing?which=" + c.id())));
             if (bringing.callsTheRoll(c)) {

@@ -13,15 +13,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
 import pelluna.app.log.LogFigures;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
@@ -37,23 +37,23 @@ class StandingController {
     /** Days over which hot spots are counted. */
     private static final int HOT_DAYS = 14;
 
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final BehaviourDesk behaviour;
-    private final MeasureDesk measures;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final Behaviours behaviour;
+    private final Interventions measures;
     private final LogFigures log;
     private final Shells shells;
     private final Clock clock;
 
     StandingController(
-            PlanDesk desks,
-            FishDesk fish,
-            BehaviourDesk behaviour,
-            MeasureDesk measures,
+            TankPlans plans,
+            Individuals fish,
+            Behaviours behaviour,
+            Interventions measures,
             LogFigures log,
             Shells shells,
             Clock clock) {
-        this.desks = desks;
+        this.plans = plans;
         this.fish = fish;
         this.behaviour = behaviour;
         this.measures = measures;
@@ -67,13 +67,14 @@ class StandingController {
 
     @GetMapping("/tanks/{id}/log/standing")
     String standing(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
         Standing standing = behaviour.standing(id, there);
-        Map<String, Fish> byId = BehaviourDesk.byId(all);
-        List<MeasureDesk.Told> told = measures.told(id, null);
-        shells.around(model, desk, "log", "Standing and pressure", desk.say().of(standing.order()));
+        Map<String, Fish> byId = Behaviours.byId(all);
+        List<Interventions.Told> told = measures.told(id, null);
+        shells.around(
+                model, opened, "log", "Standing and pressure", opened.say().of(standing.order()));
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
         model.addAttribute("ladder", Beside.ladder(standing, byId));
@@ -84,22 +85,22 @@ class StandingController {
                         + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
         model.addAttribute("pressed", behaviour.pressed(id, there));
         model.addAttribute("settling", behaviour.settling(id));
-        model.addAttribute("learned", behaviour.learned(desk, all));
+        model.addAttribute("learned", behaviour.learned(opened, all));
         model.addAttribute(
                 "watched",
-                desk.say()
+                opened.say()
                         .of(new Hours(log.watches(id).stream()
                                 .mapToDouble(w -> w.hours())
                                 .sum())));
-        course(model, desk, byId, told);
-        hot(model, desk, id);
+        course(model, opened, byId, told);
+        hot(model, opened, id);
         model.addAttribute(
-                "done", told.stream().map(t -> done(t, byId, desk.say())).toList());
+                "done", told.stream().map(t -> done(t, byId, opened.say())).toList());
         return "standing";
     }
 
-    private void course(Model model, Desk desk, Map<String, Fish> byId, List<MeasureDesk.Told> told) {
-        LogFigures.Course course = log.course(desk.tank().id());
+    private void course(Model model, OpenTank opened, Map<String, Fish> byId, List<Interventions.Told> told) {
+        LogFigures.Course course = log.course(opened.tank().id());
         List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
@@ -108,7 +109,7 @@ class StandingController {
         Map<LocalDate, String> marks = new TreeMap<>();
         told.forEach(t -> marks.merge(
                 t.taken().began().atZone(clock.getZone()).toLocalDate(),
-                desk.say().title(t.taken().measure()),
+                opened.say().title(t.taken().measure()),
                 (a, b) -> a + "; " + b));
         model.addAttribute(
                 "course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
@@ -119,21 +120,21 @@ class StandingController {
                         .collect(Collectors.joining(" · ")));
     }
 
-    private void hot(Model model, Desk desk, long id) {
+    private void hot(Model model, OpenTank opened, long id) {
         List<LogFigures.Place> places = log.places(id, HOT_DAYS);
         String over = HotSpots.over(
-                desk.plan().tank(),
+                opened.plan().tank(),
                 places.stream().map(LogFigures.Place::at).toList(),
                 places.stream().map(LogFigures.Place::times).toList());
         model.addAttribute(
                 "hot",
-                new ReefDrawing(desk.plan().tank(), desk.say())
+                new ReefDrawing(opened.plan().tank(), opened.say())
                         .framed("reef", "Hot spots of the last " + HOT_DAYS + " days on the front of the tank", over));
         model.addAttribute(
                 "hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }
 
-    private Done done(MeasureDesk.Told t, Map<String, Fish> byId, Words say) {
+    private Done done(Interventions.Told t, Map<String, Fish> byId, Words say) {
         Fish f = byId.get(String.valueOf(t.forFish()));
         Fish by = byId.get(String.valueOf(t.byFish()));
         String when = Measures.shortDate(

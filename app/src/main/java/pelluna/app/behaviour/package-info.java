@@ -1,6 +1,15 @@
 /** Standing, pressure, and what was learned of each fish. */
 @ApplicationModule(
-        allowedDependencies = {"account", "bringing", "drawing", "fish", "livestock", "log", "planning", "shell", "tank"
+        allowedDependencies = {
+            "account",
+            "introduction",
+            "drawing",
+            "fish",
+            "livestock",
+            "log",
+            "planning",
+            "shell",
+            "tank"
         })
 package pelluna.app.behaviour;
 

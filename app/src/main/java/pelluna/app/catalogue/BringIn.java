@@ -6,7 +6,7 @@ import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
-import pelluna.core.catalogue.OwnWord;
+import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
 
 /**
@@ -15,7 +15,7 @@ import pelluna.core.catalogue.Species;
  *
  * @param word what would be taken: the facts that differ and the species that are new, as the keeper's own word
  */
-record BringIn(List<Row> rows, OwnWord word) {
+record BringIn(List<Row> rows, FactOverrides word) {
     private static final int MOST_ROWS = 5000;
 
     /** What becomes of one row. */
@@ -52,8 +52,8 @@ record BringIn(List<Row> rows, OwnWord word) {
             throw new CatalogueException("row " + MOST_ROWS, "more rows than any catalogue of fish has");
         }
         List<Row> rows = new ArrayList<>();
-        List<OwnWord.OwnSpecies> species = new ArrayList<>();
-        List<OwnWord.OwnFact> facts = new ArrayList<>();
+        List<FactOverrides.OwnSpecies> species = new ArrayList<>();
+        List<FactOverrides.FactOverride> facts = new ArrayList<>();
         java.util.Set<String> seen = new java.util.HashSet<>();
         for (FileRow row : file) {
             Row judged = row.entry().isPresent() && !seen.add(row.name())
@@ -61,15 +61,15 @@ record BringIn(List<Row> rows, OwnWord word) {
                     : judge(row, now, shipped, species, facts);
             rows.add(judged);
         }
-        return new BringIn(rows, new OwnWord(species, facts));
+        return new BringIn(rows, new FactOverrides(species, facts));
     }
 
     private static Row judge(
             FileRow row,
             Catalogue now,
             Catalogue shipped,
-            List<OwnWord.OwnSpecies> species,
-            List<OwnWord.OwnFact> facts) {
+            List<FactOverrides.OwnSpecies> species,
+            List<FactOverrides.FactOverride> facts) {
         if (row.entry().isEmpty()) {
             return refused(row, row.refused());
         }
@@ -80,31 +80,34 @@ record BringIn(List<Row> rows, OwnWord word) {
                     row,
                     entry.scientificName() + " is a name of " + there.scientificName() + ", which is in the catalogue");
         }
-        List<OwnWord.OwnFact> other = new ArrayList<>();
+        List<FactOverrides.FactOverride> other = new ArrayList<>();
         List<String> changes = new ArrayList<>();
         FactForms.all().forEach(form -> {
             Fact fact = entry.facts().get(form.key());
             Fact was = there == null ? null : there.facts().get(form.key());
             if (fact != null && (was == null || !was.value().equals(fact.value()))) {
-                other.add(new OwnWord.OwnFact(entry.scientificName(), form.key(), fact.value()));
+                other.add(new FactOverrides.FactOverride(entry.scientificName(), form.key(), fact.value()));
                 changes.add(form.key() + ": " + (was == null ? "" : was.value() + " → ") + fact.value());
             }
         });
-        List<OwnWord.OwnSpecies> fresh =
-                there == null ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), entry.family(), "")) : List.of();
+        List<FactOverrides.OwnSpecies> fresh = there == null
+                ? List.of(new FactOverrides.OwnSpecies(entry.scientificName(), entry.family(), ""))
+                : List.of();
         if (fresh.isEmpty() && other.isEmpty()) {
             return new Row(row.number(), row.name(), Fate.SAME, List.of(), "");
         }
         try {
             boolean own = there != null && shipped.find(entry.scientificName()).isEmpty();
-            List<OwnWord.OwnFact> whole = new ArrayList<>(other);
+            List<FactOverrides.FactOverride> whole = new ArrayList<>(other);
             if (own) {
                 there.facts().values().stream()
                         .filter(f -> other.stream().noneMatch(o -> o.key().equals(f.key())))
-                        .forEach(f -> whole.add(new OwnWord.OwnFact(entry.scientificName(), f.key(), f.value())));
+                        .forEach(f ->
+                                whole.add(new FactOverrides.FactOverride(entry.scientificName(), f.key(), f.value())));
             }
-            shipped.with(new OwnWord(
-                    own ? List.of(new OwnWord.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh, whole));
+            shipped.with(new FactOverrides(
+                    own ? List.of(new FactOverrides.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh,
+                    whole));
         } catch (CatalogueException e) {
             return refused(row, String.join(" ", e.problems()));
         }

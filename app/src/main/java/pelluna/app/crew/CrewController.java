@@ -13,8 +13,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.drawing.CrewDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.shell.TypedFigure;
 import pelluna.core.crew.Attrition;
@@ -28,12 +28,12 @@ import pelluna.words.Words;
 /** The clean-up crew: counts, attrition, suspects, restocking. */
 @Controller
 class CrewController {
-    private final PlanDesk desks;
-    private final CrewDesk crew;
+    private final TankPlans plans;
+    private final Crews crew;
     private final Shells shells;
 
-    CrewController(PlanDesk desks, CrewDesk crew, Shells shells) {
-        this.desks = desks;
+    CrewController(TankPlans plans, Crews crew, Shells shells) {
+        this.plans = plans;
         this.crew = crew;
         this.shells = shells;
     }
@@ -50,7 +50,7 @@ class CrewController {
             return CrewDrawing.draw(kind, say.of(kind), 56);
         }
 
-        public String attrition(CrewDesk.Crew c) {
+        public String attrition(Crews.Crew c) {
             Attrition a = c.attrition();
             if (!a.known()) {
                 return "Count them again in some weeks, and this says how fast they go.";
@@ -68,7 +68,7 @@ class CrewController {
             return Math.round(100 * share) + " %";
         }
 
-        public String year(CrewDesk.Crew c) {
+        public String year(Crews.Crew c) {
             return c.costAYear()
                     .filter(v -> v > 0)
                     .map(v -> "Keeping up " + c.wanted() + " costs about " + Math.round(v)
@@ -80,16 +80,16 @@ class CrewController {
 
     @GetMapping("/tanks/{id}/losses/crew")
     String crew(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
-        List<CrewDesk.Crew> all = crew.of(desk);
-        int there = all.stream().mapToInt(CrewDesk.Crew::there).sum();
+        OpenTank opened = plans.open(id);
+        List<Crews.Crew> all = crew.of(opened);
+        int there = all.stream().mapToInt(Crews.Crew::there).sum();
         double year = all.stream()
                 .flatMap(c -> c.costAYear().stream())
                 .mapToDouble(v -> v)
                 .sum();
         shells.around(
                 model,
-                desk,
+                opened,
                 "losses",
                 "Clean-up crew",
                 all.isEmpty()
@@ -101,8 +101,8 @@ class CrewController {
         model.addAttribute("tab", "crew");
         model.addAttribute("all", all);
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
-        model.addAttribute("today", desks.today().toString());
-        model.addAttribute("words", new CrewWords(desk.say()));
+        model.addAttribute("today", plans.today().toString());
+        model.addAttribute("words", new CrewWords(opened.say()));
         model.addAttribute("refused", Shells.refusal(refused));
         return "crew";
     }
@@ -117,10 +117,16 @@ class CrewController {
             @RequestParam(defaultValue = "") String price,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        return done(id, to, desk -> {
+        return done(id, to, opened -> {
             CrewKind which = Named.find(CrewKind.class, kind).orElseThrow(() -> new Refused("kind", "Which kind?"));
             crew.comes(
-                    id, which, name, whole("count", count), cm(desk, size), TypedFigure.read(price, "price"), day(on));
+                    id,
+                    which,
+                    name,
+                    whole("count", count),
+                    cm(opened, size),
+                    TypedFigure.read(price, "price"),
+                    day(on));
         });
     }
 
@@ -136,7 +142,7 @@ class CrewController {
         return done(
                 id,
                 to,
-                desk -> crew.counted(
+                opened -> crew.counted(
                         id, which, day(on), whole("count", count), added.isBlank() ? 0 : whole("added", added), note));
     }
 
@@ -151,8 +157,8 @@ class CrewController {
         return done(
                 id,
                 to,
-                desk -> crew.keeps(
-                        id, which, whole("wanted", wanted), cm(desk, size), TypedFigure.read(price, "price")));
+                opened -> crew.keeps(
+                        id, which, whole("wanted", wanted), cm(opened, size), TypedFigure.read(price, "price")));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
@@ -162,7 +168,7 @@ class CrewController {
     }
 
     private LocalDate day(String on) {
-        return on.isBlank() ? desks.today() : Days.happened("on", on);
+        return on.isBlank() ? plans.today() : Days.happened("on", on);
     }
 
     private static int whole(String field, String text) {
@@ -172,18 +178,18 @@ class CrewController {
         return Integer.parseInt(text.strip());
     }
 
-    private static Double cm(Desk desk, String text) {
+    private static Double cm(OpenTank opened, String text) {
         Double typed = TypedFigure.read(text, "size");
-        return typed == null || typed == 0 ? null : typed * (desk.say().us() ? Convert.CM_PER_INCH : 1);
+        return typed == null || typed == 0 ? null : typed * (opened.say().us() ? Convert.CM_PER_INCH : 1);
     }
 
     private interface Task {
-        void on(Desk desk);
+        void on(OpenTank opened);
     }
 
     private String done(long id, RedirectAttributes to, Task task) {
         try {
-            task.on(desks.open(id));
+            task.on(plans.open(id));
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }

@@ -14,7 +14,7 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.planfile.PlanFiles;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 
 /**
@@ -28,16 +28,16 @@ public class DemoData implements SmartLifecycle {
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     private final CurrentKeeper keeper;
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanFiles files;
     private final DemoLog log;
     private final DemoPast past;
     private final Clock clock;
     private boolean laid;
 
-    DemoData(CurrentKeeper keeper, PlanDesk desks, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
+    DemoData(CurrentKeeper keeper, TankPlans plans, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
         this.keeper = keeper;
-        this.desks = desks;
+        this.plans = plans;
         this.files = files;
         this.log = log;
         this.past = past;
@@ -72,7 +72,7 @@ public class DemoData implements SmartLifecycle {
         for (String name : List.of("lantern-ledge", "sill")) {
             try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
                 TankEntity tank =
-                        desks.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+                        plans.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
                 if (name.equals("lantern-ledge")) {
                     log.write(tank.id());
                     past.writeLantern(tank.id());

@@ -10,19 +10,19 @@ import java.util.List;
 import java.util.Random;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import pelluna.app.bringing.MeasureDesk;
-import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.WaysIn;
 import pelluna.app.limits.Steps;
-import pelluna.app.log.LogDesk;
+import pelluna.app.log.LogBook;
 import pelluna.app.log.LogSheets;
-import pelluna.app.log.Sent;
-import pelluna.app.probe.ProbeDesk;
-import pelluna.core.behaviour.Doing;
-import pelluna.core.introduction.AfterRelease;
-import pelluna.core.introduction.Measure;
+import pelluna.app.log.Observation;
+import pelluna.app.probe.Probes;
+import pelluna.core.behaviour.EventType;
+import pelluna.core.introduction.Intervention;
 import pelluna.core.introduction.Method;
+import pelluna.core.introduction.ReleaseCheck;
 import pelluna.core.introduction.SeeThroughBox;
 
 /**
@@ -41,22 +41,22 @@ class DemoLog {
     private static final LocalTime MORNING = LocalTime.of(9, 40);
     private static final LocalTime EVENING = LocalTime.of(18, 20);
 
-    private final FishDesk fish;
-    private final LogDesk log;
+    private final Individuals fish;
+    private final LogBook log;
     private final LogSheets sheets;
     private final WaysIn ways;
-    private final MeasureDesk measures;
-    private final ProbeDesk probes;
+    private final Interventions measures;
+    private final Probes probes;
     private final Clock clock;
     private final Random random = new Random(42);
 
     DemoLog(
-            FishDesk fish,
-            LogDesk log,
+            Individuals fish,
+            LogBook log,
             LogSheets sheets,
             WaysIn ways,
-            MeasureDesk measures,
-            ProbeDesk probes,
+            Interventions measures,
+            Probes probes,
             Clock clock) {
         this.fish = fish;
         this.log = log;
@@ -78,7 +78,7 @@ class DemoLog {
 
     void write(long tank) {
         Cast cast = cast(tank);
-        List<Sent> lines = new ArrayList<>();
+        List<Observation> lines = new ArrayList<>();
         for (int ago = 7 * WEEKS; ago >= 0; ago--) {
             day(tank, cast, ago, lines);
         }
@@ -96,7 +96,7 @@ class DemoLog {
         looks(tank, in);
         measures.recorded(
                 tank,
-                Measure.MIRROR,
+                Intervention.MIRROR,
                 cast.wrasse(),
                 cast.boss(),
                 at(MIRROR, LocalTime.of(12, 0)),
@@ -104,7 +104,7 @@ class DemoLog {
                 "left pane, by day");
         measures.recorded(
                 tank,
-                Measure.MOVED_ROCK,
+                Intervention.MOVED_ROCK,
                 cast.wrasse(),
                 cast.boss(),
                 at(ROCK, LocalTime.of(12, 0)),
@@ -132,7 +132,7 @@ class DemoLog {
                 .id();
     }
 
-    private void day(long tank, Cast c, int ago, List<Sent> lines) {
+    private void day(long tank, Cast c, int ago, List<Observation> lines) {
         boolean in = ago < RELEASED;
         boolean box = ago <= BOXED && ago >= RELEASED;
         if (ago % 2 == 0 || box || in) {
@@ -143,9 +143,9 @@ class DemoLog {
         }
         feeding(c, ago, in || box, lines);
         if (ago == RELEASED - 1) {
-            lines.add(new Sent(
+            lines.add(new Observation(
                     at(ago, LocalTime.of(8, 30)),
-                    Doing.HIDES,
+                    EventType.HIDES,
                     c.wrasse(),
                     null,
                     0.86,
@@ -156,9 +156,9 @@ class DemoLog {
                     null));
         }
         if (ago == MIRROR + 1) {
-            lines.add(new Sent(
+            lines.add(new Observation(
                     at(ago, LocalTime.of(19, 5)),
-                    Doing.TORN_FIN,
+                    EventType.TORN_FIN,
                     c.wrasse(),
                     null,
                     null,
@@ -169,9 +169,9 @@ class DemoLog {
                     null));
         }
         if (ago == 4) {
-            lines.add(new Sent(
+            lines.add(new Observation(
                     at(ago, LocalTime.of(19, 30)),
-                    Doing.CLOUDY_EYE,
+                    EventType.CLOUDY_EYE,
                     c.cardinals(),
                     null,
                     null,
@@ -182,9 +182,9 @@ class DemoLog {
                     null));
         }
         if (ago == 30) {
-            lines.add(new Sent(
+            lines.add(new Observation(
                     at(ago, LocalTime.of(20, 15)),
-                    Doing.SPAWNED,
+                    EventType.SPAWNED,
                     c.clowns(),
                     null,
                     0.2,
@@ -196,7 +196,7 @@ class DemoLog {
         }
     }
 
-    private void watch(long tank, Cast c, int ago, LocalTime from, List<Sent> lines) {
+    private void watch(long tank, Cast c, int ago, LocalTime from, List<Observation> lines) {
         Instant began = at(ago, from).plusSeconds(random.nextInt(900));
         Instant ended = began.plus(Duration.ofMinutes(18 + random.nextInt(8)));
         if (ended.isAfter(clock.instant())) {
@@ -204,40 +204,40 @@ class DemoLog {
         }
         log.watched(tank, began, ended);
         double hours = Duration.between(began, ended).toSeconds() / 3600.0;
-        acts(lines, began, hours, 0.5, Doing.CHASED, c.boss(), c.blenny(), 0.2, 0.25);
-        acts(lines, began, hours, 0.3, Doing.BLOCKED_FOOD, c.boss(), c.cardinals(), 0.35, 0.7);
-        acts(lines, began, hours, 1.2, Doing.CHASED, c.female(), c.boss(), 0.16, 0.15);
-        acts(lines, began, hours, 0.7, Doing.CHASED, c.clowns(), c.blenny(), 0.2, 0.1);
-        acts(lines, began, hours, 0.9, Doing.CHASED, c.blenny(), c.cardinals(), 0.5, 0.3);
-        acts(lines, began, hours, 0.8, Doing.DISPLAYED, c.boss(), c.clowns(), 0.22, 0.2);
+        acts(lines, began, hours, 0.5, EventType.CHASED, c.boss(), c.blenny(), 0.2, 0.25);
+        acts(lines, began, hours, 0.3, EventType.BLOCKED_FOOD, c.boss(), c.cardinals(), 0.35, 0.7);
+        acts(lines, began, hours, 1.2, EventType.CHASED, c.female(), c.boss(), 0.16, 0.15);
+        acts(lines, began, hours, 0.7, EventType.CHASED, c.clowns(), c.blenny(), 0.2, 0.1);
+        acts(lines, began, hours, 0.9, EventType.CHASED, c.blenny(), c.cardinals(), 0.5, 0.3);
+        acts(lines, began, hours, 0.8, EventType.DISPLAYED, c.boss(), c.clowns(), 0.22, 0.2);
         if (ago <= BOXED && ago >= RELEASED) {
             acts(
                     lines,
                     began,
                     hours,
                     Math.max(0, 2.6 * (ago - RELEASED - 3)),
-                    Doing.STRUCK_BOX,
+                    EventType.STRUCK_BOX,
                     c.boss(),
                     c.wrasse(),
                     0.45,
                     0.6);
-            acts(lines, began, hours, ago > BOXED - 3 ? 3 : 0, Doing.STRUCK_BOX, c.clowns(), c.wrasse(), 0.45, 0.6);
+            acts(lines, began, hours, ago > BOXED - 3 ? 3 : 0, EventType.STRUCK_BOX, c.clowns(), c.wrasse(), 0.45, 0.6);
         }
         if (ago < RELEASED) {
             double rate = ago > MIRROR ? 4.4 : ago > ROCK ? 4.2 : ago > 4 ? 1.5 : 0.9;
-            acts(lines, began, hours, rate * 0.8, Doing.CHASED, c.boss(), c.wrasse(), ago > ROCK ? 0.24 : 0.4, 0.3);
-            acts(lines, began, hours, rate * 0.2, Doing.NIPPED, c.boss(), c.wrasse(), 0.28, 0.2);
-            acts(lines, began, hours, 0.4, Doing.CHASED, c.wrasse(), c.cardinals(), 0.7, 0.6);
+            acts(lines, began, hours, rate * 0.8, EventType.CHASED, c.boss(), c.wrasse(), ago > ROCK ? 0.24 : 0.4, 0.3);
+            acts(lines, began, hours, rate * 0.2, EventType.NIPPED, c.boss(), c.wrasse(), 0.28, 0.2);
+            acts(lines, began, hours, 0.4, EventType.CHASED, c.wrasse(), c.cardinals(), 0.7, 0.6);
         }
     }
 
     /** As many acts as a Poisson process of this rate gives in the hours. */
     private void acts(
-            List<Sent> lines,
+            List<Observation> lines,
             Instant began,
             double hours,
             double rate,
-            Doing doing,
+            EventType doing,
             long who,
             long whom,
             double x,
@@ -248,7 +248,7 @@ class DemoLog {
             if (t >= hours) {
                 return;
             }
-            lines.add(new Sent(
+            lines.add(new Observation(
                     began.plusSeconds(Math.round(t * 3600)),
                     doing,
                     who,
@@ -266,16 +266,19 @@ class DemoLog {
         return Math.max(0.02, Math.min(0.98, at + 0.05 * random.nextGaussian()));
     }
 
-    private void feeding(Cast c, int ago, boolean wrasse, List<Sent> lines) {
+    private void feeding(Cast c, int ago, boolean wrasse, List<Observation> lines) {
         Instant evening = at(ago, LocalTime.of(19, 0));
-        lines.add(new Sent(at(ago, LocalTime.of(9, 20)), Doing.FED, null, null, 0.15, 0.95, 1, 1, "pellets", null));
-        lines.add(new Sent(evening, Doing.FED, null, null, ago < ROCK ? 0.85 : 0.18, 0.95, 1, 1, "mysis", null));
+        lines.add(new Observation(
+                at(ago, LocalTime.of(9, 20)), EventType.FED, null, null, 0.15, 0.95, 1, 1, "pellets", null));
+        lines.add(new Observation(
+                evening, EventType.FED, null, null, ago < ROCK ? 0.85 : 0.18, 0.95, 1, 1, "mysis", null));
         if (ago % 2 == 1) {
-            lines.add(new Sent(at(ago, LocalTime.of(12, 30)), Doing.SEAWEED, null, null, 0.9, 0.5, 1, 1, "", null));
+            lines.add(new Observation(
+                    at(ago, LocalTime.of(12, 30)), EventType.SEAWEED, null, null, 0.9, 0.5, 1, 1, "", null));
         }
         for (long f : c.all(wrasse)) {
             boolean fasts = f == c.wrasse() && (ago >= BOXED - 1 || ago == RELEASED - 1);
-            lines.add(Sent.of(evening.plusSeconds(120), fasts ? Doing.NOT_EATING : Doing.EATS, f));
+            lines.add(Observation.of(evening.plusSeconds(120), fasts ? EventType.NOT_EATING : EventType.EATS, f));
         }
     }
 
@@ -294,7 +297,7 @@ class DemoLog {
             "upper tail split",
             "sleeps at the right end"
         };
-        AfterRelease[] looks = AfterRelease.values();
+        ReleaseCheck[] looks = ReleaseCheck.values();
         int[] ago = {RELEASED, RELEASED, RELEASED - 1, RELEASED - 3, RELEASED - 7};
         LocalTime[] times = {
             LocalTime.of(21, 40), LocalTime.of(21, 50), LocalTime.of(11, 5), LocalTime.of(11, 10), LocalTime.of(11, 20)

@@ -12,22 +12,22 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.hindsight.WordKeeper;
-import pelluna.app.incident.IncidentDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.incident.Incidents;
 import pelluna.app.limits.Steps;
-import pelluna.app.log.LogDesk;
+import pelluna.app.log.LogBook;
 import pelluna.app.log.LogSheets;
-import pelluna.app.log.Sent;
+import pelluna.app.log.Observation;
 import pelluna.app.losses.Ledger;
-import pelluna.app.losses.Told;
+import pelluna.app.losses.LossReport;
 import pelluna.app.planfile.PlanFiles;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.prediction.PredictionKeeper;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Cause;
@@ -54,29 +54,29 @@ class DemoPast {
     /** The month after cycling in which the keeper of Lantern Ledge fitted a cover. */
     private static final int COVERED_DAYS = 150;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanFiles files;
-    private final FishDesk fish;
-    private final WordKeeper words;
+    private final Individuals fish;
+    private final PredictionKeeper words;
     private final Ledger ledger;
-    private final CrewDesk crew;
-    private final IncidentDesk incidents;
-    private final LogDesk log;
+    private final Crews crew;
+    private final Incidents incidents;
+    private final LogBook log;
     private final LogSheets sheets;
     private final Clock clock;
 
     DemoPast(
-            PlanDesk desks,
+            TankPlans plans,
             PlanFiles files,
-            FishDesk fish,
-            WordKeeper words,
+            Individuals fish,
+            PredictionKeeper words,
             Ledger ledger,
-            CrewDesk crew,
-            IncidentDesk incidents,
-            LogDesk log,
+            Crews crew,
+            Incidents incidents,
+            LogBook log,
             LogSheets sheets,
             Clock clock) {
-        this.desks = desks;
+        this.plans = plans;
         this.files = files;
         this.fish = fish;
         this.words = words;
@@ -132,7 +132,7 @@ class DemoPast {
         lost(s, chromis, 1, 190, Cause.KILLED, Sure.GUESS, "the smallest, in the corner, fins in shreds", false);
         ledger.remember(
                 tank,
-                new Told(
+                new LossReport(
                         s.numbers().get(chromis),
                         null,
                         2,
@@ -161,7 +161,7 @@ class DemoPast {
     }
 
     private Story story(long tank, List<Came> came) {
-        Story s = new Story(tank, desks.file(tank), came, new LinkedHashMap<>());
+        Story s = new Story(tank, plans.file(tank), came, new LinkedHashMap<>());
         List<Fish> there = fish.all(tank);
         for (Came c : came) {
             long number = c.left() < 0
@@ -183,7 +183,8 @@ class DemoPast {
     private void lost(Story s, Came who, int count, int daysAgo, Cause cause, Sure sure, String seen, boolean open) {
         ledger.remember(
                 s.tank(),
-                Told.lost(s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count),
+                LossReport.lost(
+                        s.numbers().get(who), count, ago(daysAgo), cause, sure, null, seen, who.price() * count),
                 open);
     }
 
@@ -231,16 +232,16 @@ class DemoPast {
         sheets.write(
                 s.tank(),
                 List.of(
-                        sign(256, Doing.HIDES, t, "behind the rock, pale"),
-                        sign(251, Doing.RUBS, t, "against the sand"),
-                        sign(249, Doing.RUBS, t, ""),
-                        sign(247, Doing.SPOTS, t, "six or seven, fins and flanks"),
-                        sign(244, Doing.SPOTS, t, "too many to count"),
-                        sign(243, Doing.NOT_EATING, t, ""),
-                        sign(242, Doing.FAST_BREATH, t, ""),
-                        sign(240, Doing.SPOTS, c, "two of the five"),
-                        sign(238, Doing.FAST_BREATH, c, ""),
-                        sign(236, Doing.NOTE, null, "nobody new before June")),
+                        sign(256, EventType.HIDES, t, "behind the rock, pale"),
+                        sign(251, EventType.RUBS, t, "against the sand"),
+                        sign(249, EventType.RUBS, t, ""),
+                        sign(247, EventType.SPOTS, t, "six or seven, fins and flanks"),
+                        sign(244, EventType.SPOTS, t, "too many to count"),
+                        sign(243, EventType.NOT_EATING, t, ""),
+                        sign(242, EventType.FAST_BREATH, t, ""),
+                        sign(240, EventType.SPOTS, c, "two of the five"),
+                        sign(238, EventType.FAST_BREATH, c, ""),
+                        sign(236, EventType.NOTE, null, "nobody new before June")),
                 Steps.UNSEEN);
         long incident = incidents.open(s.tank(), "The white spots of spring", IncidentKind.OUTBREAK, ago(247), t);
         incidents.told(
@@ -255,18 +256,18 @@ class DemoPast {
     private void fight(Story s, Came clark, Came clowns) {
         long o = s.numbers().get(clark);
         long i = s.numbers().get(clowns);
-        List<Sent> lines = new ArrayList<>();
+        List<Observation> lines = new ArrayList<>();
         for (int day : new int[] {127, 125, 122, 120}) {
             Instant began = at(day, LocalTime.of(18, 0));
             log.watched(s.tank(), began, began.plusSeconds(1200));
-            lines.add(new Sent(began.plusSeconds(200), Doing.CHASED, i, o, 0.3, 0.3, 2, 2, "", null));
-            lines.add(new Sent(began.plusSeconds(700), Doing.NIPPED, i, o, 0.3, 0.2, 2, 2, "", null));
+            lines.add(new Observation(began.plusSeconds(200), EventType.CHASED, i, o, 0.3, 0.3, 2, 2, "", null));
+            lines.add(new Observation(began.plusSeconds(700), EventType.NIPPED, i, o, 0.3, 0.2, 2, 2, "", null));
         }
-        lines.add(sign(121, Doing.TORN_FIN, o, "both sides"));
+        lines.add(sign(121, EventType.TORN_FIN, o, "both sides"));
         sheets.write(s.tank(), lines, Steps.UNSEEN);
         ledger.remember(
                 s.tank(),
-                new Told(
+                new LossReport(
                         o,
                         null,
                         1,
@@ -292,8 +293,8 @@ class DemoPast {
         return ago(daysAgo).atTime(time).atZone(clock.getZone()).toInstant();
     }
 
-    private Sent sign(int daysAgo, Doing doing, Long who, String note) {
-        return new Sent(
+    private Observation sign(int daysAgo, EventType doing, Long who, String note) {
+        return new Observation(
                 at(daysAgo, LocalTime.of(19, 10)), doing, who, null, null, null, doing.gravity(), 1, note, null);
     }
 

@@ -9,8 +9,8 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import pelluna.app.planning.PlanDesk;
-import pelluna.app.probe.ProbeDesk;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.probe.Probes;
 import pelluna.app.probe.SimulatedProbe;
 
 /** The demo tank has a probe: the simulated one, on any free port of loopback, for as long as the demo runs. */
@@ -19,12 +19,12 @@ import pelluna.app.probe.SimulatedProbe;
 @Order
 class DemoProbe implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);
-    private final PlanDesk desks;
-    private final ProbeDesk probes;
+    private final TankPlans plans;
+    private final Probes probes;
     private SimulatedProbe probe;
 
-    DemoProbe(PlanDesk desks, ProbeDesk probes) {
-        this.desks = desks;
+    DemoProbe(TankPlans plans, Probes probes) {
+        this.plans = plans;
         this.probes = probes;
     }
 
@@ -32,7 +32,7 @@ class DemoProbe implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         try {
             probe = new SimulatedProbe(0, false);
-            desks.tanks().stream()
+            plans.tanks().stream()
                     .filter(t -> t.name().equals("Lantern Ledge"))
                     .findFirst()
                     .ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));

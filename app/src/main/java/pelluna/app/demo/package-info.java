@@ -2,10 +2,10 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
-            "bringing",
+            "introduction",
             "crew",
             "fish",
-            "hindsight",
+            "prediction",
             "incident",
             "limits",
             "log",

@@ -22,8 +22,8 @@ import pelluna.app.limits.Utf8;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
-import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.SolveTime;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.PlanFile;
@@ -36,14 +36,14 @@ class ExchangeController {
     /** The open formats are written in metric units. */
     private static final Words WORDS = Words.english(UnitSystem.METRIC);
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanFiles files;
     private final Shells shells;
     private final SolveTime time;
     private final AtOnce atOnce = new AtOnce();
 
-    ExchangeController(PlanDesk desks, PlanFiles files, Shells shells, SolveTime time) {
-        this.desks = desks;
+    ExchangeController(TankPlans plans, PlanFiles files, Shells shells, SolveTime time) {
+        this.plans = plans;
         this.files = files;
         this.shells = shells;
         this.time = time;
@@ -57,7 +57,7 @@ class ExchangeController {
     private String page(long id, Model model, String text, List<Problem> problems) {
         shells.around(
                 model,
-                desks.open(id),
+                plans.open(id),
                 "exchange",
                 "Bring in, take out",
                 "Your plans are yours: an open format, in and out.");
@@ -76,7 +76,7 @@ class ExchangeController {
             throws IOException {
         String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
-            return "redirect:/tanks/" + desks.bringIn(files.parse(plan)).id() + "/wishes";
+            return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wishes";
         } catch (PlanProblemsException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(id, model, plan, e.problems());
@@ -85,15 +85,15 @@ class ExchangeController {
 
     @GetMapping("/tanks/{id}/plan.json")
     ResponseEntity<String> plan(@PathVariable long id) {
-        return json(files.write(desks.file(id).unnumbered()), desks.tank(id).name() + ".plan.json");
+        return json(files.write(plans.file(id).unnumbered()), plans.tank(id).name() + ".plan.json");
     }
 
     @GetMapping("/tanks/{id}/assessment.json")
     ResponseEntity<String> assessment(@PathVariable long id) {
-        var plan = files.plan(desks.file(id).unnumbered(), desks.today());
+        var plan = files.plan(plans.file(id).unnumbered(), plans.today());
         return json(
                 files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS)),
-                desks.tank(id).name() + ".assessment.json");
+                plans.tank(id).name() + ".assessment.json");
     }
 
     @PostMapping(
@@ -104,7 +104,7 @@ class ExchangeController {
         try {
             PlanFile file = files.parse(body);
             PlanFiles.notTooMany(file);
-            var plan = files.plan(file, desks.today());
+            var plan = files.plan(file, plans.today());
             return ResponseEntity.ok(atOnce.run(() ->
                     files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS))));
         } catch (AtOnce.BusyException e) {

@@ -5,9 +5,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WishComes;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.Party;
@@ -17,13 +17,13 @@ import pelluna.core.plan.Party;
  */
 @Service
 public class ComesIn {
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
-    private final FishDesk fish;
-    private final KeptWord word;
+    private final Individuals fish;
+    private final Predictions word;
 
-    ComesIn(PlanDesk desks, PlanSteps steps, FishDesk fish, KeptWord word) {
-        this.desks = desks;
+    ComesIn(TankPlans plans, PlanSteps steps, Individuals fish, Predictions word) {
+        this.plans = plans;
         this.steps = steps;
         this.fish = fish;
         this.word = word;
@@ -46,11 +46,11 @@ public class ComesIn {
      */
     @Transactional
     public void comes(long tank, long wish) {
-        Desk desk = desks.open(tank);
-        Party party = desk.wished(wish)
+        OpenTank opened = plans.open(tank);
+        Party party = opened.wished(wish)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Its wish has been taken off the plan; put it back first, or call it off."));
-        comes(tank, desk, party, wish);
+        comes(tank, opened, party, wish);
     }
 
     /**
@@ -60,14 +60,14 @@ public class ComesIn {
      */
     @Transactional
     public void comesAsIs(long tank, Map<String, Object> typed) {
-        Desk desk = desks.wishing(tank, typed);
-        List<Party> wishes = desk.plan().wishes();
-        comes(tank, desk, wishes.get(wishes.size() - 1), desks.addWish(tank, typed));
+        OpenTank opened = plans.wishing(tank, typed);
+        List<Party> wishes = opened.plan().wishes();
+        comes(tank, opened, wishes.get(wishes.size() - 1), plans.addWish(tank, typed));
     }
 
-    private void comes(long tank, Desk desk, Party party, long wish) {
-        int at = desk.plan().wishes().indexOf(party);
-        word.arrives(desk, party, wish);
-        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, desks.today()));
+    private void comes(long tank, OpenTank opened, Party party, long wish) {
+        int at = opened.plan().wishes().indexOf(party);
+        word.arrives(opened, party, wish);
+        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, plans.today()));
     }
 }

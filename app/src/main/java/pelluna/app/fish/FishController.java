@@ -25,9 +25,9 @@ import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.shell.TypedFigure;
 import pelluna.app.species.Paths;
@@ -41,25 +41,25 @@ import pelluna.words.Measures;
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
 @Controller
 class FishController {
-    private final PlanDesk desks;
-    private final FishDesk fish;
+    private final TankPlans plans;
+    private final Individuals fish;
     private final FishLife life;
     private final FishHistory histories;
-    private final Partings partings;
+    private final WhoIsMissing partings;
     private final CurrentKeeper keeper;
     private final Shells shells;
     private final Clock clock;
 
     FishController(
-            PlanDesk desks,
-            FishDesk fish,
+            TankPlans plans,
+            Individuals fish,
             FishLife life,
             FishHistory histories,
-            Partings partings,
+            WhoIsMissing partings,
             CurrentKeeper keeper,
             Shells shells,
             Clock clock) {
-        this.desks = desks;
+        this.plans = plans;
         this.fish = fish;
         this.life = life;
         this.histories = histories;
@@ -82,7 +82,7 @@ class FishController {
 
     @GetMapping("/tanks/{id}/log/fish")
     String all(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(f -> !f.gone()).toList();
         int heads = there.stream()
@@ -91,7 +91,7 @@ class FishController {
                 .sum();
         shells.around(
                 model,
-                desk,
+                opened,
                 "log",
                 "Fish",
                 there.isEmpty()
@@ -110,13 +110,13 @@ class FishController {
             @PathVariable long which,
             @RequestParam(defaultValue = "") String refused,
             Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
         Optional<Fish> group = all.stream()
                 .filter(x -> f.partOf() != null && x.id() == f.partOf())
                 .findFirst();
-        shells.around(model, desk, "log", English.capital(f.label()), sentence(f, group));
+        shells.around(model, opened, "log", English.capital(f.label()), sentence(f, group));
         model.addAttribute("tab", "fish");
         model.addAttribute("fish", f);
         model.addAttribute("path", Paths.of(f.species()));
@@ -126,12 +126,12 @@ class FishController {
                 all.stream()
                         .filter(x -> Long.valueOf(which).equals(x.partOf()) && !x.gone())
                         .toList());
-        model.addAttribute("history", histories.of(desk, f, all));
-        List<FishLife.Length> lengths = life.lengths(desk, group.orElse(f));
+        model.addAttribute("history", histories.of(opened, f, all));
+        List<FishLife.Length> lengths = life.lengths(opened, group.orElse(f));
         model.addAttribute("lengths", lengths);
         model.addAttribute("growth", growth(lengths));
-        model.addAttribute("lengthNow", life.lengthNow(desk, group.orElse(f)));
-        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("lengthNow", life.lengthNow(opened, group.orElse(f)));
+        model.addAttribute("today", plans.today().toString());
         model.addAttribute("missing", partings.missing(id, which).orElse(null));
         model.addAttribute(
                 "origin",
@@ -224,7 +224,7 @@ class FishController {
             }
             LocalDate since = acquired.isBlank() ? null : Days.happened("acquired", acquired);
             Fish f = fish.one(id, which);
-            if (since != null && (since.isAfter(desks.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
+            if (since != null && (since.isAfter(plans.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
                 throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
             }
             fish.bought(
@@ -258,7 +258,7 @@ class FishController {
                 life.measured(
                         id,
                         which,
-                        on.isBlank() ? desks.today() : Days.happened("on", on),
+                        on.isBlank() ? plans.today() : Days.happened("on", on),
                         Math.round(cm * 100) / 100.0);
             } catch (NumberFormatException e) {
                 throw new IllegalArgumentException("Please give a length and a day.", e);

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.Stood;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.words.English;
 import pelluna.words.Words;
@@ -44,13 +44,13 @@ class FishHistory {
     }
 
     @Transactional(readOnly = true)
-    List<FishNotes.Line> of(Desk desk, Fish f, List<Fish> all) {
-        List<FishNotes.Line> lines = new ArrayList<>(notes.about(desk.tank().id(), f, all, MOST));
-        lines.addAll(notes.deeds(desk.tank().id(), f, all));
-        life.lengths(desk, f).forEach(l -> lines.add(new FishNotes.Line(l.on(), "Measured " + l.says() + ".")));
+    List<FishNotes.Line> of(OpenTank opened, Fish f, List<Fish> all) {
+        List<FishNotes.Line> lines = new ArrayList<>(notes.about(opened.tank().id(), f, all, MOST));
+        lines.addAll(notes.deeds(opened.tank().id(), f, all));
+        life.lengths(opened, f).forEach(l -> lines.add(new FishNotes.Line(l.on(), "Measured " + l.says() + ".")));
         lives.course(f.id()).stream()
                 .filter(e -> e.on() != null && TOLD.contains(e.event()))
-                .forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, desk.say()))));
+                .forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, opened.say()))));
         lines.sort(Comparator.comparing(FishNotes.Line::on).reversed());
         return lines;
     }

@@ -6,12 +6,12 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.livestock.LifeEvent;
 
 /** What happens to a fish: it is measured, counted, changes sex, goes missing, is found. */
@@ -19,14 +19,14 @@ import pelluna.core.livestock.LifeEvent;
 class FishLife {
     private static final Set<String> ROLES = Set.of("", "male", "female", "boss", "young");
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
-    private final FishDesk fish;
+    private final Individuals fish;
     private final FishNotes notes;
-    private final Partings partings;
+    private final WhoIsMissing partings;
 
-    FishLife(PlanDesk desks, PlanSteps steps, FishDesk fish, FishNotes notes, Partings partings) {
-        this.desks = desks;
+    FishLife(TankPlans plans, PlanSteps steps, Individuals fish, FishNotes notes, WhoIsMissing partings) {
+        this.plans = plans;
         this.steps = steps;
         this.fish = fish;
         this.notes = notes;
@@ -41,36 +41,36 @@ class FishLife {
     record Length(LocalDate on, double value, String says) {}
 
     /** Measured lengths, oldest first. */
-    List<Length> lengths(Desk desk, Fish f) {
-        int i = row(desk, f);
+    List<Length> lengths(OpenTank opened, Fish f) {
+        int i = row(opened, f);
         return i < 0
                 ? List.of()
-                : desk.residents().get(i).lengths().stream()
+                : opened.residents().get(i).lengths().stream()
                         .map(m -> new Length(
                                 m.on(),
-                                desk.say().lengthValue(m.cm()),
-                                desk.say().length(m.cm())))
+                                opened.say().lengthValue(m.cm()),
+                                opened.say().length(m.cm())))
                         .toList();
     }
 
     /** By its growth, today; empty while it is in no plan. */
-    String lengthNow(Desk desk, Fish f) {
-        int i = row(desk, f);
+    String lengthNow(OpenTank opened, Fish f) {
+        int i = row(opened, f);
         return i < 0
                 ? ""
-                : desk.say().length(desk.plan().residents().get(i).lengthOn(desks.today())) + ", of "
-                        + desk.say().length(desk.plan().residents().get(i).adultCm()) + " when grown";
+                : opened.say().length(opened.plan().residents().get(i).lengthOn(plans.today())) + ", of "
+                        + opened.say().length(opened.plan().residents().get(i).adultCm()) + " when grown";
     }
 
-    private static int row(Desk desk, Fish f) {
-        return IntStream.range(0, desk.residents().size())
-                .filter(i -> desk.residents().get(i).id() == f.id())
+    private static int row(OpenTank opened, Fish f) {
+        return IntStream.range(0, opened.residents().size())
+                .filter(i -> opened.residents().get(i).id() == f.id())
                 .findFirst()
                 .orElse(-1);
     }
 
     private int living(long tank, Fish f) {
-        int i = row(desks.open(tank), f);
+        int i = row(plans.open(tank), f);
         if (i < 0) {
             throw new NoSuchTankException();
         }
@@ -101,7 +101,7 @@ class FishLife {
         String fewer = count < before ? (before - count) + " fewer than before" : "";
         notes.note(
                 tank,
-                Doing.COUNTED,
+                EventType.COUNTED,
                 which,
                 count,
                 fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
@@ -114,7 +114,7 @@ class FishLife {
         }
         Fish f = fish.one(tank, which);
         fish.called(tank, which, f.name(), role);
-        notes.note(tank, Doing.CHANGED_SEX, which, 1, "now " + role);
+        notes.note(tank, EventType.CHANGED_SEX, which, 1, "now " + role);
     }
 
     /** @param what missing, found, or back */
@@ -124,7 +124,7 @@ class FishLife {
         switch (what) {
             case "missing" -> {
                 partings.missing(tank, which, f.count());
-                notes.note(tank, Doing.ABSENT, which, 1, "missing");
+                notes.note(tank, EventType.ABSENT, which, 1, "missing");
             }
             case "found" -> {
                 int back = partings.found(tank, which);
@@ -132,12 +132,12 @@ class FishLife {
                     int i = living(tank, f);
                     steps.change(tank, "a group counted", plan -> plan.resident(i, r -> r.counting(f.count() + back)));
                 }
-                notes.note(tank, Doing.SEEN, which, 1, "found again");
+                notes.note(tank, EventType.SEEN, which, 1, "found again");
             }
             case "back" -> {
                 fish.happens(tank, which, LifeEvent.BACK);
                 notes.back(tank, which);
-                notes.note(tank, Doing.SEEN, which, 1, "back in the tank");
+                notes.note(tank, EventType.SEEN, which, 1, "back in the tank");
             }
             default -> throw new IllegalArgumentException("What happened?");
         }

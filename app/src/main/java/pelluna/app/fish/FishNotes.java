@@ -2,12 +2,12 @@ package pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.List;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /** What the log writes and knows about one fish; the log fulfils it, so that this package need not know it. */
 public interface FishNotes {
     /** Writes a line about a fish. @param times how many were counted, or 1 */
-    void note(long tank, Doing doing, long fish, int times, String text);
+    void note(long tank, EventType doing, long fish, int times, String text);
 
     /** It is back in the tank: what had taken it out has ended. */
     void back(long tank, long fish);

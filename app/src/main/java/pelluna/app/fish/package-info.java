@@ -5,7 +5,7 @@
             "drawing",
             "limits",
             "livestock",
-            "ownword",
+            "overrides",
             "picture",
             "planfile",
             "planning",

@@ -15,14 +15,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.log.Feedings;
-import pelluna.app.log.LogDesk;
-import pelluna.app.log.Sent;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.log.LogBook;
+import pelluna.app.log.Observation;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.capacity.Upkeep;
 import pelluna.core.capacity.Waste;
 import pelluna.core.health.Sign;
@@ -37,15 +37,16 @@ class HealthController {
     private static final int DAYS = 14;
     private static final int SHOWN = 12;
 
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final HealthDesk health;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final HealthBoard health;
     private final Feedings feedings;
-    private final LogDesk log;
+    private final LogBook log;
     private final Shells shells;
 
-    HealthController(PlanDesk desks, FishDesk fish, HealthDesk health, Feedings feedings, LogDesk log, Shells shells) {
-        this.desks = desks;
+    HealthController(
+            TankPlans plans, Individuals fish, HealthBoard health, Feedings feedings, LogBook log, Shells shells) {
+        this.plans = plans;
         this.fish = fish;
         this.health = health;
         this.feedings = feedings;
@@ -55,15 +56,15 @@ class HealthController {
 
     @GetMapping("/tanks/{id}/log/health")
     String health(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> there = fish.there(id);
-        HealthDesk.All all = health.of(id, there);
-        List<HealthDesk.Mind> minds = new ArrayList<>(all.fasting());
+        HealthBoard.All all = health.of(id, there);
+        List<HealthBoard.Mind> minds = new ArrayList<>(all.fasting());
         minds.addAll(all.signs());
         List<Feedings.Meal> meals = feedings.meals(id, DAYS);
         shells.around(
                 model,
-                desk,
+                opened,
                 "log",
                 "Health and food",
                 minds.isEmpty()
@@ -72,11 +73,11 @@ class HealthController {
         model.addAttribute("tab", "health");
         model.addAttribute("minds", minds);
         model.addAttribute("unseen", all.unseen());
-        model.addAttribute("vet", desks.words().of(new Sign.AskAVet()));
-        model.addAttribute("mealSays", mealSays(desk, meals));
-        model.addAttribute("seaweedSays", seaweedSays(desk, meals));
-        model.addAttribute("places", placesSays(desk, meals));
-        model.addAttribute("reef", reef(desk, meals));
+        model.addAttribute("vet", plans.words().of(new Sign.AskAVet()));
+        model.addAttribute("mealSays", mealSays(opened, meals));
+        model.addAttribute("seaweedSays", seaweedSays(opened, meals));
+        model.addAttribute("places", placesSays(opened, meals));
+        model.addAttribute("reef", reef(opened, meals));
         List<Feedings.Meal> newest = new ArrayList<>(meals.subList(Math.max(0, meals.size() - SHOWN), meals.size()));
         Collections.reverse(newest);
         model.addAttribute("meals", newest);
@@ -85,7 +86,7 @@ class HealthController {
     }
 
     /** Meals a day as logged against what the fish ask for. */
-    private String mealSays(Desk desk, List<Feedings.Meal> meals) {
+    private String mealSays(OpenTank opened, List<Feedings.Meal> meals) {
         long fed = meals.stream().filter(m -> !m.seaweed()).count();
         if (fed == 0) {
             return "No meal has been logged in " + DAYS + " days.";
@@ -94,10 +95,13 @@ class HealthController {
                 .filter(m -> !m.seaweed())
                 .map(Feedings.Meal::on)
                 .findFirst()
-                .orElse(desks.today());
-        long days = Math.max(1, ChronoUnit.DAYS.between(first, desks.today()) + 1);
+                .orElse(plans.today());
+        long days = Math.max(1, ChronoUnit.DAYS.between(first, plans.today()) + 1);
         int asked = Upkeep.of(
-                        desk.plan().tank(), desk.plan().residents(), desk.plan().startOn(), Waste.of(desk.plan()))
+                        opened.plan().tank(),
+                        opened.plan().residents(),
+                        opened.plan().startOn(),
+                        Waste.of(opened.plan()))
                 .meals();
         return English.capital(English.count((int) fed, "meal", "meals")) + " in "
                 + English.count((int) days, "day", "days") + ", "
@@ -105,8 +109,8 @@ class HealthController {
                 + asked + ".";
     }
 
-    private String seaweedSays(Desk desk, List<Feedings.Meal> meals) {
-        List<String> grazers = desk.plan().residents().stream()
+    private String seaweedSays(OpenTank opened, List<Feedings.Meal> meals) {
+        List<String> grazers = opened.plan().residents().stream()
                 .filter(p -> p.species().diet().algaeDaily())
                 .map(Party::label)
                 .toList();
@@ -117,12 +121,12 @@ class HealthController {
         }
         String who = grazers.isEmpty() ? "" : " for " + English.list(grazers) + ", daily or every second day";
         return last.map(m -> "Seaweed" + who + ": last "
-                        + (m.on().equals(desks.today()) ? "today" : Measures.shortDate(m.on())) + ".")
+                        + (m.on().equals(plans.today()) ? "today" : Measures.shortDate(m.on())) + ".")
                 .orElse("Seaweed" + who + ": none logged in " + DAYS + " days.");
     }
 
     /** Whether all is given in one place. */
-    private static String placesSays(Desk desk, List<Feedings.Meal> meals) {
+    private static String placesSays(OpenTank opened, List<Feedings.Meal> meals) {
         List<Double> xs = meals.stream()
                 .flatMap(m -> m.at().stream())
                 .map(Sighting.Spot::x)
@@ -135,17 +139,19 @@ class HealthController {
         return spread < 0.3
                 ? "All of it in one place. Two places at opposite ends leave less to guard."
                 : "Given at places "
-                        + desk.say().length(spread * desk.plan().tank().lengthCm()) + " apart.";
+                        + opened.say().length(spread * opened.plan().tank().lengthCm()) + " apart.";
     }
 
-    private static String reef(Desk desk, List<Feedings.Meal> meals) {
+    private static String reef(OpenTank opened, List<Feedings.Meal> meals) {
         List<Sighting.Spot> at = meals.stream().flatMap(m -> m.at().stream()).toList();
-        return new ReefDrawing(desk.plan().tank(), desk.say())
+        return new ReefDrawing(opened.plan().tank(), opened.say())
                 .framed(
                         "reef tap-feed",
                         "The tank from the front with its feeding places; tap one to log a meal there",
                         HotSpots.over(
-                                desk.plan().tank(), at, at.stream().map(s -> 1).toList()));
+                                opened.plan().tank(),
+                                at,
+                                at.stream().map(s -> 1).toList()));
     }
 
     @PostMapping("/tanks/{id}/log/feed")
@@ -158,9 +164,9 @@ class HealthController {
         boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
         log.write(
                 id,
-                new Sent(
+                new Observation(
                         log.now(),
-                        what.equals("seaweed") ? Doing.SEAWEED : Doing.FED,
+                        what.equals("seaweed") ? EventType.SEAWEED : EventType.FED,
                         null,
                         null,
                         placed ? x : null,

@@ -21,8 +21,8 @@ import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Marks;
 import pelluna.app.shell.Shells;
 import pelluna.core.losses.IncidentKind;
@@ -36,15 +36,14 @@ import pelluna.words.Measures;
  */
 @Controller
 class IncidentController {
-    private final PlanDesk desks;
-    private final IncidentDesk incidents;
+    private final TankPlans plans;
+    private final Incidents incidents;
     private final TimeLine lines;
     private final Shells shells;
     private final ITemplateEngine templates;
 
-    IncidentController(
-            PlanDesk desks, IncidentDesk incidents, TimeLine lines, Shells shells, ITemplateEngine templates) {
-        this.desks = desks;
+    IncidentController(TankPlans plans, Incidents incidents, TimeLine lines, Shells shells, ITemplateEngine templates) {
+        this.plans = plans;
         this.incidents = incidents;
         this.lines = lines;
         this.shells = shells;
@@ -56,14 +55,14 @@ class IncidentController {
 
     @GetMapping("/tanks/{id}/losses/incidents")
     String all(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Row> rows = incidents.all(id).stream()
                 .map(i -> new Row(
-                        i.id(), i.title(), desk.say().of(i.kind()), i.days().on(), i.lesson()))
+                        i.id(), i.title(), opened.say().of(i.kind()), i.days().on(), i.lesson()))
                 .toList();
         shells.around(
                 model,
-                desk,
+                opened,
                 "losses",
                 "Looking back",
                 rows.isEmpty()
@@ -73,7 +72,7 @@ class IncidentController {
         model.addAttribute("tab", "incidents");
         model.addAttribute("rows", rows);
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
-        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("today", plans.today().toString());
         model.addAttribute("refused", Shells.refusal(refused));
         return "incidents";
     }
@@ -103,15 +102,15 @@ class IncidentController {
         return Days.happened(key, form.getOrDefault(key, ""));
     }
 
-    private IncidentEntity fill(long id, long number, Desk desk, Map<String, Object> model) {
+    private IncidentEntity fill(long id, long number, OpenTank opened, Map<String, Object> model) {
         IncidentEntity i = incidents.one(id, number);
         model.put(
                 "incident",
-                new Row(i.id(), i.title(), desk.say().of(i.kind()), i.days().on(), i.lesson()));
+                new Row(i.id(), i.title(), opened.say().of(i.kind()), i.days().on(), i.lesson()));
         model.put("what", i.what());
         model.put("days", i.days());
         model.put("kind", i.kind());
-        model.put("page", lines.of(desk, i));
+        model.put("page", lines.of(opened, i));
         return i;
     }
 
@@ -121,14 +120,14 @@ class IncidentController {
             @PathVariable long number,
             @RequestParam(defaultValue = "") String refused,
             Model model) {
-        Desk desk = desks.open(id);
-        IncidentEntity i = fill(id, number, desk, model.asMap());
+        OpenTank opened = plans.open(id);
+        IncidentEntity i = fill(id, number, opened, model.asMap());
         shells.around(
                 model,
-                desk,
+                opened,
                 "losses",
                 i.title(),
-                desk.say().title(i.kind()) + ", "
+                opened.say().title(i.kind()) + ", "
                         + Measures.date(i.days().on()) + "; looked at from "
                         + Measures.date(i.days().from()) + " to "
                         + Measures.date(i.days().until()) + ".");
@@ -141,13 +140,13 @@ class IncidentController {
     /** The same as one file that needs nothing else, to send or to keep. */
     @GetMapping("/tanks/{id}/losses/incidents/{number}/page.html")
     ResponseEntity<String> page(@PathVariable long id, @PathVariable long number) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         Context context = new Context();
         Map<String, Object> model = new HashMap<>();
-        IncidentEntity i = fill(id, number, desk, model);
+        IncidentEntity i = fill(id, number, opened, model);
         context.setVariables(model);
-        context.setVariable("marks", new Marks(desk.say()));
-        context.setVariable("tank", desk.tank().name());
+        context.setVariable("marks", new Marks(opened.say()));
+        context.setVariable("tank", opened.tank().name());
         String name = i.title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".html";
         return ResponseEntity.ok()
                 .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))

@@ -21,19 +21,19 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.drawing.IncidentDrawing;
 import pelluna.app.drawing.IncidentDrawing.Track;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.log.LogDays;
 import pelluna.app.losses.Deaths;
-import pelluna.app.planning.Desk;
-import pelluna.app.probe.ProbeDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.probe.Probes;
 import pelluna.app.probe.Reading;
 import pelluna.app.quarantine.QuarantineDays;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.QuarantineSchool;
@@ -47,20 +47,20 @@ class TimeLine {
     private static final String OF_THE_CREW = " of the crew";
 
     private final CurrentKeeper keeper;
-    private final FishDesk fish;
+    private final Individuals fish;
     private final LogDays log;
     private final Deaths deaths;
-    private final MeasureDesk measures;
-    private final ProbeDesk probes;
+    private final Interventions measures;
+    private final Probes probes;
     private final QuarantineDays quarantine;
     private final ZoneId zone;
 
     TimeLine(
-            FishDesk fish,
+            Individuals fish,
             LogDays log,
             Deaths deaths,
-            MeasureDesk measures,
-            ProbeDesk probes,
+            Interventions measures,
+            Probes probes,
             QuarantineDays quarantine,
             Clock clock,
             CurrentKeeper keeper) {
@@ -95,10 +95,10 @@ class TimeLine {
             List<Event> events, List<IncidentDrawing.Weather> weather, Map<LocalDate, Integer> acts, boolean cut) {}
 
     @Transactional(readOnly = true)
-    public Page of(Desk desk, IncidentEntity incident) {
+    public Page of(OpenTank opened, IncidentEntity incident) {
         IncidentEntity.Days days = incident.days();
-        List<Fish> all = fish.all(desk.tank().id());
-        Gathered g = gather(desk, days, all);
+        List<Fish> all = fish.all(opened.tank().id());
+        Gathered g = gather(opened, days, all);
         List<Event> events = g.events().stream()
                 .filter(e -> !e.on().isBefore(days.from()) && !e.on().isAfter(days.until()))
                 .sorted(Comparator.comparing(Event::on)
@@ -119,9 +119,9 @@ class TimeLine {
                         .toList(),
                 g.acts(),
                 g.weather(),
-                desk.say()::temperature);
-        List<String> standsOut = new ArrayList<>(StandsOut.of(standing(desk, days, all, events, g.weather())).stream()
-                .map(desk.say()::of)
+                opened.say()::temperature);
+        List<String> standsOut = new ArrayList<>(StandsOut.of(standing(opened, days, all, events, g.weather())).stream()
+                .map(opened.say()::of)
                 .toList());
         if (g.cut()) {
             standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST
@@ -130,8 +130,8 @@ class TimeLine {
         return new Page(told, standsOut, drawing);
     }
 
-    private Gathered gather(Desk desk, IncidentEntity.Days days, List<Fish> all) {
-        long tank = desk.tank().id();
+    private Gathered gather(OpenTank opened, IncidentEntity.Days days, List<Fish> all) {
+        long tank = opened.tank().id();
         Map<Long, Fish> known = all.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
         List<Event> events = new ArrayList<>();
         List<QuarantineDays.Told> looks = quarantine.told(tank, days.from(), days.until());
@@ -142,7 +142,7 @@ class TimeLine {
             events.add(new Event(
                     t.on(),
                     t.at().format(TIME),
-                    t.doing().kind() == Doing.Kind.SIGN ? Track.SIGNS : Track.NOTES,
+                    t.doing().kind() == EventType.Kind.SIGN ? Track.SIGNS : Track.NOTES,
                     t.says()));
         }
         for (QuarantineDays.Told t : looks) {
@@ -163,7 +163,7 @@ class TimeLine {
                                             : ", " + English.number(a.hard()) + " of them hard"
                                     : "")));
         }
-        for (MeasureDesk.Told m : measures.told(tank, null)) {
+        for (Interventions.Told m : measures.told(tank, null)) {
             events.add(done(
                     m.taken().began().atZone(zone).toLocalDate(),
                     m.taken().began().atZone(zone).toLocalTime(),
@@ -175,15 +175,15 @@ class TimeLine {
                     .ifPresent(end -> events.add(done(
                             end.atZone(zone).toLocalDate(), end.atZone(zone).toLocalTime(), m, known, "ended: ")));
         }
-        desk.plan().tests().forEach(t -> events.add(new Event(t.on(), "", Track.TESTS, "Test: " + words(t))));
+        opened.plan().tests().forEach(t -> events.add(new Event(t.on(), "", Track.TESTS, "Test: " + words(t))));
         List<IncidentDrawing.Weather> weather = weather(tank, days);
         for (IncidentDrawing.Weather w : weather) {
-            events.add(new Event(w.on(), "", Track.PROBE, "Probe: " + w.says(desk.say()::temperature)));
+            events.add(new Event(w.on(), "", Track.PROBE, "Probe: " + w.says(opened.say()::temperature)));
         }
         return new Gathered(events, weather, acts, noted.size() == LogDays.MOST);
     }
 
-    private Event done(LocalDate on, LocalTime at, MeasureDesk.Told m, Map<Long, Fish> known, String how) {
+    private Event done(LocalDate on, LocalTime at, Interventions.Told m, Map<Long, Fish> known, String how) {
         return new Event(
                 on,
                 at.format(TIME),
@@ -290,14 +290,14 @@ class TimeLine {
     }
 
     private StandsOut.Days standing(
-            Desk desk,
+            OpenTank opened,
             IncidentEntity.Days days,
             List<Fish> all,
             List<Event> events,
             List<IncidentDrawing.Weather> weather) {
-        long tank = desk.tank().id();
+        long tank = opened.tank().id();
         LocalDate half = days.from().plusDays(ChronoUnit.DAYS.between(days.from(), days.on()) / 2);
-        List<WaterTest> tests = desk.plan().tests().stream()
+        List<WaterTest> tests = opened.plan().tests().stream()
                 .filter(t -> !t.on().isBefore(days.from()) && !t.on().isAfter(days.until()))
                 .toList();
         DoubleSummaryStatistics warmth = new DoubleSummaryStatistics();
@@ -312,8 +312,8 @@ class TimeLine {
                         + Measures.date(e.on()))
                 .toList();
         Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream()
-                .filter(t ->
-                        t.doing().kind() == Doing.Kind.SIGN && (t.doing().gravity() > 1 || t.doing() == Doing.RUBS))
+                .filter(t -> t.doing().kind() == EventType.Kind.SIGN
+                        && (t.doing().gravity() > 1 || t.doing() == EventType.RUBS))
                 .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
         Stream<Event> outside = quarantine.told(tank, days.from(), days.until()).stream()
                 .filter(t -> !t.begins())

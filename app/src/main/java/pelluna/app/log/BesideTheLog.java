@@ -2,7 +2,7 @@ package pelluna.app.log;
 
 import java.util.List;
 import pelluna.app.fish.Fish;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 
 /**
  * What stands beside the stream: standing, pressure, did it help. Those who reckon it fulfil this, so that the log
@@ -27,5 +27,5 @@ public interface BesideTheLog {
             String helpedWhat,
             String helped) {}
 
-    Seen of(Desk desk, List<Fish> all);
+    Seen of(OpenTank opened, List<Fish> all);
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.tank.Tank;
 import pelluna.words.English;
 import pelluna.words.Words;
@@ -40,21 +40,22 @@ final class Chips {
     static List<Group> doings(boolean box, Words say) {
         return List.of(
                 new Group(
-                        "To another", chips(List.of(Doing.Kind.CONTEST, Doing.Kind.STRIKE, Doing.Kind.SHOW), box, say)),
-                new Group("A sign", chips(List.of(Doing.Kind.SIGN), box, say)),
-                new Group("Well", chips(List.of(Doing.Kind.GOOD), box, say)),
-                new Group("In its life", List.of(chip(Doing.SPAWNED, say), chip(Doing.CHANGED_SEX, say))));
+                        "To another",
+                        chips(List.of(EventType.Kind.CONTEST, EventType.Kind.STRIKE, EventType.Kind.SHOW), box, say)),
+                new Group("A sign", chips(List.of(EventType.Kind.SIGN), box, say)),
+                new Group("Well", chips(List.of(EventType.Kind.GOOD), box, say)),
+                new Group("In its life", List.of(chip(EventType.SPAWNED, say), chip(EventType.CHANGED_SEX, say))));
     }
 
-    private static List<DoingChip> chips(List<Doing.Kind> kinds, boolean box, Words say) {
-        return Arrays.stream(Doing.values())
+    private static List<DoingChip> chips(List<EventType.Kind> kinds, boolean box, Words say) {
+        return Arrays.stream(EventType.values())
                 .filter(d -> kinds.contains(d.kind()))
-                .filter(d -> box || d != Doing.STRUCK_BOX)
+                .filter(d -> box || d != EventType.STRUCK_BOX)
                 .map(d -> chip(d, say))
                 .toList();
     }
 
-    private static DoingChip chip(Doing d, Words say) {
+    private static DoingChip chip(EventType d, Words say) {
         return new DoingChip(d.word(), say.of(d), d.toAnother(), d.gravity());
     }
 

@@ -9,17 +9,17 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.Sighting;
 
 /** Meals and seaweed, as logged. */
 @Service
 public class Feedings {
-    private final EntryRows entries;
+    private final ObservationRows entries;
     private final LogFigures figures;
     private final Clock clock;
 
-    Feedings(EntryRows entries, LogFigures figures, Clock clock) {
+    Feedings(ObservationRows entries, LogFigures figures, Clock clock) {
         this.entries = entries;
         this.figures = figures;
         this.clock = clock;
@@ -32,13 +32,14 @@ public class Feedings {
     @Transactional(readOnly = true)
     public List<Meal> meals(long tank, int days) {
         List<Meal> meals = new ArrayList<>();
-        for (EntryEntity e : entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
-                tank, figures.ago(days), List.of(Doing.FED.word(), Doing.SEAWEED.word()))) {
+        for (ObservationEntity e :
+                entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
+                        tank, figures.ago(days), List.of(EventType.FED.word(), EventType.SEAWEED.word()))) {
             ZonedDateTime at = e.at().atZone(clock.getZone());
             meals.add(new Meal(
                     at.toLocalDate(),
                     at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString(),
-                    e.doing() == Doing.SEAWEED,
+                    e.doing() == EventType.SEAWEED,
                     e.x() == null ? Optional.empty() : Optional.of(new Sighting.Spot(e.x(), e.y())),
                     e.note()));
         }

@@ -10,7 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.SeriousFight;
 
 /**
@@ -20,15 +20,16 @@ import pelluna.core.losses.SeriousFight;
 @Component
 @Transactional(readOnly = true)
 public class Fights {
-    private static final List<String> HURT = List.of(Doing.WOUND.word(), Doing.TORN_FIN.word());
-    private static final List<String> SIGNS = List.of(Doing.SPOTS.word(), Doing.THIN.word(), Doing.JUMPED.word());
+    private static final List<String> HURT = List.of(EventType.WOUND.word(), EventType.TORN_FIN.word());
+    private static final List<String> SIGNS =
+            List.of(EventType.SPOTS.word(), EventType.THIN.word(), EventType.JUMPED.word());
     private static final int HURT_DAYS = 2;
 
-    private final EntryRows entries;
+    private final ObservationRows entries;
     private final WatchRows watches;
     private final ZoneId zone;
 
-    Fights(EntryRows entries, WatchRows watches, Clock clock) {
+    Fights(ObservationRows entries, WatchRows watches, Clock clock) {
         this.entries = entries;
         this.watches = watches;
         this.zone = clock.getZone();
@@ -41,13 +42,13 @@ public class Fights {
     public record Fight(long fish, long other, LocalDate on, int acts, int hard, boolean hurt) {}
 
     /** Something that was noted of a fish. */
-    public record Noted(long fish, Doing doing, LocalDate on) {}
+    public record Noted(long fish, EventType doing, LocalDate on) {}
 
     /** Newest first. */
     public List<Fight> serious(Collection<Long> tanks) {
         List<Noted> hurt = noted(tanks, HURT);
         List<Fight> fights = new ArrayList<>();
-        for (EntryRows.DayOfActs d : entries.hardDays(tanks, Doings.CONTESTS, zone.getId())) {
+        for (ObservationRows.DayOfActs d : entries.hardDays(tanks, EventTypes.CONTESTS, zone.getId())) {
             boolean wounded = hurt.stream()
                     .anyMatch(n -> n.fish() == d.getOther()
                             && !n.on().isBefore(d.getOn())
@@ -74,7 +75,7 @@ public class Fights {
 
     /** Contests since a moment, summed by who and whom. */
     public List<LogFigures.Watched> contestsSince(long tank, Instant since) {
-        return entries.pairs(tank, since, Doings.CONTESTS).stream()
+        return entries.pairs(tank, since, EventTypes.CONTESTS).stream()
                 .map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }

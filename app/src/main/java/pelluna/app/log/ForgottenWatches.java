@@ -13,9 +13,9 @@ class ForgottenWatches {
     private static final Logger LOG = LoggerFactory.getLogger(ForgottenWatches.class);
     private static final long EVERY_MS = 60_000;
 
-    private final LogDesk log;
+    private final LogBook log;
 
-    ForgottenWatches(LogDesk log) {
+    ForgottenWatches(LogBook log) {
         this.log = log;
     }
 

@@ -13,9 +13,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 
 /** The Log place: a sentence from four taps, a watch, the stream. */
@@ -23,9 +23,9 @@ import pelluna.app.shell.Shells;
 class LogController {
     private static final int SHOWN = 40;
 
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final LogDesk log;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final LogBook log;
     private final Sentences sentences;
     private final WatchView watches;
     private final BesideTheLog beside;
@@ -33,15 +33,15 @@ class LogController {
     private final ZoneId zone;
 
     LogController(
-            PlanDesk desks,
-            FishDesk fish,
-            LogDesk log,
+            TankPlans plans,
+            Individuals fish,
+            LogBook log,
             Sentences sentences,
             WatchView watches,
             BesideTheLog beside,
             Shells shells,
             Clock clock) {
-        this.desks = desks;
+        this.plans = plans;
         this.fish = fish;
         this.log = log;
         this.sentences = sentences;
@@ -59,19 +59,19 @@ class LogController {
             @RequestParam(defaultValue = "") String refused,
             @RequestParam(defaultValue = "") String typed,
             Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
-        WatchView.Seen watch = watches.of(desk, all);
-        shells.around(model, desk, "log", "Log", watch.sentence());
+        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
+        WatchView.Seen watch = watches.of(opened, all);
+        shells.around(model, opened, "log", "Log", watch.sentence());
         model.addAttribute("tab", "log");
         model.addAttribute("chips", Chips.fish(there));
-        model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), desk.say()));
-        model.addAttribute("reef", Chips.reef(desk.plan().tank(), desk.say()));
+        model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), opened.say()));
+        model.addAttribute("reef", Chips.reef(opened.plan().tank(), opened.say()));
         model.addAttribute("watch", watch);
-        model.addAttribute("beside", beside.of(desk, all));
-        List<EntryEntity> rows = log.stream(id, after, SHOWN + 1);
+        model.addAttribute("beside", beside.of(opened, all));
+        List<ObservationEntity> rows = log.stream(id, after, SHOWN + 1);
         model.addAttribute(
                 "stream",
                 rows.stream()
@@ -90,7 +90,7 @@ class LogController {
         return Map.of(
                 "offers",
                 sentences
-                        .reader(desks.open(id), fish.there(id))
+                        .reader(plans.open(id), fish.there(id))
                         .completions(text.length() > 200 ? text.substring(0, 200) : text));
     }
 }

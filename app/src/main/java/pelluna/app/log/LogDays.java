@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Stretch;
 import pelluna.words.English;
 
@@ -21,20 +21,20 @@ import pelluna.words.English;
 @Component
 @Transactional(readOnly = true)
 public class LogDays {
-    private static final List<String> TOLD = Arrays.stream(Doing.values())
-            .filter(d -> d.kind() == Doing.Kind.SIGN || d.kind() == Doing.Kind.LIFE && d != Doing.COUNTED)
-            .map(Doing::word)
+    private static final List<String> TOLD = Arrays.stream(EventType.values())
+            .filter(d -> d.kind() == EventType.Kind.SIGN || d.kind() == EventType.Kind.LIFE && d != EventType.COUNTED)
+            .map(EventType::word)
             .toList();
     /** As many lines as one line of time can show. */
     public static final int MOST = 600;
 
     private final CurrentKeeper keeper;
-    private final EntryRows entries;
+    private final ObservationRows entries;
     private final WatchRows watches;
     private final LogFigures figures;
     private final ZoneId zone;
 
-    LogDays(EntryRows entries, WatchRows watches, LogFigures figures, Clock clock, CurrentKeeper keeper) {
+    LogDays(ObservationRows entries, WatchRows watches, LogFigures figures, Clock clock, CurrentKeeper keeper) {
         this.keeper = keeper;
         this.entries = entries;
         this.watches = watches;
@@ -43,7 +43,7 @@ public class LogDays {
     }
 
     /** A sign, a note or an event of a life. @param fish null for a note on the tank */
-    public record Told(LocalDate on, LocalTime at, Doing doing, Long fish, String says) {}
+    public record Told(LocalDate on, LocalTime at, EventType doing, Long fish, String says) {}
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
     public List<Told> told(long tank, List<Fish> fish, LocalDate from, LocalDate until) {
@@ -62,10 +62,10 @@ public class LogDays {
     }
 
     /** Days on which one of these was noted, from a day on, oldest first; all of them. */
-    public List<LocalDate> noted(long tank, Set<Doing> doings, LocalDate from) {
+    public List<LocalDate> noted(long tank, Set<EventType> doings, LocalDate from) {
         return entries
                 .findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
-                        tank, start(from), doings.stream().map(Doing::word).toList())
+                        tank, start(from), doings.stream().map(EventType::word).toList())
                 .stream()
                 .map(e -> e.at().atZone(zone).toLocalDate())
                 .toList();
@@ -76,7 +76,9 @@ public class LogDays {
 
     /** By day, the most first; both days included. */
     public List<Acts> acts(long tank, LocalDate from, LocalDate until) {
-        return entries.daysOfActs(tank, start(from), start(until.plusDays(1)), Doings.CONTESTS, zone.getId()).stream()
+        return entries
+                .daysOfActs(tank, start(from), start(until.plusDays(1)), EventTypes.CONTESTS, zone.getId())
+                .stream()
                 .map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard()))
                 .toList();
     }

@@ -13,7 +13,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.core.behaviour.Contests;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.Stretch;
 import pelluna.core.sighting.Sighting;
@@ -43,11 +43,11 @@ public class LogFigures {
     /** As many lines as a line over time can show. */
     private static final int MOST_IN_ORDER = 1500;
 
-    private final EntryRows entries;
+    private final ObservationRows entries;
     private final WatchRows watches;
     private final Clock clock;
 
-    LogFigures(EntryRows entries, WatchRows watches, Clock clock) {
+    LogFigures(ObservationRows entries, WatchRows watches, Clock clock) {
         this.entries = entries;
         this.watches = watches;
         this.clock = clock;
@@ -64,7 +64,7 @@ public class LogFigures {
 
     /** Who won over whom, by numbers of fish. */
     public List<Contests.Won> contests(long tank) {
-        return entries.pairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS).stream()
+        return entries.pairs(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS).stream()
                 .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes()))
                 .toList();
     }
@@ -73,11 +73,12 @@ public class LogFigures {
     public record Course(List<Contests.Won> won, List<Instant> moments) {}
 
     public Course course(long tank) {
-        List<EntryRows.Contest> newest = entries.contests(tank, ago(MEMORY_DAYS), Doings.CONTESTS, MOST_IN_ORDER);
+        List<ObservationRows.Contest> newest =
+                entries.contests(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS, MOST_IN_ORDER);
         List<Contests.Won> won = new ArrayList<>();
         List<Instant> moments = new ArrayList<>();
         for (int k = newest.size() - 1; k >= 0; k--) {
-            EntryRows.Contest c = newest.get(k);
+            ObservationRows.Contest c = newest.get(k);
             for (int i = 0; i < c.getTimes(); i++) {
                 won.add(new Contests.Won(c.getFish().toString(), c.getOther().toString(), 1));
                 moments.add(c.getAt());
@@ -90,14 +91,14 @@ public class LogFigures {
     public record Watched(long fish, long other, int acts) {}
 
     public List<Watched> watchedContests(long tank) {
-        return entries.watchedPairs(tank, ago(MEMORY_DAYS), Doings.CONTESTS, running(tank)).stream()
+        return entries.watchedPairs(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS, running(tank)).stream()
                 .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }
 
     /** Everything that presses, seen in watches or not, since a moment. */
     public List<Watched> pressing(long tank, Instant since) {
-        return entries.pairs(tank, since, Doings.PRESSING).stream()
+        return entries.pairs(tank, since, EventTypes.PRESSING).stream()
                 .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }
@@ -121,7 +122,7 @@ public class LogFigures {
     public Stretch contestsIn(long tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
         double hours = hours(watches, from, until);
         return new Stretch(
-                hours == 0 ? 0 : entries.watchedActs(tank, from, until, Doings.CONTESTS, target, by, running(tank)),
+                hours == 0 ? 0 : entries.watchedActs(tank, from, until, EventTypes.CONTESTS, target, by, running(tank)),
                 hours);
     }
 
@@ -131,7 +132,7 @@ public class LogFigures {
                 tank,
                 watch.beganAt(),
                 watch.endedAt().plusMillis(1),
-                List.of(Doing.STRUCK_BOX.word()),
+                List.of(EventType.STRUCK_BOX.word()),
                 boxed,
                 null,
                 NONE);
@@ -145,11 +146,11 @@ public class LogFigures {
                 .collect(Collectors.groupingBy(
                         w -> w.beganAt().atZone(clock.getZone()).toLocalDate(),
                         Collectors.summingDouble(WatchEntity::hours)));
-        Map<Long, Map<LocalDate, EntryRows.Received>> received = new HashMap<>();
-        for (EntryRows.Received r : entries.received(
+        Map<Long, Map<LocalDate, ObservationRows.Received>> received = new HashMap<>();
+        for (ObservationRows.Received r : entries.received(
                 tank,
                 first.atStartOfDay(clock.getZone()).toInstant(),
-                Doings.PRESSING,
+                EventTypes.PRESSING,
                 clock.getZone().getId(),
                 running(tank))) {
             received.computeIfAbsent(r.getFish(), k -> new HashMap<>()).put(r.getOn(), r);
@@ -158,7 +159,7 @@ public class LogFigures {
         received.forEach((fish, byDay) -> {
             List<Pressure.Day> course = new ArrayList<>();
             for (LocalDate day = first; !day.isAfter(today); day = day.plusDays(1)) {
-                EntryRows.Received r = byDay.get(day);
+                ObservationRows.Received r = byDay.get(day);
                 double watched = hours.getOrDefault(day, 0.0);
                 course.add(
                         r == null
@@ -172,11 +173,11 @@ public class LogFigures {
 
     /** The last time that each fish was noted with each doing, or met another as its target. */
     public static final class LastNotes {
-        private final Map<Long, Map<Doing, Instant>> noted = new HashMap<>();
+        private final Map<Long, Map<EventType, Instant>> noted = new HashMap<>();
         private final Map<Long, Instant> seen = new HashMap<>();
 
         /** Empty map for a fish that was never noted. */
-        public Map<Doing, Instant> of(long fish) {
+        public Map<EventType, Instant> of(long fish) {
             return noted.getOrDefault(fish, Map.of());
         }
 
@@ -188,10 +189,10 @@ public class LogFigures {
 
     public LastNotes last(long tank) {
         LastNotes notes = new LastNotes();
-        for (EntryRows.Last l : entries.last(tank, ago(LAST_DAYS))) {
-            Named.find(Doing.class, l.getDoing()).ifPresent(d -> {
+        for (ObservationRows.Last l : entries.last(tank, ago(LAST_DAYS))) {
+            Named.find(EventType.class, l.getDoing()).ifPresent(d -> {
                 notes.noted.computeIfAbsent(l.getFish(), k -> new HashMap<>()).put(d, l.getAt());
-                if (d != Doing.ABSENT && d != Doing.NOTE) {
+                if (d != EventType.ABSENT && d != EventType.NOTE) {
                     notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b);
                 }
             });
@@ -208,17 +209,17 @@ public class LogFigures {
      * @param acts    contests that it lost in the last seven days
      * @param by      who won most of them; null if nobody
      */
-    public record Before(Map<Doing, Long> daysAgo, int acts, Long by) {}
+    public record Before(Map<EventType, Long> daysAgo, int acts, Long by) {}
 
     /** @param group whose member it is; null if it stands for itself */
     public Before before(long tank, long fish, Long group, LocalDate on) {
-        Map<Doing, Long> ago = new HashMap<>();
+        Map<EventType, Long> ago = new HashMap<>();
         Map<Long, Integer> by = new HashMap<>();
-        List<EntryEntity> lines = new ArrayList<>(entries.about(tank, fish, Limit.of(MOST_BEFORE)));
+        List<ObservationEntity> lines = new ArrayList<>(entries.about(tank, fish, Limit.of(MOST_BEFORE)));
         if (group != null) {
             lines.addAll(entries.about(tank, group, Limit.of(MOST_BEFORE)));
         }
-        for (EntryEntity e : lines) {
+        for (ObservationEntity e : lines) {
             long days = ChronoUnit.DAYS.between(e.at().atZone(clock.getZone()).toLocalDate(), on);
             boolean mine =
                     e.fishId() != null && (e.fishId() == fish || e.fishId().equals(group));
@@ -227,7 +228,7 @@ public class LogFigures {
             } else if (days >= 0
                     && days <= BEFORE_DAYS
                     && !mine
-                    && e.doing().kind() == Doing.Kind.CONTEST
+                    && e.doing().kind() == EventType.Kind.CONTEST
                     && e.fishId() != null) {
                 by.merge(e.fishId(), e.times(), Integer::sum);
             }
@@ -243,14 +244,14 @@ public class LogFigures {
 
     /** Acts that were seen outside watches. */
     public int outsideWatches(long tank, int days) {
-        return entries.outsideWatches(tank, ago(days), Doings.PRESSING);
+        return entries.outsideWatches(tank, ago(days), EventTypes.PRESSING);
     }
 
     /** Where acts were seen, newest first. @param times how often */
     public record Place(Sighting.Spot at, int times, long fish, Long other) {}
 
     public List<Place> places(long tank, int days) {
-        return entries.placed(tank, ago(days), Doings.PRESSING, Limit.of(MOST_PLACED)).stream()
+        return entries.placed(tank, ago(days), EventTypes.PRESSING, Limit.of(MOST_PLACED)).stream()
                 .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId()))
                 .toList();
     }
@@ -258,11 +259,11 @@ public class LogFigures {
     /** The course of hide-or-absent against seen-or-eating of one fish, newest first, one a feeding. */
     public int hidesRunning(long tank, long fish) {
         int running = 0;
-        for (EntryEntity e : entries.about(tank, fish, Limit.of(30))) {
+        for (ObservationEntity e : entries.about(tank, fish, Limit.of(30))) {
             boolean mine = e.fishId() != null && e.fishId() == fish;
-            if (mine && (e.doing() == Doing.HIDES || e.doing() == Doing.ABSENT)) {
+            if (mine && (e.doing() == EventType.HIDES || e.doing() == EventType.ABSENT)) {
                 running++;
-            } else if (mine && (e.doing() == Doing.EATS || e.doing() == Doing.SEEN)) {
+            } else if (mine && (e.doing() == EventType.EATS || e.doing() == EventType.SEEN)) {
                 return running;
             }
         }

@@ -12,10 +12,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Steps;
-import pelluna.app.planning.Desk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.OpenTank;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.SentenceReader;
 import pelluna.core.sighting.Sighting;
 import pelluna.core.units.Named;
@@ -24,17 +24,17 @@ import pelluna.core.units.Named;
 @Service
 public class LogSheets {
     private final CurrentKeeper keeper;
-    private final FishDesk fish;
-    private final LogDesk log;
-    private final EntryRows entries;
+    private final Individuals fish;
+    private final LogBook log;
+    private final ObservationRows entries;
     private final WatchRows watches;
     private final Sentences sentences;
     private final Clock clock;
 
     LogSheets(
-            FishDesk fish,
-            LogDesk log,
-            EntryRows entries,
+            Individuals fish,
+            LogBook log,
+            ObservationRows entries,
             WatchRows watches,
             Sentences sentences,
             Clock clock,
@@ -57,7 +57,7 @@ public class LogSheets {
         Map<Long, String> names = new HashMap<>();
         fish.all(tank).forEach(f -> names.put(f.id(), f.kind()));
         List<List<Object>> rows = new ArrayList<>();
-        for (EntryEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
+        for (ObservationEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
             List<Object> row = new ArrayList<>();
             row.add(at(e.at()));
             row.add(names.getOrDefault(e.fishId(), ""));
@@ -105,10 +105,10 @@ public class LogSheets {
     }
 
     @Transactional(readOnly = true)
-    public Reader reader(Desk desk) {
-        List<Fish> all = fish.all(desk.tank().id());
+    public Reader reader(OpenTank opened) {
+        List<Fish> all = fish.all(opened.tank().id());
         return new Reader(
-                sentences.reader(desk, all), all.stream().map(Fish::id).collect(Collectors.toSet()));
+                sentences.reader(opened, all), all.stream().map(Fish::id).collect(Collectors.toSet()));
     }
 
     /**
@@ -116,13 +116,13 @@ public class LogSheets {
      *
      * @throws IllegalArgumentException with a sentence
      */
-    public Sent read(
+    public Observation read(
             Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
         SentenceReader.Reading reading = reader.read((who + " " + said(did) + " " + whom).strip());
         Sighting s = reading.sighting()
                 .orElseThrow(() -> new IllegalArgumentException(
                         keeper.get().words().of(reading.problem().orElseThrow())));
-        Sent sent = new Sent(
+        Observation sent = new Observation(
                 at,
                 s.doing(),
                 s.who().map(Long::valueOf).orElse(null),
@@ -139,7 +139,9 @@ public class LogSheets {
 
     /** The words of the open format are understood too: 'not-eating', 'torn-fin'. */
     private static String said(String did) {
-        return Named.find(Doing.class, did.strip()).map(SentenceReader::phrase).orElse(did);
+        return Named.find(EventType.class, did.strip())
+                .map(SentenceReader::phrase)
+                .orElse(did);
     }
 
     private static int whole(String typed, int otherwise, String what) {
@@ -154,7 +156,7 @@ public class LogSheets {
 
     /** Writes lines that were read before, all or none. @param seen told of every line */
     @Transactional
-    public void write(long tank, List<Sent> lines, Steps seen) {
+    public void write(long tank, List<Observation> lines, Steps seen) {
         log.writePast(tank, lines, seen);
     }
 }

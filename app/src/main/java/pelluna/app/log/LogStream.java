@@ -6,8 +6,8 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
-import pelluna.app.planning.PlanDesk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.behaviour.EventType;
 import pelluna.words.English;
 
 /** Lines of the log in words, for pages of other places. */
@@ -16,21 +16,21 @@ public class LogStream {
     /** Lines that are read to find those worth a history: that it ate as every day is not. */
     private static final int MOST_READ = 400;
 
-    private final LogDesk log;
-    private final PlanDesk desks;
+    private final LogBook log;
+    private final TankPlans plans;
     private final ZoneId zone;
 
-    LogStream(LogDesk log, PlanDesk desks, Clock clock) {
+    LogStream(LogBook log, TankPlans plans, Clock clock) {
         this.log = log;
-        this.desks = desks;
+        this.plans = plans;
         this.zone = clock.getZone();
     }
 
     /** The newest lines about a fish, without its being there and eating. */
     public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
-        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
+        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         return log.about(tank, fish.id(), MOST_READ).stream()
-                .filter(e -> e.doing().kind() != Doing.Kind.GOOD)
+                .filter(e -> e.doing().kind() != EventType.Kind.GOOD)
                 .limit(most)
                 .map(e -> new FishNotes.Line(
                         e.at().atZone(zone).toLocalDate(),

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import pelluna.app.fish.Fish;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Gravity;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.Sighting;
@@ -46,7 +46,7 @@ public final class LogWords {
             boolean takenBack,
             boolean sign) {}
 
-    Line line(EntryEntity e) {
+    Line line(ObservationEntity e) {
         LocalDate day = e.at().atZone(zone).toLocalDate();
         return new Line(
                 e.id(),
@@ -57,7 +57,7 @@ public final class LogWords {
                 e.watchId() != null,
                 e.doing().presses(),
                 e.takenBack(),
-                e.doing().kind() == Doing.Kind.SIGN);
+                e.doing().kind() == EventType.Kind.SIGN);
     }
 
     public String day(LocalDate day) {
@@ -73,13 +73,13 @@ public final class LogWords {
     }
 
     /** 'the coral beauty chased Saffron, 3 times'. */
-    public String says(Doing doing, Long who, Long whom, int times) {
-        if (doing == Doing.NOTE && who != null) {
+    public String says(EventType doing, Long who, Long whom, int times) {
+        if (doing == EventType.NOTE && who != null) {
             return name(who);
         }
         String often = times > 1
-                ? doing == Doing.COUNTED ? ": " + times : ", " + times + " times"
-                : doing == Doing.COUNTED ? ": 1" : "";
+                ? doing == EventType.COUNTED ? ": " + times : ", " + times + " times"
+                : doing == EventType.COUNTED ? ": 1" : "";
         return (who == null ? "" : name(who) + " ") + say.of(doing) + (whom == null ? "" : " " + name(whom)) + often;
     }
 
@@ -88,7 +88,7 @@ public final class LogWords {
         return f == null ? "a fish" : f.said();
     }
 
-    private String how(EntryEntity e) {
+    private String how(ObservationEntity e) {
         String how = e.gravity() > e.doing().gravity() ? say.of(Gravity.degree(e.gravity())) : "";
         if (e.x() != null && e.y() != null) {
             how += (how.isEmpty() ? "" : ", ") + say.of(Places.where(new Sighting.Spot(e.x(), e.y())));

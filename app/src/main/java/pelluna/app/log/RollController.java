@@ -14,25 +14,25 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.words.English;
 
 /** Roll call at a feeding: who came, who ate. */
 @Controller
 class RollController {
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final LogDesk log;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final LogBook log;
     private final LogFigures figures;
     private final Shells shells;
     private final ZoneId zone;
 
-    RollController(PlanDesk desks, FishDesk fish, LogDesk log, LogFigures figures, Shells shells, Clock clock) {
-        this.desks = desks;
+    RollController(TankPlans plans, Individuals fish, LogBook log, LogFigures figures, Shells shells, Clock clock) {
+        this.plans = plans;
         this.fish = fish;
         this.log = log;
         this.figures = figures;
@@ -45,22 +45,22 @@ class RollController {
 
     @GetMapping("/tanks/{id}/log/roll")
     String roll(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         LogFigures.LastNotes notes = figures.last(id);
-        LogWords words = new LogWords(all, zone, desks.today(), desks.words());
+        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         List<Row> rows = all.stream()
                 .filter(Fish::there)
                 .map(f -> new Row(
                         f,
                         FishDrawing.alone(f.species(), 60, "r" + f.id()),
                         when(words, notes.seen(f.id())),
-                        when(words, notes.of(f.id()).get(Doing.EATS)),
+                        when(words, notes.of(f.id()).get(EventType.EATS)),
                         f.missing()))
                 .toList();
         shells.around(
                 model,
-                desk,
+                opened,
                 "log",
                 "Roll call",
                 rows.isEmpty()
@@ -80,9 +80,9 @@ class RollController {
     @PostMapping("/tanks/{id}/log/roll")
     String call(@PathVariable long id, @RequestParam Map<String, String> form) {
         Instant now = log.now();
-        Map<Fish, Doing> answers = new LinkedHashMap<>();
+        Map<Fish, EventType> answers = new LinkedHashMap<>();
         for (Fish f : fish.there(id)) {
-            Doing said = doing(
+            EventType said = doing(
                     form.getOrDefault("f" + f.id(), form.containsKey("all") && !f.missing() ? form.get("all") : ""));
             if (said != null) {
                 answers.put(f, said);
@@ -92,9 +92,9 @@ class RollController {
             String food = form.getOrDefault("food", "").strip();
             log.write(
                     id,
-                    new Sent(
+                    new Observation(
                             now,
-                            Doing.FED,
+                            EventType.FED,
                             null,
                             null,
                             null,
@@ -103,17 +103,17 @@ class RollController {
                             1,
                             food.isEmpty() ? "roll call: " + English.count(answers.size(), "fish", "fish") : food,
                             null));
-            answers.forEach((f, d) -> log.write(id, Sent.of(now, d, f.id())));
+            answers.forEach((f, d) -> log.write(id, Observation.of(now, d, f.id())));
         }
         return "redirect:/tanks/" + id + "/log/roll";
     }
 
-    private static Doing doing(String word) {
+    private static EventType doing(String word) {
         return switch (word) {
-            case "eats" -> Doing.EATS;
-            case "seen" -> Doing.SEEN;
-            case "not-eating" -> Doing.NOT_EATING;
-            case "absent" -> Doing.ABSENT;
+            case "eats" -> EventType.EATS;
+            case "seen" -> EventType.SEEN;
+            case "not-eating" -> EventType.NOT_EATING;
+            case "absent" -> EventType.ABSENT;
             default -> null;
         };
     }

@@ -3,7 +3,7 @@ package pelluna.app.log;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.sighting.Known;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.SentenceReader;
@@ -12,8 +12,8 @@ import pelluna.core.tank.Tank;
 /** Reads typed sentences about the fish of a tank. */
 @Component
 class Sentences {
-    SentenceReader reader(Desk desk, List<Fish> there) {
-        Tank tank = desk.plan().tank();
+    SentenceReader reader(OpenTank opened, List<Fish> there) {
+        Tank tank = opened.plan().tank();
         return new SentenceReader(
                 there.stream()
                         .map(f -> new Known(

@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Numbers;
-import pelluna.app.planning.PlanDesk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.SentenceReader;
 import pelluna.core.sighting.Sighting;
 import pelluna.core.units.Named;
@@ -23,13 +23,13 @@ import pelluna.core.units.Named;
 /** Takes lines for the log: by taps, typed, from a phone that was offline for a while; and takes them back. */
 @Controller
 class SightingController {
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final LogDesk log;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final LogBook log;
     private final Sentences sentences;
 
-    SightingController(PlanDesk desks, FishDesk fish, LogDesk log, Sentences sentences) {
-        this.desks = desks;
+    SightingController(TankPlans plans, Individuals fish, LogBook log, Sentences sentences) {
+        this.plans = plans;
         this.fish = fish;
         this.log = log;
         this.sentences = sentences;
@@ -42,11 +42,11 @@ class SightingController {
     @PostMapping("/tanks/{id}/log/sighting")
     ResponseEntity<String> sighting(@PathVariable long id, @RequestParam Map<String, String> form) {
         return answer(id, form, "", () -> {
-            Doing doing = Named.find(Doing.class, form.getOrDefault("doing", ""))
+            EventType doing = Named.find(EventType.class, form.getOrDefault("doing", ""))
                     .orElseThrow(() -> new IllegalArgumentException("What did it do?"));
             log.write(
                     id,
-                    new Sent(
+                    new Observation(
                             at(form),
                             doing,
                             whole(form, "fish"),
@@ -68,13 +68,13 @@ class SightingController {
         String text = form.getOrDefault("text", "").strip();
         return answer(id, form, text, () -> {
             SentenceReader.Reading reading =
-                    sentences.reader(desks.open(id), fish.there(id)).read(text);
+                    sentences.reader(plans.open(id), fish.there(id)).read(text);
             Sighting s = reading.sighting()
                     .orElseThrow(() -> new IllegalArgumentException(
-                            desks.words().of(reading.problem().orElseThrow())));
+                            plans.words().of(reading.problem().orElseThrow())));
             log.write(
                     id,
-                    new Sent(
+                    new Observation(
                             at(form),
                             s.doing(),
                             s.who().map(Long::valueOf).orElse(null),

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
-import pelluna.app.planning.Desk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.OpenTank;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Hours;
 import pelluna.words.English;
@@ -25,10 +25,10 @@ class WatchView {
 
     private static final int LATELY_DAYS = 14;
 
-    private final LogDesk log;
+    private final LogBook log;
     private final LogFigures figures;
 
-    WatchView(LogDesk log, LogFigures figures) {
+    WatchView(LogBook log, LogFigures figures) {
         this.log = log;
         this.figures = figures;
     }
@@ -39,8 +39,8 @@ class WatchView {
     /** @param began milliseconds since 1970; 0 without a watch */
     record Seen(boolean running, long began, List<Tap> taps, String hours, int outside, String sentence) {}
 
-    Seen of(Desk desk, List<Fish> all) {
-        long tank = desk.tank().id();
+    Seen of(OpenTank opened, List<Fish> all) {
+        long tank = opened.tank().id();
         Optional<WatchEntity> running = log.running(tank);
         Instant week = log.now().minus(7, ChronoUnit.DAYS);
         List<WatchEntity> watches = figures.watches(tank).stream()
@@ -51,20 +51,20 @@ class WatchView {
         return new Seen(
                 running.isPresent(),
                 running.map(w -> w.beganAt().toEpochMilli()).orElse(0L),
-                taps(desk, all),
-                desk.say().of(new Hours(hours)),
+                taps(opened, all),
+                opened.say().of(new Hours(hours)),
                 outside,
                 watches.isEmpty()
                         ? "Nobody has watched in the last 7 days; rates need watches."
                         : English.capital(English.count(watches.size(), "watch", "watches")) + " in 7 days, "
-                                + desk.say().of(new Hours(hours))
+                                + opened.say().of(new Hours(hours))
                                 + (outside == 0
                                         ? "."
                                         : "; " + English.count(outside, "act", "acts")
                                                 + " seen outside them, which count as events and not in rates."));
     }
 
-    private List<Tap> taps(Desk desk, List<Fish> all) {
+    private List<Tap> taps(OpenTank opened, List<Fish> all) {
         Map<Long, Fish> there = new LinkedHashMap<>();
         all.stream().filter(Fish::there).forEach(f -> there.put(f.id(), f));
         Map<String, Tap> taps = new LinkedHashMap<>();
@@ -75,30 +75,30 @@ class WatchView {
                                     (Fish f) -> f.species().manner().bold())
                             .reversed())
                     .limit(4)
-                    .forEach(f -> put(taps, desk.say(), f, Doing.STRUCK_BOX, boxed));
+                    .forEach(f -> put(taps, opened.say(), f, EventType.STRUCK_BOX, boxed));
         }
-        figures.pressing(desk.tank().id(), figures.ago(LATELY_DAYS)).stream()
+        figures.pressing(opened.tank().id(), figures.ago(LATELY_DAYS)).stream()
                 .sorted(Comparator.comparingInt(LogFigures.Watched::acts).reversed())
                 .filter(w -> there.containsKey(w.fish())
                         && there.containsKey(w.other())
                         && !there.get(w.other()).boxed())
-                .forEach(w -> put(taps, desk.say(), there.get(w.fish()), Doing.CHASED, there.get(w.other())));
-        desk.assessment().tension().stream()
+                .forEach(w -> put(taps, opened.say(), there.get(w.fish()), EventType.CHASED, there.get(w.other())));
+        opened.assessment().tension().stream()
                 .sorted(Comparator.comparingDouble((Tension t) -> t.index()).reversed())
                 .filter(t -> t.aggressor().resident() && t.target().resident())
-                .forEach(t -> party(desk, there, t.aggressor().id())
-                        .ifPresent(a -> party(desk, there, t.target().id())
-                                .ifPresent(b -> put(taps, desk.say(), a, Doing.CHASED, b))));
+                .forEach(t -> party(opened, there, t.aggressor().id())
+                        .ifPresent(a -> party(opened, there, t.target().id())
+                                .ifPresent(b -> put(taps, opened.say(), a, EventType.CHASED, b))));
         return new ArrayList<>(taps.values()).subList(0, Math.min(TAPS, taps.size()));
     }
 
-    private static Optional<Fish> party(Desk desk, Map<Long, Fish> there, String party) {
-        return desk.resident(party)
+    private static Optional<Fish> party(OpenTank opened, Map<Long, Fish> there, String party) {
+        return opened.resident(party)
                 .flatMap(r ->
                         there.values().stream().filter(f -> r.id() == f.id()).findFirst());
     }
 
-    private static void put(Map<String, Tap> taps, Words say, Fish who, Doing doing, Fish whom) {
+    private static void put(Map<String, Tap> taps, Words say, Fish who, EventType doing, Fish whom) {
         taps.putIfAbsent(
                 who.id() + doing.word() + whom.id(),
                 new Tap(who.id(), English.capital(who.kind()), doing.word(), say.of(doing), whom.id(), whom.kind()));

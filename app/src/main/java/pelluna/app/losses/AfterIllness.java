@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.log.LogDays;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Clearance;
 
@@ -21,53 +21,54 @@ import pelluna.core.losses.Clearance;
  */
 @Component
 public class AfterIllness {
-    private static final Set<Doing> ILL = EnumSet.of(Doing.SPOTS, Doing.FAST_BREATH);
+    private static final Set<EventType> ILL = EnumSet.of(EventType.SPOTS, EventType.FAST_BREATH);
 
     private final DepartureRows rows;
     private final LogDays log;
-    private final PlanDesk desks;
+    private final TankPlans plans;
 
-    AfterIllness(DepartureRows rows, LogDays log, PlanDesk desks) {
+    AfterIllness(DepartureRows rows, LogDays log, TankPlans plans) {
         this.rows = rows;
         this.log = log;
-        this.desks = desks;
+        this.plans = plans;
     }
 
     /** The outbreak that is not over yet; empty if nothing has to wait. */
     @Transactional(readOnly = true)
-    public Optional<Clearance> running(Desk desk) {
-        return losses(desk).stream()
+    public Optional<Clearance> running(OpenTank opened) {
+        return losses(opened).stream()
                 .findFirst()
-                .map(d -> since(desk, d.onDay()))
-                .filter(c -> !c.over(desks.today()));
+                .map(d -> since(opened, d.onDay()))
+                .filter(c -> !c.over(plans.today()));
     }
 
     /** Losses to illness in the tank itself, newest first; those in quarantine are left out. */
-    private List<DepartureEntity> losses(Desk desk) {
-        return rows.standing(List.of(desk.tank().id())).stream()
+    private List<DepartureEntity> losses(OpenTank opened) {
+        return rows.standing(List.of(opened.tank().id())).stream()
                 .filter(d -> d.lost() && d.cause() == Cause.DISEASE && d.fishId() != null && !d.inQuarantine())
                 .toList();
     }
 
     /** @return from a loss on, through all that followed it; empty if it is not one of the tank itself */
-    Optional<Clearance> of(Desk desk, DepartureEntity loss) {
-        return losses(desk).stream()
+    Optional<Clearance> of(OpenTank opened, DepartureEntity loss) {
+        return losses(opened).stream()
                 .filter(d -> d.id().equals(loss.id()))
                 .findFirst()
-                .map(d -> since(desk, d.onDay()));
+                .map(d -> since(opened, d.onDay()));
     }
 
-    private Clearance since(Desk desk, LocalDate loss) {
+    private Clearance since(OpenTank opened, LocalDate loss) {
         List<LocalDate> days = Stream.concat(
-                        log.noted(desk.tank().id(), ILL, loss).stream(),
-                        losses(desk).stream().map(DepartureEntity::onDay))
+                        log.noted(opened.tank().id(), ILL, loss).stream(),
+                        losses(opened).stream().map(DepartureEntity::onDay))
                 .filter(d -> d.isAfter(loss))
                 .sorted()
                 .toList();
-        Clearance running = new Clearance(loss, desk.plan().stance());
+        Clearance running = new Clearance(loss, opened.plan().stance());
         for (LocalDate day : days) {
-            running =
-                    running.over(day) ? running : new Clearance(day, desk.plan().stance());
+            running = running.over(day)
+                    ? running
+                    : new Clearance(day, opened.plan().stance());
         }
         return running;
     }

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Sure;
@@ -19,9 +19,9 @@ import pelluna.core.tank.ReefLife;
 @Component
 public class Deaths {
     private final DepartureRows rows;
-    private final CrewDesk crew;
+    private final Crews crew;
 
-    Deaths(DepartureRows rows, CrewDesk crew) {
+    Deaths(DepartureRows rows, Crews crew) {
         this.rows = rows;
         this.crew = crew;
     }
@@ -60,7 +60,7 @@ public class Deaths {
     /** Newest first. */
     @Transactional(readOnly = true)
     public List<Death> of(Collection<Long> tanks) {
-        Map<Long, CrewDesk.Named> crews = crew.named(tanks);
+        Map<Long, Crews.Named> crews = crew.named(tanks);
         return rows.standing(tanks).stream()
                 .filter(DepartureEntity::lost)
                 .map(d -> d.crewId() == null

@@ -66,7 +66,7 @@ class DepartureEntity extends Row {
 
     protected DepartureEntity() {}
 
-    DepartureEntity(Long tankId, Told told, Instant recordedAt) {
+    DepartureEntity(Long tankId, LossReport told, Instant recordedAt) {
         this.tankId = tankId;
         this.fishId = told.fish();
         this.crewId = told.crew();
@@ -77,7 +77,7 @@ class DepartureEntity extends Row {
         tells(told);
     }
 
-    private void tells(Told told) {
+    private void tells(LossReport told) {
         this.cause = told.how() == Left.LOST ? told.cause().word() : "";
         this.sure = told.how() == Left.LOST ? told.sure().word() : "";
         this.byFish = told.how() == Left.LOST && told.cause().byAnother() ? told.by() : null;
@@ -86,7 +86,7 @@ class DepartureEntity extends Row {
     }
 
     /** The same with other words about it. */
-    DepartureEntity putRight(Told told, Instant now) {
+    DepartureEntity putRight(LossReport told, Instant now) {
         DepartureEntity other = new DepartureEntity(tankId, told, now);
         other.remembers(was, changes, proposed, facts);
         other.shows(pictureId);

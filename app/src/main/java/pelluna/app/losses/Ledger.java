@@ -7,23 +7,23 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.bringing.MeasureDesk;
-import pelluna.app.bringing.WaysIn;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.WaysIn;
 import pelluna.app.livestock.LivestockEntity;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
-import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.quarantine.QuarantineBoard;
 import pelluna.core.assessment.LeavingEffect;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.catalogue.Species;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Company;
@@ -43,15 +43,15 @@ public class Ledger {
     /** So many fish that an unclear name may mean are listed. */
     private static final int FEW = 5;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
-    private final FishDesk fish;
+    private final Individuals fish;
     private final FishNotes notes;
-    private final MissingDesk missing;
-    private final CrewDesk crew;
-    private final QuarantineDesk quarantine;
-    private final EvidenceDesk evidence;
-    private final MeasureDesk measures;
+    private final MissingFish missing;
+    private final Crews crew;
+    private final QuarantineBoard quarantine;
+    private final LossEvidence evidence;
+    private final Interventions measures;
     private final WaysIn ways;
     private final DepartureRows rows;
     private final KeeperCatalogue catalogue;
@@ -59,21 +59,21 @@ public class Ledger {
     private final Clock clock;
 
     Ledger(
-            PlanDesk desks,
+            TankPlans plans,
             PlanSteps steps,
-            FishDesk fish,
+            Individuals fish,
             FishNotes notes,
-            MissingDesk missing,
-            CrewDesk crew,
-            QuarantineDesk quarantine,
-            EvidenceDesk evidence,
-            MeasureDesk measures,
+            MissingFish missing,
+            Crews crew,
+            QuarantineBoard quarantine,
+            LossEvidence evidence,
+            Interventions measures,
             WaysIn ways,
             DepartureRows rows,
             KeeperCatalogue catalogue,
             Pictures pictures,
             Clock clock) {
-        this.desks = desks;
+        this.plans = plans;
         this.steps = steps;
         this.fish = fish;
         this.notes = notes;
@@ -96,12 +96,12 @@ public class Ledger {
      * @throws IllegalArgumentException with a sentence, if it cannot be so
      */
     @Transactional
-    public long record(long tank, Told told) {
+    public long record(long tank, LossReport told) {
         return record(tank, told, false);
     }
 
-    private long record(long tank, Told told, boolean quarantined) {
-        if (told.on().isAfter(desks.today())) {
+    private long record(long tank, LossReport told, boolean quarantined) {
+        if (told.on().isAfter(plans.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
         if (told.crew() == null && told.fish() == null) {
@@ -111,7 +111,7 @@ public class Ledger {
             crew.lost(tank, told.crew(), told.count(), told.on());
             return rows.save(new DepartureEntity(tank, told, clock.instant())).id();
         }
-        Desk before = desks.open(tank);
+        OpenTank before = plans.open(tank);
         Fish f = fish.one(tank, told.fish());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
         if (f.gone()) {
@@ -139,10 +139,10 @@ public class Ledger {
             measures.leaves(tank, f.id());
             ways.leaves(tank, f.id());
         }
-        notes.note(tank, Doing.NOTE, f.id(), 1, noted(told));
+        notes.note(tank, EventType.NOTE, f.id(), 1, noted(told));
         row.remembers(
                 was,
-                String.join("\n", changes(before, desks.open(tank), told, f, group, left)),
+                String.join("\n", changes(before, plans.open(tank), told, f, group, left)),
                 likely.isEmpty() ? "" : likely.get(0).cause().word(),
                 facts(before, f, quarantined));
         return rows.save(row).id();
@@ -150,11 +150,11 @@ public class Ledger {
 
     /** The same for some that are in quarantine; what they were kept in ends with the last of them. */
     @Transactional
-    public long recordInQuarantine(long tank, long stay, Told told) {
+    public long recordInQuarantine(long tank, long stay, LossReport told) {
         long f = quarantine.lost(tank, stay, told.count());
         return record(
                 tank,
-                new Told(
+                new LossReport(
                         f,
                         null,
                         told.count(),
@@ -175,33 +175,33 @@ public class Ledger {
         }
     }
 
-    private String noted(Told told) {
+    private String noted(LossReport told) {
         return (told.count() > 1 ? told.count() + " " : "")
-                + desks.words().of(told.how())
+                + plans.words().of(told.how())
                 + (told.how() == Left.LOST
-                        ? ": " + desks.words().of(told.cause()) + " ("
-                                + desks.words().of(told.sure()) + ")"
+                        ? ": " + plans.words().of(told.cause()) + " ("
+                                + plans.words().of(told.sure()) + ")"
                         : "")
                 + (told.seen().isEmpty()
                         ? ""
                         : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
     }
 
-    private static Circumstances facts(Desk desk, Fish f, boolean quarantined) {
-        Cover cover = desk.plan().tank().cover();
-        return new Circumstances(cover, EvidenceDesk.open(cover), quarantined, f.boxed(), null);
+    private static Circumstances facts(OpenTank opened, Fish f, boolean quarantined) {
+        Cover cover = opened.plan().tank().cover();
+        return new Circumstances(cover, LossEvidence.open(cover), quarantined, f.boxed(), null);
     }
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
-    private FishFile outOfThePlan(long tank, Desk desk, Fish f, Fish group, int count) {
-        Optional<FishFile> was = desk.residents().stream()
+    private FishFile outOfThePlan(long tank, OpenTank opened, Fish f, Fish group, int count) {
+        Optional<FishFile> was = opened.residents().stream()
                 .filter(r -> r.id() == group.id())
                 .map(LivestockEntity::file)
                 .findFirst();
         if (was.isEmpty()) {
             return null;
         }
-        desks.remembersFeed(tank);
+        plans.remembersFeed(tank);
         if (group.count() > count) {
             counts(tank, group, group.count() - count);
         } else if (f.partOf() != null) {
@@ -223,7 +223,8 @@ public class Ledger {
         };
     }
 
-    private static List<String> changes(Desk before, Desk after, Told told, Fish f, Fish group, int left) {
+    private static List<String> changes(
+            OpenTank before, OpenTank after, LossReport told, Fish f, Fish group, int left) {
         List<String> says = new ArrayList<>();
         Company.left(group.species(), group.count(), left, f.role().equals("male")).stream()
                 .map(after.say()::of)
@@ -244,13 +245,13 @@ public class Ledger {
      * row
      */
     @Transactional
-    public long putRight(long tank, long number, Told told) {
+    public long putRight(long tank, long number, LossReport told) {
         DepartureEntity old = standing(tank, number);
-        if (told.on().isAfter(desks.today())) {
+        if (told.on().isAfter(plans.today())) {
             throw new IllegalArgumentException("That day is still to come.");
         }
         DepartureEntity right = rows.save(old.putRight(
-                new Told(
+                new LossReport(
                         old.fishId(),
                         old.crewId(),
                         old.count(),
@@ -278,7 +279,7 @@ public class Ledger {
     @Transactional(readOnly = true)
     public long standsUnder(long tank, long number) {
         long at = number;
-        Optional<Long> next = rows.findByIdAndTankId(at, desks.tank(tank).id()).map(DepartureEntity::replacedBy);
+        Optional<Long> next = rows.findByIdAndTankId(at, plans.tank(tank).id()).map(DepartureEntity::replacedBy);
         while (next.isPresent()) {
             at = next.get();
             next = rows.findByIdAndTankId(at, tank).map(DepartureEntity::replacedBy);
@@ -300,10 +301,10 @@ public class Ledger {
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
         notes.note(
                 tank,
-                Doing.NOTE,
+                EventType.NOTE,
                 f.id(),
                 1,
-                "taken back: it is not " + desks.words().of(d.how()));
+                "taken back: it is not " + plans.words().of(d.how()));
         if (d.remembered()) {
             neverWas(tank, f);
             return;
@@ -339,7 +340,7 @@ public class Ledger {
     }
 
     DepartureEntity standing(long tank, long number) {
-        return rows.findByIdAndTankId(number, desks.tank(tank).id())
+        return rows.findByIdAndTankId(number, plans.tank(tank).id())
                 .filter(DepartureEntity::counts)
                 .orElseThrow(NoSuchTankException::new);
     }
@@ -352,11 +353,11 @@ public class Ledger {
      * @throws IllegalArgumentException with a sentence, if it cannot be so
      */
     @Transactional
-    public long remember(long tank, String species, LocalDate came, Told told) {
+    public long remember(long tank, String species, LocalDate came, LossReport told) {
         if (told.count() > MOST_TOGETHER) {
             throw new IllegalArgumentException("From 1 to " + MOST_TOGETHER + " at once.");
         }
-        if (told.on().isAfter(desks.today()) || came.isAfter(told.on())) {
+        if (told.on().isAfter(plans.today()) || came.isAfter(told.on())) {
             throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
         }
         Resolution meant = catalogue.names().resolve(species);
@@ -381,8 +382,8 @@ public class Ledger {
      * @param open whether the tank could be jumped out of then; null if nobody knows
      */
     @Transactional
-    public long remember(long tank, Told told, Boolean open) {
-        DepartureEntity row = new DepartureEntity(desks.tank(tank).id(), told, clock.instant());
+    public long remember(long tank, LossReport told, Boolean open) {
+        DepartureEntity row = new DepartureEntity(plans.tank(tank).id(), told, clock.instant());
         row.remembers(null, "", "", Circumstances.remembered(open));
         return rows.save(row).id();
     }

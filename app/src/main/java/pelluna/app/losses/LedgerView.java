@@ -12,12 +12,12 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.Cause;
 import pelluna.words.English;
@@ -31,14 +31,14 @@ class LedgerView {
     private static final int MARK_WIDE = 34;
     private static final int YEAR = 365;
 
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final CrewDesk crew;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final Crews crew;
     private final DepartureRows rows;
-    private final InHindsight hindsight;
+    private final PredictionsInHindsight hindsight;
 
-    LedgerView(PlanDesk desks, FishDesk fish, CrewDesk crew, DepartureRows rows, InHindsight hindsight) {
-        this.desks = desks;
+    LedgerView(TankPlans plans, Individuals fish, Crews crew, DepartureRows rows, PredictionsInHindsight hindsight) {
+        this.plans = plans;
         this.fish = fish;
         this.crew = crew;
         this.rows = rows;
@@ -93,10 +93,10 @@ class LedgerView {
         Map<Long, Fish> known = fish.all(tanks);
         Map<Long, LivestockEntity> entities =
                 fish.rows(tanks).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
-        Map<Long, CrewDesk.Named> crews = crew.named(tanks);
-        Map<Long, String> names = desks.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
+        Map<Long, Crews.Named> crews = crew.named(tanks);
+        Map<Long, String> names = plans.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
         List<Line> lines = new ArrayList<>();
-        Map<Long, InHindsight.Word> words = hindsight.words(tanks);
+        Map<Long, PredictionsInHindsight.Prediction> words = hindsight.words(tanks);
         for (DepartureEntity d : rows.standing(tanks)) {
             line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), ""))
                     .ifPresent(lines::add);
@@ -108,13 +108,13 @@ class LedgerView {
             DepartureEntity d,
             Map<Long, Fish> known,
             Map<Long, LivestockEntity> entities,
-            Map<Long, CrewDesk.Named> crews,
-            Map<Long, InHindsight.Word> words,
+            Map<Long, Crews.Named> crews,
+            Map<Long, PredictionsInHindsight.Prediction> words,
             String tank) {
-        Words say = desks.words();
+        Words say = plans.words();
         String how = d.lost() ? say.title(d.cause()) + by(d, known) + ", " + say.of(d.sure()) : say.title(d.how());
         if (d.crewId() != null) {
-            CrewDesk.Named c = crews.get(d.crewId());
+            Crews.Named c = crews.get(d.crewId());
             return c == null
                     ? Optional.empty()
                     : Optional.of(new Line(
@@ -156,8 +156,8 @@ class LedgerView {
                 d.count()));
     }
 
-    private static String brief(DepartureEntity d, Fish f, Map<Long, InHindsight.Word> words) {
-        InHindsight.Word word = words.get(whole(f));
+    private static String brief(DepartureEntity d, Fish f, Map<Long, PredictionsInHindsight.Prediction> words) {
+        PredictionsInHindsight.Prediction word = words.get(whole(f));
         return word != null
                 ? word.brief().getOrDefault(d.id(), "")
                 : d.inQuarantine() ? "It did not come as far as the tank." : "The plan was not asked before it came.";
@@ -229,7 +229,7 @@ class LedgerView {
 
     Money money(List<Line> lines) {
         List<Line> lost = lines.stream().filter(Line::lost).toList();
-        LocalDate year = desks.today().minusDays(YEAR);
+        LocalDate year = plans.today().minusDays(YEAR);
         return new Money(
                 lost.stream()
                         .filter(l -> l.cost() != null)
@@ -246,13 +246,13 @@ class LedgerView {
     @Transactional(readOnly = true)
     public List<String> corrected(long tank) {
         Map<Long, Fish> known = fish.all(List.of(tank));
-        Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
-        Words say = desks.words();
+        Map<Long, Crews.Named> crews = crew.named(List.of(tank));
+        Words say = plans.words();
         return rows.corrected(tank).stream()
                 .map(d -> {
                     String who = d.crewId() != null
                             ? Optional.ofNullable(crews.get(d.crewId()))
-                                    .map(CrewDesk.Named::name)
+                                    .map(Crews.Named::name)
                                     .orElse("crew")
                             : Optional.ofNullable(known.get(d.fishId()))
                                     .map(f -> who(f, d.count()))

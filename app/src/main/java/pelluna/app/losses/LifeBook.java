@@ -12,10 +12,10 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
-import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planning.TankPlans;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.livestock.Stage;
@@ -29,21 +29,21 @@ import pelluna.core.units.Named;
 public class LifeBook {
     private static final int NEAR_DAYS = 14;
 
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final MissingDesk missing;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final MissingFish missing;
     private final DepartureRows departures;
-    private final InHindsight hindsight;
+    private final PredictionsInHindsight hindsight;
     private final KeeperCatalogue catalogue;
 
     LifeBook(
-            PlanDesk desks,
-            FishDesk fish,
-            MissingDesk missing,
+            TankPlans plans,
+            Individuals fish,
+            MissingFish missing,
             DepartureRows departures,
-            InHindsight hindsight,
+            PredictionsInHindsight hindsight,
             KeeperCatalogue catalogue) {
-        this.desks = desks;
+        this.plans = plans;
         this.fish = fish;
         this.missing = missing;
         this.departures = departures;
@@ -159,7 +159,7 @@ public class LifeBook {
         }
         int there = f.stage() == Stage.MISSING ? 0 : f.count();
         for (int i = 0; i < there; i++) {
-            mine.add(new Draft(f, days(start, desks.today()), Optional.empty()));
+            mine.add(new Draft(f, days(start, plans.today()), Optional.empty()));
         }
         return Math.max(0, f.cameCount() - known - there);
     }

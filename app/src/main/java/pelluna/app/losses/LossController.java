@@ -17,20 +17,20 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
-import pelluna.app.quarantine.QuarantineDesk;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.quarantine.QuarantineBoard;
 import pelluna.app.shell.Shells;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
@@ -44,29 +44,29 @@ import pelluna.words.Measures;
 class LossController {
     private static final int LINES = 12;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final Ledger ledger;
     private final LossView losses;
-    private final EvidenceDesk evidence;
-    private final FishDesk fish;
+    private final LossEvidence evidence;
+    private final Individuals fish;
     private final FishNotes notes;
-    private final CrewDesk crew;
-    private final QuarantineDesk quarantine;
+    private final Crews crew;
+    private final QuarantineBoard quarantine;
     private final Shells shells;
 
     LossController(
-            PlanDesk desks,
+            TankPlans plans,
             PlanSteps steps,
             Ledger ledger,
             LossView losses,
-            EvidenceDesk evidence,
-            FishDesk fish,
+            LossEvidence evidence,
+            Individuals fish,
             FishNotes notes,
-            CrewDesk crew,
-            QuarantineDesk quarantine,
+            Crews crew,
+            QuarantineBoard quarantine,
             Shells shells) {
-        this.desks = desks;
+        this.plans = plans;
         this.steps = steps;
         this.ledger = ledger;
         this.losses = losses;
@@ -95,26 +95,26 @@ class LossController {
             @RequestParam(defaultValue = "lost") String how,
             @RequestParam(defaultValue = "") String refused,
             Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
-        Optional<Whom> chosen = whom(desk, all, whom, crew, stay);
+        Optional<Whom> chosen = whom(opened, all, whom, crew, stay);
         shells.around(
                 model,
-                desk,
+                opened,
                 "losses",
                 chosen.map(c -> "Goodbye to " + c.said()).orElse("Who is it?"),
                 chosen.isPresent()
                         ? "What you know is enough; everything can be put right later."
                         : "Tap the one that is lost, or that has found another home.");
         model.addAttribute("tab", "new");
-        model.addAttribute("who", who(desk, all));
+        model.addAttribute("who", who(opened, all));
         model.addAttribute("whom", chosen.orElse(null));
         model.addAttribute("how", how);
         choices(model, all, whom);
         Optional<Fish> f =
                 all.stream().filter(x -> whom != null && x.id() == whom).findFirst();
         List<Proposal> likely =
-                f.map(x -> evidence.proposals(desk, x, desks.today())).orElse(List.of());
+                f.map(x -> evidence.proposals(opened, x, plans.today())).orElse(List.of());
         model.addAttribute("likely", likely);
         model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
         model.addAttribute("refused", Shells.refusal(refused));
@@ -130,10 +130,10 @@ class LossController {
                 all.stream()
                         .filter(x -> x.there() && (but == null || x.id() != but))
                         .toList());
-        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("today", plans.today().toString());
     }
 
-    private List<Who> who(Desk desk, List<Fish> all) {
+    private List<Who> who(OpenTank opened, List<Fish> all) {
         List<Who> who = new ArrayList<>();
         for (Fish f : all) {
             if (!f.gone()) {
@@ -150,13 +150,13 @@ class LossController {
             }
         }
         quarantine
-                .stays(desk)
+                .stays(opened)
                 .forEach(s -> who.add(new Who(
                         English.capital(s.label()),
                         Likeness.of(s.species()).draw(72, "q" + s.id()),
                         "stay=" + s.id(),
                         "in quarantine")));
-        crew.named(List.of(desk.tank().id())).values().stream()
+        crew.named(List.of(opened.tank().id())).values().stream()
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
                         English.capital(c.name()),
@@ -166,17 +166,17 @@ class LossController {
         return who;
     }
 
-    private Optional<Whom> whom(Desk desk, List<Fish> all, Long number, Long crewNumber, Long stay) {
+    private Optional<Whom> whom(OpenTank opened, List<Fish> all, Long number, Long crewNumber, Long stay) {
         if (number != null) {
             Fish f = all.stream().filter(x -> x.id() == number).findFirst().orElseThrow(NoSuchTankException::new);
             if (f.gone()) {
                 return Optional.empty();
             }
-            LivestockEntity row = fish.rows(List.of(desk.tank().id())).stream()
+            LivestockEntity row = fish.rows(List.of(opened.tank().id())).stream()
                     .filter(x -> x.id().equals(number))
                     .findFirst()
                     .orElseThrow(NoSuchTankException::new);
-            int away = f.missing() ? 0 : losses.missing(desk.tank().id(), number);
+            int away = f.missing() ? 0 : losses.missing(opened.tank().id(), number);
             return Optional.of(new Whom(
                     number,
                     null,
@@ -187,8 +187,8 @@ class LossController {
                     Likeness.of(f.species()).draw(150, "whom")));
         }
         if (crewNumber != null) {
-            CrewDesk.Named c = Optional.ofNullable(
-                            crew.named(List.of(desk.tank().id())).get(crewNumber))
+            Crews.Named c = Optional.ofNullable(
+                            crew.named(List.of(opened.tank().id())).get(crewNumber))
                     .orElseThrow(NoSuchTankException::new);
             return Optional.of(new Whom(
                     null,
@@ -200,7 +200,7 @@ class LossController {
                     Likeness.of(c.kind(), c.name()).draw(150, "")));
         }
         if (stay != null) {
-            QuarantineDesk.Staying s = quarantine.staying(desk.tank().id(), stay);
+            QuarantineBoard.Staying s = quarantine.staying(opened.tank().id(), stay);
             return Optional.of(new Whom(
                     null,
                     null,
@@ -221,7 +221,7 @@ class LossController {
             @RequestParam(required = false) MultipartFile picture,
             RedirectAttributes to) {
         try {
-            Told told = LossForm.read(form, desks.today());
+            LossReport told = LossForm.read(form, plans.today());
             Optional<PictureFile> shown =
                     Optional.ofNullable(picture).filter(p -> !p.isEmpty()).map(PictureFile::of);
             long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
@@ -246,7 +246,7 @@ class LossController {
                     id,
                     form.getOrDefault("species", ""),
                     LossForm.day(form.getOrDefault("came", "")),
-                    LossForm.read(form, desks.today()));
+                    LossForm.read(form, plans.today()));
             return "redirect:/tanks/" + id + "/losses";
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
@@ -264,9 +264,9 @@ class LossController {
         if (stands != number) {
             return "redirect:/tanks/" + id + "/losses/" + stands;
         }
-        Desk desk = desks.open(id);
-        LossView.Page page = losses.of(desk, number);
-        shells.around(model, desk, "losses", page.line().who(), page.sentence());
+        OpenTank opened = plans.open(id);
+        LossView.Page page = losses.of(opened, number);
+        shells.around(model, opened, "losses", page.line().who(), page.sentence());
         model.addAttribute("tab", "ledger");
         model.addAttribute("page", page);
         List<Fish> all = fish.all(id);
@@ -290,7 +290,7 @@ class LossController {
             RedirectAttributes to) {
         try {
             return "redirect:/tanks/" + id + "/losses/"
-                    + ledger.putRight(id, number, LossForm.read(form, desks.today()));
+                    + ledger.putRight(id, number, LossForm.read(form, plans.today()));
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
@@ -301,7 +301,7 @@ class LossController {
     @PostMapping("/tanks/{id}/losses/wait")
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
-            LocalDate day = Days.planned("until", until, desks.today());
+            LocalDate day = Days.planned("until", until, plans.today());
             steps.change(id, "arrivals wait until " + Measures.shortDate(day), plan -> plan.startingOn(day));
         } catch (Refused e) {
             Refused.tell(to, e);

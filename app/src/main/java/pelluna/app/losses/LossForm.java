@@ -15,14 +15,14 @@ final class LossForm {
     private LossForm() {}
 
     /** @throws IllegalArgumentException with a sentence, for what cannot be read */
-    static Told read(Map<String, String> form, LocalDate today) {
+    static LossReport read(Map<String, String> form, LocalDate today) {
         Double cost = TypedFigure.read(form.getOrDefault("cost", ""), "price", "cost");
         String count = form.getOrDefault("count", "1").strip();
         if (!count.matches("[1-9]\\d{0,2}|1\\d{3}|2000")) {
             throw new Refused("count", "How many? From 1 to 2000.");
         }
         String seen = form.getOrDefault("seen", "").strip();
-        return new Told(
+        return new LossReport(
                 number(form.get("fish")),
                 number(form.get("crew")),
                 Integer.parseInt(count),

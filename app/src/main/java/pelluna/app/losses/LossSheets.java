@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
 
 /** The ledger as rows of a sheet. */
@@ -34,10 +34,10 @@ public class LossSheets {
             "quarantine");
 
     private final DepartureRows rows;
-    private final FishDesk fish;
-    private final CrewDesk crew;
+    private final Individuals fish;
+    private final Crews crew;
 
-    LossSheets(DepartureRows rows, FishDesk fish, CrewDesk crew) {
+    LossSheets(DepartureRows rows, Individuals fish, Crews crew) {
         this.rows = rows;
         this.fish = fish;
         this.crew = crew;
@@ -49,11 +49,11 @@ public class LossSheets {
         Map<Long, Fish> known = fish.all(tank).stream().collect(Collectors.toMap(Fish::id, f -> f));
         Map<Long, LivestockEntity> origin =
                 fish.rows(List.of(tank)).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
-        Map<Long, CrewDesk.Named> crews = crew.named(List.of(tank));
+        Map<Long, Crews.Named> crews = crew.named(List.of(tank));
         List<List<Object>> all = new ArrayList<>();
         for (DepartureEntity d : rows.standing(List.of(tank))) {
             Fish f = known.get(d.fishId());
-            CrewDesk.Named c = crews.get(d.crewId());
+            Crews.Named c = crews.get(d.crewId());
             LivestockEntity from = f == null ? null : origin.get(f.partOf() == null ? f.id() : f.partOf());
             List<Object> row = new ArrayList<>(Arrays.asList(
                     d.onDay(),

@@ -10,13 +10,13 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Cause;
@@ -33,25 +33,25 @@ import pelluna.words.Measures;
 class LossView {
     private static final int EXPOSED_DAYS = 14;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final LedgerView ledger;
-    private final MissingDesk missing;
+    private final MissingFish missing;
     private final DepartureRows rows;
-    private final FishDesk fish;
+    private final Individuals fish;
     private final AfterIllness afterIllness;
     private final Pictures pictures;
-    private final InHindsight hindsight;
+    private final PredictionsInHindsight hindsight;
 
     LossView(
-            PlanDesk desks,
+            TankPlans plans,
             LedgerView ledger,
-            MissingDesk missing,
+            MissingFish missing,
             DepartureRows rows,
-            FishDesk fish,
+            Individuals fish,
             AfterIllness afterIllness,
             Pictures pictures,
-            InHindsight hindsight) {
-        this.desks = desks;
+            PredictionsInHindsight hindsight) {
+        this.plans = plans;
         this.ledger = ledger;
         this.missing = missing;
         this.rows = rows;
@@ -94,13 +94,13 @@ class LossView {
             Long by,
             List<String> changes,
             String proposed,
-            InHindsight.Word word,
+            PredictionsInHindsight.Prediction word,
             Illness illness,
             String sentence) {}
 
     @Transactional(readOnly = true)
-    public Page of(Desk desk, long number) {
-        long tank = desk.tank().id();
+    public Page of(OpenTank opened, long number) {
+        long tank = opened.tank().id();
         DepartureEntity d = rows.findByIdAndTankId(number, tank)
                 .filter(DepartureEntity::counts)
                 .orElseThrow(NoSuchTankException::new);
@@ -114,10 +114,10 @@ class LossView {
         String proposed = d.lost()
                 ? Named.find(Cause.class, d.proposed())
                         .filter(c -> c != d.cause())
-                        .map(c -> "The log would have fit '" + desk.say().of(c) + "' best.")
+                        .map(c -> "The log would have fit '" + opened.say().of(c) + "' best.")
                         .orElse("")
                 : "";
-        InHindsight.Word word =
+        PredictionsInHindsight.Prediction word =
                 f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
         return new Page(
                 line,
@@ -129,7 +129,7 @@ class LossView {
                 changes,
                 proposed,
                 word,
-                afterIllness.of(desk, d).map(c -> illness(desk, d, c)).orElse(null),
+                afterIllness.of(opened, d).map(c -> illness(opened, d, c)).orElse(null),
                 sentence(line));
     }
 
@@ -148,11 +148,11 @@ class LossView {
 
     @Transactional(readOnly = true)
     public Optional<PictureFile> picture(long tank, long number) {
-        return rows.findByIdAndTankId(number, desks.tank(tank).id()).flatMap(d -> pictures.of(tank, d.pictureId()));
+        return rows.findByIdAndTankId(number, plans.tank(tank).id()).flatMap(d -> pictures.of(tank, d.pictureId()));
     }
 
-    private Illness illness(Desk desk, DepartureEntity d, Clearance clearance) {
-        long tank = desk.tank().id();
+    private Illness illness(OpenTank opened, DepartureEntity d, Clearance clearance) {
+        long tank = opened.tank().id();
         List<Fish> all = fish.all(tank);
         List<String> exposed = new ArrayList<>();
         Set<Long> dead = rows.standing(List.of(tank)).stream()
@@ -177,7 +177,7 @@ class LossView {
             }
         }
         List<String> waits = new ArrayList<>();
-        for (Dated step : desk.assessment().arrivals().steps()) {
+        for (Dated step : opened.assessment().arrivals().steps()) {
             if (step.releaseOn().isBefore(clearance.watchedUntil())) {
                 waits.add(step.arrival().label() + ", planned for " + Measures.date(step.releaseOn()));
             }
@@ -185,10 +185,10 @@ class LossView {
         return new Illness(
                 clearance.lastSign(),
                 clearance.watchedUntil(),
-                clearance.over(desks.today()),
+                clearance.over(plans.today()),
                 exposed,
                 waits,
                 clearance.fallowDays(),
-                clearance.fallowUntil(desks.today()));
+                clearance.fallowUntil(plans.today()));
     }
 }

@@ -9,9 +9,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.drawing.SurvivalDrawing;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.KaplanMeier;
@@ -26,16 +26,16 @@ import pelluna.words.Words;
 /** The Losses place: survival, causes, money, patterns, the ledger. */
 @Controller
 class LossesController {
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final LedgerView ledger;
     private final LifeBook book;
-    private final MissingDesk missing;
-    private final FishDesk fish;
+    private final MissingFish missing;
+    private final Individuals fish;
     private final Shells shells;
 
     LossesController(
-            PlanDesk desks, LedgerView ledger, LifeBook book, MissingDesk missing, FishDesk fish, Shells shells) {
-        this.desks = desks;
+            TankPlans plans, LedgerView ledger, LifeBook book, MissingFish missing, Individuals fish, Shells shells) {
+        this.plans = plans;
         this.ledger = ledger;
         this.book = book;
         this.missing = missing;
@@ -55,19 +55,19 @@ class LossesController {
             @RequestParam(defaultValue = "tank") String scope,
             @RequestParam(defaultValue = "group") String by,
             Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         boolean everywhere = scope.equals("all");
         List<Long> tanks = everywhere
-                ? desks.tanks().stream().map(TankEntity::id).toList()
-                : List.of(desk.tank().id());
+                ? plans.tanks().stream().map(TankEntity::id).toList()
+                : List.of(opened.tank().id());
         SurvivalTable.By parted = Named.find(SurvivalTable.By.class, by).orElse(SurvivalTable.By.GROUP);
         List<LedgerView.Line> lines = ledger.lines(tanks);
         LifeBook.Book lives = book.of(tanks);
         KaplanMeier curve = SurvivalTable.curve(lives.lives());
-        shells.around(model, desk, "losses", "Losses", sentence(lines, curve));
+        shells.around(model, opened, "losses", "Losses", sentence(lines, curve));
         model.addAttribute("tab", "ledger");
         model.addAttribute("scope", everywhere ? "all" : "tank");
-        model.addAttribute("several", desks.tanks().size() > 1);
+        model.addAttribute("several", plans.tanks().size() > 1);
         model.addAttribute("by", parted.word());
         model.addAttribute("ways", Arrays.asList(SurvivalTable.By.values()));
         model.addAttribute("lost", lines.stream().filter(LedgerView.Line::lost).toList());
@@ -85,9 +85,9 @@ class LossesController {
                                 lives.lives().stream().map(Life::observed).toList()));
         model.addAttribute("says", SurvivalTable.says(curve));
         model.addAttribute("left", leftOut(lives));
-        model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, desks.words()));
+        model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, plans.words()));
         model.addAttribute("patterns", Patterns.of(lives.lives()));
-        model.addAttribute("first", first(lives.lives(), desks.words()));
+        model.addAttribute("first", first(lives.lives(), plans.words()));
         model.addAttribute("places", places(lives.lives()));
         return "losses";
     }

@@ -1,14 +1,14 @@
 /** The ledger of who left, survival, what losses have in common. */
 @ApplicationModule(
         allowedDependencies = {
-            "bringing",
+            "introduction",
             "crew",
             "drawing",
             "fish",
             "limits",
             "livestock",
             "log",
-            "ownword",
+            "overrides",
             "picture",
             "planning",
             "probe",

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.planning.Desk;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
@@ -44,19 +44,19 @@ public class NameChoices {
         return catalogue.names().resolve(typed);
     }
 
-    public Offer offer(String typed, Desk desk) {
+    public Offer offer(String typed, OpenTank opened) {
         Resolution found = resolve(typed);
-        Living living = new Living(desk.plan());
+        Living living = new Living(opened.plan());
         List<Judged> judged = new ArrayList<>();
         found.meant().stream()
                 .limit(found.group() ? Long.MAX_VALUE : ROWS)
-                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), desk.plan(), living))));
+                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), opened.plan(), living))));
         if (found.group()) {
             judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
                     .thenComparing(j -> j.meant().species().sold()));
         }
         List<NameChoice> rows = new ArrayList<>();
-        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), desk.say())));
+        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), opened.say())));
         return new Offer(says(found, typed.trim()), rows);
     }
 

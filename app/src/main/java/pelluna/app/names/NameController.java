@@ -5,7 +5,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 
 /** The list under a field in which a fish is being named. */
 @Controller
@@ -13,17 +13,17 @@ class NameController {
     /** No name of a fish is longer. */
     private static final int LONGEST = 120;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final NameChoices choices;
 
-    NameController(PlanDesk desks, NameChoices choices) {
-        this.desks = desks;
+    NameController(TankPlans plans, NameChoices choices) {
+        this.plans = plans;
         this.choices = choices;
     }
 
     @GetMapping("/tanks/{id}/names")
     String names(@PathVariable long id, @RequestParam(defaultValue = "") String q, Model model) {
-        model.addAttribute("offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, desks.open(id)));
+        model.addAttribute("offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, plans.open(id)));
         return "names :: fetched";
     }
 }

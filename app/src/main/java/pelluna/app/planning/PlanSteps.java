@@ -6,7 +6,7 @@ import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.livestock.Lives;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.rows.PlanJson;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
@@ -21,14 +21,14 @@ public class PlanSteps {
     /** Steps that are remembered for a tank. */
     private static final int MOST = 30;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final Tanks tanks;
     private final Lives lives;
     private final KeeperCatalogue catalogue;
     private final PlanStepRows steps;
 
-    PlanSteps(PlanDesk desks, Tanks tanks, Lives lives, KeeperCatalogue catalogue, PlanStepRows steps) {
-        this.desks = desks;
+    PlanSteps(TankPlans plans, Tanks tanks, Lives lives, KeeperCatalogue catalogue, PlanStepRows steps) {
+        this.plans = plans;
         this.tanks = tanks;
         this.lives = lives;
         this.catalogue = catalogue;
@@ -80,14 +80,14 @@ public class PlanSteps {
     }
 
     private Optional<PlanStepEntity> open(long id) {
-        return steps.findFirstByTankIdOrderByIdDesc(desks.tank(id).id())
+        return steps.findFirstByTankIdOrderByIdDesc(plans.tank(id).id())
                 .filter(s -> s.after().equals(numbered(id)));
     }
 
     /** The plan with the number of its row on every fish, without what the log knows of them. */
     @Transactional(readOnly = true)
     public PlanFile numbered(long id) {
-        return PlanDesk.file(desks.tank(id), lives.planned(id));
+        return TankPlans.file(plans.tank(id), lives.planned(id));
     }
 
     /** A short mark of a plan, so that a button works only on the plan for which it was made. */
@@ -99,8 +99,8 @@ public class PlanSteps {
 
     /** Puts a plan in the place of what a tank's plan was; its name stays. */
     private void lay(long id, PlanFile plan) {
-        TankEntity tank = desks.tank(id);
-        desks.check(plan);
+        TankEntity tank = plans.tank(id);
+        plans.check(plan);
         tank.plans(plan);
         tanks.save(tank);
         lives.lay(

@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.PlannedFish;
-import pelluna.app.ownword.OwnWordGuard;
+import pelluna.app.overrides.FactOverrideGuard;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
 import pelluna.core.catalogue.Catalogue;
@@ -21,7 +21,7 @@ import pelluna.core.plan.PlanReader;
  * is gone.
  */
 @Component
-class TanksStayReadable implements OwnWordGuard {
+class TanksStayReadable implements FactOverrideGuard {
     private final CurrentKeeper keeper;
     private final Tanks tanks;
     private final Lives lives;
@@ -43,7 +43,7 @@ class TanksStayReadable implements OwnWordGuard {
         all.forEach(tank -> {
             try {
                 reader.read(
-                        PlanDesk.file(tank, fish.getOrDefault(tank.id(), PlannedFish.none())), LocalDate.now(clock));
+                        TankPlans.file(tank, fish.getOrDefault(tank.id(), PlannedFish.none())), LocalDate.now(clock));
             } catch (PlanException e) {
                 throw new CatalogueException("In " + tank.name(), "found " + e.found() + "; expected " + e.expected());
             }

@@ -27,18 +27,18 @@ public class WaterTestForm {
     /** Below this a salinity is read as a specific gravity. */
     private static final double MOST_GRAVITY = 1.5;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final CurrentKeeper keeper;
 
-    WaterTestForm(PlanDesk desks, CurrentKeeper keeper) {
-        this.desks = desks;
+    WaterTestForm(TankPlans plans, CurrentKeeper keeper) {
+        this.plans = plans;
         this.keeper = keeper;
     }
 
     /** @return why it was refused; empty if it is logged */
     public String log(long tank, Map<String, String> typed) {
         try {
-            desks.test(tank, read(typed, desks.today(), keeper.get().words().us()));
+            plans.test(tank, read(typed, plans.today(), keeper.get().words().us()));
             return "";
         } catch (PlanProblemsException e) {
             Problem p = e.problems().get(0);

@@ -4,7 +4,7 @@
             "account",
             "limits",
             "livestock",
-            "ownword",
+            "overrides",
             "planfile",
             "rows",
             "tank",

@@ -31,14 +31,14 @@ class ProbeReader {
         return t;
     };
 
-    private final ProbeDesk desk;
+    private final Probes opened;
     private final ProbeLine line;
     private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(DAEMONS);
     private final ExecutorService askers = Executors.newFixedThreadPool(MOST_AT_ONCE, DAEMONS);
     private final Set<Long> asked = ConcurrentHashMap.newKeySet();
 
-    ProbeReader(ProbeDesk desk, ProbeLine line) {
-        this.desk = desk;
+    ProbeReader(Probes opened, ProbeLine line) {
+        this.opened = opened;
         this.line = line;
     }
 
@@ -49,7 +49,7 @@ class ProbeReader {
 
     void turn() {
         try {
-            List<Callable<Void>> due = desk.due().stream()
+            List<Callable<Void>> due = opened.due().stream()
                     .<Callable<Void>>map(p -> () -> {
                         ask(p);
                         return null;
@@ -68,7 +68,7 @@ class ProbeReader {
             return;
         }
         try {
-            desk.answered(p.id(), line.read(desk.address(p.address())));
+            opened.answered(p.id(), line.read(opened.address(p.address())));
         } catch (ProbeLine.NoAnswerException | IllegalArgumentException e) {
             silent(p, e.getMessage());
         } catch (RuntimeException e) {
@@ -80,7 +80,7 @@ class ProbeReader {
 
     private void silent(ProbeEntity p, String why) {
         try {
-            desk.silent(p.id(), why);
+            opened.silent(p.id(), why);
         } catch (RuntimeException e) {
             LOG.warn("That a probe is silent could not be kept: {}", e.getMessage());
         }

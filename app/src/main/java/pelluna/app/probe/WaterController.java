@@ -19,8 +19,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.drawing.TrendDrawing;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.shell.Shells;
 import pelluna.core.plan.TestFile;
@@ -40,14 +40,14 @@ class WaterController {
 
     private static final int POINTS = 400;
 
-    private final PlanDesk desks;
-    private final ProbeDesk probes;
+    private final TankPlans plans;
+    private final Probes probes;
     private final WaterTestForm form;
     private final Shells shells;
     private final Clock clock;
 
-    WaterController(PlanDesk desks, ProbeDesk probes, WaterTestForm form, Shells shells, Clock clock) {
-        this.desks = desks;
+    WaterController(TankPlans plans, Probes probes, WaterTestForm form, Shells shells, Clock clock) {
+        this.plans = plans;
         this.probes = probes;
         this.form = form;
         this.shells = shells;
@@ -72,17 +72,17 @@ class WaterController {
 
     @GetMapping("/tanks/{id}/log/water")
     String water(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
-        List<TestFile> tests = desks.tests(id);
+        OpenTank opened = plans.open(id);
+        List<TestFile> tests = plans.tests(id);
         List<Reading> readings = probes.since(id, Duration.ofDays(PROBE_DAYS));
-        ProbeDesk.Seen probe = probes.seen(id).orElse(null);
+        Probes.Seen probe = probes.seen(id).orElse(null);
         List<Figure> figures = new ArrayList<>();
-        for (Drawn d : drawn(desk)) {
+        for (Drawn d : drawn(opened)) {
             figure(d, tests, readings, probe).ifPresent(figures::add);
         }
         shells.around(
                 model,
-                desk,
+                opened,
                 "log",
                 "Water",
                 tests.isEmpty()
@@ -92,7 +92,7 @@ class WaterController {
         model.addAttribute("tab", "water");
         model.addAttribute("figures", figures);
         model.addAttribute("probe", probe);
-        model.addAttribute("probeSays", probe == null ? "" : probeSays(probe, desk));
+        model.addAttribute("probeSays", probe == null ? "" : probeSays(probe, opened));
         model.addAttribute(
                 "doubts",
                 probe == null
@@ -100,19 +100,19 @@ class WaterController {
                         : probe.doubted().stream()
                                 .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".")
                                 .toList());
-        model.addAttribute("today", desks.today().toString());
+        model.addAttribute("today", plans.today().toString());
         model.addAttribute("refused", Shells.refusal(refused));
         return "water";
     }
 
-    private static List<Drawn> drawn(Desk desk) {
-        boolean us = desk.say().us();
+    private static List<Drawn> drawn(OpenTank opened) {
+        boolean us = opened.say().us();
         return List.of(
                 new Drawn(
                         "nitrate",
                         "Nitrate",
                         "mg/L",
-                        OptionalDouble.of(desk.plan().tank().nitrateCeiling()),
+                        OptionalDouble.of(opened.plan().tank().nitrateCeiling()),
                         null,
                         v -> v,
                         1),
@@ -131,15 +131,15 @@ class WaterController {
                 new Drawn(
                         "temperatureC",
                         "Temperature",
-                        desk.say().temperatureUnit(),
+                        opened.say().temperatureUnit(),
                         OptionalDouble.empty(),
                         Reading::temperatureC,
                         us ? Convert::fahrenheitFromCelsius : v -> v,
                         1));
     }
 
-    private Optional<Figure> figure(Drawn d, List<TestFile> tests, List<Reading> readings, ProbeDesk.Seen probe) {
-        LocalDate first = desks.today().minusDays(TEST_DAYS);
+    private Optional<Figure> figure(Drawn d, List<TestFile> tests, List<Reading> readings, Probes.Seen probe) {
+        LocalDate first = plans.today().minusDays(TEST_DAYS);
         List<Trend.Point> points = new ArrayList<>();
         for (TestFile t : tests) {
             Double tested = WaterTestForm.figure(t, d.key());
@@ -172,7 +172,7 @@ class WaterController {
         String says = byProbe
                 ? "by the probe, 7 days"
                 : Trend.of(points)
-                        .map(t -> desks.words().of(t.going(d.unit())) + over(t, d))
+                        .map(t -> plans.words().of(t.going(d.unit())) + over(t, d))
                         .orElse(points.size() == 1 ? "one test" : points.size() + " tests");
         long gap = probe == null
                 ? Duration.ofHours(1).toMillis()
@@ -201,7 +201,7 @@ class WaterController {
         return day.atStartOfDay(clock.getZone()).toInstant();
     }
 
-    private String probeSays(ProbeDesk.Seen p, Desk desk) {
+    private String probeSays(Probes.Seen p, OpenTank opened) {
         if (!p.reads()) {
             return "Not read at present.";
         }
@@ -214,7 +214,7 @@ class WaterController {
         }
         List<String> says = new ArrayList<>();
         if (p.last().temperatureC() != null) {
-            says.add(desk.say().temperature(p.last().temperatureC()));
+            says.add(opened.say().temperature(p.last().temperatureC()));
         }
         if (p.last().salinity() != null) {
             says.add(Measures.number(Measures.round(p.last().salinity(), 1)) + " g/kg");
@@ -228,7 +228,7 @@ class WaterController {
     @PostMapping("/tanks/{id}/log/water")
     String test(@PathVariable long id, @RequestParam Map<String, String> typed, RedirectAttributes to) {
         if (typed.containsKey("back")) {
-            desks.takeBackTest(id);
+            plans.takeBackTest(id);
         } else {
             refuse(to, form.log(id, typed));
         }

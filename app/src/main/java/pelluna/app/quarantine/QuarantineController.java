@@ -14,8 +14,8 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
@@ -33,12 +33,12 @@ class QuarantineController {
     private static final double LEAST_SALINITY = 5;
     private static final double MOST_SALINITY = 45;
 
-    private final PlanDesk desks;
-    private final QuarantineDesk board;
+    private final TankPlans plans;
+    private final QuarantineBoard board;
     private final Shells shells;
 
-    QuarantineController(PlanDesk desks, QuarantineDesk board, Shells shells) {
-        this.desks = desks;
+    QuarantineController(TankPlans plans, QuarantineBoard board, Shells shells) {
+        this.plans = plans;
         this.board = board;
         this.shells = shells;
     }
@@ -67,31 +67,32 @@ class QuarantineController {
 
     @GetMapping("/tanks/{id}/arrivals/quarantine")
     String quarantine(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
-        Desk desk = desks.open(id);
-        List<QuarantineDesk.Place> places = board.board(desk);
+        OpenTank opened = plans.open(id);
+        List<QuarantineBoard.Place> places = board.board(opened);
         int in = places.stream().mapToInt(p -> p.stays().size()).sum();
         long ready = places.stream()
                 .flatMap(p -> p.stays().stream())
                 .filter(s -> s.clock().mayGo())
                 .count();
-        QuarantineSchool school = desk.plan().tank().school();
+        QuarantineSchool school = opened.plan().tank().school();
         shells.around(
                 model,
-                desk,
+                opened,
                 "arrivals",
                 "Quarantine",
                 in == 0
-                        ? "Nobody is in quarantine. Your school: " + desk.say().of(school) + "."
+                        ? "Nobody is in quarantine. Your school: "
+                                + opened.say().of(school) + "."
                         : English.capital(English.count(in, "stay", "stays")) + "; "
                                 + (ready == 0
                                         ? "none may go on today."
                                         : ready == 1 ? "one may go on today." : ready + " may go on today."));
         model.addAttribute("tab", "quarantine");
         model.addAttribute("places", places);
-        model.addAttribute("due", board.due(desk));
+        model.addAttribute("due", board.due(opened));
         model.addAttribute("ended", board.ended(id));
-        model.addAttribute("today", desks.today());
-        model.addAttribute("target", desk.plan().tank().salinity());
+        model.addAttribute("today", plans.today());
+        model.addAttribute("target", opened.plan().tank().salinity());
         model.addAttribute("school", school);
         model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("words", new Words());
@@ -109,7 +110,7 @@ class QuarantineController {
         try {
             Double typed = salinity(salinity);
             LocalDate day = Days.happened("on", on);
-            if (day.isAfter(desks.today()) || place < 1 || place > 20) {
+            if (day.isAfter(plans.today()) || place < 1 || place > 20) {
                 throw new IllegalArgumentException("A stay begins today or earlier, in a place from 1 to 20.");
             }
             board.begin(
@@ -117,7 +118,7 @@ class QuarantineController {
                     fish,
                     place,
                     day,
-                    typed == null ? desks.open(id).plan().tank().salinity() : typed);
+                    typed == null ? plans.open(id).plan().tank().salinity() : typed);
         } catch (IllegalArgumentException e) {
             Refused.tell(to, e);
         }
@@ -139,7 +140,7 @@ class QuarantineController {
             board.look(
                     id,
                     stay,
-                    new Look(desks.today(), eats, spots, fastBreath, tornFins),
+                    new Look(plans.today(), eats, spots, fastBreath, tornFins),
                     salinity(salinity),
                     note.strip());
         } catch (IllegalArgumentException e) {
@@ -161,7 +162,7 @@ class QuarantineController {
                 id,
                 stay,
                 ("died".equals(how) ? "died in quarantine on " : "left quarantine otherwise on ")
-                        + Measures.date(desks.today()));
+                        + Measures.date(plans.today()));
         return back(id);
     }
 

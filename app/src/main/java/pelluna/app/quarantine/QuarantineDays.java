@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
 import pelluna.words.English;

@@ -6,7 +6,7 @@
             "fish",
             "limits",
             "livestock",
-            "ownword",
+            "overrides",
             "planning",
             "rows",
             "shell",

@@ -15,7 +15,7 @@ final class Compared {
     /** One figure of both. @param better whether the second is better; null if neither is */
     record Row(String what, String plan, String tried, Boolean better) {}
 
-    static List<Row> rows(ReefscapeDesk.View plan, ReefscapeDesk.View tried) {
+    static List<Row> rows(ReefscapeViews.View plan, ReefscapeViews.View tried) {
         List<Row> rows = new ArrayList<>();
         rows.add(text("Fish when all are in", fish(plan), fish(tried), 0));
         rows.add(text("Wishes that fit, or fit if", fits(plan), fits(tried), 1));
@@ -32,13 +32,13 @@ final class Compared {
                 better(top(plan, true), top(tried, true), -1)));
         rows.add(text(
                 "Tension of the order, points",
-                Math.round(plan.desk().assessment().arrivals().cost()),
-                Math.round(tried.desk().assessment().arrivals().cost()),
+                Math.round(plan.opened().assessment().arrivals().cost()),
+                Math.round(tried.opened().assessment().arrivals().cost()),
                 -1));
         rows.add(text(
                 "Arrivals",
-                plan.desk().assessment().arrivals().steps().size(),
-                tried.desk().assessment().arrivals().steps().size(),
+                plan.opened().assessment().arrivals().steps().size(),
+                tried.opened().assessment().arrivals().steps().size(),
                 0));
         rows.add(new Row(
                 "The last is in on",
@@ -48,12 +48,12 @@ final class Compared {
         rows.add(new Row("Water, all grown", nitrate(plan), nitrate(tried), null));
         rows.add(new Row(
                 "Lens that binds",
-                plan.desk()
+                plan.opened()
                         .say()
-                        .of(plan.desk().assessment().capacity().binding().kind()),
-                plan.desk()
+                        .of(plan.opened().assessment().capacity().binding().kind()),
+                plan.opened()
                         .say()
-                        .of(tried.desk().assessment().capacity().binding().kind()),
+                        .of(tried.opened().assessment().capacity().binding().kind()),
                 null));
         return rows;
     }
@@ -66,34 +66,34 @@ final class Compared {
         return sign == 0 || Math.abs(plan - tried) < 0.5 ? null : (Boolean) ((tried - plan) * sign > 0);
     }
 
-    private static long fish(ReefscapeDesk.View v) {
+    private static long fish(ReefscapeViews.View v) {
         return v.outlook().everybody().stream().mapToInt(p -> p.party().count()).sum();
     }
 
-    private static long fits(ReefscapeDesk.View v) {
-        return v.desk().assessment().sieve().stream()
+    private static long fits(ReefscapeViews.View v) {
+        return v.opened().assessment().sieve().stream()
                 .filter(s -> s.outcome() != Verdict.Outcome.NOT_IN_THIS_TANK)
                 .count();
     }
 
-    private static long hard(ReefscapeDesk.View v) {
+    private static long hard(ReefscapeViews.View v) {
         return ReefscapePage.pairs(v.outlook().presses(v.outlook().lastArrival()).stream()
                 .filter(p -> p.step().atLeast(Step.CHOP))
                 .toList());
     }
 
-    private static double top(ReefscapeDesk.View v, boolean grown) {
+    private static double top(ReefscapeViews.View v, boolean grown) {
         return v.outlook().presses(grown ? v.end() : v.outlook().lastArrival()).stream()
                 .mapToDouble(Press::index)
                 .max()
                 .orElse(0);
     }
 
-    private static String hardest(ReefscapeDesk.View v) {
+    private static String hardest(ReefscapeViews.View v) {
         return words(v.outlook().presses(v.outlook().lastArrival()));
     }
 
-    private static String hardestGrown(ReefscapeDesk.View v) {
+    private static String hardestGrown(ReefscapeViews.View v) {
         return words(v.outlook().presses(v.end()));
     }
 
@@ -106,10 +106,10 @@ final class Compared {
     }
 
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
-    private static String nitrate(ReefscapeDesk.View v) {
-        return v.desk().assessment().capacity().lenses().stream()
+    private static String nitrate(ReefscapeViews.View v) {
+        return v.opened().assessment().capacity().lenses().stream()
                 .filter(l -> l.kind() == LensKind.WASTE)
-                .map(l -> v.desk().say().of(l.figure()) + " of " + Measures.number(l.limit()) + " "
+                .map(l -> v.opened().say().of(l.figure()) + " of " + Measures.number(l.limit()) + " "
                         + l.unit().word())
                 .findFirst()
                 .orElse("");

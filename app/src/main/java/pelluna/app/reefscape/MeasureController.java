@@ -12,8 +12,8 @@ import pelluna.app.limits.Numbers;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Convert;
@@ -22,14 +22,14 @@ import pelluna.words.Measures;
 /** A resident's measured length: from two on, it grows as it was measured. */
 @Controller
 class MeasureController {
-    private final ReefscapeDesk reefscapes;
-    private final PlanDesk desks;
+    private final ReefscapeViews reefscapes;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final CurrentKeeper keeper;
 
-    MeasureController(ReefscapeDesk reefscapes, PlanDesk desks, PlanSteps steps, CurrentKeeper keeper) {
+    MeasureController(ReefscapeViews reefscapes, TankPlans plans, PlanSteps steps, CurrentKeeper keeper) {
         this.reefscapes = reefscapes;
-        this.desks = desks;
+        this.plans = plans;
         this.steps = steps;
         this.keeper = keeper;
     }
@@ -47,7 +47,7 @@ class MeasureController {
             @RequestParam String of,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        Plan plan = reefscapes.open(id).desk().plan();
+        Plan plan = reefscapes.open(id).opened().plan();
         Party party = plan.residents().stream()
                 .filter(p -> p.id().equals(fish))
                 .findFirst()
@@ -57,7 +57,7 @@ class MeasureController {
         } else {
             try {
                 double cm = cm(length);
-                LocalDate day = measuredOn.isBlank() ? desks.today() : Days.happened("measuredOn", measuredOn);
+                LocalDate day = measuredOn.isBlank() ? plans.today() : Days.happened("measuredOn", measuredOn);
                 steps.change(
                         id,
                         "a length measured",

@@ -17,10 +17,10 @@ class PictureController {
     /** Letters and their style lie within the file; nothing else may be loaded. */
     private static final String POLICY = "default-src 'none'; style-src 'unsafe-inline'; font-src data:; sandbox";
 
-    private final ReefscapeDesk reefscapes;
+    private final ReefscapeViews reefscapes;
     private final CurrentKeeper keeper;
 
-    PictureController(ReefscapeDesk reefscapes, CurrentKeeper keeper) {
+    PictureController(ReefscapeViews reefscapes, CurrentKeeper keeper) {
         this.reefscapes = reefscapes;
         this.keeper = keeper;
     }
@@ -30,9 +30,9 @@ class PictureController {
             @PathVariable long id,
             @RequestParam(required = false) LocalDate on,
             @RequestParam(defaultValue = "false") boolean download) {
-        ReefscapeDesk.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
-        String file = view.desk()
+        String file = view.opened()
                         .tank()
                         .name()
                         .toLowerCase(java.util.Locale.ROOT)

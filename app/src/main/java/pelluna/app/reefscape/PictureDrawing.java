@@ -38,7 +38,7 @@ final class PictureDrawing {
             Map.of(Step.CALM, "#5d8781", Step.RIPPLE, "#2f6fb0", Step.CHOP, "#b06f10", Step.SURGE, "#a11d5f");
     private static final double GOLDEN_ANGLE = 2.4;
 
-    private final ReefscapeDesk.View view;
+    private final ReefscapeViews.View view;
     private final Outlook outlook;
     private final LocalDate day;
     private final int arrowsFrom;
@@ -50,14 +50,14 @@ final class PictureDrawing {
     private final double floor;
     private final Svg svg = new Svg();
 
-    PictureDrawing(ReefscapeDesk.View view, LocalDate day, int arrowsFrom) {
+    PictureDrawing(ReefscapeViews.View view, LocalDate day, int arrowsFrom) {
         this.view = view;
         this.outlook = view.outlook();
         this.day = day;
         this.arrowsFrom = Math.max(1, arrowsFrom);
-        this.reef = new ReefDrawing(view.desk().plan().tank(), view.desk().say());
-        this.length = view.desk().plan().tank().lengthCm();
-        this.floor = view.desk().plan().tank().frontHeightCm();
+        this.reef = new ReefDrawing(view.opened().plan().tank(), view.opened().say());
+        this.length = view.opened().plan().tank().lengthCm();
+        this.floor = view.opened().plan().tank().frontHeightCm();
         this.k = (WIDE - 2 * MARGIN) / reef.box()[2];
         this.left = MARGIN - reef.box()[0] * k;
         this.top = TITLE - reef.box()[1] * k;
@@ -81,7 +81,7 @@ final class PictureDrawing {
                 "font-family",
                 "'Atkinson Hyperlegible Next', sans-serif");
         svg.open("title")
-                .add(Svg.escape(view.desk().tank().name() + " on " + Measures.date(day)))
+                .add(Svg.escape(view.opened().tank().name() + " on " + Measures.date(day)))
                 .close("title");
         svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
                 + "800;src:url(data:font/woff2;base64,"
@@ -93,7 +93,7 @@ final class PictureDrawing {
         svg.text(
                 MARGIN,
                 62,
-                view.desk().tank().name(),
+                view.opened().tank().name(),
                 "font-family",
                 "'Bricolage Grotesque', sans-serif",
                 "font-size",
@@ -352,7 +352,7 @@ final class PictureDrawing {
             svg.text(
                     x + 50,
                     y + 4,
-                    view.desk().say().title(step),
+                    view.opened().say().title(step),
                     "font-size",
                     24,
                     "font-weight",
@@ -374,7 +374,7 @@ final class PictureDrawing {
         svg.text(
                 MARGIN,
                 y + 52,
-                "Fish, rock and tank to one scale, in " + view.desk().say().lengthUnit()
+                "Fish, rock and tank to one scale, in " + view.opened().say().lengthUnit()
                         + ". Dashed: ground held; hatched: grounds overlap. Planned and computed; odds, not promises.",
                 "font-size",
                 22,

@@ -14,10 +14,10 @@ import pelluna.core.tank.Tank;
 /** What hands do on the Reefscape: rock, hides and run moved, put in, taken out, and the last step taken back. */
 @Controller
 class ReefHandsController {
-    private final ReefscapeDesk reefscapes;
+    private final ReefscapeViews reefscapes;
     private final PlanSteps steps;
 
-    ReefHandsController(ReefscapeDesk reefscapes, PlanSteps steps) {
+    ReefHandsController(ReefscapeViews reefscapes, PlanSteps steps) {
         this.reefscapes = reefscapes;
         this.steps = steps;
     }
@@ -90,7 +90,7 @@ class ReefHandsController {
     }
 
     private Tank tank(long id) {
-        return reefscapes.open(id).desk().plan().tank();
+        return reefscapes.open(id).opened().plan().tank();
     }
 
     private static PlanFile drawn(PlanFile plan, Scape scape) {

@@ -15,8 +15,8 @@ import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Press;
@@ -31,21 +31,21 @@ class ReefscapeController {
     /** Days of logged acts that can be laid over the tank. */
     private static final int HOT_DAYS = 14;
 
-    private final ReefscapeDesk reefscapes;
+    private final ReefscapeViews reefscapes;
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final ReefscapePage pages;
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final WhatIf whatIf;
     private final LogFigures log;
 
     ReefscapeController(
-            ReefscapeDesk reefscapes,
+            ReefscapeViews reefscapes,
             Shells shells,
             CurrentKeeper keeper,
             ReefscapePage pages,
-            PlanDesk desks,
+            TankPlans plans,
             PlanSteps steps,
             WhatIf whatIf,
             LogFigures log) {
@@ -53,7 +53,7 @@ class ReefscapeController {
         this.shells = shells;
         this.keeper = keeper;
         this.pages = pages;
-        this.desks = desks;
+        this.plans = plans;
         this.steps = steps;
         this.whatIf = whatIf;
         this.log = log;
@@ -68,20 +68,23 @@ class ReefscapeController {
             @RequestParam(defaultValue = "false") boolean stale,
             @RequestParam(defaultValue = "") String refused,
             Model model) {
-        ReefscapeDesk.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
         ReefscapePage.Chosen chosen = pages.chosen(view, day, pair, fish, from);
-        shells.around(model, view.desk(), "reefscape", "Reefscape", pages.sentence(view, day));
+        shells.around(model, view.opened(), "reefscape", "Reefscape", pages.sentence(view, day));
         pages.fill(model, view, day, chosen, from);
         ReefDrawing drawing =
-                new ReefDrawing(view.desk().plan().tank(), view.desk().say());
+                new ReefDrawing(view.opened().plan().tank(), view.opened().say());
         Svg svg = new Svg();
         drawing.draw(svg, true);
         List<LogFigures.Place> acts = log.places(
-                view.desk().tank().sandboxOf() == null ? id : view.desk().tank().sandboxOf(), HOT_DAYS);
+                view.opened().tank().sandboxOf() == null
+                        ? id
+                        : view.opened().tank().sandboxOf(),
+                HOT_DAYS);
         svg.add(HotSpots.over(
-                view.desk().plan().tank(),
+                view.opened().plan().tank(),
                 acts.stream().map(LogFigures.Place::at).toList(),
                 acts.stream().map(LogFigures.Place::times).toList()));
         model.addAttribute(
@@ -91,8 +94,8 @@ class ReefscapeController {
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
-        model.addAttribute("today", desks.today());
-        Long planOf = view.desk().tank().sandboxOf();
+        model.addAttribute("today", plans.today());
+        Long planOf = view.opened().tank().sandboxOf();
         model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));
         model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));
         model.addAttribute("sandbox", planOf == null ? whatIf.of(id).orElse(null) : null);
@@ -119,14 +122,14 @@ class ReefscapeController {
             @RequestParam(defaultValue = "0") double dx,
             @RequestParam(defaultValue = "0") double dy,
             @RequestParam(defaultValue = "") String chosen) {
-        ReefscapeDesk.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(id);
         Outlook outlook = view.outlook();
         if (!kind.isEmpty()) {
-            Plan plan = view.desk().plan();
+            Plan plan = view.opened().plan();
             outlook = new Outlook(
                     plan.with(plan.tank()
                             .with(Moves.move(plan.tank(), kind, i, dx, dy).scape())),
-                    view.desk().assessment().arrivals());
+                    view.opened().assessment().arrivals());
         }
         return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));
     }
@@ -134,9 +137,9 @@ class ReefscapeController {
     /** Every pair on a day, hardest first, for reading. */
     @GetMapping("/tanks/{id}/reefscape/pairs")
     String pairs(@PathVariable long id, @RequestParam(required = false) LocalDate on, Model model) {
-        ReefscapeDesk.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
-        shells.around(model, view.desk(), "reefscape", "All pairs", pages.sentence(view, day));
+        shells.around(model, view.opened(), "reefscape", "All pairs", pages.sentence(view, day));
         pages.fillPairs(model, view, day);
         return "reefscape-pairs";
     }
@@ -148,13 +151,13 @@ class ReefscapeController {
             @RequestParam(required = false) LocalDate on,
             @RequestParam String pair,
             Model model) {
-        ReefscapeDesk.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
         Press press = view.outlook().presses(day).stream()
                 .filter(p -> ReefscapePage.key(p).equals(pair))
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
-        model.addAttribute("say", view.desk().say());
+        model.addAttribute("say", view.opened().say());
         model.addAttribute("offers", pages.offers(view, press, day));
         model.addAttribute("base", "/tanks/" + id + "/reefscape");
         model.addAttribute("day", day);

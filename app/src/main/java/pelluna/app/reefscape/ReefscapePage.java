@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.advice.Advice;
 import pelluna.core.advice.Option;
 import pelluna.core.outlook.Change;
@@ -67,7 +67,7 @@ class ReefscapePage {
     }
 
     /** The pair or fish asked for; else the hardest pair that is drawn. */
-    Chosen chosen(ReefscapeDesk.View view, LocalDate day, String pair, String fish, int arrowsFrom) {
+    Chosen chosen(ReefscapeViews.View view, LocalDate day, String pair, String fish, int arrowsFrom) {
         Outlook outlook = view.outlook();
         Optional<Presence> one = outlook.find(fish).filter(p -> !p.from().isAfter(day));
         if (one.isPresent()) {
@@ -89,14 +89,14 @@ class ReefscapePage {
     }
 
     /** What would calm a pair, calmest first. */
-    List<Offer> offers(ReefscapeDesk.View view, Press p, LocalDate day) {
-        return new Advice(view.desk().assessment(), view.outlook(), catalogue.get())
+    List<Offer> offers(ReefscapeViews.View view, Press p, LocalDate day) {
+        return new Advice(view.opened().assessment(), view.outlook(), catalogue.get())
                 .lower(p.aggressor(), p.target(), day).stream()
                         .map(o -> new Offer(o, AttemptText.write(o.attempt())))
                         .toList();
     }
 
-    private static Fish fish(ReefscapeDesk.View view, Presence p, LocalDate day) {
+    private static Fish fish(ReefscapeViews.View view, Presence p, LocalDate day) {
         String id = p.party().id();
         List<Press> all = view.outlook().presses(day);
         return new Fish(
@@ -120,12 +120,12 @@ class ReefscapePage {
     }
 
     /** '6.5 cm on 3 May 2026', as its row has them. */
-    private static List<String> measured(ReefscapeDesk.View view, Presence p) {
-        int i = view.desk().plan().residents().indexOf(p.party());
+    private static List<String> measured(ReefscapeViews.View view, Presence p) {
+        int i = view.opened().plan().residents().indexOf(p.party());
         return i < 0
                 ? List.of()
-                : view.desk().residents().get(i).lengths().stream()
-                        .map(m -> view.desk().say().length(m.cm()) + " on " + Measures.date(m.on()))
+                : view.opened().residents().get(i).lengths().stream()
+                        .map(m -> view.opened().say().length(m.cm()) + " on " + Measures.date(m.on()))
                         .toList();
     }
 
@@ -139,7 +139,7 @@ class ReefscapePage {
                 key(p).equals(chosen));
     }
 
-    String sentence(ReefscapeDesk.View view, LocalDate day) {
+    String sentence(ReefscapeViews.View view, LocalDate day) {
         List<Presence> there = view.outlook().on(day);
         if (there.isEmpty()) {
             return "Nobody lives here yet on " + Measures.date(day) + ".";
@@ -170,7 +170,7 @@ class ReefscapePage {
         return seen.size();
     }
 
-    void fill(Model model, ReefscapeDesk.View view, LocalDate day, Chosen chosen, int arrowsFrom) {
+    void fill(Model model, ReefscapeViews.View view, LocalDate day, Chosen chosen, int arrowsFrom) {
         List<Press> presses = view.outlook().presses(day);
         List<Press> drawn = presses.stream()
                 .filter(p -> p.index() >= Math.max(1, arrowsFrom))
@@ -203,17 +203,17 @@ class ReefscapePage {
         model.addAttribute("good", good(view, day));
         model.addAttribute(
                 "left",
-                view.desk().assessment().bestSet().leave().keySet().stream()
+                view.opened().assessment().bestSet().leave().keySet().stream()
                         .map(p -> p.species().name())
                         .toList());
         model.addAttribute("sieve", sieve(view));
-        model.addAttribute("words", new ReefWords(view.desk().say()));
+        model.addAttribute("words", new ReefWords(view.opened().say()));
         model.addAttribute("axis", TimeAxis.draw(view, day));
     }
 
     /** 'Of seven wishes, four fit this tank as it is drawn, two fit if something changes, one does not.' */
-    private static String sieve(ReefscapeDesk.View view) {
-        List<Verdict> all = view.desk().assessment().sieve();
+    private static String sieve(ReefscapeViews.View view) {
+        List<Verdict> all = view.opened().assessment().sieve();
         if (all.isEmpty()) {
             return "No wishes yet.";
         }
@@ -224,9 +224,9 @@ class ReefscapePage {
                 + " fit if something changes, " + n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()] + " do not.";
     }
 
-    void fillPairs(Model model, ReefscapeDesk.View view, LocalDate day) {
-        model.addAttribute("say", view.desk().say());
-        model.addAttribute("words", new ReefWords(view.desk().say()));
+    void fillPairs(Model model, ReefscapeViews.View view, LocalDate day) {
+        model.addAttribute("say", view.opened().say());
+        model.addAttribute("words", new ReefWords(view.opened().say()));
         model.addAttribute("day", day);
         model.addAttribute("view", view);
         model.addAttribute(
@@ -238,7 +238,7 @@ class ReefscapePage {
         model.addAttribute("eaten", view.outlook().eaten());
     }
 
-    private static List<GoodCompany> good(ReefscapeDesk.View view, LocalDate day) {
+    private static List<GoodCompany> good(ReefscapeViews.View view, LocalDate day) {
         List<String> there =
                 view.outlook().on(day).stream().map(p -> p.party().id()).toList();
         return view.good().stream().filter(g -> there.containsAll(g.about())).toList();

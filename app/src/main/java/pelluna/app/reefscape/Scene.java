@@ -28,27 +28,27 @@ final class Scene {
     private static final int SAMPLES = 60;
     private static final int MOST_PRESSES = 80;
 
-    private final ReefscapeDesk.View view;
+    private final ReefscapeViews.View view;
     private final LocalDate start;
     private final long days;
 
-    Scene(ReefscapeDesk.View view) {
+    Scene(ReefscapeViews.View view) {
         this.view = view;
-        this.start = view.desk().plan().startOn();
+        this.start = view.opened().plan().startOn();
         this.days = ChronoUnit.DAYS.between(start, view.end());
     }
 
     Map<String, Object> tree(LocalDate day, int arrowsFrom, String chosen) {
-        Words say = view.desk().say();
-        ReefDrawing drawing = new ReefDrawing(view.desk().plan().tank(), say);
+        Words say = view.opened().say();
+        ReefDrawing drawing = new ReefDrawing(view.opened().plan().tank(), say);
         Map<String, Object> tree = new LinkedHashMap<>();
         tree.put("start", start.toString());
         tree.put("days", days);
         tree.put("day", ChronoUnit.DAYS.between(start, day));
-        tree.put("base", "/tanks/" + view.desk().tank().id() + "/reefscape");
+        tree.put("base", "/tanks/" + view.opened().tank().id() + "/reefscape");
         tree.put("box", drawing.box());
-        tree.put("length", view.desk().plan().tank().lengthCm());
-        tree.put("floor", view.desk().plan().tank().frontHeightCm());
+        tree.put("length", view.opened().plan().tank().lengthCm());
+        tree.put("floor", view.opened().plan().tank().frontHeightCm());
         tree.put("perUnit", say.us() ? pelluna.core.units.Convert.CM_PER_INCH : 1);
         tree.put("unit", say.lengthUnit());
         tree.put("arrowsFrom", arrowsFrom);

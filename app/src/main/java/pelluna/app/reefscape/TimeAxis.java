@@ -25,8 +25,8 @@ final class TimeAxis {
 
     private TimeAxis() {}
 
-    static String draw(ReefscapeDesk.View view, LocalDate day) {
-        LocalDate start = view.desk().plan().startOn();
+    static String draw(ReefscapeViews.View view, LocalDate day) {
+        LocalDate start = view.opened().plan().startOn();
         long days = ChronoUnit.DAYS.between(start, view.end());
         Svg svg = new Svg().open("svg", "class", "time-axis", "viewBox", "0 0 1000 36", "aria-hidden", "true");
         Map<Mark, List<Change>> marks = view.changes().stream()
@@ -50,7 +50,7 @@ final class TimeAxis {
                     .add(Svg.escape(Measures.date(changes.get(0).on()) + ": "
                             + changes.stream()
                                     .limit(MOST_SAID)
-                                    .map(c -> view.desk().say().of(c.event()))
+                                    .map(c -> view.opened().say().of(c.event()))
                                     .collect(Collectors.joining("; "))
                             + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : "")))
                     .close("title")

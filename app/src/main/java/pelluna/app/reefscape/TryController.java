@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.advice.Attempt;
 import pelluna.core.plan.Plan;
@@ -13,11 +13,11 @@ import pelluna.core.plan.Plan;
 /** Tries in the plan what would calm a pair. */
 @Controller
 class TryController {
-    private final ReefscapeDesk reefscapes;
+    private final ReefscapeViews reefscapes;
     private final PlanSteps steps;
     private final KeeperCatalogue catalogue;
 
-    TryController(ReefscapeDesk reefscapes, PlanSteps steps, KeeperCatalogue catalogue) {
+    TryController(ReefscapeViews reefscapes, PlanSteps steps, KeeperCatalogue catalogue) {
         this.reefscapes = reefscapes;
         this.steps = steps;
         this.catalogue = catalogue;
@@ -38,7 +38,7 @@ class TryController {
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
         if (steps.mark(id).equals(of)) {
-            Plan plan = reefscapes.open(id).desk().plan();
+            Plan plan = reefscapes.open(id).opened().plan();
             Attempt read = AttemptText.read(attempt, catalogue.get());
             steps.change(id, said, file -> AttemptText.applied(read, plan, file));
         } else {

@@ -4,8 +4,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
 import pelluna.core.plan.PlanFile;
@@ -14,12 +14,12 @@ import pelluna.core.plan.PlanFile;
 @Service
 class WhatIf {
     private static final int MOST_LETTERS = 60;
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final PlanSteps steps;
     private final Tanks tanks;
 
-    WhatIf(PlanDesk desks, PlanSteps steps, Tanks tanks) {
-        this.desks = desks;
+    WhatIf(TankPlans plans, PlanSteps steps, Tanks tanks) {
+        this.plans = plans;
         this.steps = steps;
         this.tanks = tanks;
     }
@@ -27,7 +27,7 @@ class WhatIf {
     /** The number of the sandbox of a tank, a fresh copy if there is none yet. */
     @Transactional
     long open(long id) {
-        TankEntity tank = desks.tank(id);
+        TankEntity tank = plans.tank(id);
         if (tank.sandboxOf() != null) {
             return id;
         }
@@ -36,7 +36,7 @@ class WhatIf {
             return there.get().id();
         }
         String name = "What if: " + tank.name();
-        TankEntity copy = desks.bringIn(desks.file(id)
+        TankEntity copy = plans.bringIn(plans.file(id)
                 .unnumbered()
                 .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name));
         copy.copies(id, steps.numbered(id));
@@ -47,7 +47,7 @@ class WhatIf {
     /** The sandbox of a tank, if one was left open. */
     @Transactional(readOnly = true)
     Optional<Long> of(long id) {
-        return tanks.sandboxOf(desks.tank(id).id()).map(TankEntity::id);
+        return tanks.sandboxOf(plans.tank(id).id()).map(TankEntity::id);
     }
 
     /** Whether the plan is still the one that the sandbox was copied from. */
@@ -79,7 +79,7 @@ class WhatIf {
     }
 
     private TankEntity sandbox(long id) {
-        TankEntity copy = desks.tank(id);
+        TankEntity copy = plans.tank(id);
         if (copy.sandboxOf() == null) {
             throw new NoSuchTankException();
         }

@@ -6,7 +6,7 @@
             "limits",
             "livestock",
             "log",
-            "ownword",
+            "overrides",
             "planfile",
             "planning",
             "rows",

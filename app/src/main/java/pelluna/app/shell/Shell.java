@@ -1,7 +1,7 @@
 package pelluna.app.shell;
 
 import java.util.List;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.units.Convert;
 import pelluna.words.English;
 import pelluna.words.UnitSystem;
@@ -21,19 +21,19 @@ public record Shell(
     /** A tank in the switcher. */
     public record TankLink(Long id, String name) {}
 
-    static String summary(Desk desk) {
-        Words say = desk.say();
-        long days = desk.plan().tank().ageDays(desk.plan().startOn());
+    static String summary(OpenTank opened) {
+        Words say = opened.say();
+        long days = opened.plan().tank().ageDays(opened.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);
-        String age = !desk.plan().tank().ageKnown()
+        String age = !opened.plan().tank().ageKnown()
                 ? "age not said"
                 : days < 0
                         ? "still cycling"
                         : months < 1
                                 ? English.count((int) days, "day", "days")
                                 : English.count((int) months, "month", "months");
-        return say.volume(desk.plan().tank().glassLitres()) + " · "
-                + say.length(desk.plan().tank().runCm()) + " run · " + age;
+        return say.volume(opened.plan().tank().glassLitres()) + " · "
+                + say.length(opened.plan().tank().runCm()) + " run · " + age;
     }
 
     /** Whether nobody knows whose page this is: then it has no choices either. */

@@ -5,8 +5,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 
 /** Puts the shell around a page. */
 @Component
@@ -14,11 +14,11 @@ public class Shells {
     private static final int MOST_REFUSAL = 300;
 
     private final CurrentKeeper keeper;
-    private final PlanDesk desks;
+    private final TankPlans plans;
 
-    Shells(CurrentKeeper keeper, PlanDesk desks) {
+    Shells(CurrentKeeper keeper, TankPlans plans) {
         this.keeper = keeper;
-        this.desks = desks;
+        this.plans = plans;
     }
 
     /** Why something was refused, as it came back through the address: never longer than a sentence or two. */
@@ -26,19 +26,19 @@ public class Shells {
         return refused.length() > MOST_REFUSAL ? refused.substring(0, MOST_REFUSAL) : refused;
     }
 
-    public void around(Model model, Desk desk, String place, String title, String sentence) {
+    public void around(Model model, OpenTank opened, String place, String title, String sentence) {
         put(
                 model,
                 place,
                 title,
                 sentence,
-                desk.tank().id(),
-                desk.tank().name(),
-                Shell.summary(desk),
-                desk.tank().stance(),
-                desk.tank().sandboxOf());
-        model.addAttribute("say", desk.say());
-        model.addAttribute("marks", new Marks(desk.say()));
+                opened.tank().id(),
+                opened.tank().name(),
+                Shell.summary(opened),
+                opened.tank().stance(),
+                opened.tank().sandboxOf());
+        model.addAttribute("say", opened.say());
+        model.addAttribute("marks", new Marks(opened.say()));
     }
 
     /** For pages without a tank. */
@@ -68,7 +68,7 @@ public class Shells {
                 "shell",
                 new Shell(
                         place,
-                        desks.tanks().stream()
+                        plans.tanks().stream()
                                 .map(t -> new Shell.TankLink(t.id(), t.name()))
                                 .toList(),
                         tank,

@@ -3,7 +3,7 @@ package pelluna.app.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
@@ -28,34 +28,35 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
         }
     }
 
-    static Comparison of(List<Species> species, Desk desk) {
-        Living living = new Living(desk.plan());
+    static Comparison of(List<Species> species, OpenTank opened) {
+        Living living = new Living(opened.plan());
         List<Column> columns = species.stream()
                 .map(s -> {
-                    Verdict v = Search.verdict(s, desk.plan(), living);
+                    Verdict v = Search.verdict(s, opened.plan(), living);
                     return new Column(
                             s,
                             Paths.of(s),
                             v,
                             v.stop()
-                                    .map(f -> desk.say().of(f.rule()) + " "
-                                            + desk.say().of(f.reason()))
+                                    .map(f -> opened.say().of(f.rule()) + " "
+                                            + opened.say().of(f.reason()))
                                     .orElse("No rule stops it."));
                 })
                 .toList();
         List<Row> rules = new ArrayList<>();
         for (RuleName rule : RuleName.values()) {
             Row row = new Row(
-                    desk.say().of(rule),
+                    opened.say().of(rule),
                     columns.stream()
-                            .map(c -> says(c.verdict(), rule, desk.say()))
+                            .map(c -> says(c.verdict(), rule, opened.say()))
                             .toList());
             if (row.differs()) {
                 rules.add(row);
             }
         }
-        List<List<FactSheet.Line>> sheets =
-                species.stream().map(s -> new FactSheet(s, desk.say()).lines()).toList();
+        List<List<FactSheet.Line>> sheets = species.stream()
+                .map(s -> new FactSheet(s, opened.say()).lines())
+                .toList();
         List<Row> facts = new ArrayList<>();
         List<Row> alike = new ArrayList<>();
         if (!sheets.isEmpty()) {
@@ -72,7 +73,7 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                 (row.differs() ? facts : alike).add(row);
             });
         }
-        return new Comparison(columns, rules, facts, alike, sentence(columns, rules, desk.say()));
+        return new Comparison(columns, rules, facts, alike, sentence(columns, rules, opened.say()));
     }
 
     private static String says(Verdict v, RuleName rule, Words say) {

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.ownword.KeeperCatalogue;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;

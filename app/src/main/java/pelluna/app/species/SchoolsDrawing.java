@@ -1,7 +1,7 @@
 package pelluna.app.species;
 
 import pelluna.app.drawing.Svg;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Schools;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
@@ -13,7 +13,7 @@ final class SchoolsDrawing {
 
     private SchoolsDrawing() {}
 
-    static String of(Species s, Desk desk) {
+    static String of(Species s, OpenTank opened) {
         Svg svg = new Svg()
                 .open(
                         "svg",
@@ -25,12 +25,13 @@ final class SchoolsDrawing {
                         "img",
                         "aria-label",
                         "Least volume and least run as the three schools see them");
-        row(svg, 34, "Tank", s.room().litres(), desk.plan().tank().glassLitres(), desk, true);
-        row(svg, 100, "Run", s.room().runCm(), desk.plan().tank().runCm(), desk, false);
+        row(svg, 34, "Tank", s.room().litres(), opened.plan().tank().glassLitres(), opened, true);
+        row(svg, 100, "Run", s.room().runCm(), opened.plan().tank().runCm(), opened, false);
         return svg.close("svg").toString();
     }
 
-    private static void row(Svg svg, double y, String name, Schools schools, double yours, Desk desk, boolean litres) {
+    private static void row(
+            Svg svg, double y, String name, Schools schools, double yours, OpenTank opened, boolean litres) {
         double most = Math.max(schools.cautious(), yours) * 1.08;
         svg.text(14, y + 5, name, "class", "mesh-title");
         svg.el("line", "x1", X0, "x2", X1, "y1", y, "y2", y, "class", "axis");
@@ -50,16 +51,16 @@ final class SchoolsDrawing {
         int lift = 0;
         for (Stance stance : new Stance[] {Stance.BOLD, Stance.CUSTOMARY, Stance.CAUTIOUS}) {
             double at = x(schools.at(stance), most);
-            boolean mine = desk.plan().stance() == stance;
+            boolean mine = opened.plan().stance() == stance;
             lift = at - last < 104 ? lift + 1 : 0;
             svg.el("circle", "cx", at, "cy", y, "r", mine ? 6 : 4, "class", mine ? "school mine" : "school");
             svg.text(
                     at,
                     y - 10 - (lift % 2) * 13,
-                    desk.say().title(stance) + " "
+                    opened.say().title(stance) + " "
                             + (litres
-                                    ? desk.say().volume(schools.at(stance))
-                                    : desk.say().length(schools.at(stance))),
+                                    ? opened.say().volume(schools.at(stance))
+                                    : opened.say().length(schools.at(stance))),
                     "text-anchor",
                     "middle",
                     "class",
@@ -70,7 +71,7 @@ final class SchoolsDrawing {
         svg.text(
                 x(yours, most),
                 y + 28,
-                "yours, " + (litres ? desk.say().volume(yours) : desk.say().length(yours)),
+                "yours, " + (litres ? opened.say().volume(yours) : opened.say().length(yours)),
                 "text-anchor",
                 "middle",
                 "class",

@@ -7,23 +7,23 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.planning.Desk;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.Species;
 
 /** Two or three fish laid side by side for one tank. */
 @Controller
 class SideBySideController {
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final Shells shells;
     private final KeeperCatalogue catalogue;
-    private final SideBySideDesk sideBySide;
+    private final SideBySide sideBySide;
 
-    SideBySideController(PlanDesk desks, Shells shells, KeeperCatalogue catalogue, SideBySideDesk sideBySide) {
-        this.desks = desks;
+    SideBySideController(TankPlans plans, Shells shells, KeeperCatalogue catalogue, SideBySide sideBySide) {
+        this.plans = plans;
         this.shells = shells;
         this.catalogue = catalogue;
         this.sideBySide = sideBySide;
@@ -31,10 +31,10 @@ class SideBySideController {
 
     @GetMapping("/tanks/{id}/side-by-side")
     String compare(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Species> held = sideBySide.of(id);
-        Comparison c = Comparison.of(held, desk);
-        shells.around(model, desk, "species", "Side by side", held.isEmpty() ? "" : c.sentence());
+        Comparison c = Comparison.of(held, opened);
+        shells.around(model, opened, "species", "Side by side", held.isEmpty() ? "" : c.sentence());
         model.addAttribute("comparison", c);
         model.addAttribute("beside", held.size());
         return "side-by-side";

@@ -15,18 +15,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import pelluna.app.ownword.KeeperCatalogue;
-import pelluna.app.ownword.OwnFactEntity;
-import pelluna.app.ownword.OwnWordDesk;
-import pelluna.app.planning.Desk;
+import pelluna.app.overrides.FactOverrideEdits;
+import pelluna.app.overrides.FactOverrideEntity;
+import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactForms;
-import pelluna.core.catalogue.OwnWord;
+import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.AtTheShop;
 import pelluna.core.search.Answer;
@@ -46,15 +46,19 @@ class SpeciesController {
     /** Rows shown at first; the rest comes on demand. */
     private static final int FIRST = 60;
 
-    private final PlanDesk desks;
+    private final TankPlans plans;
     private final Shells shells;
     private final KeeperCatalogue catalogue;
-    private final OwnWordDesk ownWord;
-    private final SideBySideDesk sideBySide;
+    private final FactOverrideEdits ownWord;
+    private final SideBySide sideBySide;
 
     SpeciesController(
-            PlanDesk desks, Shells shells, KeeperCatalogue catalogue, OwnWordDesk ownWord, SideBySideDesk sideBySide) {
-        this.desks = desks;
+            TankPlans plans,
+            Shells shells,
+            KeeperCatalogue catalogue,
+            FactOverrideEdits ownWord,
+            SideBySide sideBySide) {
+        this.plans = plans;
         this.shells = shells;
         this.catalogue = catalogue;
         this.ownWord = ownWord;
@@ -74,27 +78,27 @@ class SpeciesController {
             @RequestParam(defaultValue = "") String origin,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        Desk desk = desks.open(id);
-        Answer answer = catalogue.search().ask(q, desk.plan());
+        OpenTank opened = plans.open(id);
+        Answer answer = catalogue.search().ask(q, opened.plan());
         Facets facets = new Facets(fit, group, size, origin);
         List<Found> found = facets.narrow(answer.found());
         List<Row> rows = found.stream()
                 .limit(all ? Long.MAX_VALUE : FIRST)
-                .map(f -> row(f, desk))
+                .map(f -> row(f, opened))
                 .toList();
         long fits = found.stream()
                 .filter(f -> f.verdict().outcome() == Verdict.Outcome.FITS)
                 .count();
         shells.around(
                 model,
-                desk,
+                opened,
                 "species",
                 "Species",
                 found.size() + " of " + catalogue.get().all().size() + " species; " + fits + " fit "
-                        + desk.tank().name() + " as it is. Best fit first.");
+                        + opened.tank().name() + " as it is. Best fit first.");
         model.addAttribute("q", q);
         model.addAttribute("facets", facets);
-        model.addAttribute("kinds", facets.kinds(answer.found(), desk.say()));
+        model.addAttribute("kinds", facets.kinds(answer.found(), opened.say()));
         model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
         model.addAttribute("more", found.size() - rows.size());
@@ -110,18 +114,18 @@ class SpeciesController {
         return "species-list";
     }
 
-    private static Row row(Found f, Desk desk) {
+    private static Row row(Found f, OpenTank opened) {
         return new Row(
                 f,
                 Paths.of(f.species()),
-                desk.say().length(f.species().size().usualCm()),
+                opened.say().length(f.species().size().usualCm()),
                 f.verdict()
                         .stop()
-                        .map(x -> desk.say().of(x.reason()))
+                        .map(x -> opened.say().of(x.reason()))
                         .or(() -> f.verdict().findings().stream()
                                 .max(Comparator.comparing(Finding::step))
-                                .map(x -> desk.say().title(x.step()) + ": "
-                                        + desk.say().of(x.reason())))
+                                .map(x -> opened.say().title(x.step()) + ": "
+                                        + opened.say().of(x.reason())))
                         .orElse("No rule has anything against one of them."));
     }
 
@@ -130,23 +134,23 @@ class SpeciesController {
 
     @GetMapping("/tanks/{id}/species/all")
     String sheet(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
-        Living living = new Living(desk.plan());
+        OpenTank opened = plans.open(id);
+        Living living = new Living(opened.plan());
         Map<String, List<Drawn>> families = new TreeMap<>();
         for (Species s : catalogue.get().all()) {
             families.computeIfAbsent(s.family(), f -> new ArrayList<>())
                     .add(new Drawn(
                             s,
                             Paths.of(s),
-                            Search.verdict(s, desk.plan(), living).outcome()));
+                            Search.verdict(s, opened.plan(), living).outcome()));
         }
         shells.around(
                 model,
-                desk,
+                opened,
                 "species",
                 "All fish",
                 English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
-                        + " families, each with what it is for " + desk.tank().name() + ".");
+                        + " families, each with what it is for " + opened.tank().name() + ".");
         model.addAttribute("families", families);
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-all";
@@ -158,13 +162,13 @@ class SpeciesController {
     }
 
     private String page(long id, Species s, Model model, Map<String, FactEdit> typed) {
-        Desk desk = desks.open(id);
-        Verdict v = Search.verdict(s, desk.plan());
-        List<FactSheet.Line> lines = new FactSheet(s, desk.say()).lines();
-        shells.around(model, desk, "species", English.capital(s.name()), "");
+        OpenTank opened = plans.open(id);
+        Verdict v = Search.verdict(s, opened.plan());
+        List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
+        shells.around(model, opened, "species", English.capital(s.name()), "");
         model.addAttribute("species", s);
         model.addAttribute("path", Paths.of(s));
-        model.addAttribute("drawing", ToScale.of(s, desk.plan().tank(), desk.say()));
+        model.addAttribute("drawing", ToScale.of(s, opened.plan().tank(), opened.say()));
         model.addAttribute("facts", lines);
         model.addAttribute("edits", edits(s, typed));
         model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
@@ -173,7 +177,7 @@ class SpeciesController {
         model.addAttribute("lookFacts", List.of("look", "young"));
         model.addAttribute("shopFacts", List.of("buying", "confused"));
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
-        model.addAttribute("schools", SchoolsDrawing.of(s, desk));
+        model.addAttribute("schools", SchoolsDrawing.of(s, opened));
         model.addAttribute("verdict", v);
         model.addAttribute(
                 "findings",
@@ -181,7 +185,7 @@ class SpeciesController {
                         .filter(f -> f.rule() != RuleName.COMPANY)
                         .sorted(Comparator.comparing(Finding::step).reversed())
                         .toList());
-        model.addAttribute("neighbours", Neighbours.of(s, desk.plan(), desk.say()));
+        model.addAttribute("neighbours", Neighbours.of(s, opened.plan(), opened.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute(
@@ -206,13 +210,13 @@ class SpeciesController {
     }
 
     private Map<String, FactEdit> edits(Species s, Map<String, FactEdit> typed) {
-        Map<String, OwnFactEntity> own = ownWord.on(s.scientificName());
+        Map<String, FactOverrideEntity> own = ownWord.on(s.scientificName());
         Map<String, Fact> ours =
                 catalogue.shipped().find(s.scientificName()).map(Species::facts).orElse(Map.of());
         Map<String, FactEdit> edits = new LinkedHashMap<>();
         for (FactForm form : FactForms.all()) {
             Fact now = s.facts().get(form.key());
-            OwnFactEntity word = own.get(form.key());
+            FactOverrideEntity word = own.get(form.key());
             edits.put(
                     form.key(),
                     typed.getOrDefault(
@@ -237,13 +241,13 @@ class SpeciesController {
             @RequestParam Map<String, String> posted,
             Model model,
             HttpServletResponse response) {
-        desks.tank(id);
+        plans.tank(id);
         Species s = find(path);
         FactForm form = FactForms.of(fact).orElseThrow(NoSuchTankException::new);
         Map<String, String> values = FactEdit.posted(form, posted);
         String why = posted.getOrDefault("why", "").trim();
         try {
-            ownWord.say(new OwnWord.OwnFact(s.scientificName(), fact, form.write(values)), why);
+            ownWord.say(new FactOverrides.FactOverride(s.scientificName(), fact, form.write(values)), why);
             return "redirect:/tanks/" + id + "/species/" + Paths.of(s) + "#" + fact;
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -275,7 +279,7 @@ class SpeciesController {
             @PathVariable String path,
             @PathVariable String fact,
             @RequestParam(defaultValue = "") String from) {
-        desks.tank(id);
+        plans.tank(id);
         Species s = find(path);
         ownWord.takeBack(s.scientificName(), fact);
         return "redirect:/tanks/" + id + (from.equals("own") ? "/own-word" : "/species/" + Paths.of(s) + "#" + fact);

@@ -19,16 +19,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.crew.CrewSheets;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.StoppedException;
 import pelluna.app.limits.Utf8;
 import pelluna.app.log.LogSheets;
 import pelluna.app.losses.LossSheets;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.probe.ReadingSheets;
 import pelluna.app.shell.Shells;
@@ -40,29 +40,29 @@ import pelluna.core.plan.TestFile;
 class SheetController {
     private static final String STOPPED = "Stopped. Nothing was written.";
 
-    private final PlanDesk desks;
-    private final SheetDesk sheets;
+    private final TankPlans plans;
+    private final SheetImport sheets;
     private final OnItsWay ways;
     private final LogSheets log;
-    private final FishDesk fish;
-    private final MeasureDesk measures;
+    private final Individuals fish;
+    private final Interventions measures;
     private final ReadingSheets readings;
     private final LossSheets losses;
     private final CrewSheets crew;
     private final Shells shells;
 
     SheetController(
-            PlanDesk desks,
-            SheetDesk sheets,
+            TankPlans plans,
+            SheetImport sheets,
             OnItsWay ways,
             LogSheets log,
-            FishDesk fish,
-            MeasureDesk measures,
+            Individuals fish,
+            Interventions measures,
             ReadingSheets readings,
             LossSheets losses,
             CrewSheets crew,
             Shells shells) {
-        this.desks = desks;
+        this.plans = plans;
         this.sheets = sheets;
         this.ways = ways;
         this.log = log;
@@ -83,10 +83,10 @@ class SheetController {
         return page(id, model, refused, taken, null, "");
     }
 
-    private String page(long id, Model model, String refused, int taken, SheetDesk.Preview preview, String text) {
+    private String page(long id, Model model, String refused, int taken, SheetImport.Preview preview, String text) {
         shells.around(
                 model,
-                desks.open(id),
+                plans.open(id),
                 "log",
                 "In and out",
                 "Tests and sightings from a spreadsheet; everything out as CSV.");
@@ -141,7 +141,7 @@ class SheetController {
 
     @GetMapping("/tanks/{id}/log/sheets/{which}.csv")
     ResponseEntity<String> out(@PathVariable long id, @PathVariable String which) {
-        String name = desks.tank(id).name();
+        String name = plans.tank(id).name();
         String csv = switch (which) {
             case "sightings" -> SheetTable.write(LogSheets.HEAD, log.rows(id));
             case "watches" -> SheetTable.write(List.of("watch", "began", "ended"), log.watches(id));
@@ -180,7 +180,7 @@ class SheetController {
         List<String> head = new ArrayList<>(List.of("on"));
         head.addAll(WaterTestForm.FIGURES);
         List<List<Object>> rows = new ArrayList<>();
-        for (TestFile t : desks.tests(id)) {
+        for (TestFile t : plans.tests(id)) {
             List<Object> row = row(t.on());
             WaterTestForm.FIGURES.forEach(figure -> row.add(WaterTestForm.figure(t, figure)));
             rows.add(row);
@@ -216,7 +216,7 @@ class SheetController {
                                 t.taken().did().before().hours(),
                                 t.taken().did().since().acts(),
                                 t.taken().did().since().hours(),
-                                desks.words().of(t.taken().did().course())))
+                                plans.words().of(t.taken().did().course())))
                         .toList());
     }
 

@@ -2,7 +2,7 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
-            "bringing",
+            "introduction",
             "crew",
             "fish",
             "limits",

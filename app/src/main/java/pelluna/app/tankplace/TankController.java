@@ -21,8 +21,8 @@ import pelluna.app.fish.ComesIn;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankFigures;
 import pelluna.core.plan.Party;
@@ -34,21 +34,21 @@ import pelluna.words.Words;
 /** The Tank place: figures, drawing, residents, and what each figure decides. */
 @Controller
 class TankController {
-    private final PlanDesk desks;
-    private final TankDesk tankDesk;
+    private final TankPlans plans;
+    private final TankEdits tankDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final NameChoices names;
     private final ComesIn comesIn;
 
     TankController(
-            PlanDesk desks,
-            TankDesk tankDesk,
+            TankPlans plans,
+            TankEdits tankDesk,
             Shells shells,
             CurrentKeeper keeper,
             NameChoices names,
             ComesIn comesIn) {
-        this.desks = desks;
+        this.plans = plans;
         this.tankDesk = tankDesk;
         this.shells = shells;
         this.keeper = keeper;
@@ -179,10 +179,10 @@ class TankController {
         EntryForm entry = EntryForm.resident(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                if (desks.today().toString().equals(entry.tree().get("since"))) {
+                if (plans.today().toString().equals(entry.tree().get("since"))) {
                     comesToday(id, entry.tree());
                 } else {
-                    desks.addResident(id, entry.tree());
+                    plans.addResident(id, entry.tree());
                 }
                 return "redirect:/tanks/" + id + "/tank#residents";
             } catch (PlanProblemsException e) {
@@ -213,27 +213,27 @@ class TankController {
             Map<String, List<String>> kept,
             Map<String, String> typedResident,
             Map<String, String> residentErrors) {
-        Desk desk = desks.open(id);
-        Words say = desk.say();
-        Map<String, Object> flat = desk.tank().figures().flat();
+        OpenTank opened = plans.open(id);
+        Words say = opened.say();
+        Map<String, Object> flat = opened.tank().figures().flat();
         Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
                 .collect(Collectors.groupingBy(
                         TankField::group,
                         LinkedHashMap::new,
                         Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
-        TankVolume volume = desk.plan().tank().volume();
-        shells.around(model, desk, "tank", "Tank", sentence(volume, say));
-        model.addAttribute("name", desk.tank().name());
+        TankVolume volume = opened.plan().tank().volume();
+        shells.around(model, opened, "tank", "Tank", sentence(volume, say));
+        model.addAttribute("name", opened.tank().name());
         model.addAttribute("groups", groups);
-        model.addAttribute("drawing", TankDrawing.of(desk.plan().tank(), say));
+        model.addAttribute("drawing", TankDrawing.of(opened.plan().tank(), say));
         model.addAttribute("volume", breakdown(volume, say));
-        model.addAttribute("decides", WhatDecides.sentences(desk.assessment(), say));
-        model.addAttribute("assumed", WhatDecides.assumed(desk.assessment(), say));
+        model.addAttribute("decides", WhatDecides.sentences(opened.assessment(), say));
+        model.addAttribute("assumed", WhatDecides.assumed(opened.assessment(), say));
         List<ResidentView> living = new ArrayList<>();
-        for (int i = 0; i < desk.residents().size(); i++) {
-            Party p = desk.plan().residents().get(i);
+        for (int i = 0; i < opened.residents().size(); i++) {
+            Party p = opened.plan().residents().get(i);
             living.add(new ResidentView(
-                    desk.residents().get(i).id(),
+                    opened.residents().get(i).id(),
                     English.capital(p.label()),
                     p.species().scientificName(),
                     say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
@@ -246,7 +246,7 @@ class TankController {
         model.addAttribute(
                 "offer",
                 residentErrors.containsKey("species")
-                        ? names.offer(typedResident.getOrDefault("species", ""), desk)
+                        ? names.offer(typedResident.getOrDefault("species", ""), opened)
                         : null);
         return "tank";
     }
@@ -257,7 +257,7 @@ class TankController {
             Map<String, String> errors,
             Map<String, List<String>> kept,
             Words say) {
-        String stored = TankDesk.shown(f, flat.get(f.key()), say);
+        String stored = TankEdits.shown(f, flat.get(f.key()), say);
         List<String> typed = kept.get(f.key());
         List<String> chosen = flat.get(f.key()) instanceof List<?> list
                 ? list.stream().map(Object::toString).toList()

@@ -16,14 +16,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import pelluna.app.arrivals.Diary;
-import pelluna.app.bringing.BringingDesk;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
-import pelluna.app.health.HealthDesk;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
-import pelluna.app.quarantine.QuarantineDesk;
-import pelluna.core.behaviour.Doing;
+import pelluna.app.health.HealthBoard;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.quarantine.QuarantineBoard;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.introduction.BoxWatch;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.sieve.Assumed;
@@ -47,14 +47,14 @@ class DoList {
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
-    private final PlanDesk desks;
-    private final BringingDesk bringing;
-    private final MeasureDesk measures;
-    private final QuarantineDesk quarantine;
+    private final TankPlans plans;
+    private final Introductions bringing;
+    private final Interventions measures;
+    private final QuarantineBoard quarantine;
     private final Clock clock;
 
-    DoList(PlanDesk desks, BringingDesk bringing, MeasureDesk measures, QuarantineDesk quarantine, Clock clock) {
-        this.desks = desks;
+    DoList(TankPlans plans, Introductions bringing, Interventions measures, QuarantineBoard quarantine, Clock clock) {
+        this.plans = plans;
         this.bringing = bringing;
         this.measures = measures;
         this.quarantine = quarantine;
@@ -62,13 +62,13 @@ class DoList {
     }
 
     /** What is due first, then by day. */
-    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
-        String base = "/tanks/" + desk.tank().id();
+    List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
+        String base = "/tanks/" + opened.tank().id();
         List<Item> items = new ArrayList<>();
-        coming.forEach(c -> comingIn(desk, c, base, items));
+        coming.forEach(c -> comingIn(opened, c, base, items));
         unseen(health, base, items);
         quarantine
-                .unlooked(desk)
+                .unlooked(opened)
                 .forEach(s -> items.add(Item.of(
                         "stay-" + s,
                         "today",
@@ -77,19 +77,19 @@ class DoList {
                         "Look at " + s + " in quarantine.",
                         "A look a day; its clock needs them.",
                         Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
-        running(desk, there, base, items);
-        test(desk, base, items);
-        planned(desk, coming, base, items);
-        unsaid(desk, base, items);
+        running(opened, there, base, items);
+        test(opened, base, items);
+        planned(opened, coming, base, items);
+        unsaid(opened, base, items);
         items.sort(Comparator.comparing(Item::due).reversed());
         return items;
     }
 
     /** Asked for: what wishes hang on and nobody has said. */
-    private static void unsaid(Desk desk, String base, List<Item> items) {
-        List<Unsaid> asked = desk.plan().tank().unsaid().stream()
+    private static void unsaid(OpenTank opened, String base, List<Item> items) {
+        List<Unsaid> asked = opened.plan().tank().unsaid().stream()
                 .filter(u ->
-                        u == Unsaid.AGE || desk.assessment().sieve().stream().anyMatch(v -> Assumed.on(u, v)))
+                        u == Unsaid.AGE || opened.assessment().sieve().stream().anyMatch(v -> Assumed.on(u, v)))
                 .toList();
         if (!asked.isEmpty()) {
             items.add(Item.of(
@@ -97,14 +97,14 @@ class DoList {
                     "when you can",
                     false,
                     Step.RIPPLE,
-                    "Say " + desk.say().list(asked) + ".",
+                    "Say " + opened.say().list(asked) + ".",
                     "Until you do, it is assumed, and what hangs on it says so.",
                     Item.Button.to(
                             "Open the tank", base + "/tank#f-" + asked.get(0).word())));
         }
     }
 
-    private void comingIn(Desk desk, BringingDesk.Coming c, String base, List<Item> items) {
+    private void comingIn(OpenTank opened, Introductions.Coming c, String base, List<Item> items) {
         LocalDateTime now = bringing.now();
         String page = base + "/log/bringing?which=" + c.id();
         String name = c.fish().said();
@@ -119,7 +119,7 @@ class DoList {
                         true,
                         Step.SURGE,
                         "Call off the box of " + name + ".",
-                        desk.say().of(g.callOff().get(0)),
+                        opened.say().of(g.callOff().get(0)),
                         Item.Button.to("Open", page)));
             } else if (g.open()) {
                 items.add(Item.of(
@@ -137,7 +137,7 @@ class DoList {
                         true,
                         Step.RIPPLE,
                         "Watch the box of " + name + " for ten minutes.",
-                        desk.say().of(g.missing().get(0)),
+                        opened.say().of(g.missing().get(0)),
                         Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
             }
         });
@@ -157,8 +157,8 @@ class DoList {
                         "due since " + when(l.due(), now),
                         true,
                         Step.RIPPLE,
-                        "Look at " + name + ", " + desk.say().of(l.look()) + ".",
-                        desk.say().of(l.look(), "look"),
+                        "Look at " + name + ", " + opened.say().of(l.look()) + ".",
+                        opened.say().of(l.look(), "look"),
                         Item.Button.to("Log the look", page))));
         c.next(now)
                 .filter(l -> l.due().isBefore(now.plusDays(1)))
@@ -167,8 +167,8 @@ class DoList {
                         when(l.due(), now),
                         false,
                         Step.CALM,
-                        "Look at " + name + ", " + desk.say().of(l.look()) + ".",
-                        desk.say().of(l.look(), "look"),
+                        "Look at " + name + ", " + opened.say().of(l.look()) + ".",
+                        opened.say().of(l.look(), "look"),
                         Item.Button.to("Open", page))));
         if (bringing.callsTheRoll(c)) {
             items.add(Item.of(
@@ -195,8 +195,8 @@ class DoList {
                         : due.format(DAY);
     }
 
-    private static void unseen(HealthDesk.All health, String base, List<Item> items) {
-        for (HealthDesk.Unseen u : health.unseen()) {
+    private static void unseen(HealthBoard.All health, String base, List<Item> items) {
+        for (HealthBoard.Unseen u : health.unseen()) {
             boolean gone = u.days() > LONG_UNSEEN * u.usual();
             items.add(
                     gone
@@ -227,13 +227,13 @@ class DoList {
                                                     "fish",
                                                     Long.toString(u.fish().id()),
                                                     "doing",
-                                                    Doing.SEEN.word()))));
+                                                    EventType.SEEN.word()))));
         }
     }
 
     /** What has been tried long enough to tell. */
-    private void running(Desk desk, List<Fish> there, String base, List<Item> items) {
-        for (MeasureDesk.Told t : measures.told(desk.tank().id(), null)) {
+    private void running(OpenTank opened, List<Fish> there, String base, List<Item> items) {
+        for (Interventions.Told t : measures.told(opened.tank().id(), null)) {
             long days = Duration.between(t.taken().began(), clock.instant()).toDays();
             if (t.running() && days >= t.taken().measure().tryDays()) {
                 String whom = there.stream()
@@ -246,8 +246,8 @@ class DoList {
                         English.count((int) days, "day", "days") + " so far",
                         true,
                         Step.RIPPLE,
-                        "End it or keep to it: " + desk.say().of(t.taken().measure()) + whom + ".",
-                        t.says(desk.say()),
+                        "End it or keep to it: " + opened.say().of(t.taken().measure()) + whom + ".",
+                        t.says(opened.say()),
                         Item.Button.to(
                                 "Look at it",
                                 t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
@@ -255,12 +255,12 @@ class DoList {
         }
     }
 
-    private void test(Desk desk, String base, List<Item> items) {
-        LocalDate last = desk.plan().tests().stream()
+    private void test(OpenTank opened, String base, List<Item> items) {
+        LocalDate last = opened.plan().tests().stream()
                 .map(WaterTest::on)
                 .max(LocalDate::compareTo)
                 .orElse(null);
-        if (last != null && ChronoUnit.DAYS.between(last, desks.today()) >= TEST_DAYS) {
+        if (last != null && ChronoUnit.DAYS.between(last, plans.today()) >= TEST_DAYS) {
             items.add(Item.of(
                     "test-" + last,
                     "today",
@@ -273,11 +273,11 @@ class DoList {
     }
 
     /** Of the plan: buying, the box, release, leaving. */
-    private void planned(Desk desk, List<BringingDesk.Coming> coming, String base, List<Item> items) {
+    private void planned(OpenTank opened, List<Introductions.Coming> coming, String base, List<Item> items) {
         Set<String> begun = new HashSet<>();
         coming.forEach(c -> begun.add("w" + c.fish().id()));
-        LocalDate today = desks.today();
-        for (Diary d : Diary.of(desk)) {
+        LocalDate today = plans.today();
+        for (Diary d : Diary.of(opened)) {
             String kind = d.key().substring(0, d.key().indexOf('-'));
             String about = d.key().substring(d.key().indexOf('-') + 1);
             boolean ours =

@@ -9,12 +9,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import pelluna.app.behaviour.BehaviourDesk;
+import pelluna.app.behaviour.Behaviours;
 import pelluna.app.fish.Fish;
 import pelluna.app.losses.AfterIllness;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
-import pelluna.app.probe.ProbeDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.probe.Probes;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.outlook.Change;
@@ -36,27 +36,27 @@ class KnowList {
     /** Those that differ most from their kind. */
     private static final int MOST_LEARNED = 2;
 
-    private final PlanDesk desks;
-    private final BehaviourDesk behaviour;
-    private final ProbeDesk probes;
+    private final TankPlans plans;
+    private final Behaviours behaviour;
+    private final Probes probes;
     private final AfterIllness afterIllness;
 
-    KnowList(PlanDesk desks, BehaviourDesk behaviour, ProbeDesk probes, AfterIllness afterIllness) {
-        this.desks = desks;
+    KnowList(TankPlans plans, Behaviours behaviour, Probes probes, AfterIllness afterIllness) {
+        this.plans = plans;
         this.behaviour = behaviour;
         this.probes = probes;
         this.afterIllness = afterIllness;
     }
 
-    List<Item> of(Desk desk, List<Fish> all, List<Fish> there) {
-        long tank = desk.tank().id();
+    List<Item> of(OpenTank opened, List<Fish> all, List<Fish> there) {
+        long tank = opened.tank().id();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         probes.troubles(tank)
                 .forEach(t ->
                         items.add(know("probe", Step.CHOP, t, "", Item.Button.to("Probe", base + "/log/water#probe"))));
         afterIllness
-                .running(desk)
+                .running(opened)
                 .ifPresent(c -> items.add(know(
                         "illness",
                         Step.CHOP,
@@ -64,26 +64,26 @@ class KnowList {
                         "The last sign of illness, or loss to it, is of " + Measures.date(c.lastSign())
                                 + "; thirty days without one, and newcomers may come.",
                         Item.Button.to("Losses", base + "/losses"))));
-        nitrate(desk, base).ifPresent(items::add);
-        String left = desk.say().of(desk.assessment().capacity().left());
+        nitrate(opened, base).ifPresent(items::add);
+        String left = opened.say().of(opened.assessment().capacity().left());
         int stop = left.indexOf(". ");
         items.add(know(
                 "room",
-                desk.assessment().capacity().binding().step(),
+                opened.assessment().capacity().binding().step(),
                 stop < 0 ? left : left.substring(0, stop + 1),
                 stop < 0 ? "" : left.substring(stop + 2) + " With everybody planned, grown.",
                 Item.Button.to("Lenses", base + "/arrivals")));
-        desk.ahead().changes().stream()
+        opened.ahead().changes().stream()
                 .filter(c -> OUTGROWS.contains(c.kind()))
                 .filter(c -> c.about().stream().allMatch(id -> id.startsWith("r")))
                 .findFirst()
                 .ifPresent(c -> items.add(know(
                         "outgrows",
                         c.step(),
-                        desk.say().title(c.event()) + " from about " + Measures.date(c.on()) + ".",
+                        opened.say().title(c.event()) + " from about " + Measures.date(c.on()) + ".",
                         "By its growth, reckoned; measure it and see.",
                         Item.Button.to("Outgrowing", base + "/arrivals/leaving"))));
-        desk.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(desk, d, base)));
+        opened.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(opened, d, base)));
         Standing standing = behaviour.standing(tank, there);
         if (standing.contests() > 0) {
             String top = standing.tells()
@@ -97,13 +97,13 @@ class KnowList {
             items.add(know(
                     "standing",
                     Step.CALM,
-                    top + desk.say().of(standing.order()),
+                    top + opened.say().of(standing.order()),
                     "",
                     Item.Button.to("Standing", base + "/log/standing")));
         }
-        behaviour.learned(desk, all).stream()
+        behaviour.learned(opened, all).stream()
                 .filter(l -> l.tells() && !l.aside())
-                .sorted(Comparator.comparingDouble((BehaviourDesk.Learned l) -> -Math.abs(Math.log(l.multiplier()))))
+                .sorted(Comparator.comparingDouble((Behaviours.Learned l) -> -Math.abs(Math.log(l.multiplier()))))
                 .limit(MOST_LEARNED)
                 .forEach(l -> items.add(know(
                         "learned-" + l.fish(),
@@ -118,9 +118,9 @@ class KnowList {
         return Item.of(key, "", false, step, says, why, button);
     }
 
-    private Item next(Desk desk, Dated d, String base) {
+    private Item next(OpenTank opened, Dated d, String base) {
         LocalDate first = d.quarantineFrom().orElse(d.boxFrom());
-        long days = ChronoUnit.DAYS.between(desks.today(), first);
+        long days = ChronoUnit.DAYS.between(plans.today(), first);
         return know(
                 "next",
                 Step.CALM,
@@ -133,18 +133,18 @@ class KnowList {
     }
 
     /** Where nitrate goes, if it rises; from Ripple on when it nears its ceiling. */
-    private static Optional<Item> nitrate(Desk desk, String base) {
+    private static Optional<Item> nitrate(OpenTank opened, String base) {
         List<Trend.Point> points = new ArrayList<>();
-        for (WaterTest t : desk.plan().tests()) {
+        for (WaterTest t : opened.plan().tests()) {
             t.nitrate().ifPresent(v -> points.add(new Trend.Point(t.on(), v)));
         }
-        double ceiling = desk.plan().tank().nitrateCeiling();
+        double ceiling = opened.plan().tank().nitrateCeiling();
         return Trend.of(points)
                 .filter(Trend::tells)
                 .map(t -> know(
                         "nitrate",
                         t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM,
-                        "Nitrate is " + desk.say().of(t.going("mg/L")) + ".",
+                        "Nitrate is " + opened.say().of(t.going("mg/L")) + ".",
                         t.weeksTo(ceiling)
                                 .map(w -> "At your ceiling of " + Measures.number(ceiling) + " mg/L in about "
                                         + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")

@@ -7,12 +7,12 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseBody;
-import pelluna.app.bringing.BringingDesk;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.health.HealthDesk;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.health.HealthBoard;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.units.Step;
 import pelluna.words.English;
@@ -21,25 +21,25 @@ import pelluna.words.Measures;
 /** Today: what to do, whom to watch, what to know. */
 @Controller
 class TodayController {
-    private final PlanDesk desks;
-    private final FishDesk fish;
-    private final BringingDesk bringing;
-    private final HealthDesk health;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final Introductions bringing;
+    private final HealthBoard health;
     private final DoList toDo;
     private final WatchList toWatch;
     private final KnowList toKnow;
     private final Shells shells;
 
     TodayController(
-            PlanDesk desks,
-            FishDesk fish,
-            BringingDesk bringing,
-            HealthDesk health,
+            TankPlans plans,
+            Individuals fish,
+            Introductions bringing,
+            HealthBoard health,
             DoList toDo,
             WatchList toWatch,
             KnowList toKnow,
             Shells shells) {
-        this.desks = desks;
+        this.plans = plans;
         this.fish = fish;
         this.bringing = bringing;
         this.health = health;
@@ -51,17 +51,17 @@ class TodayController {
 
     @GetMapping("/tanks/{id}/today")
     String today(@PathVariable long id, Model model) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        List<BringingDesk.Coming> coming = bringing.coming(desk);
-        HealthDesk.All minds = health.of(id, there);
-        List<Item> todo = toDo.of(desk, there, coming, minds);
-        List<Item> watch = toWatch.of(desk, there, coming, minds);
-        shells.around(model, desk, "today", "Today", Measures.date(desks.today()) + ". " + sentence(todo, watch));
+        List<Introductions.Coming> coming = bringing.coming(opened);
+        HealthBoard.All minds = health.of(id, there);
+        List<Item> todo = toDo.of(opened, there, coming, minds);
+        List<Item> watch = toWatch.of(opened, there, coming, minds);
+        shells.around(model, opened, "today", "Today", Measures.date(plans.today()) + ". " + sentence(todo, watch));
         model.addAttribute("todo", todo);
         model.addAttribute("watchList", watch);
-        model.addAttribute("know", toKnow.of(desk, all, there));
+        model.addAttribute("know", toKnow.of(opened, all, there));
         return "today";
     }
 
@@ -82,9 +82,9 @@ class TodayController {
     @GetMapping("/tanks/{id}/today/due")
     @ResponseBody
     List<Map<String, String>> due(@PathVariable long id) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<Fish> there = fish.there(id);
-        return toDo.of(desk, there, bringing.coming(desk), health.of(id, there)).stream()
+        return toDo.of(opened, there, bringing.coming(opened), health.of(id, there)).stream()
                 .filter(Item::due)
                 .map(i -> Map.of(
                         "key",
@@ -94,7 +94,7 @@ class TodayController {
                         "why",
                         i.why(),
                         "tank",
-                        desk.tank().name()))
+                        opened.tank().name()))
                 .toList();
     }
 }

@@ -6,11 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import pelluna.app.behaviour.BehaviourDesk;
-import pelluna.app.bringing.BringingDesk;
+import pelluna.app.behaviour.Behaviours;
 import pelluna.app.fish.Fish;
-import pelluna.app.health.HealthDesk;
-import pelluna.app.planning.Desk;
+import pelluna.app.health.HealthBoard;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.units.Step;
 import pelluna.words.English;
@@ -20,20 +20,20 @@ import pelluna.words.English;
 class WatchList {
     private static final int MOST = 8;
 
-    private final BehaviourDesk behaviour;
-    private final BringingDesk bringing;
+    private final Behaviours behaviour;
+    private final Introductions bringing;
 
-    WatchList(BehaviourDesk behaviour, BringingDesk bringing) {
+    WatchList(Behaviours behaviour, Introductions bringing) {
         this.behaviour = behaviour;
         this.bringing = bringing;
     }
 
-    List<Item> of(Desk desk, List<Fish> there, List<BringingDesk.Coming> coming, HealthDesk.All health) {
-        long tank = desk.tank().id();
+    List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
+        long tank = opened.tank().id();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         Set<Long> shown = new HashSet<>();
-        for (BehaviourDesk.Pressed p : behaviour.pressed(tank, there)) {
+        for (Behaviours.Pressed p : behaviour.pressed(tank, there)) {
             boolean newcomer =
                     coming.stream().anyMatch(c -> c.fish().id() == p.fish().id());
             if ((p.hard() || newcomer) && shown.add(p.fish().id())) {
@@ -45,8 +45,8 @@ class WatchList {
                         step,
                         English.capital(p.fish().said())
                                 + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ")
-                                + desk.say().of(p.trend().course()) + ".",
-                        English.capital(p.says()) + "." + (p.hard() ? pull(desk, p.fish(), health) : ""),
+                                + opened.say().of(p.trend().course()) + ".",
+                        English.capital(p.says()) + "." + (p.hard() ? pull(opened, p.fish(), health) : ""),
                         p.spark(),
                         Item.Button.to(
                                 "What to do", base + "/log/pressed/" + p.fish().id())));
@@ -66,7 +66,7 @@ class WatchList {
                         English.capital(f.said()) + " is missing.",
                         "Behind the rock, in the overflow, in the sump, on the floor around the tank.",
                         Item.Button.to("Found, or given up", base + "/losses"))));
-        for (BringingDesk.Coming c : coming) {
+        for (Introductions.Coming c : coming) {
             if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
                 items.add(Item.of(
                         "new-" + c.id(),
@@ -74,8 +74,8 @@ class WatchList {
                         false,
                         Step.CALM,
                         English.capital(c.fish().said()) + " is new: "
-                                + desk.say().of(c.settling().course()) + ".",
-                        desk.say().of(c.settling().counts()) + ".",
+                                + opened.say().of(c.settling().course()) + ".",
+                        opened.say().of(c.settling().counts()) + ".",
                         Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
             }
         }
@@ -83,12 +83,12 @@ class WatchList {
         return items.subList(0, Math.min(MOST, items.size()));
     }
 
-    private String pull(Desk desk, Fish f, HealthDesk.All health) {
-        List<String> met = bringing.pull(desk, f, health.notes());
+    private String pull(OpenTank opened, Fish f, HealthBoard.All health) {
+        List<String> met = bringing.pull(opened, f, health.notes());
         return met.isEmpty() ? "" : " Take it out? " + String.join(" ", met);
     }
 
-    private static Item mind(String key, HealthDesk.Mind m, String base) {
+    private static Item mind(String key, HealthBoard.Mind m, String base) {
         return Item.of(
                 key + m.fish().id(),
                 "",

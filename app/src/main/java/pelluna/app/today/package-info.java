@@ -3,7 +3,7 @@
         allowedDependencies = {
             "arrivals",
             "behaviour",
-            "bringing",
+            "introduction",
             "fish",
             "health",
             "losses",

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.livestock.LivestockEntity;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.arrivals.BestSet;
 import pelluna.core.plan.Party;
 import pelluna.core.sieve.Finding;
@@ -32,10 +32,10 @@ record WishView(
         String fish,
         Words say) {
 
-    static WishView of(Desk desk, Verdict v) {
+    static WishView of(OpenTank opened, Verdict v) {
         Party wish = v.wish();
-        LivestockEntity row = desk.row(v);
-        BestSet best = desk.assessment().bestSet();
+        LivestockEntity row = opened.row(v);
+        BestSet best = opened.assessment().bestSet();
         boolean taken = best.take().contains(wish);
         BestSet.Leaving leaving = best.leave().get(wish);
         Optional<Mesh> on = taken
@@ -48,7 +48,7 @@ record WishView(
                                         ? Mesh.COMPANY
                                         : Mesh.NUMBER);
         double scale = 64.0
-                / desk.plan().wishes().stream()
+                / opened.plan().wishes().stream()
                         .mapToDouble(Party::adultCm)
                         .max()
                         .orElse(1);
@@ -59,9 +59,9 @@ record WishView(
                 v,
                 taken,
                 on,
-                why(v, leaving, taken, desk.say()),
+                why(v, leaving, taken, opened.say()),
                 FishDrawing.alone(wish.species(), width, "w" + row.id()),
-                desk.say());
+                opened.say());
     }
 
     private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Words say) {

@@ -17,9 +17,9 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.Desk;
 import pelluna.app.planning.NoSuchTankException;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.plan.Risk;
 import pelluna.core.risk.OwnRisk;
@@ -30,14 +30,14 @@ import pelluna.words.Words;
 /** The Wishes place: everything a keeper would love to have, through the Sieve. */
 @Controller
 class WishesController {
-    private final PlanDesk desks;
-    private final WishDesk wishDesk;
+    private final TankPlans plans;
+    private final WishEdits wishDesk;
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final NameChoices names;
 
-    WishesController(PlanDesk desks, WishDesk wishDesk, Shells shells, CurrentKeeper keeper, NameChoices names) {
-        this.desks = desks;
+    WishesController(TankPlans plans, WishEdits wishDesk, Shells shells, CurrentKeeper keeper, NameChoices names) {
+        this.plans = plans;
         this.wishDesk = wishDesk;
         this.shells = shells;
         this.keeper = keeper;
@@ -59,7 +59,7 @@ class WishesController {
         EntryForm entry = EntryForm.wish(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                Long added = desks.addWish(id, entry.tree());
+                Long added = plans.addWish(id, entry.tree());
                 return "redirect:/tanks/" + id + "/wishes?wish=" + added;
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
@@ -106,33 +106,33 @@ class WishesController {
             Map<String, String> errors,
             Map<String, String> typedChange,
             Map<String, String> changeErrors) {
-        Desk desk = desks.open(id);
+        OpenTank opened = plans.open(id);
         List<WishView> views = new ArrayList<>();
-        for (Verdict v : desk.assessment().sieve()) {
-            views.add(WishView.of(desk, v));
+        for (Verdict v : opened.assessment().sieve()) {
+            views.add(WishView.of(opened, v));
         }
         WishView selected = views.stream()
                 .filter(v -> v.id().equals(chosen))
                 .findFirst()
                 .orElse(views.isEmpty() ? null : WishView.firstToRead(views));
-        shells.around(model, desk, "wishes", "Wishes", WishView.sentence(views));
+        shells.around(model, opened, "wishes", "Wishes", WishView.sentence(views));
         model.addAttribute("views", views);
         model.addAttribute("selected", selected);
         model.addAttribute(
                 "opened", chosen != null && selected != null && selected.id().equals(chosen));
-        model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, desk.say(), id));
+        model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, opened.say(), id));
         model.addAttribute(
                 "risk",
                 selected == null || selected.taken() && !selected.atOwnRisk()
                         ? null
-                        : OwnRisk.of(desk.plan(), selected.verdict()));
-        model.addAttribute("best", desk.assessment().bestSet());
-        model.addAttribute("stopped", desk.assessment().stopped().orElse(null));
-        model.addAttribute("leaving", leaving(desk));
-        model.addAttribute("capacity", desk.assessment().capacity());
+                        : OwnRisk.of(opened.plan(), selected.verdict()));
+        model.addAttribute("best", opened.assessment().bestSet());
+        model.addAttribute("stopped", opened.assessment().stopped().orElse(null));
+        model.addAttribute("leaving", leaving(opened));
+        model.addAttribute("capacity", opened.assessment().capacity());
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
-        model.addAttribute("values", values(selected, typedChange, desk.say()));
+        model.addAttribute("values", values(selected, typedChange, opened.say()));
         model.addAttribute("changeErrors", changeErrors);
         model.addAttribute(
                 "bigFish",
@@ -140,25 +140,26 @@ class WishesController {
                         ? ""
                         : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
         model.addAttribute(
-                "offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), desk) : null);
+                "offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), opened) : null);
         return "wishes";
     }
 
     private static Map<String, String> values(WishView selected, Map<String, String> typed, Words say) {
         Map<String, String> values =
-                new LinkedHashMap<>(selected == null ? Map.of() : WishDesk.shown(selected.row(), say));
+                new LinkedHashMap<>(selected == null ? Map.of() : WishEdits.shown(selected.row(), say));
         Map<String, String> was = new LinkedHashMap<>(values);
         typed.forEach((key, value) -> values.replace(key, value));
         was.forEach((key, value) -> values.put("was-" + key, value));
         return values;
     }
 
-    private static Map<String, String> leaving(Desk desk) {
+    private static Map<String, String> leaving(OpenTank opened) {
         Map<String, String> because = new LinkedHashMap<>();
-        desk.assessment()
+        opened.assessment()
                 .bestSet()
                 .leave()
-                .forEach((wish, leaving) -> because.put(wish.label(), desk.say().of(leaving.because())));
+                .forEach((wish, leaving) ->
+                        because.put(wish.label(), opened.say().of(leaving.because())));
         return because;
     }
 }

@@ -17,7 +17,7 @@ import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
-import pelluna.core.catalogue.OwnWord;
+import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
 
 /** The catalogue out and in: nothing is lost, and what cannot be taken is said by row. */
@@ -73,11 +73,11 @@ class CatalogueFilesTest {
     @ParameterizedTest
     @ValueSource(strings = {"csv", "json"})
     void aKeepersOwnWordAndSpeciesGoOutAndComeBackToo(String format) {
-        OwnWord word = new OwnWord(
-                List.of(new OwnWord.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
+        FactOverrides word = new FactOverrides(
+                List.of(new FactOverrides.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto")),
                 List.of(
-                        new OwnWord.OwnFact("Gramma dejongi", "names", "golden gramma"),
-                        new OwnWord.OwnFact("Zebrasoma flavescens", "volume", "300 / 450 / 600 L")));
+                        new FactOverrides.FactOverride("Gramma dejongi", "names", "golden gramma"),
+                        new FactOverrides.FactOverride("Zebrasoma flavescens", "volume", "300 / 450 / 600 L")));
         String file = write(format, CATALOGUE.with(word).all());
         BringIn elsewhere = BringIn.of(file, CATALOGUE, CATALOGUE);
         Catalogue there = CATALOGUE.with(elsewhere.word());
@@ -101,8 +101,8 @@ class CatalogueFilesTest {
                 CATALOGUE);
         assertThat(in.word().facts())
                 .containsExactlyInAnyOrder(
-                        new OwnWord.OwnFact("Gramma loreto", "adult", "8 cm, record 9 cm"),
-                        new OwnWord.OwnFact("Gramma loreto", "names", "royal gramma, fairy basslet"));
+                        new FactOverrides.FactOverride("Gramma loreto", "adult", "8 cm, record 9 cm"),
+                        new FactOverrides.FactOverride("Gramma loreto", "names", "royal gramma, fairy basslet"));
         assertThat(in.rows().get(0).changes()).anyMatch(c -> c.equals("adult: 7 cm, record 8 cm → 8 cm, record 9 cm"));
     }
 
@@ -132,7 +132,7 @@ class CatalogueFilesTest {
         assertThat(in.rows().get(5).refused()).contains("is a name of Amphiprion biaculeatus");
         assertThat(in.rows().get(6).refused()).contains("cells");
         assertThat(in.word().facts())
-                .extracting(OwnWord.OwnFact::scientificName)
+                .extracting(FactOverrides.FactOverride::scientificName)
                 .containsOnly("Gramma loreto", "Naso lituratus");
     }
 

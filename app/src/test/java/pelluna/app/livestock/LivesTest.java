@@ -10,9 +10,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.livestock.LifeEvent;
@@ -27,11 +27,11 @@ class LivesTest {
     void aWish() {
         tank = new LogTank("Lives");
         tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "4"));
-        fish = desk().wishes().get(0).id();
+        fish = opened().wishes().get(0).id();
     }
 
-    private Desk desk() {
-        return Pelluna.bean(PlanDesk.class).open(tank.id);
+    private OpenTank opened() {
+        return Pelluna.bean(TankPlans.class).open(tank.id);
     }
 
     private LivestockEntity life() {
@@ -70,13 +70,13 @@ class LivesTest {
         long way = box();
         assertThat(life().stage()).isEqualTo(Stage.BOX);
         tank.post("/log/bringing/" + way + "/release", Map.of());
-        assertThat(desk().resident("r" + fish)).as("the wish is a resident").isPresent();
+        assertThat(opened().resident("r" + fish)).as("the wish is a resident").isPresent();
         tank.post("/log/fish/" + fish + "/is", Map.of("what", "missing"));
         long loss = lose();
         assertThat(life().stage()).isEqualTo(Stage.GONE);
-        assertThat(desk().residents()).noneMatch(r -> r.id() == fish);
+        assertThat(opened().residents()).noneMatch(r -> r.id() == fish);
         tank.post("/losses/" + loss + "/back", Map.of());
-        assertThat(desk().resident("r" + fish)).isPresent();
+        assertThat(opened().resident("r" + fish)).isPresent();
         assertThat(course())
                 .containsExactly(WISHED, QUARANTINED, BOXED, CALLED_OFF, BOXED, CAME, MISSED, LOST, PUT_BACK);
     }
@@ -92,9 +92,9 @@ class LivesTest {
         assertThat(life().stage()).isEqualTo(Stage.DISPLAY);
         tank.post("/arrivals/undo", Map.of());
         assertThat(life().stage()).isEqualTo(Stage.WISHED);
-        assertThat(desk().wish("w" + fish).orElseThrow().file().on()).isEqualTo(LocalDate.parse(soon));
+        assertThat(opened().wish("w" + fish).orElseThrow().file().on()).isEqualTo(LocalDate.parse(soon));
         tank.post("/arrivals/undo", Map.of());
-        assertThat(desk().wish("w" + fish).orElseThrow().file().on())
+        assertThat(opened().wish("w" + fish).orElseThrow().file().on())
                 .as("the step before is undone too")
                 .isNull();
         assertThat(course()).containsExactly(WISHED, CAME, ARRIVAL_UNDONE);
@@ -104,14 +104,14 @@ class LivesTest {
     void lostInTheBoxItIsWishedForOnceMoreUntilTheLossIsTakenBack() {
         box();
         long loss = lose();
-        List<LivestockEntity> wishes = desk().wishes();
+        List<LivestockEntity> wishes = opened().wishes();
         assertThat(wishes).singleElement().satisfies(w -> {
             assertThat(w.id()).isNotEqualTo(fish);
             assertThat(w.file().numbered(null)).isEqualTo(life().wishFile());
         });
         tank.post("/losses/" + loss + "/back", Map.of());
         assertThat(life().stage()).isEqualTo(Stage.BOX);
-        assertThat(desk().wishes())
+        assertThat(opened().wishes())
                 .singleElement()
                 .satisfies(w -> assertThat(w.id()).isEqualTo(fish));
     }
@@ -131,7 +131,7 @@ class LivesTest {
         assertThat(Pelluna.bean(Lives.class).one(tank.id, boss).orElseThrow().stage())
                 .isEqualTo(Stage.DROPPED);
         tank.post("/arrivals/undo", Map.of());
-        LivestockEntity back = desk().resident("r" + boss).orElseThrow();
+        LivestockEntity back = opened().resident("r" + boss).orElseThrow();
         assertThat(back.name()).isEqualTo("Inky");
         assertThat(back.lengths()).hasSize(1);
     }

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.Pelluna;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -255,7 +255,7 @@ class ArrivalsPagesTest {
     @Test
     void quarantineCountsDaysAndLetsOnlyTheHealthyOn() {
         String fish = List.copyOf(lanes().keySet()).get(0);
-        String species = Pelluna.bean(PlanDesk.class)
+        String species = Pelluna.bean(TankPlans.class)
                 .open(tank)
                 .wish(fish)
                 .orElseThrow()

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pelluna.app.crew.CrewDesk;
+import pelluna.app.crew.Crews;
 import pelluna.app.losses.Deaths;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -24,9 +24,9 @@ class CrewPagesTest {
         tank = new LogTank("Crew");
     }
 
-    private CrewDesk.Crew only() {
-        List<CrewDesk.Crew> all =
-                Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id));
+    private Crews.Crew only() {
+        List<Crews.Crew> all =
+                Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(tank.id));
         assertThat(all).hasSize(1);
         return all.get(0);
     }
@@ -56,7 +56,7 @@ class CrewPagesTest {
         String page = tank.post(
                         PAGE + "/" + snails + "/count", Map.of("count", "14", "added", "", "on", TODAY.toString()))
                 .body();
-        CrewDesk.Crew c = only();
+        Crews.Crew c = only();
         assertThat(c.there()).isEqualTo(14);
         assertThat(c.attrition().lost()).isEqualTo(6);
         assertThat(page)
@@ -143,7 +143,7 @@ class CrewPagesTest {
     void aKindNoLongerKeptIsNoLongerShown() {
         long snails = put("snails", 20, 30);
         tank.post(PAGE + "/" + snails + "/gone", Map.of());
-        assertThat(Pelluna.bean(CrewDesk.class).of(Pelluna.bean(PlanDesk.class).open(tank.id)))
+        assertThat(Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(tank.id)))
                 .isEmpty();
         assertThat(tank.page(PAGE)).contains("Nobody is counted yet.");
     }

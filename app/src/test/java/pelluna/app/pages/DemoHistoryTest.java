@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pelluna.app.losses.Deaths;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.losses.Cause;
@@ -13,7 +13,7 @@ import pelluna.core.losses.Cause;
 /** The invented history of the demo tanks, as every page of Losses shows it. */
 class DemoHistoryTest {
     private static long tank(String name) {
-        return Pelluna.bean(PlanDesk.class).tanks().stream()
+        return Pelluna.bean(TankPlans.class).tanks().stream()
                 .filter(t -> t.name().equals(name))
                 .mapToLong(TankEntity::id)
                 .findFirst()

@@ -12,16 +12,16 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pelluna.app.bringing.MeasureDesk;
 import pelluna.app.fish.Fish;
+import pelluna.app.introduction.Interventions;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.Ledger;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
-import pelluna.core.introduction.Measure;
+import pelluna.core.introduction.Intervention;
 import pelluna.core.livestock.Stage;
 
 /** Individuals and groups: names, roles, lengths, pictures, counting, missing and found. */
@@ -68,7 +68,7 @@ class FishPagesTest {
                 tank.wrasse(),
                 Instant.now().minus(Duration.ofHours(5)).plusSeconds(60),
                 "m");
-        assertThat(Pelluna.bean(PlanDesk.class)
+        assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
                         .plan()
                         .residents()
@@ -87,7 +87,7 @@ class FishPagesTest {
         long shoal = tank.fish("Sphaeramia nematoptera");
         tank.post("/log/fish/" + shoal + "/count", Map.of("count", "3", "note", "one in the overflow"));
         assertThat(fish(shoal).count()).isEqualTo(3);
-        assertThat(Pelluna.bean(PlanDesk.class)
+        assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
                         .plan()
                         .residents()
@@ -125,7 +125,7 @@ class FishPagesTest {
         tank.act("eats", wrasse, null, Instant.now(), "h");
         tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents())
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
         assertThat(tank.page("/log/fish")).contains("No longer here");
         Pelluna.bean(Ledger.class)
@@ -144,7 +144,7 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         String today = LocalDate.now().toString();
         tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
-        assertThat(Pelluna.bean(PlanDesk.class)
+        assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
                         .plan()
                         .residents()
@@ -182,9 +182,9 @@ class FishPagesTest {
     @Test
     void theRecordIsLearnedShownAndCanBeSetAside() {
         tank.watched(Duration.ofDays(2), 60, 30);
-        Desk desk = Pelluna.bean(PlanDesk.class).open(tank.id);
-        assertThat(desk.plan().residents().get(0).own().acts()).isEqualTo(30);
-        double learned = index(desk);
+        OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
+        assertThat(opened.plan().residents().get(0).own().acts()).isEqualTo(30);
+        double learned = index(opened);
         assertThat(tank.page("/log/standing"))
                 .contains("Presses harder than its kind: 30 acts in 1 h")
                 .contains("set it aside");
@@ -192,17 +192,19 @@ class FishPagesTest {
                 .as("the plan file says it too")
                 .contains("\"record\"");
         tank.post("/log/standing/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
-        double plain = index(Pelluna.bean(PlanDesk.class).open(tank.id));
+        double plain = index(Pelluna.bean(TankPlans.class).open(tank.id));
         assertThat(plain).isLessThan(learned);
         assertThat(tank.page("/log/standing")).contains("Set aside; it counts as its kind");
     }
 
-    private static double index(Desk desk) {
-        return desk.assessment().tension().stream()
+    private static double index(OpenTank opened) {
+        return opened.assessment().tension().stream()
                 .filter(t -> t.aggressor()
                                 .id()
-                                .equals(desk.plan().residents().get(0).id())
-                        && t.target().id().equals(desk.plan().residents().get(1).id()))
+                                .equals(opened.plan().residents().get(0).id())
+                        && t.target()
+                                .id()
+                                .equals(opened.plan().residents().get(1).id()))
                 .findFirst()
                 .orElseThrow()
                 .index();
@@ -211,24 +213,24 @@ class FishPagesTest {
     @Test
     void hoursInWhichTheBossWasOutAreNotExpectedOfIt() {
         tank.watched(Duration.ofDays(3), 60, 0);
-        double before = Pelluna.bean(PlanDesk.class)
+        double before = Pelluna.bean(TankPlans.class)
                 .open(tank.id)
                 .plan()
                 .residents()
                 .get(0)
                 .own()
                 .hours();
-        Pelluna.bean(MeasureDesk.class)
+        Pelluna.bean(Interventions.class)
                 .recorded(
                         tank.id,
-                        Measure.TIME_OUT,
+                        Intervention.TIME_OUT,
                         tank.wrasse(),
                         tank.boss(),
                         Instant.now().minus(Duration.ofDays(4)),
                         Instant.now().minus(Duration.ofDays(2)),
                         "");
         assertThat(before).isEqualTo(1);
-        assertThat(Pelluna.bean(PlanDesk.class)
+        assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
                         .plan()
                         .residents()

@@ -11,17 +11,17 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pelluna.app.bringing.MeasureDesk;
+import pelluna.app.introduction.Interventions;
 import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
-import pelluna.app.log.Sent;
-import pelluna.app.planning.PlanDesk;
-import pelluna.app.probe.ProbeDesk;
+import pelluna.app.log.Observation;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.probe.Probes;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
-import pelluna.core.behaviour.Doing;
-import pelluna.core.introduction.Measure;
+import pelluna.core.behaviour.EventType;
+import pelluna.core.introduction.Intervention;
 import pelluna.core.plan.TestFile;
 
 class IncidentPagesTest {
@@ -78,12 +78,12 @@ class IncidentPagesTest {
     @Test
     void everythingOfTheDaysStandsOnOneLineOfTime() {
         Instant then = Instant.now().minus(Duration.ofDays(3));
-        Pelluna.bean(ProbeDesk.class).simulatePast(tank.id, 2);
+        Pelluna.bean(Probes.class).simulatePast(tank.id, 2);
         tank.watched(Duration.ofDays(3), 30, 4);
-        Pelluna.bean(MeasureDesk.class)
+        Pelluna.bean(Interventions.class)
                 .recorded(
                         tank.id,
-                        Measure.MIRROR,
+                        Intervention.MIRROR,
                         tank.wrasse(),
                         tank.boss(),
                         then,
@@ -115,7 +115,7 @@ class IncidentPagesTest {
     @Test
     void testsOfTheWaterAreInIt() {
         TestFile test = new TestFile(TODAY.minusDays(1), 0.3, null, 8.0, null, null, null, null, null);
-        Pelluna.bean(PlanDesk.class).test(tank.id, test);
+        Pelluna.bean(TankPlans.class).test(tank.id, test);
         String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString()))
                 .body();
         assertThat(page)
@@ -291,9 +291,10 @@ class IncidentPagesTest {
 
     @Test
     void moreThanFitsIsSaid() {
-        List<Sent> lines = new ArrayList<>();
+        List<Observation> lines = new ArrayList<>();
         for (int i = 0; i < LogDays.MOST + 1; i++) {
-            lines.add(Sent.of(Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
+            lines.add(Observation.of(
+                    Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
         Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
         assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString()))

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.app.log.LogFigures;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /** The log over HTTP: sightings, typed sentences, watches, roll call, and what they come to. */
 class LogPagesTest {
@@ -156,8 +156,8 @@ class LogPagesTest {
     void theRollIsCalledWithOneTapForAllAndOneForEach() {
         tank.post("/log/roll", Map.of("all", "eats", "f" + tank.wrasse(), "absent", "food", "mysis"));
         LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(tank.id);
-        assertThat(notes.of(tank.boss())).containsKey(Doing.EATS);
-        assertThat(notes.of(tank.wrasse())).containsKey(Doing.ABSENT).doesNotContainKey(Doing.EATS);
+        assertThat(notes.of(tank.boss())).containsKey(EventType.EATS);
+        assertThat(notes.of(tank.wrasse())).containsKey(EventType.ABSENT).doesNotContainKey(EventType.EATS);
         assertThat(notes.seen(tank.wrasse()))
                 .as("who did not come was not seen")
                 .isNull();

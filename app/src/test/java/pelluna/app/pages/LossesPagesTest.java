@@ -15,20 +15,20 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pelluna.app.bringing.BringingDesk;
-import pelluna.app.bringing.MeasureDesk;
-import pelluna.app.bringing.WaysIn;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.introduction.WaysIn;
 import pelluna.app.limits.Steps;
 import pelluna.app.log.LogDays;
 import pelluna.app.log.LogSheets;
-import pelluna.app.log.Sent;
+import pelluna.app.log.Observation;
 import pelluna.app.losses.Deaths;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.livestock.Stage;
@@ -52,11 +52,11 @@ class LossesPagesTest {
     }
 
     private Fish fish(long number) {
-        return Pelluna.bean(FishDesk.class).one(tank.id, number);
+        return Pelluna.bean(Individuals.class).one(tank.id, number);
     }
 
     private List<Party> residents() {
-        return Pelluna.bean(PlanDesk.class).open(tank.id).plan().residents();
+        return Pelluna.bean(TankPlans.class).open(tank.id).plan().residents();
     }
 
     private List<Deaths.Death> deaths() {
@@ -157,7 +157,7 @@ class LossesPagesTest {
 
     @Test
     void aTestOfTheWaterRemembersWhoWasThereSoThatFewerFishMeanLessNitrate() {
-        Pelluna.bean(PlanDesk.class)
+        Pelluna.bean(TankPlans.class)
                 .test(tank.id, new TestFile(TODAY.minusDays(2), null, null, 12.0, null, null, null, null, null));
         assertThat(Pelluna.get(tank.at("/plan.json")).body()).contains("\"feed\"");
         String page =
@@ -322,7 +322,7 @@ class LossesPagesTest {
         tank.post(
                 "/losses/wait",
                 Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
-        assertThat(Pelluna.bean(PlanDesk.class).file(tank.id).startOn()).hasToString(until);
+        assertThat(Pelluna.bean(TankPlans.class).file(tank.id).startOn()).hasToString(until);
         tank.act("spots", tank.boss(), null, Instant.now(), "sp");
         assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("Every new sign begins the thirty days anew");
     }
@@ -560,15 +560,15 @@ class LossesPagesTest {
         assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss())))
                         .body())
                 .contains("It stood in no plan yet: its wish stays");
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(residents()).hasSize(4);
         assertThat(tank.page("/log/bringing")).doesNotContain("Out of the box, into the tank");
         assertThat(tank.page("/today")).doesNotContain("Watch the box of");
         assertThat(tank.page("/log")).contains("What was seen");
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(fish(gramma).stage()).as("in the box again").isEqualTo(Stage.BOX);
-        assertThat(Pelluna.bean(BringingDesk.class)
-                        .coming(Pelluna.bean(PlanDesk.class).open(tank.id)))
+        assertThat(Pelluna.bean(Introductions.class)
+                        .coming(Pelluna.bean(TankPlans.class).open(tank.id)))
                 .singleElement()
                 .satisfies(c -> assertThat(c.inTheBox()).isTrue());
     }
@@ -583,7 +583,7 @@ class LossesPagesTest {
         lost(boss, Map.of("cause", "jumped"));
         assertThat(fish(boss).stage()).isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(3);
-        assertThat(Pelluna.bean(MeasureDesk.class).told(tank.id, tank.wrasse()))
+        assertThat(Pelluna.bean(Interventions.class).told(tank.id, tank.wrasse()))
                 .singleElement()
                 .satisfies(m -> assertThat(m.running()).isFalse());
         assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("</html>");
@@ -654,9 +654,10 @@ class LossesPagesTest {
                         "disease",
                         "on",
                         TODAY.minusDays(40).toString()));
-        List<Sent> lines = new ArrayList<>();
+        List<Observation> lines = new ArrayList<>();
         for (int i = 0; i < LogDays.MOST; i++) {
-            lines.add(Sent.of(Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), Doing.HIDES, tank.wrasse()));
+            lines.add(Observation.of(
+                    Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
         Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
         assertThat(tank.page("/today")).doesNotContain("Nobody new until");

@@ -11,8 +11,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pelluna.app.fish.ComesIn;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.Pelluna;
 
 /** A wish that is refused, taken all the same: from the click to hindsight. */
@@ -64,12 +64,12 @@ class OwnRiskPagesTest {
         return Pelluna.get(at(path)).body();
     }
 
-    private Desk desk() {
-        return Pelluna.bean(PlanDesk.class).open(tank);
+    private OpenTank opened() {
+        return Pelluna.bean(TankPlans.class).open(tank);
     }
 
     private String take(String how) {
-        return Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", how))
+        return Pelluna.post(at("/wishes/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", how))
                 .body();
     }
 
@@ -120,14 +120,14 @@ class OwnRiskPagesTest {
     @Test
     void hindsightCountsItAsWarnedAndDone() {
         take("box-and-gate");
-        Pelluna.bean(ComesIn.class).comes(tank, desk().wishes().get(0).id());
+        Pelluna.bean(ComesIn.class).comes(tank, opened().wishes().get(0).id());
         assertThat(page("/losses/hindsight?scope=tank"))
                 .contains("Warned, and done: 1", "Either purple tang of yours would press it", "Nothing of it so far");
     }
 
     @Test
     void aWayThatThereIsNotIsRefused() {
-        assertThat(Pelluna.post(at("/wishes/" + desk().wishes().get(0).id() + "/risk"), Map.of("how", "somehow"))
+        assertThat(Pelluna.post(at("/wishes/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", "somehow"))
                         .statusCode())
                 .isEqualTo(404);
     }

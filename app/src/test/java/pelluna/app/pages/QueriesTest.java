@@ -15,9 +15,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
+import pelluna.app.fish.Individuals;
 import pelluna.app.losses.Ledger;
-import pelluna.app.losses.Told;
+import pelluna.app.losses.LossReport;
 import pelluna.app.testing.CountedQueries;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.catalogue.Catalogue;
@@ -90,19 +90,19 @@ class QueriesTest {
     private static void lose(long tank, int lost) {
         for (int i = 0; i < lost; i++) {
             LocalDate left = TODAY.minusDays(10 + i);
-            long fish = Pelluna.bean(FishDesk.class)
+            long fish = Pelluna.bean(Individuals.class)
                     .remembered(tank, "Gramma loreto", 1, left.minusDays(5 + i), LifeEvent.LOST, left);
             Pelluna.bean(Ledger.class)
                     .remember(
                             tank,
-                            Told.lost(fish, 1, left, Cause.values()[i % 5], Sure.LIKELY, null, "seen", 20.0),
+                            LossReport.lost(fish, 1, left, Cause.values()[i % 5], Sure.LIKELY, null, "seen", 20.0),
                             true);
         }
     }
 
     private static void write(long tank, int watches, int lines) {
         JdbcClient sql = Pelluna.bean(JdbcClient.class);
-        List<Fish> fish = Pelluna.bean(FishDesk.class).all(tank).stream()
+        List<Fish> fish = Pelluna.bean(Individuals.class).all(tank).stream()
                 .filter(Fish::there)
                 .toList();
         sql.sql("""

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.log.LogFigures;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.plan.TestFile;
@@ -42,11 +42,11 @@ class SheetsAndWaterTest {
     void testsAreLookedThroughFirstAndThenTakenWhole() {
         String csv = "On;Nitrate;pH\n2026-01-05;4,5;8,2\n2026-01-12;5;8.1\n";
         assertThat(look(csv)).contains("2 tests, all of them good").contains("Take them in");
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id))
+        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
                 .as("nothing is written by looking")
                 .isEmpty();
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body()).contains("2 rows were taken in.");
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id))
+        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
                 .hasSize(2)
                 .first()
                 .isEqualTo(new TestFile(LocalDate.of(2026, 1, 5), null, null, 4.5, 8.2, null, null, null, null));
@@ -63,7 +63,7 @@ class SheetsAndWaterTest {
                 .doesNotContain("Take them in");
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
                 .contains("3 of 4 rows are wrong. Nothing was written.");
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).isEmpty();
+        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).isEmpty();
     }
 
     @Test
@@ -129,8 +129,8 @@ class SheetsAndWaterTest {
         String out = Pelluna.get(tank.at("/log/sheets/tests.csv")).body();
         LogTank other = new LogTank("Copy");
         other.post("/log/sheets/take", Map.of("text", out));
-        assertThat(Pelluna.bean(PlanDesk.class).tests(other.id))
-                .isEqualTo(Pelluna.bean(PlanDesk.class).tests(tank.id));
+        assertThat(Pelluna.bean(TankPlans.class).tests(other.id))
+                .isEqualTo(Pelluna.bean(TankPlans.class).tests(tank.id));
     }
 
     @Test
@@ -157,7 +157,7 @@ class SheetsAndWaterTest {
                 .contains("Phosphate")
                 .contains("0.08")
                 .contains("25.2 °C");
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().tank().phosphate())
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().tank().phosphate())
                 .hasValue(0.08);
         Pelluna.post("/settings/units", Map.of("units", "US"));
         tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "temperatureC", "77"));

@@ -8,16 +8,16 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import pelluna.app.ownword.OwnWordDesk;
+import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.testing.Pelluna;
 
 /** Search, one species, side by side, and the keeper's own word, over HTTP on the real database. */
 class SpeciesPagesTest {
     @AfterEach
     void takeEveryWordBack() {
-        OwnWordDesk desk = Pelluna.bean(OwnWordDesk.class);
-        desk.species().forEach(s -> desk.remove(s.scientificName()));
-        desk.facts().forEach(f -> desk.takeBack(f.scientificName(), f.fact()));
+        FactOverrideEdits opened = Pelluna.bean(FactOverrideEdits.class);
+        opened.species().forEach(s -> opened.remove(s.scientificName()));
+        opened.facts().forEach(f -> opened.takeBack(f.scientificName(), f.fact()));
     }
 
     private static String body(String path) {

@@ -7,8 +7,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import pelluna.app.planning.Desk;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.catalogue.Catalogue;
@@ -18,8 +18,8 @@ import pelluna.core.tension.Tension;
 
 /** What the pages say in words, against what the core computed. */
 class ThePlanInWordsTest {
-    private static Desk lantern() {
-        return Pelluna.bean(PlanDesk.class).open(1);
+    private static OpenTank lantern() {
+        return Pelluna.bean(TankPlans.class).open(1);
     }
 
     @Test
@@ -33,21 +33,23 @@ class ThePlanInWordsTest {
 
     @Test
     void everyArrivalIsOnItsPageWithItsDayAndItsReason() {
-        Desk desk = lantern();
-        for (Dated d : desk.assessment().arrivals().steps()) {
+        OpenTank opened = lantern();
+        for (Dated d : opened.assessment().arrivals().steps()) {
             String page = Pelluna.get("/tanks/1/arrivals?at=" + d.position()).body();
             assertThat(page).contains(d.position() + " · " + d.arrival().label().replace("'", "&#39;"));
-            d.why().forEach(why -> assertThat(page).contains(desk.say().of(why).replace("'", "&#39;")));
+            d.why()
+                    .forEach(why ->
+                            assertThat(page).contains(opened.say().of(why).replace("'", "&#39;")));
         }
     }
 
     @Test
     void tensionAmongThoseWhoWillLiveHereIsListedWithItsDrivers() {
         String page = Pelluna.get("/tanks/1/arrivals").body();
-        Desk desk = lantern();
-        List<Tension> hard = desk.assessment().tension().stream()
+        OpenTank opened = lantern();
+        List<Tension> hard = opened.assessment().tension().stream()
                 .filter(t -> t.index() >= Tension.RIPPLE_FROM)
-                .filter(t -> lives(desk, t.aggressor()) && lives(desk, t.target()))
+                .filter(t -> lives(opened, t.aggressor()) && lives(opened, t.target()))
                 .toList();
         assertThat(hard)
                 .isNotEmpty()
@@ -55,11 +57,12 @@ class ThePlanInWordsTest {
                         .contains((t.aggressor().label() + " presses "
                                         + t.target().label())
                                 .replace("'", "&#39;"))
-                        .contains(desk.say().of(t.reasons().get(0).why()).replace("'", "&#39;")));
+                        .contains(opened.say().of(t.reasons().get(0).why()).replace("'", "&#39;")));
     }
 
-    private static boolean lives(Desk desk, Party party) {
-        return party.resident() || desk.assessment().bestSet().take().stream().anyMatch(p -> p.id().equals(party.id()));
+    private static boolean lives(OpenTank opened, Party party) {
+        return party.resident()
+                || opened.assessment().bestSet().take().stream().anyMatch(p -> p.id().equals(party.id()));
     }
 
     @Test

@@ -16,21 +16,21 @@ import pelluna.app.testing.Pelluna;
  */
 class AssessmentsTest {
     private LogTank tank;
-    private PlanDesk desks;
+    private TankPlans plans;
 
     @BeforeEach
     void aTank() {
         tank = new LogTank("Kept");
-        desks = Pelluna.bean(PlanDesk.class);
+        plans = Pelluna.bean(TankPlans.class);
     }
 
-    private Desk open() {
-        return desks.open(tank.id);
+    private OpenTank open() {
+        return plans.open(tank.id);
     }
 
     @Test
     void thePlanIsAssessedOnceAndAgainWhenItChanges() {
-        Desk first = open();
+        OpenTank first = open();
         assertThat(open().assessment()).isSameAs(first.assessment());
         assertThat(open().ahead().changes()).isSameAs(first.ahead().changes());
         tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "3"));
@@ -41,7 +41,7 @@ class AssessmentsTest {
 
     @Test
     void aSightingOutsideAWatchChangesNoAssessmentAndAWatchDoes() {
-        Desk before = open();
+        OpenTank before = open();
         tank.act("chased", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(60), "o");
         assertThat(open().assessment()).isSameAs(before.assessment());
         tank.watched(Duration.ofHours(4), 30, 6);
@@ -51,7 +51,7 @@ class AssessmentsTest {
 
     @Test
     void unitsChangeTheWordsAndNotWhatIsKeptForTheOther() {
-        Desk metric = open();
+        OpenTank metric = open();
         Pelluna.post("/settings/units", Map.of("units", "US"));
         assertThat(open().say().us()).isTrue();
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
@@ -64,7 +64,7 @@ class AssessmentsTest {
         String sandbox = tank.post("/what-if", Map.of()).uri().getPath();
         long copy = Long.parseLong(sandbox.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
         assertThat(copy).isNotEqualTo(tank.id);
-        assertThat(desks.open(copy).plan().residents().get(0).own().acts()).isEqualTo(6);
+        assertThat(plans.open(copy).plan().residents().get(0).own().acts()).isEqualTo(6);
         assertThat(Pelluna.get("/tanks/" + copy + "/reefscape").body())
                 .as("the log is the tank's own")
                 .contains("href=\"" + tank.at("/log") + "\"");
@@ -82,7 +82,7 @@ class AssessmentsTest {
         String there =
                 Pelluna.post(tank.at("/exchange"), Map.of("text", file)).uri().getPath();
         long other = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
-        assertThat(desks.open(other).plan().residents().get(0).own())
+        assertThat(plans.open(other).plan().residents().get(0).own())
                 .isEqualTo(open().plan().residents().get(0).own());
         assertThat(Pelluna.get("/tanks/" + other + "/plan.json").body()).contains("\"record\"");
     }

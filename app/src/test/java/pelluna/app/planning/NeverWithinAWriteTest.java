@@ -21,7 +21,7 @@ class NeverWithinAWriteTest {
         long tank = Pelluna.tank(name);
         WholeWrites writes = Pelluna.bean(WholeWrites.class);
         writes.write(() -> {
-            Pelluna.bean(PlanDesk.class).addWish(tank, Map.of("species", "Gramma loreto"));
+            Pelluna.bean(TankPlans.class).addWish(tank, Map.of("species", "Gramma loreto"));
         });
         return tank;
     }
@@ -29,33 +29,33 @@ class NeverWithinAWriteTest {
     @Test
     void withinATransactionWhatIsNotKnownIsRefusedAndWhatIsKnownIsThere() {
         long tank = tankThatNobodyHasAskedAbout("Refused within");
-        PlanDesk desks = Pelluna.bean(PlanDesk.class);
+        TankPlans plans = Pelluna.bean(TankPlans.class);
         TransactionTemplate write = new TransactionTemplate(Pelluna.bean(PlatformTransactionManager.class));
-        assertThatThrownBy(() -> write.execute(s -> desks.open(tank).assessment()))
+        assertThatThrownBy(() -> write.execute(s -> plans.open(tank).assessment()))
                 .isInstanceOf(NotYetKnown.class);
-        List<Party> wishes = write.execute(s -> desks.open(tank).plan().wishes());
+        List<Party> wishes = write.execute(s -> plans.open(tank).plan().wishes());
         assertThat(wishes).as("the plan itself is at hand").hasSize(1);
-        Desk asked = desks.open(tank);
-        Assessment known = write.execute(s -> desks.open(tank).assessment());
+        OpenTank asked = plans.open(tank);
+        Assessment known = write.execute(s -> plans.open(tank).assessment());
         assertThat(known).isSameAs(asked.assessment());
     }
 
     @Test
     void aWriteThatAsksBeforeAndAfterItsChangeIsMadeOnceThoughItBeginsThreeTimes() {
         long tank = tankThatNobodyHasAskedAbout("Begins anew");
-        PlanDesk desks = Pelluna.bean(PlanDesk.class);
+        TankPlans plans = Pelluna.bean(TankPlans.class);
         List<Integer> turns = new ArrayList<>();
         int sifted = Pelluna.bean(WholeWrites.class).write(() -> {
-            turns.add(desks.open(tank).assessment().sieve().size());
+            turns.add(plans.open(tank).assessment().sieve().size());
             Pelluna.bean(PlanSteps.class).change(tank, "no wish left", plan -> plan.wishing(List.of()));
-            return desks.open(tank).assessment().sieve().size();
+            return plans.open(tank).assessment().sieve().size();
         });
         assertThat(sifted).isZero();
         assertThat(turns)
                 .as("once known, it is the same every time")
                 .isNotEmpty()
                 .containsOnly(1);
-        assertThat(desks.open(tank).wishes()).isEmpty();
+        assertThat(plans.open(tank).wishes()).isEmpty();
         assertThat(Pelluna.bean(PlanSteps.class).undo(tank))
                 .as("one step, not one a turn")
                 .contains("no wish left");

@@ -123,7 +123,7 @@ class PlanRoundTripTest {
             if (plan.tank() != null && plan.stance() != null) {
                 TankEntity row = new TankEntity(1L, plan.name(), new TankFigures());
                 row.plans(plan.with(whole(plan.tank())));
-                assertThat(PlanDesk.file(row, PlannedFish.none()))
+                assertThat(TankPlans.file(row, PlannedFish.none()))
                         .isEqualTo(plan.with(whole(plan.tank()))
                                 .living(List.of())
                                 .wishing(List.of())

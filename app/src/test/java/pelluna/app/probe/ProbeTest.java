@@ -23,13 +23,13 @@ import pelluna.app.testing.Pelluna;
 class ProbeTest {
     private static final Instant NOW = Instant.parse("2027-03-01T12:00:00Z");
     private LogTank tank;
-    private ProbeDesk desk;
+    private Probes opened;
     private final ProbeLine line = new ProbeLine();
 
     @BeforeEach
     void aTank() {
         tank = new LogTank("Probed");
-        desk = Pelluna.bean(ProbeDesk.class);
+        opened = Pelluna.bean(Probes.class);
     }
 
     private void turn() {
@@ -37,21 +37,21 @@ class ProbeTest {
     }
 
     private void askAgain(String address) {
-        desk.reads(tank.id, address, 1, true);
+        opened.reads(tank.id, address, 1, true);
         ProbeEntity p = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow();
         try {
-            desk.answered(p.id(), line.read(desk.address(address)));
+            opened.answered(p.id(), line.read(opened.address(address)));
         } catch (ProbeLine.NoAnswerException e) {
-            desk.silent(p.id(), e.getMessage());
+            opened.silent(p.id(), e.getMessage());
         }
     }
 
     @Test
     void theSimulatedProbeIsReadByItsTurn() throws IOException {
         try (SimulatedProbe probe = new SimulatedProbe(0, false)) {
-            desk.reads(tank.id, probe.address(), 1, true);
+            opened.reads(tank.id, probe.address(), 1, true);
             turn();
-            ProbeDesk.Seen seen = desk.seen(tank.id).orElseThrow();
+            Probes.Seen seen = opened.seen(tank.id).orElseThrow();
             assertThat(seen.last().temperatureC()).isBetween(24.5, 26.5);
             assertThat(seen.last().salinity()).isBetween(34.0, 36.0);
             assertThat(seen.last().pH()).isBetween(7.9, 8.4);
@@ -66,17 +66,17 @@ class ProbeTest {
                 askAgain(probe.address());
             }
         }
-        ProbeDesk.Seen seen = desk.seen(tank.id).orElseThrow();
+        Probes.Seen seen = opened.seen(tank.id).orElseThrow();
         assertThat(seen.doubted())
                 .isNotEmpty()
                 .allSatisfy(r -> assertThat(r.doubt()).contains("salinity 0.1 is outside 10 to 45"));
-        assertThat(desk.since(tank.id, Duration.ofHours(1)))
+        assertThat(opened.since(tank.id, Duration.ofHours(1)))
                 .as("left out of the lines")
                 .noneMatch(r -> r.salinity() < 10);
         assertThat(seen.trouble()).isEqualTo("it answered with status 503");
-        assertThat(desk.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
+        assertThat(opened.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
         askAgain(seen.address());
-        assertThat(desk.seen(tank.id).orElseThrow().trouble()).startsWith("nobody answers at");
+        assertThat(opened.seen(tank.id).orElseThrow().trouble()).startsWith("nobody answers at");
     }
 
     @ParameterizedTest
@@ -92,8 +92,8 @@ class ProbeTest {
         odd.start();
         askAgain("http://127.0.0.1:" + odd.getAddress().getPort() + "/");
         odd.stop(0);
-        assertThat(desk.seen(tank.id).orElseThrow().trouble()).startsWith("it answered with");
-        assertThat(desk.since(tank.id, Duration.ofHours(1))).isEmpty();
+        assertThat(opened.seen(tank.id).orElseThrow().trouble()).startsWith("it answered with");
+        assertThat(opened.since(tank.id, Duration.ofHours(1))).isEmpty();
     }
 
     @Test
@@ -128,23 +128,23 @@ class ProbeTest {
                 "http://user@127.0.0.1/"
             })
     void onlyTheOwnNetworkIsRead(String address) {
-        assertThatThrownBy(() -> desk.address(address)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> opened.address(address)).isInstanceOf(IllegalArgumentException.class);
         assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true"))
                         .body())
                 .contains("role=\"alert\"");
-        assertThat(desk.seen(tank.id)).isEmpty();
+        assertThat(opened.seen(tank.id)).isEmpty();
     }
 
     @Test
     void anAnswerThatComesTwiceIsKeptOnce() {
-        desk.reads(tank.id, "http://127.0.0.1:1999/reading", 5, true);
+        opened.reads(tank.id, "http://127.0.0.1:1999/reading", 5, true);
         long probe = Pelluna.bean(ProbeRows.class)
                 .findByTankId(tank.id)
                 .orElseThrow()
                 .id();
         Reading r = new Reading(Instant.now().minusSeconds(5), 25.0, 35.0, 8.2);
-        desk.answered(probe, r);
-        desk.answered(probe, r);
-        assertThat(desk.since(tank.id, Duration.ofHours(1))).hasSize(1);
+        opened.answered(probe, r);
+        opened.answered(probe, r);
+        assertThat(opened.since(tank.id, Duration.ofHours(1))).hasSize(1);
     }
 }

@@ -156,8 +156,10 @@ class RoughDatabaseTest {
     void aPictureOfTodayIsPaintedAnewToo() throws IOException {
         long tank = Pelluna.tank("Pictures");
         Pelluna.post("/tanks/" + tank + "/residents", java.util.Map.of("species", "Gramma loreto"));
-        long fish =
-                Pelluna.bean(pelluna.app.fish.FishDesk.class).all(tank).get(0).id();
+        long fish = Pelluna.bean(pelluna.app.fish.Individuals.class)
+                .all(tank)
+                .get(0)
+                .id();
         assertThat(Pelluna.upload(
                                 "/tanks/" + tank + "/log/fish/" + fish + "/picture",
                                 java.util.Map.of(),

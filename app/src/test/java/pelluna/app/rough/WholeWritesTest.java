@@ -12,8 +12,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pelluna.app.planning.PlanDesk;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.plan.TankFile;
@@ -54,7 +54,7 @@ class WholeWritesTest {
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0,w#0,w#1"), "of", mark))
                         .statusCode())
                 .isEqualTo(200);
-        var plan = Pelluna.bean(PlanDesk.class).open(tank.id).plan();
+        var plan = Pelluna.bean(TankPlans.class).open(tank.id).plan();
         assertThat(plan.wishes()).isEmpty();
         assertThat(plan.residents()).hasSize(6);
     }
@@ -69,7 +69,7 @@ class WholeWritesTest {
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, fish), "of", mark))
                         .statusCode())
                 .isEqualTo(422);
-        assertThat(Pelluna.bean(PlanDesk.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
     }
 
     @Test
@@ -93,7 +93,7 @@ class WholeWritesTest {
                     Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))),
                     Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200);
-            TankFile figures = Pelluna.bean(PlanDesk.class).file(tank.id).tank();
+            TankFile figures = Pelluna.bean(TankPlans.class).file(tank.id).tank();
             assertThat(figures.hides()).isEqualTo(10 + round);
             assertThat(figures.rockKg()).isEqualTo(40 + round);
         }
@@ -102,14 +102,15 @@ class WholeWritesTest {
     @Test
     void differentFieldsOfAWishSavedAtOnceAreBothSaved() {
         tank.post("/wishes", Map.of("species", "Gramma loreto"));
-        long wish = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).id();
+        long wish = Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).id();
         for (int round = 0; round < 8; round++) {
             int want = 1 + round % 5;
             List<HttpResponse<String>> answers = both(
                     Rough.sent(Rough.post(tank.at("/wishes/" + wish), "want=" + want)),
                     Rough.sent(Rough.post(tank.at("/wishes/" + wish), "lengthCm=" + (4 + round % 3))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
-            var row = Pelluna.bean(PlanDesk.class).open(tank.id).wishes().get(0).file();
+            var row =
+                    Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).file();
             assertThat(row.want()).isEqualTo(want);
             assertThat(row.lengthCm()).isEqualTo(4 + round % 3);
         }
@@ -150,7 +151,7 @@ class WholeWritesTest {
         for (int i = 0; i < 2; i++) {
             tank.post("/arrivals/test", Map.of("back", "true", "key", "one-press-" + tank.id));
         }
-        assertThat(Pelluna.bean(PlanDesk.class).tests(tank.id)).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).hasSize(1);
     }
 
     private static List<HttpResponse<String>> both(

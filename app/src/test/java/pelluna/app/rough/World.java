@@ -126,7 +126,7 @@ final class World {
 
     /** The wish that was put in last, as the plan names it. */
     String newest() {
-        var wishes = Pelluna.bean(pelluna.app.planning.PlanDesk.class)
+        var wishes = Pelluna.bean(pelluna.app.planning.TankPlans.class)
                 .open(tank.id)
                 .plan()
                 .wishes();

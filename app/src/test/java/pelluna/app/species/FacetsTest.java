@@ -8,7 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.Answer;
-import pelluna.app.planning.Desk;
+import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
@@ -125,25 +125,25 @@ class FacetsTest {
 
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
-        var desk = new Desk(
+        var opened = new OpenTank(
                 null, List.of(), List.of(), null, new Answer(PLAN, () -> Stop.NEVER), Words.english(UnitSystem.METRIC));
         Comparison tangs = Comparison.of(
                 List.of(
                         CATALOGUE.find("yellow tang").orElseThrow(),
                         CATALOGUE.find("regal tang").orElseThrow(),
                         CATALOGUE.find("royal gramma").orElseThrow()),
-                desk);
+                opened);
         assertThat(tangs.sentence()).startsWith("Royal gramma does best");
         assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.facts()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.alike()).noneMatch(Comparison.Row::differs);
         assertThat(tangs.columns().get(1).decides()).contains("Is there enough water?");
-        assertThat(Comparison.of(List.of(), desk).columns()).isEmpty();
+        assertThat(Comparison.of(List.of(), opened).columns()).isEmpty();
         Comparison same = Comparison.of(
                 List.of(
                         CATALOGUE.find("royal gramma").orElseThrow(),
                         CATALOGUE.find("royal gramma").orElseThrow()),
-                desk);
+                opened);
         assertThat(same.rules()).isEmpty();
         assertThat(same.facts()).isEmpty();
     }

@@ -8,8 +8,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import pelluna.app.fish.Fish;
-import pelluna.app.fish.FishDesk;
-import pelluna.app.log.LogDesk;
+import pelluna.app.fish.Individuals;
+import pelluna.app.log.LogBook;
 
 /**
  * A tank of its own with a boss, a wrasse, a pair and a shoal, for tests of the log; over HTTP as a keeper's browser
@@ -59,7 +59,7 @@ public final class LogTank {
     }
 
     public List<Fish> fish() {
-        return Pelluna.bean(FishDesk.class).all(id);
+        return Pelluna.bean(Individuals.class).all(id);
     }
 
     /** Number of the first fish of a species. */
@@ -113,7 +113,7 @@ public final class LogTank {
     /** A past watch with so many chases by the boss of the wrasse. */
     public void watched(Duration ago, int minutes, int chases) {
         Instant began = Instant.now().minus(ago);
-        Pelluna.bean(LogDesk.class).watched(id, began, began.plus(Duration.ofMinutes(minutes)));
+        Pelluna.bean(LogBook.class).watched(id, began, began.plus(Duration.ofMinutes(minutes)));
         for (int i = 0; i < chases; i++) {
             act("chased", boss(), wrasse(), began.plusSeconds(1 + i), "w" + began.toEpochMilli() + "-" + i);
         }

@@ -17,7 +17,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import pelluna.app.PellunaApplication;
-import pelluna.app.planning.PlanDesk;
+import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 
@@ -66,7 +66,7 @@ public final class Pelluna {
 
     /** Fish as a plan names them, by their places in it: 'w#0,w#1' to 'w17,w20'. */
     public static String fish(long tank, String places) {
-        Plan plan = bean(PlanDesk.class).open(tank).plan();
+        Plan plan = bean(TankPlans.class).open(tank).plan();
         return Pattern.compile("([rw])#(\\d+)").matcher(places).replaceAll(m -> {
             List<Party> list = m.group(1).equals("r") ? plan.residents() : plan.wishes();
             return list.get(Integer.parseInt(m.group(2))).id();

@@ -44,10 +44,10 @@ final class Prices {
     private final Quarters quarters;
     private final List<Arrival> arrivals;
     private final Plan plan;
-    private final Meets meets;
+    private final Encounters meets;
     private final DaysBetween between;
 
-    Prices(Plan plan, List<Arrival> arrivals, Quarters quarters, Meets meets) {
+    Prices(Plan plan, List<Arrival> arrivals, Quarters quarters, Encounters meets) {
         this.plan = plan;
         this.meets = meets;
         this.quarters = quarters;

@@ -20,7 +20,7 @@ public final class Scheduler {
     private final List<Arrival> arrivals;
     private final OrderProblem problem;
     private final Quarters quarters;
-    private final Meets meets;
+    private final Encounters meets;
     private final double inside;
 
     public Scheduler(Plan plan, List<Party> taken) {
@@ -35,7 +35,7 @@ public final class Scheduler {
         List<Party> company = new ArrayList<>(plan.residents());
         company.addAll(taken);
         this.quarters = Quarters.of(plan.tank(), company);
-        this.meets = new Meets(plan, arrivals, quarters);
+        this.meets = new Encounters(plan, arrivals, quarters);
         Prices prices = new Prices(plan, arrivals, quarters, meets);
         this.problem = prices.problem();
         this.inside = prices.inside();

@@ -76,7 +76,7 @@ public final class Catalogue {
      * @throws CatalogueException if a word is not written in its form, breaks the catalogue's rules, or is about a
      * species that is not there
      */
-    public Catalogue with(OwnWord word) {
+    public Catalogue with(FactOverrides word) {
         if (word.isEmpty()) {
             return this;
         }
@@ -89,7 +89,7 @@ public final class Catalogue {
             List<Fact> own = facts.remove(s.scientificName());
             species.add(own == null ? s : over(s.scientificName(), s.family(), s.facts(), own));
         }
-        for (OwnWord.OwnSpecies own : word.species()) {
+        for (FactOverrides.OwnSpecies own : word.species()) {
             if (!SCIENTIFIC.matcher(own.scientificName()).matches()
                     || !FAMILY.matcher(own.family()).matches()) {
                 throw new CatalogueException(
@@ -108,7 +108,7 @@ public final class Catalogue {
     }
 
     /** What a species of one's own starts with: the facts of the one it is like, or nothing. */
-    private Map<String, Fact> taken(OwnWord.OwnSpecies own) {
+    private Map<String, Fact> taken(FactOverrides.OwnSpecies own) {
         Map<String, Fact> taken = new LinkedHashMap<>();
         if (!own.like().isEmpty()) {
             Species like = find(own.like())

@@ -3,7 +3,7 @@ package pelluna.core.health;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.units.Statement;
 
 /**
@@ -11,29 +11,29 @@ import pelluna.core.units.Statement;
  * for a vet who knows fish, and for the label.
  */
 public final class Sign {
-    private static final Set<Doing> SIGNS = EnumSet.of(
-            Doing.NOT_EATING,
-            Doing.HIDES,
-            Doing.TORN_FIN,
-            Doing.WOUND,
-            Doing.CLOUDY_EYE,
-            Doing.SPOTS,
-            Doing.FAST_BREATH,
-            Doing.RUBS,
-            Doing.THIN,
-            Doing.ABSENT,
-            Doing.JUMPED);
+    private static final Set<EventType> SIGNS = EnumSet.of(
+            EventType.NOT_EATING,
+            EventType.HIDES,
+            EventType.TORN_FIN,
+            EventType.WOUND,
+            EventType.CLOUDY_EYE,
+            EventType.SPOTS,
+            EventType.FAST_BREATH,
+            EventType.RUBS,
+            EventType.THIN,
+            EventType.ABSENT,
+            EventType.JUMPED);
 
     private Sign() {}
 
     /** What a sign may mean. */
-    public record Meaning(Doing sign) implements Statement {}
+    public record Meaning(EventType sign) implements Statement {}
 
     /** What belongs under every sign: that Pelluna names no illness and no dose. */
     public record AskAVet() implements Statement {}
 
     /** Empty where it is no sign of anything wrong. */
-    public static Optional<Meaning> means(Doing sign) {
+    public static Optional<Meaning> means(EventType sign) {
         return Optional.of(sign).filter(SIGNS::contains).map(Meaning::new);
     }
 }

@@ -17,9 +17,9 @@ import pelluna.core.behaviour.RateChange;
  * @param rungs every measure in order, with the last time that it was tried
  * @param next  what to do now; which measure it names, if one
  */
-public record Ladder(List<Rung> rungs, NextRung next, Optional<Measure> suggests) {
+public record Ladder(List<Rung> rungs, NextRung next, Optional<Intervention> suggests) {
     /** A measure and the last time that it was tried, if it was. */
-    public record Rung(Measure measure, Optional<Taken> last) {
+    public record Rung(Intervention measure, Optional<Taken> last) {
         /** How it is done. */
         public NextRung.HowTo how() {
             return new NextRung.HowTo(measure);
@@ -32,14 +32,14 @@ public record Ladder(List<Rung> rungs, NextRung next, Optional<Measure> suggests
      */
     public static Ladder of(List<Taken> taken, boolean urgent, Instant now) {
         List<Rung> rungs = new ArrayList<>();
-        for (Measure m : Measure.values()) {
+        for (Intervention m : Intervention.values()) {
             rungs.add(
                     new Rung(m, taken.stream().filter(t -> t.measure() == m).max(Comparator.comparing(Taken::began))));
         }
         Optional<Taken> running =
                 taken.stream().filter(t -> t.ended().isEmpty()).max(Comparator.comparing(Taken::began));
         if (urgent) {
-            return new Ladder(rungs, new NextRung.TakeOneOut(), Optional.of(Measure.BACK_THROUGH_BOX));
+            return new Ladder(rungs, new NextRung.TakeOneOut(), Optional.of(Intervention.BACK_THROUGH_BOX));
         }
         if (running.isPresent()) {
             Taken t = running.get();
@@ -64,14 +64,14 @@ public record Ladder(List<Rung> rungs, NextRung next, Optional<Measure> suggests
                             latest.get().measure(), latest.get().did().course()),
                     Optional.empty());
         }
-        Optional<Measure> untried = Arrays.stream(Measure.values())
-                .filter(m -> m != Measure.TRAP)
+        Optional<Intervention> untried = Arrays.stream(Intervention.values())
+                .filter(m -> m != Intervention.TRAP)
                 .filter(m -> rungs.get(m.ordinal()).last().isEmpty())
                 .findFirst();
         return new Ladder(
                 rungs,
                 untried.<NextRung>map(m -> new NextRung.TryNext(m, new NextRung.HowTo(m)))
                         .orElse(new NextRung.AllTried()),
-                untried.or(() -> Optional.of(Measure.REHOME)));
+                untried.or(() -> Optional.of(Intervention.REHOME)));
     }
 }

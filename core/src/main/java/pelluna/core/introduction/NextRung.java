@@ -7,16 +7,16 @@ import pelluna.core.units.Statement;
 public sealed interface NextRung extends Statement {
     record TakeOneOut() implements NextRung {}
 
-    record GiveItTime(Measure measure, int days, int give) implements NextRung {}
+    record GiveItTime(Intervention measure, int days, int give) implements NextRung {}
 
-    record Helps(Measure measure, Course did) implements NextRung {}
+    record Helps(Intervention measure, Course did) implements NextRung {}
 
-    record HasHelped(Measure measure, Course did) implements NextRung {}
+    record HasHelped(Intervention measure, Course did) implements NextRung {}
 
-    record TryNext(Measure measure, HowTo how) implements NextRung {}
+    record TryNext(Intervention measure, HowTo how) implements NextRung {}
 
     /** How a measure is done. */
-    record HowTo(Measure measure) implements NextRung {}
+    record HowTo(Intervention measure) implements NextRung {}
 
     record AllTried() implements NextRung {}
 }

@@ -60,7 +60,7 @@ public record Protocol(Method method, List<ProtocolStep> steps) {
             if (method == Method.TIME_OUT) {
                 add(When.WEEKS_LATER, What.BOSS_BACK);
             }
-            for (AfterRelease look : AfterRelease.values()) {
+            for (ReleaseCheck look : ReleaseCheck.values()) {
                 add(When.valueOf(look.name()), What.valueOf("LOOK_" + look.name()));
             }
             return steps;

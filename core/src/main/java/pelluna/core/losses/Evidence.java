@@ -3,7 +3,7 @@ package pelluna.core.losses;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /**
  * What is known of the days before a fish was lost, as far as anybody wrote it down.
@@ -24,7 +24,7 @@ import pelluna.core.behaviour.Doing;
  * @param inQuarantine whether it was lost there
  */
 public record Evidence(
-        Map<Doing, Long> daysAgo,
+        Map<EventType, Long> daysAgo,
         int kept,
         double years,
         double lifespan,
@@ -44,7 +44,7 @@ public record Evidence(
     }
 
     /** Whether a sign was noted in so many days before the loss. */
-    boolean noted(Doing sign, int days) {
+    boolean noted(EventType sign, int days) {
         return daysAgo.getOrDefault(sign, Long.MAX_VALUE) <= days;
     }
 }

@@ -1,7 +1,7 @@
 package pelluna.core.losses;
 
 import java.util.Optional;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.units.Statement;
 
 /** Why a cause would fit what the log says of a lost fish. */
@@ -24,9 +24,9 @@ public sealed interface Fitting extends Statement {
     /** @param by who did most of it, as its keeper calls it; empty if nobody */
     record Acts(int acts, String by, Optional<HurtNoted> hurt) implements Fitting {}
 
-    record HurtNoted(Doing sign, Ago ago) implements Fitting {}
+    record HurtNoted(EventType sign, Ago ago) implements Fitting {}
 
-    record SignSeen(Doing sign, Ago ago) implements Fitting {}
+    record SignSeen(EventType sign, Ago ago) implements Fitting {}
 
     record RubbedAndFasted() implements Fitting {}
 

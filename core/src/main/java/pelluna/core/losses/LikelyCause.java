@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /**
  * Which causes would fit what the log says of a lost fish, by stated rules, the most telling first. It reads what was
@@ -46,8 +46,8 @@ public final class LikelyCause {
     }
 
     private static Optional<Proposal> jumped(Evidence e) {
-        return e.noted(Doing.JUMPED, 1)
-                ? said(Cause.JUMPED, new Fitting.Jumping(ago(e, Doing.JUMPED)))
+        return e.noted(EventType.JUMPED, 1)
+                ? said(Cause.JUMPED, new Fitting.Jumping(ago(e, EventType.JUMPED)))
                 : Optional.empty();
     }
 
@@ -72,10 +72,10 @@ public final class LikelyCause {
     }
 
     private static Optional<Proposal> beaten(Evidence e) {
-        Optional<Doing> hurt = Stream.of(Doing.WOUND, Doing.TORN_FIN)
+        Optional<EventType> hurt = Stream.of(EventType.WOUND, EventType.TORN_FIN)
                 .filter(d -> e.noted(d, WEEK))
                 .findFirst();
-        if (e.acts() == 0 || hurt.isEmpty() && e.acts() < 3 && !e.noted(Doing.HIDES, WEEK)) {
+        if (e.acts() == 0 || hurt.isEmpty() && e.acts() < 3 && !e.noted(EventType.HIDES, WEEK)) {
             return Optional.empty();
         }
         return said(
@@ -84,12 +84,12 @@ public final class LikelyCause {
     }
 
     private static Optional<Proposal> ill(Evidence e) {
-        for (Doing sign : List.of(Doing.SPOTS, Doing.FAST_BREATH)) {
+        for (EventType sign : List.of(EventType.SPOTS, EventType.FAST_BREATH)) {
             if (e.noted(sign, 2 * WEEK)) {
                 return said(Cause.DISEASE, new Fitting.SignSeen(sign, ago(e, sign)));
             }
         }
-        return e.noted(Doing.RUBS, WEEK) && e.noted(Doing.NOT_EATING, WEEK)
+        return e.noted(EventType.RUBS, WEEK) && e.noted(EventType.NOT_EATING, WEEK)
                 ? said(Cause.DISEASE, new Fitting.RubbedAndFasted())
                 : Optional.empty();
     }
@@ -101,14 +101,16 @@ public final class LikelyCause {
     }
 
     private static Optional<Proposal> starved(Evidence e) {
-        boolean fasts = e.noted(Doing.NOT_EATING, 2) && e.daysAgo().getOrDefault(Doing.EATS, Long.MAX_VALUE) > 3;
-        boolean thin = e.noted(Doing.THIN, 2 * WEEK);
+        boolean fasts =
+                e.noted(EventType.NOT_EATING, 2) && e.daysAgo().getOrDefault(EventType.EATS, Long.MAX_VALUE) > 3;
+        boolean thin = e.noted(EventType.THIN, 2 * WEEK);
         if (!fasts && !thin) {
             return Optional.empty();
         }
-        boolean ate = e.daysAgo().containsKey(Doing.EATS);
-        Fitting.LastMeal last = new Fitting.LastMeal(ate, ate ? ago(e, Doing.EATS) : new Fitting.Ago(0));
-        return said(Cause.STARVED, thin ? new Fitting.WasThin(ago(e, Doing.THIN), last) : new Fitting.DidNotEat(last));
+        boolean ate = e.daysAgo().containsKey(EventType.EATS);
+        Fitting.LastMeal last = new Fitting.LastMeal(ate, ate ? ago(e, EventType.EATS) : new Fitting.Ago(0));
+        return said(
+                Cause.STARVED, thin ? new Fitting.WasThin(ago(e, EventType.THIN), last) : new Fitting.DidNotEat(last));
     }
 
     private static Optional<Proposal> gap(Evidence e) {
@@ -127,7 +129,7 @@ public final class LikelyCause {
                 : Optional.empty();
     }
 
-    private static Fitting.Ago ago(Evidence e, Doing sign) {
+    private static Fitting.Ago ago(Evidence e, EventType sign) {
         return new Fitting.Ago(e.daysAgo().get(sign).intValue());
     }
 

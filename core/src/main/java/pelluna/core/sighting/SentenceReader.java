@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /**
  * Reads a sighting as keepers write it: 'angel chased wrasse x3 left cave', 'gramma hides', 'angel nipped wrasse hard;
@@ -28,7 +28,7 @@ public final class SentenceReader {
     }
 
     /** How a deed is written in a sentence that is read here. */
-    public static String phrase(Doing doing) {
+    public static String phrase(EventType doing) {
         return Phrases.offered(doing);
     }
 
@@ -43,7 +43,7 @@ public final class SentenceReader {
         if (at.isEmpty()) {
             return no(new Unclear.WhatDidItDo());
         }
-        Doing doing = at.get().doing();
+        EventType doing = at.get().doing();
         List<String> after = new ArrayList<>(words.subList(at.get().to(), words.size()));
         int times = times(after);
         int gravity = gravity(after, doing);
@@ -128,7 +128,7 @@ public final class SentenceReader {
         return Math.max(1, Math.min(MOST_TIMES, times));
     }
 
-    private static int gravity(List<String> after, Doing doing) {
+    private static int gravity(List<String> after, EventType doing) {
         int gravity = doing.gravity();
         for (String word : List.copyOf(after)) {
             int said = switch (word) {

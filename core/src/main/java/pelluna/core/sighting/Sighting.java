@@ -1,7 +1,7 @@
 package pelluna.core.sighting;
 
 import java.util.Optional;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /**
  * Who did what to whom, where, how grave, how often.
@@ -14,7 +14,7 @@ import pelluna.core.behaviour.Doing;
  */
 public record Sighting(
         Optional<String> who,
-        Doing doing,
+        EventType doing,
         Optional<String> whom,
         Optional<Spot> where,
         int gravity,

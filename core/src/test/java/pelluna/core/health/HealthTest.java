@@ -3,7 +3,7 @@ package pelluna.core.health;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.catalogue.Species;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Step;
@@ -14,8 +14,8 @@ class HealthTest {
 
     @Test
     void everySignHasAMeaning() {
-        for (Doing d : Doing.values()) {
-            assertThat(Sign.means(d).isPresent()).as(d.word()).isEqualTo(d.kind() == Doing.Kind.SIGN);
+        for (EventType d : EventType.values()) {
+            assertThat(Sign.means(d).isPresent()).as(d.word()).isEqualTo(d.kind() == EventType.Kind.SIGN);
         }
     }
 

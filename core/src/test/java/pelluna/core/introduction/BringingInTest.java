@@ -91,27 +91,33 @@ class BringingInTest {
     void theLadderKnowsWhatWasTriedAndOffersTheNextRung() {
         RateChange nothing = RateChange.between(new Stretch(12, 3), new Stretch(11, 3));
         RateChange better = RateChange.between(new Stretch(24, 4), new Stretch(3, 4));
-        assertThat(Ladder.of(List.of(), false, NOW).suggests()).contains(Measure.FEED_MORE);
+        assertThat(Ladder.of(List.of(), false, NOW).suggests()).contains(Intervention.FEED_MORE);
         Taken mirror = new Taken(
-                Measure.MIRROR, NOW.minus(Duration.ofDays(9)), Optional.of(NOW.minus(Duration.ofDays(6))), nothing);
+                Intervention.MIRROR,
+                NOW.minus(Duration.ofDays(9)),
+                Optional.of(NOW.minus(Duration.ofDays(6))),
+                nothing);
         Taken food = new Taken(
-                Measure.FEED_MORE,
+                Intervention.FEED_MORE,
                 NOW.minus(Duration.ofDays(12)),
                 Optional.of(NOW.minus(Duration.ofDays(10))),
                 nothing);
         Ladder ladder = Ladder.of(List.of(mirror, food), false, NOW);
-        assertThat(ladder.suggests()).contains(Measure.SECOND_FEEDING_PLACE);
-        assertThat(ladder.rungs().get(Measure.MIRROR.ordinal()).last()).contains(mirror);
-        Taken running = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(2)), Optional.empty(), better);
+        assertThat(ladder.suggests()).contains(Intervention.SECOND_FEEDING_PLACE);
+        assertThat(ladder.rungs().get(Intervention.MIRROR.ordinal()).last()).contains(mirror);
+        Taken running = new Taken(Intervention.MOVED_ROCK, NOW.minus(Duration.ofDays(2)), Optional.empty(), better);
         assertThat(Ladder.of(List.of(mirror, running), false, NOW).next())
-                .isEqualTo(new NextRung.GiveItTime(Measure.MOVED_ROCK, 2, 5));
-        Taken helps = new Taken(Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.empty(), better);
+                .isEqualTo(new NextRung.GiveItTime(Intervention.MOVED_ROCK, 2, 5));
+        Taken helps = new Taken(Intervention.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.empty(), better);
         assertThat(Ladder.of(List.of(mirror, helps), false, NOW).next()).isInstanceOf(NextRung.Helps.class);
         Taken helped = new Taken(
-                Measure.MOVED_ROCK, NOW.minus(Duration.ofDays(6)), Optional.of(NOW.minus(Duration.ofDays(6))), better);
+                Intervention.MOVED_ROCK,
+                NOW.minus(Duration.ofDays(6)),
+                Optional.of(NOW.minus(Duration.ofDays(6))),
+                better);
         assertThat(Ladder.of(List.of(mirror, helped), false, NOW).next()).isInstanceOf(NextRung.HasHelped.class);
         assertThat(Ladder.of(List.of(mirror, helped), false, NOW).suggests()).isEmpty();
-        assertThat(Ladder.of(List.of(mirror, helps), true, NOW).suggests()).contains(Measure.BACK_THROUGH_BOX);
+        assertThat(Ladder.of(List.of(mirror, helps), true, NOW).suggests()).contains(Intervention.BACK_THROUGH_BOX);
     }
 
     @Test
@@ -141,19 +147,19 @@ class BringingInTest {
         LocalDateTime released = LocalDateTime.of(2027, 3, 10, 20, 30);
         LocalTime on = LocalTime.of(9, 0);
         LocalTime off = LocalTime.of(21, 0);
-        assertThat(AfterRelease.FIRST_HOUR.due(released, on, off)).isEqualTo(released.plusHours(1));
-        assertThat(AfterRelease.LIGHTS_OUT.due(released, on, off))
+        assertThat(ReleaseCheck.FIRST_HOUR.due(released, on, off)).isEqualTo(released.plusHours(1));
+        assertThat(ReleaseCheck.LIGHTS_OUT.due(released, on, off))
                 .as("never before the first hour is over")
                 .isEqualTo(released.plusHours(1));
-        assertThat(AfterRelease.NEXT_MORNING.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 11, 10, 0));
-        assertThat(AfterRelease.DAY_7.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 17, 10, 0));
+        assertThat(ReleaseCheck.NEXT_MORNING.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 11, 10, 0));
+        assertThat(ReleaseCheck.DAY_7.due(released, on, off)).isEqualTo(LocalDateTime.of(2027, 3, 17, 10, 0));
     }
 
     @Test
     void everyMethodHasItsProtocolAndEndsWithTheLooks() {
         for (Method m : Method.values()) {
             Protocol p = Protocol.of(m, Stance.CUSTOMARY, Optional.of("the dottyback"), false);
-            assertThat(p.steps()).hasSizeGreaterThan(AfterRelease.values().length);
+            assertThat(p.steps()).hasSizeGreaterThan(ReleaseCheck.values().length);
             assertThat(p.steps().get(p.steps().size() - 1).when()).isEqualTo(ProtocolStep.When.DAY_7);
             assertThat(p.steps().stream().anyMatch(s -> s.what() == ProtocolStep.What.INTO_THE_BOX))
                     .isEqualTo(m == Method.BOX_HOURS || m == Method.BOX_DAYS || m == Method.TIME_OUT);

@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 class LikelyCauseTest {
     /** What is known, nothing at first. */
     private static final class Known {
-        private final Map<Doing, Long> ago = new EnumMap<>(Doing.class);
+        private final Map<EventType, Long> ago = new EnumMap<>(EventType.class);
         private int kept = 200;
         private double years = 0.5;
         private int jumps;
@@ -28,7 +28,7 @@ class LikelyCauseTest {
         private int others;
         private boolean quarantine;
 
-        Known noted(Doing d, long days) {
+        Known noted(EventType d, long days) {
             ago.put(d, days);
             return this;
         }
@@ -68,11 +68,11 @@ class LikelyCauseTest {
 
     @Test
     void aJumpOnTheDayOrTheDayBefore() {
-        assertThat(new Known().noted(Doing.JUMPED, 0).first())
+        assertThat(new Known().noted(EventType.JUMPED, 0).first())
                 .isEqualTo(new Proposal(Cause.JUMPED, new Fitting.Jumping(new Fitting.Ago(0))));
-        assertThat(new Known().noted(Doing.JUMPED, 1).first().reason())
+        assertThat(new Known().noted(EventType.JUMPED, 1).first().reason())
                 .isEqualTo(new Fitting.Jumping(new Fitting.Ago(1)));
-        assertThat(new Known().noted(Doing.JUMPED, 2).proposals()).isEmpty();
+        assertThat(new Known().noted(EventType.JUMPED, 2).proposals()).isEmpty();
     }
 
     @Test
@@ -108,18 +108,20 @@ class LikelyCauseTest {
 
     @Test
     void beatenByTheOneWhoDidMostOfIt() {
-        Known k = new Known().noted(Doing.TORN_FIN, 2);
+        Known k = new Known().noted(EventType.TORN_FIN, 2);
         k.acts = 1;
         k.aggressor = "Inky";
         assertThat(k.first())
                 .isEqualTo(new Proposal(
                         Cause.KILLED,
                         new Fitting.Acts(
-                                1, "Inky", Optional.of(new Fitting.HurtNoted(Doing.TORN_FIN, new Fitting.Ago(2))))));
-        k.noted(Doing.WOUND, 0);
+                                1,
+                                "Inky",
+                                Optional.of(new Fitting.HurtNoted(EventType.TORN_FIN, new Fitting.Ago(2))))));
+        k.noted(EventType.WOUND, 0);
         assertThat(k.first().reason())
                 .isEqualTo(new Fitting.Acts(
-                        1, "Inky", Optional.of(new Fitting.HurtNoted(Doing.WOUND, new Fitting.Ago(0)))));
+                        1, "Inky", Optional.of(new Fitting.HurtNoted(EventType.WOUND, new Fitting.Ago(0)))));
     }
 
     @Test
@@ -129,22 +131,22 @@ class LikelyCauseTest {
         assertThat(k.proposals()).isEmpty();
         k.acts = 3;
         assertThat(k.first().cause()).isEqualTo(Cause.KILLED);
-        Known hides = new Known().noted(Doing.HIDES, 3);
+        Known hides = new Known().noted(EventType.HIDES, 3);
         hides.acts = 1;
         assertThat(hides.first().cause()).isEqualTo(Cause.KILLED);
     }
 
     @Test
     void spotsOrFastBreathInTwoWeeks() {
-        assertThat(new Known().noted(Doing.SPOTS, 14).first())
-                .isEqualTo(new Proposal(Cause.DISEASE, new Fitting.SignSeen(Doing.SPOTS, new Fitting.Ago(14))));
-        assertThat(new Known().noted(Doing.FAST_BREATH, 1).first().reason())
-                .isEqualTo(new Fitting.SignSeen(Doing.FAST_BREATH, new Fitting.Ago(1)));
-        assertThat(new Known().noted(Doing.SPOTS, 15).proposals()).isEmpty();
-        assertThat(new Known().noted(Doing.RUBS, 3).proposals()).isEmpty();
+        assertThat(new Known().noted(EventType.SPOTS, 14).first())
+                .isEqualTo(new Proposal(Cause.DISEASE, new Fitting.SignSeen(EventType.SPOTS, new Fitting.Ago(14))));
+        assertThat(new Known().noted(EventType.FAST_BREATH, 1).first().reason())
+                .isEqualTo(new Fitting.SignSeen(EventType.FAST_BREATH, new Fitting.Ago(1)));
+        assertThat(new Known().noted(EventType.SPOTS, 15).proposals()).isEmpty();
+        assertThat(new Known().noted(EventType.RUBS, 3).proposals()).isEmpty();
         assertThat(new Known()
-                        .noted(Doing.RUBS, 3)
-                        .noted(Doing.NOT_EATING, 4)
+                        .noted(EventType.RUBS, 3)
+                        .noted(EventType.NOT_EATING, 4)
                         .first()
                         .cause())
                 .isEqualTo(Cause.DISEASE);
@@ -161,12 +163,19 @@ class LikelyCauseTest {
 
     @Test
     void didNotEatToTheEnd() {
-        assertThat(new Known().noted(Doing.NOT_EATING, 1).first())
+        assertThat(new Known().noted(EventType.NOT_EATING, 1).first())
                 .isEqualTo(new Proposal(
                         Cause.STARVED, new Fitting.DidNotEat(new Fitting.LastMeal(false, new Fitting.Ago(0)))));
-        assertThat(new Known().noted(Doing.NOT_EATING, 1).noted(Doing.EATS, 2).proposals())
+        assertThat(new Known()
+                        .noted(EventType.NOT_EATING, 1)
+                        .noted(EventType.EATS, 2)
+                        .proposals())
                 .isEmpty();
-        assertThat(new Known().noted(Doing.THIN, 9).noted(Doing.EATS, 1).first().reason())
+        assertThat(new Known()
+                        .noted(EventType.THIN, 9)
+                        .noted(EventType.EATS, 1)
+                        .first()
+                        .reason())
                 .isEqualTo(new Fitting.WasThin(new Fitting.Ago(9), new Fitting.LastMeal(true, new Fitting.Ago(1))));
     }
 
@@ -200,7 +209,8 @@ class LikelyCauseTest {
 
     @Test
     void theMostTellingComesFirstAndNoCauseTwice() {
-        Known k = new Known().noted(Doing.JUMPED, 0).noted(Doing.SPOTS, 3).noted(Doing.WOUND, 1);
+        Known k =
+                new Known().noted(EventType.JUMPED, 0).noted(EventType.SPOTS, 3).noted(EventType.WOUND, 1);
         k.acts = 9;
         k.jumps = 2;
         k.open = true;

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 
 /** More ways in which keepers say it, and every deed that Pelluna offers itself. */
 class KeepersSentencesTest {
@@ -51,9 +51,9 @@ class KeepersSentencesTest {
 
     @Test
     void whatPellunaOffersForADeedIsReadAsThatDeed() {
-        List<Doing> offered = new ArrayList<>();
+        List<EventType> offered = new ArrayList<>();
         for (String way : Phrases.offered()) {
-            Doing doing = Phrases.in(List.of(way.split(" "))).orElseThrow().doing();
+            EventType doing = Phrases.in(List.of(way.split(" "))).orElseThrow().doing();
             String text = doing.ofAFish() ? "Inky " + way + (doing.toAnother() ? " Saffron" : "") : way;
             SentenceReader.Reading reading = READER.read(text);
             assertThat(reading.problem()).as(text).isEmpty();
@@ -61,7 +61,7 @@ class KeepersSentencesTest {
             assertThat(reading.sighting().orElseThrow().gravity()).isEqualTo(doing.gravity());
             offered.add(doing);
         }
-        assertThat(offered).containsExactly(Doing.values());
+        assertThat(offered).containsExactly(EventType.values());
     }
 
     @ParameterizedTest

@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pelluna.core.behaviour.Doing;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.scape.Hide;
 
 class SentenceReaderTest {
@@ -34,7 +34,7 @@ class SentenceReaderTest {
     void theSentenceOfTheIssue() {
         Sighting s = read("angel chased coris x3 left cave");
         assertThat(s.who()).contains("1");
-        assertThat(s.doing()).isEqualTo(Doing.CHASED);
+        assertThat(s.doing()).isEqualTo(EventType.CHASED);
         assertThat(s.whom()).contains("2");
         assertThat(s.times()).isEqualTo(3);
         assertThat(s.where()).contains(new Sighting.Spot(30 / 150.0, 10 / 52.0));
@@ -66,7 +66,7 @@ class SentenceReaderTest {
     void feedingIsTheTanksAndANoteStandsBehindASemicolon() {
         Sighting s = read("fed right; pellets and mysis");
         assertThat(s.who()).isEmpty();
-        assertThat(s.doing()).isEqualTo(Doing.FED);
+        assertThat(s.doing()).isEqualTo(EventType.FED);
         assertThat(s.note()).isEqualTo("pellets and mysis");
         assertThat(s.where().orElseThrow().x()).isGreaterThan(0.7);
     }

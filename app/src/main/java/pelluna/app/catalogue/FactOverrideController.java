@@ -1,0 +1,199 @@
+package pelluna.app.catalogue;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import pelluna.app.limits.Utf8;
+import pelluna.app.overrides.FactOverrideEdits;
+import pelluna.app.overrides.FactOverrideEntity;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.shell.Shells;
+import pelluna.app.species.Paths;
+import pelluna.app.species.SideBySide;
+import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.Species;
+import pelluna.words.English;
+
+/** A keeper's own word as a whole: what was said, species of one's own, and the catalogue in and out as a file. */
+@Controller
+class FactOverrideController {
+    private final TankPlans plans;
+    private final Shells shells;
+    private final KeeperCatalogue catalogue;
+    private final FactOverrideEdits words;
+    private final SideBySide sideBySide;
+
+    FactOverrideController(
+            TankPlans plans, Shells shells, KeeperCatalogue catalogue, FactOverrideEdits words, SideBySide sideBySide) {
+        this.plans = plans;
+        this.shells = shells;
+        this.catalogue = catalogue;
+        this.words = words;
+        this.sideBySide = sideBySide;
+    }
+
+    /** One fact seen otherwise: what the keeper says and what Pelluna says. */
+    record Said(String name, String path, String fact, String value, String ours, String why) {}
+
+    /** A species of one's own. */
+    record Own(String name, String scientificName, String path, String like) {}
+
+    @GetMapping("/tanks/{id}/own-word")
+    String page(@PathVariable long id, Model model) {
+        return page(id, model, Map.of(), "", null);
+    }
+
+    private String page(long id, Model model, Map<String, String> typed, String error, BringIn preview) {
+        List<Own> own = words.species().stream()
+                .map(s -> new Own(
+                        catalogue
+                                .get()
+                                .find(s.scientificName())
+                                .map(Species::name)
+                                .orElse(s.scientificName()),
+                        s.scientificName(),
+                        Paths.of(s.scientificName()),
+                        s.like()))
+                .toList();
+        List<Said> said = words.facts().stream().map(this::said).toList();
+        shells.around(
+                model,
+                plans.open(id),
+                "species",
+                "Your own word",
+                said.isEmpty() && own.isEmpty()
+                        ? "Where you know better than Pelluna, your word counts, for you."
+                        : English.capital(English.count(said.size(), "fact", "facts")) + " seen otherwise, "
+                                + English.count(own.size(), "species", "species") + " of your own.");
+        model.addAttribute("own", own);
+        model.addAttribute("said", said);
+        model.addAttribute("typed", typed);
+        model.addAttribute("error", error);
+        model.addAttribute("preview", preview);
+        model.addAttribute(
+                "names",
+                catalogue.shipped().all().stream()
+                        .map(Species::scientificName)
+                        .sorted()
+                        .toList());
+        model.addAttribute("beside", sideBySide.of(id).size());
+        return "own-word";
+    }
+
+    private Said said(FactOverrideEntity f) {
+        Species now = catalogue.get().find(f.scientificName()).orElse(null);
+        String ours = catalogue
+                .shipped()
+                .find(f.scientificName())
+                .map(s -> s.facts().get(f.fact()))
+                .map(x -> x.value())
+                .orElse("");
+        return new Said(
+                now == null ? f.scientificName() : now.name(),
+                Paths.of(f.scientificName()),
+                f.fact(),
+                f.value(),
+                ours,
+                f.why());
+    }
+
+    @PostMapping("/tanks/{id}/own-species")
+    String add(
+            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        String name = form.getOrDefault("scientificName", "").trim();
+        try {
+            String like = form.getOrDefault("like", "").trim();
+            Species base = catalogue
+                    .shipped()
+                    .find(like)
+                    .orElseThrow(() -> new CatalogueException(
+                            "like",
+                            "'" + like + "' is not in the catalogue; choose the species that is most like yours"));
+            String common = form.getOrDefault("names", "").trim();
+            words.add(
+                    new FactOverrides.OwnSpecies(
+                            name,
+                            form.getOrDefault("family", "").isBlank()
+                                    ? base.family()
+                                    : form.get("family").trim(),
+                            base.scientificName()),
+                    common.isEmpty() ? name : common);
+            return "redirect:/tanks/" + id + "/species/" + Paths.of(name);
+        } catch (CatalogueException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(id, model, form, String.join(" ", e.problems()), null);
+        }
+    }
+
+    @PostMapping("/tanks/{id}/own-species/{path}/remove")
+    String remove(@PathVariable long id, @PathVariable String path) {
+        plans.tank(id);
+        words.remove(Paths.name(path));
+        return "redirect:/tanks/" + id + "/own-word";
+    }
+
+    /** Shows what a file would change; nothing is written. */
+    @PostMapping("/tanks/{id}/catalogue")
+    String look(
+            @PathVariable long id,
+            @RequestParam(required = false) MultipartFile file,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "look") String act,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
+        String given = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
+        Map<String, String> typed = new LinkedHashMap<>(Map.of("text", given));
+        try {
+            BringIn preview = BringIn.of(given, catalogue.get(), catalogue.shipped());
+            if (act.equals("take")) {
+                words.take(preview.word(), "from a file");
+                return "redirect:/tanks/" + id + "/own-word";
+            }
+            return page(id, model, typed, "", preview);
+        } catch (CatalogueException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            typed.put("file", String.join(" ", e.problems()));
+            return page(id, model, typed, "", null);
+        }
+    }
+
+    @GetMapping("/catalogue.json")
+    ResponseEntity<String> json() {
+        return file(new CatalogueJson().write(catalogue.get().all()), MediaType.APPLICATION_JSON, "catalogue.json");
+    }
+
+    @GetMapping("/catalogue.csv")
+    ResponseEntity<String> csv() {
+        return file(
+                CatalogueCsv.write(catalogue.get().all()),
+                new MediaType("text", "csv", StandardCharsets.UTF_8),
+                "catalogue.csv");
+    }
+
+    private static ResponseEntity<String> file(String body, MediaType type, String name) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
+    }
+}

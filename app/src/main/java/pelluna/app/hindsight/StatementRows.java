@@ -1,9 +1,0 @@
-package pelluna.app.hindsight;
-
-import java.util.Collection;
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface StatementRows extends JpaRepository<StatementEntity, Long> {
-    List<StatementEntity> findByWordIdInOrderById(Collection<Long> words);
-}

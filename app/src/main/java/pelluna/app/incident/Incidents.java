@@ -1,0 +1,129 @@
+package pelluna.app.incident;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Days;
+import pelluna.app.losses.Deaths;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.losses.Cause;
+import pelluna.core.losses.IncidentKind;
+import pelluna.words.English;
+import pelluna.words.Measures;
+
+/** Opens, words and closes what a keeper looks back on. */
+@Service
+public class Incidents {
+    private static final int BEFORE_DAYS = 14;
+    private static final int BEFORE_ILLNESS = 28;
+    private static final int AFTER_DAYS = 7;
+    private static final int AFTER_ILLNESS = 21;
+    private static final int MOST_TITLE = 80;
+    private static final int MOST_TEXT = 2000;
+
+    private final TankPlans plans;
+    private final IncidentRows rows;
+    private final Deaths deaths;
+    private final Individuals fish;
+
+    Incidents(TankPlans plans, IncidentRows rows, Deaths deaths, Individuals fish) {
+        this.plans = plans;
+        this.rows = rows;
+        this.deaths = deaths;
+        this.fish = fish;
+    }
+
+    /** Newest first. */
+    @Transactional(readOnly = true)
+    List<IncidentEntity> all(long tank) {
+        return rows.findByTankIdOrderByOnDayDescIdDesc(plans.tank(tank).id());
+    }
+
+    @Transactional(readOnly = true)
+    IncidentEntity one(long tank, long number) {
+        return rows.findByIdAndTankId(number, plans.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    }
+
+    /** Looks back on one loss; the same loss twice is one incident. @return its number */
+    @Transactional
+    public long ofLoss(long tank, long loss) {
+        Deaths.Death d = deaths.of(List.of(plans.tank(tank).id())).stream()
+                .filter(x -> x.id() == loss)
+                .findFirst()
+                .orElseThrow(NoSuchTankException::new);
+        String who = d.fish() == null
+                ? English.count(d.count(), "animal", "animals") + " of the crew"
+                : fish.one(tank, d.fish()).said();
+        String title = English.capital(who)
+                + (d.cause() == Cause.UNKNOWN ? "" : ", " + plans.words().of(d.cause()));
+        return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()
+                .filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title)))
+                .findFirst()
+                .map(IncidentEntity::id)
+                .orElseGet(() -> open(tank, title, IncidentKind.of(d.cause()), d.on(), d.fish()));
+    }
+
+    /** @param about the fish that it is about; null if several or none; @return its number */
+    @Transactional
+    public long open(long tank, String title, IncidentKind kind, LocalDate on, Long about) {
+        if (title.isBlank()) {
+            throw new IllegalArgumentException("Please give it a name, such as 'the white spots of March'.");
+        }
+        if (on.isAfter(plans.today())) {
+            throw new IllegalArgumentException("That day is still to come.");
+        }
+        boolean ill = kind == IncidentKind.OUTBREAK;
+        LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
+        Long known = about == null ? null : fish.one(tank, about).id();
+        return rows.save(new IncidentEntity(
+                        plans.tank(tank).id(),
+                        cut(title),
+                        kind,
+                        new IncidentEntity.Days(
+                                on,
+                                first(on.minusDays(ill ? BEFORE_ILLNESS : BEFORE_DAYS)),
+                                last.isAfter(plans.today()) ? plans.today() : last),
+                        known))
+                .id();
+    }
+
+    private static LocalDate first(LocalDate day) {
+        return day.isBefore(Days.FIRST) ? Days.FIRST : day;
+    }
+
+    private static String cut(String title) {
+        String t = title.strip();
+        return t.length() > MOST_TITLE ? t.substring(0, MOST_TITLE) : t;
+    }
+
+    /** What its keeper makes of it. */
+    @Transactional
+    public void told(long tank, long number, String what, String lesson) {
+        if (what.length() > MOST_TEXT || lesson.length() > MOST_TEXT) {
+            throw new IllegalArgumentException("At most " + Measures.number(MOST_TEXT) + " characters each, please.");
+        }
+        IncidentEntity i = one(tank, number);
+        i.told(what.strip(), lesson.strip());
+        rows.save(i);
+    }
+
+    /** Another name, kind or days. */
+    @Transactional
+    void is(long tank, long number, String title, IncidentKind kind, IncidentEntity.Days days) {
+        if (title.isBlank()) {
+            throw new IllegalArgumentException("Please give it a name.");
+        }
+        IncidentEntity i = one(tank, number);
+        i.is(cut(title), kind, days);
+        rows.save(i);
+    }
+
+    /** What it gathered stays where it was. */
+    @Transactional
+    void close(long tank, long number) {
+        rows.delete(one(tank, number));
+    }
+}

@@ -1,0 +1,256 @@
+package pelluna.app.introduction;
+
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.limits.Numbers;
+import pelluna.app.limits.Refused;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.shell.Shells;
+import pelluna.core.introduction.Carrying;
+import pelluna.core.introduction.Method;
+import pelluna.core.introduction.Protocol;
+import pelluna.core.introduction.ReleaseCheck;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.units.Convert;
+import pelluna.core.units.Named;
+import pelluna.words.English;
+import pelluna.words.Words;
+
+/** Bringing fish in, and what is done when one is pressed. */
+@Controller
+class IntroductionController {
+    private final TankPlans plans;
+    private final Introductions bringing;
+    private final WaysIn ways;
+    private final LadderView ladder;
+    private final CurrentKeeper keeper;
+    private final Shells shells;
+
+    IntroductionController(
+            TankPlans plans,
+            Introductions bringing,
+            WaysIn ways,
+            LadderView ladder,
+            CurrentKeeper keeper,
+            Shells shells) {
+        this.plans = plans;
+        this.bringing = bringing;
+        this.ways = ways;
+        this.ladder = ladder;
+        this.keeper = keeper;
+        this.shells = shells;
+    }
+
+    /** @param which number of a way in; @param next a planned arrival, 'w3', that has not begun yet */
+    @GetMapping("/tanks/{id}/log/bringing")
+    String page(
+            @PathVariable long id,
+            @RequestParam(required = false) Long which,
+            @RequestParam(defaultValue = "") String next,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
+        OpenTank opened = plans.open(id);
+        List<Introductions.Coming> now = bringing.coming(opened);
+        List<Introductions.Next> planned = bringing.next(opened);
+        Optional<Introductions.Next> asked =
+                planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
+        Introductions.Coming chosen = asked.isPresent()
+                ? null
+                : which != null ? bringing.one(opened, which) : now.isEmpty() ? null : now.get(0);
+        Introductions.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
+        shells.around(model, opened, "log", "Bringing in", sentence(now, opened.say()));
+        model.addAttribute("tab", "bringing");
+        model.addAttribute("now", now);
+        model.addAttribute("planned", planned);
+        model.addAttribute("past", bringing.before(opened));
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("ahead", ahead);
+        model.addAttribute("words", new IntroductionWords(opened, bringing.zone()));
+        model.addAttribute("time", bringing.now());
+        model.addAttribute("lightsOn", opened.tank().lightsOn());
+        model.addAttribute("lightsOff", opened.tank().lightsOff());
+        model.addAttribute("refused", Shells.refusal(refused));
+        if (chosen != null) {
+            chosen(model, opened, chosen);
+        } else if (ahead != null) {
+            Optional<String> boss = IntroductionWords.boss(opened, ahead.party().id());
+            model.addAttribute(
+                    "protocol",
+                    Protocol.of(
+                            ahead.step().method(),
+                            opened.plan().stance(),
+                            boss,
+                            ahead.party().species().diet().mealsADay() > 2));
+            model.addAttribute("carrying", Carrying.cautions(ahead.party().species()));
+            model.addAttribute(
+                    "least",
+                    SeeThroughBox.leastFor(
+                            ahead.party().lengthCm(), ahead.party().count()));
+            model.addAttribute("methods", Method.values());
+            model.addAttribute(
+                    "boxPlace", IntroductionWords.boxPlace(opened, ahead.party().id()));
+        }
+        return "bringing";
+    }
+
+    private void chosen(Model model, OpenTank opened, Introductions.Coming chosen) {
+        ladder.fill(
+                model,
+                opened,
+                chosen.fish().id(),
+                chosen.bossFish().orElse(null),
+                !chosen.pull().isEmpty());
+        model.addAttribute("carrying", Carrying.cautions(chosen.fish().species()));
+        model.addAttribute(
+                "protocol",
+                Protocol.of(
+                        chosen.method(),
+                        opened.plan().stance(),
+                        chosen.boss(),
+                        chosen.fish().species().diet().mealsADay() > 2));
+    }
+
+    private static String sentence(List<Introductions.Coming> now, Words say) {
+        long boxed = now.stream().filter(Introductions.Coming::inTheBox).count();
+        Optional<Introductions.Coming> pressed =
+                now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
+        if (pressed.isPresent()) {
+            return English.capital(pressed.get().fish().said()) + ": a pull-out rule is met.";
+        }
+        if (boxed > 0) {
+            Introductions.Coming c = now.stream()
+                    .filter(Introductions.Coming::inTheBox)
+                    .findFirst()
+                    .orElseThrow();
+            return English.capital(c.fish().said()) + " is in the box. "
+                    + say.of(c.gate().orElseThrow().says());
+        }
+        return now.isEmpty()
+                ? "Nobody is in the box, and nobody came out of it lately."
+                : English.capital(English.count(now.size(), "newcomer", "newcomers")) + " in the first two weeks.";
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing")
+    String begin(
+            @PathVariable long id,
+            @RequestParam String fish,
+            @RequestParam String method,
+            @RequestParam(defaultValue = "") String length,
+            @RequestParam(defaultValue = "") String width,
+            @RequestParam(defaultValue = "") String height,
+            RedirectAttributes to) {
+        try {
+            Method way = Named.find(Method.class, method)
+                    .orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
+            to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
+        } catch (IllegalArgumentException e) {
+            Refused.tell(to, e).addAttribute("next", fish);
+        }
+        return back(id);
+    }
+
+    /** In the keeper's units; null if nothing was typed. */
+    private SeeThroughBox box(String length, String width, String height) {
+        if (length.isBlank() && width.isBlank() && height.isBlank()) {
+            return null;
+        }
+        try {
+            double per = keeper.get().words().us() ? Convert.CM_PER_INCH : 1;
+            SeeThroughBox box = new SeeThroughBox(
+                    per * Numbers.finite(length.replace(',', '.')),
+                    per * Numbers.finite(width.replace(',', '.')),
+                    per * Numbers.finite(height.replace(',', '.')));
+            if (box.lengthCm() > 0
+                    && box.widthCm() > 0
+                    && box.heightCm() > 0
+                    && box.lengthCm() < 1000
+                    && box.widthCm() < 1000
+                    && box.heightCm() < 1000) {
+                return box;
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        throw new IllegalArgumentException(
+                "The inside of the box is three lengths, such as 30, 15 and 20; or leave all three empty.");
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/release")
+    String release(@PathVariable long id, @PathVariable long which, RedirectAttributes to) {
+        return done(id, which, to, () -> ways.release(id, which));
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/off")
+    String off(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String how,
+            RedirectAttributes to) {
+        return done(id, which, to, () -> ways.callOff(id, which, how));
+    }
+
+    @PostMapping("/tanks/{id}/log/bringing/{which}/look")
+    String look(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam String look,
+            @RequestParam(defaultValue = "false") boolean inSight,
+            @RequestParam(defaultValue = "false") boolean whole,
+            @RequestParam(defaultValue = "false") boolean eats,
+            @RequestParam(defaultValue = "false") boolean chased,
+            @RequestParam(defaultValue = "") String note,
+            RedirectAttributes to) {
+        return done(
+                id,
+                which,
+                to,
+                () -> ways.look(
+                        id,
+                        which,
+                        Named.find(ReleaseCheck.class, look)
+                                .orElseThrow(() -> new IllegalArgumentException("Which look?")),
+                        inSight,
+                        whole,
+                        eats,
+                        chased,
+                        note));
+    }
+
+    @PostMapping("/tanks/{id}/log/lights")
+    String lights(@PathVariable long id, @RequestParam String on, @RequestParam String off, RedirectAttributes to) {
+        return done(id, null, to, () -> {
+            try {
+                ways.lit(id, LocalTime.parse(on), LocalTime.parse(off));
+            } catch (DateTimeParseException e) {
+                throw new IllegalArgumentException("Please give two times of day, such as 10:00 and 21:00.", e);
+            }
+        });
+    }
+
+    private static String done(long id, Long which, RedirectAttributes to, Runnable task) {
+        if (which != null) {
+            to.addAttribute("which", which);
+        }
+        try {
+            task.run();
+        } catch (IllegalArgumentException e) {
+            Refused.tell(to, e);
+        }
+        return back(id);
+    }
+
+    private static String back(long id) {
+        return "redirect:/tanks/" + id + "/log/bringing";
+    }
+}

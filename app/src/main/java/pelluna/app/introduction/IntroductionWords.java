@@ -1,0 +1,116 @@
+package pelluna.app.introduction;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import pelluna.app.drawing.FishDrawing;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.PartyOfFish;
+import pelluna.app.planning.OpenTank;
+import pelluna.core.catalogue.Species;
+import pelluna.core.introduction.SeeThroughBox;
+import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Step;
+import pelluna.words.English;
+import pelluna.words.Measures;
+import pelluna.words.Words;
+
+/** What the page on bringing in says often. */
+final class IntroductionWords {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private final OpenTank opened;
+    private final ZoneId zone;
+
+    IntroductionWords(OpenTank opened, ZoneId zone) {
+        this.opened = opened;
+        this.zone = zone;
+    }
+
+    public String at(Instant when) {
+        return when(LocalDateTime.ofInstant(when, zone));
+    }
+
+    public String day(Instant when) {
+        return LocalDateTime.ofInstant(when, zone).format(DAY);
+    }
+
+    public String picture(Species s, String id) {
+        return FishDrawing.alone(s, 84, id);
+    }
+
+    public String when(LocalDateTime at) {
+        return at == null ? "" : at.format(WHEN);
+    }
+
+    public String since(LocalDateTime at, LocalDateTime now) {
+        long hours = Duration.between(at, now).toHours();
+        return hours < 48
+                ? English.count((int) hours, "hour", "hours")
+                : English.count((int) (hours / 24), "day", "days");
+    }
+
+    public String box(SeeThroughBox box) {
+        Words say = opened.say();
+        return Measures.number(say.lengthValue(box.lengthCm())) + " × "
+                + Measures.number(say.lengthValue(box.widthCm())) + " × " + say.length(box.heightCm());
+    }
+
+    public String length(double cm) {
+        return Measures.number(Math.ceil(opened.say().lengthValue(cm)));
+    }
+
+    /** What stands against a box for a fish of this tank. */
+    public List<String> against(SeeThroughBox box, Fish f) {
+        return against(
+                box,
+                PartyOfFish.of(opened, f)
+                        .flatMap(opened.plan()::party)
+                        .map(p -> p.lengthOn(opened.plan().startOn()))
+                        .orElse(f.species().usualShopCm()),
+                f.count());
+    }
+
+    public List<String> against(SeeThroughBox box, double fishCm, int count) {
+        Tank tank = opened.plan().tank();
+        SeeThroughBox.Inside inside =
+                new SeeThroughBox.Inside(tank.lengthCm(), tank.widthCm(), tank.frontHeightCm() - tank.sandDepthCm());
+        return box.against(fishCm, count, inside).stream().map(opened.say()::of).toList();
+    }
+
+    /** Who lives here and presses it hardest, from Ripple on. */
+    static Optional<String> boss(OpenTank opened, String party) {
+        return hardest(opened, party)
+                .filter(t -> t.step() != Step.CALM)
+                .map(t -> "the " + t.aggressor().species().name());
+    }
+
+    private static Optional<Tension> hardest(OpenTank opened, String party) {
+        return opened.assessment().tension().stream()
+                .filter(t -> t.target().id().equals(party) && t.aggressor().resident())
+                .max(Comparator.comparingDouble((Tension t) -> t.index()));
+    }
+
+    /** Where the box goes: in sight of the boss, beside its ground rather than on it. */
+    static String boxPlace(OpenTank opened, String party) {
+        Optional<Tension> hardest = hardest(opened, party).filter(t -> t.step() != Step.CALM);
+        if (hardest.isEmpty()) {
+            return "Nobody here presses it to speak of; anywhere with a view of the tank will do.";
+        }
+        Party boss = hardest.get().aggressor();
+        double share = opened.ahead().outlook().homes().of(boss).xCm()
+                / opened.plan().tank().lengthCm();
+        String side = share < 1 / 3.0 ? "the left" : share > 2 / 3.0 ? "the right" : "the middle";
+        String other = share < 0.5 ? "just right of it" : "just left of it";
+        return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other
+                + ", in its sight but not on its ground.";
+    }
+}

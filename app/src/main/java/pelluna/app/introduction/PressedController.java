@@ -1,0 +1,136 @@
+package pelluna.app.introduction;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Refused;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.shell.Shells;
+import pelluna.core.introduction.Intervention;
+import pelluna.core.units.Named;
+
+/** What is done when a fish is pressed, newcomer or not. */
+@Controller
+class PressedController {
+    private final TankPlans plans;
+    private final Introductions bringing;
+    private final WaysIn ways;
+    private final Interventions measures;
+    private final LadderView ladder;
+    private final Individuals fish;
+    private final PressureOfFish pressure;
+    private final Shells shells;
+
+    PressedController(
+            TankPlans plans,
+            Introductions bringing,
+            WaysIn ways,
+            Interventions measures,
+            LadderView ladder,
+            Individuals fish,
+            PressureOfFish pressure,
+            Shells shells) {
+        this.plans = plans;
+        this.bringing = bringing;
+        this.ways = ways;
+        this.measures = measures;
+        this.ladder = ladder;
+        this.fish = fish;
+        this.pressure = pressure;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/log/pressed/{which}")
+    String pressed(
+            @PathVariable long id,
+            @PathVariable long which,
+            @RequestParam(defaultValue = "") String refused,
+            Model model) {
+        OpenTank opened = plans.open(id);
+        List<Fish> all = fish.all(id);
+        Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
+        List<String> pull = bringing.pull(opened, f);
+        Optional<PressureOfFish.Lately> lately = pressure.of(id, f);
+        shells.around(
+                model,
+                opened,
+                "log",
+                "If " + f.said() + " is pressed",
+                pull.isEmpty()
+                        ? lately.map(l -> opened.say().title(l.trend().course()) + ".")
+                                .orElse("Nothing was seen against it in 7 days.")
+                        : "A pull-out rule is met.");
+        ladder.fill(
+                model,
+                opened,
+                which,
+                lately.flatMap(PressureOfFish.Lately::hardest).orElse(null),
+                !pull.isEmpty());
+        model.addAttribute("tab", "bringing");
+        model.addAttribute("pull", pull);
+        model.addAttribute("pressed", lately.orElse(null));
+        model.addAttribute("refused", Shells.refusal(refused));
+        return "pressed";
+    }
+
+    @PostMapping("/tanks/{id}/log/measures")
+    String measure(
+            @PathVariable long id,
+            @RequestParam String measure,
+            @RequestParam long forFish,
+            @RequestParam(required = false) Long byFish,
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(required = false) Long which,
+            RedirectAttributes to) {
+        Intervention m =
+                Named.find(Intervention.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
+        if (m == Intervention.BACK_THROUGH_BOX) {
+            try {
+                to.addAttribute("which", ways.backIntoTheBox(id, forFish, byFish));
+            } catch (IllegalArgumentException e) {
+                Refused.tell(to, e);
+            }
+            return "redirect:/tanks/" + id + "/log/bringing";
+        }
+        return done(id, which, forFish, to, () -> {
+            if (m == null) {
+                throw new IllegalArgumentException("What was done?");
+            }
+            measures.begin(id, m, forFish, byFish, note);
+        });
+    }
+
+    @PostMapping("/tanks/{id}/log/measures/{measure}/end")
+    String end(
+            @PathVariable long id,
+            @PathVariable long measure,
+            @RequestParam(required = false) Long which,
+            RedirectAttributes to) {
+        return done(id, which, measures.forFish(id, measure), to, () -> measures.end(id, measure));
+    }
+
+    /** Back to where it was begun: the newcomer's page or the ladder of the fish. */
+    private static String done(long id, Long which, long forFish, RedirectAttributes to, Runnable task) {
+        try {
+            task.run();
+        } catch (IllegalArgumentException e) {
+            Refused.tell(to, e);
+        }
+        if (which != null) {
+            to.addAttribute("which", which);
+            return "redirect:/tanks/" + id + "/log/bringing";
+        }
+        return "redirect:/tanks/" + id + "/log/pressed/" + forFish;
+    }
+}

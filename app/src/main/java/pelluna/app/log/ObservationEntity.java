@@ -1,0 +1,106 @@
+package pelluna.app.log;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import pelluna.app.rows.Row;
+import pelluna.core.behaviour.EventType;
+import pelluna.core.units.Named;
+
+/** One line of the log: appended, taken back by a mark, never rewritten. */
+@Entity
+@Table(name = "log_entry")
+class ObservationEntity extends Row {
+    @Column(name = "tank_id")
+    private Long tankId;
+
+    private Instant at;
+    private String doing;
+
+    @Column(name = "fish_id")
+    private Long fishId;
+
+    @Column(name = "other_id")
+    private Long otherId;
+
+    @Column(name = "watch_id")
+    private Long watchId;
+
+    private Double x;
+    private Double y;
+    private int gravity;
+    private int times;
+    private String note = "";
+
+    @Column(name = "sent_key")
+    private String sentKey;
+
+    @Column(name = "taken_back")
+    private Instant takenBack;
+
+    protected ObservationEntity() {}
+
+    ObservationEntity(Long tankId, Observation sent, Long watchId) {
+        this.tankId = tankId;
+        this.at = sent.at();
+        this.doing = sent.doing().word();
+        this.fishId = sent.fish();
+        this.otherId = sent.other();
+        this.watchId = watchId;
+        this.x = sent.x();
+        this.y = sent.y();
+        this.gravity = sent.gravity();
+        this.times = sent.times();
+        this.note = sent.note();
+        this.sentKey = sent.key();
+    }
+
+    Instant at() {
+        return at;
+    }
+
+    EventType doing() {
+        return Named.find(EventType.class, doing).orElse(EventType.NOTE);
+    }
+
+    Long fishId() {
+        return fishId;
+    }
+
+    Long otherId() {
+        return otherId;
+    }
+
+    Long watchId() {
+        return watchId;
+    }
+
+    Double x() {
+        return x;
+    }
+
+    Double y() {
+        return y;
+    }
+
+    int gravity() {
+        return gravity;
+    }
+
+    int times() {
+        return times;
+    }
+
+    String note() {
+        return note;
+    }
+
+    boolean takenBack() {
+        return takenBack != null;
+    }
+
+    void takeBack(Instant when) {
+        takenBack = when;
+    }
+}

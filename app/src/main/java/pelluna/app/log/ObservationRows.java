@@ -1,0 +1,178 @@
+package pelluna.app.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/**
+ * The log, mostly asked for in sums: it may hold a hundred thousand lines, so what pages ask is bounded by a time or a
+ * number of lines. Only what is taken out as a sheet is the whole.
+ */
+interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
+    Optional<ObservationEntity> findByIdAndTankId(Long id, Long tank);
+
+    Optional<ObservationEntity> findByTankIdAndSentKey(Long tank, String key);
+
+    @Query("select e from ObservationEntity e where e.tankId = :tank order by e.at desc, e.id desc")
+    List<ObservationEntity> newest(Long tank, Limit limit);
+
+    @Query("select e from ObservationEntity e where e.tankId = :tank and (e.at < :at or e.at = :at and e.id < :id) "
+            + "order by e.at desc, e.id desc")
+    List<ObservationEntity> below(Long tank, Instant at, Long id, Limit limit);
+
+    List<ObservationEntity> findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
+            Long tank, Instant since, Collection<String> doings);
+
+    List<ObservationEntity> findByTankIdOrderByAtAscIdAsc(Long tank);
+
+    @Query("select e from ObservationEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and "
+            + "e.takenBack is null order by e.at desc, e.id desc")
+    List<ObservationEntity> about(Long tank, Long fish, Limit limit);
+
+    /** One fish against another, summed. */
+    interface Pair {
+        Long getFish();
+
+        Long getOther();
+
+        int getTimes();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null
+        group by fish_id, other_id""")
+    List<Pair> pairs(Long tank, Instant since, Collection<String> doings);
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
+        where tank_id = :tank and at >= :since and watch_id is not null and watch_id <> :running
+          and doing in (:doings) and other_id is not null and fish_id is not null and taken_back is null
+        group by fish_id, other_id""")
+    List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings, Long running);
+
+    /** One contest as it was seen. */
+    interface Contest {
+        Long getFish();
+
+        Long getOther();
+
+        int getTimes();
+
+        Instant getAt();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, times as times, at as at from log_entry
+        where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null order by at desc, id desc limit :most""")
+    List<Contest> contests(Long tank, Instant since, Collection<String> doings, int most);
+
+    /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
+    interface Received {
+        Long getFish();
+
+        LocalDate getOn();
+
+        double getWeighed();
+
+        int getActs();
+
+        int getOutside();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select other_id as fish, cast(at at time zone :zone as date) as "on",
+          coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null
+            and watch_id <> :running), 0) as weighed,
+          cast(coalesce(sum(times) filter (where watch_id is not null and watch_id <> :running), 0) as integer) as acts,
+          cast(coalesce(sum(times) filter (where watch_id is null), 0) as integer) as outside
+        from log_entry where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
+          and taken_back is null group by 1, 2""")
+    List<Received> received(Long tank, Instant since, Collection<String> doings, String zone, Long running);
+
+    @Query(nativeQuery = true, value = """
+        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank
+          and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
+        and other_id is not null and (cast(:target as bigint) is null or other_id = :target)
+          and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
+    int watchedActs(
+            Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
+
+    /** What one fish did to another on one day. */
+    interface DayOfActs {
+        Long getFish();
+
+        Long getOther();
+
+        LocalDate getOn();
+
+        int getHard();
+
+        int getActs();
+
+        int getGravest();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
+          cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
+          cast(sum(times) as integer) as acts, max(gravity) as gravest
+        from log_entry where tank_id in (:tanks) and doing in (:doings) and other_id is not null
+          and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
+    List<DayOfActs> hardDays(Collection<Long> tanks, Collection<String> doings, String zone);
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
+          cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
+          cast(sum(times) as integer) as acts, max(gravity) as gravest
+        from log_entry where tank_id = :tank and at >= :from and at < :until and doing in (:doings)
+          and other_id is not null and fish_id is not null and taken_back is null group by 1, 2, 3 order by 3,
+          5 desc""")
+    List<DayOfActs> daysOfActs(Long tank, Instant from, Instant until, Collection<String> doings, String zone);
+
+    @Query("select e from ObservationEntity e where e.tankId = :tank and e.at >= :from and e.at < :until and e.doing "
+            + "in :doings and e.takenBack is null order by e.at, e.id")
+    List<ObservationEntity> between(Long tank, Instant from, Instant until, Collection<String> doings, Limit limit);
+
+    @Query("select e from ObservationEntity e where e.tankId in :tanks and e.doing in :doings and e.takenBack is null "
+            + "order by e.at")
+    List<ObservationEntity> ofKind(Collection<Long> tanks, Collection<String> doings);
+
+    /** When each fish was last noted with something. */
+    interface Last {
+        Long getFish();
+
+        String getDoing();
+
+        Instant getAt();
+    }
+
+    @Query(nativeQuery = true, value = """
+        select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank
+          and at >= :since and fish_id is not null and taken_back is null group by fish_id, doing""")
+    List<Last> last(Long tank, Instant since);
+
+    /** Last noted as the target of another. */
+    @Query(nativeQuery = true, value = """
+        select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank
+          and at >= :since and other_id is not null and taken_back is null group by other_id""")
+    List<Last> lastAsTarget(Long tank, Instant since);
+
+    @Query(
+            nativeQuery = true,
+            value = "select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank and at >= "
+                    + ":since and watch_id is null and doing in (:doings) and taken_back is null")
+    int outsideWatches(Long tank, Instant since, Collection<String> doings);
+
+    @Query(
+            "select e from ObservationEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and e.doing "
+                    + "in :doings and e.takenBack is null order by e.at desc")
+    List<ObservationEntity> placed(Long tank, Instant since, Collection<String> doings, Limit limit);
+}

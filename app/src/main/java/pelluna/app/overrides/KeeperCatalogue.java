@@ -1,0 +1,148 @@
+package pelluna.app.overrides;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.names.FishNames;
+import pelluna.core.search.Search;
+
+/**
+ * The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule
+ * reads this one.
+ */
+@Component
+public class KeeperCatalogue {
+    private static final Logger LOG = LoggerFactory.getLogger(KeeperCatalogue.class);
+
+    private final Catalogue shipped;
+    private final CurrentKeeper keeper;
+    private final FactOverrideRows facts;
+    private final OwnSpeciesRows species;
+    private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
+
+    private final FishNames shippedNames;
+    private final Search shippedSearch;
+
+    /** The catalogue last made for a keeper, the words that it was made of, and its index. */
+    private record Laid(FactOverrides word, Catalogue catalogue, FishNames names, Search search) {
+        Laid(FactOverrides word, Catalogue catalogue, FishNames names) {
+            this(word, catalogue, names, new Search(catalogue, names));
+        }
+    }
+
+    KeeperCatalogue(Catalogue shipped, CurrentKeeper keeper, FactOverrideRows facts, OwnSpeciesRows species) {
+        this.shipped = shipped;
+        this.keeper = keeper;
+        this.facts = facts;
+        this.species = species;
+        this.shippedNames = new FishNames(shipped);
+        this.shippedSearch = new Search(shipped, shippedNames);
+    }
+
+    /** Without anybody's own word. */
+    public Catalogue shipped() {
+        return shipped;
+    }
+
+    @Transactional(readOnly = true)
+    public Catalogue get() {
+        return laid().map(Laid::catalogue).orElse(shipped);
+    }
+
+    /** The search over the same catalogue. */
+    @Transactional(readOnly = true)
+    public Search search() {
+        return laid().map(Laid::search).orElse(shippedSearch);
+    }
+
+    /** The resolver of names over the same catalogue. */
+    @Transactional(readOnly = true)
+    public FishNames names() {
+        return laid().map(Laid::names).orElse(shippedNames);
+    }
+
+    private Optional<Laid> laid() {
+        Long id = keeper.get().id();
+        FactOverrides word = asked(id);
+        return word.isEmpty()
+                ? Optional.empty()
+                : Optional.of(laid.compute(
+                        id, (k, last) -> last != null && last.word().equals(word) ? last : laid(word)));
+    }
+
+    private Laid laid(FactOverrides word) {
+        Catalogue over = lay(word);
+        return new Laid(word, over, new FishNames(over));
+    }
+
+    /** A page that is only read asks for the words once, however often it needs the catalogue. */
+    private FactOverrides asked(Long id) {
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
+                || !"GET".equals(request.getRequest().getMethod())) {
+            return word(id);
+        }
+        String key = KeeperCatalogue.class.getName() + id;
+        if (request.getAttribute(key, RequestAttributes.SCOPE_REQUEST) instanceof FactOverrides known) {
+            return known;
+        }
+        FactOverrides word = word(id);
+        request.setAttribute(key, word, RequestAttributes.SCOPE_REQUEST);
+        return word;
+    }
+
+    FactOverrides word(Long id) {
+        return new FactOverrides(
+                species.findByKeeperIdOrderById(id).stream()
+                        .map(OwnSpeciesEntity::word)
+                        .toList(),
+                facts.findByKeeperIdOrderById(id).stream()
+                        .map(FactOverrideEntity::word)
+                        .toList());
+    }
+
+    /** A word that an older Pelluna took and this one cannot read is left out, never the whole page. */
+    private Catalogue lay(FactOverrides word) {
+        try {
+            return shipped.with(word);
+        } catch (CatalogueException whole) {
+            LOG.warn("Some of a keeper's own words cannot be read and are left out: {}", whole.problems());
+            List<FactOverrides.OwnSpecies> species = new ArrayList<>();
+            List<FactOverrides.FactOverride> good = new ArrayList<>();
+            word.species().forEach(s -> {
+                if (readable(new FactOverrides(List.of(s), List.of()))) {
+                    species.add(s);
+                }
+            });
+            for (FactOverrides.FactOverride fact : word.facts()) {
+                List<FactOverrides.FactOverride> more = new ArrayList<>(good);
+                more.add(fact);
+                if (readable(new FactOverrides(species, more))) {
+                    good.add(fact);
+                }
+            }
+            return shipped.with(new FactOverrides(species, good));
+        }
+    }
+
+    private boolean readable(FactOverrides word) {
+        try {
+            shipped.with(word);
+            return true;
+        } catch (CatalogueException e) {
+            return false;
+        }
+    }
+}

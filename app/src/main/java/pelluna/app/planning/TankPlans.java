@@ -1,0 +1,283 @@
+package pelluna.app.planning;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planfile.PlanFiles;
+import pelluna.app.planfile.PlanProblemsException;
+import pelluna.app.planfile.Problem;
+import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.TankFigures;
+import pelluna.app.tank.Tanks;
+import pelluna.app.water.WaterTestEntity;
+import pelluna.app.water.WaterTests;
+import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.FishFile.RecordFile;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.TestFile;
+import pelluna.core.units.Named;
+import pelluna.words.Measures;
+import pelluna.words.Words;
+
+/** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
+@Service
+public class TankPlans {
+    private static final long NO_ROW = 0;
+
+    private final CurrentKeeper keeper;
+    private final Tanks tanks;
+    private final Lives lives;
+    private final WaterTests tests;
+    private final PlanFiles files;
+    private final KeeperCatalogue catalogue;
+    private final OwnRecords records;
+    private final Assessments assessments;
+    private final Clock clock;
+    private final TransactionTemplate reading;
+
+    TankPlans(
+            CurrentKeeper keeper,
+            Tanks tanks,
+            Lives lives,
+            WaterTests tests,
+            PlanFiles files,
+            KeeperCatalogue catalogue,
+            OwnRecords records,
+            Assessments assessments,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.keeper = keeper;
+        this.tanks = tanks;
+        this.lives = lives;
+        this.tests = tests;
+        this.files = files;
+        this.catalogue = catalogue;
+        this.records = records;
+        this.assessments = assessments;
+        this.clock = clock;
+        this.reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
+    }
+
+    /** The keeper's tanks, sandboxes left out. */
+    public List<TankEntity> tanks() {
+        return tanks.of(keeper.get().id()).stream()
+                .filter(t -> t.sandboxOf() == null)
+                .toList();
+    }
+
+    /** @throws NoSuchTankException if this keeper has no such tank */
+    public TankEntity tank(long id) {
+        return tanks.of(keeper.get().id(), id).orElseThrow(NoSuchTankException::new);
+    }
+
+    /** The language and the units that the keeper reads. */
+    public Words words() {
+        return keeper.get().words();
+    }
+
+    /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
+    public OpenTank open(long id) {
+        return open(id, UnaryOperator.identity());
+    }
+
+    /**
+     * The same as if it had one more wish, which has no row yet and stands last.
+     *
+     * @param typed in the fields of a plan file
+     */
+    public OpenTank wishing(long id, Map<String, Object> typed) {
+        FishFile wish = roomFor(id, "wishes", typed).wishes().get(0).numbered(NO_ROW);
+        return open(id, plan -> plan.alsoWishing(wish));
+    }
+
+    private OpenTank open(long id, UnaryOperator<PlanFile> more) {
+        OpenTank opened = reading.execute(status -> read(id, more));
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            opened.answer().find();
+        }
+        return opened;
+    }
+
+    private OpenTank read(long id, UnaryOperator<PlanFile> more) {
+        TankEntity tank = tank(id);
+        PlannedFish fish = lives.planned(id);
+        PlanFile said = more.apply(file(tank, fish));
+        PlanFile file = seen(said.tested(tests(id)), id, fish.residents());
+        Answer answer = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
+        return new OpenTank(
+                tank,
+                fish.residents(),
+                fish.wishes(),
+                said,
+                answer,
+                keeper.get().words());
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    /** The plan file of a tank, with what the log knows; every fish has the number of its row. */
+    @Transactional(readOnly = true)
+    public PlanFile file(long id) {
+        PlannedFish fish = lives.planned(id);
+        return seen(file(tank(id), fish).tested(tests(id)), id, fish.residents());
+    }
+
+    /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
+    private PlanFile seen(PlanFile file, long id, List<LivestockEntity> living) {
+        Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(file, today()), living);
+        return file.eachResident(f -> seen.containsKey(f.row()) ? f.but(d -> add(d, seen.get(f.row()))) : f);
+    }
+
+    private static void add(FishFile.Draft fish, OwnRecord own) {
+        RecordFile brought = fish.record == null ? new RecordFile(0, 0, 0) : fish.record;
+        fish.record = new RecordFile(
+                own.acts() + brought.acts(),
+                Measures.round(own.hours() + brought.hours(), 2),
+                Measures.round(own.expected() + brought.expected(), 2));
+    }
+
+    /** Logged tests of the water, in the order of their days. */
+    @Transactional(readOnly = true)
+    public List<TestFile> tests(long id) {
+        return tests.of(tank(id).id()).stream().map(WaterTestEntity::file).toList();
+    }
+
+    /**
+     * Logs a test of the water.
+     *
+     * @throws PlanProblemsException if a figure is wrong
+     */
+    @Transactional
+    public void test(long id, TestFile test) {
+        checkTest(tank(id), test);
+        tests(id, List.of(test));
+    }
+
+    /** @throws PlanProblemsException if a figure of a test is wrong */
+    public void checkTest(TankEntity tank, TestFile test) {
+        check(file(tank, PlannedFish.none()).tested(List.of(test)));
+    }
+
+    /** Logs tests that were checked before. */
+    @Transactional
+    public void tests(long id, List<TestFile> checked) {
+        long tank = tank(id).id();
+        tests.log(tank, checked);
+        if (!checked.isEmpty()) {
+            remembersFeed(id);
+        }
+    }
+
+    /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
+    @Transactional
+    public void remembersFeed(long id) {
+        List<WaterTestEntity> open = tests.of(tank(id).id()).stream()
+                .filter(WaterTestEntity::wantsFeed)
+                .toList();
+        if (!open.isEmpty()) {
+            List<Party> living = files.plan(file(tank(id), lives.planned(id)).wishing(List.of()), today())
+                    .residents();
+            for (WaterTestEntity t : open) {
+                double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
+                if (fed > 0) {
+                    t.cameFrom(fed);
+                }
+            }
+            tests.save(open);
+        }
+    }
+
+    /** Takes the newest test of the water back, as after a slip of the pen. */
+    @Transactional
+    public void takeBackTest(long id) {
+        tests.takeBackNewest(tank(id).id());
+    }
+
+    /** A plan file from rows, without tests; every fish has the number of its row. */
+    public static PlanFile file(TankEntity tank, PlannedFish fish) {
+        return PlanFile.of(tank.name(), tank.figures().file())
+                .with(Named.find(Stance.class, tank.stance()).orElse(null))
+                .startingOn(tank.startOn())
+                .living(fish.residents().stream().map(LivestockEntity::file).toList())
+                .wishing(fish.wishes().stream().map(LivestockEntity::file).toList());
+    }
+
+    /**
+     * Checks a plan as a whole: the schema, then names, dates and what must be true together.
+     *
+     * @throws PlanProblemsException with every field that is wrong
+     */
+    public Plan check(PlanFile file) {
+        List<Problem> problems = files.problems(file);
+        if (!problems.isEmpty()) {
+            throw new PlanProblemsException(problems);
+        }
+        return files.plan(file, today());
+    }
+
+    /** Adds a wish to a tank. @param typed in the fields of a plan file */
+    @Transactional
+    public Long addWish(long id, Map<String, Object> typed) {
+        PlanFile file = roomFor(id, "wishes", typed);
+        String name = files.plan(file, today()).wishes().get(0).species().scientificName();
+        return lives.wish(id, name, file.wishes().get(0)).id();
+    }
+
+    /** Adds a resident to a tank. @param typed in the fields of a plan file */
+    @Transactional
+    public Long addResident(long id, Map<String, Object> typed) {
+        PlanFile file = roomFor(id, "residents", typed);
+        String name = files.plan(file, today()).residents().get(0).species().scientificName();
+        return lives.resident(id, name, file.residents().get(0)).id();
+    }
+
+    private PlanFile roomFor(long id, String list, Map<String, Object> typed) {
+        int there = lives.planned(id).size();
+        if (there >= PlanFiles.MOST_FISH) {
+            throw new PlanProblemsException(List.of(new Problem(
+                    list,
+                    there + " residents and wishes",
+                    "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
+        }
+        return files.typed(file(tank(id), PlannedFish.none()), list, List.of(typed));
+    }
+
+    /** Lays a plan file down as a new tank of this keeper. */
+    @Transactional
+    public TankEntity bringIn(PlanFile file) {
+        PlanFiles.notTooMany(file);
+        check(file);
+        TankEntity tank = new TankEntity(
+                keeper.get().id(), file.name() == null ? "Brought in" : file.name(), TankFigures.of(file.tank()));
+        tank.plans(file);
+        tanks.save(tank);
+        tests.log(tank.id(), file.tests());
+        file.residents().forEach(f -> lives.resident(tank.id(), accepted(f), f));
+        file.wishes().forEach(f -> lives.wish(tank.id(), accepted(f), f));
+        return tank;
+    }
+
+    private String accepted(FishFile fish) {
+        return catalogue.names().resolve(fish.species()).one().orElseThrow().scientificName();
+    }
+}

@@ -1,0 +1,92 @@
+package pelluna.app.prediction;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.planfile.PlanFiles;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.shell.Shells;
+import pelluna.app.tank.TankEntity;
+import pelluna.words.English;
+
+/** What plans had said beside what happened, over all tanks of a keeper. */
+@Controller
+class PredictionController {
+    private final TankPlans plans;
+    private final PredictionReview hindsight;
+    private final SharedFigures figures;
+    private final PlanFiles files;
+    private final Shells shells;
+
+    PredictionController(
+            TankPlans plans, PredictionReview hindsight, SharedFigures figures, PlanFiles files, Shells shells) {
+        this.plans = plans;
+        this.hindsight = hindsight;
+        this.figures = figures;
+        this.files = files;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/losses/hindsight")
+    String hindsight(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "all") String scope,
+            @RequestParam(defaultValue = "false") boolean show,
+            Model model) {
+        OpenTank opened = plans.open(id);
+        boolean everywhere = !scope.equals("tank");
+        PredictionReview.Page page =
+                hindsight.page(everywhere ? all() : List.of(opened.tank().id()));
+        shells.around(
+                model,
+                opened,
+                "losses",
+                "Said and happened",
+                page.arrivals() == 0
+                        ? "No word is kept yet."
+                        : English.capital(English.count(page.arrivals(), "arrival", "arrivals"))
+                                + (everywhere ? ", over all your tanks." : ", in this tank."));
+        model.addAttribute("tab", "hindsight");
+        model.addAttribute("scope", everywhere ? "all" : "tank");
+        model.addAttribute("several", plans.tanks().size() > 1);
+        model.addAttribute("page", page);
+        model.addAttribute("shared", show ? files.write(figures.of(all())) : "");
+        return "hindsight";
+    }
+
+    private List<Long> all() {
+        return plans.tanks().stream().map(TankEntity::id).toList();
+    }
+
+    @GetMapping("/tanks/{id}/losses/figures.json")
+    ResponseEntity<String> shared(@PathVariable long id) {
+        plans.tank(id);
+        return json(files.write(figures.of(all())), "pelluna-figures.json");
+    }
+
+    /** The plan and its assessment as they were on the day of an arrival. */
+    @GetMapping("/tanks/{id}/losses/hindsight/{word}.json")
+    ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
+        PredictionEntity kept = hindsight.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
+        return json(
+                files.write(
+                        Map.of("on", kept.onDay().toString(), "plan", kept.plan(), "assessment", kept.assessment())),
+                "assessment-" + kept.onDay() + ".json");
+    }
+
+    private static ResponseEntity<String> json(String body, String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(body);
+    }
+}

@@ -1,0 +1,138 @@
+package pelluna.app.prediction;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.exchange.AssessmentTree;
+import pelluna.app.fish.Individuals;
+import pelluna.app.fish.Predictions;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.core.assessment.Assessment;
+import pelluna.core.capacity.Lens;
+import pelluna.core.plan.Party;
+import pelluna.core.plan.PlanFile;
+import pelluna.core.risk.OwnRisk;
+import pelluna.core.sieve.Finding;
+import pelluna.core.sieve.Verdict;
+import pelluna.core.tension.Eaten;
+import pelluna.core.tension.Tension;
+import pelluna.core.units.Step;
+import pelluna.words.Words;
+
+/** Keeps the assessment as it was on the day of an arrival: whole, and statement by statement. */
+@Component
+public class PredictionKeeper implements Predictions {
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final PredictionRows words;
+    private final StatementRows statements;
+
+    PredictionKeeper(TankPlans plans, Individuals fish, PredictionRows words, StatementRows statements) {
+        this.plans = plans;
+        this.fish = fish;
+        this.words = words;
+        this.statements = statements;
+    }
+
+    @Override
+    @Transactional
+    public void arrives(OpenTank before, Party party, long number) {
+        if (before.tank().sandboxOf() != null) {
+            return;
+        }
+        Map<String, Long> who = new HashMap<>();
+        before.residents().forEach(r -> before.living(r.id()).ifPresent(living -> who.put(living.id(), r.id())));
+        who.put(party.id(), number);
+        keep(before.tank().id(), number, plans.today(), before.said(), before.assessment(), party, who);
+    }
+
+    /**
+     * Keeps what an assessment says of one of its wishes.
+     *
+     * @param who fish of the log by their place in the plan, as far as they are in the tank; the arrival too
+     */
+    @Transactional
+    public void keep(
+            long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
+        Words say = plans.words();
+        PredictionEntity word = words.save(
+                new PredictionEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, say)));
+        statements.saveAll(said(a, party, who, say).stream()
+                .map(s -> new StatementEntity(word.id(), s))
+                .toList());
+    }
+
+    /** Everything that an assessment says of one wish and of its company. */
+    static List<Statement> said(Assessment a, Party party, Map<String, Long> who, Words say) {
+        Long number = who.get(party.id());
+        List<Statement> said = new ArrayList<>();
+        for (Verdict v : a.sieve()) {
+            if (v.wish().id().equals(party.id())) {
+                if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
+                    said.add(new Statement(
+                            Statement.OWN_RISK,
+                            v.stop().get().step(),
+                            number,
+                            null,
+                            v.wish().hand().risk().word(),
+                            null,
+                            say.sentences(OwnRisk.reasons(v))));
+                }
+                for (Finding f : v.findings()) {
+                    said.add(new Statement(
+                            f.rule().word(),
+                            f.step(),
+                            number,
+                            null,
+                            f.has().number().isPresent() ? "" : f.has().word(),
+                            null,
+                            say.of(f.reason())));
+                }
+            }
+        }
+        for (Tension t : a.tension()) {
+            boolean mine =
+                    t.aggressor().id().equals(party.id()) || t.target().id().equals(party.id());
+            if (mine
+                    && who.containsKey(t.aggressor().id())
+                    && who.containsKey(t.target().id())) {
+                said.add(new Statement(
+                        Statement.TENSION,
+                        t.step(),
+                        who.get(t.aggressor().id()),
+                        who.get(t.target().id()),
+                        "",
+                        t.index(),
+                        t.reasons().isEmpty()
+                                ? "Nothing that would set them at each other."
+                                : say.of(t.reasons().get(0).why())));
+            }
+        }
+        for (Eaten e : a.eaten()) {
+            boolean mine = e.eater().id().equals(party.id())
+                    || e.prey().map(p -> p.id().equals(party.id())).orElse(false);
+            if (mine
+                    && who.containsKey(e.eater().id())
+                    && e.prey().map(p -> who.containsKey(p.id())).orElse(true)) {
+                said.add(new Statement(
+                        Statement.EATEN,
+                        Step.SURGE,
+                        who.get(e.eater().id()),
+                        e.prey().map(p -> who.get(p.id())).orElse(null),
+                        e.prey().isPresent() ? "" : e.eaten(),
+                        null,
+                        say.of(e.reason())));
+            }
+        }
+        for (Lens l : a.capacity().lenses()) {
+            said.add(new Statement(
+                    Statement.CAPACITY, l.step(), number, null, l.kind().word(), null, say.of(l.why())));
+        }
+        return said;
+    }
+}

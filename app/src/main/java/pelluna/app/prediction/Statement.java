@@ -1,0 +1,20 @@
+package pelluna.app.prediction;
+
+import pelluna.core.units.Step;
+
+/**
+ * One thing that was said.
+ *
+ * @param rule    name of a rule of the Sieve, 'tension', 'eaten', 'lens' or 'own-risk'
+ * @param fish    whom it is about; for tension the one that presses; null for the tank as a whole
+ * @param other   for tension the one that is pressed, for 'eaten' the prey; null otherwise
+ * @param about   the word of a kind of reef life, or the lens; empty otherwise
+ * @param tension 0 to 100; null for what is no tension
+ */
+record Statement(String rule, Step step, Long fish, Long other, String about, Double tension, String reason) {
+    static final String TENSION = "tension";
+    static final String EATEN = "eaten";
+    static final String CAPACITY = "lens";
+    /** Taken though Pelluna refused it: the step is that of the most serious reason, which stands as its reason. */
+    static final String OWN_RISK = "own-risk";
+}

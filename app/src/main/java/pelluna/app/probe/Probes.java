@@ -1,0 +1,181 @@
+package pelluna.app.probe;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.planning.TankPlans;
+
+/** The probe of a tank: its settings, its readings, and what is wrong with it. */
+@Service
+public class Probes {
+    /** Without an answer for so many turns it counts as silent. */
+    private static final int SILENT_TURNS = 3;
+
+    private final TankPlans plans;
+    private final ProbeRows probes;
+    private final ReadingRows readings;
+    private final Clock clock;
+    private final OwnPorts ports;
+
+    Probes(TankPlans plans, ProbeRows probes, ReadingRows readings, Clock clock, OwnPorts ports) {
+        this.plans = plans;
+        this.probes = probes;
+        this.readings = readings;
+        this.clock = clock;
+        this.ports = ports;
+    }
+
+    /** Keeps an answer, once; whether it is believed or not. */
+    @Transactional
+    void answered(long probe, Reading r) {
+        ProbeEntity p = probes.findById(probe).orElseThrow();
+        Optional<Reading> last =
+                readings.findFirstByTankIdAndDoubtOrderByAtDesc(p.tankId(), "").map(ReadingEntity::reading);
+        if (readings.findByTankIdAndAt(p.tankId(), r.at()).isEmpty()) {
+            readings.save(new ReadingEntity(p.tankId(), r, Plausible.doubt(r, last, clock.instant())));
+        }
+        p.asked(clock.instant(), "");
+        probes.save(p);
+    }
+
+    /**
+     * Readings of the past that the simulated probe would have given, with a gap and one that is hard to believe. For
+     * the demo.
+     */
+    @Transactional
+    public void simulatePast(long tank, int days) {
+        Instant now = clock.instant();
+        for (Instant at = now.minus(Duration.ofDays(days));
+                at.isBefore(now.minusSeconds(600));
+                at = at.plus(Duration.ofMinutes(15))) {
+            long hoursAgo = Duration.between(at, now).toHours();
+            boolean silent = hoursAgo >= 50 && hoursAgo < 57;
+            boolean dry = hoursAgo == 80 && at.plus(Duration.ofMinutes(15)).isAfter(now.minus(Duration.ofHours(80)));
+            if (!silent) {
+                Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry));
+                readings.save(new ReadingEntity(tank, r, Plausible.doubt(r, Optional.empty(), at)));
+            }
+        }
+    }
+
+    @Transactional
+    void silent(long probe, String why) {
+        ProbeEntity p = probes.findById(probe).orElseThrow();
+        p.asked(clock.instant(), why);
+        probes.save(p);
+    }
+
+    @Transactional(readOnly = true)
+    List<ProbeEntity> due() {
+        return probes.findByReadsTrue().stream()
+                .filter(p -> p.due(clock.instant()))
+                .toList();
+    }
+
+    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    @Transactional
+    public void reads(long tank, String address, int minutes, boolean on) {
+        plans.tank(tank);
+        String checked = address(address).typed().toString();
+        if (minutes < 1 || minutes > 120) {
+            throw new IllegalArgumentException("It is asked every 1 to 120 minutes.");
+        }
+        ProbeEntity p = probes.findByTankId(tank).orElseGet(() -> new ProbeEntity(tank, checked, minutes));
+        p.asks(checked, minutes, on);
+        probes.save(p);
+    }
+
+    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    ProbeAddress address(String typed) {
+        return ProbeAddress.of(typed, ports.taken());
+    }
+
+    /**
+     * A probe as pages show it.
+     *
+     * @param last    the newest reading that is believed; null if none
+     * @param silence since when it has not answered; null while it does
+     */
+    record Seen(
+            String address,
+            int minutes,
+            boolean reads,
+            Reading last,
+            Instant silence,
+            String trouble,
+            List<ReadingEntity> doubted) {}
+
+    @Transactional(readOnly = true)
+    Optional<Seen> seen(long tank) {
+        return probes.findByTankId(plans.tank(tank).id())
+                .map(p -> new Seen(
+                        p.address(),
+                        p.everyMinutes(),
+                        p.reads(),
+                        readings.findFirstByTankIdAndDoubtOrderByAtDesc(tank, "")
+                                .map(ReadingEntity::reading)
+                                .orElse(null),
+                        silence(p),
+                        p.trouble(),
+                        readings.findTop5ByTankIdAndDoubtNotOrderByAtDesc(tank, "")));
+    }
+
+    private Instant silence(ProbeEntity p) {
+        Instant answered = p.answeredAt();
+        boolean silent = p.reads()
+                && !p.trouble().isEmpty()
+                && (answered == null
+                        || answered.plusSeconds(60L * p.everyMinutes() * SILENT_TURNS)
+                                .isBefore(clock.instant()));
+        return !silent ? null : answered == null ? p.askedAt() : answered;
+    }
+
+    /** Readings that are believed, oldest first. */
+    @Transactional(readOnly = true)
+    List<Reading> since(long tank, Duration back) {
+        return new ArrayList<>(
+                readings
+                        .findByTankIdAndAtGreaterThanEqualOrderByAt(
+                                plans.tank(tank).id(), clock.instant().minus(back))
+                        .stream()
+                        .filter(r -> r.doubt().isEmpty())
+                        .map(ReadingEntity::reading)
+                        .toList());
+    }
+
+    /** What is believed between two moments, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Reading> between(long tank, Instant from, Instant until) {
+        return readings
+                .findByTankIdAndAtGreaterThanEqualOrderByAt(plans.tank(tank).id(), from)
+                .stream()
+                .filter(r -> r.doubt().isEmpty())
+                .map(ReadingEntity::reading)
+                .filter(r -> r.at().isBefore(until))
+                .toList();
+    }
+
+    /** What should be known of the probe today, in sentences; usually nothing. */
+    @Transactional(readOnly = true)
+    public List<String> troubles(long tank) {
+        List<String> troubles = new ArrayList<>();
+        seen(tank).filter(Seen::reads).ifPresent(s -> {
+            if (s.silence() != null) {
+                troubles.add(
+                        "The probe has not answered since " + Times.at(s.silence(), clock) + ": " + s.trouble() + ".");
+            }
+            s.doubted().stream()
+                    .filter(d -> d.reading().at().isAfter(clock.instant().minus(Duration.ofHours(6))))
+                    .findFirst()
+                    .ifPresent(d -> troubles.add("The probe said something that is hard to believe, "
+                            + Times.at(d.reading().at(), clock) + ": " + d.doubt()
+                            + ". Look at the tank, then at the probe."));
+        });
+        return troubles;
+    }
+}

@@ -1,0 +1,166 @@
+package pelluna.app.tankplace;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Days;
+import pelluna.app.livestock.Lives;
+import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.PlannedFish;
+import pelluna.app.planfile.PlanFiles;
+import pelluna.app.planfile.PlanProblemsException;
+import pelluna.app.planfile.Problem;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.tank.TankEntity;
+import pelluna.app.tank.TankFigures;
+import pelluna.app.tank.Tanks;
+import pelluna.core.livestock.LifeEvent;
+import pelluna.core.plan.PlanFile;
+import pelluna.words.Words;
+
+/**
+ * Saves what is typed about a tank, one field at a time. A window sends what it saw before with what was typed; if the
+ * field has changed since in another window, nothing is overwritten and both values are shown.
+ */
+@Service
+class TankEdits {
+    private final Tanks tanks;
+    private final Lives lives;
+    private final TankPlans plans;
+    private final PlanFiles files;
+
+    TankEdits(Tanks tanks, Lives lives, TankPlans plans, PlanFiles files) {
+        this.tanks = tanks;
+        this.lives = lives;
+        this.plans = plans;
+        this.files = files;
+    }
+
+    /** Creates a tank from its name and figures, typed in the keeper's units. */
+    Long create(String name, Map<String, Object> flat) {
+        PlanFile empty = PlanFile.of(name.trim(), null);
+        return plans.bringIn(files.typed(empty, "tank", TankFigures.nested(flat)))
+                .id();
+    }
+
+    /**
+     * Saves typed fields.
+     *
+     * @param typed what the fields hold now, by key
+     * @param was   what this window had read before, by key
+     * @return what was refused, by key, in plain words; everything else is saved
+     */
+    @Transactional
+    Map<String, String> save(long id, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
+        TankEntity tank = plans.tank(id);
+        Map<String, String> refused = new LinkedHashMap<>();
+        typed.forEach((field, texts) -> {
+            try {
+                Map<String, Object> flat = tank.figures().flat();
+                Object value = Typed.parse(field, texts, say);
+                String stored = shown(field, flat.get(field.key()), say);
+                if (sameAs(value, flat.get(field.key()))
+                        || shown(field, value, say).equals(stored)) {
+                    return;
+                }
+                if (was.containsKey(field.key()) && !was.get(field.key()).equals(stored)) {
+                    refused.put(
+                            field.key(),
+                            "Another window changed this to " + (stored.isEmpty() ? "nothing" : stored)
+                                    + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                    return;
+                }
+                if (value == null) {
+                    flat.remove(field.key());
+                } else {
+                    flat.put(field.key(), value);
+                }
+                apply(tank, field, flat, say);
+            } catch (Typed.NotANumberException e) {
+                refused.put(field.key(), "'" + texts.get(texts.size() - 1) + "' is not a number. It is not saved.");
+            } catch (PlanProblemsException e) {
+                refused.put(field.key(), plain(field, e.problems(), say));
+            }
+        });
+        tanks.save(tank);
+        return refused;
+    }
+
+    static String shown(TankField field, Object value, Words say) {
+        return value instanceof List<?> list
+                ? String.join(", ", list.stream().map(Object::toString).sorted().toList())
+                : Typed.shown(field.kind(), value, say);
+    }
+
+    private static boolean sameAs(Object typed, Object stored) {
+        return Objects.equals(typed, stored) || typed == null && stored == null;
+    }
+
+    private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Words say) {
+        if (tank.figures().scape() != null) {
+            flat.put(
+                    "scape",
+                    DrawnReef.following(tank.figures().scape(), tank.figures().flat(), flat));
+        }
+        PlanFile plan = TankPlans.file(tank, lives.planned(tank.id()));
+        PlanFile typed = files.typed(plan, "tank", TankFigures.nested(flat));
+        plans.check(typed);
+        tank.measures(TankFigures.of(typed.tank()));
+    }
+
+    /** What is wrong with one field, in the keeper's units. */
+    String plain(TankField field, List<Problem> problems, Words say) {
+        Problem p = problems.get(0);
+        boolean here = TankFigures.fieldOf(p.field()).equals(field.key());
+        String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE
+                ? files.range(field.key())
+                        .map(r -> Typed.range(field.kind(), r[0], r[1], say))
+                        .orElse(p.expected())
+                : p.expected();
+        return (here ? "" : "With this, " + p.field() + " would be wrong. ") + "Expected " + expected
+                + ". It is not saved.";
+    }
+
+    @Transactional
+    void rename(long id, String name) {
+        TankEntity tank = plans.tank(id);
+        plans.check(TankPlans.file(tank, PlannedFish.none()).named(name.trim()));
+        tank.rename(name.trim());
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void stance(long id, String stance) {
+        TankEntity tank = plans.tank(id);
+        files.typed(TankPlans.file(tank, PlannedFish.none()), "stance", stance);
+        tank.takeStance(stance);
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void startOn(long id, String day) {
+        TankEntity tank = plans.tank(id);
+        PlanFile plan = TankPlans.file(tank, lives.planned(id)).wishing(List.of());
+        files.plan(files.typed(plan, "startOn", day.isBlank() ? null : day), plans.today());
+        tank.startsOn(day.isBlank() ? null : Days.planned("startOn", day, plans.today()));
+        tanks.save(tank);
+    }
+
+    @Transactional
+    void takeOut(long id, long resident) {
+        plans.remembersFeed(id);
+        LivestockEntity life = lives.one(plans.tank(id).id(), resident)
+                .filter(l -> l.partOf() == null && l.stage().resident())
+                .orElseThrow(NoSuchTankException::new);
+        lives.happens(life, LifeEvent.TAKEN_OFF, plans.today());
+    }
+
+    @Transactional
+    void giveUp(long id) {
+        tanks.delete(plans.tank(id));
+    }
+}

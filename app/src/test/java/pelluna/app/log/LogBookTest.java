@@ -1,0 +1,175 @@
+package pelluna.app.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pelluna.app.fish.Fish;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.EventType;
+import pelluna.core.behaviour.Stretch;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
+
+class LogBookTest {
+    private LogTank tank;
+    private LogBook log;
+    private LogFigures figures;
+
+    @BeforeEach
+    void aTank() {
+        tank = new LogTank("Log book");
+        log = Pelluna.bean(LogBook.class);
+        figures = Pelluna.bean(LogFigures.class);
+    }
+
+    @Test
+    void aWatchThatNobodyEndedCountsNoLongerThanFourHours() {
+        log.begin(tank.id, Instant.now().minus(Duration.ofHours(9)), "forgotten");
+        assertThat(log.running(tank.id)).isEmpty();
+        assertThat(figures.watches(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.hours()).isEqualTo(4));
+    }
+
+    @Test
+    void aWatchThatAPhoneBeganOfflineIsBegunOnceAndWithItsOwnTime() {
+        Instant then = Instant.now().minus(Duration.ofMinutes(40));
+        log.begin(tank.id, then, "k");
+        log.end(tank.id, then.plus(Duration.ofMinutes(20)));
+        log.begin(tank.id, then, "k");
+        assertThat(log.running(tank.id)).isEmpty();
+        assertThat(figures.watches(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.hours()).isEqualTo(1 / 3.0));
+    }
+
+    @Test
+    void aLineThatComesLateStandsInTheWatchOfItsOwnTime() {
+        tank.watched(Duration.ofHours(2), 30, 0);
+        log.write(
+                tank.id,
+                Observation.act(
+                        Instant.now().minus(Duration.ofMinutes(100)), EventType.CHASED, tank.boss(), tank.wrasse()));
+        assertThat(figures.watchedContests(tank.id)).hasSize(1);
+        log.write(
+                tank.id,
+                Observation.act(
+                        Instant.now().minus(Duration.ofMinutes(80)), EventType.CHASED, tank.boss(), tank.wrasse()));
+        assertThat(figures.watchedContests(tank.id))
+                .singleElement()
+                .satisfies(w -> assertThat(w.acts()).isEqualTo(1));
+    }
+
+    @Test
+    void stretchesCountTheActsOfOneOrOfAll() {
+        tank.watched(Duration.ofHours(3), 60, 5);
+        Instant from = Instant.now().minus(Duration.ofHours(4));
+        log.write(
+                tank.id,
+                Observation.act(
+                        Instant.now().minus(Duration.ofMinutes(150)),
+                        EventType.NIPPED,
+                        tank.fish("Amphiprion ocellaris"),
+                        tank.wrasse()));
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null))
+                .isEqualTo(new Stretch(6, 1));
+        assertThat(figures.contestsIn(
+                        tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss()))
+                .isEqualTo(new Stretch(5, 1));
+        assertThat(figures.contestsIn(
+                        tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null))
+                .as("nobody watched")
+                .isEqualTo(Stretch.NOTHING);
+    }
+
+    @Test
+    void graverActsWeighMoreInPressure() {
+        tank.watched(Duration.ofHours(3), 60, 0);
+        Instant in = Instant.now().minus(Duration.ofMinutes(170));
+        log.write(
+                tank.id, new Observation(in, EventType.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
+        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id))
+                        .get(tank.wrasse())
+                        .rate())
+                .isEqualTo(8);
+    }
+
+    @Test
+    void hidingAtFeedingsIsCountedUntilItComesAgain() {
+        Instant now = Instant.now();
+        for (int i = 5; i > 0; i--) {
+            log.write(
+                    tank.id,
+                    Observation.of(
+                            now.minus(Duration.ofHours(i)), i == 4 ? EventType.EATS : EventType.HIDES, tank.wrasse()));
+        }
+        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isEqualTo(3);
+        log.write(tank.id, Observation.of(now, EventType.SEEN, tank.wrasse()));
+        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isZero();
+    }
+
+    @Test
+    void linesAreSaidAsSentences() {
+        List<Fish> fish = tank.fish();
+        LogWords words =
+                new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10), Words.english(UnitSystem.METRIC));
+        long boss = tank.boss();
+        assertThat(words.says(EventType.CHASED, boss, tank.wrasse(), 3))
+                .isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");
+        assertThat(words.says(EventType.HIDES, tank.wrasse(), null, 1)).isEqualTo("the yellow wrasse hides");
+        assertThat(words.says(EventType.COUNTED, tank.fish("Sphaeramia nematoptera"), null, 4))
+                .isEqualTo("the pyjama cardinal counted: 4");
+        assertThat(words.says(EventType.FED, null, null, 1)).isEqualTo("fed");
+        assertThat(words.name(-1L)).isEqualTo("a fish");
+        assertThat(words.day(LocalDate.of(2027, 3, 10))).isEqualTo("Today");
+        assertThat(words.day(LocalDate.of(2027, 3, 9))).isEqualTo("Yesterday");
+        assertThat(words.day(LocalDate.of(2026, 12, 1))).isEqualTo("Tuesday 1 December 2026");
+    }
+
+    @Test
+    void aTankOfSomebodyElseIsNotThere() {
+        assertThatThrownBy(() -> log.write(-5, Observation.of(Instant.now(), EventType.EATS, tank.boss())))
+                .isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(NoSuchTankException.class);
+    }
+
+    @Test
+    void aNoteIsHeldToItsLength() {
+        assertThatThrownBy(() -> new Observation(
+                        Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
+                .hasMessageContaining("room for 400");
+        log.write(
+                tank.id,
+                new Observation(Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
+        assertThat(log.stream(tank.id, null, 5))
+                .singleElement()
+                .satisfies(e -> assertThat(e.note()).hasSize(400));
+    }
+
+    @Test
+    void pagesOfTheStreamLeaveNoLineOutThoughManyAreOfOneMoment() {
+        Instant at = Instant.now();
+        for (int i = 0; i < 7; i++) {
+            log.write(tank.id, Observation.of(at, EventType.EATS, tank.wrasse()));
+        }
+        List<Long> all = new ArrayList<>();
+        Long after = null;
+        for (int page = 0; page < 4; page++) {
+            List<ObservationEntity> some = log.stream(tank.id, after, 2);
+            some.forEach(e -> all.add(e.id()));
+            after = some.get(some.size() - 1).id();
+        }
+        assertThat(all).hasSize(7).doesNotHaveDuplicates();
+        assertThatThrownBy(() -> log.stream(tank.id, -1L, 2)).isInstanceOf(NoSuchTankException.class);
+    }
+}

@@ -1,0 +1,378 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pelluna.app.fish.Fish;
+import pelluna.app.introduction.Interventions;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.introduction.WaysIn;
+import pelluna.app.log.LogBook;
+import pelluna.app.log.LogFigures;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import pelluna.core.behaviour.RateChange;
+import pelluna.core.behaviour.Stretch;
+import pelluna.core.introduction.GateReason;
+import pelluna.core.introduction.Intervention;
+import pelluna.core.introduction.Method;
+import pelluna.core.livestock.Stage;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
+
+/** Bringing in, over HTTP: box, gate, release, looks, the ladder and what each step did. */
+class IntroductionPagesTest {
+    private static final Words SAY = Words.english(UnitSystem.METRIC);
+
+    private LogTank tank;
+
+    @BeforeEach
+    void aTankWithAWish() {
+        tank = new LogTank("Bringing in");
+        tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "4"));
+    }
+
+    private Fish gramma() {
+        return tank.fish().stream()
+                .filter(f -> f.species().scientificName().equals("Gramma loreto"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<Introductions.Coming> coming() {
+        return Pelluna.bean(Introductions.class)
+                .coming(Pelluna.bean(TankPlans.class).open(tank.id));
+    }
+
+    private long box() {
+        tank.post(
+                "/log/bringing",
+                Map.of(
+                        "fish",
+                        Pelluna.fish(tank.id, "w#0"),
+                        "method",
+                        "box-days",
+                        "length",
+                        "30",
+                        "width",
+                        "15",
+                        "height",
+                        "20"));
+        return coming().get(0).id();
+    }
+
+    @Test
+    void thePlannedArrivalShowsItsProtocolItsBoxAndHowToCarryIt() {
+        String page = tank.page("/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
+        assertThat(page)
+                .contains("Royal gramma")
+                .contains("Step by step")
+                .contains("The next morning")
+                .contains("Catching and carrying")
+                .contains("No quarantine or shop water across")
+                .contains("The least that suits");
+    }
+
+    @Test
+    void fromTheBoxThroughTheGateIntoTheTank() {
+        long way = box();
+        assertThat(gramma().stage()).isEqualTo(Stage.BOX);
+        assertThat(tank.page("/log/bringing"))
+                .contains("In the box for")
+                .contains("Three watches more")
+                .contains("has not been seen eating in the box")
+                .contains("It suits the fish and the tank.");
+        assertThat(tank.page("/log")).contains("in the box").contains("struck at the box of");
+        tank.post("/log/bringing/" + way + "/release", Map.of());
+        assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+                .as("the wish came true")
+                .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).isEmpty();
+        assertThat(tank.page("/log/bringing"))
+                .contains("Looks after release")
+                .contains("Is it settling?")
+                .contains("Nobody watched, so nobody can say");
+        assertThat(tank.page("/log/fish/" + gramma().id()))
+                .contains("Wished for.")
+                .contains("Into the see-through box.")
+                .contains("Out of the box, into the tank.");
+    }
+
+    @Test
+    void theGateOpensWithQuietWatchesAndAMeal() {
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "box-days"));
+        // the same three days ago: written down afterwards
+        Introductions bringing = Pelluna.bean(Introductions.class);
+        long way = coming().get(0).id();
+        assertThat(coming().get(0).gate().orElseThrow().open()).isFalse();
+        Pelluna.bean(WaysIn.class).callOff(tank.id, way, "begun anew");
+        long again = Pelluna.bean(WaysIn.class).backIntoTheBox(tank.id, tank.wrasse(), tank.boss());
+        assertThat(bringing.coming(Pelluna.bean(TankPlans.class).open(tank.id)))
+                .extracting(Introductions.Coming::id)
+                .containsExactly(again);
+        tank.act("eats", tank.wrasse(), null, Instant.now(), "e");
+        assertThat(coming().get(0).gate().orElseThrow().missing())
+                .doesNotContain(new GateReason.NeverSeenEating())
+                .hasAtLeastOneElementOfType(GateReason.MoreWatches.class);
+    }
+
+    @Test
+    void strikesAtTheBoxAreCountedByWatch() {
+        box();
+        LogBook log = Pelluna.bean(LogBook.class);
+        tank.post("/log/watch", Map.of("what", "begin"));
+        tank.post(
+                "/log/sighting",
+                Map.of("fish", "" + tank.boss(), "doing", "struck-box", "other", "" + gramma().id(), "times", "3"));
+        log.end(tank.id, Instant.now());
+        assertThat(coming().get(0).boxWatches())
+                .singleElement()
+                .satisfies(w -> assertThat(w.strikes()).isEqualTo(3));
+        assertThat(Pelluna.bean(LogFigures.class).contests(tank.id))
+                .as("a fish in a box cannot contest")
+                .isEmpty();
+    }
+
+    @Test
+    void calledOffItsWishStays() {
+        long way = box();
+        tank.post("/log/bringing/" + way + "/off", Map.of("how", "would not eat"));
+        assertThat(gramma().stage()).isEqualTo(Stage.WISHED);
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(tank.page("/log/bringing")).contains("would not eat").contains("Comes next");
+    }
+
+    @Test
+    void aBoxOfWordsIsRefused() {
+        assertThat(tank.post(
+                                "/log/bringing",
+                                Map.of(
+                                        "fish",
+                                        Pelluna.fish(tank.id, "w#0"),
+                                        "method",
+                                        "box-days",
+                                        "length",
+                                        "large",
+                                        "width",
+                                        "1",
+                                        "height",
+                                        "1"))
+                        .body())
+                .contains("three lengths");
+        assertThat(tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"))
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(coming()).isEmpty();
+    }
+
+    @Test
+    void straightInComesWithItsLooks() {
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
+        Introductions.Coming c = coming().get(0);
+        assertThat(c.inTheBox()).isFalse();
+        assertThat(c.looks()).hasSize(5);
+        assertThat(tank.page("/today"))
+                .contains("Call the roll: the royal gramma is new.")
+                .contains("Look at the royal gramma");
+        assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).contains("Look at the royal gramma");
+        tank.post(
+                "/log/bringing/" + c.id() + "/look",
+                Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));
+        assertThat(coming().get(0).looks().get(0).done())
+                .isPresent()
+                .get()
+                .asString()
+                .contains("out, whole, not seen eating")
+                .contains("behind the rock");
+        assertThat(tank.page("/today")).as("it was seen today").doesNotContain("Call the roll");
+    }
+
+    @Test
+    void whatWasDoneIsHeldAgainstTheDaysBefore() {
+        for (int day = 12; day > 6; day--) {
+            tank.watched(Duration.ofDays(day).minusHours(3), 30, 4);
+        }
+        Interventions measures = Pelluna.bean(Interventions.class);
+        measures.recorded(
+                tank.id,
+                Intervention.MOVED_ROCK,
+                tank.wrasse(),
+                tank.boss(),
+                Instant.now().minus(Duration.ofDays(6)),
+                Instant.now().minus(Duration.ofDays(6)),
+                "");
+        for (int day = 5; day > 0; day--) {
+            tank.watched(Duration.ofDays(day).minusHours(3), 30, day == 3 ? 1 : 0);
+        }
+        Interventions.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        assertThat(told.taken().did().before().acts()).isEqualTo(24);
+        assertThat(told.taken().did().since().acts()).isEqualTo(1);
+        assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
+        assertThat(tank.page("/log/pressed/" + tank.wrasse()))
+                .contains("Rock moved has helped")
+                .contains("hardly chance")
+                .contains("rate ratio");
+        assertThat(tank.page("/log/standing")).contains("Rock moved, for the yellow wrasse");
+    }
+
+    @Test
+    void twoThingsAtOnceCannotBeToldApart() {
+        Interventions measures = Pelluna.bean(Interventions.class);
+        Instant then = Instant.now().minus(Duration.ofDays(4));
+        measures.recorded(tank.id, Intervention.MIRROR, tank.wrasse(), tank.boss(), then, null, "");
+        measures.recorded(
+                tank.id, Intervention.SECOND_FEEDING_PLACE, tank.wrasse(), tank.boss(), then.plusSeconds(60), null, "");
+        assertThat(measures.told(tank.id, tank.wrasse()).get(0).says(SAY))
+                .contains("In the same days: a mirror on the glass; which of them did it, nobody can tell.");
+    }
+
+    @Test
+    void theBossOnTimeOutIsOutAndComesBack() {
+        tank.post(
+                "/log/measures",
+                Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        assertThat(tank.fish().stream()
+                        .filter(f -> f.id() == tank.boss())
+                        .findFirst()
+                        .orElseThrow()
+                        .stage())
+                .isEqualTo(Stage.TIME_OUT);
+        assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
+        assertThat(tank.page("/log/fish/" + tank.boss()))
+                .contains("Out of the tank for a while.")
+                .contains("Back in the tank");
+        long id = Pelluna.bean(Interventions.class).told(tank.id, null).get(0).id();
+        tank.post("/log/measures/" + id + "/end", Map.of());
+        assertThat(tank.fish().stream()
+                        .filter(f -> f.id() == tank.boss())
+                        .findFirst()
+                        .orElseThrow()
+                        .stage())
+                .isEqualTo(Stage.DISPLAY);
+        assertThat(tank.post(
+                                "/log/measures",
+                                Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", ""))
+                        .body())
+                .contains("Who goes on time-out?");
+    }
+
+    @Test
+    void pulledOutByRule() {
+        tank.act("wound", tank.wrasse(), null, Instant.now(), "w");
+        assertThat(tank.page("/log/pressed/" + tank.wrasse()))
+                .contains("It is wounded.")
+                .contains("take one of them out now");
+    }
+
+    @Test
+    void whatStruckAtTheBoxIsNotHeldAgainstTheDaysInTheTank() {
+        Instant now = Instant.now();
+        Pelluna.bean(WaysIn.class)
+                .recorded(
+                        tank.id,
+                        tank.wrasse(),
+                        Method.BOX_DAYS,
+                        null,
+                        now.minus(Duration.ofDays(9)),
+                        now.minus(Duration.ofDays(5)));
+        tank.watched(Duration.ofDays(7), 60, 0);
+        tank.act(
+                "struck-box",
+                tank.boss(),
+                tank.wrasse(),
+                now.minus(Duration.ofDays(7)).plusSeconds(60),
+                "s");
+        tank.watched(Duration.ofDays(4), 60, 5);
+        Interventions measures = Pelluna.bean(Interventions.class);
+        measures.recorded(
+                tank.id, Intervention.MIRROR, tank.wrasse(), tank.boss(), now.minus(Duration.ofDays(3)), null, "");
+        tank.watched(Duration.ofDays(1), 60, 5);
+        Interventions.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        assertThat(told.taken().did().before())
+                .as("from its release on, contests only")
+                .isEqualTo(new Stretch(5, 1));
+        assertThat(told.taken().did().since()).isEqualTo(new Stretch(5, 1));
+        assertThat(told.says(SAY)).startsWith("About as much as before; could be chance");
+    }
+
+    @Test
+    void aMeasureIsJudgedOnlyUntilTheNextBegins() {
+        Interventions measures = Pelluna.bean(Interventions.class);
+        Instant now = Instant.now();
+        tank.watched(Duration.ofDays(8), 60, 6);
+        measures.recorded(
+                tank.id, Intervention.FEED_MORE, tank.wrasse(), null, now.minus(Duration.ofDays(6)), null, "");
+        tank.watched(Duration.ofDays(5), 60, 6);
+        measures.recorded(
+                tank.id,
+                Intervention.MOVED_ROCK,
+                tank.wrasse(),
+                null,
+                now.minus(Duration.ofDays(3)),
+                now.minus(Duration.ofDays(3)),
+                "");
+        tank.watched(Duration.ofDays(1), 60, 0);
+        List<Interventions.Told> told = measures.told(tank.id, tank.wrasse());
+        assertThat(told.get(1).taken().did().since())
+                .as("more food, until the rock was moved")
+                .isEqualTo(new Stretch(6, 1));
+        assertThat(told.get(0).taken().did().before())
+                .as("rock: since more food began")
+                .isEqualTo(new Stretch(6, 1));
+        assertThat(told.get(0).taken().did().since()).isEqualTo(new Stretch(0, 1));
+    }
+
+    @Test
+    void aFishInTheBoxThatIsPutDownAsArrivedIsTheSameFishAndOutOfTheBox() {
+        box();
+        long id = gramma().id();
+        String mark = tank.page("/arrivals").replaceFirst("(?s).*name=\"of\"\\s+value=\"([^\"]+)\".*", "$1");
+        tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "of", mark));
+        assertThat(gramma().id()).isEqualTo(id);
+        assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
+        assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
+                .hasSize(1);
+        assertThat(coming().get(0).inTheBox()).isFalse();
+        assertThat(tank.page("/log/bringing")).contains("Looks after release");
+    }
+
+    @Test
+    void backThroughTheBoxTheResidentStaysOnThePlanAndTheMeasureEndsWithItsRelease() {
+        tank.post(
+                "/log/measures",
+                Map.of("measure", "back-through-box", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+                .hasSize(4);
+        assertThat(tank.page("/log/roll")).contains("in the box");
+        tank.post("/log/bringing/" + coming().get(0).id() + "/release", Map.of());
+        assertThat(Pelluna.bean(Interventions.class)
+                        .told(tank.id, tank.wrasse())
+                        .get(0)
+                        .running())
+                .isFalse();
+        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+                .hasSize(4);
+        assertThat(tank.fish())
+                .filteredOn(f -> f.id() == tank.wrasse())
+                .singleElement()
+                .satisfies(f -> assertThat(f.stage()).isEqualTo(Stage.DISPLAY));
+    }
+
+    @Test
+    void lightsAreTheTanksAndLooksHangOnThem() {
+        tank.post("/log/lights", Map.of("on", "08:00", "off", "19:30"));
+        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
+        assertThat(coming().get(0).looks().get(2).due().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
+        assertThat(tank.post("/log/lights", Map.of("on", "dawn", "off", "19:30"))
+                        .body())
+                .contains("two times of day");
+    }
+}

@@ -1,0 +1,230 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pelluna.app.fish.ComesIn;
+import pelluna.app.log.LogBook;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the plan says on the day of an arrival is kept, and held against what happens. */
+class PredictionPagesTest {
+    private static final String PAGE = "/losses/hindsight?scope=tank";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private LogTank tank;
+
+    @BeforeEach
+    void fresh() {
+        tank = new LogTank("Hindsight");
+    }
+
+    /** A wish comes straight in. @return number of its fish */
+    private long comes(String species) {
+        Pelluna.post(tank.at("/wishes"), Map.of("species", species, "want", "4"));
+        OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
+        long fish = opened.wishes().get(opened.wishes().size() - 1).id();
+        Pelluna.bean(ComesIn.class).comes(tank.id, fish);
+        return fish;
+    }
+
+    private long loss(long fish, String cause, Map<String, String> more) {
+        Map<String, String> form =
+                new HashMap<>(Map.of("fish", "" + fish, "how", "lost", "cause", cause, "sure", "seen"));
+        form.putAll(more);
+        Matcher m = Pattern.compile("/losses/(\\d+)$")
+                .matcher(tank.post("/losses", form).uri().toString());
+        assertThat(m.find()).isTrue();
+        return Long.parseLong(m.group(1));
+    }
+
+    private static List<String> row(String page, String topic) {
+        Matcher m = Pattern.compile("<summary>" + topic + "</summary>.*?</th>(.*?)</tr>", Pattern.DOTALL)
+                .matcher(page);
+        assertThat(m.find()).as(topic).isTrue();
+        return Pattern.compile("<td[^>]*>(\\d+)</td>")
+                .matcher(m.group(1))
+                .results()
+                .map(r -> r.group(1))
+                .toList();
+    }
+
+    @Test
+    void beforeTheFirstArrivalItSaysHowItBegins() {
+        assertThat(tank.page(PAGE))
+                .contains("No word is kept yet.", "On the day of every arrival Pelluna keeps what the plan says");
+    }
+
+    @Test
+    void aJumperWithoutCoverWasSaidAndHappened() {
+        tank.post("/tank", Map.of("cover", "none"));
+        long firefish = comes("Nemateleotris magnifica");
+        assertThat(row(tank.page(PAGE), "Jumping")).as("said, not so far").containsExactly("0", "1", "0", "0");
+        long loss = loss(firefish, "jumped", Map.of());
+        assertThat(row(tank.page(PAGE), "Jumping")).containsExactly("1", "0", "0", "0");
+        String page = tank.page("/losses/" + loss);
+        assertThat(page)
+                .contains(
+                        "What the plan had said",
+                        "the day it came; stance customary",
+                        "Odds, not promises",
+                        "Will it stay in?",
+                        "Lost on ");
+        assertThat(tank.page("/losses")).contains("Said (");
+    }
+
+    @Test
+    void whatIsChangedLaterDoesNotChangeWhatWasSaid() {
+        tank.post("/tank", Map.of("cover", "none"));
+        long firefish = comes("Nemateleotris magnifica");
+        tank.post("/tank", Map.of("cover", "glass"));
+        assertThat(row(tank.page(PAGE), "Jumping")).containsExactly("0", "1", "0", "0");
+        String word = tank.page("/losses/" + loss(firefish, "unknown", Map.of()))
+                .replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
+        JsonNode kept = JSON.readTree(
+                Pelluna.get(tank.at("/losses/hindsight/" + word + ".json")).body());
+        assertThat(kept.get("on").asString()).isEqualTo(LocalDate.now().toString());
+        assertThat(kept.at("/plan/tank/cover").asString()).isEqualTo("none");
+        assertThat(kept.at("/plan/wishes/0/species").asString()).isEqualTo("Nemateleotris magnifica");
+        assertThat(kept.get("assessment").has("sieve"))
+                .as(kept.get("assessment").toString().substring(0, 200))
+                .isTrue();
+    }
+
+    @Test
+    void whatHappenedAndWasNotSaidIsShownToo() {
+        long blenny = comes("Salarias fasciatus");
+        long loss = loss(blenny, "jumped", Map.of());
+        List<String> jumping = row(tank.page(PAGE), "Jumping");
+        assertThat(jumping).containsExactly("0", "0", "1", "0");
+        assertThat(tank.page("/losses/" + loss))
+                .contains("Jumping: lost on", "the plan had said nothing at Chop or Surge of it");
+        assertThat(tank.page("/losses")).contains("Not said");
+    }
+
+    @Test
+    void aSeriousFightStandsBesideWhatWasSaidOfTheTwo() {
+        long third = comes("Amphiprion clarkii");
+        long pair = tank.fish("Amphiprion ocellaris");
+        Instant began = Instant.now().minus(Duration.ofMinutes(40));
+        Pelluna.bean(LogBook.class).watched(tank.id, began, began.plus(Duration.ofMinutes(30)));
+        for (int i = 0; i < 4; i++) {
+            tank.act("nipped", pair, third, began.plusSeconds(60 + i), "f" + i);
+        }
+        String page = tank.page(PAGE);
+        assertThat(page)
+                .contains(
+                        "Serious fights",
+                        "four acts, all hard",
+                        "Said on ",
+                        "presses ",
+                        ": tension ",
+                        "Both are Amphiprion");
+        assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
+        assertThat(page)
+                .containsPattern("Surge</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")
+                .contains("1 of 1");
+    }
+
+    @Test
+    void aFightWithAFishThatNobodyAskedAboutHasNoWord() {
+        for (int i = 0; i < 3; i++) {
+            tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(600 + i), "n" + i);
+        }
+        comes("Salarias fasciatus");
+        assertThat(tank.page(PAGE))
+                .contains("Serious fights", "three acts, all hard", "No plan was asked before they met.");
+    }
+
+    @Test
+    void aResidentPutDownFromTodayIsAnArrivalAsAnyOther() {
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Salarias fasciatus",
+                        "count",
+                        "1",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        LocalDate.now().toString()));
+        assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
+        tank.post(
+                "/residents",
+                Map.of(
+                        "species",
+                        "Ecsenius midas",
+                        "count",
+                        "1",
+                        "lengthCm",
+                        "8",
+                        "since",
+                        LocalDate.now().minusDays(3).toString()));
+        assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
+    }
+
+    @Test
+    void theFileToShareHasFiguresAndNoNames() {
+        tank.post("/log/fish/" + tank.wrasse(), Map.of("name", "Saffron", "role", ""));
+        tank.post(
+                "/log/fish/" + tank.wrasse() + "/bought",
+                Map.of(
+                        "shop",
+                        "the harbour shop",
+                        "bred",
+                        "false",
+                        "school",
+                        "none",
+                        "price",
+                        "35.75",
+                        "acquired",
+                        LocalDate.now().minusDays(200).toString()));
+        loss(tank.wrasse(), "jumped", Map.of("seen", "behind the piano", "cost", "35.75"));
+        String file = Pelluna.get(tank.at("/losses/figures.json")).body();
+        assertThat(file)
+                .doesNotContain(
+                        "Saffron",
+                        "harbour",
+                        "piano",
+                        "35.75",
+                        "Hindsight",
+                        LocalDate.now().toString())
+                .contains("Halichoeres chrysus", "\"jumped\"");
+        JsonNode tree = JSON.readTree(file);
+        assertThat(tree.get("pellunaFigures").asInt()).isEqualTo(1);
+        assertThat(tree.get("saidAndHappened").size()).isEqualTo(7);
+        assertThat(tree.get("tensionAndFights").size()).isEqualTo(4);
+        boolean found = false;
+        for (JsonNode life : tree.get("lives")) {
+            found |= life.get("species").asString().equals("Halichoeres chrysus")
+                    && life.get("lost").asBoolean()
+                    && life.get("days").asInt() == 200
+                    && life.has("captiveBred")
+                    && life.get("quarantine").asString().equals("none");
+        }
+        assertThat(found).isTrue();
+        assertThat(tank.page(PAGE)).contains("See everything that is in it").doesNotContain("pellunaFigures");
+        assertThat(tank.page(PAGE + "&show=true")).contains("pellunaFigures");
+    }
+
+    @Test
+    void nobodyElseReadsAKeptWord() {
+        assertThat(Pelluna.get(tank.at("/losses/hindsight/999999.json")).statusCode())
+                .isEqualTo(404);
+    }
+}
