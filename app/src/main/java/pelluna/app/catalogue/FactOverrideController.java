@@ -117,6 +117,7 @@ class FactOverrideController {
     @PostMapping("/tanks/{id}/own-species")
     String add(
             @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        plans.tank(id);
         String name = form.getOrDefault("scientificName", "").trim();
         try {
             String like = form.getOrDefault("like", "").trim();
@@ -159,6 +160,7 @@ class FactOverrideController {
             Model model,
             HttpServletResponse response)
             throws IOException {
+        plans.tank(id);
         String given = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         Map<String, String> typed = new LinkedHashMap<>(Map.of("text", given));
         try {

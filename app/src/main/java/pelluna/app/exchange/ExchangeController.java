@@ -74,6 +74,7 @@ class ExchangeController {
             Model model,
             HttpServletResponse response)
             throws IOException {
+        plans.tank(id);
         String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
             return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wishes";

@@ -13,7 +13,7 @@ interface PredictionRows extends JpaRepository<PredictionEntity, Long> {
 
     Optional<PredictionEntity> findByIdAndTankId(Long id, Long tank);
 
-    @Query("select new pelluna.app.prediction.KeptWordRows$Head(w.id, w.tankId, w.fishId, w.onDay, w.stance) from "
-            + "KeptWordEntity w where w.tankId in :tanks order by w.id")
+    @Query("select new pelluna.app.prediction.PredictionRows$Head(w.id, w.tankId, w.fishId, w.onDay, w.stance) from "
+            + "PredictionEntity w where w.tankId in :tanks order by w.id")
     List<Head> heads(Collection<Long> tanks);
 }

@@ -3,6 +3,7 @@ package pelluna.app.rough;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -13,6 +14,9 @@ import pelluna.app.testing.Pelluna;
 /** A tank with something of everything in it, and ways to make one more of each. */
 final class World {
     static final String TODAY = LocalDate.now().toString();
+    /** What ends a tank, or goes on elsewhere. */
+    private static final Set<String> ENDS = Set.of("/tanks", "/tanks/{id}/remove", "/tanks/{id}/what-if/keep");
+
     final LogTank tank;
     /** The second part of the name of a species that only this world's keeper knows. */
     final String epithet;
@@ -38,6 +42,16 @@ final class World {
         }) {
             jdbc.sql(sql).update();
         }
+    }
+
+    /** Sends a good request to every address that is written to, but for those that end the tank. */
+    void everything() {
+        Routes.good().forEach((pattern, good) -> {
+            if (!ENDS.contains(pattern)) {
+                Routes.Sent sent = good.apply(this);
+                Pelluna.post(sent.path(), sent.form());
+            }
+        });
     }
 
     String at(String path) {

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.List;
@@ -19,6 +20,8 @@ public final class Chromium {
     @SuppressWarnings("resource")
     private static synchronized Browser browser() {
         if (browser == null) {
+            // how long something is waited for on a machine that others use; what is true at once is seen at once
+            PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
             Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
             browser = playwright

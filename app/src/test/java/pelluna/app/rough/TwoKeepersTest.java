@@ -1,0 +1,127 @@
+package pelluna.app.rough;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import pelluna.app.testing.Pelluna;
+
+/** Two keepers in one database: what is the neighbour's is not there, whoever knows its numbers. */
+class TwoKeepersTest {
+    /** In the name of everything that is the neighbour's. */
+    private static final String MARK = "Zanzibar";
+
+    private static World neighbours;
+    private static World own;
+    private static final List<String> PAGES = new ArrayList<>();
+
+    @BeforeAll
+    static void aNeighbourWithATankInWhichEverythingHappened() {
+        neighbours = new World(MARK);
+        neighbours.everything();
+        String tank = "/tanks/" + neighbours.tank.id + "/";
+        Pelluna.post(tank + "log/fish/" + neighbours.wrasse() + "/called", Map.of("name", MARK, "role", ""));
+        Pelluna.post(tank + "losses/incidents", Map.of("title", MARK + " storm", "kind", "crash", "on", World.TODAY));
+        Pelluna.post(tank + "log/typed", Map.of("text", "dottyback chased " + MARK + "; " + MARK));
+        World.asNew();
+        new Crawl(1)
+                .from(List.of(tank + "today"), path -> path.startsWith(tank) && !path.contains("/species"), path -> {
+                    HttpResponse<String> page = Pelluna.get(path);
+                    if (page.statusCode() == 200) {
+                        PAGES.add(path);
+                    }
+                    return page;
+                });
+        jdbc("insert into keeper (name) values ('neighbour')");
+        jdbc("update tank set keeper_id = (select id from keeper where name = 'neighbour') where id = "
+                + neighbours.tank.id + " or sandbox_of = " + neighbours.tank.id);
+        own = new World("Mine");
+    }
+
+    @AfterAll
+    static void alone() {
+        World.asNew();
+        jdbc("delete from keeper where name = 'neighbour'");
+        jdbc("delete from tank where id = " + own.tank.id);
+    }
+
+    private static void jdbc(String sql) {
+        Pelluna.bean(JdbcClient.class).sql(sql).update();
+    }
+
+    @Test
+    void noPageOfTheNeighboursTankIsThere() {
+        assertThat(PAGES).hasSizeGreaterThan(40);
+        Map<String, Integer> there = new TreeMap<>();
+        for (String path : PAGES) {
+            HttpResponse<String> page = Pelluna.get(path);
+            if (page.statusCode() != 404 || page.body().contains(MARK)) {
+                there.put(path, page.statusCode());
+            }
+        }
+        assertThat(there).isEmpty();
+    }
+
+    @Test
+    void noNumberOfTheNeighboursIsKnownInATankOfOnesOwn() {
+        Map<String, Integer> told = new TreeMap<>();
+        for (String path : PAGES) {
+            HttpResponse<String> page =
+                    Pelluna.get(path.replace("/tanks/" + neighbours.tank.id, "/tanks/" + own.tank.id));
+            if (page.statusCode() >= 500 || page.body().contains(MARK)) {
+                told.put(path, page.statusCode());
+            }
+        }
+        assertThat(told).isEmpty();
+    }
+
+    @Test
+    void nothingOfTheNeighboursIsOnPagesOverAllTanks() {
+        List<String> told = new ArrayList<>();
+        for (String path : List.of(
+                "/",
+                own.at("/today"),
+                own.at("/tank"),
+                own.at("/losses?scope=all"),
+                own.at("/losses/survival?scope=all"),
+                own.at("/losses/causes?scope=all"),
+                own.at("/losses/hindsight?scope=all"),
+                own.at("/losses/figures.json"),
+                own.at("/losses/incidents"),
+                own.at("/log/fish"))) {
+            if (Pelluna.get(path).body().contains(MARK)) {
+                told.add(path);
+            }
+        }
+        assertThat(told).isEmpty();
+    }
+
+    @Test
+    void nothingIsWrittenIntoTheNeighboursTank() {
+        Map<String, Integer> taken = new TreeMap<>();
+        List<Routes.Sent> all = new ArrayList<>();
+        Routes.good().forEach((pattern, good) -> {
+            Routes.Sent sent = good.apply(own);
+            if (sent.path().startsWith("/tanks/" + own.tank.id + "/")) {
+                all.add(sent);
+            }
+        });
+        Map<String, Long> before = Rows.counted();
+        for (Routes.Sent sent : all) {
+            String path = sent.path().replace("/tanks/" + own.tank.id, "/tanks/" + neighbours.tank.id);
+            int status = Pelluna.post(path, sent.form()).statusCode();
+            if (status < 400) {
+                taken.put(path, status);
+            }
+        }
+        assertThat(taken).isEmpty();
+        assertThat(Rows.since(before)).isEmpty();
+    }
+}
