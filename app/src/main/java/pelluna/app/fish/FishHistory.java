@@ -11,6 +11,7 @@ import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.Stood;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.livestock.LifeEvent;
+import pelluna.core.livestock.Stage;
 import pelluna.words.English;
 import pelluna.words.Words;
 
@@ -23,7 +24,6 @@ class FishHistory {
             LifeEvent.WISHED,
             LifeEvent.CAME,
             LifeEvent.ARRIVAL_UNDONE,
-            LifeEvent.CALLED_OFF,
             LifeEvent.TAKEN_OFF,
             LifeEvent.PUT_BACK,
             LifeEvent.LOST,
@@ -48,11 +48,23 @@ class FishHistory {
         List<FishNotes.Line> lines = new ArrayList<>(notes.about(opened.tank().id(), f, all, MOST));
         lines.addAll(notes.deeds(opened.tank().id(), f, all));
         life.lengths(opened, f).forEach(l -> lines.add(new FishNotes.Line(l.on(), "Measured " + l.says() + ".")));
-        lives.course(f.id()).stream()
-                .filter(e -> e.on() != null && TOLD.contains(e.event()))
-                .forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, opened.say()))));
+        told(lives.course(f.id())).forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, opened.say()))));
         lines.sort(Comparator.comparing(FishNotes.Line::on).reversed());
         return lines;
+    }
+
+    /** The newest first; of an end that was put right, the last word. */
+    private static List<Stood> told(List<Stood> course) {
+        List<Stood> told = new ArrayList<>();
+        for (int i = course.size() - 1; i >= 0; i--) {
+            Stood e = course.get(i);
+            boolean putRight = e.event().to().filter(Stage.GONE::equals).isPresent()
+                    && told.stream().anyMatch(later -> later.event() == e.event());
+            if (e.on() != null && TOLD.contains(e.event()) && !putRight) {
+                told.add(e);
+            }
+        }
+        return told;
     }
 
     private static String told(Stood e, Words say) {
