@@ -1,7 +1,6 @@
 package pelluna.app.fish;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,6 +9,7 @@ import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WishComes;
 import pelluna.core.livestock.LifeEvent;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 
 /**
@@ -53,16 +53,12 @@ public class ComesIn {
         comes(tank, opened, party, wish);
     }
 
-    /**
-     * One that nobody had wished for is in the tank, from today on.
-     *
-     * @param typed in the fields of a wish of a plan file
-     */
+    /** One that nobody had wished for is in the tank, from today on. */
     @Transactional
-    public void comesAsIs(long tank, Map<String, Object> typed) {
-        OpenTank opened = plans.wishing(tank, typed);
+    public void comesAsIs(long tank, FishFile came) {
+        OpenTank opened = plans.wishing(tank, came);
         List<Party> wishes = opened.plan().wishes();
-        comes(tank, opened, wishes.get(wishes.size() - 1), plans.addWish(tank, typed));
+        comes(tank, opened, wishes.get(wishes.size() - 1), plans.addWish(tank, came));
     }
 
     private void comes(long tank, OpenTank opened, Party party, long wish) {

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.function.Function;
 import pelluna.app.limits.Numbers;
 import pelluna.core.names.Resolution;
+import pelluna.core.plan.FishFile;
+import pelluna.core.plan.PlanFile;
 import pelluna.core.units.Convert;
 import pelluna.words.Words;
 
@@ -14,10 +16,15 @@ public final class EntryForm {
     private final Map<String, Object> tree = new LinkedHashMap<>();
     private final Map<String, String> errors = new LinkedHashMap<>();
 
-    private EntryForm() {}
+    /** The list of the plan that it is typed for. */
+    private final boolean lives;
+
+    private EntryForm(boolean lives) {
+        this.lives = lives;
+    }
 
     public static EntryForm resident(Map<String, String> form, Words say) {
-        EntryForm entry = common(form, say);
+        EntryForm entry = common(true, form, say);
         String since = form.getOrDefault("since", "").trim();
         if (!since.isEmpty()) {
             entry.tree.put("since", since);
@@ -26,13 +33,13 @@ public final class EntryForm {
     }
 
     public static EntryForm wish(Map<String, String> form, Words say) {
-        EntryForm entry = common(form, say);
+        EntryForm entry = common(false, form, say);
         entry.number(form, "want", 1, true);
         return entry;
     }
 
-    private static EntryForm common(Map<String, String> form, Words say) {
-        EntryForm entry = new EntryForm();
+    private static EntryForm common(boolean lives, Map<String, String> form, Words say) {
+        EntryForm entry = new EntryForm(lives);
         String typed = form.getOrDefault("species", "").trim();
         String species = form.getOrDefault("chosen", "").isBlank()
                 ? typed
@@ -92,7 +99,18 @@ public final class EntryForm {
         });
     }
 
-    public Map<String, Object> tree() {
+    /**
+     * What was typed, held against the schema.
+     *
+     * @param bare a plan of its tank, without any fish
+     * @throws PlanProblemsException with every field that is wrong
+     */
+    public FishFile fish(PlanFiles files, PlanFile bare) {
+        PlanFile typed = files.typed(bare, lives ? "residents" : "wishes", List.of(tree));
+        return (lives ? typed.residents() : typed.wishes()).get(0);
+    }
+
+    Map<String, Object> tree() {
         return tree;
     }
 

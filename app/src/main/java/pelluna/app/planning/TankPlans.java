@@ -15,6 +15,7 @@ import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
@@ -98,14 +99,10 @@ public class TankPlans {
         return open(id, UnaryOperator.identity());
     }
 
-    /**
-     * The same as if it had one more wish, which has no row yet and stands last.
-     *
-     * @param typed in the fields of a plan file
-     */
-    public OpenTank wishing(long id, Map<String, Object> typed) {
-        FishFile wish = roomFor(id, "wishes", typed).wishes().get(0).numbered(NO_ROW);
-        return open(id, plan -> plan.alsoWishing(wish));
+    /** The same as if it had one more wish, which has no row yet and stands last. */
+    public OpenTank wishing(long id, FishFile wish) {
+        roomFor(id, "wishes");
+        return open(id, plan -> plan.alsoWishing(wish.numbered(NO_ROW)));
     }
 
     private OpenTank open(long id, UnaryOperator<PlanFile> more) {
@@ -235,23 +232,45 @@ public class TankPlans {
         return files.plan(file, today());
     }
 
-    /** Adds a wish to a tank. @param typed in the fields of a plan file */
-    @Transactional
-    public Long addWish(long id, Map<String, Object> typed) {
-        PlanFile file = roomFor(id, "wishes", typed);
-        String name = files.plan(file, today()).wishes().get(0).species().scientificName();
-        return lives.wish(id, name, file.wishes().get(0)).id();
+    /**
+     * A fish as it was typed for a tank.
+     *
+     * @throws PlanProblemsException with every field that is wrong
+     */
+    public FishFile typed(long id, EntryForm entry) {
+        return entry.fish(files, bare(id));
     }
 
-    /** Adds a resident to a tank. @param typed in the fields of a plan file */
+    /** Adds a wish to a tank. */
     @Transactional
-    public Long addResident(long id, Map<String, Object> typed) {
-        PlanFile file = roomFor(id, "residents", typed);
-        String name = files.plan(file, today()).residents().get(0).species().scientificName();
-        return lives.resident(id, name, file.residents().get(0)).id();
+    public Long addWish(long id, FishFile wish) {
+        roomFor(id, "wishes");
+        String name = files.plan(bare(id).wishing(List.of(wish)), today())
+                .wishes()
+                .get(0)
+                .species()
+                .scientificName();
+        return lives.wish(id, name, wish).id();
     }
 
-    private PlanFile roomFor(long id, String list, Map<String, Object> typed) {
+    /** Adds a resident to a tank. */
+    @Transactional
+    public Long addResident(long id, FishFile resident) {
+        roomFor(id, "residents");
+        String name = files.plan(bare(id).living(List.of(resident)), today())
+                .residents()
+                .get(0)
+                .species()
+                .scientificName();
+        return lives.resident(id, name, resident).id();
+    }
+
+    /** The plan of a tank without any fish. */
+    private PlanFile bare(long id) {
+        return file(tank(id), PlannedFish.none());
+    }
+
+    private void roomFor(long id, String list) {
         int there = lives.planned(id).size();
         if (there >= PlanFiles.MOST_FISH) {
             throw new PlanProblemsException(List.of(new Problem(
@@ -259,7 +278,6 @@ public class TankPlans {
                     there + " residents and wishes",
                     "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
         }
-        return files.typed(file(tank(id), PlannedFish.none()), list, List.of(typed));
     }
 
     /** Lays a plan file down as a new tank of this keeper. */

@@ -25,6 +25,7 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankFigures;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
 import pelluna.words.English;
@@ -179,10 +180,11 @@ class TankController {
         EntryForm entry = EntryForm.resident(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                if (plans.today().toString().equals(entry.tree().get("since"))) {
-                    comesToday(id, entry.tree());
+                FishFile resident = plans.typed(id, entry);
+                if (plans.today().equals(resident.since())) {
+                    comesToday(id, resident);
                 } else {
-                    plans.addResident(id, entry.tree());
+                    plans.addResident(id, resident);
                 }
                 return "redirect:/tanks/" + id + "/tank#residents";
             } catch (PlanProblemsException e) {
@@ -194,10 +196,8 @@ class TankController {
     }
 
     /** What comes today is an arrival as any other: what the plan says of it is kept. */
-    private void comesToday(long id, Map<String, Object> resident) {
-        Map<String, Object> wish = new LinkedHashMap<>(resident);
-        wish.remove("since");
-        comesIn.comesAsIs(id, wish);
+    private void comesToday(long id, FishFile resident) {
+        comesIn.comesAsIs(id, resident.but(d -> d.since = null));
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")

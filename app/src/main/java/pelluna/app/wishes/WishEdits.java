@@ -9,13 +9,11 @@ import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planfile.EntryForm;
-import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.FishFile;
-import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Convert;
 import pelluna.words.Measures;
@@ -28,12 +26,10 @@ class WishEdits {
 
     private final TankPlans plans;
     private final Lives lives;
-    private final PlanFiles files;
 
-    WishEdits(TankPlans plans, Lives lives, PlanFiles files) {
+    WishEdits(TankPlans plans, Lives lives) {
         this.plans = plans;
         this.lives = lives;
-        this.files = files;
     }
 
     /** The fields of a wish as the keeper reads and types them. */
@@ -79,11 +75,10 @@ class WishEdits {
         refused.putAll(entry.errors());
         if (entry.errors().isEmpty()) {
             try {
-                PlanFile typed = files.typed(
-                        TankPlans.file(plans.tank(tank), PlannedFish.none()), "wishes", List.of(entry.tree()));
+                FishFile typed = plans.typed(tank, entry);
                 boolean sameLength = merged.get("lengthCm").equals(now.get("lengthCm"));
-                FishFile after = changed(before, typed.wishes().get(0), sameLength);
-                plans.check(typed.wishing(List.of(after)));
+                FishFile after = changed(before, typed, sameLength);
+                plans.check(TankPlans.file(plans.tank(tank), PlannedFish.none()).wishing(List.of(after)));
                 lives.wishes(row, after);
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());

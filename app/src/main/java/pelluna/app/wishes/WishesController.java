@@ -59,7 +59,7 @@ class WishesController {
         EntryForm entry = EntryForm.wish(form, keeper.get().words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                Long added = plans.addWish(id, entry.tree());
+                Long added = plans.addWish(id, plans.typed(id, entry));
                 return "redirect:/tanks/" + id + "/wishes?wish=" + added;
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -13,6 +12,7 @@ import pelluna.app.testing.Pelluna;
 import pelluna.app.writes.NotYetKnown;
 import pelluna.app.writes.WholeWrites;
 import pelluna.core.assessment.Assessment;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 
 /** What takes long is never found while a transaction holds its locks: the write begins anew once it is known. */
@@ -21,7 +21,7 @@ class NeverWithinAWriteTest {
         long tank = Pelluna.tank(name);
         WholeWrites writes = Pelluna.bean(WholeWrites.class);
         writes.write(() -> {
-            Pelluna.bean(TankPlans.class).addWish(tank, Map.of("species", "Gramma loreto"));
+            Pelluna.bean(TankPlans.class).addWish(tank, FishFile.of("Gramma loreto", 1));
         });
         return tank;
     }
