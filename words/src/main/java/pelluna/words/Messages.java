@@ -16,9 +16,13 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The messages of one language, from files of this module: {@code en/sieve.properties} holds those whose keys begin
- * with {@code sieve}. A file is read, and all its messages are compiled, when the first of them is asked for.
+ * with {@code sieve}, {@code en/page/log.properties} those of {@code page.log}. A file is read, and all its messages
+ * are compiled, when the first of them is asked for.
  */
 final class Messages {
+    /** What the application says, what its pages say, and what their scripts do: folders of files. */
+    static final Set<String> FOLDERS = Set.of("app", "page", "script");
+
     private static final Map<Locale, Messages> LANGUAGES = new ConcurrentHashMap<>();
     private final Locale language;
     private final Map<String, Map<String, Message>> files = new ConcurrentHashMap<>();
@@ -36,8 +40,19 @@ final class Messages {
         return find(key).orElseThrow(() -> new IllegalStateException(language + " has no message '" + key + "'"));
     }
 
+    /** Empty too if there is no file of the name. */
     Optional<Message> find(String key) {
-        return Optional.ofNullable(file(key.substring(0, key.indexOf('.'))).get(key));
+        return Optional.ofNullable(file(nameOfFile(key)).get(key));
+    }
+
+    boolean anyUnder(String start) {
+        return file(nameOfFile(start)).keySet().stream().anyMatch(k -> k.startsWith(start));
+    }
+
+    /** 'sieve', or 'page.log'. */
+    private static String nameOfFile(String key) {
+        int first = key.indexOf('.');
+        return key.substring(0, FOLDERS.contains(key.substring(0, first)) ? key.indexOf('.', first + 1) : first);
     }
 
     /** All keys of a file, sorted. */
@@ -52,10 +67,10 @@ final class Messages {
     private Map<String, Message> read(String name) {
         Map<String, Message> read = new HashMap<>();
         Properties lines = new Properties();
-        String path = language.getLanguage() + "/" + name + ".properties";
+        String path = language.getLanguage() + "/" + name.replace('.', '/') + ".properties";
         try (InputStream in = Messages.class.getResourceAsStream(path)) {
             if (in == null) {
-                throw new IllegalStateException("there is no file of messages " + path);
+                return Map.of();
             }
             lines.load(new InputStreamReader(in, StandardCharsets.UTF_8));
         } catch (IOException e) {

@@ -24,6 +24,6 @@ record Slot(String name, Use use) {
 
     /** The name under which this use is handed over, so that a message may use one argument in several ways. */
     String handed() {
-        return name + use.suffix;
+        return (Character.isDigit(name.charAt(0)) ? "at" : "") + name + use.suffix;
     }
 }

@@ -29,6 +29,7 @@ import pelluna.core.units.Volume;
  */
 public final class Words {
     private static final String CORE = "pelluna.core.";
+    private static final String HOUSE = "pelluna.";
     private static final int SPELT_UP_TO = 12;
     private final Messages messages;
     private final Locale language;
@@ -137,6 +138,21 @@ public final class Words {
         return value instanceof String s ? s : figure(value);
     }
 
+    /**
+     * A message of a page or a script by its key, its arguments put in by their places, {@code {0}} the first.
+     *
+     * @throws IllegalStateException if the language has no such message, or it asks for more arguments
+     */
+    public String text(String key, Object... arguments) {
+        return messages.get(key).say(slot -> {
+            int place = Integer.parseInt(slot.name());
+            if (place >= arguments.length) {
+                throw new IllegalStateException("message '" + key + "' asks for '" + slot.name() + "'");
+            }
+            return handed(slot, arguments[place]);
+        });
+    }
+
     /** Another thing that is said of a value of an enumeration, such as the question that a rule asks. */
     public String of(Enum<?> value, String what) {
         return text(key(value) + "." + what);
@@ -167,23 +183,20 @@ public final class Words {
         return on.format(shortDay);
     }
 
-    /** The key of a kind of statement, or of an enumeration: the last name of its package, and its own. */
+    /**
+     * The key of a kind of statement, or of an enumeration: its package and its own name. Of the core the package's
+     * last name is enough; what the application says begins with 'app'.
+     */
     static String key(Class<?> kind) {
         String place = kind.getPackageName();
-        if (!place.startsWith(CORE)) {
-            throw new IllegalStateException(kind + " is not of the core");
+        if (!place.startsWith(HOUSE)) {
+            throw new IllegalStateException(kind + " is not of this house");
         }
-        return place.substring(CORE.length()) + "." + kind.getSimpleName();
+        return place.substring(place.startsWith(CORE) ? CORE.length() : HOUSE.length()) + "." + kind.getSimpleName();
     }
 
     static String key(Enum<?> value) {
         return key(value.getDeclaringClass()) + "." + value.name();
-    }
-
-    private String text(String key) {
-        return messages.get(key).say(slot -> {
-            throw new IllegalStateException("message '" + key + "' asks for '" + slot.name() + "'");
-        });
     }
 
     private String statement(Statement s) {
@@ -194,10 +207,16 @@ public final class Words {
     private Object argument(Statement s, Arguments arguments, Slot slot) {
         View view = View.of(slot.name(), arguments);
         Object value = arguments.value(s, view.component());
+        return slot.use() != Slot.Use.SAID
+                ? handed(slot, value)
+                : view.capital() ? capital(said(value, view)) : said(value, view);
+    }
+
+    private Object handed(Slot slot, Object value) {
         return switch (slot.use()) {
             case CODE -> value instanceof Enum<?> e ? e.name() : value.toString();
             case NUMBER -> count(value);
-            case SAID -> view.capital() ? capital(said(value, view)) : said(value, view);
+            case SAID -> of(value);
         };
     }
 

@@ -37,7 +37,6 @@ public class Shells {
                 Shell.summary(opened),
                 opened.tank().stance(),
                 opened.tank().sandboxOf());
-        model.addAttribute("say", opened.say());
         model.addAttribute("marks", new Marks(opened.say()));
     }
 
@@ -78,6 +77,7 @@ public class Shells {
                         k.words().measures().system().name(),
                         k.theme(),
                         sandboxOf));
+        model.addAttribute("say", k.words());
         model.addAttribute("title", title);
         model.addAttribute("sentence", sentence);
     }
