@@ -1,6 +1,8 @@
 // A field in which a fish is named: what the name may mean is listed under it while it is typed.
 // Without this script the list comes with the answer.
 
+import { say } from './say.js';
+
 const names = {
   wait: 110,
   timer: null,
@@ -35,7 +37,7 @@ const names = {
       field.setAttribute('aria-expanded', 'true');
       names.mark(field, names.rows(field)[0]);
     } catch (error) {
-      window.pellunaLive.tell('Pelluna does not answer. What you typed is still here.');
+      window.pellunaLive.tell(say('script.noAnswerKept'));
     }
   },
   // Taken into the field where more is to be said of the fish; sent at once where its name is all.

@@ -1,6 +1,7 @@
 // What the pages need beyond plain links and forms: saving as one types, places by key, and no page flash.
 // Every answer is a whole page; the part called 'page' is morphed in, so that focus and what is being typed stay put.
 
+import { say } from './say.js';
 import { deliver } from './send.js';
 
 const live = {
@@ -11,12 +12,12 @@ const live = {
       try {
         const response = await fetch(url, { headers: { Accept: 'text/html' } });
         const text = await response.text();
-        if (response.status >= 500) { live.tell('Pelluna cannot show that page just now. Try again in a moment.'); return false; }
+        if (response.status >= 500) { live.tell(say('script.pageCannotBeShown')); return false; }
         if (!await live.show(text)) { window.location.assign(url); return false; }
         if (push && response.ok) { history.pushState({}, '', response.url); }
         return response.ok;
       } catch (error) {
-        live.tell('Pelluna does not answer. What you typed is still here.');
+        live.tell(say('script.noAnswerKept'));
         return false;
       }
     });
@@ -26,14 +27,13 @@ const live = {
     const answer = await live.busy(() => deliver(url, body));
     if (answer.refused) {
       if (answer.html) { await live.show(answer.html); }
-      live.tell(answer.html ? 'Not saved; see beside the field' : answer.words);
+      live.tell(answer.html ? say('script.notSaved') : answer.words);
       return false;
     }
     if (answer.then && whole) { live.open(answer.then); return true; }
     const shown = answer.then ? await live.go(answer.then, {}, push) : await live.show(answer.html);
     const refused = document.querySelector('#page [role="alert"]');
-    live.tell(refused ? 'Not all of it is saved; see beside the field' : shown ? 'Saved'
-        : 'Saved. The page could not be renewed just now.');
+    live.tell(say(refused ? 'script.notAllSaved' : shown ? 'script.saved' : 'script.savedNotRenewed'));
     return !refused;
   },
   open(url) {
@@ -110,7 +110,7 @@ async function fetchParts() {
       const text = await response.text();
       if (response.ok && part.isConnected && part.dataset.fetch === url) { part.innerHTML = text; }
     } catch (error) {
-      live.tell('Pelluna does not answer.');
+      live.tell(say('script.noAnswer'));
     }
   }
 }

@@ -2,6 +2,8 @@
 // whatever else comes back, what was typed stays where it is, waits visibly, and is sent again by itself with the same key,
 // so that it is written once.
 
+import { say, sayCount } from './say.js';
+
 const AGAIN_AFTER = 3000;
 const PATIENCE = 20000;
 // What is under this many signs is sent on even if its page is left meanwhile.
@@ -38,11 +40,11 @@ export async function sendOnce(url, body) {
     const said = page ? words(text) : text;
     if (response.status >= 400 && response.status < 500 && response.status !== 408 && response.status !== 429) {
       const html = page && response.status === 422 ? text : '';
-      return { refused: true, words: said || 'Pelluna did not take this. Nothing was changed.', html };
+      return { refused: true, words: said || say('script.notTaken'), html };
     }
-    return { away: true, words: said || 'Pelluna did not say that it is saved.' };
+    return { away: true, words: said || say('script.notSaidSaved') };
   } catch (error) {
-    return { away: true, words: 'Pelluna does not answer.' };
+    return { away: true, words: say('script.noAnswer') };
   }
 }
 
@@ -54,9 +56,8 @@ function show(text) {
   const bar = document.getElementById('unsent');
   if (!bar) { return; }
   bar.hidden = text === '';
-  const many = queue.length === 1 ? 'One change is not saved yet.' : `${queue.length} changes are not saved yet.`;
-  bar.querySelector('b').textContent = text === '' ? '' : many;
-  bar.querySelector('span').textContent = text === '' ? '' : `${text} What you typed stays here and is sent again by itself.`;
+  bar.querySelector('b').textContent = text === '' ? '' : sayCount('script.unsent', queue.length);
+  bar.querySelector('span').textContent = text === '' ? '' : say('script.unsentStays', text);
 }
 
 async function run() {

@@ -1,9 +1,11 @@
 // The lanes of arrival: dragged up or down to another place, left or right to another day; the same by the arrow keys.
 
+import { dayFormat, say } from '../say.js';
+
 const FAR = 6;
 const PRICE_AFTER = 120;
 const KEYS_AFTER = 400;
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+const DAY = dayFormat({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 
 const lanes = {
   drag: null,
@@ -44,9 +46,9 @@ const lanes = {
     const svg = lanes.svg();
     try {
       const answer = await fetch(`${svg.dataset.base}/price?${new URLSearchParams({ fish: lane.dataset.fish, place })}`);
-      if (answer.ok && lanes.drag && lanes.drag.place === place) { lanes.says(`${await answer.text()} points of tension.`); }
+      if (answer.ok && lanes.drag && lanes.drag.place === place) { lanes.says(say('script.lanes.points', await answer.text())); }
     } catch (error) {
-      lanes.says('Pelluna does not answer; nothing has been moved.');
+      lanes.says(say('script.lanes.noAnswer'));
     }
   },
 };
@@ -82,16 +84,16 @@ document.addEventListener('pointermove', (event) => {
       clearTimeout(drag.timer);
       const was = Number(drag.lane.dataset.place);
       if (place === was) {
-        lanes.says('Where it was.');
+        lanes.says(say('script.lanes.whereItWas'));
       } else {
         drag.timer = setTimeout(() => lanes.price(drag.lane, place), PRICE_AFTER);
       }
     }
   } else if (drag.way === 'day') {
-    const days = Math.round(dx / (f.x1 - f.x0) * f.days);
-    drag.lane.querySelector('.release').setAttribute('transform', `translate(${days * (f.x1 - f.x0) / f.days} 0)`);
-    drag.on = lanes.plus(drag.lane.dataset.on, days);
-    lanes.says(`In the tank on ${lanes.day(drag.on)}.`);
+    const moved = Math.round(dx / (f.x1 - f.x0) * f.days);
+    drag.lane.querySelector('.release').setAttribute('transform', `translate(${moved * (f.x1 - f.x0) / f.days} 0)`);
+    drag.on = lanes.plus(drag.lane.dataset.on, moved);
+    lanes.says(say('script.lanes.inTheTankOn', lanes.day(drag.on)));
   }
 });
 
@@ -133,7 +135,8 @@ document.addEventListener('keydown', (event) => {
   const run = lanes.run;
   run.days += way[0] * (event.shiftKey ? 7 : 1);
   run.place = Math.max(1, Math.min(f.steps, run.place + way[1]));
-  lanes.says(way[0] ? `In the tank on ${lanes.day(lanes.plus(lane.dataset.on, run.days))}.` : `Place ${run.place}.`);
+  lanes.says(way[0] ? say('script.lanes.inTheTankOn', lanes.day(lanes.plus(lane.dataset.on, run.days)))
+    : say('script.lanes.place', run.place));
   clearTimeout(run.timer);
   run.timer = setTimeout(() => {
     lanes.run = null;

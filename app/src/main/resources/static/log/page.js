@@ -1,4 +1,5 @@
 // The Log: a sentence built from four taps, or typed; a watch with its clock.
+import { say, sayCount } from '../say.js';
 import { outbox } from './outbox.js';
 
 const sighting = {
@@ -17,7 +18,7 @@ const sighting = {
     const words = { who: s.who && s.who.said, did: s.did && s.did.says, whom: s.whom && s.whom.said, where: s.where };
     for (const button of root.querySelectorAll('#built [data-part]')) {
       const part = button.dataset.part;
-      button.textContent = words[part] || { who: 'who', did: 'did what', whom: 'to whom', where: 'where' }[part];
+      button.textContent = words[part] || say(`script.log.${part}`);
       button.classList.toggle('given', Boolean(words[part]));
       button.classList.toggle('now', part === step);
       button.hidden = part === 'whom' && Boolean(s.did) && !s.did.to;
@@ -37,7 +38,7 @@ const sighting = {
     const fields = { fish: s.who.id, doing: s.did.word, gravity: s.gravity || s.did.gravity, times: s.times || 1 };
     if (s.did.to) { fields.other = s.whom.id; }
     if (x !== undefined) { fields.x = x.toFixed(4); fields.y = y.toFixed(4); }
-    const says = `${s.who.said} ${s.did.says}${s.did.to ? ` ${s.whom.said}` : ''}${s.times > 1 ? `, ${s.times} times` : ''}`;
+    const says = `${s.who.said} ${s.did.says}${s.did.to ? ` ${s.whom.said}` : ''}${s.times > 1 ? say('script.log.times', s.times) : ''}`;
     sighting.afresh();
     sighting.send('sighting', fields, says);
   },
@@ -49,14 +50,14 @@ const sighting = {
   },
   // Says 'Logged' when it is, and not before. Resolves to the reason if it is refused.
   async send(what, fields, says) {
-    sighting.tell(`Sending: ${says} …`);
+    sighting.tell(say('script.log.sending', says));
     const outcome = await outbox.put(`${sighting.root().dataset.base}/${what}`, fields, says);
     if (outcome === 'saved') {
-      sighting.tell(`Logged: ${says}.`);
+      sighting.tell(say('script.log.logged', says));
     } else if (outcome === 'waits') {
-      sighting.tell(`Not logged yet: ${says}. It waits here and is sent by itself.`);
+      sighting.tell(say('script.log.notYet', says));
     } else {
-      sighting.tell(`Not logged: ${outcome.reason}`);
+      sighting.tell(say('script.log.notLogged', outcome.reason));
     }
     return outcome;
   },
@@ -171,17 +172,16 @@ function waiting() {
   if (!bar || !list) { return; }
   const wait = lines.filter((l) => !l.refused).length;
   bar.hidden = wait === 0;
-  bar.textContent = wait === 1 ? 'One line waits here until Pelluna answers; then it is sent by itself, with its own time.'
-    : `${wait} lines wait here until Pelluna answers; then they are sent in order, each with its own time.`;
+  bar.textContent = sayCount('script.log.waits', wait);
   list.hidden = lines.length === 0;
   list.replaceChildren(...lines.map((line) => {
     const item = document.createElement('li');
-    const state = line.refused ? `not taken: ${line.refused}` : 'waiting';
+    const state = line.refused ? say('script.log.notTaken', line.refused) : say('script.log.waiting');
     item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — ${state} `;
     const undo = document.createElement('button');
     undo.type = 'button';
     undo.className = 'link soft';
-    undo.textContent = 'undo';
+    undo.textContent = say('script.log.undo');
     undo.dataset.drop = line.fields.key;
     item.append(undo);
     return item;
@@ -217,11 +217,11 @@ document.addEventListener('submit', (event) => {
   const what = event.target.elements.what;
   const begins = what.value === 'begin';
   const at = Date.now();
-  outbox.put(event.target.action, { what: what.value, at }, begins ? 'a watch began' : 'the watch ended');
+  outbox.put(event.target.action, { what: what.value, at }, say(begins ? 'script.log.watchBegan' : 'script.log.watchEnded'));
   watch.dataset.began = begins ? String(at) : '0';
   watch.classList.toggle('runs', begins);
   what.value = begins ? 'end' : 'begin';
-  watch.querySelector('.watch-button').textContent = begins ? 'End the watch' : 'Start a watch';
+  watch.querySelector('.watch-button').textContent = say(begins ? 'script.log.endTheWatch' : 'script.log.startAWatch');
   clock();
   tally();
 });

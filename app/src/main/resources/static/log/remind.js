@@ -2,6 +2,8 @@
 // They come while a page of
 // Pelluna is open; nothing is sent over the network for them.
 
+import { say } from '../say.js';
+
 const TOLD = 'pelluna-told';
 const EVERY = 60000;
 
@@ -32,10 +34,8 @@ function show() {
   box.hidden = false;
   const button = document.getElementById('remind');
   button.hidden = Notification.permission !== 'default';
-  document.getElementById('remind-says').textContent = {
-    granted: 'This device reminds you while Pelluna is open.',
-    denied: 'Reminders are blocked in this browser\'s settings.',
-  }[Notification.permission] || '';
+  document.getElementById('remind-says').textContent =
+    Notification.permission === 'default' ? '' : say(`script.remind.${Notification.permission}`);
 }
 
 document.addEventListener('click', async (event) => {

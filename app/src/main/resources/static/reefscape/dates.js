@@ -1,10 +1,11 @@
 // The date: moved, played, asked for, and the page that follows it.
+import { dayFormat, say } from '../say.js';
 import { Picture } from './picture.js';
 
 const BETWEEN_QUESTIONS = 200;
 // Made once: a formatter costs more than a frame's drawing.
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
-const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
+const DAY = dayFormat({ day: 'numeric', month: 'long', year: 'numeric' });
+const MONTH = dayFormat({ month: 'long', year: 'numeric' });
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 export class Dates extends Picture {
@@ -29,7 +30,7 @@ export class Dates extends Picture {
     let first = last;
     while (first > after && changes[first - 1].day === c.day) { first -= 1; }
     const said = changes.slice(first, Math.min(last + 1, first + 3)).map((m) => m.says).join('; ');
-    line.textContent = `In ${MONTH.format(this.dateOf(c.day))} ${said}.`;
+    line.textContent = say('script.reef.inMonth', MONTH.format(this.dateOf(c.day)), said);
   }
 
   // Changes come in the order of their days: the first one after a day, by halving.
@@ -66,7 +67,7 @@ export class Dates extends Picture {
         this.ask();
       }
     } catch (error) {
-      window.pellunaLive.tell('Pelluna does not answer; the arrows are those of the day before.');
+      window.pellunaLive.tell(say('script.reef.noAnswer'));
     }
     await new Promise((done) => { setTimeout(done, BETWEEN_QUESTIONS); });
     this.fetching = false;
@@ -92,7 +93,7 @@ export class Dates extends Picture {
     if (this.playing) { this.stop(); return; }
     this.playing = true;
     button.setAttribute('aria-pressed', 'true');
-    button.textContent = 'Stop';
+    button.textContent = say('script.reef.stop');
     if (this.share(this.day) > 0.995) { this.day = 0; }
     if (still()) { this.stepping(); return; }
     let last = performance.now();
@@ -119,7 +120,7 @@ export class Dates extends Picture {
     clearTimeout(this.timer);
     const button = document.getElementById('reef-play');
     button.setAttribute('aria-pressed', 'false');
-    button.textContent = 'Play';
+    button.textContent = say('script.reef.play');
     this.settle();
   }
 

@@ -1,5 +1,6 @@
 // The Reefscape on a page: woken with it, and joined to the slider, the buttons and the keys around it.
 import { Reefscape } from './hands.js';
+import { say } from '../say.js';
 import { deliver } from '../send.js';
 
 const reef = {
@@ -79,7 +80,7 @@ document.addEventListener('click', (event) => {
       setTimeout(() => URL.revokeObjectURL(save.href), 10000);
     }, 'image/png');
   };
-  image.onerror = () => window.pellunaLive.tell('The picture could not be painted; the SVG beside it holds the same.');
+  image.onerror = () => window.pellunaLive.tell(say('script.reef.notPainted'));
   image.src = link.getAttribute('href');
 });
 

@@ -58,6 +58,21 @@ final class Message {
         return said.toString();
     }
 
+    /** The text, an argument as its name in braces. @throws IllegalStateException if it chooses by its arguments */
+    String pattern() {
+        if (pieces == null) {
+            throw new IllegalStateException("message '" + key + "' chooses by its arguments");
+        }
+        StringBuilder text = new StringBuilder(pieces[0]);
+        for (int i = 1; i < pieces.length; i += 2) {
+            text.append('{')
+                    .append(pieces[i].replaceFirst("^at(?=\\d)", ""))
+                    .append('}')
+                    .append(pieces[i + 1]);
+        }
+        return text.toString();
+    }
+
     /** Text and names of arguments in turn; begins and ends with text. */
     private static String[] pieces(MessagePattern pattern) {
         String all = pattern.getPatternString();
@@ -72,7 +87,7 @@ final class Message {
                     from = part.getLimit();
                 }
                 case ARG_START -> text.append(all, from, part.getIndex());
-                case ARG_NAME -> {
+                case ARG_NAME, ARG_NUMBER -> {
                     pieces.add(text.toString());
                     pieces.add(pattern.getSubstring(part));
                     text.setLength(0);

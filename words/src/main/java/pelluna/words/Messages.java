@@ -20,8 +20,8 @@ import java.util.concurrent.ConcurrentHashMap;
  * are compiled, when the first of them is asked for.
  */
 final class Messages {
-    /** What the application says, what its pages say, and what their scripts do: folders of files. */
-    static final Set<String> FOLDERS = Set.of("app", "page", "script");
+    /** What the application says, and what its pages do: folders of files. */
+    private static final Set<String> FOLDERS = Set.of("app", "page");
 
     private static final Map<Locale, Messages> LANGUAGES = new ConcurrentHashMap<>();
     private final Locale language;

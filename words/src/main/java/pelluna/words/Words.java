@@ -7,6 +7,8 @@ import java.util.Collection;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Hours;
@@ -151,6 +153,17 @@ public final class Words {
             }
             return handed(slot, arguments[place]);
         });
+    }
+
+    /**
+     * All messages of a file by their keys, for whoever puts arguments in by other means: {@code {0}} is the first.
+     *
+     * @throws IllegalStateException if one of them chooses by its arguments
+     */
+    public SortedMap<String, String> patterns(String file) {
+        SortedMap<String, String> patterns = new TreeMap<>();
+        messages.keys(file).forEach(key -> patterns.put(key, messages.get(key).pattern()));
+        return patterns;
     }
 
     /** Another thing that is said of a value of an enumeration, such as the question that a rule asks. */

@@ -20,7 +20,7 @@ import pelluna.core.introduction.ProtocolStep;
 
 /** Whatever the core can state has a message, and every message is of something that the core can state. */
 class EveryMessageTest {
-    private static final Set<String> OF_THE_LANGUAGE = Set.of("words");
+    private static final Set<String> OF_THE_LANGUAGE = Set.of("script", "words");
     /** Statements that hold figures beside what is said of them. */
     private static final Set<Class<?>> OF_THE_MODEL = Set.of(Lens.class, Restock.Reminder.class, ProtocolStep.class);
 

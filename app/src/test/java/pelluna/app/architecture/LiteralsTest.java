@@ -12,4 +12,10 @@ class LiteralsTest {
         assertThat(Templates.all().stream().flatMap(t -> Templates.literals(t).stream()))
                 .isEmpty();
     }
+
+    @Test
+    void scriptsSayNothingByThemselves() {
+        assertThat(Scripts.all()).hasSizeGreaterThan(12);
+        assertThat(Scripts.all().stream().flatMap(Scripts::literals)).isEmpty();
+    }
 }

@@ -16,10 +16,11 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import pelluna.words.MessageCheck;
 
-/** Every message of a page is asked for, with as many arguments as it has; whatever is asked for is there. */
+/** Every message of a page or script is asked for, with the arguments it has; whatever is asked for is there. */
 class MessagesInUseTest {
     private static final Path WORDS = Path.of("../words/src/main/resources/pelluna/words/en");
     private static final Pattern ASKED = Pattern.compile("#\\{(page\\.[\\w.]+)(\\()?");
+    private static final Pattern SCRIPTED = Pattern.compile("['`](script\\.[\\w.]+)(\\$\\{)?");
     private static final Pattern CALLED = Pattern.compile("\\.text\\(\\s*['\"](page\\.[\\w.]+)['\"]\\s*([,)+])");
 
     /** A message that a template or a program asks for. */
@@ -35,6 +36,26 @@ class MessagesInUseTest {
                                 : !keys.contains(u.key())
                                         || MessageCheck.places(Locale.ENGLISH, u.key()) != u.arguments()))
                 .isEmpty();
+    }
+
+    @Test
+    void everyMessageOfAScriptIsUsedAndEveryUseHasOne() throws IOException {
+        Set<String> keys = new TreeSet<>(MessageCheck.keys(Locale.ENGLISH, "script"));
+        Set<String> idle = new TreeSet<>(keys);
+        List<String> asked = new ArrayList<>();
+        for (Path script : Scripts.all()) {
+            Matcher scripted = SCRIPTED.matcher(Files.readString(script));
+            while (scripted.find()) {
+                asked.add(scripted.group(1));
+                boolean start = scripted.group(2) != null;
+                String key = scripted.group(1);
+                idle.removeIf(k -> start
+                        ? k.startsWith(key)
+                        : k.replaceFirst("\\.(one|other)$", "").equals(key));
+            }
+        }
+        assertThat(idle).isEmpty();
+        assertThat(asked).hasSizeGreaterThan(30).allMatch(a -> keys.stream().anyMatch(k -> k.startsWith(a)));
     }
 
     @Test

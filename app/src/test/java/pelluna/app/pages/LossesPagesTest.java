@@ -296,7 +296,7 @@ class LossesPagesTest {
                         "killed by another",
                         "acts against it in seven days, most by",
                         "a torn fin was noted")
-                .contains("The log's last words", "has a torn fin");
+                .contains("The log&#39;s last words", "has a torn fin");
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
         String page =
                 lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
