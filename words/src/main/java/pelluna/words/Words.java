@@ -57,6 +57,11 @@ public final class Words {
         return units == UnitSystem.US ? InEnglish.US : InEnglish.METRIC;
     }
 
+    /** For a reader of whom nothing is known. */
+    public static Words forAnybody() {
+        return InEnglish.METRIC;
+    }
+
     private static final class InEnglish {
         private static final Words METRIC = new Words(Locale.ENGLISH, UnitSystem.METRIC);
         private static final Words US = new Words(Locale.ENGLISH, UnitSystem.US);
@@ -122,11 +127,11 @@ public final class Words {
         if (value instanceof Sentences s) {
             return sentences(s.all());
         }
-        if (value instanceof Statement s) {
-            return statement(s);
-        }
         if (value instanceof Enum<?> e) {
             return text(key(e));
+        }
+        if (value instanceof Statement s) {
+            return statement(s);
         }
         if (value instanceof Collection<?> all) {
             return list(all);
@@ -206,6 +211,11 @@ public final class Words {
             throw new IllegalStateException(kind + " is not of this house");
         }
         return place.substring(place.startsWith(CORE) ? CORE.length() : HOUSE.length()) + "." + kind.getSimpleName();
+    }
+
+    /** By what a statement is known outside of this program, whatever it is said in. */
+    public static String code(Statement what) {
+        return what instanceof Enum<?> e ? key(e) : key(what.getClass());
     }
 
     static String key(Enum<?> value) {

@@ -4,11 +4,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
+import pelluna.app.writes.Reader;
 import pelluna.words.UnitSystem;
+import pelluna.words.Words;
 
 /** Whose request this is. One local keeper for now; accounts come later and only this class changes then. */
 @Component
-public class CurrentKeeper {
+public class CurrentKeeper implements Reader {
     private static final String LOCAL = "local";
     private static final String KEPT = CurrentKeeper.class.getName();
     private final KeeperAccounts accounts;
@@ -34,6 +36,11 @@ public class CurrentKeeper {
         if (request != null) {
             request.setAttribute(KEPT, keeper, RequestAttributes.SCOPE_REQUEST);
         }
+    }
+
+    @Override
+    public Words words() {
+        return get().words();
     }
 
     /** Whether this keeper has ever been here. */

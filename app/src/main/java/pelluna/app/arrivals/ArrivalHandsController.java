@@ -123,13 +123,13 @@ class ArrivalHandsController {
     @PostMapping("/tanks/{id}/arrivals/price-of")
     String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
         try {
-            Double each = TypedFigure.read(price, "price");
+            Double each = TypedFigure.price("price", price);
             change(id, asked, "a price", plan -> HandEdits.price(plan, asked.fish(), each), to);
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/arrivals";
         }
-        return "redirect:/tanks/" + id + "/arrivals" + (to.containsAttribute("refused") ? "" : "/list");
+        return "redirect:/tanks/" + id + "/arrivals" + (Refused.told(to) == null ? "/list" : "");
     }
 
     /** The order of arrival is Pelluna's again, places and days. */
@@ -150,21 +150,16 @@ class ArrivalHandsController {
     }
 
     private String done(long id, Asked asked, Runnable task, RedirectAttributes to) {
-        String refused = "";
         if (!steps.mark(id).equals(asked.of())) {
-            refused = "The plan has changed in another window meanwhile, so nothing was done. Look again.";
+            Refused.tell(to, new Refused(new ArrivalRefusal.PlanChanged()));
         } else {
             try {
                 task.run();
             } catch (PlanProblemsException e) {
-                refused = "That cannot be: " + e.problems().get(0).found() + " was given; "
-                        + e.problems().get(0).expected() + " is needed.";
+                Refused.tell(to, ArrivalRefusal.notSo(e));
             } catch (NoSuchElementException e) {
-                refused = "That fish is no longer in the plan.";
+                Refused.tell(to, new Refused("", new ArrivalRefusal.NotInThePlan(), e));
             }
-        }
-        if (!refused.isEmpty()) {
-            to.addAttribute("refused", refused);
         }
         to.addAttribute("fish", asked.first());
         return "redirect:/tanks/" + id + "/arrivals";

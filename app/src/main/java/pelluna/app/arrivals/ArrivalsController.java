@@ -56,7 +56,6 @@ class ArrivalsController {
             @PathVariable long id,
             @RequestParam(defaultValue = "1") int at,
             @RequestParam(defaultValue = "") String fish,
-            @RequestParam(defaultValue = "") String refused,
             Model model) {
         OpenTank opened = plans.open(id);
         Schedule schedule = opened.assessment().arrivals();
@@ -83,7 +82,6 @@ class ArrivalsController {
                         .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
-        model.addAttribute("refused", Shells.refusal(refused));
         boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
         Scheduler scheduler = scheduler(opened);

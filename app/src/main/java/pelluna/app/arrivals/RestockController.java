@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.limits.Days;
+import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
@@ -43,7 +44,7 @@ class RestockController {
     }
 
     @GetMapping("/tanks/{id}/arrivals/restock")
-    String restock(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String restock(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         Fallow fallow = opened.plan().fallow().orElse(null);
         shells.around(
@@ -66,7 +67,6 @@ class RestockController {
                 fallow == null ? "" : opened.say().of(Restock.filter(opened.plan(), NitrogenCycle.CYCLED_LOAD)));
         model.addAttribute("steps", opened.assessment().arrivals().steps());
         model.addAttribute("undo", steps.last(id).orElse(null));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "restock";
     }
 
@@ -87,10 +87,7 @@ class RestockController {
                 return back ? allComeBack(restock) : restock;
             });
         } catch (PlanProblemsException e) {
-            to.addAttribute(
-                    "refused",
-                    "That cannot be: " + e.problems().get(0).found() + " was given; "
-                            + e.problems().get(0).expected() + " is needed.");
+            Refused.tell(to, ArrivalRefusal.notSo(e));
         }
         return "redirect:/tanks/" + id + "/arrivals/restock";
     }

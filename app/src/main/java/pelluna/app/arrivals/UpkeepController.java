@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -46,7 +47,7 @@ class UpkeepController {
     record Line(String what, List<String> figures) {}
 
     @GetMapping("/tanks/{id}/arrivals/upkeep")
-    String upkeep(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String upkeep(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         Outlook outlook = opened.ahead().outlook();
         Waste waste = Waste.of(opened.plan());
@@ -81,7 +82,6 @@ class UpkeepController {
         model.addAttribute("account", account);
         model.addAttribute(
                 "prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
-        model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
         return "upkeep";
     }
 
@@ -192,8 +192,8 @@ class UpkeepController {
         plans.tank(id);
         try {
             keeper.pays(currency.strip(), price(food), price(sheet), price(salt));
-        } catch (NumberFormatException e) {
-            to.addAttribute("refused", "'" + e.getMessage() + "' is no price; nothing was saved.");
+        } catch (Refused e) {
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/arrivals/upkeep";
     }
@@ -204,7 +204,7 @@ class UpkeepController {
             return null;
         }
         if (!figure.matches("\\d{1,6}(\\.\\d{1,4})?") || Double.parseDouble(figure) > MOST_PRICE) {
-            throw new NumberFormatException(typed);
+            throw new Refused(new ArrivalRefusal.NoPrice(typed));
         }
         return Double.valueOf(figure);
     }

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
 
@@ -26,9 +27,10 @@ class WaterTestController {
             plans.takeBackTest(id);
             return "redirect:/tanks/" + id + "/arrivals";
         }
-        String refused = form.log(id, typed);
-        if (!refused.isEmpty()) {
-            to.addAttribute("refused", refused);
+        try {
+            form.log(id, typed);
+        } catch (Refused e) {
+            Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/arrivals";
     }

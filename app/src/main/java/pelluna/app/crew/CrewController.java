@@ -79,7 +79,7 @@ class CrewController {
     }
 
     @GetMapping("/tanks/{id}/losses/crew")
-    String crew(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String crew(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Crews.Crew> all = crew.of(opened);
         int there = all.stream().mapToInt(Crews.Crew::there).sum();
@@ -103,7 +103,6 @@ class CrewController {
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));
         model.addAttribute("today", plans.today().toString());
         model.addAttribute("words", new CrewWords(opened.say()));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "crew";
     }
 
@@ -118,14 +117,15 @@ class CrewController {
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
         return done(id, to, opened -> {
-            CrewKind which = Named.find(CrewKind.class, kind).orElseThrow(() -> new Refused("kind", "Which kind?"));
+            CrewKind which = Named.find(CrewKind.class, kind)
+                    .orElseThrow(() -> new Refused("kind", new CrewRefusal.WhichKind()));
             crew.comes(
                     id,
                     which,
                     name,
                     whole("count", count),
                     cm(opened, size),
-                    TypedFigure.read(price, "price"),
+                    TypedFigure.price("price", price),
                     day(on));
         });
     }
@@ -158,7 +158,7 @@ class CrewController {
                 id,
                 to,
                 opened -> crew.keeps(
-                        id, which, whole("wanted", wanted), cm(opened, size), TypedFigure.read(price, "price")));
+                        id, which, whole("wanted", wanted), cm(opened, size), TypedFigure.price("price", price)));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
@@ -173,13 +173,13 @@ class CrewController {
 
     private static int whole(String field, String text) {
         if (!text.strip().matches("\\d{1,4}")) {
-            throw new Refused(field, "How many? A whole number.");
+            throw new Refused(field, new CrewRefusal.NoWholeNumber());
         }
         return Integer.parseInt(text.strip());
     }
 
     private static Double cm(OpenTank opened, String text) {
-        Double typed = TypedFigure.read(text, "size");
+        Double typed = TypedFigure.size("size", text);
         return typed == null || typed == 0 ? null : typed * (opened.say().us() ? Convert.CM_PER_INCH : 1);
     }
 
@@ -190,7 +190,7 @@ class CrewController {
     private String done(long id, RedirectAttributes to, Task task) {
         try {
             task.on(plans.open(id));
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/losses/crew";

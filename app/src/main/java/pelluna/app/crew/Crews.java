@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
@@ -147,8 +148,7 @@ public class Crews {
     @Transactional
     public long comes(long tank, CrewKind kind, String name, int count, Double sizeCm, Double price, LocalDate on) {
         if (count < 1 || count > 2000 || name.length() > 60 || on.isAfter(plans.today())) {
-            throw new IllegalArgumentException(
-                    "From 1 to 2000 of them, today or earlier, with a name of up to 60 letters.");
+            throw new Refused(new CrewRefusal.NotSoComing());
         }
         CrewEntity c = new CrewEntity(
                 plans.tank(tank).id(), kind, name.isBlank() ? plans.words().of(kind) : name.strip());
@@ -162,14 +162,14 @@ public class Crews {
     @Transactional
     public void counted(long tank, long crew, LocalDate on, int count, int added, String note) {
         if (count < 0 || count > 2000 || added < 0 || added > 2000) {
-            throw new IllegalArgumentException("From 0 to 2000.");
+            throw new Refused(new CrewRefusal.OutOfRange());
         }
         CrewEntity c = row(tank, crew);
         List<CrewCountEntity> mine = counts(List.of(c)).getOrDefault(c.id(), List.of());
         if (on.isAfter(plans.today())
                 || !mine.isEmpty()
                         && on.isBefore(mine.get(mine.size() - 1).count().on())) {
-            throw new IllegalArgumentException("A count is of today or earlier, and not before the last one.");
+            throw new Refused(new CrewRefusal.NotOnThatDay());
         }
         counts.save(new CrewCountEntity(crew, on, count, added, note.strip()));
     }
@@ -177,7 +177,7 @@ public class Crews {
     @Transactional
     public void keeps(long tank, long crew, int wanted, Double sizeCm, Double price) {
         if (wanted < 0 || wanted > 2000) {
-            throw new IllegalArgumentException("From 0 to 2000.");
+            throw new Refused(new CrewRefusal.OutOfRange());
         }
         CrewEntity c = row(tank, crew);
         c.keeps(wanted, sizeCm, price);
@@ -209,8 +209,7 @@ public class Crews {
         List<CrewCountEntity> mine = counts(List.of(c)).getOrDefault(c.id(), List.of());
         int there = there(mine);
         if (there + by < 0) {
-            throw new IllegalArgumentException(
-                    "By the last count there " + (there == 1 ? "is only one." : "are only " + there + "."));
+            throw new Refused(new CrewRefusal.OnlySoMany(there));
         }
         LocalDate day =
                 mine.isEmpty() || !on.isBefore(mine.get(mine.size() - 1).count().on())

@@ -31,11 +31,7 @@ class DatabaseGate extends OncePerRequestFilter {
             throws ServletException, IOException {
         Optional<DatabaseTrouble> trouble = watch.trouble();
         if (trouble.isPresent() && !NO_DATA.matcher(request.getRequestURI()).matches()) {
-            answers.plain(
-                    request,
-                    response,
-                    HttpStatus.SERVICE_UNAVAILABLE.value(),
-                    trouble.get().words());
+            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get());
         } else {
             chain.doFilter(request, response);
         }

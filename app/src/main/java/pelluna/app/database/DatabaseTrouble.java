@@ -4,23 +4,15 @@ import java.net.SocketTimeoutException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
+import pelluna.app.limits.Refusal;
 
 /** What is wrong with the database, told from a failure. */
-public enum DatabaseTrouble {
-    GONE("Pelluna cannot reach its database just now. What was saved before is safe."),
-    SLOW("The database is too slow just now. What was saved before is safe."),
-    LOCKED("Something else is writing to the same data and takes long. What was saved before is safe.");
+public enum DatabaseTrouble implements Refusal {
+    GONE,
+    SLOW,
+    LOCKED;
 
     private static final int DEPTH = 20;
-    private final String words;
-
-    DatabaseTrouble(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
 
     /** @return empty if the failure is no trouble of the database, but of what it was asked */
     public static Optional<DatabaseTrouble> of(Throwable failure) {

@@ -1,5 +1,5 @@
 /** Knows when the database is gone. */
-@ApplicationModule(allowedDependencies = {"writes"})
+@ApplicationModule(allowedDependencies = {"limits", "writes"})
 package pelluna.app.database;
 
 import org.springframework.modulith.ApplicationModule;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -42,14 +43,12 @@ public class ComesIn {
      * It is in the tank, from today on.
      *
      * @param wish its number
-     * @throws IllegalArgumentException with a sentence, if the wish has been taken off the plan
+     * @throws Refused, if the wish has been taken off the plan
      */
     @Transactional
     public void comes(long tank, long wish) {
         OpenTank opened = plans.open(tank);
-        Party party = opened.wished(wish)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "Its wish has been taken off the plan; put it back first, or call it off."));
+        Party party = opened.wished(wish).orElseThrow(() -> new Refused(new FishRefusal.NoWish()));
         comes(tank, opened, party, wish);
     }
 

@@ -105,11 +105,7 @@ class FishController {
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}")
-    String one(
-            @PathVariable long id,
-            @PathVariable long which,
-            @RequestParam(defaultValue = "") String refused,
-            Model model) {
+    String one(@PathVariable long id, @PathVariable long which, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
@@ -141,7 +137,6 @@ class FishController {
                         .orElseThrow(NoSuchTankException::new));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Words());
-        model.addAttribute("refused", Shells.refusal(refused));
         return "fish";
     }
 
@@ -201,7 +196,7 @@ class FishController {
 
     private static String checkedName(String name) {
         if (name.strip().length() > 40) {
-            throw new IllegalArgumentException("A name has up to 40 letters.");
+            throw new Refused(new FishRefusal.LongName());
         }
         return name;
     }
@@ -218,14 +213,14 @@ class FishController {
             @RequestParam(defaultValue = "") String acquired,
             RedirectAttributes to) {
         return done(id, which, to, () -> {
-            Double each = TypedFigure.read(price, "price");
+            Double each = TypedFigure.price("price", price);
             if (shop.length() > 60) {
-                throw new IllegalArgumentException("A shop has up to 60 letters.");
+                throw new Refused(new FishRefusal.LongShop());
             }
             LocalDate since = acquired.isBlank() ? null : Days.happened("acquired", acquired);
             Fish f = fish.one(id, which);
             if (since != null && (since.isAfter(plans.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
-                throw new IllegalArgumentException("You had it before it came into the tank, or on that day.");
+                throw new Refused(new FishRefusal.HadLater());
             }
             fish.bought(
                     id,
@@ -261,7 +256,7 @@ class FishController {
                         on.isBlank() ? plans.today() : Days.happened("on", on),
                         Math.round(cm * 100) / 100.0);
             } catch (NumberFormatException e) {
-                throw new IllegalArgumentException("Please give a length and a day.", e);
+                throw new Refused("", new FishRefusal.NoLength(), e);
             }
         });
     }
@@ -276,7 +271,7 @@ class FishController {
             RedirectAttributes to) {
         return done(id, which, to, () -> {
             if (!count.strip().matches("\\d{1,3}")) {
-                throw new IllegalArgumentException("How many are there?");
+                throw new Refused(new FishRefusal.HowMany());
             }
             life.counted(id, which, Integer.parseInt(count.strip()), note);
         });
@@ -306,10 +301,11 @@ class FishController {
     private static String done(long id, long which, RedirectAttributes to, Runnable task) {
         try {
             task.run();
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         } catch (PlanProblemsException e) {
-            to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". Nothing was changed.");
+            Refused.tell(
+                    to, new Refused(new FishRefusal.Needed(e.problems().get(0).expected())));
         }
         return "redirect:/tanks/" + id + "/log/fish/" + which;
     }

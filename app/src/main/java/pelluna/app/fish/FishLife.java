@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
@@ -88,7 +89,7 @@ class FishLife {
     void counted(long tank, long which, int count, String note) {
         Fish f = fish.one(tank, which);
         if (f.partOf() != null || count < 1 || count > 200) {
-            throw new IllegalArgumentException("From 1 to 200; if none is left, say below where they are.");
+            throw new Refused(new FishRefusal.NotSoMany());
         }
         int before = f.count();
         int i = living(tank, f);
@@ -110,7 +111,7 @@ class FishLife {
     @Transactional
     void changesSex(long tank, long which, String role) {
         if (!role.equals("male") && !role.equals("female")) {
-            throw new IllegalArgumentException("Into male or female?");
+            throw new Refused(new FishRefusal.IntoWhat());
         }
         Fish f = fish.one(tank, which);
         fish.called(tank, which, f.name(), role);
@@ -127,6 +128,9 @@ class FishLife {
                 notes.note(tank, EventType.ABSENT, which, 1, "missing");
             }
             case "found" -> {
+                if (!f.missing() && partings.missing(tank, which).isEmpty()) {
+                    throw new Refused(new FishRefusal.NotMissing());
+                }
                 int back = partings.found(tank, which);
                 if (back > 0) {
                     int i = living(tank, f);
@@ -139,7 +143,7 @@ class FishLife {
                 notes.back(tank, which);
                 notes.note(tank, EventType.SEEN, which, 1, "back in the tank");
             }
-            default -> throw new IllegalArgumentException("What happened?");
+            default -> throw new Refused(new FishRefusal.WhatHappened());
         }
     }
 }

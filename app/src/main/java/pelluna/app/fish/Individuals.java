@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Refused;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.overrides.KeeperCatalogue;
@@ -101,10 +102,10 @@ public class Individuals {
     public long member(long tank, long group, String name, String role) {
         LivestockEntity g = row(tank, group);
         if (g.count() < 2 || g.partOf() != null || members(tank, group) >= g.count()) {
-            throw new IllegalArgumentException("All of them have a name already.");
+            throw new Refused(new FishRefusal.AllNamed());
         }
         if (name.isBlank()) {
-            throw new IllegalArgumentException("Please give it a name, such as 'the large one'.");
+            throw new Refused(new FishRefusal.NoName());
         }
         return lives.member(g, name.strip(), role).id();
     }

@@ -51,23 +51,11 @@ class WhoMayAsk extends OncePerRequestFilter {
         keepToThemselves(request, response);
         String host = request.getHeader("Host");
         if (host == null || !names.contains(name(host))) {
-            answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_FORBIDDEN,
-                    "Pelluna does not answer by this name. Use http://127.0.0.1, or add the name to PELLUNA_HOSTS.");
+            answers.plain(request, response, HttpServletResponse.SC_FORBIDDEN, new GuardRefusal.NotByThisName());
         } else if (!METHODS.contains(request.getMethod())) {
-            answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_METHOD_NOT_ALLOWED,
-                    "This address is not asked in that way. Nothing was changed.");
+            answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, new GuardRefusal.NotAskedSo());
         } else if (!READS.contains(request.getMethod()) && !ours(request, host)) {
-            answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_FORBIDDEN,
-                    "This was not sent from a page of Pelluna. Nothing was changed.");
+            answers.plain(request, response, HttpServletResponse.SC_FORBIDDEN, new GuardRefusal.NotFromHere());
         } else {
             chain.doFilter(request, response);
         }

@@ -55,7 +55,7 @@ class HealthController {
     }
 
     @GetMapping("/tanks/{id}/log/health")
-    String health(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String health(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> there = fish.there(id);
         HealthBoard.All all = health.of(id, there);
@@ -81,7 +81,6 @@ class HealthController {
         List<Feedings.Meal> newest = new ArrayList<>(meals.subList(Math.max(0, meals.size() - SHOWN), meals.size()));
         Collections.reverse(newest);
         model.addAttribute("meals", newest);
-        model.addAttribute("refused", refused);
         return "health";
     }
 

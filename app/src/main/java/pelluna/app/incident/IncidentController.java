@@ -54,7 +54,7 @@ class IncidentController {
     record Row(long id, String title, String kind, LocalDate on, String lesson) {}
 
     @GetMapping("/tanks/{id}/losses/incidents")
-    String all(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String all(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Row> rows = incidents.all(id).stream()
                 .map(i -> new Row(
@@ -73,7 +73,6 @@ class IncidentController {
         model.addAttribute("rows", rows);
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
         model.addAttribute("today", plans.today().toString());
-        model.addAttribute("refused", Shells.refusal(refused));
         return "incidents";
     }
 
@@ -92,7 +91,7 @@ class IncidentController {
                             day(form, "on"),
                             null);
             return base + "/" + number;
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             return base;
         }
@@ -115,11 +114,7 @@ class IncidentController {
     }
 
     @GetMapping("/tanks/{id}/losses/incidents/{number}")
-    String one(
-            @PathVariable long id,
-            @PathVariable long number,
-            @RequestParam(defaultValue = "") String refused,
-            Model model) {
+    String one(@PathVariable long id, @PathVariable long number, Model model) {
         OpenTank opened = plans.open(id);
         IncidentEntity i = fill(id, number, opened, model.asMap());
         shells.around(
@@ -133,7 +128,6 @@ class IncidentController {
                         + Measures.date(i.days().until()) + ".");
         model.addAttribute("tab", "incidents");
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "incident";
     }
 
@@ -191,7 +185,7 @@ class IncidentController {
     private static String done(long id, long number, RedirectAttributes to, Runnable task) {
         try {
             task.run();
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         return "redirect:/tanks/" + id + "/losses/incidents/" + number;

@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import pelluna.app.limits.Refused;
 import pelluna.app.rows.Row;
 import pelluna.core.losses.IncidentKind;
 import pelluna.core.units.Named;
@@ -43,7 +44,7 @@ class IncidentEntity extends Row {
     }
 
     /**
-     * The day, the first and the last that are looked at. @throws IllegalArgumentException with a sentence, if they
+     * The day, the first and the last that are looked at. @throws Refused, if they
      * are out of order
      */
     record Days(LocalDate on, LocalDate from, LocalDate until) {
@@ -51,10 +52,10 @@ class IncidentEntity extends Row {
 
         Days {
             if (from.isAfter(on) || until.isBefore(on)) {
-                throw new IllegalArgumentException("The day of the incident lies between the first and the last.");
+                throw new Refused(new IncidentRefusal.DayOutside());
             }
             if (from.plusDays(MOST).isBefore(until)) {
-                throw new IllegalArgumentException("At most " + MOST + " days at once.");
+                throw new Refused(new IncidentRefusal.TooManyDays(MOST));
             }
         }
     }

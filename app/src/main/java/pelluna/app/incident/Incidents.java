@@ -6,13 +6,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
+import pelluna.app.limits.Refused;
 import pelluna.app.losses.Deaths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
 import pelluna.words.English;
-import pelluna.words.Measures;
 
 /** Opens, words and closes what a keeper looks back on. */
 @Service
@@ -70,10 +70,10 @@ public class Incidents {
     @Transactional
     public long open(long tank, String title, IncidentKind kind, LocalDate on, Long about) {
         if (title.isBlank()) {
-            throw new IllegalArgumentException("Please give it a name, such as 'the white spots of March'.");
+            throw new Refused(new IncidentRefusal.NoName());
         }
         if (on.isAfter(plans.today())) {
-            throw new IllegalArgumentException("That day is still to come.");
+            throw new Refused(new IncidentRefusal.StillToCome());
         }
         boolean ill = kind == IncidentKind.OUTBREAK;
         LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
@@ -103,7 +103,7 @@ public class Incidents {
     @Transactional
     public void told(long tank, long number, String what, String lesson) {
         if (what.length() > MOST_TEXT || lesson.length() > MOST_TEXT) {
-            throw new IllegalArgumentException("At most " + Measures.number(MOST_TEXT) + " characters each, please.");
+            throw new Refused(new IncidentRefusal.TooLong(MOST_TEXT));
         }
         IncidentEntity i = one(tank, number);
         i.told(what.strip(), lesson.strip());
@@ -114,7 +114,7 @@ public class Incidents {
     @Transactional
     void is(long tank, long number, String title, IncidentKind kind, IncidentEntity.Days days) {
         if (title.isBlank()) {
-            throw new IllegalArgumentException("Please give it a name.");
+            throw new Refused(new IncidentRefusal.NameGone());
         }
         IncidentEntity i = one(tank, number);
         i.is(cut(title), kind, days);

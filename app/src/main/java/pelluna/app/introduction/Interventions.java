@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Refused;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
@@ -166,12 +167,12 @@ public class Interventions {
             fish.one(tank, byFish);
         }
         if (measure == Intervention.TIME_OUT && byFish == null) {
-            throw new IllegalArgumentException("Who goes on time-out?");
+            throw new Refused(new IntroductionRefusal.WhoGoes());
         }
         boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream()
                 .anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
         if (runs) {
-            throw new IllegalArgumentException(keeper.get().words().title(measure) + " goes on already.");
+            throw new Refused(new IntroductionRefusal.GoesOn(measure));
         }
         rows.save(new InterventionEntity(tank, measure, forFish, byFish, log.now(), note.strip()));
         if (measure == Intervention.TIME_OUT) {

@@ -58,7 +58,6 @@ class IntroductionController {
             @PathVariable long id,
             @RequestParam(required = false) Long which,
             @RequestParam(defaultValue = "") String next,
-            @RequestParam(defaultValue = "") String refused,
             Model model) {
         OpenTank opened = plans.open(id);
         List<Introductions.Coming> now = bringing.coming(opened);
@@ -80,7 +79,6 @@ class IntroductionController {
         model.addAttribute("time", bringing.now());
         model.addAttribute("lightsOn", opened.tank().lightsOn());
         model.addAttribute("lightsOff", opened.tank().lightsOff());
-        model.addAttribute("refused", Shells.refusal(refused));
         if (chosen != null) {
             chosen(model, opened, chosen);
         } else if (ahead != null) {
@@ -152,9 +150,9 @@ class IntroductionController {
             RedirectAttributes to) {
         try {
             Method way = Named.find(Method.class, method)
-                    .orElseThrow(() -> new IllegalArgumentException("How does it go in?"));
+                    .orElseThrow(() -> new Refused(new IntroductionRefusal.HowDoesItGoIn()));
             to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e).addAttribute("next", fish);
         }
         return back(id);
@@ -182,8 +180,7 @@ class IntroductionController {
         } catch (NumberFormatException e) {
             // said below
         }
-        throw new IllegalArgumentException(
-                "The inside of the box is three lengths, such as 30, 15 and 20; or leave all three empty.");
+        throw new Refused(new IntroductionRefusal.NoBox());
     }
 
     @PostMapping("/tanks/{id}/log/bringing/{which}/release")
@@ -219,7 +216,7 @@ class IntroductionController {
                         id,
                         which,
                         Named.find(ReleaseCheck.class, look)
-                                .orElseThrow(() -> new IllegalArgumentException("Which look?")),
+                                .orElseThrow(() -> new Refused(new IntroductionRefusal.WhichLook())),
                         inSight,
                         whole,
                         eats,
@@ -233,7 +230,7 @@ class IntroductionController {
             try {
                 ways.lit(id, LocalTime.parse(on), LocalTime.parse(off));
             } catch (DateTimeParseException e) {
-                throw new IllegalArgumentException("Please give two times of day, such as 10:00 and 21:00.", e);
+                throw new Refused("", new IntroductionRefusal.NoTimesOfDay(), e);
             }
         });
     }
@@ -244,7 +241,7 @@ class IntroductionController {
         }
         try {
             task.run();
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         return back(id);

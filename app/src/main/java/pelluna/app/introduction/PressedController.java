@@ -52,11 +52,7 @@ class PressedController {
     }
 
     @GetMapping("/tanks/{id}/log/pressed/{which}")
-    String pressed(
-            @PathVariable long id,
-            @PathVariable long which,
-            @RequestParam(defaultValue = "") String refused,
-            Model model) {
+    String pressed(@PathVariable long id, @PathVariable long which, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
@@ -80,7 +76,6 @@ class PressedController {
         model.addAttribute("tab", "bringing");
         model.addAttribute("pull", pull);
         model.addAttribute("pressed", lately.orElse(null));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "pressed";
     }
 
@@ -98,14 +93,14 @@ class PressedController {
         if (m == Intervention.BACK_THROUGH_BOX) {
             try {
                 to.addAttribute("which", ways.backIntoTheBox(id, forFish, byFish));
-            } catch (IllegalArgumentException e) {
+            } catch (Refused e) {
                 Refused.tell(to, e);
             }
             return "redirect:/tanks/" + id + "/log/bringing";
         }
         return done(id, which, forFish, to, () -> {
             if (m == null) {
-                throw new IllegalArgumentException("What was done?");
+                throw new Refused(new IntroductionRefusal.WhatWasDone());
             }
             measures.begin(id, m, forFish, byFish, note);
         });
@@ -124,7 +119,7 @@ class PressedController {
     private static String done(long id, Long which, long forFish, RedirectAttributes to, Runnable task) {
         try {
             task.run();
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         if (which != null) {

@@ -36,10 +36,10 @@ public final class Days {
         try {
             day = LocalDate.parse(text.strip());
         } catch (DateTimeException e) {
-            throw new Refused(field, "Please give a day.", e);
+            throw new Refused(field, new LimitRefusal.NoDay(), e);
         }
         if (day.isBefore(FIRST) || day.isAfter(last)) {
-            throw new Refused(field, "A day here lies between " + FIRST.getYear() + " and " + last.getYear() + ".");
+            throw new Refused(field, new LimitRefusal.DayOutside(FIRST.getYear(), last.getYear()));
         }
         return day;
     }

@@ -54,8 +54,8 @@ final class Limits {
     private static final Pattern PLANNED =
             Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */
-    private static final Set<String> FREE = Set.of(
-            "note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "said", "refused", "typed");
+    private static final Set<String> FREE =
+            Set.of("note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "said", "typed");
 
     private Limits() {}
 
@@ -66,10 +66,10 @@ final class Limits {
     /** @throws Refused beside the field, if what was sent in it cannot be */
     static void check(String path, String field, String value, LocalDate today) {
         if (field.length() > LONGEST_NAME || !Utf8.clean(field)) {
-            throw new Unreadable("", "One of the fields has a name that Pelluna does not know.");
+            throw new Unreadable("", new LimitRefusal.UnknownField());
         }
         if (!Utf8.clean(value)) {
-            throw new Unreadable(field, "There are signs in it that are no text.");
+            throw new Unreadable(field, new LimitRefusal.NoText());
         }
         length(path, field, value);
         if (!FREE.contains(field) && Days.likeADay(value.strip())) {
@@ -85,10 +85,7 @@ final class Limits {
     static void length(String path, String field, String value) {
         int most = letters(path, field);
         if (value.length() > most && value.strip().length() > most) {
-            throw new Refused(
-                    field,
-                    "This is longer than Pelluna keeps: " + value.strip().length() + " letters, and there is room for "
-                            + most + ". Please shorten it.");
+            throw new Refused(field, new LimitRefusal.TooLong(value.strip().length(), most));
         }
     }
 

@@ -33,10 +33,7 @@ class LimitsFilter extends OncePerRequestFilter {
         }
         if (!form(request)) {
             answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
-                    "What was sent has a form that is not read here. Nothing was changed.");
+                    request, response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, new LimitRefusal.UnreadForm());
             return;
         }
         HttpServletRequest held = request.getContentLengthLong() < 0
@@ -46,17 +43,12 @@ class LimitsFilter extends OncePerRequestFilter {
         try {
             sent = request.getRequestURI().startsWith("/api/") ? Map.of() : held.getParameterMap();
         } catch (IllegalStateException | IllegalArgumentException unreadable) {
-            answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_BAD_REQUEST,
-                    "What was sent could not be read: it is no text in UTF-8, or there is too much of it. Nothing was "
-                            + "changed.");
+            answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, new LimitRefusal.UnreadText());
             return;
         }
         try {
             if (sent.size() > Limits.FIELDS) {
-                throw new Refused("", "There are more fields in it than Pelluna has.");
+                throw new Refused(new LimitRefusal.TooManyFields());
             }
             for (Map.Entry<String, String[]> field : sent.entrySet()) {
                 Limits.length(request.getRequestURI(), field.getKey(), String.join(",", field.getValue()));
@@ -80,10 +72,9 @@ class LimitsFilter extends OncePerRequestFilter {
                 || type.startsWith("multipart/form-data");
     }
 
-    private static String tooLarge(HttpServletRequest request) {
+    private static Refusal tooLarge(HttpServletRequest request) {
         return Limits.body(request.getRequestURI()) == Limits.BODY
-                ? "That is more than Pelluna takes here (1 MB). Nothing was changed."
-                : "That is more than Pelluna takes at once: a file of up to 12 MB, a picture of up to 4 MB. Nothing "
-                        + "was changed.";
+                ? new LimitRefusal.TooMuch()
+                : new LimitRefusal.TooMuchWithAFile();
     }
 }

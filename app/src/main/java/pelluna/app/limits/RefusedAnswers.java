@@ -7,8 +7,8 @@ import java.io.IOException;
 
 /** How a request is answered that no page has seen yet. */
 public interface RefusedAnswers {
-    /** In words, with a status, as a page or as JSON, whichever was asked for. */
-    void plain(HttpServletRequest request, HttpServletResponse response, int status, String words)
+    /** In words alone, with a status, as a page or as JSON, whichever was asked for. */
+    void plain(HttpServletRequest request, HttpServletResponse response, int status, Refusal why)
             throws ServletException, IOException;
 
     /**

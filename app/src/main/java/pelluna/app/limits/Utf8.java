@@ -23,11 +23,11 @@ public final class Utf8 {
                     .toString();
             String plain = unmarked(text);
             if (!clean(plain)) {
-                throw new Unreadable(field, "There are signs in it that are no text.");
+                throw new Unreadable(field, new LimitRefusal.NoText());
             }
             return plain;
         } catch (CharacterCodingException e) {
-            throw new Unreadable(field, "This is not written in UTF-8. Save it as UTF-8 and send it again.", e);
+            throw new Unreadable(field, new LimitRefusal.NotUtf8(), e);
         }
     }
 

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.WhoIsMissing;
+import pelluna.app.limits.Refused;
 import pelluna.app.limits.Steps;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
@@ -65,7 +66,7 @@ public class LogBook {
      * Writes a line; one that was sent before is not written again.
      *
      * @return its number
-     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     * @throws Refused, if it cannot be so
      */
     @Transactional
     public long write(long tank, Observation sent) {
@@ -100,27 +101,25 @@ public class LogBook {
     }
 
     /**
-     * @param known numbers of the fish of the tank; @throws IllegalArgumentException with a sentence, if it cannot be
+     * @param known numbers of the fish of the tank; @throws Refused, if it cannot be
      * so
      */
     void check(Observation sent, Collection<Long> known) {
         if (sent.at().isAfter(now().plus(AHEAD))) {
-            throw new IllegalArgumentException("That lies in the future.");
+            throw new Refused(new LogRefusal.InTheFuture());
         }
         if (sent.gravity() < Gravity.LEAST || sent.gravity() > Gravity.MOST || sent.times() < 1 || sent.times() > 200) {
-            throw new IllegalArgumentException("Gravity goes from 1 to 3 and times from 1 to 200.");
+            throw new Refused(new LogRefusal.OutOfRange());
         }
         if (sent.doing().ofAFish() == (sent.fish() == null) && sent.doing() != EventType.NOTE) {
-            throw new IllegalArgumentException(sent.fish() == null ? "Which fish?" : "That is about no fish.");
+            throw new Refused(sent.fish() == null ? new LogRefusal.WhichFish() : new LogRefusal.AboutNoFish());
         }
         if (sent.doing().toAnother() != (sent.other() != null)
                 || sent.other() != null && sent.other().equals(sent.fish())) {
-            throw new IllegalArgumentException(
+            throw new Refused(
                     sent.other() == null
-                            ? "To whom?"
-                            : sent.doing().toAnother()
-                                    ? "A fish does not do that to itself."
-                                    : "That is done to nobody.");
+                            ? new LogRefusal.ToWhom()
+                            : sent.doing().toAnother() ? new LogRefusal.ToItself() : new LogRefusal.ToNobody());
         }
         if (sent.fish() != null && !known.contains(sent.fish())
                 || sent.other() != null && !known.contains(sent.other())) {
@@ -150,7 +149,7 @@ public class LogBook {
      * Takes back the newest line that still counts, newest by the time that it tells of, unless that lies more than an
      * hour back: whoever means an older one names it.
      *
-     * @throws IllegalArgumentException with a sentence, if there is none
+     * @throws Refused, if there is none
      */
     @Transactional
     public void takeBackLast(long tank) {
@@ -158,9 +157,7 @@ public class LogBook {
                 .filter(e -> !e.takenBack())
                 .findFirst()
                 .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "No line of the last hour is left to take back; an older one is taken "
-                                + "back by its own button."));
+                .orElseThrow(() -> new Refused(new LogRefusal.NoLineLeft()));
         takeBack(tank, last.id());
     }
 

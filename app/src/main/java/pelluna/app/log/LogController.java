@@ -56,7 +56,6 @@ class LogController {
     String log(
             @PathVariable long id,
             @RequestParam(required = false) Long after,
-            @RequestParam(defaultValue = "") String refused,
             @RequestParam(defaultValue = "") String typed,
             Model model) {
         OpenTank opened = plans.open(id);
@@ -79,7 +78,6 @@ class LogController {
                         .map(words::line)
                         .collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
-        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);
         return "log";
     }

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Refused;
 import pelluna.app.limits.Steps;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.EventType;
@@ -114,14 +115,14 @@ public class LogSheets {
     /**
      * A sighting of a sheet: {@code who}, {@code did}, {@code whom} are read as in a sentence.
      *
-     * @throws IllegalArgumentException with a sentence
+     * @throws Refused
      */
     public Observation read(
             Reader reader, Instant at, String who, String did, String whom, String times, String gravity, String note) {
         SentenceReader.Reading reading = reader.read((who + " " + said(did) + " " + whom).strip());
         Sighting s = reading.sighting()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        keeper.get().words().of(reading.problem().orElseThrow())));
+                .orElseThrow(() -> new Refused(
+                        new LogRefusal.NotUnderstood(reading.problem().orElseThrow())));
         Observation sent = new Observation(
                 at,
                 s.doing(),
@@ -149,7 +150,7 @@ public class LogSheets {
             return otherwise;
         }
         if (!typed.strip().matches("\\d{1,3}")) {
-            throw new IllegalArgumentException("'" + typed + "' is no whole number for " + what + ".");
+            throw new Refused(new LogRefusal.NoWholeNumber(typed, what));
         }
         return Integer.parseInt(typed.strip());
     }

@@ -29,7 +29,7 @@ public record Observation(
     public Observation {
         note = note == null ? "" : note.strip();
         if (note.length() > MOST_NOTE) {
-            throw new Refused("note", "A note has room for " + MOST_NOTE + " letters.");
+            throw new Refused("note", new LogRefusal.LongNote(MOST_NOTE));
         }
         boolean placed = x != null && y != null && Double.isFinite(x) && Double.isFinite(y);
         x = placed ? x : null;

@@ -44,7 +44,7 @@ class RollController {
     record Row(Fish fish, String picture, String seen, String ate, boolean missing) {}
 
     @GetMapping("/tanks/{id}/log/roll")
-    String roll(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String roll(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         LogFigures.LastNotes notes = figures.last(id);
@@ -68,7 +68,6 @@ class RollController {
                         : "At a feeding: who came, who ate. One tap each, or all at once.");
         model.addAttribute("tab", "roll");
         model.addAttribute("rows", rows);
-        model.addAttribute("refused", refused);
         return "roll";
     }
 

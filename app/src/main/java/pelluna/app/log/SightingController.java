@@ -11,9 +11,11 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.util.UriComponentsBuilder;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Numbers;
+import pelluna.app.limits.Refusal;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.SentenceReader;
@@ -41,9 +43,9 @@ class SightingController {
      */
     @PostMapping("/tanks/{id}/log/sighting")
     ResponseEntity<String> sighting(@PathVariable long id, @RequestParam Map<String, String> form) {
-        return answer(id, form, "", () -> {
+        return answer(id, form, () -> {
             EventType doing = Named.find(EventType.class, form.getOrDefault("doing", ""))
-                    .orElseThrow(() -> new IllegalArgumentException("What did it do?"));
+                    .orElseThrow(() -> new Refused(new LogRefusal.WhatDidItDo()));
             log.write(
                     id,
                     new Observation(
@@ -66,12 +68,12 @@ class SightingController {
     @PostMapping("/tanks/{id}/log/typed")
     ResponseEntity<String> typed(@PathVariable long id, @RequestParam Map<String, String> form) {
         String text = form.getOrDefault("text", "").strip();
-        return answer(id, form, text, () -> {
+        return answer(id, form, () -> {
             SentenceReader.Reading reading =
                     sentences.reader(plans.open(id), fish.there(id)).read(text);
             Sighting s = reading.sighting()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            plans.words().of(reading.problem().orElseThrow())));
+                    .orElseThrow(() -> new Refused(
+                            new LogRefusal.NotUnderstood(reading.problem().orElseThrow())));
             log.write(
                     id,
                     new Observation(
@@ -91,7 +93,7 @@ class SightingController {
     /** Takes a line back, by its number. */
     @PostMapping("/tanks/{id}/log/back")
     ResponseEntity<String> back(@PathVariable long id, @RequestParam Map<String, String> form) {
-        return answer(id, form, "", () -> {
+        return answer(id, form, () -> {
             Long entry = whole(form, "entry");
             if (entry == null) {
                 log.takeBackLast(id);
@@ -105,7 +107,7 @@ class SightingController {
     @PostMapping("/tanks/{id}/log/watch")
     ResponseEntity<String> watch(
             @PathVariable long id, @RequestParam String what, @RequestParam Map<String, String> form) {
-        return answer(id, form, "", () -> {
+        return answer(id, form, () -> {
             boolean end = what.equals("end")
                     || what.equals("toggle") && log.running(id).isPresent();
             if (end) {
@@ -117,42 +119,27 @@ class SightingController {
     }
 
     /** For a script a bare answer, otherwise back to the page. */
-    private static ResponseEntity<String> answer(long id, Map<String, String> form, String typed, Runnable task) {
-        boolean quiet = form.containsKey("quiet");
+    private ResponseEntity<String> answer(long id, Map<String, String> form, Runnable task) {
+        if (!form.containsKey("quiet")) {
+            task.run();
+            return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                    .header(HttpHeaders.LOCATION, "/tanks/" + id + "/log")
+                    .build();
+        }
         try {
             task.run();
         } catch (NumberFormatException e) {
-            return refused(id, quiet, typed, "A number was expected.");
-        } catch (IllegalArgumentException e) {
-            return refused(id, quiet, typed, e.getMessage());
+            return refused(new LimitRefusal.NoNumber());
+        } catch (Refused e) {
+            return refused(e.why());
         }
-        return quiet ? ResponseEntity.noContent().build() : to(UriComponentsBuilder.fromPath("/tanks/" + id + "/log"));
+        return ResponseEntity.noContent().build();
     }
 
-    private static ResponseEntity<String> refused(long id, boolean quiet, String typed, String why) {
-        if (quiet) {
-            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
-                    .contentType(new MediaType("text", "plain", StandardCharsets.UTF_8))
-                    .body(why);
-        }
-        UriComponentsBuilder page =
-                UriComponentsBuilder.fromPath("/tanks/" + id + "/log").queryParam("refused", "{refused}");
-        return typed.isEmpty()
-                ? to(page.encode().buildAndExpand(why).toUriString())
-                : to(page.queryParam("typed", "{typed}")
-                        .encode()
-                        .buildAndExpand(why, typed)
-                        .toUriString());
-    }
-
-    private static ResponseEntity<String> to(UriComponentsBuilder page) {
-        return to(page.toUriString());
-    }
-
-    private static ResponseEntity<String> to(String page) {
-        return ResponseEntity.status(HttpStatus.SEE_OTHER)
-                .header(HttpHeaders.LOCATION, page)
-                .build();
+    private ResponseEntity<String> refused(Refusal why) {
+        return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
+                .contentType(new MediaType("text", "plain", StandardCharsets.UTF_8))
+                .body(plans.words().of(why));
     }
 
     private Instant at(Map<String, String> form) {
@@ -160,10 +147,10 @@ class SightingController {
         return at.isBlank() ? log.now() : moment(at);
     }
 
-    /** @throws IllegalArgumentException for what is no moment since 1990 */
+    /** @throws Refused for what is no moment since 1990 */
     private static Instant moment(String millis) {
         if (!millis.strip().matches("\\d{12,14}")) {
-            throw new IllegalArgumentException("That is no moment of this tank's time.");
+            throw new Refused(new LogRefusal.NoMoment());
         }
         return Instant.ofEpochMilli(Long.parseLong(millis.strip()));
     }

@@ -13,6 +13,7 @@ import pelluna.app.fish.FishNotes;
 import pelluna.app.fish.Individuals;
 import pelluna.app.introduction.Interventions;
 import pelluna.app.introduction.WaysIn;
+import pelluna.app.limits.Refused;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
@@ -24,7 +25,6 @@ import pelluna.app.planning.TankPlans;
 import pelluna.app.quarantine.QuarantineBoard;
 import pelluna.core.assessment.LeavingEffect;
 import pelluna.core.behaviour.EventType;
-import pelluna.core.catalogue.Species;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Company;
 import pelluna.core.losses.Left;
@@ -32,8 +32,6 @@ import pelluna.core.losses.Proposal;
 import pelluna.core.names.Resolution;
 import pelluna.core.plan.FishFile;
 import pelluna.core.tank.Cover;
-import pelluna.words.English;
-import pelluna.words.Measures;
 
 /** Writes the ledger: who was lost or went elsewhere, put right, taken back. The plan follows. */
 @Service
@@ -93,7 +91,7 @@ public class Ledger {
      * Writes a departure down, and takes whoever left out of the plan.
      *
      * @return its number
-     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     * @throws Refused, if it cannot be so
      */
     @Transactional
     public long record(long tank, LossReport told) {
@@ -102,10 +100,10 @@ public class Ledger {
 
     private long record(long tank, LossReport told, boolean quarantined) {
         if (told.on().isAfter(plans.today())) {
-            throw new IllegalArgumentException("That day is still to come.");
+            throw new Refused(new LossRefusal.StillToCome());
         }
         if (told.crew() == null && told.fish() == null) {
-            throw new IllegalArgumentException("Who is it?");
+            throw new Refused(new LossRefusal.WhoIsIt());
         }
         if (told.crew() != null) {
             crew.lost(tank, told.crew(), told.count(), told.on());
@@ -115,11 +113,11 @@ public class Ledger {
         Fish f = fish.one(tank, told.fish());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
         if (f.gone()) {
-            throw new IllegalArgumentException(English.capital(f.said()) + " is in the ledger already.");
+            throw new Refused(new LossRefusal.InTheLedger(f.said()));
         }
         afterItCame(f, told.on());
         if (f.partOf() != null && told.count() > 1) {
-            throw new IllegalArgumentException(English.capital(f.said()) + " is one.");
+            throw new Refused(new LossRefusal.IsOne(f.said()));
         }
         List<Proposal> likely = told.how() == Left.LOST ? evidence.proposals(before, f, told.on()) : List.of();
         DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
@@ -129,8 +127,7 @@ public class Ledger {
         }
         int fromPlan = told.count() - ofMissing;
         if (fromPlan > group.count()) {
-            throw new IllegalArgumentException(
-                    "There " + (group.count() == 1 ? "is only one." : "are only " + group.count() + "."));
+            throw new Refused(new LossRefusal.OnlySoMany(group.count()));
         }
         FishFile was = fromPlan > 0 ? outOfThePlan(tank, before, f, group, fromPlan) : null;
         int left = group.count() - fromPlan;
@@ -170,8 +167,7 @@ public class Ledger {
 
     private static void afterItCame(Fish f, LocalDate on) {
         if (f.cameOn() != null && on.isBefore(f.cameOn())) {
-            throw new IllegalArgumentException(
-                    "It came on " + Measures.date(f.cameOn()) + "; it cannot have left before.");
+            throw new Refused(new LossRefusal.BeforeItCame(f.cameOn()));
         }
     }
 
@@ -248,7 +244,7 @@ public class Ledger {
     public long putRight(long tank, long number, LossReport told) {
         DepartureEntity old = standing(tank, number);
         if (told.on().isAfter(plans.today())) {
-            throw new IllegalArgumentException("That day is still to come.");
+            throw new Refused(new LossRefusal.StillToCome());
         }
         DepartureEntity right = rows.save(old.putRight(
                 new LossReport(
@@ -350,26 +346,24 @@ public class Ledger {
      *
      * @param told its fish is not looked at
      * @return the number of the fish
-     * @throws IllegalArgumentException with a sentence, if it cannot be so
+     * @throws Refused, if it cannot be so
      */
     @Transactional
     public long remember(long tank, String species, LocalDate came, LossReport told) {
         if (told.count() > MOST_TOGETHER) {
-            throw new IllegalArgumentException("From 1 to " + MOST_TOGETHER + " at once.");
+            throw new Refused(new LossRefusal.TooManyTogether(MOST_TOGETHER));
         }
         if (told.on().isAfter(plans.today()) || came.isAfter(told.on())) {
-            throw new IllegalArgumentException("First it came, then it was lost, and both lie in the past.");
+            throw new Refused(new LossRefusal.OutOfOrder());
         }
         Resolution meant = catalogue.names().resolve(species);
         String name = meant.one()
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new Refused(
                         meant.meant().isEmpty()
-                                ? "Which fish was it?"
-                                : "Which fish do you mean by '" + species.strip() + "': "
-                                        + English.list(meant.species().stream()
-                                                .limit(FEW)
-                                                .map(Species::name)
-                                                .toList()) + "?"))
+                                ? new LossRefusal.WhichFish()
+                                : new LossRefusal.WhichOf(
+                                        species.strip(),
+                                        meant.species().stream().limit(FEW).toList())))
                 .scientificName();
         long number = fish.remembered(tank, name, told.count(), came, event(told.how()), told.on());
         remember(tank, told.of(number), null);

@@ -93,7 +93,6 @@ class LossController {
             @RequestParam(required = false) Long crew,
             @RequestParam(required = false) Long stay,
             @RequestParam(defaultValue = "lost") String how,
-            @RequestParam(defaultValue = "") String refused,
             Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
@@ -117,7 +116,6 @@ class LossController {
                 f.map(x -> evidence.proposals(opened, x, plans.today())).orElse(List.of());
         model.addAttribute("likely", likely);
         model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "loss-new";
     }
 
@@ -227,7 +225,7 @@ class LossController {
             long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
             shown.ifPresent(p -> ledger.shows(id, number, p));
             return "redirect:/tanks/" + id + "/losses/" + number;
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             for (String key : new String[] {"fish", "crew", "stay"}) {
                 if (form.get(key) != null && !form.get(key).isBlank()) {
@@ -248,18 +246,14 @@ class LossController {
                     LossForm.day(form.getOrDefault("came", "")),
                     LossForm.read(form, plans.today()));
             return "redirect:/tanks/" + id + "/losses";
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/new";
         }
     }
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}")
-    String one(
-            @PathVariable long id,
-            @PathVariable long number,
-            @RequestParam(defaultValue = "") String refused,
-            Model model) {
+    String one(@PathVariable long id, @PathVariable long number, Model model) {
         long stands = ledger.standsUnder(id, number);
         if (stands != number) {
             return "redirect:/tanks/" + id + "/losses/" + stands;
@@ -278,7 +272,6 @@ class LossController {
                         .findFirst()
                         .map(f -> notes.about(id, f, all, LINES))
                         .orElse(List.of()));
-        model.addAttribute("refused", Shells.refusal(refused));
         return "loss";
     }
 
@@ -291,7 +284,7 @@ class LossController {
         try {
             return "redirect:/tanks/" + id + "/losses/"
                     + ledger.putRight(id, number, LossForm.read(form, plans.today()));
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
         }
@@ -314,7 +307,7 @@ class LossController {
         try {
             ledger.takeBack(id, number);
             return "redirect:/tanks/" + id + "/losses";
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/losses/" + number;
         }

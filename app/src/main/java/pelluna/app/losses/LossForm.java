@@ -14,12 +14,12 @@ import pelluna.core.units.Named;
 final class LossForm {
     private LossForm() {}
 
-    /** @throws IllegalArgumentException with a sentence, for what cannot be read */
+    /** @throws Refused, for what cannot be read */
     static LossReport read(Map<String, String> form, LocalDate today) {
-        Double cost = TypedFigure.read(form.getOrDefault("cost", ""), "price", "cost");
+        Double cost = TypedFigure.price("cost", form.getOrDefault("cost", ""));
         String count = form.getOrDefault("count", "1").strip();
         if (!count.matches("[1-9]\\d{0,2}|1\\d{3}|2000")) {
-            throw new Refused("count", "How many? From 1 to 2000.");
+            throw new Refused("count", new LossRefusal.HowMany());
         }
         String seen = form.getOrDefault("seen", "").strip();
         return new LossReport(

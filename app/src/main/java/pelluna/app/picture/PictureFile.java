@@ -16,11 +16,11 @@ public record PictureFile(byte[] bytes, String type) {
         try {
             byte[] bytes = file.getBytes();
             if (bytes.length > MOST) {
-                throw new Refused(file.getName(), "A picture is a JPEG, PNG or WebP of up to 4 MB.");
+                throw new Refused(file.getName(), new PictureRefusal.NoPicture());
             }
             return Repainted.of(bytes);
         } catch (IOException e) {
-            throw new Refused(file.getName(), "A picture is a JPEG, PNG or WebP of up to 4 MB.", e);
+            throw new Refused(file.getName(), new PictureRefusal.NoPicture(), e);
         }
     }
 }

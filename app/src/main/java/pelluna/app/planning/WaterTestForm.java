@@ -10,6 +10,7 @@ import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Numbers;
+import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
 import pelluna.core.plan.TestFile;
@@ -35,16 +36,13 @@ public class WaterTestForm {
         this.keeper = keeper;
     }
 
-    /** @return why it was refused; empty if it is logged */
-    public String log(long tank, Map<String, String> typed) {
+    /** @throws Refused if it is no test; nothing is logged then */
+    public void log(long tank, Map<String, String> typed) {
         try {
             plans.test(tank, read(typed, plans.today(), keeper.get().words().us()));
-            return "";
         } catch (PlanProblemsException e) {
             Problem p = e.problems().get(0);
-            return p.found() + " was given; " + p.expected() + " is needed. Nothing was logged.";
-        } catch (IllegalArgumentException e) {
-            return e.getMessage();
+            throw new Refused("", new PlanningRefusal.NotLogged(p.found(), p.expected()), e);
         }
     }
 
@@ -52,7 +50,7 @@ public class WaterTestForm {
      * A test as it was typed; its figures are not held against their ranges yet.
      *
      * @param fahrenheit whether temperatures were typed so
-     * @throws IllegalArgumentException with a sentence
+     * @throws Refused
      * @throws PlanProblemsException    if its day is none
      */
     public static TestFile read(Map<String, String> typed, LocalDate today, boolean fahrenheit) {
@@ -64,7 +62,7 @@ public class WaterTestForm {
             }
         }
         if (figures.isEmpty()) {
-            throw new IllegalArgumentException("Please give at least one figure of the test.");
+            throw new Refused(new PlanningRefusal.NoFigure());
         }
         return new TestFile(
                 day(typed.getOrDefault("on", "").strip(), today),
@@ -92,11 +90,10 @@ public class WaterTestForm {
         try {
             value = Numbers.finite(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(
-                    "'" + text + "' is no figure for " + figure + "; nothing was logged.", e);
+            throw new Refused("", new PlanningRefusal.NoFigureFor(text, figure), e);
         }
         if (!Double.isFinite(value)) {
-            throw new IllegalArgumentException("'" + text + "' is no figure for " + figure + "; nothing was logged.");
+            throw new Refused(new PlanningRefusal.NoFigureFor(text, figure));
         }
         if (figure.equals("salinity") && value < MOST_GRAVITY) {
             return SeaWater.salinity(value);

@@ -5,6 +5,7 @@ import java.net.URI;
 import java.net.UnknownHostException;
 import java.util.Set;
 import java.util.regex.Pattern;
+import pelluna.app.limits.Refused;
 
 /**
  * Where a probe is asked: plain HTTP, a machine of the own house, a port that a device has. A name is looked up
@@ -25,29 +26,25 @@ record ProbeAddress(URI typed, InetAddress machine) {
 
     /**
      * @param taken ports of Pelluna itself and of its database
-     * @throws IllegalArgumentException with a sentence
+     * @throws Refused
      */
     static ProbeAddress of(String text, Set<Integer> taken) {
         URI uri;
         try {
             uri = URI.create(text.strip());
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(
-                    "'" + text + "' is no address; give one such as http://192.168.1.20/reading.", e);
+            throw new Refused("", new ProbeRefusal.NoAddress(text), e);
         }
         if (!"http".equals(uri.getScheme())
                 || uri.getHost() == null
                 || uri.getUserInfo() != null
                 || text.length() > MOST_LETTERS
                 || !HOST.matcher(uri.getHost()).matches()) {
-            throw new IllegalArgumentException(
-                    "The address begins with http:// and names a machine of your own network, such as "
-                            + "http://192.168.1.20/reading.");
+            throw new Refused(new ProbeRefusal.NoMachine());
         }
         int port = port(uri);
         if (!WELL_KNOWN.contains(port) && port < FREE_FROM || port > 65_535 || taken.contains(port)) {
-            throw new IllegalArgumentException("No probe answers at port " + port
-                    + ": it is 80, 443, or one above 1024 that Pelluna does not use itself.");
+            throw new Refused(new ProbeRefusal.NoPort(port));
         }
         return new ProbeAddress(uri, machine(uri.getHost()));
     }
@@ -56,12 +53,11 @@ record ProbeAddress(URI typed, InetAddress machine) {
         try {
             InetAddress machine = InetAddress.getByName(host);
             if (!machine.isLoopbackAddress() && !machine.isSiteLocalAddress()) {
-                throw new IllegalArgumentException(
-                        "Pelluna reads probes of your own network only; " + host + " is outside it.");
+                throw new Refused(new ProbeRefusal.Outside(host));
             }
             return machine;
         } catch (UnknownHostException e) {
-            throw new IllegalArgumentException("There is no machine called " + host + " in your network.", e);
+            throw new Refused("", new ProbeRefusal.Unknown(host), e);
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
 
 /** The probe of a tank: its settings, its readings, and what is wrong with it. */
@@ -77,20 +78,20 @@ public class Probes {
                 .toList();
     }
 
-    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    /** @throws Refused, for an address that Pelluna does not read */
     @Transactional
     public void reads(long tank, String address, int minutes, boolean on) {
         plans.tank(tank);
         String checked = address(address).typed().toString();
         if (minutes < 1 || minutes > 120) {
-            throw new IllegalArgumentException("It is asked every 1 to 120 minutes.");
+            throw new Refused(new ProbeRefusal.OutOfTurn());
         }
         ProbeEntity p = probes.findByTankId(tank).orElseGet(() -> new ProbeEntity(tank, checked, minutes));
         p.asks(checked, minutes, on);
         probes.save(p);
     }
 
-    /** @throws IllegalArgumentException with a sentence, for an address that Pelluna does not read */
+    /** @throws Refused, for an address that Pelluna does not read */
     ProbeAddress address(String typed) {
         return ProbeAddress.of(typed, ports.taken());
     }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.drawing.TrendDrawing;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
@@ -71,7 +72,7 @@ class WaterController {
             int decimals) {}
 
     @GetMapping("/tanks/{id}/log/water")
-    String water(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String water(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<TestFile> tests = plans.tests(id);
         List<Reading> readings = probes.since(id, Duration.ofDays(PROBE_DAYS));
@@ -101,7 +102,6 @@ class WaterController {
                                 .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".")
                                 .toList());
         model.addAttribute("today", plans.today().toString());
-        model.addAttribute("refused", Shells.refusal(refused));
         return "water";
     }
 
@@ -230,7 +230,11 @@ class WaterController {
         if (typed.containsKey("back")) {
             plans.takeBackTest(id);
         } else {
-            refuse(to, form.log(id, typed));
+            try {
+                form.log(id, typed);
+            } catch (Refused e) {
+                Refused.tell(to, e);
+            }
         }
         return back(id);
     }
@@ -244,16 +248,10 @@ class WaterController {
             RedirectAttributes to) {
         try {
             probes.reads(id, address, minutes.strip().matches("\\d{1,3}") ? Integer.parseInt(minutes.strip()) : 0, on);
-        } catch (IllegalArgumentException e) {
-            refuse(to, e.getMessage());
+        } catch (Refused e) {
+            Refused.tell(to, e);
         }
         return back(id);
-    }
-
-    private static void refuse(RedirectAttributes to, String why) {
-        if (!why.isEmpty()) {
-            to.addAttribute("refused", why);
-        }
     }
 
     private static String back(long id) {

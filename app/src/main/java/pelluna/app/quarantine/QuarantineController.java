@@ -66,7 +66,7 @@ class QuarantineController {
     }
 
     @GetMapping("/tanks/{id}/arrivals/quarantine")
-    String quarantine(@PathVariable long id, @RequestParam(defaultValue = "") String refused, Model model) {
+    String quarantine(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<QuarantineBoard.Place> places = board.board(opened);
         int in = places.stream().mapToInt(p -> p.stays().size()).sum();
@@ -94,7 +94,6 @@ class QuarantineController {
         model.addAttribute("today", plans.today());
         model.addAttribute("target", opened.plan().tank().salinity());
         model.addAttribute("school", school);
-        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("words", new Words());
         return "quarantine";
     }
@@ -111,7 +110,7 @@ class QuarantineController {
             Double typed = salinity(salinity);
             LocalDate day = Days.happened("on", on);
             if (day.isAfter(plans.today()) || place < 1 || place > 20) {
-                throw new IllegalArgumentException("A stay begins today or earlier, in a place from 1 to 20.");
+                throw new Refused(new QuarantineRefusal.NoStay());
             }
             board.begin(
                     id,
@@ -119,7 +118,7 @@ class QuarantineController {
                     place,
                     day,
                     typed == null ? plans.open(id).plan().tank().salinity() : typed);
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         return back(id);
@@ -143,7 +142,7 @@ class QuarantineController {
                     new Look(plans.today(), eats, spots, fastBreath, tornFins),
                     salinity(salinity),
                     note.strip());
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
             Refused.tell(to, e);
         }
         return back(id);
@@ -181,10 +180,9 @@ class QuarantineController {
             if (salinity >= LEAST_SALINITY && salinity <= MOST_SALINITY) {
                 return salinity;
             }
-        } catch (IllegalArgumentException e) {
+        } catch (NumberFormatException e) {
             // said below
         }
-        throw new IllegalArgumentException(
-                "'" + typed + "' is no salinity: give a specific gravity such as 1.023, or g/kg such as 31.");
+        throw new Refused(new QuarantineRefusal.NoSalinity(typed));
     }
 }

@@ -9,6 +9,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
+import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
@@ -17,7 +18,7 @@ import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.units.Convert;
-import pelluna.words.Measures;
+import pelluna.core.units.Length;
 
 /** A resident's measured length: from two on, it grows as it was measured. */
 @Controller
@@ -63,13 +64,12 @@ class MeasureController {
                         "a length measured",
                         file -> file.resident(plan.residents().indexOf(party), r -> MeasuredLengths.with(r, day, cm)));
             } catch (NumberFormatException e) {
-                to.addAttribute(
-                        "refused",
-                        "Please give a length, such as "
-                                + Measures.number(keeper.get().words().lengthValue(party.adultCm()))
-                                + ", and a day.");
+                Refused.tell(to, new Refused("", new ReefRefusal.NoLength(new Length(party.adultCm())), e));
             } catch (PlanProblemsException e) {
-                to.addAttribute("refused", "Expected " + e.problems().get(0).expected() + ". It is not saved.");
+                Refused.tell(
+                        to,
+                        new Refused(
+                                "", new ReefRefusal.Needed(e.problems().get(0).expected()), e));
             }
         }
         return ReefHandsController.back(id, on, fish, to);

@@ -66,7 +66,6 @@ class ReefscapeController {
             @RequestParam(defaultValue = "") String pair,
             @RequestParam(defaultValue = "") String fish,
             @RequestParam(defaultValue = "false") boolean stale,
-            @RequestParam(defaultValue = "") String refused,
             Model model) {
         ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
@@ -93,7 +92,6 @@ class ReefscapeController {
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
-        model.addAttribute("refused", refused.length() > 200 ? refused.substring(0, 200) : refused);
         model.addAttribute("today", plans.today());
         Long planOf = view.opened().tank().sandboxOf();
         model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));

@@ -14,7 +14,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
+import pelluna.app.limits.Refusal;
 import pelluna.app.writes.Answers;
+import pelluna.words.Words;
 
 /**
  * The page of a failure: what happened, what was kept, and what was typed, to be sent again. It asks the database
@@ -23,6 +25,7 @@ import pelluna.app.writes.Answers;
  */
 @Controller
 class FailurePages implements ErrorController {
+    private static final Words SAY = Words.forAnybody();
     private static final int AGAIN_AFTER_S = 4;
     /** How the page that failed was asked for; a page of failure is always read (Jakarta Servlet 6.1, 10.9.1). */
     private static final String ASKED_BY = "jakarta.servlet.error.method";
@@ -44,9 +47,9 @@ class FailurePages implements ErrorController {
                 response.setHeader("Refresh", String.valueOf(AGAIN_AFTER_S));
             }
         }
-        model.addAttribute("what", words(request, status));
+        model.addAttribute("what", SAY.of(why(request, status)));
         model.addAttribute(
-                "next", !busy ? "" : wrote ? "What you sent is not saved yet." : "This page comes back by itself.");
+                "next", !busy ? "" : wrote ? SAY.text("page.failure.notSavedYet") : SAY.text("page.failure.comesBack"));
         boolean again = wrote
                 && status != HttpServletResponse.SC_NOT_FOUND
                 && status != HttpServletResponse.SC_FORBIDDEN
@@ -65,15 +68,23 @@ class FailurePages implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<Object> plain(HttpServletRequest request) {
         int status = status(request);
+        Refusal why = why(request, status);
         boolean api = String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI))
                 .startsWith("/api/");
         return api
                 ? ResponseEntity.status(status)
                         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                        .body(ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(status), words(request, status)))
+                        .body(problem(status, why))
                 : ResponseEntity.status(status)
                         .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))
-                        .body(words(request, status));
+                        .body(SAY.of(why));
+    }
+
+    /** As RFC 9457 has it, with the code of the refusal beside its words. */
+    private static ProblemDetail problem(int status, Refusal why) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(status), SAY.of(why));
+        problem.setProperty("code", Words.code(why));
+        return problem;
     }
 
     private static List<Typed> typed(HttpServletRequest request) {
@@ -98,25 +109,22 @@ class FailurePages implements ErrorController {
                 : HttpServletResponse.SC_NOT_FOUND;
     }
 
-    private static String words(HttpServletRequest request, int status) {
-        return request.getAttribute(Answers.WORDS) instanceof String words
-                ? words
-                : switch (status) {
-                    case HttpServletResponse.SC_NOT_FOUND ->
-                        "There is no such page, tank or fish. Nothing was changed.";
-                    case HttpServletResponse.SC_BAD_REQUEST -> "What was sent could not be read. Nothing was changed.";
-                    default -> "Pelluna could not finish this. What was saved before is kept. Go back and try again.";
-                };
+    private static Refusal why(HttpServletRequest request, int status) {
+        return Answers.why(request).orElseGet(() -> switch (status) {
+            case HttpServletResponse.SC_NOT_FOUND -> new ShellRefusal.NotHere();
+            case HttpServletResponse.SC_BAD_REQUEST -> new ShellRefusal.Unread();
+            default -> new ShellRefusal.Unfinished();
+        });
     }
 
     private static String title(int status) {
         return switch (status) {
-            case HttpServletResponse.SC_NOT_FOUND -> "Not here";
-            case HttpServletResponse.SC_CONFLICT -> "Changed elsewhere";
-            case HttpServletResponse.SC_FORBIDDEN -> "Not from there";
-            case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> "One moment";
-            case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> "That went wrong";
-            default -> "Not taken";
+            case HttpServletResponse.SC_NOT_FOUND -> SAY.text("page.failure.notHere");
+            case HttpServletResponse.SC_CONFLICT -> SAY.text("page.failure.changedElsewhere");
+            case HttpServletResponse.SC_FORBIDDEN -> SAY.text("page.failure.notFromThere");
+            case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> SAY.text("page.failure.oneMoment");
+            case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> SAY.text("page.failure.wentWrong");
+            default -> SAY.text("page.failure.notTaken");
         };
     }
 }

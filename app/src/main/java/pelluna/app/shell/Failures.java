@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,12 +29,13 @@ import org.springframework.web.multipart.support.MissingServletRequestPartExcept
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import pelluna.app.database.DatabaseTrouble;
 import pelluna.app.database.DatabaseWatch;
+import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planfile.Problem;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.writes.Answers;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.units.Sentences;
 
 /** Says what happened, what was kept and what to do; never a stack trace. */
 @ControllerAdvice
@@ -49,11 +51,7 @@ class Failures {
 
     @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class})
     void missing(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_NOT_FOUND,
-                "There is no such page, tank or fish. Nothing was changed.");
+        answers.plain(request, response, HttpServletResponse.SC_NOT_FOUND, new ShellRefusal.NotHere());
     }
 
     /** A number in an address that is none leads nowhere; one in a field is refused beside it. */
@@ -69,8 +67,8 @@ class Failures {
                     new Refused(
                             e.getName(),
                             e.getRequiredType() == LocalDate.class
-                                    ? "Please give a day."
-                                    : "A number is needed here."));
+                                    ? new LimitRefusal.NoDay()
+                                    : new LimitRefusal.NoNumber()));
         }
     }
 
@@ -80,59 +78,35 @@ class Failures {
             missing(request, response);
             return;
         }
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_METHOD_NOT_ALLOWED,
-                "This address is not asked in that way. Nothing was changed.");
+        answers.plain(request, response, HttpServletResponse.SC_METHOD_NOT_ALLOWED, new ShellRefusal.NotAskedSo());
     }
 
     @ExceptionHandler(HttpMediaTypeNotSupportedException.class)
     void unknownForm(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
-                "What was sent has a form that is not read here. Nothing was changed.");
+        answers.plain(request, response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, new LimitRefusal.UnreadForm());
     }
 
     @ExceptionHandler(HttpMediaTypeNotAcceptableException.class)
     void unacceptable(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_NOT_ACCEPTABLE,
-                "This is not to be had in the form that was asked for.");
+        answers.plain(request, response, HttpServletResponse.SC_NOT_ACCEPTABLE, new ShellRefusal.NotToBeHadSo());
     }
 
     @ExceptionHandler({ObjectOptimisticLockingFailureException.class, DuplicateKeyException.class})
     void raced(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_CONFLICT,
-                "Another window changed the same thing in the same moment. Its change was kept and yours was not "
-                        + "saved: look again, "
-                        + "and make it again.");
+        answers.plain(request, response, HttpServletResponse.SC_CONFLICT, new ShellRefusal.Raced());
     }
 
     @ExceptionHandler(PlanProblemsException.class)
     void refused(PlanProblemsException e, HttpServletRequest request, HttpServletResponse response)
             throws ServletException, IOException {
         answers.refused(
-                request,
-                response,
-                new Refused(
-                        "",
-                        String.join(
-                                " ",
-                                e.problems().stream().map(Problem::toString).toList())));
+                request, response, new Refused(new ShellRefusal.Problems(new Sentences(List.copyOf(e.problems())))));
     }
 
     @ExceptionHandler(CatalogueException.class)
     void wordRefused(CatalogueException e, HttpServletRequest request, HttpServletResponse response)
             throws ServletException, IOException {
-        answers.refused(request, response, new Refused("", String.join(" ", e.problems()) + "."));
+        answers.refused(request, response, new Refused(new ShellRefusal.WordRefused(String.join(" ", e.problems()))));
     }
 
     @ExceptionHandler(Refused.class)
@@ -143,12 +117,12 @@ class Failures {
 
     @ExceptionHandler(DateTimeParseException.class)
     void noDay(HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
-        answers.refused(request, response, new Refused("", "Please give a day."));
+        answers.refused(request, response, new Refused(new LimitRefusal.NoDay()));
     }
 
     @ExceptionHandler(NumberFormatException.class)
     void noNumber(HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
-        answers.refused(request, response, new Refused("", "A number is needed here."));
+        answers.refused(request, response, new Refused(new LimitRefusal.NoNumber()));
     }
 
     @ExceptionHandler({
@@ -159,11 +133,7 @@ class Failures {
         HttpMessageNotReadableException.class
     })
     void unusable(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        answers.plain(
-                request,
-                response,
-                HttpServletResponse.SC_BAD_REQUEST,
-                "Something was missing, could not be read, or was larger than Pelluna takes. Nothing was changed.");
+        answers.plain(request, response, HttpServletResponse.SC_BAD_REQUEST, new ShellRefusal.Unusable());
     }
 
     /** The database's own limits are the last net: what they stop was not written, and is no failure of the program. */
@@ -171,10 +141,7 @@ class Failures {
     void beyond(DataIntegrityViolationException e, HttpServletRequest request, HttpServletResponse response)
             throws ServletException, IOException {
         LOG.warn("{} {} was stopped by the database: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
-        answers.refused(
-                request,
-                response,
-                new Refused("", "Something in it is beyond what Pelluna keeps. Nothing was changed."));
+        answers.refused(request, response, new Refused(new ShellRefusal.Beyond()));
     }
 
     /** Whoever asked has gone. */
@@ -189,20 +156,10 @@ class Failures {
         if (trouble.isPresent()) {
             database.met(trouble.get());
             LOG.warn("{} {}: the database is {}", request.getMethod(), request.getRequestURI(), trouble.get());
-            answers.plain(
-                    request,
-                    response,
-                    HttpStatus.SERVICE_UNAVAILABLE.value(),
-                    trouble.get().words());
+            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get());
         } else {
             LOG.error("A page failed", e);
-            answers.plain(
-                    request,
-                    response,
-                    HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
-                    "Pelluna could not finish this. What was saved before is kept. Go back and try again; if it "
-                            + "happens twice, the "
-                            + "log of the program says more.");
+            answers.plain(request, response, HttpServletResponse.SC_INTERNAL_SERVER_ERROR, new ShellRefusal.Broken());
         }
     }
 }

@@ -6,13 +6,12 @@ import org.springframework.context.annotation.Configuration;
 import org.thymeleaf.context.ITemplateContext;
 import org.thymeleaf.messageresolver.IMessageResolver;
 import org.thymeleaf.spring6.SpringTemplateEngine;
-import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
 /** A template's {@code #{page.…}} is a message of {@link Words}: the reader's of this page, where it has one. */
 @Configuration
 class PageWords implements IMessageResolver {
-    private static final Words FOR_ANYBODY = Words.english(UnitSystem.METRIC);
+    private static final Words FOR_ANYBODY = Words.forAnybody();
 
     @Autowired
     void of(SpringTemplateEngine engine) {

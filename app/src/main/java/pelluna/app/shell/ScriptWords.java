@@ -2,7 +2,6 @@ package pelluna.app.shell;
 
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -10,7 +9,7 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class ScriptWords {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Words SAY = Words.english(UnitSystem.METRIC);
+    private static final Words SAY = Words.forAnybody();
 
     @GetMapping(value = "/words.js", produces = "text/javascript;charset=UTF-8")
     String words() {

@@ -1,29 +1,27 @@
 package pelluna.app.shell;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
+import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 
 /** Puts the shell around a page. */
 @Component
 public class Shells {
-    private static final int MOST_REFUSAL = 300;
-
     private final CurrentKeeper keeper;
     private final TankPlans plans;
 
-    Shells(CurrentKeeper keeper, TankPlans plans) {
+    private final HttpServletRequest request;
+
+    Shells(CurrentKeeper keeper, TankPlans plans, HttpServletRequest request) {
         this.keeper = keeper;
         this.plans = plans;
-    }
-
-    /** Why something was refused, as it came back through the address: never longer than a sentence or two. */
-    public static String refusal(String refused) {
-        return refused.length() > MOST_REFUSAL ? refused.substring(0, MOST_REFUSAL) : refused;
+        this.request = request;
     }
 
     public void around(Model model, OpenTank opened, String place, String title, String sentence) {
@@ -78,6 +76,9 @@ public class Shells {
                         k.theme(),
                         sandboxOf));
         model.addAttribute("say", k.words());
+        model.addAttribute(
+                "refused",
+                Refused.shown(request).map(r -> k.words().of(r.why())).orElse(""));
         model.addAttribute("title", title);
         model.addAttribute("sentence", sentence);
     }

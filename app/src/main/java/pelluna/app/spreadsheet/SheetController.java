@@ -38,8 +38,6 @@ import pelluna.core.plan.TestFile;
 /** The log in and out as spreadsheets. */
 @Controller
 class SheetController {
-    private static final String STOPPED = "Stopped. Nothing was written.";
-
     private final TankPlans plans;
     private final SheetImport sheets;
     private final OnItsWay ways;
@@ -75,15 +73,11 @@ class SheetController {
     }
 
     @GetMapping("/tanks/{id}/log/sheets")
-    String page(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String refused,
-            @RequestParam(defaultValue = "0") int taken,
-            Model model) {
-        return page(id, model, refused, taken, null, "");
+    String page(@PathVariable long id, @RequestParam(defaultValue = "0") int taken, Model model) {
+        return page(id, model, taken, null, "");
     }
 
-    private String page(long id, Model model, String refused, int taken, SheetImport.Preview preview, String text) {
+    private String page(long id, Model model, int taken, SheetImport.Preview preview, String text) {
         shells.around(
                 model,
                 plans.open(id),
@@ -91,7 +85,6 @@ class SheetController {
                 "In and out",
                 "Tests and sightings from a spreadsheet; everything out as CSV.");
         model.addAttribute("tab", "sheets");
-        model.addAttribute("refused", Shells.refusal(refused));
         model.addAttribute("taken", taken);
         model.addAttribute("way", UUID.randomUUID().toString());
         model.addAttribute("preview", preview);
@@ -110,13 +103,11 @@ class SheetController {
         return ways.following(way, seen -> {
             try {
                 String text = Utf8.text("file", file.getBytes());
-                return page(id, model, "", 0, sheets.preview(id, text, seen), text);
+                return page(id, model, 0, sheets.preview(id, text, seen), text);
             } catch (StoppedException e) {
-                return page(id, model, STOPPED, 0, null, "");
+                throw new Refused("file", new SheetRefusal.Stopped(), e);
             } catch (IOException e) {
-                return page(id, model, "The file could not be read.", 0, null, "");
-            } catch (IllegalArgumentException e) {
-                return page(id, model, e.getMessage(), 0, null, "");
+                throw new Refused("file", new SheetRefusal.Unread(), e);
             }
         });
     }
@@ -131,8 +122,8 @@ class SheetController {
             try {
                 to.addAttribute("taken", sheets.take(id, text, seen));
             } catch (StoppedException e) {
-                Refused.tell(to, new IllegalArgumentException(STOPPED, e));
-            } catch (IllegalArgumentException e) {
+                Refused.tell(to, new Refused("", new SheetRefusal.Stopped(), e));
+            } catch (Refused e) {
                 Refused.tell(to, e);
             }
             return "redirect:/tanks/" + id + "/log/sheets";

@@ -17,6 +17,8 @@ import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Days;
+import pelluna.app.limits.LimitRefusal;
+import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.Steps;
 import pelluna.app.limits.StoppedException;
@@ -68,7 +70,7 @@ class SheetImport {
     /**
      * @param seen told of every row
      * @throws NotYetKnown within a transaction: a long sheet is read without holding anything
-     * @throws IllegalArgumentException with a sentence, if it is no table of tests or sightings
+     * @throws Refused, if it is no table of tests or sightings
      */
     Preview preview(long tank, String text, Steps seen) {
         RequestAttributes request = RequestContextHolder.currentRequestAttributes();
@@ -97,7 +99,7 @@ class SheetImport {
             Looking looking = new Looking(plans.open(tank), text.lines().count() - 1, seen);
             SheetTable.read(text, looking::row);
             return new Looked(looking.found(), null);
-        } catch (IllegalArgumentException | StoppedException e) {
+        } catch (Refused | StoppedException e) {
             return new Looked(null, e);
         }
     }
@@ -146,32 +148,31 @@ class SheetImport {
                 wrong(
                         r,
                         says,
-                        e.problems().get(0).found() + " was found, "
-                                + e.problems().get(0).expected() + " is needed.");
-            } catch (IllegalArgumentException e) {
-                wrong(r, says, e.getMessage());
+                        new SheetRefusal.Needed(
+                                e.problems().get(0).found(), e.problems().get(0).expected()));
+            } catch (NumberFormatException e) {
+                wrong(r, says, new LimitRefusal.NoNumber());
+            } catch (Refused e) {
+                wrong(r, says, e.why());
             }
         }
 
-        private void wrong(SheetTable.SheetRow r, String says, String problem) {
+        private void wrong(SheetTable.SheetRow r, String says, Refusal problem) {
             if (wrong++ < SHOWN) {
-                rows.add(new Row(r.number(), says, problem));
+                rows.add(new Row(r.number(), says, opened.say().of(problem)));
             }
         }
 
         private void heading(SheetTable.SheetRow first) {
             ofSightings = first.cells().containsKey("did");
             if (!ofSightings && !first.cells().containsKey("on")) {
-                throw new IllegalArgumentException(
-                        "Columns for tests: on, and one or more of " + String.join(", ", WaterTestForm.FIGURES)
-                                + ". For sightings: at, who, did, and if you like whom, times, gravity, note.");
+                throw new Refused(new SheetRefusal.NoColumns(String.join(", ", WaterTestForm.FIGURES)));
             }
         }
 
         private void mostRows() {
             if (all > MOST_ROWS) {
-                throw new IllegalArgumentException(
-                        "A sheet of more than " + MOST_ROWS + " rows; Pelluna takes " + MOST_ROWS + " at a time.");
+                throw new Refused(new SheetRefusal.TooManyRows(MOST_ROWS));
             }
         }
 
@@ -189,12 +190,11 @@ class SheetImport {
 
         Preview found() {
             if (all == 0) {
-                throw new IllegalArgumentException("There is no row under the heading.");
+                throw new Refused(new SheetRefusal.NoRow());
             }
             int room = MOST_TESTS - plans.tests(opened.tank().id()).size();
             if (!ofSightings && all > room) {
-                throw new IllegalArgumentException("A tank keeps up to " + MOST_TESTS + " tests; there is room for "
-                        + Math.max(0, room) + " more.");
+                throw new Refused(new SheetRefusal.NoRoom(MOST_TESTS, Math.max(0, room)));
             }
             return new Preview(ofSightings ? "sightings" : "tests", all, wrong, rows, tests, sightings);
         }
@@ -214,7 +214,7 @@ class SheetImport {
         try {
             return Days.happened("on", typed);
         } catch (Refused e) {
-            throw new IllegalArgumentException("'" + typed + "' is no day; write it as 2027-03-01.", e);
+            throw new Refused("", new SheetRefusal.NoDay(typed), e);
         }
     }
 
@@ -231,7 +231,7 @@ class SheetImport {
             }
             return at;
         } catch (DateTimeException e) {
-            throw new IllegalArgumentException("'" + typed + "' is no moment; write it as 2027-03-01 18:30.", e);
+            throw new Refused("", new SheetRefusal.NoMoment(typed), e);
         }
     }
 
@@ -245,7 +245,7 @@ class SheetImport {
     int take(long tank, String text, Steps seen) {
         Preview p = preview(tank, text, (done, of) -> seen.at(done, 2 * of));
         if (p.wrong() > 0) {
-            throw new IllegalArgumentException(p.wrong() + " of " + p.all() + " rows are wrong. Nothing was written.");
+            throw new Refused(new SheetRefusal.Wrong(p.wrong(), p.all()));
         }
         plans.tests(tank, p.tests());
         log.write(tank, p.sightings(), (done, of) -> seen.at(p.all() + done, 2L * p.all()));

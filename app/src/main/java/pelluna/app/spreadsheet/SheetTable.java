@@ -16,6 +16,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
 import pelluna.app.limits.Cells;
+import pelluna.app.limits.Refused;
 import pelluna.app.limits.Utf8;
 
 /**
@@ -35,11 +36,11 @@ final class SheetTable {
     /**
      * Reads row by row, so that a long table is never held as a whole.
      *
-     * @throws IllegalArgumentException with a sentence, if it is no table
+     * @throws Refused, if it is no table
      */
     static void read(String text, Consumer<SheetRow> each) {
         String plain = Utf8.unmarked(text);
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format(plain))) {
+        try (CSVParser parser = parser(plain)) {
             Iterator<CSVRecord> records = parser.iterator();
             while (hasNext(records)) {
                 CSVRecord record = records.next();
@@ -54,6 +55,14 @@ final class SheetTable {
         }
     }
 
+    private static CSVParser parser(String plain) throws IOException {
+        try {
+            return CSVParser.parse(new StringReader(plain), format(plain));
+        } catch (IllegalArgumentException e) {
+            throw noTable(e);
+        }
+    }
+
     private static boolean hasNext(Iterator<CSVRecord> records) {
         try {
             return records.hasNext();
@@ -62,8 +71,8 @@ final class SheetTable {
         }
     }
 
-    private static IllegalArgumentException noTable(Exception why) {
-        return new IllegalArgumentException("That is no table: a quote is open, or a heading stands twice.", why);
+    private static Refused noTable(Exception why) {
+        return new Refused("", new SheetRefusal.NoTable(), why);
     }
 
     private static CSVFormat format(String plain) {

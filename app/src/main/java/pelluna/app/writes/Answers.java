@@ -5,16 +5,16 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
-import org.springframework.web.util.UriComponentsBuilder;
+import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.RefusedAnswers;
 
 /** Answers what no handler has answered: in words, or as the page that it was sent from. */
 @Component
 public class Answers implements RefusedAnswers {
-    /** On a request: what its failure page says. */
-    public static final String WORDS = "pellunaWords";
+    private static final String WHY = Answers.class.getName();
 
     private final Pages pages;
 
@@ -23,10 +23,15 @@ public class Answers implements RefusedAnswers {
     }
 
     @Override
-    public void plain(HttpServletRequest request, HttpServletResponse response, int status, String words)
+    public void plain(HttpServletRequest request, HttpServletResponse response, int status, Refusal why)
             throws IOException {
-        request.setAttribute(WORDS, words);
+        request.setAttribute(WHY, why);
         response.sendError(status);
+    }
+
+    /** Why a request was not answered, for the page of its failure; empty if nobody said. */
+    public static Optional<Refusal> why(HttpServletRequest request) {
+        return Optional.ofNullable((Refusal) request.getAttribute(WHY));
     }
 
     @Override
@@ -39,20 +44,13 @@ public class Answers implements RefusedAnswers {
                     request,
                     response,
                     request.getMethod().equals("POST") ? why.status() : HttpServletResponse.SC_BAD_REQUEST,
-                    (why.field().isEmpty() ? "" : "'" + why.field() + "': ") + why.getMessage()
-                            + " Nothing was changed.");
+                    why.field().isEmpty()
+                            ? new WriteRefusal.NothingChanged(why.why())
+                            : new WriteRefusal.NothingChangedOf(why.field(), why.why()));
             return;
         }
-        String to = UriComponentsBuilder.fromUriString(page)
-                .replaceQueryParam(Refused.WHY)
-                .replaceQueryParam(Refused.FIELD)
-                .queryParam(Refused.WHY, "{why}")
-                .queryParam(Refused.FIELD, "{field}")
-                .encode()
-                .buildAndExpand(why.getMessage(), why.field())
-                .toUriString();
         request.getRequestDispatcher(
-                        RefusedPages.show(request, response, to, why.status()).substring("forward:".length()))
+                        RefusedPages.show(request, response, page, why).substring("forward:".length()))
                 .forward(request, response);
     }
 

@@ -6,18 +6,14 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
-import org.springframework.util.MultiValueMap;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
-import org.springframework.web.util.UriComponentsBuilder;
 import pelluna.app.limits.Refused;
 
 /**
@@ -25,30 +21,12 @@ import pelluna.app.limits.Refused;
  */
 @Configuration
 class RefusedPages {
-    /** Set on a request whose write was refused: the reason, as a {@link Refused}. */
-    private static final String REFUSED = RefusedPages.class.getName();
-
     /** A view: the page of a refusal instead of a redirect to it. */
-    static String show(HttpServletRequest request, HttpServletResponse response, String location) {
-        return show(request, response, location, HttpStatus.UNPROCESSABLE_CONTENT.value());
-    }
-
-    static String show(HttpServletRequest request, HttpServletResponse response, String location, int status) {
-        MultiValueMap<String, String> asked =
-                UriComponentsBuilder.fromUriString(location).build().getQueryParams();
-        request.setAttribute(
-                REFUSED, new Refused(plain(asked.getFirst(Refused.FIELD)), plain(asked.getFirst(Refused.WHY))));
-        response.setStatus(status);
+    static String show(HttpServletRequest request, HttpServletResponse response, String location, Refused why) {
+        Refused.show(request, why);
+        response.setStatus(why.status());
         int hash = location.indexOf('#');
         return "forward:" + (hash < 0 ? location : location.substring(0, hash));
-    }
-
-    private static String plain(String encoded) {
-        return encoded == null ? "" : URLDecoder.decode(encoded, StandardCharsets.UTF_8);
-    }
-
-    private static Refused reason(HttpServletRequest request) {
-        return (Refused) request.getAttribute(REFUSED);
     }
 
     /** The page of a refused write is filled in after it was forwarded to, so its answer must stay open. */
@@ -58,18 +36,13 @@ class RefusedPages {
     }
 
     @Bean
-    FilterRegistrationBean<OncePerRequestFilter> typedAgain() {
-        return filter(new TypedAgain(), DispatcherType.REQUEST, 0);
+    FilterRegistrationBean<OncePerRequestFilter> typedAgain(Reader keeper) {
+        return filter(new TypedAgain(keeper), DispatcherType.REQUEST, 0);
     }
 
     @Bean
     FilterRegistrationBean<OncePerRequestFilter> refusalRead() {
         return filter(new ReadsOnly(), DispatcherType.FORWARD, 1);
-    }
-
-    @Bean
-    FilterRegistrationBean<OncePerRequestFilter> addressesSayNothing() {
-        return filter(new AddressesSayNothing(), DispatcherType.REQUEST, 1);
     }
 
     private static FilterRegistrationBean<OncePerRequestFilter> filter(
@@ -82,6 +55,12 @@ class RefusedPages {
 
     /** Buffers what a write answers, and fills a refused form again. */
     private static final class TypedAgain extends OncePerRequestFilter {
+        private final Reader keeper;
+
+        TypedAgain(Reader keeper) {
+            this.keeper = keeper;
+        }
+
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
@@ -92,29 +71,20 @@ class RefusedPages {
             ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
             chain.doFilter(request, answer);
             String type = answer.getContentType();
-            boolean page = type != null && type.startsWith("text/html") && request.getAttribute(REFUSED) != null;
+            boolean page = type != null
+                    && type.startsWith("text/html")
+                    && Refused.shown(request).isPresent();
             if (page) {
                 String html = new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
+                Refused why = Refused.shown(request).orElseThrow();
+                String field = why.field();
+                String said = keeper.words().of(why.why());
                 answer.resetBuffer();
                 answer.getOutputStream()
-                        .write(TypedForm.fill(html, request.getRequestURI(), request.getParameterMap(), reason(request))
+                        .write(TypedForm.fill(html, request.getRequestURI(), request.getParameterMap(), field, said)
                                 .getBytes(StandardCharsets.UTF_8));
             }
             answer.copyBodyToResponse();
-        }
-    }
-
-    /** Why something was refused is known to this server alone: whoever makes an address cannot put words on a page. */
-    private static final class AddressesSayNothing extends OncePerRequestFilter {
-        @Override
-        protected boolean shouldNotFilter(HttpServletRequest request) {
-            return request.getQueryString() == null;
-        }
-
-        @Override
-        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-                throws ServletException, IOException {
-            chain.doFilter(new WithoutRefusal(request), response);
         }
     }
 
@@ -122,7 +92,7 @@ class RefusedPages {
     private static final class ReadsOnly extends OncePerRequestFilter {
         @Override
         protected boolean shouldNotFilter(HttpServletRequest request) {
-            return request.getAttribute(REFUSED) == null;
+            return Refused.shown(request).isEmpty();
         }
 
         @Override

@@ -9,12 +9,14 @@ import java.util.Set;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
-import pelluna.app.limits.Refused;
+import pelluna.words.Words;
 
 /** Puts into a form of a page what was typed into it before. */
 final class TypedForm {
     /** Sent by pages, typed by nobody. */
     private static final Set<String> NOBODYS = Set.of(WriteKeys.PARAMETER, "at", "quiet", "of");
+
+    private static final Words SAY = Words.forAnybody();
 
     private TypedForm() {}
 
@@ -22,10 +24,11 @@ final class TypedForm {
      * @param html   the page, as it would be asked for
      * @param action the path that the form was sent to
      * @param typed  what was sent
+     * @param beside the field that the refusal is about; empty if it is about all of it
      * @param why    shown beside its field, and at the head of the form if the page does not say it itself
      * @return the page with that in its fields; files stay empty
      */
-    static String fill(String html, String action, Map<String, String[]> typed, Refused why) {
+    static String fill(String html, String action, Map<String, String[]> typed, String beside, String why) {
         Document page = Jsoup.parse(html);
         page.outputSettings().prettyPrint(false);
         Optional<Element> form = page.select("form[method=post]").stream()
@@ -39,7 +42,7 @@ final class TypedForm {
         if (form.isEmpty()) {
             page.select("main header").stream().findFirst().ifPresent(h -> h.after(again(action, typed)));
         }
-        say(page, form, why);
+        say(page, form, beside, why);
         return page.outerHtml();
     }
 
@@ -50,7 +53,7 @@ final class TypedForm {
             if (!places.contains(name) && !NOBODYS.contains(name)) {
                 Arrays.stream(values)
                         .filter(v -> !v.isBlank())
-                        .forEach(v -> form.appendElement("p").addClass("soft").text("Also typed: " + v));
+                        .forEach(v -> form.appendElement("p").addClass("soft").text(SAY.text("page.typed.also", v)));
             }
         });
     }
@@ -59,7 +62,7 @@ final class TypedForm {
     private static Element again(String action, Map<String, String[]> typed) {
         Element form =
                 new Element("form").addClass("card").attr("method", "post").attr("action", action);
-        form.appendElement("p").addClass("soft").text("What you typed is still here:");
+        form.appendElement("p").addClass("soft").text(SAY.text("page.typed.stillHere"));
         typed.forEach((name, values) -> Arrays.stream(values).forEach(value -> {
             if (name.equals(WriteKeys.PARAMETER)) {
                 form.appendElement("input")
@@ -74,29 +77,27 @@ final class TypedForm {
                         .text(value);
             }
         }));
-        form.appendElement("button").addClass("btn").text("Send it again");
+        form.appendElement("button").addClass("btn").text(SAY.text("page.typed.again"));
         return form;
     }
 
-    private static void say(Document page, Optional<Element> form, Refused why) {
-        Optional<Element> field = why.field().isEmpty()
+    private static void say(Document page, Optional<Element> form, String beside, String why) {
+        Optional<Element> field = beside.isEmpty()
                 ? Optional.empty()
                 : form.map(f -> f.select("input:not([type=hidden]), textarea, select").stream()
-                        .filter(i -> i.attr("name").equals(why.field()))
+                        .filter(i -> i.attr("name").equals(beside))
                         .findFirst()
                         .orElse(null));
         field.ifPresent(f -> {
             page.select("[role=alert]").stream()
-                    .filter(a -> a.text().equals(why.getMessage()))
+                    .filter(a -> a.text().equals(why))
                     .forEach(Element::remove);
             f.attr("aria-invalid", "true");
-            f.after(new Element("span").addClass("error").attr("role", "alert").text(why.getMessage()));
+            f.after(new Element("span").addClass("error").attr("role", "alert").text(why));
         });
-        if (field.isEmpty()
-                && !why.getMessage().isEmpty()
-                && page.select("[role=alert]").isEmpty()) {
+        if (field.isEmpty() && !why.isEmpty() && page.select("[role=alert]").isEmpty()) {
             Element words =
-                    new Element("p").addClass("error").attr("role", "alert").text(why.getMessage());
+                    new Element("p").addClass("error").attr("role", "alert").text(why);
             form.ifPresentOrElse(
                     f -> f.prependChild(words),
                     () -> page.select("main header").stream().findFirst().ifPresent(h -> h.after(words)));

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
@@ -19,6 +20,7 @@ import org.springframework.transaction.TransactionStatus;
 import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriComponentsBuilder;
+import pelluna.app.limits.Refused;
 
 /**
  * Every write of a page: whole or not at all, one at a time for a tank, and once for each key. What a handler
@@ -88,9 +90,10 @@ class Writes {
             }
             answer = handler.call();
             String location = location(answer, arguments);
-            if (refused(location) || refused(answer) || write.isRollbackOnly()) {
+            Optional<Refused> refused = told(arguments);
+            if (refused.isPresent() || refused(answer) || write.isRollbackOnly()) {
                 transactions.rollback(write);
-                return refused(location) ? RefusedPages.show(request, response, location) : answer;
+                return refused.isPresent() ? RefusedPages.show(request, response, location, refused.get()) : answer;
             }
             if (!key.isEmpty()) {
                 keys.answered(key, print, KeptAnswer.text(answer, location));
@@ -142,12 +145,13 @@ class Writes {
                 && entity.getStatusCode().isError();
     }
 
-    private static boolean refused(String location) {
-        return location != null
-                && UriComponentsBuilder.fromUriString(location)
-                        .build()
-                        .getQueryParams()
-                        .containsKey("refused");
+    /** Why the handler has refused, and shows it on the page that it leads to. */
+    private static Optional<Refused> told(Object[] arguments) {
+        return Stream.of(arguments)
+                .filter(RedirectAttributes.class::isInstance)
+                .map(a -> Refused.told((RedirectAttributes) a))
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     /** Where an answer leads to, its attributes put in; null if nowhere. */

@@ -14,7 +14,7 @@ final class Scripts {
     private static final Path ROOT = Path.of("src/main/resources/static");
     private static final Pattern COMMENT = Pattern.compile("^\\s*//.*$|(?<=[;{},] )// .*$", Pattern.MULTILINE);
     private static final Pattern TEXT = Pattern.compile("'((?:[^'\\\\\n]|\\\\.)*)'|`([^`]*)`|\"([^\"\n]*)\"");
-    private static final Pattern ASKED = Pattern.compile("\\$\\{new URLSearchParams\\(.*?\\)}");
+    private static final Pattern ASKED = Pattern.compile("\\$\\{(new URLSearchParams|live.body)\\(.*?\\)}");
     /** Two words, or one that begins as a sentence does. */
     private static final Pattern SAID =
             Pattern.compile("\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^\\p{Lu}\\p{Ll}+$|} \\p{Ll}{2,}");
@@ -29,6 +29,7 @@ final class Scripts {
             "no message ${key}",
             "100px 'Atkinson Hyperlegible Next', sans-serif",
             "12px 'Atkinson Hyperlegible Next', sans-serif",
+            "(prefers-reduced-motion: reduce)",
             "link soft",
             "#offers button",
             "#unsent button",

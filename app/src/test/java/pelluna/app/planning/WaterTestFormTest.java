@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.app.limits.Refused;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.FishFile.LengthFile;
 import pelluna.core.plan.TestFile;
@@ -41,11 +42,13 @@ class WaterTestFormTest {
         for (String typed : List.of("plenty", "1e400", "NaN", "--")) {
             assertThatThrownBy(() -> WaterTestForm.read(Map.of("nitrate", typed), DAY, false))
                     .as(typed)
-                    .isInstanceOf(IllegalArgumentException.class)
-                    .hasMessageContaining("is no figure for nitrate");
+                    .isInstanceOfSatisfying(
+                            Refused.class,
+                            r -> assertThat(r.why()).isEqualTo(new PlanningRefusal.NoFigureFor(typed, "nitrate")));
         }
         assertThatThrownBy(() -> WaterTestForm.read(Map.of("on", "2027-02-01"), DAY, false))
-                .hasMessageContaining("at least one figure");
+                .isInstanceOfSatisfying(
+                        Refused.class, r -> assertThat(r.why()).isEqualTo(new PlanningRefusal.NoFigure()));
     }
 
     @Test

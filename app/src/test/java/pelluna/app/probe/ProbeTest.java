@@ -16,6 +16,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import pelluna.app.limits.Refused;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -128,7 +129,7 @@ class ProbeTest {
                 "http://user@127.0.0.1/"
             })
     void onlyTheOwnNetworkIsRead(String address) {
-        assertThatThrownBy(() -> opened.address(address)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> opened.address(address)).isInstanceOf(Refused.class);
         assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true"))
                         .body())
                 .contains("role=\"alert\"");

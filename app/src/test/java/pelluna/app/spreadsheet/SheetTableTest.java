@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import pelluna.app.limits.Refused;
 
 class SheetTableTest {
 
@@ -43,9 +44,8 @@ class SheetTableTest {
     void quotedCellsKeepTheirCommasAndLines() {
         assertThat(read("note,on\n\"a, \"\"b\"\"\nc\",1\n").get(0).cell("note")).isEqualTo("a, \"b\"\nc");
         assertThatThrownBy(() -> read("a,b\n\"1,2\n"))
-                .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageStartingWith("That is no table");
-        assertThatThrownBy(() -> read("a,a\n1,2\n")).isInstanceOf(IllegalArgumentException.class);
+                .isInstanceOfSatisfying(Refused.class, r -> assertThat(r.why()).isEqualTo(new SheetRefusal.NoTable()));
+        assertThatThrownBy(() -> read("a,a\n1,2\n")).isInstanceOf(Refused.class);
     }
 
     @Test

@@ -6,7 +6,6 @@ import java.util.Map;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
-import pelluna.app.limits.Refused;
 
 class TypedFormTest {
     private static final String PAGE = """
@@ -36,13 +35,13 @@ class TypedFormTest {
             "shop",
             new String[] {"The Corner"});
 
-    private static Document filled(Map<String, String[]> typed, Refused why) {
-        return Jsoup.parse(TypedForm.fill(PAGE, "/loss", typed, why));
+    private static Document filled(Map<String, String[]> typed, String beside, String why) {
+        return Jsoup.parse(TypedForm.fill(PAGE, "/loss", typed, beside, why));
     }
 
     @Test
     void everyFieldHoldsWhatWasTypedInTheFormThatWasSent() {
-        Document page = filled(TYPED, new Refused("", "No."));
+        Document page = filled(TYPED, "", "No.");
         assertThat(page.select("[name=cost]").eachAttr("value")).containsExactly("about 30 <b>", "other");
         assertThat(page.select("[name=seen]").text()).isEqualTo("on the floor");
         assertThat(page.select("option[selected]").eachAttr("value")).containsExactly("b");
@@ -58,24 +57,19 @@ class TypedFormTest {
 
     @Test
     void theReasonStandsBesideItsFieldAndOnce() {
-        Document page = filled(TYPED, new Refused("cost", "That is no price."));
+        Document page = filled(TYPED, "cost", "That is no price.");
         assertThat(page.select("[role=alert]").eachText()).containsExactly("That is no price.");
         assertThat(page.select("[name=cost]").first().attr("aria-invalid")).isEqualTo("true");
         assertThat(page.select("[name=cost]").first().nextElementSibling().text())
                 .isEqualTo("That is no price.");
-        assertThat(filled(TYPED, new Refused("", "Not so."))
-                        .select("form")
-                        .first()
-                        .child(0)
-                        .text())
+        assertThat(filled(TYPED, "", "Not so.").select("form").first().child(0).text())
                 .isEqualTo("Not so.");
     }
 
     @Test
     void whatHasNoPlaceIsShownAllTheSame() {
-        assertThat(filled(TYPED, new Refused("", "No.")).text()).contains("Also typed: The Corner");
-        Document other =
-                Jsoup.parse(TypedForm.fill("<main><header></header></main>", "/loss", TYPED, new Refused("", "No.")));
+        assertThat(filled(TYPED, "", "No.").text()).contains("Also typed: The Corner");
+        Document other = Jsoup.parse(TypedForm.fill("<main><header></header></main>", "/loss", TYPED, "", "No."));
         assertThat(other.select("form[action=/loss] textarea[name=seen]").text())
                 .isEqualTo("on the floor");
         assertThat(other.select("form[action=/loss] input[name=key]").val()).isEqualTo("old");
