@@ -78,7 +78,7 @@ public final class MessageCheck {
     /** How many places a message of a page has. */
     public static int places(Locale language, String key) {
         return (int) Messages.in(language).get(key).slots().stream()
-                .map(Slot::name)
+                .map(slot -> Place.of(slot.name()).number())
                 .distinct()
                 .count();
     }

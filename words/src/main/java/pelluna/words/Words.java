@@ -146,18 +146,26 @@ public final class Words {
     }
 
     /**
-     * A message of a page or a script by its key, its arguments put in by their places, {@code {0}} the first.
+     * A message of a page or a script by its key, its arguments put in by their places: {@code {0}} is the first,
+     * {@code {0Cap}} begins with a capital letter, {@code {0Words}} writes a number up to twelve as a word, and
+     * {@code {0Short}} leaves the year out of a date.
      *
      * @throws IllegalStateException if the language has no such message, or it asks for more arguments
      */
     public String text(String key, Object... arguments) {
         return messages.get(key).say(slot -> {
-            int place = Integer.parseInt(slot.name());
-            if (place >= arguments.length) {
+            Place place = Place.of(slot.name());
+            if (place.number() >= arguments.length) {
                 throw new IllegalStateException("message '" + key + "' asks for '" + slot.name() + "'");
             }
-            return handed(slot, arguments[place]);
+            Object value = arguments[place.number()];
+            return slot.use() != Slot.Use.SAID ? handed(slot, value) : placed(value, place);
         });
+    }
+
+    private String placed(Object value, Place place) {
+        String said = value == null ? "" : said(value, place.view());
+        return place.view().capital() ? capital(said) : said;
     }
 
     /**
@@ -237,7 +245,7 @@ public final class Words {
 
     private Object handed(Slot slot, Object value) {
         return switch (slot.use()) {
-            case CODE -> value instanceof Enum<?> e ? e.name() : value.toString();
+            case CODE -> value instanceof Enum<?> e ? e.name() : String.valueOf(value);
             case NUMBER -> count(value);
             case SAID -> of(value);
         };

@@ -47,7 +47,12 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/place")
     String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
-        return change(id, asked, "a place in the order", plan -> HandEdits.place(plan, asked.fish(), place), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.aPlaceInTheOrder"),
+                plan -> HandEdits.place(plan, asked.fish(), place),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/day")
@@ -55,29 +60,49 @@ class ArrivalHandsController {
         return change(
                 id,
                 asked,
-                "a day of arrival",
+                plans.words().text("page.arrivals.aDayOfArrival"),
                 plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, plans.today())),
                 to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
     String free(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "place and day left to Pelluna", plan -> HandEdits.free(plan, asked.fish()), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.placeAndDayLeftToPelluna"),
+                plan -> HandEdits.free(plan, asked.fish()),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/join")
     String join(@PathVariable long id, Asked asked, @RequestParam String with, RedirectAttributes to) {
-        return change(id, asked, "two arrivals joined", plan -> HandEdits.join(plan, asked.fish(), with), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.twoArrivalsJoined"),
+                plan -> HandEdits.join(plan, asked.fish(), with),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/part")
     String part(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "an arrival parted", plan -> HandEdits.part(plan, asked.fish()), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.anArrivalParted"),
+                plan -> HandEdits.part(plan, asked.fish()),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/split")
     String split(@PathVariable long id, Asked asked, @RequestParam int apart, RedirectAttributes to) {
-        return change(id, asked, "a group split", plan -> HandEdits.split(plan, asked.fish(), apart), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.aGroupSplit"),
+                plan -> HandEdits.split(plan, asked.fish(), apart),
+                to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/leaves")
@@ -90,7 +115,9 @@ class ArrivalHandsController {
         return change(
                 id,
                 asked,
-                on.isBlank() ? "it stays" : "a day on which it leaves",
+                on.isBlank()
+                        ? plans.words().text("page.arrivals.itStays")
+                        : plans.words().text("page.arrivals.aDayOnWhichItLeaves"),
                 plan -> on.isBlank()
                         ? HandEdits.stays(plan, asked.fish())
                         : HandEdits.leaves(plan, asked.fish(), Days.planned("on", on, plans.today()), why),
@@ -116,7 +143,12 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/drop")
     String drop(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, "an arrival taken off", plan -> HandEdits.drop(plan, asked.fish()), to);
+        return change(
+                id,
+                asked,
+                plans.words().text("page.arrivals.anArrivalTakenOff"),
+                plan -> HandEdits.drop(plan, asked.fish()),
+                to);
     }
 
     /** What a fish costs, typed on the shop list. */
@@ -135,7 +167,7 @@ class ArrivalHandsController {
     /** The order of arrival is Pelluna's again, places and days. */
     @PostMapping("/tanks/{id}/arrivals/best")
     String best(@PathVariable long id) {
-        steps.change(id, "the best order taken", HandEdits::freeAll);
+        steps.change(id, plans.words().text("page.arrivals.theBestOrderTaken"), HandEdits::freeAll);
         return "redirect:/tanks/" + id + "/arrivals";
     }
 

@@ -28,6 +28,7 @@ import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
 import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The Arrivals place: who comes when, in the best order around the keeper's hand, and what the water says to it. */
 @Controller
@@ -60,7 +61,12 @@ class ArrivalsController {
         OpenTank opened = plans.open(id);
         Schedule schedule = opened.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), at, fish);
-        shells.around(model, opened, "arrivals", "Arrivals", sentence(schedule) + stopped(opened));
+        shells.around(
+                model,
+                opened,
+                "arrivals",
+                opened.say().text("page.arrivals.arrivals"),
+                sentence(schedule, opened.say()) + stopped(opened));
         model.addAttribute("tab", "lanes");
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);
@@ -123,9 +129,11 @@ class ArrivalsController {
                             lanes.axis(),
                             opened.plan(),
                             planned.days(),
-                            schedule.steps().size() > 1 ? atOnce.days() : List.of())));
-            model.addAttribute("waterSays", WaterWords.of(opened.plan(), schedule, planned, atOnce, until));
-            model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until));
+                            schedule.steps().size() > 1 ? atOnce.days() : List.of(),
+                            opened.say())));
+            model.addAttribute(
+                    "waterSays", WaterWords.of(opened.plan(), schedule, planned, atOnce, until, opened.say()));
+            model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until, opened.say()));
         }
     }
 
@@ -140,9 +148,9 @@ class ArrivalsController {
                 ? ""
                 : moves(scheduler(opened), schedule, chosen).stream()
                         .filter(m -> m.place() == place)
-                        .map(m -> "Place " + place + ": " + m.says())
+                        .map(m -> opened.say().text("page.arrivals.place", place, m.says()))
                         .findFirst()
-                        .orElse("Place " + place);
+                        .orElse(opened.say().text("page.arrivals.place2", place));
     }
 
     private static String grouping(long points) {
@@ -187,32 +195,35 @@ class ArrivalsController {
         return opened.assessment().stopped().map(s -> " " + opened.say().of(s)).orElse("");
     }
 
-    private static String sentence(Schedule s) {
+    private static String sentence(Schedule s, Words say) {
         if (s.steps().isEmpty()) {
-            return "Nobody is on the way yet.";
+            return say.text("page.arrivals.nobodyIsOnTheWayYet");
         }
         LocalDate last = s.steps().get(s.steps().size() - 1).releaseOn();
         int n = s.steps().size();
         String order = n == 1
                 ? ""
                 : byHand(s)
-                        ? " The order is by your hand" + (s.exact() ? ", the rest solved around it." : ".")
+                        ? (s.exact()
+                                ? say.text("page.arrivals.theOrderIsByYourHandThe")
+                                : say.text("page.arrivals.theOrderIsByYourHand"))
                         : s.exact()
-                                ? " The calmest order of " + orders(n) + "."
-                                : " A calm order; no order could save more than " + Math.round(s.cost() - s.bound())
-                                        + " points.";
-        return English.capital(English.count(n, "arrival", "arrivals")) + ", done by " + Measures.date(last) + "."
-                + order;
+                                ? say.text("page.arrivals.theCalmestOrderOf", orders(n, say))
+                                : say.text(
+                                        "page.arrivals.aCalmOrderNoOrderCouldSave", Math.round(s.cost() - s.bound()));
+        return say.text("page.arrivals.doneBy", say.text("page.arrivals.arrivals2", n), last, order);
     }
 
-    private static String orders(int n) {
+    private static String orders(int n, Words say) {
         double orders = 1;
         for (int i = 2; i <= n; i++) {
             orders *= i;
         }
         return orders < 1e6
                 ? String.format(java.util.Locale.ENGLISH, "%,.0f", orders)
-                : orders < 1e9 ? Math.round(orders / 1e6) + " million" : "more than a billion";
+                : orders < 1e9
+                        ? say.text("page.arrivals.million", Math.round(orders / 1e6))
+                        : say.text("page.arrivals.moreThanABillion");
     }
 
     private static List<Move> moves(Scheduler scheduler, Schedule now, Dated chosen) {

@@ -38,7 +38,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
             arrival(d, d.arrival().parties().stream().map(Party::id).collect(Collectors.joining("-")), say, days);
         }
         for (Party p : plan.everybody()) {
-            p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, p.id())));
+            p.hand().leaves().ifPresent(l -> days.add(leaves(p, l, p.id(), say)));
         }
         for (Change c : changes) {
             boolean growth = c.kind() == Change.Kind.LONGER_RUN
@@ -50,7 +50,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                         "grows-" + c.kind().name().toLowerCase(java.util.Locale.ROOT) + "-"
                                 + String.join("-", c.about()),
                         say.title(c.event()),
-                        "By its growth, reckoned; measure it and see."));
+                        say.text("page.arrivals.byItsGrowthReckonedMeasureIt")));
             }
         }
         Restock.reminders(plan)
@@ -70,49 +70,47 @@ public record Diary(LocalDate on, String key, String title, String says) {
                 .ifPresent(q -> days.add(new Diary(
                         q,
                         "quarantine-" + id,
-                        "Buy " + label + ": into quarantine place " + d.place(),
-                        "Buy one that is seen eating, with clean skin, whole fins, clear eyes and calm breathing. "
-                                + why)));
+                        say.text("page.arrivals.buyIntoQuarantinePlace", label, d.place()),
+                        say.text("page.arrivals.buyThatIsSeenEatingWithClean", why))));
         if (d.boxed()) {
             days.add(new Diary(
                     d.boxFrom(),
                     "box-" + id,
-                    English.capital(label) + ": into the see-through box",
-                    "In sight of the boss. Match the salinity first; quarantine water stays out."));
+                    say.text("page.arrivals.intoTheSeeThroughBox", label),
+                    say.text("page.arrivals.inSightOfTheBossMatchThe")));
         }
         d.anew()
                 .ifPresent(n -> days.add(new Diary(
                         n.out(),
                         "anew-" + id,
-                        "Deal the ground anew: "
-                                + English.list(
-                                        n.rivals().stream().map(r -> r.label()).toList()) + " out",
-                        "Each to a place where it is not pressed; " + English.count(n.needs(), "place", "places")
-                                + " in all. Move the rock that they held. All go back in on one day, with "
-                                + label + ", just before lights-out.")));
+                        say.text(
+                                "page.arrivals.dealTheGroundAnewOut",
+                                English.list(
+                                        n.rivals().stream().map(r -> r.label()).toList())),
+                        say.text("page.arrivals.eachToAPlaceWhereItIs", n.needs(), label))));
         days.add(new Diary(
                 d.releaseOn(),
                 "release-" + id,
-                (d.quarantineFrom().isPresent() ? "Release " : "Buy and release ") + label,
-                "Goes in " + say.of(d.method())
-                        + ". If it does not eat, or anybody still strikes at it, wait: watch the fish, not the date. "
-                        + why));
+                d.quarantineFrom().isPresent()
+                        ? say.text("page.arrivals.release", label)
+                        : say.text("page.arrivals.buyAndRelease", label),
+                say.text("page.arrivals.goesInIfItDoesNotEat", say.of(d.method()), why)));
         for (int after : LOOKS) {
             days.add(new Diary(
                     d.releaseOn().plusDays(after),
                     "look-" + after + "-" + id,
-                    "Look at " + label + ", day " + after,
+                    say.text("page.arrivals.lookAtDay", label, after),
                     after == 1
-                            ? "The next morning is the hour that counts: is it out, whole and eating?"
-                            : "Torn fins, hiding, not eating, chased without pause: then act. Test ammonia."));
+                            ? say.text("page.arrivals.theNextMorningIsTheHourThat")
+                            : say.text("page.arrivals.tornFinsHidingNotEatingChased")));
         }
     }
 
-    private static Diary leaves(Party p, Hand.Leaving l, String id) {
+    private static Diary leaves(Party p, Hand.Leaving l, String id, Words say) {
         return new Diary(
                 l.on(),
                 "leaves-" + id,
                 English.capital(p.label()) + (p.count() == 1 ? " leaves" : " leave"),
-                l.why().isEmpty() ? "As planned." : English.capital(l.why()) + ".");
+                l.why().isEmpty() ? say.text("page.arrivals.asPlanned") : English.capital(l.why()) + ".");
     }
 }

@@ -96,10 +96,8 @@ final class LanesDrawing {
                 steps.size(),
                 "data-base",
                 "/tanks/" + opened.tank().id() + "/arrivals");
-        svg.add("<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" "
-                + "patternTransform=\"rotate(45)\">"
-                + "<rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" "
-                + "y2=\"6\" class=\"hatch\"/></pattern></defs>");
+        svg.add(
+                "<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"6\" class=\"hatch\"/></pattern></defs>");
         axis.months(svg, TOP, bottom);
         for (int i = 0; i < steps.size(); i++) {
             lane(steps.get(i), TOP + 4 + LANE / 2 + i * LANE);
@@ -110,7 +108,7 @@ final class LanesDrawing {
             svg.text(
                     Math.min(axis.x(today) + 5, X1 - 90),
                     bottom + 16,
-                    "today, " + Measures.shortDate(today),
+                    opened.say().text("page.arrivals.today", today),
                     "class",
                     "lane-name");
         }

@@ -59,10 +59,10 @@ class LeavingController {
                 model,
                 opened,
                 "arrivals",
-                "Outgrowing and leaving",
+                opened.say().text("page.arrivals.outgrowingAndLeaving"),
                 all.isEmpty()
-                        ? "Nobody lives here yet."
-                        : English.capital(English.count((int) outgrow, "fish outgrows", "fish outgrow")) + " this tank"
+                        ? opened.say().text("page.arrivals.nobodyLivesHereYet")
+                        : English.capital(opened.say().text("page.arrivals.fishOutgrow", (int) outgrow)) + " this tank"
                                 + (leave == 0
                                         ? "; nobody is planned to leave."
                                         : "; " + English.count((int) leave, "is", "are") + " planned to leave."));

@@ -59,13 +59,15 @@ final class LensRulers {
                     lens.byPhosphate()
                             ? List.of(
                                     new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
-                                    new Line(lens.limit(), "your ceiling", true),
-                                    new Line(Waste.FISH_PHOSPHATE_CEILING, "fish only", false))
+                                    new Line(lens.limit(), say.text("page.arrivals.yourCeiling"), true),
+                                    new Line(Waste.FISH_PHOSPHATE_CEILING, say.text("page.arrivals.fishOnly"), false))
                             : List.of(
-                                    new Line(TankDraft.REEF_NITRATE_CEILING, "mixed reef", false),
-                                    new Line(lens.limit(), "your ceiling", true),
-                                    new Line(TankDraft.FISH_NITRATE_CEILING, "fish only", false));
-                default -> List.of(new Line(100, "all of it", true));
+                                    new Line(
+                                            TankDraft.REEF_NITRATE_CEILING, say.text("page.arrivals.mixedReef"), false),
+                                    new Line(lens.limit(), say.text("page.arrivals.yourCeiling"), true),
+                                    new Line(
+                                            TankDraft.FISH_NITRATE_CEILING, say.text("page.arrivals.fishOnly"), false));
+                default -> List.of(new Line(100, say.text("page.arrivals.allOfIt"), true));
             };
             ruler(svg, lens, lines, y, lens == capacity.binding(), say);
             y += EACH;
@@ -80,9 +82,14 @@ final class LensRulers {
                 0,
                 y - 5,
                 switch (lens.kind()) {
-                            case LENGTH_RULE -> "Inches of grown fish";
-                            case WASTE -> (lens.byPhosphate() ? "Phosphate" : "Nitrate") + " it settles at, mg/L";
-                            default -> "Tightest part of the room, %";
+                            case LENGTH_RULE -> say.text("page.arrivals.inchesOfGrownFish");
+                            case WASTE ->
+                                say.text(
+                                        "page.arrivals.itSettlesAtMgL",
+                                        (lens.byPhosphate()
+                                                ? say.text("page.arrivals.phosphate")
+                                                : say.text("page.arrivals.nitrate")));
+                            default -> say.text("page.arrivals.tightestPartOfTheRoom");
                         }
                         + (binds ? ": binds" : ""),
                 "class",

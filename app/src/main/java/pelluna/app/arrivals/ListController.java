@@ -23,7 +23,6 @@ import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.introduction.AtTheShop;
 import pelluna.core.plan.Party;
-import pelluna.words.English;
 import pelluna.words.Measures;
 
 /** What to buy in which order, on one printed page; and the calendar, as a file and by a private link. */
@@ -92,11 +91,14 @@ class ListController {
                 model,
                 opened,
                 "arrivals",
-                "Shop list and calendar",
+                opened.say().text("page.arrivals.shopListAndCalendar"),
                 items.isEmpty()
-                        ? "Nothing to buy yet."
-                        : English.capital(English.count(items.size(), "purchase", "purchases")) + ", the next on "
-                                + Measures.date(items.get(0).buyOn()) + ".");
+                        ? opened.say().text("page.arrivals.nothingToBuyYet")
+                        : opened.say()
+                                .text(
+                                        "page.arrivals.theNextOn",
+                                        opened.say().text("page.arrivals.purchases", items.size()),
+                                        items.get(0).buyOn()));
         List<Diary> days = Diary.of(opened).stream()
                 .filter(d -> !d.on().isBefore(plans.today()))
                 .limit(MOST_DAYS)

@@ -24,8 +24,6 @@ import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.TankFile;
 import pelluna.core.plan.TankFile.FallowFile;
 import pelluna.core.water.NitrogenCycle;
-import pelluna.words.English;
-import pelluna.words.Measures;
 
 /** Restock after a fallow time: a plan with rules of its own. */
 @Controller
@@ -51,11 +49,14 @@ class RestockController {
                 model,
                 opened,
                 "arrivals",
-                "Restock after a fallow time",
+                opened.say().text("page.arrivals.restockAfterAFallowTime"),
                 fallow == null
-                        ? "This plan is no restock."
-                        : English.capital(English.count((int) fallow.days(), "day", "days"))
-                                + " without fish, restocked from " + Measures.date(fallow.until()) + ".");
+                        ? opened.say().text("page.arrivals.thisPlanIsNoRestock")
+                        : opened.say()
+                                .text(
+                                        "page.arrivals.withoutFishRestockedFrom",
+                                        opened.say().text("page.arrivals.days", (int) fallow.days()),
+                                        fallow.until()));
         model.addAttribute("tab", "restock");
         model.addAttribute("fallow", fallow);
         model.addAttribute("from", fallow == null ? plans.today() : fallow.from());
@@ -81,7 +82,7 @@ class RestockController {
         try {
             LocalDate begins = Days.planned("from", from, plans.today());
             LocalDate ends = Days.planned("until", until, plans.today());
-            steps.change(id, "a restock planned", plan -> {
+            steps.change(id, plans.words().text("page.arrivals.aRestockPlanned"), plan -> {
                 TankFile empty = plan.tank().lyingFallow(new FallowFile(begins, ends));
                 PlanFile restock = plan.with(empty).startingOn(ends);
                 return back ? allComeBack(restock) : restock;
@@ -96,7 +97,7 @@ class RestockController {
     String end(@PathVariable long id) {
         steps.change(
                 id,
-                "no restock any more",
+                plans.words().text("page.arrivals.noRestockAnyMore"),
                 plan -> plan.with(plan.tank().lyingFallow(null)).startingOn(null));
         return "redirect:/tanks/" + id + "/arrivals/restock";
     }

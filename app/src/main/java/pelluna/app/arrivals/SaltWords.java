@@ -15,23 +15,25 @@ final class SaltWords {
 
     static List<String> of(PredatorSalt salt, KeeperAccount account, Words say) {
         List<String> says = new ArrayList<>();
-        String at = "At a specific gravity of " + PredatorSalt.GRAVITY + ", "
-                + Measures.number(Measures.round(salt.salinity(), 1)) + " g/kg";
+        String at = say.text(
+                "page.arrivals.atASpecificGravityOfGKg",
+                PredatorSalt.GRAVITY,
+                Measures.number(Measures.round(salt.salinity(), 1)));
         says.add(
                 salt.allStandIt()
-                        ? at
-                                + ", nobody here would suffer, as far as the catalogue knows. No invertebrate stands "
-                                + "it: none may come then."
-                        : at + ", these would suffer: " + English.list(whoCannot(salt, say))
-                                + ". Keep it as it is while they are here.");
-        says.add("Salt mix a month: " + say.mass(1000 * salt.kgNow()) + " as you run it, "
-                + say.mass(1000 * salt.kgLow()) + " so low" + money(salt.saved(), account, ", which saves ") + ".");
-        says.add("Changes of the same size take " + say.mass(1000 * salt.kgFortnightly())
-                + " a month every two weeks and "
-                + say.mass(1000 * salt.kgWeekly()) + " every week"
-                + money(salt.kgWeekly() - salt.kgFortnightly(), account, ", the weekly ones costing more by ")
-                + "; weekly and so low, "
-                + say.mass(1000 * salt.kgLowWeekly()) + ".");
+                        ? say.text("page.arrivals.nobodyHereWouldSufferAsFarAs", at)
+                        : say.text("page.arrivals.theseWouldSufferKeepItAsIt", at, English.list(whoCannot(salt, say))));
+        says.add(say.text(
+                "page.arrivals.saltMixAMonthAsYouRun",
+                say.mass(1000 * salt.kgNow()),
+                say.mass(1000 * salt.kgLow()),
+                money(salt.saved(), account, ", which saves ")));
+        says.add(say.text(
+                "page.arrivals.changesOfTheSameSizeTakeA",
+                say.mass(1000 * salt.kgFortnightly()),
+                say.mass(1000 * salt.kgWeekly()),
+                money(salt.kgWeekly() - salt.kgFortnightly(), account, ", the weekly ones costing more by "),
+                say.mass(1000 * salt.kgLowWeekly())));
         return says;
     }
 

@@ -9,6 +9,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.water.Ammonia;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * Three strips under the lanes, on the same days: load against what the filter carries, ammonia, nitrate; the same
@@ -19,12 +20,14 @@ final class StripsDrawing {
     private static final double GAP = 14;
     static final double HEIGHT = 3 * (STRIP + GAP);
 
+    private final Words say;
     private final DateAxis axis;
     private final Plan plan;
     private final List<WaterDay> planned;
     private final List<WaterDay> atOnce;
 
-    StripsDrawing(DateAxis axis, Plan plan, List<WaterDay> planned, List<WaterDay> atOnce) {
+    StripsDrawing(DateAxis axis, Plan plan, List<WaterDay> planned, List<WaterDay> atOnce, Words say) {
+        this.say = say;
         this.axis = axis;
         this.plan = plan;
         this.planned = planned.stream().filter(d -> axis.shows(d.on())).toList();
@@ -33,13 +36,21 @@ final class StripsDrawing {
 
     void draw(Svg svg, double top) {
         Strip load = new Strip(svg, top, highest(WaterDay::load, WaterDay::carried));
-        load.title("Load on the filter", "line: from the fish;", "dashed: what it carries", "mg/L nitrogen a day");
+        load.title(
+                say.text("page.arrivals.loadOnTheFilter"),
+                say.text("page.arrivals.lineFromTheFish"),
+                say.text("page.arrivals.dashedWhatItCarries"),
+                say.text("page.arrivals.mgLNitrogenADay"));
         load.line(atOnce, WaterDay::load, "ghost");
         load.line(planned, WaterDay::carried, "carried");
         load.line(planned, WaterDay::load, "level");
         Strip ammonia = new Strip(
                 svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
-        ammonia.title("Un-ionised ammonia", "circles: your tests;", "dashed: fish not above", "mg/L nitrogen");
+        ammonia.title(
+                say.text("page.arrivals.unIonisedAmmonia"),
+                say.text("page.arrivals.circlesYourTests"),
+                say.text("page.arrivals.dashedFishNotAbove"),
+                "mg/L nitrogen");
         ammonia.limit(Ammonia.SAFE_TOXIC);
         ammonia.line(atOnce, WaterDay::toxic, "ghost");
         ammonia.line(planned, WaterDay::toxic, "level");
@@ -47,7 +58,11 @@ final class StripsDrawing {
         double ceiling = plan.tank().nitrateCeiling();
         Strip nitrate = new Strip(
                 svg, top + 2 * (STRIP + GAP), Math.max(ceiling * 1.15, highest(WaterDay::nitrate, WaterDay::nitrate)));
-        nitrate.title("Nitrate", "circles: your tests;", "dashed: your ceiling", "mg/L");
+        nitrate.title(
+                say.text("page.arrivals.nitrate"),
+                say.text("page.arrivals.circlesYourTests"),
+                say.text("page.arrivals.dashedYourCeiling"),
+                "mg/L");
         nitrate.limit(ceiling);
         nitrate.line(atOnce, WaterDay::nitrate, "ghost");
         nitrate.line(planned, WaterDay::nitrate, "level");
@@ -163,7 +178,7 @@ final class StripsDrawing {
                         "class",
                         "test");
                 svg.open("title")
-                        .add(Svg.escape(Measures.date(test.on()) + ": " + number(value.getAsDouble()) + " mg/L"))
+                        .add(Svg.escape(say.text("page.arrivals.mgL", test.on(), number(value.getAsDouble()))))
                         .close("title")
                         .close("circle");
             }

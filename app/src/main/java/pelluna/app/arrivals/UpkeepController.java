@@ -27,6 +27,7 @@ import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
 import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the plan takes: time, money at the keeper's own prices, food, seaweed, salt. */
 @Controller
@@ -61,11 +62,15 @@ class UpkeepController {
                 .toList();
         KeeperAccount account = keeper.get();
         PlanTime time = PlanTime.of(opened.plan().startOn(), opened.assessment().arrivals());
-        shells.around(model, opened, "arrivals", "Upkeep and cost", sentence(opened, time));
+        shells.around(
+                model, opened, "arrivals", opened.say().text("page.arrivals.upkeepAndCost"), sentence(opened, time));
         model.addAttribute("tab", "upkeep");
         model.addAttribute(
                 "days",
-                List.of("Today", "All in, " + Measures.date(days.get(1)), "All grown, " + Measures.date(days.get(2))));
+                List.of(
+                        "Today",
+                        opened.say().text("page.arrivals.allIn", days.get(1)),
+                        opened.say().text("page.arrivals.allGrown", days.get(2))));
         model.addAttribute("lines", lines(opened, upkeeps, account));
         model.addAttribute("time", time);
         model.addAttribute("fish", fish(opened, account));
@@ -88,58 +93,69 @@ class UpkeepController {
     private static String sentence(OpenTank opened, PlanTime time) {
         int n = opened.assessment().arrivals().steps().size();
         return n == 0
-                ? "What your fish ask of you, month by month."
-                : English.capital(English.count((int) time.weeks(), "week", "weeks"))
-                        + " from the start to the last release.";
+                ? opened.say().text("page.arrivals.whatYourFishAskOfYouMonth")
+                : opened.say()
+                        .text(
+                                "page.arrivals.fromTheStartToTheLastRelease",
+                                opened.say().text("page.arrivals.weeks", (int) time.weeks()));
     }
 
     private static List<Line> lines(OpenTank opened, List<Upkeep> upkeeps, KeeperAccount account) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line(
-                "Dry food a month",
+                opened.say().text("page.arrivals.dryFoodAMonth"),
                 upkeeps.stream().map(u -> opened.say().mass(u.foodGrams())).toList()));
         lines.add(new Line(
-                "Seaweed sheets a week",
+                opened.say().text("page.arrivals.seaweedSheetsAWeek"),
                 upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
         lines.add(new Line(
-                "Meals a day",
+                opened.say().text("page.arrivals.mealsADay"),
                 upkeeps.stream().map(u -> Integer.toString(u.meals())).toList()));
         lines.add(new Line(
-                "Feeding places",
+                opened.say().text("page.arrivals.feedingPlaces"),
                 upkeeps.stream().map(u -> Integer.toString(u.places())).toList()));
         lines.add(new Line(
-                "New salt water a month",
+                opened.say().text("page.arrivals.newSaltWaterAMonth"),
                 upkeeps.stream().map(u -> opened.say().volume(u.changeLitres())).toList()));
         lines.add(new Line(
-                "Salt mix a month",
+                opened.say().text("page.arrivals.saltMixAMonth"),
                 upkeeps.stream().map(u -> opened.say().mass(1000 * u.saltKg())).toList()));
         lines.add(new Line(
-                "Change that would hold your nitrate ceiling",
+                opened.say().text("page.arrivals.changeThatWouldHoldYourNitrate"),
                 upkeeps.stream()
                         .map(u -> u.holdsCeiling() > 0.5
-                                ? "water alone will not do"
+                                ? opened.say().text("page.arrivals.waterAloneWillNotDo")
                                 : u.holdsCeiling() == 0
-                                        ? "none needed"
-                                        : Math.round(100 * u.holdsCeiling()) + " % every "
-                                                + Measures.number(
-                                                        opened.plan().tank().waterChangeEveryDays()) + " days")
+                                        ? opened.say().text("page.arrivals.noneNeeded")
+                                        : opened.say()
+                                                .text(
+                                                        "page.arrivals.everyDays",
+                                                        Math.round(100 * u.holdsCeiling()),
+                                                        Measures.number(opened.plan()
+                                                                .tank()
+                                                                .waterChangeEveryDays())))
                         .toList()));
         lines.add(new Line(
-                "Money a month", upkeeps.stream().map(u -> monthly(u, account)).toList()));
+                opened.say().text("page.arrivals.moneyAMonth"),
+                upkeeps.stream().map(u -> monthly(u, account, opened.say())).toList()));
         return lines;
     }
 
-    private static String monthly(Upkeep u, KeeperAccount a) {
+    private static String monthly(Upkeep u, KeeperAccount a, Words say) {
         double sum = 0;
         List<String> open = new ArrayList<>();
         sum += priced(a.foodPrice(), u.foodGrams() / 100, "food", open);
         sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, "seaweed", open);
         sum += priced(a.saltPrice(), u.saltKg(), "salt", open);
         return open.size() == 3
-                ? "needs your prices"
-                : number(sum, 2)
-                        + (a.currency().isEmpty() ? "" : " " + a.currency())
-                        + (open.isEmpty() ? "" : ", without " + English.list(open));
+                ? say.text("page.arrivals.needsYourPrices")
+                : (open.isEmpty()
+                        ? number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency())
+                        : say.text(
+                                "page.arrivals.without",
+                                number(sum, 2),
+                                (a.currency().isEmpty() ? "" : " " + a.currency()),
+                                English.list(open)));
     }
 
     private static double priced(Double price, double amount, String what, List<String> open) {
@@ -163,13 +179,16 @@ class UpkeepController {
         return all.isEmpty()
                 ? ""
                 : open == all.size()
-                        ? "No price of a fish is known yet; type them on the shop list."
+                        ? opened.say().text("page.arrivals.noPriceOfAFishIsKnown")
                         : "The fish cost " + number(sum, 2)
                                 + (account.currency().isEmpty() ? "" : " " + account.currency())
                                 + (open == 0
                                         ? "."
                                         : ", without "
-                                                + English.count((int) open, "purchase that has", "purchases that have")
+                                                + English.count(
+                                                        (int) open,
+                                                        opened.say().text("page.arrivals.purchaseThatHas"),
+                                                        opened.say().text("page.arrivals.purchasesThatHave"))
                                                 + " no price yet.");
     }
 

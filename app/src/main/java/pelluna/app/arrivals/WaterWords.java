@@ -10,8 +10,8 @@ import pelluna.core.outlook.WaterCourse;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.water.Ammonia;
-import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the strips say, in sentences. Computed, not promised. */
 final class WaterWords {
@@ -21,50 +21,62 @@ final class WaterWords {
     private WaterWords() {}
 
     /** The plan, then all of it in one day: peaks with their days and the toxic share. */
-    static List<String> of(Plan plan, Schedule schedule, WaterCourse planned, WaterCourse atOnce, LocalDate until) {
+    static List<String> of(
+            Plan plan, Schedule schedule, WaterCourse planned, WaterCourse atOnce, LocalDate until, Words say) {
         List<String> says = new ArrayList<>();
         LocalDate from = schedule.steps().get(0).releaseOn();
         planned.worst(from, until)
-                .ifPresent(w -> says.add("By this plan ammonia peaks at " + peak(w) + ", on " + Measures.date(w.on())
-                        + verdict(w) + ". Nitrite comes to " + number(planned.mostNitrite(from, until)) + " mg/L."));
+                .ifPresent(w -> says.add(say.text(
+                        "page.arrivals.byThisPlanAmmoniaPeaksAtOn",
+                        peak(w, say),
+                        w.on(),
+                        verdict(w, say),
+                        number(planned.mostNitrite(from, until)))));
         if (schedule.steps().size() > 1) {
             atOnce.worst(from, until)
-                    .ifPresent(w -> says.add("All of it on " + Measures.date(from) + " would have brought ammonia to "
-                            + peak(w) + " by " + Measures.date(w.on()) + ", "
-                            + English.count((int) ChronoUnit.DAYS.between(from, w.on()), "day", "days") + " later"
-                            + verdict(w) + ", and asked " + times(w) + "."));
+                    .ifPresent(w -> says.add(say.text(
+                            "page.arrivals.allOfItOnWouldHaveBrought",
+                            from,
+                            peak(w, say),
+                            w.on(),
+                            (int) ChronoUnit.DAYS.between(from, w.on()),
+                            verdict(w, say),
+                            times(w, say))));
         }
         return says;
     }
 
     /** The peak that one arrival brings, up to the next. */
-    static String step(WaterCourse planned, Schedule schedule, Dated d, LocalDate until) {
+    static String step(WaterCourse planned, Schedule schedule, Dated d, LocalDate until, Words say) {
         LocalDate next = d.position() < schedule.steps().size()
                 ? schedule.steps().get(d.position()).releaseOn().minusDays(1)
                 : until;
         return planned.worst(d.releaseOn(), next.isBefore(d.releaseOn()) ? d.releaseOn() : next)
-                .map(w -> "After it ammonia comes to " + peak(w) + ", nitrite to "
-                        + number(planned.mostNitrite(d.releaseOn(), next)) + " mg/L" + verdict(w) + ".")
+                .map(w -> say.text(
+                        "page.arrivals.afterItAmmoniaComesToNitriteTo",
+                        peak(w, say),
+                        number(planned.mostNitrite(d.releaseOn(), next)),
+                        verdict(w, say)))
                 .orElse("");
     }
 
-    private static String peak(WaterDay w) {
-        return number(w.ammonia()) + " mg/L, " + number(w.toxic()) + " of it un-ionised";
+    private static String peak(WaterDay w, Words say) {
+        return say.text("page.arrivals.mgLOfItUnIonised", number(w.ammonia()), number(w.toxic()));
     }
 
-    private static String verdict(WaterDay w) {
+    private static String verdict(WaterDay w, Words say) {
         return w.toxic() > POISON * Ammonia.SAFE_TOXIC
-                ? ": poison, fish may die of it"
+                ? say.text("page.arrivals.poisonFishMayDieOfIt")
                 : w.toxic() > Ammonia.SAFE_TOXIC
-                        ? ": more than the " + number(Ammonia.SAFE_TOXIC) + " that fish should stand"
+                        ? say.text("page.arrivals.moreThanTheThatFishShouldStand", number(Ammonia.SAFE_TOXIC))
                         : "";
     }
 
-    private static String times(WaterDay w) {
+    private static String times(WaterDay w, Words say) {
         double share = w.load() / w.carried();
         return share <= 1
-                ? "no more of the filter than it carries by then"
-                : "of the filter " + Measures.number(Measures.round(share, 1)) + " times what it carries by then";
+                ? say.text("page.arrivals.noMoreOfTheFilterThanIt")
+                : say.text("page.arrivals.ofTheFilterTimesWhatItCarries", Measures.number(Measures.round(share, 1)));
     }
 
     private static String number(double value) {

@@ -78,7 +78,7 @@ public class Behaviours {
                         p.rate(),
                         says(p, words),
                         p.trend(),
-                        SparkLine.draw(p.days(), most),
+                        SparkLine.draw(p.days(), most, words),
                         !Double.isNaN(p.rate()) && p.rate() >= PRESSED));
             }
         }
@@ -101,9 +101,13 @@ public class Behaviours {
                 ? ""
                 : (p.acts() > 0 ? "; " : "") + English.count(p.outside(), "act", "acts") + " seen outside watches";
         return p.hours() == 0
-                ? "nobody watched; " + English.count(p.outside(), "act", "acts") + " seen in passing"
-                : Measures.number(Measures.round(p.acts() / p.hours(), 1)) + " an hour (" + p.acts() + " in "
-                        + say.of(new Hours(p.hours())) + ")" + outside;
+                ? say.text("page.behaviour.nobodyWatchedActsSeenInPassing", p.outside())
+                : say.text(
+                        "page.behaviour.anHourIn",
+                        Measures.number(Measures.round(p.acts() / p.hours(), 1)),
+                        p.acts(),
+                        say.of(new Hours(p.hours())),
+                        outside);
     }
 
     /** What was learned of a resident. @param fish its number */
@@ -122,7 +126,7 @@ public class Behaviours {
                         f.id(),
                         f.label(),
                         f.recordAside()
-                                ? "set aside; it counts as its kind"
+                                ? opened.say().text("page.behaviour.setAsideItCountsAsItsKind")
                                 : opened.say().of(own.seen()),
                         own.multiplier(),
                         f.recordAside(),

@@ -60,15 +60,20 @@ class Beside implements BesideTheLog {
         for (Introductions.Coming c : bringing.coming(opened)) {
             c.gate()
                     .ifPresent(g -> prompts.add(new Prompt(
-                            English.capital(c.fish().said()) + " is in the box. "
-                                    + opened.say().of(g.says()),
-                            "The box",
+                            opened.say()
+                                    .text(
+                                            "page.behaviour.isInTheBox",
+                                            c.fish().said(),
+                                            opened.say().of(g.says())),
+                            opened.say().text("page.behaviour.theBox"),
                             base + "bringing?which=" + c.id())));
             if (bringing.callsTheRoll(c)) {
                 prompts.add(new Prompt(
-                        English.capital(c.fish().said())
-                                + " is new. Call the roll at the next feeding: who came, who ate.",
-                        "Roll call",
+                        opened.say()
+                                .text(
+                                        "page.behaviour.isNewCallTheRollAtThe",
+                                        c.fish().said()),
+                        opened.say().text("page.behaviour.rollCall"),
                         base + "roll"));
             }
         }

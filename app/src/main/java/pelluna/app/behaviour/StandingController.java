@@ -74,7 +74,11 @@ class StandingController {
         Map<String, Fish> byId = Behaviours.byId(all);
         List<Interventions.Told> told = measures.told(id, null);
         shells.around(
-                model, opened, "log", "Standing and pressure", opened.say().of(standing.order()));
+                model,
+                opened,
+                "log",
+                opened.say().text("page.behaviour.standingAndPressure"),
+                opened.say().of(standing.order()));
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
         model.addAttribute("ladder", Beside.ladder(standing, byId));
@@ -129,7 +133,7 @@ class StandingController {
         model.addAttribute(
                 "hot",
                 new ReefDrawing(opened.plan().tank(), opened.say())
-                        .framed("reef", "Hot spots of the last " + HOT_DAYS + " days on the front of the tank", over));
+                        .framed("reef", opened.say().text("page.behaviour.hotSpotsOfTheLastDaysOn", HOT_DAYS), over));
         model.addAttribute(
                 "hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }
@@ -141,9 +145,9 @@ class StandingController {
                         t.taken().began().atZone(clock.getZone()).toLocalDate())
                 + t.taken()
                         .ended()
-                        .map(e -> " to "
-                                + Measures.shortDate(e.atZone(clock.getZone()).toLocalDate()))
-                        .orElse(", goes on");
+                        .map(e -> say.text(
+                                "page.behaviour.to", e.atZone(clock.getZone()).toLocalDate()))
+                        .orElse(say.text("page.behaviour.goesOn"));
         return new Done(
                 say.title(t.taken().measure())
                         + (f == null ? "" : ", for " + f.said())

@@ -53,11 +53,10 @@ class CrewController {
         public String attrition(Crews.Crew c) {
             Attrition a = c.attrition();
             if (!a.known()) {
-                return "Count them again in some weeks, and this says how fast they go.";
+                return say.text("page.crew.countThemAgainInSomeWeeksAnd");
             }
             return a.lost() == 0
-                    ? "None gone between the counts; from so few animal-months up to " + percent(a.highShareAMonth())
-                            + " a month would be no surprise."
+                    ? say.text("page.crew.noneGoneBetweenTheCountsFromSo", percent(a.highShareAMonth()))
                     : "About " + percent(a.shareAMonth()) + " go in a month (" + a.lost() + " over "
                             + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0))
                             + " animal-months; from " + percent(a.lowShareAMonth()) + " to "
@@ -71,9 +70,11 @@ class CrewController {
         public String year(Crews.Crew c) {
             return c.costAYear()
                     .filter(v -> v > 0)
-                    .map(v -> "Keeping up " + c.wanted() + " costs about " + Math.round(v)
-                            + " a year at this rate, and takes "
-                            + Math.round(c.attrition().toReplaceAYear(c.wanted())) + " animals.")
+                    .map(v -> say.text(
+                            "page.crew.keepingUpCostsAboutAYearAt",
+                            c.wanted(),
+                            Math.round(v),
+                            Math.round(c.attrition().toReplaceAYear(c.wanted()))))
                     .orElse("");
         }
     }
@@ -91,9 +92,9 @@ class CrewController {
                 model,
                 opened,
                 "losses",
-                "Clean-up crew",
+                opened.say().text("page.crew.cleanUpCrew"),
                 all.isEmpty()
-                        ? "Nobody is counted yet."
+                        ? opened.say().text("page.crew.nobodyIsCountedYet")
                         : there + " at the last counts, of " + English.count(all.size(), "kind", "kinds")
                                 + (Math.round(year) > 0
                                         ? "; keeping their number up costs about " + Math.round(year) + " a year."

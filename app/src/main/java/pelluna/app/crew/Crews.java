@@ -195,13 +195,13 @@ public class Crews {
     /** So many of them are lost: a count of one day that lacks them. */
     @Transactional
     public void lost(long tank, long crew, int count, LocalDate on) {
-        changed(tank, crew, -count, on, "lost: " + count);
+        changed(tank, crew, -count, on, plans.words().text("page.crew.lost", count));
     }
 
     /** So many of them were not lost after all. */
     @Transactional
     public void found(long tank, long crew, int count) {
-        changed(tank, crew, count, plans.today(), "not lost after all: " + count);
+        changed(tank, crew, count, plans.today(), plans.words().text("page.crew.notLostAfterAll", count));
     }
 
     private void changed(long tank, long crew, int by, LocalDate on, String note) {

@@ -16,7 +16,7 @@ public final class Figures {
 
     /** 'needs 180 cm · has 150 cm'. */
     public static String of(Finding f, Words say) {
-        return "needs " + one(f.needs(), f.unit(), say) + " · has " + one(f.has(), f.unit(), say);
+        return say.text("page.drawing.needsHas", one(f.needs(), f.unit(), say), one(f.has(), f.unit(), say));
     }
 
     private static String one(Figure figure, Unit unit, Words say) {
@@ -38,8 +38,11 @@ public final class Figures {
     /** 'Bold 280 L · Customary 380 L · Cautious 475 L'; only for findings that the schools dispute. */
     public static String schools(Finding f, Words say) {
         Schools s = f.schools().orElseThrow();
-        return "Bold " + shown(s.bold(), f, say) + " · Customary " + shown(s.customary(), f, say) + " · Cautious "
-                + shown(s.cautious(), f, say);
+        return say.text(
+                "page.drawing.boldCustomaryCautious",
+                shown(s.bold(), f, say),
+                shown(s.customary(), f, say),
+                shown(s.cautious(), f, say));
     }
 
     private static String shown(double value, Finding f, Words say) {

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.DoubleFunction;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * The days around an incident on one line of time: a track for each kind of thing, the day itself marked through all
@@ -58,28 +58,30 @@ public final class IncidentDrawing {
             DoubleSummaryStatistics celsius,
             DoubleSummaryStatistics salinity,
             DoubleSummaryStatistics pH) {
-        /** '24.9 to 25.6 °C, salinity 35 to 35.2, pH 8 to 8.2'. @param temperature °C in the keeper's unit */
-        public String says(DoubleFunction<String> temperature) {
+        /** '24.9 to 25.6 °C, salinity 35 to 35.2, pH 8 to 8.2'. */
+        public String says(Words say) {
             List<String> words = new ArrayList<>();
             if (celsius.getCount() > 0) {
-                words.add(temperature.apply(Measures.round(celsius.getMin(), 1)) + " to "
-                        + temperature.apply(Measures.round(celsius.getMax(), 1)));
+                words.add(say.text(
+                        "page.drawing.to",
+                        say.temperature(Measures.round(celsius.getMin(), 1)),
+                        say.temperature(Measures.round(celsius.getMax(), 1))));
             }
-            figure(words, "salinity ", salinity, 1);
-            figure(words, "pH ", pH, 2);
+            figure(words, say.text("page.drawing.salinity"), salinity, 1, say);
+            figure(words, "pH ", pH, 2, say);
             return String.join(", ", words);
         }
 
-        private static void figure(List<String> words, String name, DoubleSummaryStatistics s, int places) {
+        private static void figure(List<String> words, String name, DoubleSummaryStatistics s, int places, Words say) {
             if (s.getCount() > 0) {
                 String low = Measures.number(Measures.round(s.getMin(), places));
                 String high = Measures.number(Measures.round(s.getMax(), places));
-                words.add(name + (low.equals(high) ? low : low + " to " + high));
+                words.add(low.equals(high) ? name + low : say.text("page.drawing.to2", name, low, high));
             }
         }
     }
 
-    /** @param acts contests by day; @param temperature °C in the keeper's unit */
+    /** @param acts contests by day; @param say as the keeper reads */
     public static String draw(
             LocalDate from,
             LocalDate on,
@@ -87,7 +89,7 @@ public final class IncidentDrawing {
             List<Mark> marks,
             Map<LocalDate, Integer> acts,
             List<Weather> weather,
-            DoubleFunction<String> temperature) {
+            Words say) {
         List<Track> shown = new ArrayList<>();
         for (Track t : Track.values()) {
             if (marks.stream().anyMatch(m -> m.track() == t)) {
@@ -116,7 +118,7 @@ public final class IncidentDrawing {
             if (t == Track.CONTESTS) {
                 bars(svg, s, acts, y, tall);
             } else if (t == Track.PROBE) {
-                band(svg, s, weather, y, tall, temperature);
+                band(svg, s, weather, y, tall, say);
             } else {
                 dots(svg, s, marks.stream().filter(m -> m.track() == t).toList(), t, y, tall);
             }
@@ -186,8 +188,7 @@ public final class IncidentDrawing {
         });
     }
 
-    private static void band(
-            Svg svg, Scale s, List<Weather> weather, double y, double tall, DoubleFunction<String> temperature) {
+    private static void band(Svg svg, Scale s, List<Weather> weather, double y, double tall, Words say) {
         List<Weather> warm =
                 weather.stream().filter(w -> w.celsius().getCount() > 0).toList();
         if (warm.isEmpty()) {
@@ -201,7 +202,7 @@ public final class IncidentDrawing {
             double bottom = y + 8 + (tall - 16) * (high - w.celsius().getMin()) / span;
             svg.open("g", "class", "mark-probe")
                     .open("title")
-                    .add(Svg.escape(DAY.format(w.on()) + ": " + w.says(temperature)))
+                    .add(Svg.escape(DAY.format(w.on()) + ": " + w.says(say)))
                     .close("title");
             svg.el(
                             "rect",
@@ -222,7 +223,7 @@ public final class IncidentDrawing {
         svg.text(
                 room ? x : RIGHT,
                 y + 14,
-                temperature.apply(Measures.round(high, 1)),
+                say.temperature(Measures.round(high, 1)),
                 "class",
                 "small",
                 "text-anchor",
@@ -230,7 +231,7 @@ public final class IncidentDrawing {
         svg.text(
                 room ? x : RIGHT,
                 y + tall - 5,
-                temperature.apply(Measures.round(low, 1)),
+                say.temperature(Measures.round(low, 1)),
                 "class",
                 "small",
                 "text-anchor",

@@ -76,8 +76,8 @@ public final class ReefDrawing {
     /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
     public void draw(Svg svg, boolean hands) {
         double sand = tank.sandDepthCm();
-        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" "
-                + "stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
+        svg.add(
+                "<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
         svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
         Scape scape = tank.scape();
         for (int i = 0; i < scape.rocks().size(); i++) {
@@ -125,8 +125,11 @@ public final class ReefDrawing {
                         i + "." + p,
                         rock.xOf(p),
                         y(tank.sandDepthCm() + rock.heightsCm().get(p)),
-                        "Outline of heap " + (i + 1) + ", point " + (p + 1) + ", "
-                                + say.length(rock.heightsCm().get(p)) + " high. Up and down keys move it.");
+                        say.text(
+                                "page.drawing.outlineOfHeapPointHighUpAnd",
+                                i + 1,
+                                p + 1,
+                                say.length(rock.heightsCm().get(p))));
             }
             grip(
                     svg,
@@ -134,7 +137,7 @@ public final class ReefDrawing {
                     Integer.toString(i),
                     rock.rightCm(),
                     y(tank.sandDepthCm()),
-                    "Right foot of heap " + (i + 1) + ". Left and right keys make it narrower and wider.");
+                    say.text("page.drawing.rightFootOfHeapLeftAndRight", i + 1));
         }
     }
 
@@ -285,7 +288,7 @@ public final class ReefDrawing {
             svg.text(
                     0,
                     0,
-                    "run " + say.length(Math.min(tank.runCm(), tank.lengthCm())),
+                    say.text("page.drawing.run", say.length(Math.min(tank.runCm(), tank.lengthCm()))),
                     "class",
                     "run-text",
                     "font-size",
@@ -299,7 +302,7 @@ public final class ReefDrawing {
                             + ")");
         }
         svg.close("g");
-        grip(svg, "runend", "0", to, y, "End of the open run. Left and right keys make it shorter and longer.");
+        grip(svg, "runend", "0", to, y, say.text("page.drawing.endOfTheOpenRunLeftAnd"));
     }
 
     private String sandPath(double sand) {

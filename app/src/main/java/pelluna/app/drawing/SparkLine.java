@@ -2,6 +2,7 @@ package pelluna.app.drawing;
 
 import java.util.List;
 import pelluna.core.behaviour.Pressure;
+import pelluna.words.Words;
 
 /** Received acts an hour over days, as small bars: a day that nobody watched is a gap, not a zero. */
 public final class SparkLine {
@@ -11,7 +12,7 @@ public final class SparkLine {
     private SparkLine() {}
 
     /** @param most the rate at full height, so that several lines can be held against each other; above 0 */
-    public static String draw(List<Pressure.Day> days, double most) {
+    public static String draw(List<Pressure.Day> days, double most, Words say) {
         Svg svg = new Svg();
         double wide = days.size() * BAR;
         svg.open(
@@ -27,7 +28,7 @@ public final class SparkLine {
                 "role",
                 "img",
                 "aria-label",
-                label(days));
+                label(days, say));
         for (int i = 0; i < days.size(); i++) {
             double rate = days.get(i).rate();
             if (Double.isNaN(rate)) {
@@ -40,10 +41,13 @@ public final class SparkLine {
         return svg.close("svg").toString();
     }
 
-    private static String label(List<Pressure.Day> days) {
-        StringBuilder text = new StringBuilder("Weighed acts an hour, day by day: ");
+    private static String label(List<Pressure.Day> days, Words say) {
+        StringBuilder text = new StringBuilder(say.text("page.drawing.weighedActsAnHourDayByDay"));
         for (Pressure.Day d : days) {
-            text.append(Double.isNaN(d.rate()) ? "not watched" : Long.toString(Math.round(d.rate())))
+            text.append(
+                            Double.isNaN(d.rate())
+                                    ? say.text("page.drawing.notWatched")
+                                    : Long.toString(Math.round(d.rate())))
                     .append(d == days.get(days.size() - 1) ? "" : ", ");
         }
         return text.toString();

@@ -15,11 +15,12 @@ import pelluna.app.planfile.Problem;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.units.Stop;
-import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
 /** {@code ./pelluna assess FILE}: reads a plan file, prints its assessment; no server, no database. */
 public final class AssessCommand {
+    private static final Words SAY = Words.forAnybody();
+
     private AssessCommand() {}
 
     public static void main(String[] args) {
@@ -36,21 +37,20 @@ public final class AssessCommand {
     static int run(String[] args, InputStream in, PrintStream out, PrintStream err) {
         Optional<Stop> stop = stop(args);
         if (stop.isEmpty()) {
-            err.println("usage: ./pelluna assess [--seconds N] FILE   (- reads standard input)");
+            err.println(SAY.text("page.exchange.usagePellunaAssessSecondsNFILE"));
             return 2;
         }
         String file = args[args.length - 1];
         try {
             PlanFiles files = new PlanFiles(Catalogue::shipped);
             var plan = files.plan(files.parse(read(file, in)), LocalDate.now());
-            out.println(files.write(
-                    AssessmentTree.of(new Assessor().assess(plan, stop.get()), Words.english(UnitSystem.METRIC))));
+            out.println(files.write(AssessmentTree.of(new Assessor().assess(plan, stop.get()), SAY)));
             return 0;
         } catch (PlanProblemsException e) {
-            e.problems().forEach(err::println);
+            e.problems().forEach(p -> err.println(SAY.of(p)));
             return 2;
         } catch (IOException e) {
-            err.println("FILE: found '" + file + "', which cannot be read; expected a plan file");
+            err.println(SAY.text("page.exchange.fILEFoundWhichCannotBeRead", file));
             return 2;
         }
     }

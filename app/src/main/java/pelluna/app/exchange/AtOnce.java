@@ -16,7 +16,7 @@ final class AtOnce {
     /** Nobody's turn came. */
     static final class BusyException extends RuntimeException {
         BusyException() {
-            super("too many plans are being assessed at once");
+            super("nobody's turn came");
         }
     }
 

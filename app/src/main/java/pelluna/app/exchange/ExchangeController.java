@@ -59,8 +59,8 @@ class ExchangeController {
                 model,
                 plans.open(id),
                 "exchange",
-                "Bring in, take out",
-                "Your plans are yours: an open format, in and out.");
+                plans.words().text("page.exchange.bringInTakeOut"),
+                plans.words().text("page.exchange.yourPlansAreYoursAnOpenFormat"));
         model.addAttribute("text", text);
         model.addAttribute("problems", problems);
         return "exchange";
@@ -109,9 +109,13 @@ class ExchangeController {
             return ResponseEntity.ok(atOnce.run(() ->
                     files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS))));
         } catch (AtOnce.BusyException e) {
-            return problem(HttpStatus.SERVICE_UNAVAILABLE, e.getMessage(), List.of());
+            return problem(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    WORDS.text("page.exchange.tooManyPlansAreBeingAssessedAt"),
+                    List.of());
         } catch (PlanProblemsException e) {
-            return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The plan is refused.", e.problems());
+            return problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT, WORDS.text("page.exchange.thePlanIsRefused"), e.problems());
         }
     }
 

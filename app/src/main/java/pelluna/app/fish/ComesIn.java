@@ -63,6 +63,9 @@ public class ComesIn {
     private void comes(long tank, OpenTank opened, Party party, long wish) {
         int at = opened.plan().wishes().indexOf(party);
         word.arrives(opened, party, wish);
-        steps.change(tank, "an arrival is in the tank", plan -> WishComes.arrived(plan, at, plans.today()));
+        steps.change(
+                tank,
+                opened.say().text("page.fish.anArrivalIsInTheTank"),
+                plan -> WishComes.arrived(plan, at, plans.today()));
     }
 }

@@ -36,7 +36,7 @@ import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Named;
 import pelluna.words.English;
-import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
 @Controller
@@ -70,13 +70,13 @@ class FishController {
     }
 
     /** What the templates say often. */
-    static final class Words {
+    record Names(Words say) {
         public String picture(Species s, long id) {
             return FishDrawing.alone(s, 92, "f" + id);
         }
 
         public String role(String role) {
-            return role.isEmpty() ? "" : role.equals("boss") ? "the boss" : role;
+            return role.isEmpty() ? "" : role.equals("boss") ? say.text("page.fish.theBoss") : role;
         }
     }
 
@@ -93,14 +93,14 @@ class FishController {
                 model,
                 opened,
                 "log",
-                "Fish",
+                opened.say().text("page.fish.fish"),
                 there.isEmpty()
-                        ? "Nobody lives here yet."
-                        : English.capital(English.count(heads, "fish lives", "fish live")) + " here.");
+                        ? opened.say().text("page.fish.nobodyLivesHereYet")
+                        : opened.say().text("page.fish.here", opened.say().text("page.fish.fishLive", heads)));
         model.addAttribute("tab", "fish");
         model.addAttribute("there", there);
         model.addAttribute("gone", all.stream().filter(f -> f.gone()).toList());
-        model.addAttribute("words", new Words());
+        model.addAttribute("words", new Names(opened.say()));
         return "fish-list";
     }
 
@@ -112,7 +112,7 @@ class FishController {
         Optional<Fish> group = all.stream()
                 .filter(x -> f.partOf() != null && x.id() == f.partOf())
                 .findFirst();
-        shells.around(model, opened, "log", English.capital(f.label()), sentence(f, group));
+        shells.around(model, opened, "log", English.capital(f.label()), sentence(f, group, opened.say()));
         model.addAttribute("tab", "fish");
         model.addAttribute("fish", f);
         model.addAttribute("path", Paths.of(f.species()));
@@ -136,7 +136,7 @@ class FishController {
                         .findFirst()
                         .orElseThrow(NoSuchTankException::new));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
-        model.addAttribute("words", new Words());
+        model.addAttribute("words", new Names(opened.say()));
         return "fish";
     }
 
@@ -150,7 +150,7 @@ class FishController {
                         l.on().atStartOfDay(clock.getZone()).toInstant(), l.value()))
                 .toList();
         return TrendDrawing.draw(
-                "Measured lengths",
+                plans.words().text("page.fish.measuredLengths"),
                 dots,
                 List.of(),
                 OptionalDouble.empty(),
@@ -159,18 +159,18 @@ class FishController {
                 1);
     }
 
-    private static String sentence(Fish f, Optional<Fish> group) {
+    private static String sentence(Fish f, Optional<Fish> group, Words say) {
         String kind = f.name().isEmpty() ? "" : English.capital(f.species().name()) + ". ";
         return switch (f.stage()) {
-            case BOX, BACK_IN_BOX -> kind + "In the see-through box.";
-            case TIME_OUT, APART -> kind + "Out of the tank for a while.";
-            case MISSING -> kind + "Missing: not seen, and not known to be lost.";
-            case DROPPED, GONE -> kind + "No longer here.";
-            case WISHED, QUARANTINE -> kind + "Wished for, and not in the tank.";
+            case BOX, BACK_IN_BOX -> say.text("page.fish.inTheSeeThroughBox", kind);
+            case TIME_OUT, APART -> say.text("page.fish.outOfTheTankForAWhile", kind);
+            case MISSING -> say.text("page.fish.missingNotSeenAndNotKnownTo", kind);
+            case DROPPED, GONE -> say.text("page.fish.noLongerHere", kind);
+            case WISHED, QUARANTINE -> say.text("page.fish.wishedForAndNotInTheTank", kind);
             case DISPLAY ->
                 kind
-                        + group.map(g -> "One of " + g.label() + ".")
-                                .orElse(f.cameOn() == null ? "" : "Here since " + Measures.date(f.cameOn()) + ".");
+                        + group.map(g -> say.text("page.fish.oneOf2", g.label()))
+                                .orElse(f.cameOn() == null ? "" : say.text("page.fish.hereSince", f.cameOn()));
         };
     }
 

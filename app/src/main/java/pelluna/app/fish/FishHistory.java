@@ -47,7 +47,9 @@ class FishHistory {
     List<FishNotes.Line> of(OpenTank opened, Fish f, List<Fish> all) {
         List<FishNotes.Line> lines = new ArrayList<>(notes.about(opened.tank().id(), f, all, MOST));
         lines.addAll(notes.deeds(opened.tank().id(), f, all));
-        life.lengths(opened, f).forEach(l -> lines.add(new FishNotes.Line(l.on(), "Measured " + l.says() + ".")));
+        life.lengths(opened, f)
+                .forEach(l ->
+                        lines.add(new FishNotes.Line(l.on(), opened.say().text("page.fish.measured2", l.says()))));
         told(lives.course(f.id())).forEach(e -> lines.add(new FishNotes.Line(e.on(), told(e, opened.say()))));
         lines.sort(Comparator.comparing(FishNotes.Line::on).reversed());
         return lines;

@@ -59,8 +59,13 @@ class FishLife {
         int i = row(opened, f);
         return i < 0
                 ? ""
-                : opened.say().length(opened.plan().residents().get(i).lengthOn(plans.today())) + ", of "
-                        + opened.say().length(opened.plan().residents().get(i).adultCm()) + " when grown";
+                : opened.say()
+                        .text(
+                                "page.fish.ofWhenGrown",
+                                opened.say()
+                                        .length(opened.plan().residents().get(i).lengthOn(plans.today())),
+                                opened.say()
+                                        .length(opened.plan().residents().get(i).adultCm()));
     }
 
     private static int row(OpenTank opened, Fish f) {
@@ -82,7 +87,10 @@ class FishLife {
     void measured(long tank, long which, LocalDate on, double cm) {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
-        steps.change(tank, "a length measured", plan -> plan.resident(i, r -> MeasuredLengths.with(r, on, cm)));
+        steps.change(
+                tank,
+                plans.words().text("page.fish.aLengthMeasured"),
+                plan -> plan.resident(i, r -> MeasuredLengths.with(r, on, cm)));
     }
 
     @Transactional
@@ -97,9 +105,12 @@ class FishLife {
             partings.missing(tank, which, before - count);
         }
         if (count != before) {
-            steps.change(tank, "a group counted", plan -> plan.resident(i, r -> r.counting(count)));
+            steps.change(
+                    tank,
+                    plans.words().text("page.fish.aGroupCounted"),
+                    plan -> plan.resident(i, r -> r.counting(count)));
         }
-        String fewer = count < before ? (before - count) + " fewer than before" : "";
+        String fewer = count < before ? plans.words().text("page.fish.fewerThanBefore", before - count) : "";
         notes.note(
                 tank,
                 EventType.COUNTED,
@@ -115,7 +126,7 @@ class FishLife {
         }
         Fish f = fish.one(tank, which);
         fish.called(tank, which, f.name(), role);
-        notes.note(tank, EventType.CHANGED_SEX, which, 1, "now " + role);
+        notes.note(tank, EventType.CHANGED_SEX, which, 1, plans.words().text("page.fish.now", role));
     }
 
     /** @param what missing, found, or back */
@@ -134,14 +145,17 @@ class FishLife {
                 int back = partings.found(tank, which);
                 if (back > 0) {
                     int i = living(tank, f);
-                    steps.change(tank, "a group counted", plan -> plan.resident(i, r -> r.counting(f.count() + back)));
+                    steps.change(
+                            tank,
+                            plans.words().text("page.fish.aGroupCounted"),
+                            plan -> plan.resident(i, r -> r.counting(f.count() + back)));
                 }
-                notes.note(tank, EventType.SEEN, which, 1, "found again");
+                notes.note(tank, EventType.SEEN, which, 1, plans.words().text("page.fish.foundAgain"));
             }
             case "back" -> {
                 fish.happens(tank, which, LifeEvent.BACK);
                 notes.back(tank, which);
-                notes.note(tank, EventType.SEEN, which, 1, "back in the tank");
+                notes.note(tank, EventType.SEEN, which, 1, plans.words().text("page.fish.backInTheTank2"));
             }
             default -> throw new Refused(new FishRefusal.WhatHappened());
         }

@@ -19,8 +19,6 @@ import pelluna.core.health.Absence;
 import pelluna.core.health.Fasting;
 import pelluna.core.health.Sign;
 import pelluna.core.units.Step;
-import pelluna.words.English;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Who does not eat, who is not seen, who shows a sign. */
@@ -73,9 +71,9 @@ public class HealthBoard {
                 found.add(new Mind(
                         f,
                         step,
-                        English.capital(f.said()) + " has not been seen eating for "
-                                + English.count((int) days, "day", "days")
-                                + (refuses ? ", and refused food." : "; nobody noted it."),
+                        refuses
+                                ? say.text("page.health.hasNotBeenSeenEatingForDays", f.said(), (int) days)
+                                : say.text("page.health.hasNotBeenSeenEatingForDays2", f.said(), (int) days),
                         say.of(Sign.means(EventType.NOT_EATING).orElseThrow())));
             }
         }
@@ -100,8 +98,7 @@ public class HealthBoard {
                             e.getKey().gravity() >= 3
                                     ? Step.SURGE
                                     : e.getKey().gravity() == 2 ? Step.CHOP : Step.RIPPLE,
-                            English.capital(f.said()) + " " + say.of(e.getKey()) + ", noted "
-                                    + Measures.shortDate(day(e.getValue())) + ".",
+                            say.text("page.health.noted", f.said(), say.of(e.getKey()), day(e.getValue())),
                             Sign.means(e.getKey()).map(say::of).orElse(""))));
         }
         found.sort(Comparator.comparing(Mind::step).reversed());
@@ -110,9 +107,8 @@ public class HealthBoard {
 
     /** A fish that nobody has seen for its kind's usual time. @param since the day it was last noted */
     public record Unseen(Fish fish, LocalDate since, long days, int usual) {
-        public String says() {
-            return English.capital(fish.said()) + " has not been noted for " + English.count((int) days, "day", "days")
-                    + "; its kind is usually seen within " + English.count(usual, "day", "days") + ".";
+        public String says(Words say) {
+            return say.text("page.health.hasNotBeenNotedForDaysIts", fish.said(), (int) days, usual);
         }
     }
 

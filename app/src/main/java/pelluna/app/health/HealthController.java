@@ -66,10 +66,11 @@ class HealthController {
                 model,
                 opened,
                 "log",
-                "Health and food",
+                opened.say().text("page.health.healthAndFood"),
                 minds.isEmpty()
-                        ? "No sign of anything wrong has been logged in 7 days."
-                        : English.capital(English.count(minds.size(), "thing", "things")) + " to mind.");
+                        ? opened.say().text("page.health.noSignOfAnythingWrongHasBeen")
+                        : opened.say()
+                                .text("page.health.toMind2", opened.say().text("page.health.things", minds.size())));
         model.addAttribute("tab", "health");
         model.addAttribute("minds", minds);
         model.addAttribute("unseen", all.unseen());
@@ -88,7 +89,7 @@ class HealthController {
     private String mealSays(OpenTank opened, List<Feedings.Meal> meals) {
         long fed = meals.stream().filter(m -> !m.seaweed()).count();
         if (fed == 0) {
-            return "No meal has been logged in " + DAYS + " days.";
+            return opened.say().text("page.health.noMealHasBeenLoggedInDays", DAYS);
         }
         LocalDate first = meals.stream()
                 .filter(m -> !m.seaweed())
@@ -102,10 +103,13 @@ class HealthController {
                         opened.plan().startOn(),
                         Waste.of(opened.plan()))
                 .meals();
-        return English.capital(English.count((int) fed, "meal", "meals")) + " in "
-                + English.count((int) days, "day", "days") + ", "
-                + Measures.number(Measures.round((double) fed / days, 1)) + " a day as logged; your fish ask for "
-                + asked + ".";
+        return opened.say()
+                .text(
+                        "page.health.inDaysADayAsLoggedYour",
+                        opened.say().text("page.health.meals2", (int) fed),
+                        (int) days,
+                        Measures.number(Measures.round((double) fed / days, 1)),
+                        asked);
     }
 
     private String seaweedSays(OpenTank opened, List<Feedings.Meal> meals) {
@@ -118,10 +122,13 @@ class HealthController {
         if (grazers.isEmpty() && last.isEmpty()) {
             return "";
         }
-        String who = grazers.isEmpty() ? "" : " for " + English.list(grazers) + ", daily or every second day";
-        return last.map(m -> "Seaweed" + who + ": last "
-                        + (m.on().equals(plans.today()) ? "today" : Measures.shortDate(m.on())) + ".")
-                .orElse("Seaweed" + who + ": none logged in " + DAYS + " days.");
+        String who = grazers.isEmpty()
+                ? ""
+                : opened.say().text("page.health.forDailyOrEverySecondDay", English.list(grazers));
+        return last.map(m -> m.on().equals(plans.today())
+                        ? opened.say().text("page.health.seaweedLastToday", who)
+                        : opened.say().text("page.health.seaweedLast", who, m.on()))
+                .orElse(opened.say().text("page.health.seaweedNoneLoggedInDays", who, DAYS));
     }
 
     /** Whether all is given in one place. */
@@ -131,14 +138,17 @@ class HealthController {
                 .map(Sighting.Spot::x)
                 .toList();
         if (xs.isEmpty()) {
-            return "Tap the tank when you log a meal, and feeding places show.";
+            return opened.say().text("page.health.tapTheTankWhenYouLogA");
         }
         double spread = xs.stream().mapToDouble(x -> x).max().orElse(0)
                 - xs.stream().mapToDouble(x -> x).min().orElse(0);
         return spread < 0.3
-                ? "All of it in one place. Two places at opposite ends leave less to guard."
-                : "Given at places "
-                        + opened.say().length(spread * opened.plan().tank().lengthCm()) + " apart.";
+                ? opened.say().text("page.health.allOfItInPlaceTwoPlaces")
+                : opened.say()
+                        .text(
+                                "page.health.givenAtPlacesApart",
+                                opened.say()
+                                        .length(spread * opened.plan().tank().lengthCm()));
     }
 
     private static String reef(OpenTank opened, List<Feedings.Meal> meals) {
@@ -146,7 +156,7 @@ class HealthController {
         return new ReefDrawing(opened.plan().tank(), opened.say())
                 .framed(
                         "reef tap-feed",
-                        "The tank from the front with its feeding places; tap one to log a meal there",
+                        opened.say().text("page.health.theTankFromTheFrontWithIts"),
                         HotSpots.over(
                                 opened.plan().tank(),
                                 at,

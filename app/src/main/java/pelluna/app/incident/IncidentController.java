@@ -27,8 +27,6 @@ import pelluna.app.shell.Marks;
 import pelluna.app.shell.Shells;
 import pelluna.core.losses.IncidentKind;
 import pelluna.core.units.Named;
-import pelluna.words.English;
-import pelluna.words.Measures;
 
 /**
  * Looking back: one incident with everything that the tank's records say of the days around it, to read, print or
@@ -64,11 +62,13 @@ class IncidentController {
                 model,
                 opened,
                 "losses",
-                "Looking back",
+                opened.say().text("page.incident.lookingBack"),
                 rows.isEmpty()
-                        ? "One incident, all that is known of it, one page."
-                        : English.capital(English.count(rows.size(), "incident", "incidents"))
-                                + ", and what was learnt.");
+                        ? opened.say().text("page.incident.oneIncidentAllThatIsKnownOf")
+                        : opened.say()
+                                .text(
+                                        "page.incident.andWhatWasLearnt",
+                                        opened.say().text("page.incident.incidents", rows.size())));
         model.addAttribute("tab", "incidents");
         model.addAttribute("rows", rows);
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
@@ -122,10 +122,13 @@ class IncidentController {
                 opened,
                 "losses",
                 i.title(),
-                opened.say().title(i.kind()) + ", "
-                        + Measures.date(i.days().on()) + "; looked at from "
-                        + Measures.date(i.days().from()) + " to "
-                        + Measures.date(i.days().until()) + ".");
+                opened.say()
+                        .text(
+                                "page.incident.lookedAtFromTo",
+                                opened.say().title(i.kind()),
+                                i.days().on(),
+                                i.days().from(),
+                                i.days().until()));
         model.addAttribute("tab", "incidents");
         model.addAttribute("kinds", Arrays.asList(IncidentKind.values()));
         return "incident";
@@ -139,6 +142,7 @@ class IncidentController {
         Map<String, Object> model = new HashMap<>();
         IncidentEntity i = fill(id, number, opened, model);
         context.setVariables(model);
+        context.setVariable("say", opened.say());
         context.setVariable("marks", new Marks(opened.say()));
         context.setVariable("tank", opened.tank().name());
         String name = i.title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".html";

@@ -55,7 +55,7 @@ public class Incidents {
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
         String who = d.fish() == null
-                ? English.count(d.count(), "animal", "animals") + " of the crew"
+                ? plans.words().text("page.incident.animalsOfTheCrew", d.count())
                 : fish.one(tank, d.fish()).said();
         String title = English.capital(who)
                 + (d.cause() == Cause.UNKNOWN ? "" : ", " + plans.words().of(d.cause()));

@@ -39,12 +39,12 @@ import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Gathers log, tests, arrivals, losses, measures and the probe of some days into one line of time. */
 @Component
 class TimeLine {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final String OF_THE_CREW = " of the crew";
 
     private final CurrentKeeper keeper;
     private final Individuals fish;
@@ -80,10 +80,12 @@ class TimeLine {
     /** One day. @param after days after the incident; negative before it */
     record Day(LocalDate on, long after, List<Event> events) {
         /** '3 days before', 'the day', 'a day after'. */
-        public String when() {
+        public String when(Words say) {
             return after == 0
-                    ? "the day"
-                    : English.count((int) Math.abs(after), "day", "days") + (after < 0 ? " before" : " after");
+                    ? say.text("page.incident.theDay")
+                    : (after < 0
+                            ? say.text("page.incident.daysBefore", (int) Math.abs(after))
+                            : say.text("page.incident.daysAfter", (int) Math.abs(after)));
         }
     }
 
@@ -119,13 +121,12 @@ class TimeLine {
                         .toList(),
                 g.acts(),
                 g.weather(),
-                opened.say()::temperature);
+                opened.say());
         List<String> standsOut = new ArrayList<>(StandsOut.of(standing(opened, days, all, events, g.weather())).stream()
                 .map(opened.say()::of)
                 .toList());
         if (g.cut()) {
-            standsOut.add("The log has more signs and notes of these days than fit here: only the first " + LogDays.MOST
-                    + " are shown. Look at fewer days.");
+            standsOut.add(opened.say().text("page.incident.theLogHasMoreSignsAndNotes", LogDays.MOST));
         }
         return new Page(told, standsOut, drawing);
     }
@@ -173,12 +174,20 @@ class TimeLine {
             m.taken()
                     .ended()
                     .ifPresent(end -> events.add(done(
-                            end.atZone(zone).toLocalDate(), end.atZone(zone).toLocalTime(), m, known, "ended: ")));
+                            end.atZone(zone).toLocalDate(),
+                            end.atZone(zone).toLocalTime(),
+                            m,
+                            known,
+                            opened.say().text("page.incident.ended"))));
         }
-        opened.plan().tests().forEach(t -> events.add(new Event(t.on(), "", Track.TESTS, "Test: " + words(t))));
+        opened.plan()
+                .tests()
+                .forEach(t -> events.add(new Event(
+                        t.on(), "", Track.TESTS, opened.say().text("page.incident.test", words(t, opened.say())))));
         List<IncidentDrawing.Weather> weather = weather(tank, days);
         for (IncidentDrawing.Weather w : weather) {
-            events.add(new Event(w.on(), "", Track.PROBE, "Probe: " + w.says(opened.say()::temperature)));
+            events.add(
+                    new Event(w.on(), "", Track.PROBE, opened.say().text("page.incident.probe", w.says(opened.say()))));
         }
         return new Gathered(events, weather, acts, noted.size() == LogDays.MOST);
     }
@@ -211,24 +220,41 @@ class TimeLine {
                             f.acquiredOn(),
                             "",
                             Track.ARRIVALS,
-                            who + " came home, into quarantine" + (f.shop().isEmpty() ? "" : ", from " + f.shop())));
+                            f.shop().isEmpty()
+                                    ? keeper.get().words().text("page.incident.cameHomeIntoQuarantine", who)
+                                    : keeper.get()
+                                            .words()
+                                            .text("page.incident.cameHomeIntoQuarantineFrom", who, f.shop())));
                 }
                 if (f.cameOn() != null) {
-                    events.add(new Event(f.cameOn(), "", Track.ARRIVALS, who + " came into the tank" + quarantined(f)));
+                    events.add(new Event(
+                            f.cameOn(),
+                            "",
+                            Track.ARRIVALS,
+                            keeper.get()
+                                    .words()
+                                    .text(
+                                            "page.incident.cameIntoTheTank",
+                                            who,
+                                            quarantined(f, keeper.get().words()))));
                 }
             }
         }
     }
 
-    private static String quarantined(LivestockEntity f) {
+    private static String quarantined(LivestockEntity f, Words say) {
         return f.school().equals(QuarantineSchool.NONE.word())
-                ? ", without quarantine"
-                : f.school().isEmpty() && f.acquiredOn() == null ? "; no quarantine is written down" : "";
+                ? say.text("page.incident.withoutQuarantine")
+                : f.school().isEmpty() && f.acquiredOn() == null
+                        ? say.text("page.incident.noQuarantineIsWrittenDown")
+                        : "";
     }
 
     private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
         for (Deaths.Death d : deaths.of(List.of(tank))) {
-            String who = d.fish() == null ? keeper.get().words().of(d.kind()) + OF_THE_CREW : name(known, d.fish());
+            String who = d.fish() == null
+                    ? keeper.get().words().text("page.incident.ofTheCrew", d.kind())
+                    : name(known, d.fish());
             events.add(new Event(
                     d.on(),
                     "",
@@ -243,18 +269,22 @@ class TimeLine {
                     e.on(),
                     "",
                     Track.NOTES,
-                    English.capital(name(known, e.fish())) + " was "
-                            + keeper.get().words().of(e.how())));
+                    keeper.get()
+                            .words()
+                            .text(
+                                    "page.incident.was",
+                                    name(known, e.fish()),
+                                    keeper.get().words().of(e.how()))));
         }
     }
 
-    private static String words(WaterTest t) {
+    private static String words(WaterTest t, Words say) {
         List<String> words = new ArrayList<>();
-        figure(words, "ammonia", t.ammonia(), " mg/L");
-        figure(words, "nitrite", t.nitrite(), " mg/L");
-        figure(words, "nitrate", t.nitrate(), " mg/L");
+        figure(words, "ammonia", t.ammonia(), say.text("page.incident.mgL"));
+        figure(words, "nitrite", t.nitrite(), say.text("page.incident.mgL"));
+        figure(words, "nitrate", t.nitrate(), say.text("page.incident.mgL"));
         figure(words, "pH", t.pH(), "");
-        figure(words, "phosphate", t.phosphate(), " mg/L");
+        figure(words, "phosphate", t.phosphate(), say.text("page.incident.mgL"));
         return English.list(words);
     }
 
@@ -304,12 +334,15 @@ class TimeLine {
         weather.forEach(w -> warmth.combine(w.celsius()));
         List<String> came = events.stream()
                 .filter(e -> e.track() == Track.ARRIVALS && !e.on().isAfter(days.on()))
-                .map(e -> e.says() + " on " + Measures.date(e.on()))
+                .map(e -> opened.say().text("page.incident.on", e.says(), e.on()))
                 .toList();
         List<String> lost = events.stream()
                 .filter(e -> e.track() == Track.LOSSES)
-                .map(e -> e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", "") + " on "
-                        + Measures.date(e.on()))
+                .map(e -> opened.say()
+                        .text(
+                                "page.incident.on",
+                                e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", ""),
+                                e.on()))
                 .toList();
         Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream()
                 .filter(t -> t.doing().kind() == EventType.Kind.SIGN
@@ -320,7 +353,7 @@ class TimeLine {
                 .map(t -> new Event(t.on(), "", Track.SIGNS, t.says()));
         String sign = Stream.concat(inTheTank, outside)
                 .min(Comparator.comparing(Event::on))
-                .map(e -> e.says() + ", on " + Measures.date(e.on()))
+                .map(e -> opened.say().text("page.incident.on2", e.says(), e.on()))
                 .orElse("");
         return new StandsOut.Days(
                 days.from(),

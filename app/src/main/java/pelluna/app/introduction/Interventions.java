@@ -68,10 +68,12 @@ public class Interventions {
 
         /** One sentence: what it did. */
         public String says(Words say) {
-            return say.title(taken.did().course()) + "."
-                    + (alsoThen.isEmpty()
-                            ? ""
-                            : " In the same days: " + say.list(alsoThen) + "; which of them did it, nobody can tell.");
+            return alsoThen.isEmpty()
+                    ? say.title(taken.did().course()) + "."
+                    : say.text(
+                            "page.introduction.inTheSameDaysWhichOfThem",
+                            say.title(taken.did().course()),
+                            say.list(alsoThen));
         }
     }
 

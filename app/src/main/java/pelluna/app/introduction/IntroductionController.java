@@ -24,7 +24,6 @@ import pelluna.core.introduction.ReleaseCheck;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Bringing fish in, and what is done when one is pressed. */
@@ -68,7 +67,8 @@ class IntroductionController {
                 ? null
                 : which != null ? bringing.one(opened, which) : now.isEmpty() ? null : now.get(0);
         Introductions.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
-        shells.around(model, opened, "log", "Bringing in", sentence(now, opened.say()));
+        shells.around(
+                model, opened, "log", opened.say().text("page.introduction.bringingIn"), sentence(now, opened.say()));
         model.addAttribute("tab", "bringing");
         model.addAttribute("now", now);
         model.addAttribute("planned", planned);
@@ -124,19 +124,22 @@ class IntroductionController {
         Optional<Introductions.Coming> pressed =
                 now.stream().filter(c -> !c.pull().isEmpty()).findFirst();
         if (pressed.isPresent()) {
-            return English.capital(pressed.get().fish().said()) + ": a pull-out rule is met.";
+            return say.text(
+                    "page.introduction.aPullOutRuleIsMet", pressed.get().fish().said());
         }
         if (boxed > 0) {
             Introductions.Coming c = now.stream()
                     .filter(Introductions.Coming::inTheBox)
                     .findFirst()
                     .orElseThrow();
-            return English.capital(c.fish().said()) + " is in the box. "
-                    + say.of(c.gate().orElseThrow().says());
+            return say.text(
+                    "page.introduction.isInTheBox",
+                    c.fish().said(),
+                    say.of(c.gate().orElseThrow().says()));
         }
         return now.isEmpty()
-                ? "Nobody is in the box, and nobody came out of it lately."
-                : English.capital(English.count(now.size(), "newcomer", "newcomers")) + " in the first two weeks.";
+                ? say.text("page.introduction.nobodyIsInTheBoxAndNobody")
+                : say.text("page.introduction.inTheFirstTwoWeeks", say.text("page.introduction.newcomers", now.size()));
     }
 
     @PostMapping("/tanks/{id}/log/bringing")

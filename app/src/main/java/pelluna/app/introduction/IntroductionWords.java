@@ -19,7 +19,6 @@ import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -54,14 +53,15 @@ final class IntroductionWords {
     public String since(LocalDateTime at, LocalDateTime now) {
         long hours = Duration.between(at, now).toHours();
         return hours < 48
-                ? English.count((int) hours, "hour", "hours")
-                : English.count((int) (hours / 24), "day", "days");
+                ? opened.say().text("page.introduction.hours", (int) hours)
+                : opened.say().text("page.introduction.days", (int) (hours / 24));
     }
 
     public String box(SeeThroughBox box) {
         Words say = opened.say();
-        return Measures.number(say.lengthValue(box.lengthCm())) + " × "
-                + Measures.number(say.lengthValue(box.widthCm())) + " × " + say.length(box.heightCm());
+        return Measures.number(opened.say().lengthValue(box.lengthCm())) + " × "
+                + Measures.number(opened.say().lengthValue(box.widthCm())) + " × "
+                + opened.say().length(box.heightCm());
     }
 
     public String length(double cm) {
@@ -90,7 +90,8 @@ final class IntroductionWords {
     static Optional<String> boss(OpenTank opened, String party) {
         return hardest(opened, party)
                 .filter(t -> t.step() != Step.CALM)
-                .map(t -> "the " + t.aggressor().species().name());
+                .map(t -> opened.say()
+                        .text("page.introduction.the", t.aggressor().species().name()));
     }
 
     private static Optional<Tension> hardest(OpenTank opened, String party) {
@@ -103,14 +104,24 @@ final class IntroductionWords {
     static String boxPlace(OpenTank opened, String party) {
         Optional<Tension> hardest = hardest(opened, party).filter(t -> t.step() != Step.CALM);
         if (hardest.isEmpty()) {
-            return "Nobody here presses it to speak of; anywhere with a view of the tank will do.";
+            return opened.say().text("page.introduction.nobodyHerePressesItToSpeakOf");
         }
         Party boss = hardest.get().aggressor();
         double share = opened.ahead().outlook().homes().of(boss).xCm()
                 / opened.plan().tank().lengthCm();
-        String side = share < 1 / 3.0 ? "the left" : share > 2 / 3.0 ? "the right" : "the middle";
-        String other = share < 0.5 ? "just right of it" : "just left of it";
-        return "The " + boss.species().name() + " holds ground at " + side + "; hang the box " + other
-                + ", in its sight but not on its ground.";
+        String side = share < 1 / 3.0
+                ? opened.say().text("page.introduction.theLeft")
+                : share > 2 / 3.0
+                        ? opened.say().text("page.introduction.theRight")
+                        : opened.say().text("page.introduction.theMiddle");
+        String other = share < 0.5
+                ? opened.say().text("page.introduction.justRightOfIt")
+                : opened.say().text("page.introduction.justLeftOfIt");
+        return opened.say()
+                .text(
+                        "page.introduction.theHoldsGroundAtHangTheBox",
+                        boss.species().name(),
+                        side,
+                        other);
     }
 }

@@ -74,7 +74,9 @@ class NotesOfFish implements FishNotes {
         for (InterventionEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
             if (Long.valueOf(fish.id()).equals(m.forFish())
                     || Long.valueOf(fish.id()).equals(m.byFish())) {
-                String to = Long.valueOf(fish.id()).equals(m.forFish()) ? "" : ", because of it";
+                String to = Long.valueOf(fish.id()).equals(m.forFish())
+                        ? ""
+                        : keeper.get().words().text("page.introduction.becauseOfIt");
                 lines.add(new Line(
                         day(m.beganAt()),
                         keeper.get().words().title(m.measure()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
@@ -82,8 +84,13 @@ class NotesOfFish implements FishNotes {
         }
         for (IntroductionEntity b : bringings.findByTankIdOrderByIdDesc(tank)) {
             if (b.fishId() == fish.id()) {
-                add(lines, b.boxedAt(), "Into the see-through box.");
-                add(lines, b.releasedAt(), b.boxedAt() == null ? "Let in." : "Out of the box, into the tank.");
+                add(lines, b.boxedAt(), keeper.get().words().text("page.introduction.intoTheSeeThroughBox"));
+                add(
+                        lines,
+                        b.releasedAt(),
+                        b.boxedAt() == null
+                                ? keeper.get().words().text("page.introduction.letIn")
+                                : keeper.get().words().text("page.introduction.outOfTheBoxIntoTheTank"));
                 add(lines, b.endedAt(), English.capital(b.endedHow()) + ".");
             }
         }

@@ -62,11 +62,11 @@ class PressedController {
                 model,
                 opened,
                 "log",
-                "If " + f.said() + " is pressed",
+                opened.say().text("page.introduction.ifIsPressed", f.said()),
                 pull.isEmpty()
                         ? lately.map(l -> opened.say().title(l.trend().course()) + ".")
-                                .orElse("Nothing was seen against it in 7 days.")
-                        : "A pull-out rule is met.");
+                                .orElse(opened.say().text("page.introduction.nothingWasSeenAgainstItIn7"))
+                        : opened.say().text("page.introduction.aPullOutRuleIsMet2"));
         ladder.fill(
                 model,
                 opened,

@@ -11,7 +11,7 @@ import pelluna.app.log.LogFigures;
 import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.units.Hours;
-import pelluna.words.English;
+import pelluna.words.Words;
 
 /** What one fish took in the last seven days, and from whom most. */
 @Component
@@ -41,16 +41,21 @@ class PressureOfFish {
                         .filter(r -> !Double.isNaN(r))
                         .max()
                         .orElse(1));
+        Words say = keeper.get().words();
         Optional<Long> hardest = log.pressing(tank, log.ago(Pressure.DAYS)).stream()
                 .filter(w -> w.other() == f.id())
                 .max(Comparator.comparingInt(LogFigures.Watched::acts))
                 .map(LogFigures.Watched::fish);
         return Optional.of(new Lately(
-                SparkLine.draw(p.days(), most),
+                SparkLine.draw(p.days(), most, say),
                 p.trend(),
-                English.capital(English.count(p.acts(), "act", "acts")) + " in "
-                        + keeper.get().words().of(new Hours(p.hours())) + " of watches"
-                        + (p.outside() == 0 ? "." : ", " + p.outside() + " more seen in passing."),
+                p.outside() == 0
+                        ? say.text("page.introduction.actsInWatches", p.acts(), new Hours(p.hours()))
+                        : say.text(
+                                "page.introduction.actsInWatchesAndOutside",
+                                p.acts(),
+                                new Hours(p.hours()),
+                                p.outside()),
                 hardest));
     }
 }

@@ -28,8 +28,12 @@ class ReleaseDays implements LiveDays {
                     .forEach(l -> days.add(new Diary(
                             l.due().toLocalDate(),
                             "look-" + l.look().word() + "-b" + c.id(),
-                            "Look at " + c.fish().said() + ", " + opened.say().of(l.look()) + ", "
-                                    + l.due().toLocalTime(),
+                            opened.say()
+                                    .text(
+                                            "page.introduction.lookAt",
+                                            c.fish().said(),
+                                            opened.say().of(l.look()),
+                                            l.due().toLocalTime()),
                             opened.say().of(l.look(), "look"))));
         }
         return days;

@@ -40,11 +40,13 @@ final class Chips {
     static List<Group> doings(boolean box, Words say) {
         return List.of(
                 new Group(
-                        "To another",
+                        say.text("page.log.toAnother"),
                         chips(List.of(EventType.Kind.CONTEST, EventType.Kind.STRIKE, EventType.Kind.SHOW), box, say)),
                 new Group("A sign", chips(List.of(EventType.Kind.SIGN), box, say)),
-                new Group("Well", chips(List.of(EventType.Kind.GOOD), box, say)),
-                new Group("In its life", List.of(chip(EventType.SPAWNED, say), chip(EventType.CHANGED_SEX, say))));
+                new Group(say.text("page.log.well"), chips(List.of(EventType.Kind.GOOD), box, say)),
+                new Group(
+                        say.text("page.log.inItsLife"),
+                        List.of(chip(EventType.SPAWNED, say), chip(EventType.CHANGED_SEX, say))));
     }
 
     private static List<DoingChip> chips(List<EventType.Kind> kinds, boolean box, Words say) {
@@ -61,6 +63,6 @@ final class Chips {
 
     /** The tank from the front, small, to tap on. */
     static String reef(Tank tank, Words say) {
-        return new ReefDrawing(tank, say).framed("reef tap-reef", "The tank from the front; tap where it was", "");
+        return new ReefDrawing(tank, say).framed("reef tap-reef", say.text("page.log.theTankFromTheFrontTapWhere"), "");
     }
 }

@@ -63,7 +63,7 @@ class LogController {
         List<Fish> there = all.stream().filter(Fish::there).toList();
         LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         WatchView.Seen watch = watches.of(opened, all);
-        shells.around(model, opened, "log", "Log", watch.sentence());
+        shells.around(model, opened, "log", opened.say().text("page.log.log"), watch.sentence());
         model.addAttribute("tab", "log");
         model.addAttribute("chips", Chips.fish(there));
         model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), opened.say()));

@@ -62,9 +62,9 @@ public final class LogWords {
 
     public String day(LocalDate day) {
         return day.equals(today)
-                ? "Today"
+                ? say.text("page.log.today")
                 : day.equals(today.minusDays(1))
-                        ? "Yesterday"
+                        ? say.text("page.log.yesterday")
                         : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
     }
 
@@ -78,7 +78,7 @@ public final class LogWords {
             return name(who);
         }
         String often = times > 1
-                ? doing == EventType.COUNTED ? ": " + times : ", " + times + " times"
+                ? doing == EventType.COUNTED ? ": " + times : say.text("page.log.times", times)
                 : doing == EventType.COUNTED ? ": 1" : "";
         return (who == null ? "" : name(who) + " ") + say.of(doing) + (whom == null ? "" : " " + name(whom)) + often;
     }

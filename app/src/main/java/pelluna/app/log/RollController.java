@@ -19,7 +19,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.EventType;
-import pelluna.words.English;
 
 /** Roll call at a feeding: who came, who ate. */
 @Controller
@@ -62,17 +61,19 @@ class RollController {
                 model,
                 opened,
                 "log",
-                "Roll call",
+                opened.say().text("page.log.rollCall"),
                 rows.isEmpty()
-                        ? "Nobody lives here yet."
-                        : "At a feeding: who came, who ate. One tap each, or all at once.");
+                        ? opened.say().text("page.log.nobodyLivesHereYet")
+                        : opened.say().text("page.log.atAFeedingWhoCameWhoAte"));
         model.addAttribute("tab", "roll");
         model.addAttribute("rows", rows);
         return "roll";
     }
 
     private String when(LogWords words, Instant at) {
-        return at == null ? "never noted" : words.day(at.atZone(zone).toLocalDate()) + ", " + words.time(at);
+        return at == null
+                ? plans.words().text("page.log.neverNoted")
+                : words.day(at.atZone(zone).toLocalDate()) + ", " + words.time(at);
     }
 
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */
@@ -100,7 +101,7 @@ class RollController {
                             null,
                             1,
                             1,
-                            food.isEmpty() ? "roll call: " + English.count(answers.size(), "fish", "fish") : food,
+                            food.isEmpty() ? plans.words().text("page.log.rollCallFish", answers.size()) : food,
                             null));
             answers.forEach((f, d) -> log.write(id, Observation.of(now, d, f.id())));
         }

@@ -55,8 +55,8 @@ class WatchView {
                 opened.say().of(new Hours(hours)),
                 outside,
                 watches.isEmpty()
-                        ? "Nobody has watched in the last 7 days; rates need watches."
-                        : English.capital(English.count(watches.size(), "watch", "watches")) + " in 7 days, "
+                        ? opened.say().text("page.log.nobodyHasWatchedInTheLast7")
+                        : English.capital(opened.say().text("page.log.watches", watches.size())) + " in 7 days, "
                                 + opened.say().of(new Hours(hours))
                                 + (outside == 0
                                         ? "."

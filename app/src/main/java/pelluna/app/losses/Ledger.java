@@ -226,7 +226,7 @@ public class Ledger {
                 .map(after.say()::of)
                 .forEach(says::add);
         if (!group.lives()) {
-            says.add("It stood in no plan yet: its wish stays, until you take it off.");
+            says.add(before.say().text("page.losses.itStoodInNoPlanYetIts"));
             return says;
         }
         LeavingEffect.between(before.assessment(), after.assessment(), "").stream()
@@ -300,7 +300,7 @@ public class Ledger {
                 EventType.NOTE,
                 f.id(),
                 1,
-                "taken back: it is not " + plans.words().of(d.how()));
+                plans.words().text("page.losses.takenBackItIsNot", plans.words().of(d.how())));
         if (d.remembered()) {
             neverWas(tank, f);
             return;

@@ -112,7 +112,7 @@ class LedgerView {
             Map<Long, PredictionsInHindsight.Prediction> words,
             String tank) {
         Words say = plans.words();
-        String how = d.lost() ? say.title(d.cause()) + by(d, known) + ", " + say.of(d.sure()) : say.title(d.how());
+        String how = d.lost() ? say.title(d.cause()) + by(d, known, say) + ", " + say.of(d.sure()) : say.title(d.how());
         if (d.crewId() != null) {
             Crews.Named c = crews.get(d.crewId());
             return c == null
@@ -145,31 +145,34 @@ class LedgerView {
                 who(f, d.count()),
                 Likeness.of(f.species()),
                 d.onDay(),
-                kept(entities.get(f.id()), d.onDay()),
+                kept(entities.get(f.id()), d.onDay(), say),
                 d.lost(),
                 d.cause(),
                 how,
                 d.seen(),
                 d.cost(),
                 d.pictureId() != null,
-                d.lost() ? brief(d, f, words) : "",
+                d.lost() ? brief(d, f, words, say) : "",
                 d.count()));
     }
 
-    private static String brief(DepartureEntity d, Fish f, Map<Long, PredictionsInHindsight.Prediction> words) {
+    private static String brief(
+            DepartureEntity d, Fish f, Map<Long, PredictionsInHindsight.Prediction> words, Words say) {
         PredictionsInHindsight.Prediction word = words.get(whole(f));
         return word != null
                 ? word.brief().getOrDefault(d.id(), "")
-                : d.inQuarantine() ? "It did not come as far as the tank." : "The plan was not asked before it came.";
+                : d.inQuarantine()
+                        ? say.text("page.losses.itDidNotComeAsFarAs")
+                        : say.text("page.losses.thePlanWasNotAskedBeforeIt");
     }
 
     private static long whole(Fish f) {
         return f.partOf() == null ? f.id() : f.partOf();
     }
 
-    private static String by(DepartureEntity d, Map<Long, Fish> known) {
+    private static String by(DepartureEntity d, Map<Long, Fish> known, Words say) {
         Fish by = d.byFish() == null ? null : known.get(d.byFish());
-        return by == null ? "" : d.cause() == Cause.KILLED ? ": " + by.said() : " by " + by.said();
+        return by == null ? "" : d.cause() == Cause.KILLED ? ": " + by.said() : say.text("page.losses.by2", by.said());
     }
 
     /** 'Saffron', '2 × pajama cardinalfish'. */
@@ -182,17 +185,17 @@ class LedgerView {
                                 : f.species().name());
     }
 
-    static String kept(LivestockEntity f, LocalDate on) {
+    static String kept(LivestockEntity f, LocalDate on, Words say) {
         LocalDate from = f == null ? null : LifeBook.start(f);
         if (from == null) {
             return "";
         }
         long days = Math.max(0, ChronoUnit.DAYS.between(from, on));
         return days < 60
-                ? English.count((int) days, "day", "days")
+                ? say.text("page.losses.days", (int) days)
                 : days < 2 * YEAR
-                        ? Math.round(days / 30.4) + " months"
-                        : Measures.number(Measures.round(days / 365.25, 1)) + " years";
+                        ? say.text("page.losses.months", Math.round(days / 30.4))
+                        : say.text("page.losses.years", Measures.number(Measures.round(days / 365.25, 1)));
     }
 
     /** Losses by cause, the most frequent first; each a small drawing of who it was. */
@@ -257,9 +260,17 @@ class LedgerView {
                             : Optional.ofNullable(known.get(d.fishId()))
                                     .map(f -> who(f, d.count()))
                                     .orElse("a fish");
-                    return who + ", " + Measures.date(d.onDay()) + ": "
-                            + (d.lost() ? say.of(d.cause()) + ", " + say.of(d.sure()) : say.of(d.how()))
-                            + (d.wasTakenBack() ? " — taken back" : " — put right since");
+                    return d.wasTakenBack()
+                            ? say.text(
+                                    "page.losses.takenBack",
+                                    who,
+                                    d.onDay(),
+                                    (d.lost() ? say.of(d.cause()) + ", " + say.of(d.sure()) : say.of(d.how())))
+                            : say.text(
+                                    "page.losses.putRightSince",
+                                    who,
+                                    d.onDay(),
+                                    (d.lost() ? say.of(d.cause()) + ", " + say.of(d.sure()) : say.of(d.how())));
                 })
                 .toList();
     }

@@ -37,7 +37,6 @@ import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.losses.Sure;
 import pelluna.words.English;
-import pelluna.words.Measures;
 
 /** One loss: written down in a few taps, put right, taken back. */
 @Controller
@@ -101,10 +100,11 @@ class LossController {
                 model,
                 opened,
                 "losses",
-                chosen.map(c -> "Goodbye to " + c.said()).orElse("Who is it?"),
+                chosen.map(c -> opened.say().text("page.losses.goodbyeTo", c.said()))
+                        .orElse(opened.say().text("page.losses.whoIsIt")),
                 chosen.isPresent()
-                        ? "What you know is enough; everything can be put right later."
-                        : "Tap the one that is lost, or that has found another home.");
+                        ? opened.say().text("page.losses.whatYouKnowIsEnoughEverything")
+                        : opened.say().text("page.losses.tapTheThatIsLostOrThat"));
         model.addAttribute("tab", "new");
         model.addAttribute("who", who(opened, all));
         model.addAttribute("whom", chosen.orElse(null));
@@ -138,8 +138,10 @@ class LossController {
                 String where = f.missing()
                         ? "missing"
                         : f.boxed()
-                                ? "in the box"
-                                : f.stage().away() ? "out of the tank" : f.partOf() == null ? "" : "one of a group";
+                                ? opened.say().text("page.losses.inTheBox")
+                                : f.stage().away()
+                                        ? opened.say().text("page.losses.outOfTheTank")
+                                        : f.partOf() == null ? "" : opened.say().text("page.losses.oneOfAGroup");
                 who.add(new Who(
                         English.capital(f.label()),
                         Likeness.of(f.species()).draw(72, "w" + f.id()),
@@ -153,14 +155,14 @@ class LossController {
                         English.capital(s.label()),
                         Likeness.of(s.species()).draw(72, "q" + s.id()),
                         "stay=" + s.id(),
-                        "in quarantine")));
+                        opened.say().text("page.losses.inQuarantine"))));
         crew.named(List.of(opened.tank().id())).values().stream()
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
                         English.capital(c.name()),
                         Likeness.of(c.kind(), c.name()).draw(72, ""),
                         "crew=" + c.id(),
-                        c.there() + " there")));
+                        opened.say().text("page.losses.there", c.there()))));
         return who;
     }
 
@@ -179,7 +181,12 @@ class LossController {
                     number,
                     null,
                     null,
-                    f.count() > 1 ? "some of the " + f.species().name() + " group" : f.said(),
+                    f.count() > 1
+                            ? opened.say()
+                                    .text(
+                                            "page.losses.someOfTheGroup",
+                                            f.species().name())
+                            : f.said(),
                     f.count() + away,
                     row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""),
                     Likeness.of(f.species()).draw(150, "whom")));
@@ -192,7 +199,7 @@ class LossController {
                     null,
                     c.id(),
                     null,
-                    "some of the " + c.name(),
+                    opened.say().text("page.losses.someOfThe", c.name()),
                     c.there(),
                     c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""),
                     Likeness.of(c.kind(), c.name()).draw(150, "")));
@@ -203,7 +210,7 @@ class LossController {
                     null,
                     null,
                     stay,
-                    "the " + s.species().name(),
+                    opened.say().text("page.losses.the", s.species().name()),
                     s.count(),
                     "",
                     Likeness.of(s.species()).draw(150, "whom")));
@@ -295,7 +302,7 @@ class LossController {
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
             LocalDate day = Days.planned("until", until, plans.today());
-            steps.change(id, "arrivals wait until " + Measures.shortDate(day), plan -> plan.startingOn(day));
+            steps.change(id, plans.words().text("page.losses.arrivalsWaitUntil", day), plan -> plan.startingOn(day));
         } catch (Refused e) {
             Refused.tell(to, e);
         }

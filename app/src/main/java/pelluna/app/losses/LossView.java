@@ -23,7 +23,7 @@ import pelluna.core.losses.Cause;
 import pelluna.core.losses.Clearance;
 import pelluna.core.losses.Sure;
 import pelluna.core.units.Named;
-import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * The page of one loss: what is known, what changes now, what the plan had said, and, after illness, who was exposed
@@ -114,7 +114,10 @@ class LossView {
         String proposed = d.lost()
                 ? Named.find(Cause.class, d.proposed())
                         .filter(c -> c != d.cause())
-                        .map(c -> "The log would have fit '" + opened.say().of(c) + "' best.")
+                        .map(c -> opened.say()
+                                .text(
+                                        "page.losses.theLogWouldHaveFitBest",
+                                        opened.say().of(c)))
                         .orElse("")
                 : "";
         PredictionsInHindsight.Prediction word =
@@ -130,15 +133,19 @@ class LossView {
                 proposed,
                 word,
                 afterIllness.of(opened, d).map(c -> illness(opened, d, c)).orElse(null),
-                sentence(line));
+                sentence(line, opened.say()));
     }
 
-    private static String sentence(LedgerView.Line line) {
+    private static String sentence(LedgerView.Line line, Words say) {
         return line.lost()
-                ? "Lost on " + Measures.date(line.on())
-                        + (line.kept().isEmpty() ? "." : ", after " + line.kept() + ". ")
-                        + (line.kept().isEmpty() ? "" : "It had a place here.")
-                : line.how() + " on " + Measures.date(line.on()) + "; that is no loss.";
+                ? (line.kept().isEmpty()
+                        ? line.kept().isEmpty()
+                                ? say.text("page.losses.lostOn", line.on())
+                                : say.text("page.losses.lostOnItHadAPlaceHere", line.on())
+                        : line.kept().isEmpty()
+                                ? say.text("page.losses.lostOnAfter", line.on(), line.kept())
+                                : say.text("page.losses.lostOnAfterItHadAPlace", line.on(), line.kept()))
+                : say.text("page.losses.onThatIsNoLoss", line.how(), line.on());
     }
 
     /** How many of a group are missing. */
@@ -179,7 +186,8 @@ class LossView {
         List<String> waits = new ArrayList<>();
         for (Dated step : opened.assessment().arrivals().steps()) {
             if (step.releaseOn().isBefore(clearance.watchedUntil())) {
-                waits.add(step.arrival().label() + ", planned for " + Measures.date(step.releaseOn()));
+                waits.add(opened.say()
+                        .text("page.losses.plannedFor", step.arrival().label(), step.releaseOn()));
             }
         }
         return new Illness(

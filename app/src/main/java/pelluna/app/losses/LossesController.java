@@ -20,7 +20,6 @@ import pelluna.core.losses.Patterns;
 import pelluna.core.losses.Share;
 import pelluna.core.units.Named;
 import pelluna.words.English;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The Losses place: survival, causes, money, patterns, the ledger. */
@@ -64,7 +63,8 @@ class LossesController {
         List<LedgerView.Line> lines = ledger.lines(tanks);
         LifeBook.Book lives = book.of(tanks);
         KaplanMeier curve = SurvivalTable.curve(lives.lives());
-        shells.around(model, opened, "losses", "Losses", sentence(lines, curve));
+        shells.around(
+                model, opened, "losses", opened.say().text("page.losses.losses"), sentence(lines, curve, opened.say()));
         model.addAttribute("tab", "ledger");
         model.addAttribute("scope", everywhere ? "all" : "tank");
         model.addAttribute("several", plans.tanks().size() > 1);
@@ -83,8 +83,8 @@ class LossesController {
                         : SurvivalDrawing.draw(
                                 curve,
                                 lives.lives().stream().map(Life::observed).toList()));
-        model.addAttribute("says", SurvivalTable.says(curve));
-        model.addAttribute("left", leftOut(lives));
+        model.addAttribute("says", SurvivalTable.says(curve, opened.say()));
+        model.addAttribute("left", leftOut(lives, opened.say()));
         model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, plans.words()));
         model.addAttribute("patterns", Patterns.of(lives.lives()));
         model.addAttribute("first", first(lives.lives(), plans.words()));
@@ -92,13 +92,13 @@ class LossesController {
         return "losses";
     }
 
-    private static String sentence(List<LedgerView.Line> lines, KaplanMeier k) {
+    private static String sentence(List<LedgerView.Line> lines, KaplanMeier k, Words say) {
         int lost = lines.stream()
                 .filter(LedgerView.Line::lost)
                 .mapToInt(LedgerView.Line::count)
                 .sum();
         if (lost == 0) {
-            return "Nobody is in the ledger. May it stay so.";
+            return say.text("page.losses.nobodyIsInTheLedgerMayIt");
         }
         double year = k.at(365);
         return English.capital(English.number(lost)) + " lost so far"
@@ -113,19 +113,21 @@ class LossesController {
                 .flatMap(m -> all.stream()
                         .filter(f -> f.id() == m.fishId())
                         .map(f -> new Missing(
-                                f.id(), LedgerView.who(f, m.count()) + ", since " + Measures.date(m.sinceOn()))))
+                                f.id(),
+                                plans.words().text("page.losses.since", LedgerView.who(f, m.count()), m.sinceOn()))))
                 .toList();
     }
 
-    private static String leftOut(LifeBook.Book book) {
+    private static String leftOut(LifeBook.Book book, Words say) {
         String undated = book.undated() == 0
                 ? ""
-                : English.capital(English.count(book.undated(), "fish is", "fish are"))
-                        + " left out: nobody has said when " + (book.undated() == 1 ? "it" : "they") + " came.";
+                : English.capital(say.text("page.losses.fishAre", book.undated())) + " left out: nobody has said when "
+                        + (book.undated() == 1 ? "it" : "they") + " came.";
         String gone = book.unaccounted() == 0
                 ? ""
-                : " " + English.capital(English.count(book.unaccounted(), "fish of a group is", "fish of groups are"))
-                        + " left out: the group grew fewer without a word.";
+                : say.text(
+                        "page.losses.leftOutTheGroupGrewFewer",
+                        say.text("page.losses.fishOfGroupsAre", book.unaccounted()));
         return (undated + gone).strip();
     }
 

@@ -33,12 +33,13 @@ final class SurvivalTable {
                 (l, say) -> l.source()
                         .captiveBred()
                         .map(b -> b ? "captive-bred" : "wild")
-                        .orElse("not said")),
+                        .orElse(say.text("page.losses.notSaid"))),
         SHOP(
                 "shop",
-                (l, say) ->
-                        l.source().shop().isEmpty() ? "not said" : l.source().shop()),
-        QUARANTINE("quarantine", (l, say) -> l.source().school().map(say::of).orElse("not said"));
+                (l, say) -> l.source().shop().isEmpty()
+                        ? say.text("page.losses.notSaid")
+                        : l.source().shop()),
+        QUARANTINE("quarantine", (l, say) -> l.source().school().map(say::of).orElse(say.text("page.losses.notSaid")));
 
         private final String word;
         private final BiFunction<Life, Words, String> key;
@@ -83,11 +84,12 @@ final class SurvivalTable {
                         lives.stream()
                                 .filter(l -> !by.key.apply(l, say).equals(e.getKey()))
                                 .toList(),
-                        until))
+                        until,
+                        say))
                 .toList();
     }
 
-    private static Row row(String name, List<Life> mine, List<Life> others, double until) {
+    private static Row row(String name, List<Life> mine, List<Life> others, double until, Words say) {
         KaplanMeier k = curve(mine);
         return new Row(
                 name,
@@ -96,8 +98,8 @@ final class SurvivalTable {
                 share(k, MONTH),
                 share(k, YEAR),
                 SurvivalDrawing.spark(k, until),
-                says(k),
-                compared(mine, others));
+                says(k, say),
+                compared(mine, others, say));
     }
 
     /** 'after 30 days 87 % (60 to 96)'; an em dash where nobody was followed so long. */
@@ -117,15 +119,15 @@ final class SurvivalTable {
     }
 
     /** How far to trust it, in a sentence. */
-    static String says(KaplanMeier k) {
+    static String says(KaplanMeier k, Words say) {
         if (k.subjects() == 0) {
-            return "No fish yet whose day of arrival is known.";
+            return say.text("page.losses.noFishYetWhoseDayOfArrival");
         }
         if (k.lost() == 0) {
-            return English.capital(English.count(k.subjects(), "fish", "fish"))
-                    + ", none lost so far. From so many that says little: even at "
-                    + Math.round(100 * KaplanMeier.leastIfNoneLost(k.subjects()))
-                    + " % survival it would happen once in forty times.";
+            return say.text(
+                    "page.losses.noneLostSoFarFromSoMany",
+                    say.text("page.losses.fish", k.subjects()),
+                    Math.round(100 * KaplanMeier.leastIfNoneLost(k.subjects())));
         }
         return English.capital(English.number(k.lost())) + " of " + English.count(k.subjects(), "fish", "fish")
                 + " lost."
@@ -134,7 +136,7 @@ final class SurvivalTable {
                         : "");
     }
 
-    private static String compared(List<Life> mine, List<Life> others) {
+    private static String compared(List<Life> mine, List<Life> others, Words say) {
         long lost = mine.stream().filter(Life::lost).count()
                 + others.stream().filter(Life::lost).count();
         if (others.isEmpty() || lost < LEAST_LOST || mine.size() < 2) {
@@ -143,9 +145,13 @@ final class SurvivalTable {
         LogRank test = LogRank.of(
                 mine.stream().map(Life::observed).toList(),
                 others.stream().map(Life::observed).toList());
-        String way = test.seen() > test.expected() ? "more lost than of the others" : "fewer lost than of the others";
+        String way = test.seen() > test.expected()
+                ? say.text("page.losses.moreLostThanOfTheOthers")
+                : say.text("page.losses.fewerLostThanOfTheOthers");
         return test.p() < CHANCE
-                ? way + ", hard to put down to chance"
-                : Math.abs(test.seen() - test.expected()) < 0.5 ? "as the others" : way + ", could be chance";
+                ? say.text("page.losses.hardToPutDownToChance", way)
+                : Math.abs(test.seen() - test.expected()) < 0.5
+                        ? say.text("page.losses.asTheOthers")
+                        : say.text("page.losses.couldBeChance", way);
     }
 }

@@ -13,7 +13,6 @@ import pelluna.core.names.Resolution;
 import pelluna.core.search.Search;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Verdict;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /**
@@ -57,22 +56,24 @@ public class NameChoices {
         }
         List<NameChoice> rows = new ArrayList<>();
         judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), opened.say())));
-        return new Offer(says(found, typed.trim()), rows);
+        return new Offer(says(found, typed.trim(), opened.say()), rows);
     }
 
-    private static String says(Resolution found, String typed) {
+    private static String says(Resolution found, String typed, Words say) {
         if (found.meant().isEmpty()) {
-            return "Type the name of a fish, in English or German, or its scientific name.";
+            return say.text("page.names.typeTheNameOfAFishIn");
         }
         if (found.guessed()) {
-            return "Pelluna doesn't know '" + typed + "'. Is it one of these?";
+            return say.text("page.names.pellunaDoesntKnowIsItOfThese", typed);
         }
         return found.group()
-                ? "'" + typed + "' is a whole group. Which one? Those that fit come first."
+                ? say.text("page.names.isAWholeGroupWhichOneThose", typed)
                 : found.one().isPresent()
                         ? ""
-                        : "'" + typed + "' fits " + English.count(found.meant().size(), "fish", "fish")
-                                + ". Which one?";
+                        : say.text(
+                                "page.names.fitsFishWhichOne",
+                                typed,
+                                found.meant().size());
     }
 
     private static NameChoice row(Judged j, int index, Words say) {
@@ -97,7 +98,7 @@ public class NameChoices {
             case NOT_IN_THIS_TANK -> v.stop().map(f -> say.of(f.reason())).orElse("");
         };
         String says = v.outcome() == Verdict.Outcome.FITS_IF
-                ? "fits if " + more
+                ? say.text("page.names.fitsIf", more)
                 : say.of(v.outcome()) + (more.isEmpty() ? "" : ": " + more);
         return says.length() <= LONGEST ? says : says.substring(0, says.lastIndexOf(' ', LONGEST)) + " …";
     }

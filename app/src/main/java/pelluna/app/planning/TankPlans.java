@@ -286,7 +286,9 @@ public class TankPlans {
         PlanFiles.notTooMany(file);
         check(file);
         TankEntity tank = new TankEntity(
-                keeper.get().id(), file.name() == null ? "Brought in" : file.name(), TankFigures.of(file.tank()));
+                keeper.get().id(),
+                file.name() == null ? keeper.get().words().text("page.planning.broughtIn") : file.name(),
+                TankFigures.of(file.tank()));
         tank.plans(file);
         tanks.save(tank);
         tests.log(tank.id(), file.tests());

@@ -9,7 +9,6 @@ import pelluna.app.losses.Deaths;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Topic;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -65,8 +64,7 @@ final class Happenings {
                                 && is(d.by(), s.fish())
                                 && d.kind().word().equals(s.about()))
                         .findFirst()
-                        .map(d ->
-                                English.count(d.count(), "one", "of them") + " lost to it on " + Measures.date(d.on()));
+                        .map(d -> say.text("page.prediction.ofThemLostToItOn", d.count(), d.on()));
             default -> happened(topic, s.fish(), since);
         };
     }
@@ -78,15 +76,15 @@ final class Happenings {
                 fights.stream()
                         .filter(f -> (is(f.fish(), fish) || is(f.other(), fish)) && !f.on().isBefore(since))
                         .findFirst()
-                        .map(f -> "a hard fight was seen on " + Measures.date(f.on()))
+                        .map(f -> say.text("page.prediction.aHardFightWasSeenOn", f.on()))
                         .or(() -> died(fish, Cause.KILLED, null, since))
                         .or(() -> deaths.stream()
                                 .filter(d -> d.cause() == Cause.KILLED && is(d.by(), fish) && !d.on().isBefore(since))
                                 .findFirst()
-                                .map(d -> "it killed another on " + Measures.date(d.on())));
+                                .map(d -> say.text("page.prediction.itKilledAnotherOn", d.on())));
             case JUMPING ->
                 died(fish, Cause.JUMPED, null, since)
-                        .or(() -> sign(fish, EventType.JUMPED, "it was seen to jump on ", since));
+                        .or(() -> sign(fish, EventType.JUMPED, say.text("page.prediction.itWasSeenToJumpOn"), since));
             case EATEN -> died(fish, Cause.EATEN, null, since);
             case REEF_LIFE ->
                 deaths.stream()
@@ -95,11 +93,13 @@ final class Happenings {
                                 && d.cause() == Cause.EATEN
                                 && is(d.by(), fish))
                         .findFirst()
-                        .map(d -> say.of(d.kind()) + " were lost to it on " + Measures.date(d.on()));
+                        .map(d -> say.text("page.prediction.wereLostToItOn", say.of(d.kind()), d.on()));
             case FEEDING ->
-                died(fish, Cause.STARVED, null, since).or(() -> sign(fish, EventType.THIN, "it was thin on ", since));
+                died(fish, Cause.STARVED, null, since)
+                        .or(() -> sign(fish, EventType.THIN, say.text("page.prediction.itWasThinOn"), since));
             case ILLNESS ->
-                died(fish, Cause.DISEASE, null, since).or(() -> sign(fish, EventType.SPOTS, "it had spots on ", since));
+                died(fish, Cause.DISEASE, null, since)
+                        .or(() -> sign(fish, EventType.SPOTS, say.text("page.prediction.itHadSpotsOn"), since));
             case WATER -> died(fish, Cause.WATER, null, since);
         };
     }
@@ -110,8 +110,9 @@ final class Happenings {
                 .filter(f -> (is(f.fish(), one) && is(f.other(), other) || is(f.fish(), other) && is(f.other(), one))
                         && !f.on().isBefore(since))
                 .findFirst()
-                .map(f -> English.count(f.acts(), "act", "acts") + " on " + Measures.date(f.on())
-                        + (f.hurt() ? ", and hurt after it" : ""))
+                .map(f -> f.hurt()
+                        ? say.text("page.prediction.actsOnAndHurtAfterIt", f.acts(), f.on())
+                        : say.text("page.prediction.actsOn", f.acts(), f.on()))
                 .or(() -> died(other, Cause.KILLED, one, since))
                 .or(() -> died(one, Cause.KILLED, other, since));
     }
@@ -123,7 +124,7 @@ final class Happenings {
                         && !d.on().isBefore(since)
                         && (by == null || d.by() != null && whole(d.by()) == by))
                 .findFirst()
-                .map(d -> "lost on " + Measures.date(d.on()) + " (" + say.of(cause) + ", " + say.of(d.sure()) + ")");
+                .map(d -> say.text("page.prediction.lostOn", d.on(), say.of(cause), say.of(d.sure())));
     }
 
     private Optional<String> sign(long fish, EventType sign, String says, LocalDate since) {

@@ -16,7 +16,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankEntity;
-import pelluna.words.English;
 
 /** What plans had said beside what happened, over all tanks of a keeper. */
 @Controller
@@ -50,11 +49,18 @@ class PredictionController {
                 model,
                 opened,
                 "losses",
-                "Said and happened",
+                opened.say().text("page.prediction.saidAndHappened"),
                 page.arrivals() == 0
-                        ? "No word is kept yet."
-                        : English.capital(English.count(page.arrivals(), "arrival", "arrivals"))
-                                + (everywhere ? ", over all your tanks." : ", in this tank."));
+                        ? opened.say().text("page.prediction.noWordIsKeptYet")
+                        : (everywhere
+                                ? opened.say()
+                                        .text(
+                                                "page.prediction.overAllYourTanks",
+                                                opened.say().text("page.prediction.arrivals", page.arrivals()))
+                                : opened.say()
+                                        .text(
+                                                "page.prediction.inThisTank",
+                                                opened.say().text("page.prediction.arrivals", page.arrivals()))));
         model.addAttribute("tab", "hindsight");
         model.addAttribute("scope", everywhere ? "all" : "tank");
         model.addAttribute("several", plans.tanks().size() > 1);

@@ -109,7 +109,7 @@ public class PredictionKeeper implements Predictions {
                         "",
                         t.index(),
                         t.reasons().isEmpty()
-                                ? "Nothing that would set them at each other."
+                                ? say.text("page.prediction.nothingThatWouldSetThemAtEach")
                                 : say.of(t.reasons().get(0).why())));
             }
         }

@@ -129,15 +129,17 @@ public class PredictionReview implements PredictionsInHindsight {
                                                         && number.equals(kept.rows()
                                                                 .get(d.fish())
                                                                 .partOf()))
-                                        .toList())));
+                                        .toList(),
+                                kept.say())));
         return told;
     }
 
-    private static Prediction word(Kept kept, PredictionRows.Head head, List<Statement> said, List<Deaths.Death> lost) {
+    private static Prediction word(
+            Kept kept, PredictionRows.Head head, List<Statement> said, List<Deaths.Death> lost, Words say) {
         List<Said> lines = new ArrayList<>();
         for (Statement s : said) {
             if (s.step().atLeast(Step.RIPPLE)) {
-                lines.add(said(kept, head, s));
+                lines.add(said(kept, head, s, say));
             }
         }
         lines.sort(Comparator.comparing(Said::step).reversed().thenComparing(Said::became));
@@ -146,8 +148,10 @@ public class PredictionReview implements PredictionsInHindsight {
             kept.happened()
                     .happened(topic, head.fishId(), head.onDay())
                     .filter(w -> !warned(said, topic))
-                    .ifPresent(w -> missed.add(kept.say().title(topic) + ": " + w
-                            + "; the plan had said nothing at Chop or Surge of it."));
+                    .ifPresent(w -> missed.add(say.text(
+                            "page.prediction.thePlanHadSaidNothingAtChop",
+                            kept.say().title(topic),
+                            w)));
         }
         return new Prediction(
                 head.id(),
@@ -158,7 +162,7 @@ public class PredictionReview implements PredictionsInHindsight {
                 lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d, kept.say()))));
     }
 
-    private static Said said(Kept kept, PredictionRows.Head head, Statement s) {
+    private static Said said(Kept kept, PredictionRows.Head head, Statement s, Words say) {
         Optional<Topic> topic = Topic.of(s.rule(), s.about());
         Optional<String> bore = kept.happened().bore(s, head.onDay());
         return new Said(
@@ -169,8 +173,8 @@ public class PredictionReview implements PredictionsInHindsight {
                 bore.map(English::capital)
                         .orElse(
                                 topic.isPresent()
-                                        ? "Not so far, as far as the log knows"
-                                        : "Nothing in a log could bear this out"));
+                                        ? say.text("page.prediction.notSoFarAsFarAsThe")
+                                        : say.text("page.prediction.nothingInALogCouldBearThis")));
     }
 
     private static boolean warned(List<Statement> said, Topic topic) {
@@ -183,7 +187,7 @@ public class PredictionReview implements PredictionsInHindsight {
     private static String brief(List<Statement> said, Deaths.Death death, Words say) {
         Optional<Topic> topic = Topic.of(death.cause());
         if (topic.isEmpty()) {
-            return "Of such a cause no plan can tell.";
+            return say.text("page.prediction.ofSuchACauseNoPlanCan");
         }
         return said.stream()
                 .filter(s -> s.step() != Step.CALM
@@ -195,9 +199,11 @@ public class PredictionReview implements PredictionsInHindsight {
                                 || s.other().equals(death.by())
                                 || s.fish().equals(death.by())))
                 .max(Comparator.comparing(Statement::step))
-                .map(s -> (s.step().atLeast(Step.CHOP) ? "Said" : "Hinted at") + " (" + say.title(s.step()) + "): "
-                        + s.reason())
-                .orElse("Not said: the plan was calm about " + say.of(topic.get()) + ".");
+                .map(s -> (s.step().atLeast(Step.CHOP)
+                                ? say.text("page.prediction.said")
+                                : say.text("page.prediction.hintedAt"))
+                        + " (" + say.title(s.step()) + "): " + s.reason())
+                .orElse(say.text("page.prediction.notSaidThePlanWasCalmAbout", say.of(topic.get())));
     }
 
     @Override
@@ -265,11 +271,11 @@ public class PredictionReview implements PredictionsInHindsight {
                 Hindsight.tallied(seen),
                 bins,
                 kept.say().of(Calibration.trend(bins)),
-                fought(kept),
-                warnedAndDone(kept));
+                fought(kept, kept.say()),
+                warnedAndDone(kept, kept.say()));
     }
 
-    private static List<WarnedAndDone> warnedAndDone(Kept kept) {
+    private static List<WarnedAndDone> warnedAndDone(Kept kept, Words say) {
         List<WarnedAndDone> all = new ArrayList<>();
         kept.heads()
                 .values()
@@ -285,11 +291,11 @@ public class PredictionReview implements PredictionsInHindsight {
                                     .toList();
                             all.add(new WarnedAndDone(
                                     h.onDay(),
-                                    StatementWords.name(kept.known(), h.fishId()),
+                                    StatementWords.name(kept.known(), h.fishId(), say),
                                     s.reason(),
                                     !came.isEmpty(),
                                     came.isEmpty()
-                                            ? "Nothing of it so far, as far as the log knows."
+                                            ? say.text("page.prediction.nothingOfItSoFarAsFar")
                                             : English.capital(String.join("; ", came)) + "."));
                         }));
         return all;
@@ -349,7 +355,7 @@ public class PredictionReview implements PredictionsInHindsight {
         return f == null || f.partOf() == null ? Long.valueOf(fish) : f.partOf();
     }
 
-    private static List<Fought> fought(Kept kept) {
+    private static List<Fought> fought(Kept kept, Words say) {
         Map<List<Long>, List<Fights.Fight>> byPair = new LinkedHashMap<>();
         kept.fights()
                 .forEach(f -> byPair.computeIfAbsent(List.of(f.fish(), f.other()), k -> new ArrayList<>())
@@ -366,13 +372,15 @@ public class PredictionReview implements PredictionsInHindsight {
                     .max(Comparator.comparing(PredictionRows.Head::onDay));
             told.add(new Fought(
                     last,
-                    StatementWords.name(kept.known(), pair.get(0)) + " against "
-                            + StatementWords.name(kept.known(), pair.get(1)),
+                    say.text(
+                            "page.prediction.against",
+                            StatementWords.name(kept.known(), pair.get(0), say),
+                            StatementWords.name(kept.known(), pair.get(1), say)),
                     days.stream().map(PredictionReview::day).toList(),
-                    asked.map(h -> "Said on " + Measures.date(h.onDay()) + ":")
-                            .orElse("No plan was asked before they met."),
+                    asked.map(h -> say.text("page.prediction.saidOn", h.onDay()))
+                            .orElse(say.text("page.prediction.noPlanWasAskedBeforeTheyMet")),
                     asked.map(h -> between(kept, h, one, other)
-                                    .map(s -> said(kept, h, s))
+                                    .map(s -> said(kept, h, s, say))
                                     .toList())
                             .orElse(List.of())));
         });

@@ -15,25 +15,31 @@ final class StatementWords {
     static String title(Statement s, Map<Long, Fish> known, Words say) {
         return switch (s.rule()) {
             case Statement.TENSION ->
-                English.capital(name(known, s.fish())) + " presses " + name(known, s.other()) + ": tension "
-                        + Math.round(s.tension());
+                say.text(
+                        "page.prediction.pressesTension",
+                        name(known, s.fish(), say),
+                        name(known, s.other(), say),
+                        Math.round(s.tension()));
             case Statement.EATEN ->
-                English.capital(name(known, s.fish())) + " eats "
+                English.capital(name(known, s.fish(), say)) + " eats "
                         + (s.other() != null
-                                ? name(known, s.other())
+                                ? name(known, s.other(), say)
                                 : Named.find(ReefLife.class, s.about())
                                         .map(say::of)
                                         .orElse(s.about()));
-            case Statement.OWN_RISK -> "Taken at your own risk: warned, and done";
-            case Statement.CAPACITY -> "Capacity, " + s.about().replace('-', ' ');
+            case Statement.OWN_RISK -> say.text("page.prediction.takenAtYourOwnRiskWarnedAnd");
+            case Statement.CAPACITY ->
+                say.text("page.prediction.capacity", s.about().replace('-', ' '));
             default -> Named.find(RuleName.class, s.rule()).map(say::of).orElse(s.rule());
         };
     }
 
-    static String name(Map<Long, Fish> known, Long fish) {
+    static String name(Map<Long, Fish> known, Long fish, Words say) {
         Fish f = fish == null ? null : known.get(fish);
         return f == null
                 ? "a fish"
-                : f.count() > 1 && f.name().isEmpty() ? "the " + f.species().name() + " group" : f.said();
+                : f.count() > 1 && f.name().isEmpty()
+                        ? say.text("page.prediction.theGroup", f.species().name())
+                        : f.said();
     }
 }

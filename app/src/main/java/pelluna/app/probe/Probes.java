@@ -167,15 +167,17 @@ public class Probes {
         List<String> troubles = new ArrayList<>();
         seen(tank).filter(Seen::reads).ifPresent(s -> {
             if (s.silence() != null) {
-                troubles.add(
-                        "The probe has not answered since " + Times.at(s.silence(), clock) + ": " + s.trouble() + ".");
+                troubles.add(plans.words()
+                        .text("page.probe.theProbeHasNotAnsweredSince", Times.at(s.silence(), clock), s.trouble()));
             }
             s.doubted().stream()
                     .filter(d -> d.reading().at().isAfter(clock.instant().minus(Duration.ofHours(6))))
                     .findFirst()
-                    .ifPresent(d -> troubles.add("The probe said something that is hard to believe, "
-                            + Times.at(d.reading().at(), clock) + ": " + d.doubt()
-                            + ". Look at the tank, then at the probe."));
+                    .ifPresent(d -> troubles.add(plans.words()
+                            .text(
+                                    "page.probe.theProbeSaidSomethingThatIs",
+                                    Times.at(d.reading().at(), clock),
+                                    d.doubt())));
         });
         return troubles;
     }

@@ -30,6 +30,7 @@ import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
 import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The water of a tank: tests with their trend and ceiling, and what the probe says. */
 @Controller
@@ -85,11 +86,14 @@ class WaterController {
                 model,
                 opened,
                 "log",
-                "Water",
+                opened.say().text("page.probe.water"),
                 tests.isEmpty()
-                        ? "No test has been logged yet."
-                        : English.capital(English.count(tests.size(), "test", "tests")) + ", the last on "
-                                + Measures.date(tests.get(tests.size() - 1).on()) + ".");
+                        ? opened.say().text("page.probe.noTestHasBeenLoggedYet")
+                        : opened.say()
+                                .text(
+                                        "page.probe.theLastOn",
+                                        opened.say().text("page.probe.tests", tests.size()),
+                                        tests.get(tests.size() - 1).on()));
         model.addAttribute("tab", "water");
         model.addAttribute("figures", figures);
         model.addAttribute("probe", probe);
@@ -110,27 +114,48 @@ class WaterController {
         return List.of(
                 new Drawn(
                         "nitrate",
-                        "Nitrate",
+                        opened.say().text("page.probe.nitrate"),
                         "mg/L",
                         OptionalDouble.of(opened.plan().tank().nitrateCeiling()),
                         null,
                         v -> v,
                         1),
-                new Drawn("phosphate", "Phosphate", "mg/L", OptionalDouble.of(PHOSPHATE_CEILING), null, v -> v, 3),
-                new Drawn("ammonia", "Total ammonia", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
-                new Drawn("nitrite", "Nitrite", "mg/L as N", OptionalDouble.empty(), null, v -> v, 3),
+                new Drawn(
+                        "phosphate",
+                        opened.say().text("page.probe.phosphate"),
+                        "mg/L",
+                        OptionalDouble.of(PHOSPHATE_CEILING),
+                        null,
+                        v -> v,
+                        3),
+                new Drawn(
+                        "ammonia",
+                        opened.say().text("page.probe.totalAmmonia"),
+                        opened.say().text("page.probe.mgLAsN"),
+                        OptionalDouble.empty(),
+                        null,
+                        v -> v,
+                        3),
+                new Drawn(
+                        "nitrite",
+                        opened.say().text("page.probe.nitrite"),
+                        opened.say().text("page.probe.mgLAsN"),
+                        OptionalDouble.empty(),
+                        null,
+                        v -> v,
+                        3),
                 new Drawn("pH", "pH", "", OptionalDouble.empty(), Reading::pH, v -> v, 2),
                 new Drawn(
                         "salinity",
-                        "Salinity",
-                        us ? "specific gravity" : "g/kg",
+                        opened.say().text("page.probe.salinity"),
+                        us ? opened.say().text("page.probe.specificGravity") : "g/kg",
                         OptionalDouble.empty(),
                         Reading::salinity,
                         us ? SeaWater::specificGravity : v -> v,
                         us ? 4 : 1),
                 new Drawn(
                         "temperatureC",
-                        "Temperature",
+                        opened.say().text("page.probe.temperature"),
                         opened.say().temperatureUnit(),
                         OptionalDouble.empty(),
                         Reading::temperatureC,
@@ -170,10 +195,13 @@ class WaterController {
                 ? line.get(line.size() - 1).value()
                 : points.get(points.size() - 1).value();
         String says = byProbe
-                ? "by the probe, 7 days"
+                ? plans.words().text("page.probe.byTheProbe7Days")
                 : Trend.of(points)
-                        .map(t -> plans.words().of(t.going(d.unit())) + over(t, d))
-                        .orElse(points.size() == 1 ? "one test" : points.size() + " tests");
+                        .map(t -> plans.words().of(t.going(d.unit())) + over(t, d, plans.words()))
+                        .orElse(
+                                points.size() == 1
+                                        ? plans.words().text("page.probe.oneTest")
+                                        : plans.words().text("page.probe.tests2", points.size()));
         long gap = probe == null
                 ? Duration.ofHours(1).toMillis()
                 : Duration.ofMinutes(3L * probe.minutes() * every).toMillis();
@@ -185,16 +213,17 @@ class WaterController {
                 TrendDrawing.draw(d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap)));
     }
 
-    private static String over(Trend t, Drawn d) {
+    private static String over(Trend t, Drawn d, Words say) {
         return d.ceiling().isEmpty()
                 ? ""
                 : t.weeksTo(d.ceiling().getAsDouble())
-                        .map(w -> "; at its ceiling of "
-                                + Measures.number(d.ceiling().getAsDouble()) + " in about "
-                                + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")
-                                + ", if it goes on so")
-                        .orElse("; the ceiling is "
-                                + Measures.number(d.ceiling().getAsDouble()));
+                        .map(w -> say.text(
+                                "page.probe.atItsCeilingOfInAboutWeeks",
+                                Measures.number(d.ceiling().getAsDouble()),
+                                (int) Math.max(1, Math.round(w))))
+                        .orElse(say.text(
+                                "page.probe.theCeilingIs",
+                                Measures.number(d.ceiling().getAsDouble())));
     }
 
     private Instant start(LocalDate day) {
@@ -203,21 +232,30 @@ class WaterController {
 
     private String probeSays(Probes.Seen p, OpenTank opened) {
         if (!p.reads()) {
-            return "Not read at present.";
+            return opened.say().text("page.probe.notReadAtPresent");
         }
         if (p.silence() != null) {
-            return "No answer since " + Times.at(p.silence(), clock) + ": " + p.trouble() + ". It is asked again every "
-                    + English.count(p.minutes(), "minute", "minutes") + ".";
+            return opened.say()
+                    .text(
+                            "page.probe.noAnswerSinceItIsAskedAgain",
+                            Times.at(p.silence(), clock),
+                            p.trouble(),
+                            p.minutes());
         }
         if (p.last() == null) {
-            return p.trouble().isEmpty() ? "It has not been asked yet." : English.capital(p.trouble()) + ".";
+            return p.trouble().isEmpty()
+                    ? opened.say().text("page.probe.itHasNotBeenAskedYet")
+                    : English.capital(p.trouble()) + ".";
         }
         List<String> says = new ArrayList<>();
         if (p.last().temperatureC() != null) {
             says.add(opened.say().temperature(p.last().temperatureC()));
         }
         if (p.last().salinity() != null) {
-            says.add(Measures.number(Measures.round(p.last().salinity(), 1)) + " g/kg");
+            says.add(opened.say()
+                    .text(
+                            "page.probe.gKg",
+                            Measures.number(Measures.round(p.last().salinity(), 1))));
         }
         if (p.last().pH() != null) {
             says.add("pH " + Measures.number(Measures.round(p.last().pH(), 2)));

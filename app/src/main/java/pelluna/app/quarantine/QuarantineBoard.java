@@ -28,7 +28,6 @@ import pelluna.core.livestock.Stage;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SalinityRamp;
-import pelluna.words.Measures;
 
 /** The board of quarantine places: who is in which, for how long, and what was seen. */
 @Service
@@ -245,7 +244,8 @@ public class QuarantineBoard {
                 .stream()
                 .filter(r -> r.wishId() != null && r.wishId() == wish)
                 .toList();
-        mine.forEach(r -> r.ends(plans.today(), "into the tank's see-through box on " + Measures.date(plans.today())));
+        mine.forEach(r -> r.ends(
+                plans.today(), plans.words().text("page.quarantine.intoTheTanksSeeThroughBoxOn", plans.today())));
         return mine.stream().findFirst().map(r -> new Origin(r.beganOn(), r.school()));
     }
 
@@ -270,7 +270,7 @@ public class QuarantineBoard {
     @Transactional
     void release(long tank, long stay) {
         StayEntity row = stay(tank, stay);
-        row.ends(plans.today(), "into the tank on " + Measures.date(plans.today()));
+        row.ends(plans.today(), plans.words().text("page.quarantine.intoTheTankOn", plans.today()));
         if (plans.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
             comesIn.begins(tank, row.wishId(), Optional.of(new Origin(row.beganOn(), row.school())), false);
             comesIn.comes(tank, row.wishId());
@@ -298,7 +298,7 @@ public class QuarantineBoard {
         StayEntity row = stay(tank, stay);
         Staying s = staying(tank, stay);
         if (count >= row.count()) {
-            row.ends(plans.today(), "died in quarantine on " + Measures.date(plans.today()));
+            row.ends(plans.today(), plans.words().text("page.quarantine.diedInQuarantineOn", plans.today()));
             noLonger(tank, row);
         } else {
             row.fewer(count);

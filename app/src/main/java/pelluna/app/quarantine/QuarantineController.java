@@ -1,6 +1,7 @@
 package pelluna.app.quarantine;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Controller;
@@ -21,8 +22,8 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SeaWater;
-import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** The quarantine board of a tank. */
 @Controller
@@ -44,24 +45,35 @@ class QuarantineController {
     }
 
     /** What the board's template says often. */
-    record Words() {
+    record Figures(Words say) {
         public String fish(Species s, long id) {
             return FishDrawing.alone(s, 72, "q" + id);
         }
 
         /** '1.0235, 31 g/kg'. */
         public String gravity(double salinity) {
-            return String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)) + " ("
-                    + Measures.number(Measures.round(salinity, 1)) + " g/kg)";
+            return say.text(
+                    "page.quarantine.gKg",
+                    String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)),
+                    Measures.number(Measures.round(salinity, 1)));
         }
 
         public String looked(CheckEntity c) {
             Look l = c.look();
-            return Measures.shortDate(l.on()) + ": " + (l.eats() ? "eats" : "does not eat")
-                    + (l.spots() ? ", spots" : "") + (l.fastBreath() ? ", breathes fast" : "")
-                    + (l.tornFins() ? ", torn fins" : "")
-                    + (c.salinity().isPresent() ? ", " + gravity(c.salinity().getAsDouble()) : "")
-                    + (c.note().isEmpty() ? "" : ". " + c.note());
+            List<String> seen = new ArrayList<>();
+            seen.add(l.eats() ? say.text("page.quarantine.lookEats") : say.text("page.quarantine.lookDoesNotEat"));
+            if (l.spots()) {
+                seen.add(say.text("page.quarantine.lookSpots"));
+            }
+            if (l.fastBreath()) {
+                seen.add(say.text("page.quarantine.lookFastBreath"));
+            }
+            if (l.tornFins()) {
+                seen.add(say.text("page.quarantine.lookTornFins"));
+            }
+            c.salinity().ifPresent(s -> seen.add(gravity(s)));
+            String looked = say.text("page.quarantine.lookSaid", l.on(), String.join(", ", seen));
+            return c.note().isEmpty() ? looked : say.text("page.quarantine.lookSaidAndNoted", looked, c.note());
         }
     }
 
@@ -79,14 +91,27 @@ class QuarantineController {
                 model,
                 opened,
                 "arrivals",
-                "Quarantine",
+                opened.say().text("page.quarantine.quarantine"),
                 in == 0
-                        ? "Nobody is in quarantine. Your school: "
-                                + opened.say().of(school) + "."
-                        : English.capital(English.count(in, "stay", "stays")) + "; "
-                                + (ready == 0
-                                        ? "none may go on today."
-                                        : ready == 1 ? "one may go on today." : ready + " may go on today."));
+                        ? opened.say()
+                                .text(
+                                        "page.quarantine.nobodyIsInQuarantineYourSchool",
+                                        opened.say().of(school))
+                        : (ready == 0
+                                ? opened.say()
+                                        .text(
+                                                "page.quarantine.noneMayGoOnToday",
+                                                opened.say().text("page.quarantine.stays", in))
+                                : ready == 1
+                                        ? opened.say()
+                                                .text(
+                                                        "page.quarantine.mayGoOnToday",
+                                                        opened.say().text("page.quarantine.stays", in))
+                                        : opened.say()
+                                                .text(
+                                                        "page.quarantine.mayGoOnToday2",
+                                                        opened.say().text("page.quarantine.stays", in),
+                                                        ready)));
         model.addAttribute("tab", "quarantine");
         model.addAttribute("places", places);
         model.addAttribute("due", board.due(opened));
@@ -94,7 +119,7 @@ class QuarantineController {
         model.addAttribute("today", plans.today());
         model.addAttribute("target", opened.plan().tank().salinity());
         model.addAttribute("school", school);
-        model.addAttribute("words", new Words());
+        model.addAttribute("words", new Figures(opened.say()));
         return "quarantine";
     }
 
@@ -160,8 +185,9 @@ class QuarantineController {
         board.end(
                 id,
                 stay,
-                ("died".equals(how) ? "died in quarantine on " : "left quarantine otherwise on ")
-                        + Measures.date(plans.today()));
+                "died".equals(how)
+                        ? plans.words().text("page.quarantine.diedInQuarantineOn", plans.today())
+                        : plans.words().text("page.quarantine.leftQuarantineOtherwiseOn", plans.today()));
         return back(id);
     }
 

@@ -12,6 +12,7 @@ import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
 import pelluna.words.English;
+import pelluna.words.Words;
 
 /**
  * What was seen in quarantine on some days, for those who look back on them. Callers have looked the tank up with its
@@ -48,13 +49,21 @@ public class QuarantineDays {
                 .forEach(s -> told.add(new Told(
                         s.beganOn(),
                         true,
-                        name(known, s) + " went into quarantine, "
-                                + keeper.get().words().of(s.school()))));
+                        keeper.get()
+                                .words()
+                                .text(
+                                        "page.quarantine.wentIntoQuarantine",
+                                        name(known, s),
+                                        keeper.get().words().of(s.school())))));
         for (CheckEntity c : checks.findByStayIdInOrderByLookedOnDescIdDesc(all.keySet())) {
-            String seen = seen(c.look(), c.note());
+            String seen = seen(c.look(), c.note(), keeper.get().words());
             if (!seen.isEmpty()) {
                 told.add(new Told(
-                        c.look().on(), false, "In quarantine: " + name(known, all.get(c.stayId())) + " " + seen));
+                        c.look().on(),
+                        false,
+                        keeper.get()
+                                .words()
+                                .text("page.quarantine.inQuarantine", name(known, all.get(c.stayId())), seen)));
             }
         }
         return told.stream()
@@ -67,19 +76,19 @@ public class QuarantineDays {
         return s.count() > 1 ? s.count() + " × " + kind : kind;
     }
 
-    private static String seen(Look look, String note) {
+    private static String seen(Look look, String note, Words say) {
         List<String> words = new ArrayList<>();
         if (look.spots()) {
-            words.add("has spots");
+            words.add(say.text("page.quarantine.hasSpots"));
         }
         if (look.fastBreath()) {
-            words.add("breathes fast");
+            words.add(say.text("page.quarantine.breathesFast"));
         }
         if (look.tornFins()) {
-            words.add("has torn fins");
+            words.add(say.text("page.quarantine.hasTornFins"));
         }
         if (!look.eats()) {
-            words.add("does not eat");
+            words.add(say.text("page.quarantine.doesNotEat"));
         }
         return words.isEmpty() ? "" : English.list(words) + (note.isEmpty() ? "" : " · " + note);
     }

@@ -7,6 +7,7 @@ import pelluna.core.outlook.Press;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Step;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Two plans side by side by their figures. */
 final class Compared {
@@ -15,18 +16,18 @@ final class Compared {
     /** One figure of both. @param better whether the second is better; null if neither is */
     record Row(String what, String plan, String tried, Boolean better) {}
 
-    static List<Row> rows(ReefscapeViews.View plan, ReefscapeViews.View tried) {
+    static List<Row> rows(ReefscapeViews.View plan, ReefscapeViews.View tried, Words say) {
         List<Row> rows = new ArrayList<>();
         rows.add(text("Fish when all are in", fish(plan), fish(tried), 0));
         rows.add(text("Wishes that fit, or fit if", fits(plan), fits(tried), 1));
         rows.add(text("Pairs at Chop or Surge, all in", hard(plan), hard(tried), -1));
         rows.add(new Row(
-                "Hardest pair, all in",
+                say.text("page.reefscape.hardestPairAllIn"),
                 hardest(plan),
                 hardest(tried),
                 better(top(plan, false), top(tried, false), -1)));
         rows.add(new Row(
-                "Hardest pair, fully grown",
+                say.text("page.reefscape.hardestPairFullyGrown"),
                 hardestGrown(plan),
                 hardestGrown(tried),
                 better(top(plan, true), top(tried, true), -1)));
@@ -41,13 +42,13 @@ final class Compared {
                 tried.opened().assessment().arrivals().steps().size(),
                 0));
         rows.add(new Row(
-                "The last is in on",
+                say.text("page.reefscape.theLastIsInOn"),
                 Measures.date(plan.outlook().lastArrival()),
                 Measures.date(tried.outlook().lastArrival()),
                 null));
-        rows.add(new Row("Water, all grown", nitrate(plan), nitrate(tried), null));
+        rows.add(new Row(say.text("page.reefscape.waterAllGrown"), nitrate(plan, say), nitrate(tried, say), null));
         rows.add(new Row(
-                "Lens that binds",
+                say.text("page.reefscape.lensThatBinds"),
                 plan.opened()
                         .say()
                         .of(plan.opened().assessment().capacity().binding().kind()),
@@ -106,11 +107,14 @@ final class Compared {
     }
 
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
-    private static String nitrate(ReefscapeViews.View v) {
+    private static String nitrate(ReefscapeViews.View v, Words say) {
         return v.opened().assessment().capacity().lenses().stream()
                 .filter(l -> l.kind() == LensKind.WASTE)
-                .map(l -> v.opened().say().of(l.figure()) + " of " + Measures.number(l.limit()) + " "
-                        + l.unit().word())
+                .map(l -> say.text(
+                        "page.reefscape.of",
+                        v.opened().say().of(l.figure()),
+                        Measures.number(l.limit()),
+                        l.unit().word()))
                 .findFirst()
                 .orElse("");
     }

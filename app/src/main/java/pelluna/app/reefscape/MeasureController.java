@@ -61,7 +61,7 @@ class MeasureController {
                 LocalDate day = measuredOn.isBlank() ? plans.today() : Days.happened("measuredOn", measuredOn);
                 steps.change(
                         id,
-                        "a length measured",
+                        plans.words().text("page.reefscape.aLengthMeasured"),
                         file -> file.resident(plan.residents().indexOf(party), r -> MeasuredLengths.with(r, day, cm)));
             } catch (NumberFormatException e) {
                 Refused.tell(to, new Refused("", new ReefRefusal.NoLength(new Length(party.adultCm())), e));

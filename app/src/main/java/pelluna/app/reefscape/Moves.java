@@ -8,6 +8,7 @@ import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.Tank;
+import pelluna.words.Words;
 
 /** What a hand does to the reef: a piece taken and moved by so many cm, held within the glass. */
 final class Moves {
@@ -25,7 +26,7 @@ final class Moves {
      * @param dx   to the right, cm
      * @param dy   upwards, cm
      */
-    static Moved move(Tank tank, String kind, String i, double dx, double dy) {
+    static Moved move(Tank tank, String kind, String i, double dx, double dy, Words say) {
         Scape s = tank.scape();
         double length = tank.lengthCm();
         double height = tank.frontHeightCm();
@@ -43,14 +44,16 @@ final class Moves {
                 yield new Moved(
                         s.moved(n, within(rock.leftCm() + dx, 0, length - rock.widthCm())),
                         tank.runCm(),
-                        "a heap of rock moved");
+                        say.text("page.reefscape.aHeapOfRockMoved"));
             }
             case "foot" -> {
                 Rock rock = s.rocks().get(n);
                 yield new Moved(
                         s.with(n, rock.wide(within(rock.widthCm() + dx, LEAST_ROCK, length - rock.leftCm()))),
                         tank.runCm(),
-                        "a heap of rock made " + (dx < 0 ? "narrower" : "wider"));
+                        dx < 0
+                                ? say.text("page.reefscape.aHeapOfRockMadeNarrower")
+                                : say.text("page.reefscape.aHeapOfRockMadeWider"));
             }
             case "point" -> {
                 Rock rock = s.rocks().get(n);
@@ -62,13 +65,14 @@ final class Moves {
                                         point,
                                         within(rock.heightsCm().get(point) + dy, 0, height - tank.sandDepthCm()))),
                         tank.runCm(),
-                        "a heap of rock shaped");
+                        say.text("page.reefscape.aHeapOfRockShaped"));
             }
             case "hide" -> {
                 Hide hide = s.hides().get(n);
                 List<Hide> all = new ArrayList<>(s.hides());
                 all.set(n, new Hide(within(hide.xCm() + dx, 0, length), within(hide.heightCm() + dy, 0, height)));
-                yield new Moved(new Scape(s.rocks(), all, s.run()), tank.runCm(), "a hide moved");
+                yield new Moved(
+                        new Scape(s.rocks(), all, s.run()), tank.runCm(), say.text("page.reefscape.aHideMoved"));
             }
             case "run" ->
                 new Moved(
@@ -79,7 +83,7 @@ final class Moves {
                                         within(s.run().fromCm() + dx, 0, Math.max(0, length - tank.runCm())),
                                         within(s.run().heightCm() + dy, 0, height))),
                         tank.runCm(),
-                        "the open run moved");
+                        say.text("page.reefscape.theOpenRunMoved"));
             case "runend" ->
                 new Moved(
                         s,
@@ -87,7 +91,9 @@ final class Moves {
                                 Math.min(tank.runCm(), length) + dx,
                                 LEAST_RUN,
                                 Math.max(LEAST_RUN, length - s.run().fromCm())),
-                        "the open run made " + (dx < 0 ? "shorter" : "longer"));
+                        dx < 0
+                                ? say.text("page.reefscape.theOpenRunMadeShorter")
+                                : say.text("page.reefscape.theOpenRunMadeLonger"));
             default -> throw new NoSuchTankException();
         };
     }

@@ -81,14 +81,15 @@ final class PictureDrawing {
                 "font-family",
                 "'Atkinson Hyperlegible Next', sans-serif");
         svg.open("title")
-                .add(Svg.escape(view.opened().tank().name() + " on " + Measures.date(day)))
+                .add(Svg.escape(view.opened()
+                        .say()
+                        .text("page.reefscape.on", view.opened().tank().name(), day)))
                 .close("title");
-        svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
-                + "800;src:url(data:font/woff2;base64,"
-                + font("atkinson-hyperlegible-next")
-                + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 "
-                + "800;src:url(data:font/woff2;base64,"
-                + font("bricolage-grotesque") + ")}</style>");
+        svg.add(
+                "<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 800;src:url(data:font/woff2;base64,"
+                        + font("atkinson-hyperlegible-next")
+                        + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 800;src:url(data:font/woff2;base64,"
+                        + font("bricolage-grotesque") + ")}</style>");
         svg.el("rect", "width", WIDE, "height", high, "fill", "#edf1ef");
         svg.text(
                 MARGIN,
@@ -158,9 +159,8 @@ final class PictureDrawing {
         svg.open("clipPath", "id", "glass")
                 .el("rect", "x", x(0), "y", y(0), "width", length * k, "height", floor * k)
                 .close("clipPath");
-        svg.add("<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" "
-                + "patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" "
-                + "stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
+        svg.add(
+                "<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
         for (Swimmer s : swimmers) {
             s.ground().ifPresent(g -> {
                 svg.open("clipPath", "id", "g-" + s.presence().party().id());
@@ -374,8 +374,11 @@ final class PictureDrawing {
         svg.text(
                 MARGIN,
                 y + 52,
-                "Fish, rock and tank to one scale, in " + view.opened().say().lengthUnit()
-                        + ". Dashed: ground held; hatched: grounds overlap. Planned and computed; odds, not promises.",
+                view.opened()
+                        .say()
+                        .text(
+                                "page.reefscape.fishRockAndTankToScaleIn",
+                                view.opened().say().lengthUnit()),
                 "font-size",
                 22,
                 "fill",

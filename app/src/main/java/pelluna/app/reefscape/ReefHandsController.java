@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.planning.PlanSteps;
+import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.ScapeFile;
 import pelluna.core.scape.Scape;
@@ -16,8 +17,10 @@ import pelluna.core.tank.Tank;
 class ReefHandsController {
     private final ReefscapeViews reefscapes;
     private final PlanSteps steps;
+    private final TankPlans plans;
 
-    ReefHandsController(ReefscapeViews reefscapes, PlanSteps steps) {
+    ReefHandsController(ReefscapeViews reefscapes, PlanSteps steps, TankPlans plans) {
+        this.plans = plans;
         this.reefscapes = reefscapes;
         this.steps = steps;
     }
@@ -33,7 +36,7 @@ class ReefHandsController {
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
         Tank tank = tank(id);
-        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
+        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy, plans.words());
         steps.change(id, moved.said(), plan -> {
             PlanFile drawn = drawn(plan, moved.scape());
             return moved.runCm() == tank.runCm()
@@ -61,7 +64,12 @@ class ReefHandsController {
                                 tank.lengthCm(),
                                 tank.frontHeightCm(),
                                 tank.sandDepthCm());
-        steps.change(id, rock ? "a heap of rock put in" : "a hide put in", plan -> drawn(plan, more));
+        steps.change(
+                id,
+                rock
+                        ? plans.words().text("page.reefscape.aHeapOfRockPutIn")
+                        : plans.words().text("page.reefscape.aHidePutIn"),
+                plan -> drawn(plan, more));
         return back(id, on, chosen, to);
     }
 
@@ -75,7 +83,11 @@ class ReefHandsController {
             RedirectAttributes to) {
         Scape less = Moves.without(tank(id).scape(), kind, i);
         steps.change(
-                id, kind.equals("rock") ? "a heap of rock taken out" : "a hide taken out", plan -> drawn(plan, less));
+                id,
+                kind.equals("rock")
+                        ? plans.words().text("page.reefscape.aHeapOfRockTakenOut")
+                        : plans.words().text("page.reefscape.aHideTakenOut"),
+                plan -> drawn(plan, less));
         return back(id, on, "", to);
     }
 

@@ -22,7 +22,7 @@ public final class ReefWords {
     public String sentence(Change c) {
         String month = c.on().getMonth().name().charAt(0)
                 + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
-        return "In " + month + " " + c.on().getYear() + " " + say.of(c.event()) + ".";
+        return say.text("page.reefscape.in", month, c.on().getYear(), say.of(c.event()));
     }
 
     public String key(Press p) {

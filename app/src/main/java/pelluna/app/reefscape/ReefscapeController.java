@@ -71,7 +71,12 @@ class ReefscapeController {
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
         ReefscapePage.Chosen chosen = pages.chosen(view, day, pair, fish, from);
-        shells.around(model, view.opened(), "reefscape", "Reefscape", pages.sentence(view, day));
+        shells.around(
+                model,
+                view.opened(),
+                "reefscape",
+                view.opened().say().text("page.reefscape.reefscape"),
+                pages.sentence(view, day));
         pages.fill(model, view, day, chosen, from);
         ReefDrawing drawing =
                 new ReefDrawing(view.opened().plan().tank(), view.opened().say());
@@ -94,7 +99,8 @@ class ReefscapeController {
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("today", plans.today());
         Long planOf = view.opened().tank().sandboxOf();
-        model.addAttribute("compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view));
+        model.addAttribute(
+                "compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view, plans.words()));
         model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));
         model.addAttribute("sandbox", planOf == null ? whatIf.of(id).orElse(null) : null);
         model.addAttribute("undo", steps.last(id).orElse(null));
@@ -126,7 +132,8 @@ class ReefscapeController {
             Plan plan = view.opened().plan();
             outlook = new Outlook(
                     plan.with(plan.tank()
-                            .with(Moves.move(plan.tank(), kind, i, dx, dy).scape())),
+                            .with(Moves.move(plan.tank(), kind, i, dx, dy, plans.words())
+                                    .scape())),
                     view.opened().assessment().arrivals());
         }
         return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));
@@ -137,7 +144,12 @@ class ReefscapeController {
     String pairs(@PathVariable long id, @RequestParam(required = false) LocalDate on, Model model) {
         ReefscapeViews.View view = reefscapes.open(id);
         LocalDate day = view.day(on);
-        shells.around(model, view.opened(), "reefscape", "All pairs", pages.sentence(view, day));
+        shells.around(
+                model,
+                view.opened(),
+                "reefscape",
+                view.opened().say().text("page.reefscape.allPairs"),
+                pages.sentence(view, day));
         pages.fillPairs(model, view, day);
         return "reefscape-pairs";
     }

@@ -125,7 +125,9 @@ class ReefscapePage {
         return i < 0
                 ? List.of()
                 : view.opened().residents().get(i).lengths().stream()
-                        .map(m -> view.opened().say().length(m.cm()) + " on " + Measures.date(m.on()))
+                        .map(m -> view.opened()
+                                .say()
+                                .text("page.reefscape.on", view.opened().say().length(m.cm()), m.on()))
                         .toList();
     }
 
@@ -142,20 +144,25 @@ class ReefscapePage {
     String sentence(ReefscapeViews.View view, LocalDate day) {
         List<Presence> there = view.outlook().on(day);
         if (there.isEmpty()) {
-            return "Nobody lives here yet on " + Measures.date(day) + ".";
+            return view.opened().say().text("page.reefscape.nobodyLivesHereYetOn", day);
         }
         int fish = there.stream().mapToInt(p -> p.party().count()).sum();
         long hard = pairs(view.outlook().presses(day).stream()
                 .filter(p -> p.step().atLeast(Step.CHOP))
                 .toList());
         String pairs = hard == 0
-                ? "No pair above Ripple"
-                : English.capital(English.count((int) hard, "pair", "pairs")) + " to plan for";
+                ? view.opened().say().text("page.reefscape.noPairAboveRipple")
+                : view.opened()
+                        .say()
+                        .text("page.reefscape.toPlanFor", view.opened().say().text("page.reefscape.pairs", (int) hard));
         List<String> placeless = view.outlook().grounds().placeless().stream()
                 .filter(p -> there.stream().anyMatch(t -> t.party().id().equals(p.id())))
-                .map(p -> "the " + p.species().name())
+                .map(p -> view.opened()
+                        .say()
+                        .text("page.reefscape.the", p.species().name()))
                 .toList();
-        return English.capital(English.count(fish, "fish", "fish")) + " on " + Measures.date(day) + ". " + pairs
+        return English.capital(view.opened().say().text("page.reefscape.fish", fish)) + " on " + Measures.date(day)
+                + ". " + pairs
                 + (placeless.isEmpty()
                         ? "."
                         : "; " + English.list(placeless) + (placeless.size() == 1 ? " finds" : " find")
@@ -215,13 +222,18 @@ class ReefscapePage {
     private static String sieve(ReefscapeViews.View view) {
         List<Verdict> all = view.opened().assessment().sieve();
         if (all.isEmpty()) {
-            return "No wishes yet.";
+            return view.opened().say().text("page.reefscape.noWishesYet");
         }
         int[] n = new int[Verdict.Outcome.values().length];
         all.forEach(v -> n[v.outcome().ordinal()]++);
-        return "Of " + English.count(all.size(), "wish", "wishes") + ", " + n[Verdict.Outcome.FITS.ordinal()]
-                + " fit this tank as it is drawn, " + n[Verdict.Outcome.FITS_IF.ordinal()]
-                + " fit if something changes, " + n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()] + " do not.";
+        return view.opened()
+                .say()
+                .text(
+                        "page.reefscape.ofWishesFitThisTankAsIt",
+                        all.size(),
+                        n[Verdict.Outcome.FITS.ordinal()],
+                        n[Verdict.Outcome.FITS_IF.ordinal()],
+                        n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()]);
     }
 
     void fillPairs(Model model, ReefscapeViews.View view, LocalDate day) {

@@ -35,7 +35,7 @@ class WhatIf {
         if (there.isPresent()) {
             return there.get().id();
         }
-        String name = "What if: " + tank.name();
+        String name = plans.words().text("page.reefscape.whatIf3", tank.name());
         TankEntity copy = plans.bringIn(plans.file(id)
                 .unnumbered()
                 .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name));
@@ -65,7 +65,7 @@ class WhatIf {
         PlanFile base = copy.sandboxBase();
         PlanFile tried = SandboxRows.renumbered(steps.numbered(sandbox), base);
         PlanFile kept = SandboxRows.keepingRecords(tried, base);
-        steps.change(id, "what was tried kept", plan -> kept.named(plan.name()));
+        steps.change(id, plans.words().text("page.reefscape.whatWasTriedKept"), plan -> kept.named(plan.name()));
         tanks.delete(copy);
         return id;
     }

@@ -3,7 +3,6 @@ package pelluna.app.shell;
 import java.util.List;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.units.Convert;
-import pelluna.words.English;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -26,14 +25,17 @@ public record Shell(
         long days = opened.plan().tank().ageDays(opened.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);
         String age = !opened.plan().tank().ageKnown()
-                ? "age not said"
+                ? say.text("page.shell.ageNotSaid")
                 : days < 0
-                        ? "still cycling"
+                        ? say.text("page.shell.stillCycling")
                         : months < 1
-                                ? English.count((int) days, "day", "days")
-                                : English.count((int) months, "month", "months");
-        return say.volume(opened.plan().tank().glassLitres()) + " · "
-                + say.length(opened.plan().tank().runCm()) + " run · " + age;
+                                ? say.text("page.shell.days", (int) days)
+                                : say.text("page.shell.months", (int) months);
+        return say.text(
+                "page.shell.run",
+                say.volume(opened.plan().tank().glassLitres()),
+                say.length(opened.plan().tank().runCm()),
+                age);
     }
 
     /** Whether nobody knows whose page this is: then it has no choices either. */

@@ -10,7 +10,6 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /**
@@ -40,7 +39,7 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                             v.stop()
                                     .map(f -> opened.say().of(f.rule()) + " "
                                             + opened.say().of(f.reason()))
-                                    .orElse("No rule stops it."));
+                                    .orElse(opened.say().text("page.species.noRuleStopsIt")));
                 })
                 .toList();
         List<Row> rules = new ArrayList<>();
@@ -81,7 +80,7 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                 .filter(f -> f.rule() == rule)
                 .max(java.util.Comparator.comparing(Finding::step))
                 .map(f -> say.title(f.step()) + ". " + say.of(f.reason()))
-                .orElse("Nothing against it.");
+                .orElse(say.text("page.species.nothingAgainstIt"));
     }
 
     private static String sentence(List<Column> columns, List<Row> rules, Words say) {
@@ -94,11 +93,13 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
         boolean all =
                 columns.stream().map(c -> c.verdict().outcome()).distinct().count() == 1;
         String parts = rules.isEmpty()
-                ? "no rule parts them"
-                : English.count(rules.size(), "rule parts", "rules part") + " them";
+                ? say.text("page.species.noRulePartsThem")
+                : say.text("page.species.rulesPartThem", rules.size());
         return all
-                ? English.capital(parts) + "; for each the answer is: "
-                        + say.of(columns.get(0).verdict().outcome()) + "."
-                : English.capital(best.orElseThrow().species().name()) + " does best; " + parts + ".";
+                ? say.text(
+                        "page.species.forEachTheAnswerIs",
+                        parts,
+                        say.of(columns.get(0).verdict().outcome()))
+                : say.text("page.species.doesBest", best.orElseThrow().species().name(), parts);
     }
 }

@@ -58,22 +58,22 @@ record Facets(String fit, String group, String size, String origin) {
         found.forEach(f -> groups.put(
                 f.species().group(), x -> x.species().group().equals(f.species().group())));
         return List.of(
-                kind("fit", "In this tank", FITS, fit, found, Map.of()),
-                kind("size", "Grown size", SIZES, size, found, sizeWords(say)),
-                kind("origin", "Origin", ORIGINS, origin, found, Map.of()),
-                kind("group", "Group", groups, group, found, Map.of()));
+                kind("fit", say.text("page.species.inThisTank"), FITS, fit, found, Map.of()),
+                kind("size", say.text("page.species.grownSize"), SIZES, size, found, sizeWords(say)),
+                kind("origin", say.text("page.species.origin"), ORIGINS, origin, found, Map.of()),
+                kind("group", say.text("page.species.group"), groups, group, found, Map.of()));
     }
 
     private static Map<String, String> sizeWords(Words say) {
         return Map.of(
                 "5",
-                "up to " + say.length(5),
+                say.text("page.species.upTo", say.length(5)),
                 "10",
-                "to " + say.length(10),
+                say.text("page.species.to", say.length(10)),
                 "20",
-                "to " + say.length(20),
+                say.text("page.species.to", say.length(20)),
                 "more",
-                "over " + say.length(20));
+                say.text("page.species.over", say.length(20)));
     }
 
     private Kind kind(

@@ -83,7 +83,7 @@ record FactEdit(
     /** What the fact says, with its units where it has any. */
     public String hint(Words say) {
         boolean units = fields.stream().anyMatch(f -> f.name().matches(".*(Cm|Litres|C)(\\..*)?"));
-        return say.title(says) + "." + (units ? " In cm, L and °C." : "");
+        return units ? say.text("page.species.inCmLAndC", say.title(says)) : say.title(says) + ".";
     }
 
     /** The slots of a posted form, by their names. */

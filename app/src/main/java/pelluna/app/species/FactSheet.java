@@ -31,36 +31,39 @@ final class FactSheet {
 
     List<Line> lines() {
         add(
-                "Size",
-                "Grows to " + say.length(s.size().usualCm()) + " in a tank; the record is "
-                        + say.length(s.size().recordCm()) + ", about "
-                        + say.mass(s.size().adultGrams()) + " when grown.",
+                say.text("page.species.size"),
+                say.text(
+                        "page.species.growsToInATankTheRecord",
+                        say.length(s.size().usualCm()),
+                        say.length(s.size().recordCm()),
+                        say.mass(s.size().adultGrams())),
                 "adult",
                 "mass");
         add(
-                "Life",
-                "Lives about " + English.count((int) Math.round(s.size().lifespanYears()), "year", "years")
-                        + " and is four fifths grown after "
-                        + English.count(
-                                (int) Math.max(
-                                        1, Math.round(-Math.log(0.2) / s.size().growthPerYear() * 12)),
-                                "month",
-                                "months")
-                        + ".",
+                say.text("page.species.life"),
+                say.text(
+                        "page.species.livesAboutYearsAndIsFourFifths",
+                        (int) Math.round(s.size().lifespanYears()),
+                        (int) Math.max(1, Math.round(-Math.log(0.2) / s.size().growthPerYear() * 12))),
                 "lifespan",
                 "growth");
         add(
-                "Place",
-                "Lives in: " + words(s.place().zones()) + ". " + swims()
-                        + (s.place().holdsGround()
-                                ? " Holds a ground of about "
-                                        + say.length(s.place().groundCm()) + " around its hide."
-                                : " Holds no ground."),
+                say.text("page.species.place"),
+                s.place().holdsGround()
+                        ? say.text(
+                                "page.species.livesInHoldsAGroundOfAbout",
+                                words(s.place().zones()),
+                                swims(),
+                                say.length(s.place().groundCm()))
+                        : say.text(
+                                "page.species.livesInHoldsNoGround",
+                                words(s.place().zones()),
+                                swims()),
                 "lives",
                 "swims",
                 "ground");
         add(
-                "Food",
+                say.text("page.species.food"),
                 "Eats: " + s.diet().guild().word().replace('-', ' ') + ". Wants "
                         + English.count(s.diet().mealsADay(), "meal", "meals") + " a day"
                         + (s.diet().algaeDaily() ? " and something to graze" : "")
@@ -74,74 +77,97 @@ final class FactSheet {
                 "eats",
                 "mouth",
                 "kills");
-        add("Manners", manners(), "manner");
+        add(say.text("page.species.manners"), manners(), "manner");
         add(
-                "Company",
+                say.text("page.species.company"),
                 group()
                         + s.disputes()
                                 .company()
-                                .map(d -> " Keepers differ: the bold say, " + d.bold() + "; the cautious say, "
-                                        + d.cautious() + ".")
+                                .map(d -> say.text("page.species.keepersDifferTheBoldSayThe", d.bold(), d.cautious()))
                                 .orElse(""),
                 "social",
                 "company-dispute",
                 "together");
         add(
-                "Reef life",
+                say.text("page.species.reefLife"),
                 reef()
                         + s.disputes()
                                 .reef()
-                                .map(d -> " Keepers differ: the trusting say, " + d.bold() + "; the wary say, "
-                                        + d.cautious() + ".")
+                                .map(d ->
+                                        say.text("page.species.keepersDifferTheTrustingSayThe", d.bold(), d.cautious()))
                                 .orElse(""),
                 "reef",
                 "reef-dispute");
-        add("Needs", needs(), "temperature", "sand", "hides", "age", "salinity", "flow");
-        add("Habits", jumps() + (s.habits().isEmpty() ? "" : " Also: " + words(s.habits()) + "."), "jumps", "habits");
+        add(say.text("page.species.needs"), needs(), "temperature", "sand", "hides", "age", "salinity", "flow");
         add(
-                "Good for",
+                say.text("page.species.habits"),
+                s.habits().isEmpty() ? jumps() : say.text("page.species.also", jumps(), words(s.habits())),
+                "jumps",
+                "habits");
+        add(
+                say.text("page.species.goodFor"),
                 s.helps().isEmpty()
-                        ? "Kept for itself."
-                        : "Kept for " + words(s.helps()) + "; some take to it, none is sure to.",
+                        ? say.text("page.species.keptForItself")
+                        : say.text("page.species.keptForSomeTakeToItNone", words(s.helps())),
                 "helps");
         add(
-                "Your safety",
+                say.text("page.species.yourSafety"),
                 s.hazards().isEmpty()
-                        ? "No danger is known to a keeper with ordinary care."
-                        : say.of(Caution.about(s.hazards()))
-                                + " Move it in a container, never by hand. These are usual cautions and no medical "
-                                + "advice.",
+                        ? say.text("page.species.noDangerIsKnownToAKeeper")
+                        : say.text("page.species.moveItInAContainerNeverBy", say.of(Caution.about(s.hazards()))),
                 "danger");
         add(
-                "Health",
-                (s.health().leanings().isEmpty()
-                                ? "Leans to no illness in particular."
-                                : "Leans to " + words(s.health().leanings()) + ".")
-                        + switch (s.health().copper()) {
-                            case TOLERATES -> " Stands copper as well as most.";
-                            case DISPUTED -> " Some give it copper, some only watch it.";
-                            case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
-                        },
+                say.text("page.species.health"),
+                s.health().leanings().isEmpty()
+                        ? say.text(
+                                "page.species.leansToNoIllnessInParticular",
+                                switch (s.health().copper()) {
+                                    case TOLERATES -> " Stands copper as well as most.";
+                                    case DISPUTED -> " Some give it copper, some only watch it.";
+                                    case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
+                                })
+                        : say.text(
+                                "page.species.leansTo",
+                                words(s.health().leanings()),
+                                switch (s.health().copper()) {
+                                    case TOLERATES -> " Stands copper as well as most.";
+                                    case DISPUTED -> " Some give it copper, some only watch it.";
+                                    case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
+                                }),
                 "leanings",
                 "copper");
-        add("Skill", SKILL[s.skill() - 1], "skill");
-        add("Origin", s.captiveBred() ? "Captive-bred fish are to be had." : "Comes from the wild.", "captive");
-        add("Partner", s.partner().map(p -> "Lives with: " + p + ".").orElse("Needs no partner."), "partner");
+        add(say.text("page.species.skill"), skill(), "skill");
+        add(
+                say.text("page.species.origin"),
+                s.captiveBred()
+                        ? say.text("page.species.captiveBredFishAreToBeHad")
+                        : say.text("page.species.comesFromTheWild"),
+                "captive");
+        add(
+                say.text("page.species.partner"),
+                s.partner()
+                        .map(p -> say.text("page.species.livesWith", p))
+                        .orElse(say.text("page.species.needsNoPartner")),
+                "partner");
         return lines;
     }
 
-    private static final String[] SKILL = {
-        "For everybody.",
-        "For those who have kept easier fish for some months.",
-        "For those with some years of practice.",
-        "For the seasoned, if at all."
-    };
+    private String skill() {
+        return switch (s.skill()) {
+            case 1 -> say.text("page.species.forEverybody");
+            case 2 -> say.text("page.species.forThoseWhoHaveKeptEasierFish");
+            case 3 -> say.text("page.species.forThoseWithSomeYearsOf");
+            default -> say.text("page.species.forTheSeasonedIfAtAll");
+        };
+    }
 
     private void add(String topic, String says, String... facts) {
         lines.add(new Line(
                 topic,
                 says,
-                s.facts().containsKey(facts[0]) ? say.of(s.facts().get(facts[0]).origin()) : "no fact in the catalogue",
+                s.facts().containsKey(facts[0])
+                        ? say.of(s.facts().get(facts[0]).origin())
+                        : say.text("page.species.noFactInTheCatalogue"),
                 List.of(facts)));
     }
 
@@ -149,22 +175,32 @@ final class FactSheet {
     private String manners() {
         Species.Manner m = s.manner();
         List<String> parts = new ArrayList<>();
-        parts.add(scale(m.bold(), "Meek", "Mild", "Has some temper", "Bold", "A bully"));
-        parts.add(m.timid() >= 4 ? "and easily frightened" : m.timid() >= 2 ? "a little shy" : "not shy");
+        parts.add(scale(
+                m.bold(),
+                say.text("page.species.meek"),
+                say.text("page.species.mild"),
+                say.text("page.species.hasSomeTemper"),
+                say.text("page.species.bold"),
+                "A bully"));
+        parts.add(
+                m.timid() >= 4
+                        ? say.text("page.species.andEasilyFrightened")
+                        : m.timid() >= 2 ? say.text("page.species.aLittleShy") : say.text("page.species.notShy"));
         List<String> hard = new ArrayList<>();
-        target(hard, m.ownKind(), "its own kind");
-        target(hard, m.genus(), "its genus");
-        target(hard, m.lookAlikes(), "look-alikes");
-        target(hard, m.foodRivals(), "food rivals");
-        target(hard, m.newcomers(), "newcomers");
-        target(hard, m.smaller(), "smaller fish");
-        return String.join(", ", parts) + ". "
-                + (hard.isEmpty() ? "Hard on nobody." : "Hard on " + English.list(hard) + ".");
+        target(hard, m.ownKind(), "its own kind", say);
+        target(hard, m.genus(), "its genus", say);
+        target(hard, m.lookAlikes(), "look-alikes", say);
+        target(hard, m.foodRivals(), "food rivals", say);
+        target(hard, m.newcomers(), "newcomers", say);
+        target(hard, m.smaller(), "smaller fish", say);
+        return hard.isEmpty()
+                ? say.text("page.species.hardOnNobody", String.join(", ", parts))
+                : say.text("page.species.hardOn", String.join(", ", parts), English.list(hard));
     }
 
-    private static void target(List<String> hard, int rating, String whom) {
+    private static void target(List<String> hard, int rating, String whom, Words say) {
         if (rating >= 3) {
-            hard.add(whom + (rating == 5 ? " above all" : ""));
+            hard.add(rating == 5 ? say.text("page.species.aboveAll", whom) : whom);
         }
     }
 
@@ -174,36 +210,37 @@ final class FactSheet {
 
     private String jumps() {
         return switch (s.jumping()) {
-            case SELDOM -> "Seldom jumps.";
-            case SOMETIMES -> "Jumps now and then.";
-            case OFTEN -> "Jumps often: no gap in the cover.";
+            case SELDOM -> say.text("page.species.seldomJumps");
+            case SOMETIMES -> say.text("page.species.jumpsNowAndThen");
+            case OFTEN -> say.text("page.species.jumpsOftenNoGapInTheCover");
         };
     }
 
     private String swims() {
         return switch (s.place().swims()) {
-            case NEVER_STOPS -> "Swims all day without a stop.";
-            case CRUISES -> "Cruises, with rests.";
-            case PERCHES -> "Perches and watches.";
-            case BURROWS -> "Keeps close to its burrow.";
-            case HIDES -> "Keeps close to its hide.";
+            case NEVER_STOPS -> say.text("page.species.swimsAllDayWithoutAStop");
+            case CRUISES -> say.text("page.species.cruisesWithRests");
+            case PERCHES -> say.text("page.species.perchesAndWatches");
+            case BURROWS -> say.text("page.species.keepsCloseToItsBurrow");
+            case HIDES -> say.text("page.species.keepsCloseToItsHide");
         };
     }
 
     private String group() {
         String base = switch (s.social().life()) {
-            case ALONE -> "One to a tank.";
-            case ALONE_OR_PAIR -> "One, or a mated pair.";
-            case PAIR -> "A pair; more thin out to two.";
-            case HAREM -> "One alone, or a group of " + s.social().least() + " and more; never two.";
-            case SHOAL -> "A shoal of " + s.social().least() + " and more.";
+            case ALONE -> say.text("page.species.oneToATank");
+            case ALONE_OR_PAIR -> say.text("page.species.oneOrAMatedPair");
+            case PAIR -> say.text("page.species.aPairMoreThinOutToTwo");
+            case HAREM ->
+                say.text("page.species.oneAloneOrAGroupOfAnd", s.social().least());
+            case SHOAL -> say.text("page.species.aShoalOfAndMore", s.social().least());
         };
         return base
                 + (s.social().life() == GroupLife.ALONE
                         ? ""
                         : s.social()
                                 .sexChange()
-                                .map(c -> " Changes sex: " + c + ".")
+                                .map(c -> say.text("page.species.changesSex", c))
                                 .orElse(""));
     }
 
@@ -215,15 +252,17 @@ final class FactSheet {
                     .map(this::kind)
                     .toList();
             if (!kinds.isEmpty()) {
-                parts.add((harm == Harm.EXPECT
-                                ? "Expect it to go for "
-                                : harm == Harm.OFTEN ? "Often goes for " : "Has been known to go for ")
-                        + English.list(kinds) + ".");
+                parts.add(
+                        harm == Harm.EXPECT
+                                ? say.text("page.species.expectItToGoFor", English.list(kinds))
+                                : harm == Harm.OFTEN
+                                        ? say.text("page.species.oftenGoesFor", English.list(kinds))
+                                        : say.text("page.species.hasBeenKnownToGoFor", English.list(kinds)));
             }
         }
         return parts.isEmpty()
-                ? "Leaves the reef's other life alone."
-                : String.join(" ", parts) + " Leaves the rest alone.";
+                ? say.text("page.species.leavesTheReefsLifeAlone")
+                : say.text("page.species.leavesTheRestAlone", String.join(" ", parts));
     }
 
     private String kind(ReefLife k) {
@@ -235,21 +274,23 @@ final class FactSheet {
         Species.Needs n = s.needs();
         List<String> parts = new ArrayList<>();
         if (n.sandCm() > 0) {
-            parts.add(say.length(n.sandCm()) + " of sand");
+            parts.add(say.text("page.species.ofSand", say.length(n.sandCm())));
         }
         if (n.hides() > 0) {
-            parts.add(English.count(n.hides(), "hide", "hides") + " of its own");
+            parts.add(say.text("page.species.hidesOfItsOwn", n.hides()));
         }
         if (n.ageMonths() > 0) {
-            parts.add("a tank of " + English.count((int) Math.round(n.ageMonths()), "month", "months"));
+            parts.add(say.text("page.species.aTankOfMonths", (int) Math.round(n.ageMonths())));
         }
-        parts.add(say.temperature(n.coolestC()) + " to " + say.temperature(n.warmestC()));
-        return "Wants " + English.list(parts) + "."
-                + switch (n.flow()) {
+        parts.add(say.text("page.species.to2", say.temperature(n.coolestC()), say.temperature(n.warmestC())));
+        return say.text(
+                "page.species.wants",
+                English.list(parts),
+                switch (n.flow()) {
                     case QUIET -> " Quiet water.";
                     case ANY -> "";
                     case STRONG -> " Strong flow.";
-                };
+                });
     }
 
     private static String words(java.util.Collection<? extends Named> words) {
@@ -262,11 +303,11 @@ final class FactSheet {
 
     private String killing(Species.Kills k) {
         String kills = switch (k.harm()) {
-            case LEAVES_ALONE, KNOWN -> "Has been known to kill";
-            case OFTEN -> "Often kills";
-            case EXPECT -> "Expect it to kill";
+            case LEAVES_ALONE, KNOWN -> say.text("page.species.hasBeenKnownToKill");
+            case OFTEN -> say.text("page.species.oftenKills");
+            case EXPECT -> say.text("page.species.expectItToKill");
         };
-        return kills + " fish of up to " + Math.round(100 * k.upToShare())
-                + " % of its length that it cannot swallow, from " + say.length(k.fromCm()) + " on.";
+        return say.text(
+                "page.species.fishOfUpToOfItsLength", kills, Math.round(100 * k.upToShare()), say.length(k.fromCm()));
     }
 }

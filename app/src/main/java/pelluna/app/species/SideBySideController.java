@@ -34,7 +34,12 @@ class SideBySideController {
         OpenTank opened = plans.open(id);
         List<Species> held = sideBySide.of(id);
         Comparison c = Comparison.of(held, opened);
-        shells.around(model, opened, "species", "Side by side", held.isEmpty() ? "" : c.sentence());
+        shells.around(
+                model,
+                opened,
+                "species",
+                opened.say().text("page.species.sideBySide"),
+                held.isEmpty() ? "" : c.sentence());
         model.addAttribute("comparison", c);
         model.addAttribute("beside", held.size());
         return "side-by-side";

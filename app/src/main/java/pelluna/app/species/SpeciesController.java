@@ -93,9 +93,14 @@ class SpeciesController {
                 model,
                 opened,
                 "species",
-                "Species",
-                found.size() + " of " + catalogue.get().all().size() + " species; " + fits + " fit "
-                        + opened.tank().name() + " as it is. Best fit first.");
+                opened.say().text("page.species.species"),
+                opened.say()
+                        .text(
+                                "page.species.ofSpeciesFitAsItIsBest",
+                                found.size(),
+                                catalogue.get().all().size(),
+                                fits,
+                                opened.tank().name()));
         model.addAttribute("q", q);
         model.addAttribute("facets", facets);
         model.addAttribute("kinds", facets.kinds(answer.found(), opened.say()));
@@ -126,7 +131,7 @@ class SpeciesController {
                                 .max(Comparator.comparing(Finding::step))
                                 .map(x -> opened.say().title(x.step()) + ": "
                                         + opened.say().of(x.reason())))
-                        .orElse("No rule has anything against one of them."));
+                        .orElse(opened.say().text("page.species.noRuleHasAnythingAgainstOfThem")));
     }
 
     /** A species on the sheet of all fish. */
@@ -148,9 +153,13 @@ class SpeciesController {
                 model,
                 opened,
                 "species",
-                "All fish",
-                English.count(catalogue.get().all().size(), "species", "species") + " in " + families.size()
-                        + " families, each with what it is for " + opened.tank().name() + ".");
+                opened.say().text("page.species.allFish"),
+                opened.say()
+                        .text(
+                                "page.species.speciesInFamiliesEachWithWhat",
+                                catalogue.get().all().size(),
+                                families.size(),
+                                opened.tank().name()));
         model.addAttribute("families", families);
         model.addAttribute("beside", sideBySide.of(id).size());
         return "species-all";

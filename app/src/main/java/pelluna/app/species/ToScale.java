@@ -54,7 +54,7 @@ final class ToScale {
                     svg,
                     adultX,
                     Math.min(bottom - 12, adultY + adult * FishDrawing.halfHeight(s.look()) + 15),
-                    "grown, " + say.length(s.size().usualCm()));
+                    say.text("page.species.grown2", say.length(s.size().usualCm())));
         }
         double youngX = X + Math.min(w - young / 2 - 20, Math.max(adult + 46 + young / 2, w * 0.66));
         double youngY = bottom - h * 0.72;
@@ -65,7 +65,7 @@ final class ToScale {
                     svg,
                     youngX,
                     youngY + young * FishDrawing.halfHeight(s.lookAt(s.usualShopCm())) + 16,
-                    "as sold, " + say.length(s.usualShopCm()));
+                    say.text("page.species.asSold", say.length(s.usualShopCm())));
         }
         if (!outgrows && w > HAND_CM * scale * 1.6) {
             hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale);
@@ -74,9 +74,18 @@ final class ToScale {
         svg.text(
                 outgrows ? X : X + w / 2,
                 bottom + 27,
-                "your run, " + say.length(tank.runCm()) + ": "
-                        + Measures.number(Measures.round(tank.runCm() / s.size().usualCm(), 1)) + " body lengths"
-                        + (outgrows ? "; grown to " + say.length(s.size().usualCm()) + " it does not fit in" : ""),
+                outgrows
+                        ? say.text(
+                                "page.species.yourRunBodyLengthsGrownToIt",
+                                say.length(tank.runCm()),
+                                Measures.number(
+                                        Measures.round(tank.runCm() / s.size().usualCm(), 1)),
+                                say.length(s.size().usualCm()))
+                        : say.text(
+                                "page.species.yourRunBodyLengths",
+                                say.length(tank.runCm()),
+                                Measures.number(
+                                        Measures.round(tank.runCm() / s.size().usualCm(), 1))),
                 "text-anchor",
                 outgrows ? "start" : "middle",
                 "class",

@@ -82,8 +82,8 @@ class SheetController {
                 model,
                 plans.open(id),
                 "log",
-                "In and out",
-                "Tests and sightings from a spreadsheet; everything out as CSV.");
+                plans.words().text("page.spreadsheet.inAndOut"),
+                plans.words().text("page.spreadsheet.testsAndSightingsFromA"));
         model.addAttribute("tab", "sheets");
         model.addAttribute("taken", taken);
         model.addAttribute("way", UUID.randomUUID().toString());

@@ -139,7 +139,7 @@ class SheetImport {
                 } else if (r.cell("taken back").isEmpty()) {
                     sightings.add(sighting(r));
                 } else {
-                    says += " · was taken back, and is left out";
+                    says += plans.words().text("page.spreadsheet.wasTakenBackAndIsLeftOut");
                 }
                 if (rows.size() < SHOWN) {
                     rows.add(new Row(r.number(), says, ""));

@@ -29,7 +29,6 @@ import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
 import pelluna.words.English;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The Tank place: figures, drawing, residents, and what each figure decides. */
@@ -69,7 +68,11 @@ class TankController {
     }
 
     private String freshPage(Model model, Map<String, String> typed, Map<String, String> errors) {
-        shells.around(model, "new", "A new tank", "Its inside size is enough to begin; everything else can follow.");
+        shells.around(
+                model,
+                "new",
+                plans.words().text("page.tankplace.aNewTank"),
+                plans.words().text("page.tankplace.itsInsideSizeIsEnoughToBegin"));
         Words say = keeper.get().words();
         model.addAttribute("unit", say.lengthUnit());
         model.addAttribute("typed", typed);
@@ -86,7 +89,7 @@ class TankController {
             try {
                 Object value = Typed.parse(field, form.getOrDefault(field.key(), List.of()), say);
                 if (value == null) {
-                    errors.put(field.key(), "Please say how many " + say.lengthUnit() + ".");
+                    errors.put(field.key(), say.text("page.tankplace.pleaseSayHowMany", say.lengthUnit()));
                 } else {
                     flat.put(field.key(), value);
                 }
@@ -96,7 +99,7 @@ class TankController {
         }
         String name = form.getFirst("name") == null ? "" : form.getFirst("name");
         if (name.isBlank() || name.trim().length() > 60) {
-            errors.put("name", "Please give it a name of 1 to 60 letters.");
+            errors.put("name", say.text("page.tankplace.pleaseGiveItANameOf1"));
         }
         if (errors.isEmpty()) {
             try {
@@ -159,7 +162,7 @@ class TankController {
     String stance(
             @PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
         tankDesk.stance(id, stance);
-        return "redirect:/tanks/" + id + "/" + (place.matches("[a-z]+") ? place : "wishes");
+        return place.matches("[a-z]+") ? "redirect:/tanks/" + id + "/" + place : "redirect:/tanks/" + id + "/wishes";
     }
 
     @PostMapping("/tanks/{id}/start")
@@ -222,7 +225,7 @@ class TankController {
                         LinkedHashMap::new,
                         Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
         TankVolume volume = opened.plan().tank().volume();
-        shells.around(model, opened, "tank", "Tank", sentence(volume, say));
+        shells.around(model, opened, "tank", say.text("page.tankplace.tank"), sentence(volume, say));
         model.addAttribute("name", opened.tank().name());
         model.addAttribute("groups", groups);
         model.addAttribute("drawing", TankDrawing.of(opened.plan().tank(), say));
@@ -236,7 +239,7 @@ class TankController {
                     opened.residents().get(i).id(),
                     English.capital(p.label()),
                     p.species().scientificName(),
-                    say.length(p.lengthCm()) + ", since " + Measures.date(p.since()),
+                    say.text("page.tankplace.since", say.length(p.lengthCm()), p.since()),
                     FishDrawing.alone(
                             p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
         }
@@ -273,8 +276,8 @@ class TankController {
 
     private static String sentence(TankVolume v, Words say) {
         return v.measured()
-                ? say.volume(v.netLitres()) + " net by your own measurement."
-                : say.volume(v.netLitres()) + " of water once rock and sand have taken their share.";
+                ? say.text("page.tankplace.netByYourOwnMeasurement", say.volume(v.netLitres()))
+                : say.text("page.tankplace.ofWaterOnceRockAndSandHave", say.volume(v.netLitres()));
     }
 
     private static Map<String, String> breakdown(TankVolume v, Words say) {

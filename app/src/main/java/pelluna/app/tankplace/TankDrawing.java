@@ -34,7 +34,7 @@ final class TankDrawing {
                         "img",
                         "aria-label",
                         "The tank from the front and from above, to scale");
-        svg.text(15, 12, "From the front", "class", "small");
+        svg.text(15, 12, say.text("page.tankplace.fromTheFront"), "class", "small");
         svg.open(
                 "g",
                 "class",
@@ -44,7 +44,7 @@ final class TankDrawing {
         reef.draw(svg, false);
         svg.close("g");
         double top = base + 26;
-        svg.text(x, top - 6, "From above", "class", "small");
+        svg.text(x, top - 6, say.text("page.tankplace.fromAbove"), "class", "small");
         switch (tank.shape()) {
             case CYLINDER ->
                 svg.el("ellipse", "cx", x + w / 2, "cy", top + w / 2, "rx", w / 2, "ry", w / 2, "class", "water-top");
@@ -64,7 +64,7 @@ final class TankDrawing {
         svg.text(
                 x + w / 2,
                 middle - 6,
-                "run " + say.length(tank.runCm()),
+                say.text("page.tankplace.run", say.length(tank.runCm())),
                 "class",
                 "figure light",
                 "text-anchor",

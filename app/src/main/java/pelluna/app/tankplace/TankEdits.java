@@ -70,8 +70,9 @@ class TankEdits {
                 if (was.containsKey(field.key()) && !was.get(field.key()).equals(stored)) {
                     refused.put(
                             field.key(),
-                            "Another window changed this to " + (stored.isEmpty() ? "nothing" : stored)
-                                    + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                            stored.isEmpty()
+                                    ? say.text("page.tankplace.anotherWindowChangedThisTo")
+                                    : say.text("page.tankplace.anotherWindowChangedThisTo2", stored));
                     return;
                 }
                 if (value == null) {
@@ -121,8 +122,9 @@ class TankEdits {
                         .map(r -> Typed.range(field.kind(), r[0], r[1], say))
                         .orElse(p.expected())
                 : p.expected();
-        return (here ? "" : "With this, " + p.field() + " would be wrong. ") + "Expected " + expected
-                + ". It is not saved.";
+        return here
+                ? say.text("page.tankplace.expectedItIsNotSaved", expected)
+                : say.text("page.tankplace.withThisWouldBeWrongExpectedIt", p.field(), expected);
     }
 
     @Transactional

@@ -36,8 +36,7 @@ final class WhatDecides {
         List<Decision> decisions = new ArrayList<>();
         held.forEach((rule, names) -> decisions.add(new Decision(
                 figure(rule, a, say),
-                "holds back " + English.count(names.size(), "wish", "wishes") + ": " + English.list(List.copyOf(names))
-                        + ".")));
+                say.text("page.tankplace.holdsBackWishes", names.size(), English.list(List.copyOf(names))))));
         return decisions;
     }
 
@@ -58,7 +57,7 @@ final class WhatDecides {
                     return new Assumption(
                             u.word(),
                             say.title(u) + ": " + say.of(u.assumed(tank)) + ".",
-                            names.isEmpty() ? "" : "Decides about " + English.list(names) + ".");
+                            names.isEmpty() ? "" : say.text("page.tankplace.decidesAbout", English.list(names)));
                 })
                 .toList();
     }
@@ -66,23 +65,27 @@ final class WhatDecides {
     private static String figure(RuleName rule, Assessment a, Words say) {
         var tank = a.plan().tank();
         return switch (rule) {
-            case LEAST_VOLUME -> "A tank of " + say.volume(tank.glassLitres());
-            case LEAST_RUN, TURNING_ROOM -> say.length(tank.runCm()) + " run";
-            case TANK_AGE -> "Age of the tank";
-            case SAND -> tank.sandDepthCm() == 0 ? "No sand" : say.length(tank.sandDepthCm()) + " of sand";
-            case COVER -> "Cover: " + tank.cover().word();
-            case HIDES -> English.capital(English.count(tank.hides(), "hide", "hides"));
+            case LEAST_VOLUME -> say.text("page.tankplace.aTankOf", say.volume(tank.glassLitres()));
+            case LEAST_RUN, TURNING_ROOM -> say.text("page.tankplace.run2", say.length(tank.runCm()));
+            case TANK_AGE -> say.text("page.tankplace.ageOfTheTank");
+            case SAND ->
+                tank.sandDepthCm() == 0
+                        ? say.text("page.tankplace.noSand")
+                        : say.text("page.tankplace.ofSand", say.length(tank.sandDepthCm()));
+            case COVER -> say.text("page.tankplace.cover2", tank.cover().word());
+            case HIDES -> English.capital(say.text("page.tankplace.hides", tank.hides()));
             case TEMPERATURE -> say.temperature(tank.temperatureC());
-            case SALINITY -> Measures.number(tank.salinity()) + " g/kg";
-            case PODS -> "Pods: " + tank.pods().word();
-            case MEALS -> English.capital(English.count(tank.mealsADay(), "meal", "meals")) + " a day";
-            case ALGAE -> "No seaweed";
-            case REEF_LIFE -> "What else lives here";
-            case HARD_FEEDER, SKILL, KEEPER_SAFETY -> "A " + tank.keeper().word() + " keeper";
-            case QUARANTINE -> "Quarantine: " + say.of(tank.school());
-            case CAPACITY -> "Nitrate ceiling " + Measures.number(tank.nitrateCeiling()) + " mg/L";
-            case GROUP_SIZE, COMPANY -> "Company";
-            case ASSUMED -> "What is not said";
+            case SALINITY -> say.text("page.tankplace.gKg", Measures.number(tank.salinity()));
+            case PODS -> say.text("page.tankplace.pods", tank.pods().word());
+            case MEALS -> say.text("page.tankplace.aDay", say.text("page.tankplace.meals", tank.mealsADay()));
+            case ALGAE -> say.text("page.tankplace.noSeaweed");
+            case REEF_LIFE -> say.text("page.tankplace.whatElseLivesHere");
+            case HARD_FEEDER, SKILL, KEEPER_SAFETY ->
+                say.text("page.tankplace.aKeeper", tank.keeper().word());
+            case QUARANTINE -> say.text("page.tankplace.quarantine2", say.of(tank.school()));
+            case CAPACITY -> say.text("page.tankplace.nitrateCeilingMgL", Measures.number(tank.nitrateCeiling()));
+            case GROUP_SIZE, COMPANY -> say.text("page.tankplace.company");
+            case ASSUMED -> say.text("page.tankplace.whatIsNotSaid");
         };
     }
 }

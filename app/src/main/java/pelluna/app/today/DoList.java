@@ -29,8 +29,7 @@ import pelluna.core.plan.WaterTest;
 import pelluna.core.sieve.Assumed;
 import pelluna.core.tank.Unsaid;
 import pelluna.core.units.Step;
-import pelluna.words.English;
-import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What is to be done at a tank: dated, each with the button that does it. */
 @Component
@@ -66,7 +65,7 @@ class DoList {
         String base = "/tanks/" + opened.tank().id();
         List<Item> items = new ArrayList<>();
         coming.forEach(c -> comingIn(opened, c, base, items));
-        unseen(health, base, items);
+        unseen(health, base, items, opened.say());
         quarantine
                 .unlooked(opened)
                 .forEach(s -> items.add(Item.of(
@@ -74,9 +73,10 @@ class DoList {
                         "today",
                         true,
                         Step.RIPPLE,
-                        "Look at " + s + " in quarantine.",
-                        "A look a day; its clock needs them.",
-                        Item.Button.to("Open quarantine", base + "/arrivals/quarantine"))));
+                        opened.say().text("page.today.lookAtInQuarantine", s),
+                        opened.say().text("page.today.aLookADayItsClockNeeds"),
+                        Item.Button.to(
+                                opened.say().text("page.today.openQuarantine"), base + "/arrivals/quarantine"))));
         running(opened, there, base, items);
         test(opened, base, items);
         planned(opened, coming, base, items);
@@ -94,13 +94,14 @@ class DoList {
         if (!asked.isEmpty()) {
             items.add(Item.of(
                     "unsaid-" + asked.stream().map(Unsaid::word).collect(Collectors.joining("-")),
-                    "when you can",
+                    opened.say().text("page.today.whenYouCan"),
                     false,
                     Step.RIPPLE,
-                    "Say " + opened.say().list(asked) + ".",
-                    "Until you do, it is assumed, and what hangs on it says so.",
+                    opened.say().text("page.today.say", opened.say().list(asked)),
+                    opened.say().text("page.today.untilYouDoItIsAssumedAnd"),
                     Item.Button.to(
-                            "Open the tank", base + "/tank#f-" + asked.get(0).word())));
+                            opened.say().text("page.today.openTheTank"),
+                            base + "/tank#f-" + asked.get(0).word())));
         }
     }
 
@@ -118,27 +119,30 @@ class DoList {
                         "now",
                         true,
                         Step.SURGE,
-                        "Call off the box of " + name + ".",
+                        opened.say().text("page.today.callOffTheBoxOf", name),
                         opened.say().of(g.callOff().get(0)),
-                        Item.Button.to("Open", page)));
+                        Item.Button.to(opened.say().text("page.today.open"), page)));
             } else if (g.open()) {
                 items.add(Item.of(
                         "gate-" + c.id(),
-                        "at lights-out",
+                        opened.say().text("page.today.atLightsOut"),
                         true,
                         Step.CALM,
-                        "Let " + name + " out of the box.",
-                        "Three quiet watches over 48 h, and it eats.",
-                        Item.Button.to("Open", page)));
+                        opened.say().text("page.today.letOutOfTheBox", name),
+                        opened.say().text("page.today.threeQuietWatchesOver48HAnd"),
+                        Item.Button.to(opened.say().text("page.today.open"), page)));
             } else if (!watchedToday) {
                 items.add(Item.of(
                         "boxwatch-" + c.id() + "-" + now.toLocalDate(),
                         "today",
                         true,
                         Step.RIPPLE,
-                        "Watch the box of " + name + " for ten minutes.",
+                        opened.say().text("page.today.watchTheBoxOfForTenMinutes", name),
                         opened.say().of(g.missing().get(0)),
-                        Item.Button.does("Start a watch", base + "/log/watch", Map.of("what", "begin"))));
+                        Item.Button.does(
+                                opened.say().text("page.today.startAWatch"),
+                                base + "/log/watch",
+                                Map.of("what", "begin"))));
             }
         });
         if (!c.pull().isEmpty()) {
@@ -147,55 +151,53 @@ class DoList {
                     "now",
                     true,
                     Step.SURGE,
-                    "Decide whether to take " + name + " out.",
+                    opened.say().text("page.today.decideWhetherToTakeOut", name),
                     String.join(" ", c.pull()),
-                    Item.Button.to("Open the ladder", page)));
+                    Item.Button.to(opened.say().text("page.today.openTheLadder"), page)));
         }
         c.due(now)
                 .ifPresent(l -> items.add(Item.of(
                         "look-" + c.id() + "-" + l.look().word(),
-                        "due since " + when(l.due(), now),
+                        opened.say().text("page.today.dueSince", when(l.due(), now, opened.say())),
                         true,
                         Step.RIPPLE,
-                        "Look at " + name + ", " + opened.say().of(l.look()) + ".",
+                        opened.say()
+                                .text("page.today.lookAt", name, opened.say().of(l.look())),
                         opened.say().of(l.look(), "look"),
-                        Item.Button.to("Log the look", page))));
+                        Item.Button.to(opened.say().text("page.today.logTheLook"), page))));
         c.next(now)
                 .filter(l -> l.due().isBefore(now.plusDays(1)))
                 .ifPresent(l -> items.add(Item.of(
                         "look-" + c.id() + "-" + l.look().word(),
-                        when(l.due(), now),
+                        when(l.due(), now, opened.say()),
                         false,
                         Step.CALM,
-                        "Look at " + name + ", " + opened.say().of(l.look()) + ".",
+                        opened.say()
+                                .text("page.today.lookAt", name, opened.say().of(l.look())),
                         opened.say().of(l.look(), "look"),
-                        Item.Button.to("Open", page))));
+                        Item.Button.to(opened.say().text("page.today.open"), page))));
         if (bringing.callsTheRoll(c)) {
             items.add(Item.of(
                     "roll-" + c.id() + "-" + now.toLocalDate(),
-                    "at the next feeding",
+                    opened.say().text("page.today.atTheNextFeeding"),
                     true,
                     Step.RIPPLE,
-                    "Call the roll: " + name + " is new.",
-                    "Who came, who ate. It came out "
-                            + English.count(
-                                    (int) ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate()),
-                                    "day",
-                                    "days")
-                            + " ago.",
-                    Item.Button.to("Roll call", base + "/log/roll")));
+                    opened.say().text("page.today.callTheRollIsNew", name),
+                    opened.say().text("page.today.whoCameWhoAteItCameOut", (int)
+                            ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate())),
+                    Item.Button.to(opened.say().text("page.today.rollCall"), base + "/log/roll")));
         }
     }
 
-    private static String when(LocalDateTime due, LocalDateTime now) {
+    private static String when(LocalDateTime due, LocalDateTime now, Words say) {
         return due.toLocalDate().equals(now.toLocalDate())
                 ? due.format(HOUR)
                 : due.toLocalDate().equals(now.toLocalDate().plusDays(1))
-                        ? "tomorrow " + due.format(HOUR)
+                        ? say.text("page.today.tomorrow", due.format(HOUR))
                         : due.format(DAY);
     }
 
-    private static void unseen(HealthBoard.All health, String base, List<Item> items) {
+    private static void unseen(HealthBoard.All health, String base, List<Item> items, Words say) {
         for (HealthBoard.Unseen u : health.unseen()) {
             boolean gone = u.days() > LONG_UNSEEN * u.usual();
             items.add(
@@ -205,12 +207,12 @@ class DoList {
                                     "today",
                                     true,
                                     Step.CHOP,
-                                    "Is " + u.fish().said() + " missing?",
-                                    u.says()
+                                    say.text("page.today.isMissing", u.fish().said()),
+                                    u.says(say)
                                             + " Look behind the rock, in the overflow and on the floor; if you see "
                                             + "it, log it.",
                                     Item.Button.does(
-                                            "It is missing",
+                                            say.text("page.today.itIsMissing"),
                                             base + "/log/fish/" + u.fish().id() + "/is",
                                             Map.of("what", "missing")))
                             : Item.of(
@@ -218,10 +220,10 @@ class DoList {
                                     "today",
                                     true,
                                     Step.RIPPLE,
-                                    "Have you seen " + u.fish().said() + "?",
-                                    u.says(),
+                                    say.text("page.today.haveYouSeen", u.fish().said()),
+                                    u.says(say),
                                     Item.Button.does(
-                                            "Seen",
+                                            say.text("page.today.seen"),
                                             base + "/log/sighting",
                                             Map.of(
                                                     "fish",
@@ -238,18 +240,22 @@ class DoList {
             if (t.running() && days >= t.taken().measure().tryDays()) {
                 String whom = there.stream()
                         .filter(f -> Long.valueOf(f.id()).equals(t.forFish()))
-                        .map(f -> " for " + f.said())
+                        .map(f -> opened.say().text("page.today.for", f.said()))
                         .findFirst()
                         .orElse("");
                 items.add(Item.of(
                         "measure-" + t.id(),
-                        English.count((int) days, "day", "days") + " so far",
+                        opened.say().text("page.today.daysSoFar", (int) days),
                         true,
                         Step.RIPPLE,
-                        "End it or keep to it: " + opened.say().of(t.taken().measure()) + whom + ".",
+                        opened.say()
+                                .text(
+                                        "page.today.endItOrKeepToIt",
+                                        opened.say().of(t.taken().measure()),
+                                        whom),
                         t.says(opened.say()),
                         Item.Button.to(
-                                "Look at it",
+                                opened.say().text("page.today.lookAtIt"),
                                 t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
             }
         }
@@ -266,9 +272,9 @@ class DoList {
                     "today",
                     true,
                     Step.RIPPLE,
-                    "Test the water.",
-                    "The last test is of " + Measures.date(last) + ".",
-                    Item.Button.to("Log a test", base + "/log/water")));
+                    opened.say().text("page.today.testTheWater"),
+                    opened.say().text("page.today.theLastTestIsOf", last),
+                    Item.Button.to(opened.say().text("page.today.logATest"), base + "/log/water")));
         }
     }
 
@@ -292,17 +298,17 @@ class DoList {
                         Step.CALM,
                         d.title() + ".",
                         d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
-                        button(kind, base)));
+                        button(kind, base, opened.say())));
             }
         }
     }
 
-    private static Item.Button button(String kind, String base) {
+    private static Item.Button button(String kind, String base, Words say) {
         return switch (kind) {
-            case "quarantine" -> Item.Button.to("Shop list", base + "/arrivals/list");
-            case "leaves" -> Item.Button.to("Leaving", base + "/arrivals/leaving");
-            case "restock" -> Item.Button.to("Restock", base + "/arrivals/restock");
-            default -> Item.Button.to("Bring it in", base + "/log/bringing");
+            case "quarantine" -> Item.Button.to(say.text("page.today.shopList"), base + "/arrivals/list");
+            case "leaves" -> Item.Button.to(say.text("page.today.leaving"), base + "/arrivals/leaving");
+            case "restock" -> Item.Button.to(say.text("page.today.restock"), base + "/arrivals/restock");
+            default -> Item.Button.to(say.text("page.today.bringItIn"), base + "/log/bringing");
         };
     }
 }

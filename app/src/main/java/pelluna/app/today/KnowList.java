@@ -53,17 +53,20 @@ class KnowList {
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         probes.troubles(tank)
-                .forEach(t ->
-                        items.add(know("probe", Step.CHOP, t, "", Item.Button.to("Probe", base + "/log/water#probe"))));
+                .forEach(t -> items.add(know(
+                        "probe",
+                        Step.CHOP,
+                        t,
+                        "",
+                        Item.Button.to(opened.say().text("page.today.probe"), base + "/log/water#probe"))));
         afterIllness
                 .running(opened)
                 .ifPresent(c -> items.add(know(
                         "illness",
                         Step.CHOP,
-                        "Nobody new until " + Measures.date(c.watchedUntil()) + ".",
-                        "The last sign of illness, or loss to it, is of " + Measures.date(c.lastSign())
-                                + "; thirty days without one, and newcomers may come.",
-                        Item.Button.to("Losses", base + "/losses"))));
+                        opened.say().text("page.today.nobodyNewUntil", c.watchedUntil()),
+                        opened.say().text("page.today.theLastSignOfIllnessOrLoss", c.lastSign()),
+                        Item.Button.to(opened.say().text("page.today.losses"), base + "/losses"))));
         nitrate(opened, base).ifPresent(items::add);
         String left = opened.say().of(opened.assessment().capacity().left());
         int stop = left.indexOf(". ");
@@ -71,8 +74,8 @@ class KnowList {
                 "room",
                 opened.assessment().capacity().binding().step(),
                 stop < 0 ? left : left.substring(0, stop + 1),
-                stop < 0 ? "" : left.substring(stop + 2) + " With everybody planned, grown.",
-                Item.Button.to("Lenses", base + "/arrivals")));
+                stop < 0 ? "" : opened.say().text("page.today.withEverybodyPlannedGrown", left.substring(stop + 2)),
+                Item.Button.to(opened.say().text("page.today.lenses"), base + "/arrivals")));
         opened.ahead().changes().stream()
                 .filter(c -> OUTGROWS.contains(c.kind()))
                 .filter(c -> c.about().stream().allMatch(id -> id.startsWith("r")))
@@ -80,9 +83,9 @@ class KnowList {
                 .ifPresent(c -> items.add(know(
                         "outgrows",
                         c.step(),
-                        opened.say().title(c.event()) + " from about " + Measures.date(c.on()) + ".",
-                        "By its growth, reckoned; measure it and see.",
-                        Item.Button.to("Outgrowing", base + "/arrivals/leaving"))));
+                        opened.say().text("page.today.fromAbout", opened.say().title(c.event()), c.on()),
+                        opened.say().text("page.today.byItsGrowthReckonedMeasureIt"),
+                        Item.Button.to(opened.say().text("page.today.outgrowing"), base + "/arrivals/leaving"))));
         opened.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(opened, d, base)));
         Standing standing = behaviour.standing(tank, there);
         if (standing.contests() > 0) {
@@ -90,7 +93,7 @@ class KnowList {
                     ? there.stream()
                             .filter(f -> Long.toString(f.id())
                                     .equals(standing.ladder().get(0).fish()))
-                            .map(f -> English.capital(f.said()) + " stands highest. ")
+                            .map(f -> opened.say().text("page.today.standsHighest", f.said()))
                             .findFirst()
                             .orElse("")
                     : "";
@@ -99,7 +102,7 @@ class KnowList {
                     Step.CALM,
                     top + opened.say().of(standing.order()),
                     "",
-                    Item.Button.to("Standing", base + "/log/standing")));
+                    Item.Button.to(opened.say().text("page.today.standing"), base + "/log/standing")));
         }
         behaviour.learned(opened, all).stream()
                 .filter(l -> l.tells() && !l.aside())
@@ -109,8 +112,8 @@ class KnowList {
                         "learned-" + l.fish(),
                         l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
                         English.capital(l.name()) + " " + l.says() + ".",
-                        "That enters tension, the order of arrival and the Sieve.",
-                        Item.Button.to("What was learned", base + "/log/standing"))));
+                        opened.say().text("page.today.thatEntersTensionTheOrderOf"),
+                        Item.Button.to(opened.say().text("page.today.whatWasLearned"), base + "/log/standing"))));
         return items;
     }
 
@@ -124,12 +127,13 @@ class KnowList {
         return know(
                 "next",
                 Step.CALM,
-                "Next to come: " + d.arrival().label() + ", in the tank from " + Measures.date(d.releaseOn()) + ".",
+                opened.say()
+                        .text("page.today.nextToComeInTheTankFrom", d.arrival().label(), d.releaseOn()),
                 d.quarantineFrom().isPresent()
                         ? "To be bought " + (days <= 0 ? "now" : "in " + English.count((int) days, "day", "days"))
                                 + ", for quarantine."
                         : "",
-                Item.Button.to("Arrivals", base + "/arrivals"));
+                Item.Button.to(opened.say().text("page.today.arrivals"), base + "/arrivals"));
     }
 
     /** Where nitrate goes, if it rises; from Ripple on when it nears its ceiling. */
@@ -144,12 +148,12 @@ class KnowList {
                 .map(t -> know(
                         "nitrate",
                         t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM,
-                        "Nitrate is " + opened.say().of(t.going("mg/L")) + ".",
+                        opened.say().text("page.today.nitrateIs", opened.say().of(t.going("mg/L"))),
                         t.weeksTo(ceiling)
-                                .map(w -> "At your ceiling of " + Measures.number(ceiling) + " mg/L in about "
-                                        + English.count((int) Math.max(1, Math.round(w)), "week", "weeks")
-                                        + ", if it goes on so.")
-                                .orElse("Your ceiling is " + Measures.number(ceiling) + " mg/L."),
-                        Item.Button.to("Water", base + "/log/water")));
+                                .map(w -> opened.say()
+                                        .text("page.today.atYourCeilingOfMgLIn", Measures.number(ceiling), (int)
+                                                Math.max(1, Math.round(w))))
+                                .orElse(opened.say().text("page.today.yourCeilingIsMgL", Measures.number(ceiling))),
+                        Item.Button.to(opened.say().text("page.today.water"), base + "/log/water")));
     }
 }

@@ -17,6 +17,7 @@ import pelluna.app.shell.Shells;
 import pelluna.core.units.Step;
 import pelluna.words.English;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** Today: what to do, whom to watch, what to know. */
 @Controller
@@ -58,24 +59,32 @@ class TodayController {
         HealthBoard.All minds = health.of(id, there);
         List<Item> todo = toDo.of(opened, there, coming, minds);
         List<Item> watch = toWatch.of(opened, there, coming, minds);
-        shells.around(model, opened, "today", "Today", Measures.date(plans.today()) + ". " + sentence(todo, watch));
+        shells.around(
+                model,
+                opened,
+                "today",
+                opened.say().text("page.today.today"),
+                Measures.date(plans.today()) + ". " + sentence(todo, watch, opened.say()));
         model.addAttribute("todo", todo);
         model.addAttribute("watchList", watch);
         model.addAttribute("know", toKnow.of(opened, all, there));
         return "today";
     }
 
-    private static String sentence(List<Item> todo, List<Item> watch) {
+    private static String sentence(List<Item> todo, List<Item> watch, Words say) {
         long due = todo.stream().filter(Item::due).count();
         long grave = watch.stream().filter(i -> i.step().atLeast(Step.CHOP)).count();
         return due == 0 && grave == 0
-                ? "Nothing is due, and nobody is in trouble."
-                : (due == 0
-                                ? "Nothing is due"
-                                : English.capital(English.count((int) due, "thing is due", "things are due")))
+                ? say.text("page.today.nothingIsDueAndNobodyIsIn")
+                : (due == 0 ? "Nothing is due" : English.capital(say.text("page.today.thingsAreDue", (int) due)))
                         + (grave == 0
                                 ? "."
-                                : "; " + English.count((int) grave, "fish to watch", "fish to watch") + ".");
+                                : "; "
+                                        + English.count(
+                                                (int) grave,
+                                                say.text("page.today.fishToWatch"),
+                                                say.text("page.today.fishToWatch"))
+                                        + ".");
     }
 
     /** What is due now, for reminders of a device that is allowed to show them. */

@@ -14,6 +14,7 @@ import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.units.Step;
 import pelluna.words.English;
+import pelluna.words.Words;
 
 /** Whom to watch: fish under pressure, those that do not eat, those with a sign, those that are missing. */
 @Component
@@ -43,19 +44,28 @@ class WatchList {
                         "",
                         false,
                         step,
-                        English.capital(p.fish().said())
-                                + (p.hard() ? " is pressed: " : " is new, and was pressed lately: ")
-                                + opened.say().of(p.trend().course()) + ".",
+                        p.hard()
+                                ? opened.say()
+                                        .text(
+                                                "page.today.isPressed",
+                                                p.fish().said(),
+                                                opened.say().of(p.trend().course()))
+                                : opened.say()
+                                        .text(
+                                                "page.today.isNewAndWasPressedLately",
+                                                p.fish().said(),
+                                                opened.say().of(p.trend().course())),
                         English.capital(p.says()) + "." + (p.hard() ? pull(opened, p.fish(), health) : ""),
                         p.spark(),
                         Item.Button.to(
-                                "What to do", base + "/log/pressed/" + p.fish().id())));
+                                opened.say().text("page.today.whatToDo"),
+                                base + "/log/pressed/" + p.fish().id())));
             }
         }
-        health.fasting().forEach(m -> items.add(mind("fasts-", m, base)));
+        health.fasting().forEach(m -> items.add(mind("fasts-", m, base, opened.say())));
         health.signs().stream()
                 .filter(m -> m.step().atLeast(Step.CHOP))
-                .forEach(m -> items.add(mind("sign-", m, base)));
+                .forEach(m -> items.add(mind("sign-", m, base, opened.say())));
         there.stream()
                 .filter(Fish::missing)
                 .forEach(f -> items.add(Item.of(
@@ -64,8 +74,8 @@ class WatchList {
                         false,
                         Step.CHOP,
                         English.capital(f.said()) + " is missing.",
-                        "Behind the rock, in the overflow, in the sump, on the floor around the tank.",
-                        Item.Button.to("Found, or given up", base + "/losses"))));
+                        opened.say().text("page.today.behindTheRockInTheOverflowIn"),
+                        Item.Button.to(opened.say().text("page.today.foundOrGivenUp"), base + "/losses"))));
         for (Introductions.Coming c : coming) {
             if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
                 items.add(Item.of(
@@ -76,7 +86,8 @@ class WatchList {
                         English.capital(c.fish().said()) + " is new: "
                                 + opened.say().of(c.settling().course()) + ".",
                         opened.say().of(c.settling().counts()) + ".",
-                        Item.Button.to("How it goes", base + "/log/bringing?which=" + c.id())));
+                        Item.Button.to(
+                                opened.say().text("page.today.howItGoes"), base + "/log/bringing?which=" + c.id())));
             }
         }
         items.sort(Comparator.comparing(Item::step).reversed());
@@ -85,10 +96,10 @@ class WatchList {
 
     private String pull(OpenTank opened, Fish f, HealthBoard.All health) {
         List<String> met = bringing.pull(opened, f, health.notes());
-        return met.isEmpty() ? "" : " Take it out? " + String.join(" ", met);
+        return met.isEmpty() ? "" : opened.say().text("page.today.takeItOut", String.join(" ", met));
     }
 
-    private static Item mind(String key, HealthBoard.Mind m, String base) {
+    private static Item mind(String key, HealthBoard.Mind m, String base, Words say) {
         return Item.of(
                 key + m.fish().id(),
                 "",
@@ -96,6 +107,6 @@ class WatchList {
                 m.step(),
                 m.says(),
                 m.means(),
-                Item.Button.to("Health", base + "/log/health"));
+                Item.Button.to(say.text("page.today.health"), base + "/log/health"));
     }
 }

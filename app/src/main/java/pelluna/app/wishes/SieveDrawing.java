@@ -80,7 +80,7 @@ final class SieveDrawing {
         poolHeight = Math.max(74, poolHeight);
         Svg pool = new Svg()
                 .el("rect", "x", 0, "y", top, "width", WIDTH, "height", poolHeight, "class", "water")
-                .text(14, top + 26, "Can live here", "class", "mesh-title light")
+                .text(14, top + 26, say.text("page.wishes.canLiveHere"), "class", "mesh-title light")
                 .text(
                         14,
                         top + 43,

@@ -61,10 +61,7 @@ class WishEdits {
                 continue;
             }
             if (was != null && !was.equals(now.get(field))) {
-                refused.put(
-                        field,
-                        "Another window changed this to " + now.get(field)
-                                + " meanwhile; yours is not saved. Save again to put yours in its place.");
+                refused.put(field, say.text("page.wishes.anotherWindowChangedThisTo", now.get(field)));
             } else {
                 merged.put(field, typed);
             }

@@ -67,14 +67,17 @@ record WishView(
     private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Words say) {
         if (leaving != null) {
             return leaving.forcedBy()
-                    .map(p -> "the " + p.species().name() + " goes in instead")
+                    .map(p ->
+                            say.text("page.wishes.theGoesInInstead", p.species().name()))
                     .orElse(
                             v.wrongNumber().isPresent()
-                                    ? "fits if the number is right"
-                                    : "no room left beside the others");
+                                    ? say.text("page.wishes.fitsIfTheNumberIsRight")
+                                    : say.text("page.wishes.noRoomLeftBesideTheOthers"));
         }
         if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
-            return "at your own risk: " + v.stop().map(f -> brief(f, say)).orElse("");
+            return say.text(
+                    "page.wishes.atYourOwnRisk",
+                    v.stop().map(f -> brief(f, say)).orElse(""));
         }
         if (taken) {
             return v.stop().map(f -> condition(f, say)).orElse("");
@@ -85,24 +88,31 @@ record WishView(
     /** What a wish that goes in asks for first, in a few words: 'if the sand is 5 cm deep'. */
     private static String condition(Finding f, Words say) {
         return switch (f.rule()) {
-            case SAND -> "if the sand is " + say.length(f.needs().number().orElse(0)) + " deep";
-            case COVER -> "if the tank is covered";
-            case HIDES -> "if it has a hide";
-            case TANK_AGE -> "if you wait for the tank";
-            case TEMPERATURE, SALINITY -> "if the " + f.rule().word() + " suits it";
-            case PODS -> "if pods are plentiful";
-            case HARD_FEEDER -> "if it eats in the shop";
-            case MEALS -> "if you feed " + say.of(f.needs().number()) + " meals";
-            case ALGAE -> "if seaweed is fed";
-            case REEF_LIFE -> "if you risk the " + say.list(f.has().named());
-            case GROUP_SIZE -> "if there are " + say.of(f.needs().number()) + " of them";
-            case COMPANY -> "if the order holds";
-            case CAPACITY -> "if more water is changed";
-            case SKILL -> "if easier fish did well";
-            case KEEPER_SAFETY -> "if you move it with care";
-            case QUARANTINE -> "if it is quarantined";
-            case ASSUMED -> "if it is as assumed";
-            case LEAST_VOLUME, LEAST_RUN, TURNING_ROOM -> "if the tank is larger";
+            case SAND ->
+                say.text(
+                        "page.wishes.ifTheSandIsDeep",
+                        say.length(f.needs().number().orElse(0)));
+            case COVER -> say.text("page.wishes.ifTheTankIsCovered");
+            case HIDES -> say.text("page.wishes.ifItHasAHide");
+            case TANK_AGE -> say.text("page.wishes.ifYouWaitForTheTank");
+            case TEMPERATURE, SALINITY ->
+                say.text("page.wishes.ifTheSuitsIt", f.rule().word());
+            case PODS -> say.text("page.wishes.ifPodsArePlentiful");
+            case HARD_FEEDER -> say.text("page.wishes.ifItEatsInTheShop");
+            case MEALS ->
+                say.text("page.wishes.ifYouFeedMeals", say.of(f.needs().number()));
+            case ALGAE -> say.text("page.wishes.ifSeaweedIsFed");
+            case REEF_LIFE ->
+                say.text("page.wishes.ifYouRiskThe", say.list(f.has().named()));
+            case GROUP_SIZE ->
+                say.text("page.wishes.ifThereAreOfThem", say.of(f.needs().number()));
+            case COMPANY -> say.text("page.wishes.ifTheOrderHolds");
+            case CAPACITY -> say.text("page.wishes.ifMoreWaterIsChanged");
+            case SKILL -> say.text("page.wishes.ifEasierFishDidWell");
+            case KEEPER_SAFETY -> say.text("page.wishes.ifYouMoveItWithCare");
+            case QUARANTINE -> say.text("page.wishes.ifItIsQuarantined");
+            case ASSUMED -> say.text("page.wishes.ifItIsAsAssumed");
+            case LEAST_VOLUME, LEAST_RUN, TURNING_ROOM -> say.text("page.wishes.ifTheTankIsLarger");
         };
     }
 
@@ -111,18 +121,29 @@ record WishView(
         String rule = f.rule().word().replace("least-", "").replace('-', ' ');
         return switch (f.unit()) {
             case LITRES ->
-                "needs " + say.volume(f.needs().number().orElse(0)) + ", has "
-                        + say.volume(f.has().number().orElse(0));
+                say.text(
+                        "page.wishes.needsHas",
+                        say.volume(f.needs().number().orElse(0)),
+                        say.volume(f.has().number().orElse(0)));
             case CM ->
-                rule + ": needs " + say.length(f.needs().number().orElse(0)) + ", has "
-                        + say.length(f.has().number().orElse(0));
+                say.text(
+                        "page.wishes.needsHas2",
+                        rule,
+                        say.length(f.needs().number().orElse(0)),
+                        say.length(f.has().number().orElse(0)));
             case BODY_LENGTHS ->
-                "turns after " + Measures.number(Measures.round(f.has().number().orElse(0), 1)) + " body lengths";
-            case KEPT -> "not with " + say.list(f.has().named());
-            case OF_5, OF_4 -> f.rule() == RuleName.SKILL ? "for seasoned keepers" : "hard to get eating";
-            case MONTHS -> "wants " + say.of(f.needs().number()) + " months of age";
-            case NITRATE -> "nitrate would pass your ceiling";
-            case TENSION -> "would be a Surge";
+                say.text(
+                        "page.wishes.turnsAfterBodyLengths",
+                        Measures.number(Measures.round(f.has().number().orElse(0), 1)));
+            case KEPT -> say.text("page.wishes.notWith", say.list(f.has().named()));
+            case OF_5, OF_4 ->
+                f.rule() == RuleName.SKILL
+                        ? say.text("page.wishes.forSeasonedKeepers")
+                        : say.text("page.wishes.hardToGetEating");
+            case MONTHS ->
+                say.text("page.wishes.wantsMonthsOfAge", say.of(f.needs().number()));
+            case NITRATE -> say.text("page.wishes.nitrateWouldPassYourCeiling");
+            case TENSION -> say.text("page.wishes.wouldBeASurge");
             default -> rule;
         };
     }
@@ -142,17 +163,17 @@ record WishView(
 
     public String outcome() {
         if (atOwnRisk() && verdict.stop().isPresent()) {
-            return "taken at your own risk";
+            return say.text("page.wishes.takenAtYourOwnRisk2");
         }
         return taken || verdict.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK
                 ? say.of(verdict.outcome())
-                : "stays behind";
+                : say.text("page.wishes.staysBehind");
     }
 
     /** The outcome as the head of the conditions that follow. */
     public String outcomeAndThen() {
         boolean conditions = verdict.outcome() == Verdict.Outcome.FITS_IF;
-        return outcome() + (conditions && !taken ? "; would fit if …" : "");
+        return conditions && !taken ? say.text("page.wishes.wouldFitIf", outcome()) : outcome();
     }
 
     public String wants() {
@@ -173,9 +194,9 @@ record WishView(
                 .orElse(views.get(0));
     }
 
-    static String sentence(List<WishView> views) {
+    static String sentence(List<WishView> views, Words say) {
         if (views.isEmpty()) {
-            return "Put down everything that you would love to have. Nothing is off the page.";
+            return say.text("page.wishes.putDownEverythingThatYouWould");
         }
         int plain = (int) views.stream()
                 .filter(v -> v.taken() && v.verdict().fitsIf().isEmpty())
@@ -185,14 +206,14 @@ record WishView(
                 .count();
         int behind = views.size() - plain - conditions;
         List<String> parts = new ArrayList<>();
-        parts.add(plain == 0 ? "none fits as things are" : English.count(plain, "fits", "fit"));
+        parts.add(plain == 0 ? say.text("page.wishes.noneFitsAsThingsAre") : say.text("page.wishes.fit", plain));
         if (conditions > 0) {
-            parts.add(English.count(conditions, "fits", "fit") + " if you change something");
+            parts.add(say.text("page.wishes.fitIfYouChangeSomething", conditions));
         }
         if (behind > 0) {
-            parts.add(English.count(behind, "stays", "stay") + " behind");
+            parts.add(say.text("page.wishes.stayBehind", behind));
         }
-        return English.capital(English.count(views.size(), "wish", "wishes")) + ". "
+        return English.capital(say.text("page.wishes.wishes", views.size())) + ". "
                 + English.capital(String.join(", ", parts)) + ".";
     }
 }

@@ -115,7 +115,12 @@ class WishesController {
                 .filter(v -> v.id().equals(chosen))
                 .findFirst()
                 .orElse(views.isEmpty() ? null : WishView.firstToRead(views));
-        shells.around(model, opened, "wishes", "Wishes", WishView.sentence(views));
+        shells.around(
+                model,
+                opened,
+                "wishes",
+                opened.say().text("page.wishes.wishes2"),
+                WishView.sentence(views, opened.say()));
         model.addAttribute("views", views);
         model.addAttribute("selected", selected);
         model.addAttribute(

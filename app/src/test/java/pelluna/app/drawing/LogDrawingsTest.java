@@ -23,6 +23,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.sighting.Sighting;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
+import pelluna.words.Words;
 
 /** The drawings of the log: what they show has to be what they were given. */
 class LogDrawingsTest {
@@ -50,7 +51,8 @@ class LogDrawingsTest {
                         new Pressure.Day(DAY, 4, 4, 1, 0),
                         new Pressure.Day(DAY.plusDays(1), 0, 0, 0, 3),
                         new Pressure.Day(DAY.plusDays(2), 0, 0, 2, 0)),
-                4);
+                4,
+                Words.forAnybody());
         assertThat(count(svg, "class=\"received\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"unwatched\"")).isEqualTo(1);
         assertThat(svg).contains("4, not watched, 0");

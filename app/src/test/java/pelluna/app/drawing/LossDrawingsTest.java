@@ -21,6 +21,7 @@ import pelluna.app.drawing.IncidentDrawing.Weather;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.KaplanMeier.Observed;
+import pelluna.words.Words;
 
 class LossDrawingsTest {
     private static final LocalDate DAY = LocalDate.of(2027, 3, 15);
@@ -97,7 +98,7 @@ class LossDrawingsTest {
                 new Mark(DAY, Track.SIGNS, "spots"),
                 new Mark(DAY, Track.SIGNS, "hides"));
         String svg = IncidentDrawing.draw(
-                DAY.minusDays(14), DAY, DAY.plusDays(7), marks, Map.of(), List.of(), c -> c + " °C");
+                DAY.minusDays(14), DAY, DAY.plusDays(7), marks, Map.of(), List.of(), Words.forAnybody());
         Document xml = read(svg);
         assertThat(xml.getElementsByTagName("title").getLength()).isEqualTo(3);
         assertThat(svg)
@@ -126,7 +127,7 @@ class LossDrawingsTest {
                 marks,
                 Map.of(DAY, 10, DAY.minusDays(1), 5),
                 List.of(),
-                c -> "");
+                Words.forAnybody());
         List<Double> heights = Pattern.compile("mark-contests\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
@@ -157,31 +158,31 @@ class LossDrawingsTest {
                 List.of(new Mark(DAY, Track.PROBE, "x")),
                 Map.of(),
                 List.of(calm, wild),
-                c -> c + " °C");
+                Words.forAnybody());
         List<Double> heights = Pattern.compile("mark-probe\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
                 .map(r -> Double.valueOf(r.group(1)))
                 .toList();
         assertThat(heights.get(1)).isGreaterThan(5 * heights.get(0));
-        assertThat(calm.says(c -> c + " °C")).isEqualTo("25.0 °C to 25.2 °C, salinity 35 to 35.3");
+        assertThat(calm.says(Words.forAnybody())).isEqualTo("25 °C to 25.2 °C, salinity 35 to 35.3");
         assertThat(new Weather(
                                 DAY,
                                 new DoubleSummaryStatistics(),
                                 DoubleStream.of(35.11, 35.13).summaryStatistics(),
                                 new DoubleSummaryStatistics())
-                        .says(c -> ""))
+                        .says(Words.forAnybody()))
                 .isEqualTo("salinity 35.1");
-        assertThat(wild.says(c -> c + " °C")).isEqualTo("24.0 °C to 27.0 °C, pH 7.9 to 8.2");
+        assertThat(wild.says(Words.forAnybody())).isEqualTo("24 °C to 27 °C, pH 7.9 to 8.2");
     }
 
     @Test
     void aSingleDayHasItsLabelOnce() throws Exception {
         String svg = IncidentDrawing.draw(
-                DAY, DAY, DAY, List.of(new Mark(DAY, Track.NOTES, "x")), Map.of(), List.of(), c -> "");
+                DAY, DAY, DAY, List.of(new Mark(DAY, Track.NOTES, "x")), Map.of(), List.of(), Words.forAnybody());
         read(svg);
         assertThat(count(svg, "15 Mar")).isEqualTo(1);
-        read(IncidentDrawing.draw(DAY, DAY, DAY, List.of(), Map.of(), List.of(), c -> ""));
+        read(IncidentDrawing.draw(DAY, DAY, DAY, List.of(), Map.of(), List.of(), Words.forAnybody()));
     }
 
     @Test

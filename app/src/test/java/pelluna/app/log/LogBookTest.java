@@ -147,7 +147,7 @@ class LogBookTest {
     void aNoteIsHeldToItsLength() {
         assertThatThrownBy(() -> new Observation(
                         Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
-                .hasMessageContaining("room for 400");
+                .hasMessageContaining("LongNote[most=400]");
         log.write(
                 tank.id,
                 new Observation(Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));

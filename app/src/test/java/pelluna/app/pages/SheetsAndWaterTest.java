@@ -27,6 +27,10 @@ class SheetsAndWaterTest {
     }
 
     private String look(String csv) {
+        return look(csv, 200);
+    }
+
+    private String look(String csv, int status) {
         String body = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"log.csv\"\r\nContent-Type: "
                 + "text/csv\r\n\r\n"
                 + csv + "\r\n--b--\r\n";
@@ -34,7 +38,7 @@ class SheetsAndWaterTest {
                 Pelluna.send(HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at("/log/sheets")))
                         .header("Content-Type", "multipart/form-data; boundary=b")
                         .POST(HttpRequest.BodyPublishers.ofString(body)));
-        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.statusCode()).isEqualTo(status);
         return answer.body();
     }
 
@@ -106,7 +110,7 @@ class SheetsAndWaterTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "on,nitrate\n", "a,b\n1,2\n", "on,nitrate\n\"2026-01-05,1\n"})
     void whatIsNoTableIsSaid(String csv) {
-        assertThat(look(csv)).contains("role=\"alert\"");
+        assertThat(look(csv, 422)).contains("role=\"alert\"");
     }
 
     @Test
