@@ -2,6 +2,7 @@ package pelluna.words;
 
 import com.ibm.icu.text.ListFormatter;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Collection;
 import java.util.Locale;
@@ -40,6 +41,7 @@ public final class Words {
     private final ListFormatter choices;
     private final DateTimeFormatter day;
     private final DateTimeFormatter shortDay;
+    private final DateTimeFormatter time;
 
     private Words(Locale language, UnitSystem units) {
         this.language = language;
@@ -50,6 +52,7 @@ public final class Words {
         choices = ListFormatter.getInstance(like, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
         day = DateTimeFormatter.ofPattern(text("words.day"), language);
         shortDay = DateTimeFormatter.ofPattern(text("words.shortDay"), language);
+        time = DateTimeFormatter.ofPattern(text("words.time"), language);
     }
 
     /** English, in the given units. */
@@ -293,6 +296,9 @@ public final class Words {
         }
         if (value instanceof LocalDate d) {
             return date(d);
+        }
+        if (value instanceof LocalTime t) {
+            return t.format(time);
         }
         if (value instanceof Length l) {
             return measures.length(l.cm());

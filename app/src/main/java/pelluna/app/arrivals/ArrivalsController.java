@@ -26,7 +26,6 @@ import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -94,8 +93,9 @@ class ArrivalsController {
         model.addAttribute(
                 "handPrice", byHand ? opened.say().of(scheduler.price(schedule).says()) : "");
         OptionalDouble grouping = scheduler.groupingPrice();
-        model.addAttribute("groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble())));
-        model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen));
+        model.addAttribute(
+                "groupPrice", grouping.isEmpty() ? "" : grouping(Math.round(grouping.getAsDouble()), opened.say()));
+        model.addAttribute("moves", chosen == null ? List.of() : moves(scheduler, schedule, chosen, opened.say()));
         model.addAttribute("tension", pairs(opened));
         model.addAttribute(
                 "startOn",
@@ -146,19 +146,19 @@ class ArrivalsController {
         Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
         return chosen == null
                 ? ""
-                : moves(scheduler(opened), schedule, chosen).stream()
+                : moves(scheduler(opened), schedule, chosen, opened.say()).stream()
                         .filter(m -> m.place() == place)
                         .map(m -> opened.say().text("page.arrivals.place", place, m.says()))
                         .findFirst()
                         .orElse(opened.say().text("page.arrivals.place2", place));
     }
 
-    private static String grouping(long points) {
-        return "Going in together and apart as you have it "
-                + (points == 0
-                        ? "is as calm as Pelluna would have it."
-                        : "costs " + English.count((int) Math.abs(points), "point", "points") + " of tension "
-                                + (points > 0 ? "more" : "less") + " than as Pelluna would have it.");
+    private static String grouping(long points, Words say) {
+        return points == 0
+                ? say.text("page.arrivals.groupingAsCalm")
+                : points > 0
+                        ? say.text("page.arrivals.groupingCostsMore", (int) points)
+                        : say.text("page.arrivals.groupingCostsLess", (int) -points);
     }
 
     private Scheduler scheduler(OpenTank opened) {
@@ -226,7 +226,7 @@ class ArrivalsController {
                         : say.text("page.arrivals.moreThanABillion");
     }
 
-    private static List<Move> moves(Scheduler scheduler, Schedule now, Dated chosen) {
+    private static List<Move> moves(Scheduler scheduler, Schedule now, Dated chosen, Words say) {
         List<String> ids =
                 now.steps().stream().map(d -> d.arrival().parties().get(0).id()).toList();
         List<Move> moves = new ArrayList<>();
@@ -239,11 +239,15 @@ class ArrivalsController {
                 moves.add(new Move(
                         place,
                         price,
-                        (price >= 0 ? "+" : "−")
-                                + Math.round(Math.abs(price))
-                                + (place < chosen.position() ? ", earlier" : ", later")));
+                        place < chosen.position()
+                                ? say.text("page.arrivals.pointsEarlier", points(price))
+                                : say.text("page.arrivals.pointsLater", points(price))));
             }
         }
         return moves;
+    }
+
+    private static String points(double price) {
+        return (price >= 0 ? "+" : "−") + Math.round(Math.abs(price));
     }
 }

@@ -110,7 +110,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
         return new Diary(
                 l.on(),
                 "leaves-" + id,
-                English.capital(p.label()) + (p.count() == 1 ? " leaves" : " leave"),
+                say.text("page.arrivals.leaves", p.label(), p.count()),
                 l.why().isEmpty() ? say.text("page.arrivals.asPlanned") : English.capital(l.why()) + ".");
     }
 }

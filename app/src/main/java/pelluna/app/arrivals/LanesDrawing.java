@@ -78,8 +78,7 @@ final class LanesDrawing {
                 "role",
                 "group",
                 "aria-label",
-                "Lanes of arrival over the calendar: quarantine hatched, box outlined, in the tank filled. Up and "
-                        + "down move a lane in the order, left and right its day.",
+                opened.say().text("page.arrivals.lanes"),
                 "data-from",
                 axis.from().toString(),
                 "data-days",
@@ -96,8 +95,10 @@ final class LanesDrawing {
                 steps.size(),
                 "data-base",
                 "/tanks/" + opened.tank().id() + "/arrivals");
-        svg.add(
-                "<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"6\" height=\"6\" class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"6\" class=\"hatch\"/></pattern></defs>");
+        svg.add("<defs><pattern id=\"hatch\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" "
+                + "patternTransform=\"rotate(45)\"><rect width=\"6\" height=\"6\" "
+                + "class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"6\" "
+                + "class=\"hatch\"/></pattern></defs>");
         axis.months(svg, TOP, bottom);
         for (int i = 0; i < steps.size(); i++) {
             lane(steps.get(i), TOP + 4 + LANE / 2 + i * LANE);
@@ -138,8 +139,19 @@ final class LanesDrawing {
                 "data-on",
                 d.releaseOn().toString(),
                 "aria-label",
-                "Arrival " + d.position() + ": " + d.arrival().label() + ", released on " + Measures.date(d.releaseOn())
-                        + (byHand ? ", by your hand" : ""));
+                byHand
+                        ? opened.say()
+                                .text(
+                                        "page.arrivals.laneByHand",
+                                        d.position(),
+                                        d.arrival().label(),
+                                        d.releaseOn())
+                        : opened.say()
+                                .text(
+                                        "page.arrivals.lane",
+                                        d.position(),
+                                        d.arrival().label(),
+                                        d.releaseOn()));
         svg.el("rect", "x", 0, "y", y - LANE / 2 + 1, "width", WIDTH, "height", LANE - 2, "class", "lane-ground");
         svg.text(10, y + 6, Integer.toString(d.position()), "class", "place");
         fish(d, y);
@@ -151,8 +163,13 @@ final class LanesDrawing {
         svg.text(
                 92,
                 name.size() > 1 ? y + 19 : y + 13,
-                Measures.shortDate(d.releaseOn()) + ", "
-                        + (byHand ? "by hand" : d.method().word().replace('-', ' ')),
+                byHand
+                        ? opened.say().text("page.arrivals.onADayByHand", d.releaseOn())
+                        : opened.say()
+                                .text(
+                                        "page.arrivals.onADay",
+                                        d.releaseOn(),
+                                        d.method().word().replace('-', ' ')),
                 "class",
                 "small");
         bars(d, y);

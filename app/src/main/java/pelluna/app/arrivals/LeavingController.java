@@ -18,7 +18,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Who outgrows the tank and when, who is to leave, and what that changes. */
@@ -62,10 +61,9 @@ class LeavingController {
                 opened.say().text("page.arrivals.outgrowingAndLeaving"),
                 all.isEmpty()
                         ? opened.say().text("page.arrivals.nobodyLivesHereYet")
-                        : English.capital(opened.say().text("page.arrivals.fishOutgrow", (int) outgrow)) + " this tank"
-                                + (leave == 0
-                                        ? "; nobody is planned to leave."
-                                        : "; " + English.count((int) leave, "is", "are") + " planned to leave."));
+                        : leave == 0
+                                ? opened.say().text("page.arrivals.outgrowNobodyLeaves", (int) outgrow)
+                                : opened.say().text("page.arrivals.outgrowAndLeave", (int) outgrow, (int) leave));
         model.addAttribute("tab", "leaving");
         model.addAttribute("all", all);
         Fish chosen = all.stream()

@@ -36,12 +36,13 @@ final class LensRulers {
                         "role",
                         "img",
                         "aria-label",
-                        "Three ways to look at how full the tank is: "
-                                + String.join(
+                        say.text(
+                                "page.arrivals.threeWays",
+                                String.join(
                                         " ",
                                         capacity.lenses().stream()
                                                 .map(l -> say.of(l.why()))
-                                                .toList()));
+                                                .toList())));
         double y = 18;
         double litres = plan.tank().glassLitres();
         for (Lens lens : capacity.lenses()) {

@@ -2,6 +2,7 @@ package pelluna.app.arrivals;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import pelluna.app.account.KeeperAccount;
 import pelluna.core.capacity.PredatorSalt;
 import pelluna.core.catalogue.Species;
@@ -27,12 +28,15 @@ final class SaltWords {
                 "page.arrivals.saltMixAMonthAsYouRun",
                 say.mass(1000 * salt.kgNow()),
                 say.mass(1000 * salt.kgLow()),
-                money(salt.saved(), account, ", which saves ")));
+                money(salt.saved(), account, m -> say.text("page.arrivals.whichSaves", m))));
         says.add(say.text(
                 "page.arrivals.changesOfTheSameSizeTakeA",
                 say.mass(1000 * salt.kgFortnightly()),
                 say.mass(1000 * salt.kgWeekly()),
-                money(salt.kgWeekly() - salt.kgFortnightly(), account, ", the weekly ones costing more by "),
+                money(
+                        salt.kgWeekly() - salt.kgFortnightly(),
+                        account,
+                        m -> say.text("page.arrivals.weeklyCostMore", m)),
                 say.mass(1000 * salt.kgLowWeekly())));
         return says;
     }
@@ -44,11 +48,10 @@ final class SaltWords {
         return names;
     }
 
-    private static String money(double kg, KeeperAccount account, String head) {
+    private static String money(double kg, KeeperAccount account, UnaryOperator<String> said) {
         return account.saltPrice() == null
                 ? ""
-                : head
-                        + Measures.number(Measures.round(kg * account.saltPrice(), 2))
-                        + (account.currency().isEmpty() ? "" : " " + account.currency());
+                : said.apply(Measures.number(Measures.round(kg * account.saltPrice(), 2))
+                        + (account.currency().isEmpty() ? "" : " " + account.currency()));
     }
 }

@@ -68,7 +68,7 @@ class UpkeepController {
         model.addAttribute(
                 "days",
                 List.of(
-                        "Today",
+                        opened.say().text("page.arrivals.todayHead"),
                         opened.say().text("page.arrivals.allIn", days.get(1)),
                         opened.say().text("page.arrivals.allGrown", days.get(2))));
         model.addAttribute("lines", lines(opened, upkeeps, account));
@@ -144,9 +144,9 @@ class UpkeepController {
     private static String monthly(Upkeep u, KeeperAccount a, Words say) {
         double sum = 0;
         List<String> open = new ArrayList<>();
-        sum += priced(a.foodPrice(), u.foodGrams() / 100, "food", open);
-        sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, "seaweed", open);
-        sum += priced(a.saltPrice(), u.saltKg(), "salt", open);
+        sum += priced(a.foodPrice(), u.foodGrams() / 100, say.text("page.arrivals.priceOfFood"), open);
+        sum += priced(a.sheetPrice(), u.sheets() * 52 / 12, say.text("page.arrivals.priceOfSeaweed"), open);
+        sum += priced(a.saltPrice(), u.saltKg(), say.text("page.arrivals.priceOfSalt"), open);
         return open.size() == 3
                 ? say.text("page.arrivals.needsYourPrices")
                 : (open.isEmpty()
@@ -176,20 +176,14 @@ class UpkeepController {
                 .filter(OptionalDouble::isPresent)
                 .mapToDouble(OptionalDouble::getAsDouble)
                 .sum();
+        String money = number(sum, 2) + (account.currency().isEmpty() ? "" : " " + account.currency());
         return all.isEmpty()
                 ? ""
                 : open == all.size()
                         ? opened.say().text("page.arrivals.noPriceOfAFishIsKnown")
-                        : "The fish cost " + number(sum, 2)
-                                + (account.currency().isEmpty() ? "" : " " + account.currency())
-                                + (open == 0
-                                        ? "."
-                                        : ", without "
-                                                + English.count(
-                                                        (int) open,
-                                                        opened.say().text("page.arrivals.purchaseThatHas"),
-                                                        opened.say().text("page.arrivals.purchasesThatHave"))
-                                                + " no price yet.");
+                        : open == 0
+                                ? opened.say().text("page.arrivals.theFishCost", money)
+                                : opened.say().text("page.arrivals.theFishCostWithout", money, (int) open);
     }
 
     private static String number(double value, int decimals) {

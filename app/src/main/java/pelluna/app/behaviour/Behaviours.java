@@ -20,7 +20,6 @@ import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.units.Hours;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -99,7 +98,9 @@ public class Behaviours {
     private static String says(Pressure p, Words say) {
         String outside = p.outside() == 0
                 ? ""
-                : (p.acts() > 0 ? "; " : "") + English.count(p.outside(), "act", "acts") + " seen outside watches";
+                : p.acts() > 0
+                        ? say.text("page.behaviour.andOutsideWatches", p.outside())
+                        : say.text("page.behaviour.outsideWatches", p.outside());
         return p.hours() == 0
                 ? say.text("page.behaviour.nobodyWatchedActsSeenInPassing", p.outside())
                 : say.text(

@@ -13,6 +13,7 @@ import pelluna.app.log.BesideTheLog;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.Standing;
 import pelluna.words.English;
+import pelluna.words.Words;
 
 /** The short form of standing, pressure and did it help. */
 @Component
@@ -37,7 +38,7 @@ class Beside implements BesideTheLog {
         Optional<Interventions.Told> last = measures.last(tank);
         return new Seen(
                 prompts(opened),
-                ladder(standing, Behaviours.byId(all)),
+                ladder(standing, Behaviours.byId(all), opened.say()),
                 standing.contests() == 0 ? "" : opened.say().of(standing.order()),
                 behaviour.pressed(tank, there).stream()
                         .limit(MOST_PRESSED)
@@ -81,16 +82,22 @@ class Beside implements BesideTheLog {
     }
 
     /** A drawing of a standing; empty if nobody has met. */
-    static String ladder(Standing standing, Map<String, Fish> byId) {
+    static String ladder(Standing standing, Map<String, Fish> byId, Words say) {
         return standing.ladder().isEmpty()
                 ? ""
-                : LadderDrawing.draw(standing.ladder().stream()
-                        .filter(r -> byId.containsKey(r.fish()))
-                        .map(r -> {
-                            Fish f = byId.get(r.fish());
-                            return new LadderDrawing.Rung(
-                                    f.species(), English.capital(f.label()), r.normalised(), r.contests(), f.id());
-                        })
-                        .toList());
+                : LadderDrawing.draw(
+                        standing.ladder().stream()
+                                .filter(r -> byId.containsKey(r.fish()))
+                                .map(r -> {
+                                    Fish f = byId.get(r.fish());
+                                    return new LadderDrawing.Rung(
+                                            f.species(),
+                                            English.capital(f.label()),
+                                            r.normalised(),
+                                            r.contests(),
+                                            f.id());
+                                })
+                                .toList(),
+                        say);
     }
 }

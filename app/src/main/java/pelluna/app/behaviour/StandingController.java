@@ -81,12 +81,15 @@ class StandingController {
                 opened.say().of(standing.order()));
         model.addAttribute("tab", "standing");
         model.addAttribute("standing", standing);
-        model.addAttribute("ladder", Beside.ladder(standing, byId));
+        model.addAttribute("ladder", Beside.ladder(standing, byId, opened.say()));
         model.addAttribute(
                 "figures",
-                "Steepness " + Measures.number(Measures.round(standing.steepness(), 2)) + ", linearity h "
-                        + Measures.number(Measures.round(standing.linearity(), 2)) + ", as steep by chance in "
-                        + Measures.number(Measures.round(100 * standing.chance(), 1)) + " % of draws.");
+                opened.say()
+                        .text(
+                                "page.behaviour.steepness",
+                                Measures.round(standing.steepness(), 2),
+                                Measures.round(standing.linearity(), 2),
+                                Measures.round(100 * standing.chance(), 1)));
         model.addAttribute("pressed", behaviour.pressed(id, there));
         model.addAttribute("settling", behaviour.settling(id));
         model.addAttribute("learned", behaviour.learned(opened, all));
@@ -116,7 +119,8 @@ class StandingController {
                 opened.say().title(t.taken().measure()),
                 (a, b) -> a + "; " + b));
         model.addAttribute(
-                "course", CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone()));
+                "course",
+                CourseDrawing.draw(Elo.course(won), course.moments(), names, marks, clock.getZone(), opened.say()));
         model.addAttribute(
                 "doneOn",
                 marks.entrySet().stream()
@@ -150,8 +154,8 @@ class StandingController {
                         .orElse(say.text("page.behaviour.goesOn"));
         return new Done(
                 say.title(t.taken().measure())
-                        + (f == null ? "" : ", for " + f.said())
-                        + (by == null ? "" : " against " + by.said()),
+                        + (f == null ? "" : say.text("page.behaviour.forFish", f.said()))
+                        + (by == null ? "" : say.text("page.behaviour.againstFish", by.said())),
                 when,
                 t.says(say),
                 say.of(t.taken().did().counts()),

@@ -29,7 +29,6 @@ import pelluna.app.species.SideBySide;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
-import pelluna.words.English;
 
 /** A keeper's own word as a whole: what was said, species of one's own, and the catalogue in and out as a file. */
 @Controller
@@ -77,11 +76,10 @@ class FactOverrideController {
                 model,
                 plans.open(id),
                 "species",
-                "Your own word",
+                plans.words().text("page.catalogue.yourOwnWord"),
                 said.isEmpty() && own.isEmpty()
-                        ? "Where you know better than Pelluna, your word counts, for you."
-                        : English.capital(English.count(said.size(), "fact", "facts")) + " seen otherwise, "
-                                + English.count(own.size(), "species", "species") + " of your own.");
+                        ? plans.words().text("page.catalogue.yourWordCounts")
+                        : plans.words().text("page.catalogue.factsAndSpecies", said.size(), own.size()));
         model.addAttribute("own", own);
         model.addAttribute("said", said);
         model.addAttribute("typed", typed);

@@ -21,7 +21,6 @@ import pelluna.core.crew.Attrition;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -57,10 +56,13 @@ class CrewController {
             }
             return a.lost() == 0
                     ? say.text("page.crew.noneGoneBetweenTheCountsFromSo", percent(a.highShareAMonth()))
-                    : "About " + percent(a.shareAMonth()) + " go in a month (" + a.lost() + " over "
-                            + Measures.number(Measures.round(a.months(), a.months() < 10 ? 1 : 0))
-                            + " animal-months; from " + percent(a.lowShareAMonth()) + " to "
-                            + percent(a.highShareAMonth()) + ").";
+                    : say.text(
+                            "page.crew.goInAMonth",
+                            percent(a.shareAMonth()),
+                            a.lost(),
+                            Measures.round(a.months(), a.months() < 10 ? 1 : 0),
+                            percent(a.lowShareAMonth()),
+                            percent(a.highShareAMonth()));
         }
 
         private static String percent(double share) {
@@ -95,10 +97,10 @@ class CrewController {
                 opened.say().text("page.crew.cleanUpCrew"),
                 all.isEmpty()
                         ? opened.say().text("page.crew.nobodyIsCountedYet")
-                        : there + " at the last counts, of " + English.count(all.size(), "kind", "kinds")
-                                + (Math.round(year) > 0
-                                        ? "; keeping their number up costs about " + Math.round(year) + " a year."
-                                        : "."));
+                        : Math.round(year) > 0
+                                ? opened.say()
+                                        .text("page.crew.atTheLastCountsAndCost", there, all.size(), Math.round(year))
+                                : opened.say().text("page.crew.atTheLastCounts", there, all.size()));
         model.addAttribute("tab", "crew");
         model.addAttribute("all", all);
         model.addAttribute("kinds", Arrays.asList(CrewKind.values()));

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import pelluna.core.behaviour.Elo;
 import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * Standing over time: one line a fish, one step a contest, over days. Lines differ by dash and end in a name, never by
@@ -35,7 +36,8 @@ public final class CourseDrawing {
             List<Instant> moments,
             Map<String, String> names,
             Map<LocalDate, String> marks,
-            ZoneId zone) {
+            ZoneId zone,
+            Words say) {
         if (course.isEmpty()) {
             return "";
         }
@@ -64,7 +66,7 @@ public final class CourseDrawing {
                 "role",
                 "img",
                 "aria-label",
-                "Standing over time, as ratings that move with every contest");
+                say.text("page.drawing.course"));
         days(svg, scale, zone, marks);
         Map<String, Double> ends = new LinkedHashMap<>();
         int line = 0;

@@ -108,7 +108,7 @@ public final class IncidentDrawing {
                 "role",
                 "img",
                 "aria-label",
-                "The days around it on one line of time; the same in words below");
+                say.text("page.drawing.incident"));
         svg.el("rect", "class", "the-day", "x", s.left(on), "y", TOP - 4, "width", s.day(), "height", high - TOP + 8);
         double y = TOP;
         for (Track t : shown) {

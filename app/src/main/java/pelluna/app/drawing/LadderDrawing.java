@@ -2,6 +2,7 @@ package pelluna.app.drawing;
 
 import java.util.List;
 import pelluna.core.catalogue.Species;
+import pelluna.words.Words;
 
 /**
  * The pecking order as a ladder: each fish beside its rung, at the height of its score between the lowest and the
@@ -19,7 +20,7 @@ public final class LadderDrawing {
     public record Rung(Species species, String name, double score, double contests, long id) {}
 
     /** @param rungs from the top */
-    public static String draw(List<Rung> rungs) {
+    public static String draw(List<Rung> rungs, Words say) {
         int n = rungs.size();
         double top = rungs.stream().mapToDouble(Rung::score).max().orElse(1);
         double low = rungs.stream().mapToDouble(Rung::score).min().orElse(0);
@@ -35,8 +36,9 @@ public final class LadderDrawing {
                 "role",
                 "img",
                 "aria-label",
-                "The pecking order, from the top: "
-                        + String.join(", ", rungs.stream().map(Rung::name).toList()));
+                say.text(
+                        "page.drawing.peckingOrder",
+                        String.join(", ", rungs.stream().map(Rung::name).toList())));
         svg.el("line", "class", "rail-line", "x1", X, "x2", X, "y1", 6, "y2", high - 6);
         svg.el("line", "class", "rail-line", "x1", X - 14, "x2", X - 14, "y1", 6, "y2", high - 6);
         double last = -LEAST_STEP;
@@ -67,12 +69,7 @@ public final class LadderDrawing {
                     + "\" width=\"44\" height=\"30\" overflow=\"visible\">"
                     + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
             svg.text(X + 74, label, r.name(), "class", "lane-name");
-            svg.text(
-                    X + 74,
-                    label + 14,
-                    Math.round(r.contests()) + (Math.round(r.contests()) == 1 ? " contest" : " contests"),
-                    "class",
-                    "small");
+            svg.text(X + 74, label + 14, say.text("page.drawing.contests", Math.round(r.contests())), "class", "small");
         }
         return svg.close("svg").toString();
     }

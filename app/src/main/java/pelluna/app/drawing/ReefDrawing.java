@@ -76,8 +76,9 @@ public final class ReefDrawing {
     /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
     public void draw(Svg svg, boolean hands) {
         double sand = tank.sandDepthCm();
-        svg.add(
-                "<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"#1d6a72\"/><stop offset=\"1\" stop-color=\"#0a333a\"/></linearGradient></defs>");
+        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" "
+                + "stop-color=\"#1d6a72\"/><stop offset=\"1\" "
+                + "stop-color=\"#0a333a\"/></linearGradient></defs>");
         svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
         Scape scape = tank.scape();
         for (int i = 0; i < scape.rocks().size(); i++) {
@@ -109,8 +110,12 @@ public final class ReefDrawing {
                     "role",
                     "button",
                     "aria-label",
-                    "Heap of rock " + (i + 1) + " of " + tank.scape().rocks().size() + ", " + say.length(rock.widthCm())
-                            + " wide, " + say.length(rock.leftCm()) + " from the left. Arrow keys move it.");
+                    say.text(
+                            "page.drawing.heap",
+                            i + 1,
+                            tank.scape().rocks().size(),
+                            say.length(rock.widthCm()),
+                            say.length(rock.leftCm())));
         } else {
             svg.open("g");
         }
@@ -198,9 +203,12 @@ public final class ReefDrawing {
                     "role",
                     "button",
                     "aria-label",
-                    "Hide " + (i + 1) + " of " + tank.scape().hides().size() + ", " + say.length(hide.xCm())
-                            + " from the left, " + say.length(hide.heightCm())
-                            + " above the floor. Arrow keys move it, Delete takes it out.");
+                    say.text(
+                            "page.drawing.hide",
+                            i + 1,
+                            tank.scape().hides().size(),
+                            say.length(hide.xCm()),
+                            say.length(hide.heightCm())));
             svg.el(
                     "ellipse",
                     "class",
@@ -266,7 +274,7 @@ public final class ReefDrawing {
                 "role",
                 "button",
                 "aria-label",
-                "Open run, " + say.length(tank.runCm()) + " long. Arrow keys move it.");
+                say.text("page.drawing.openRun", say.length(tank.runCm())));
         svg.el(
                 "line",
                 "class",

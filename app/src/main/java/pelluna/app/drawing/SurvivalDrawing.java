@@ -2,6 +2,7 @@ package pelluna.app.drawing;
 
 import java.util.List;
 import pelluna.core.losses.KaplanMeier;
+import pelluna.words.Words;
 
 /**
  * Survival as a line with its band over days kept, time stretched at the start, where most is lost; ticks for those
@@ -21,7 +22,7 @@ public final class SurvivalDrawing {
     private SurvivalDrawing() {}
 
     /** @param observed everybody behind the curve */
-    public static String draw(KaplanMeier k, List<KaplanMeier.Observed> observed) {
+    public static String draw(KaplanMeier k, List<KaplanMeier.Observed> observed, Words say) {
         double until = Math.max(30, k.followed());
         Scale s = new Scale(LEFT, WIDE - 12, TOP, HIGH - BOTTOM, until);
         Svg svg = new Svg();
@@ -34,13 +35,13 @@ public final class SurvivalDrawing {
                 "role",
                 "img",
                 "aria-label",
-                "Share of fish still alive by days kept: " + k.lost() + " of " + k.subjects() + " lost");
+                say.text("page.drawing.survival", k.lost(), k.subjects()));
         for (int share = 0; share <= 100; share += 25) {
             double y = s.y(share / 100.0);
             svg.el("line", "class", "grid", "x1", LEFT, "x2", WIDE - 12, "y1", y, "y2", y);
             svg.text(LEFT - 7, y + 4, share + " %", "class", "small", "text-anchor", "end");
         }
-        svg.text(LEFT - 16, HIGH - 8, "fish", "class", "small", "text-anchor", "end");
+        svg.text(LEFT - 16, HIGH - 8, say.text("page.drawing.fish"), "class", "small", "text-anchor", "end");
         double last = LEFT;
         svg.text(LEFT, HIGH - 8, Integer.toString(k.subjects()), "class", "figure", "text-anchor", "middle");
         for (int i = 0; i < MARKS.length && MARKS[i] <= until; i++) {

@@ -156,13 +156,7 @@ class TimeLine {
                     a.on(),
                     "",
                     Track.CONTESTS,
-                    English.capital(name(known, a.fish())) + " against " + name(known, a.other()) + ": "
-                            + English.count(a.acts(), "act", "acts")
-                            + (a.hard() > 0
-                                    ? a.hard() == a.acts()
-                                            ? ", all hard"
-                                            : ", " + English.number(a.hard()) + " of them hard"
-                                    : "")));
+                    contest(a, name(known, a.fish()), name(known, a.other()), opened.say())));
         }
         for (Interventions.Told m : measures.told(tank, null)) {
             events.add(done(
@@ -192,13 +186,23 @@ class TimeLine {
         return new Gathered(events, weather, acts, noted.size() == LogDays.MOST);
     }
 
+    private static String contest(LogDays.Acts a, String fish, String other, Words say) {
+        return a.hard() == 0
+                ? say.text("page.incident.contest", fish, other, a.acts())
+                : a.hard() == a.acts()
+                        ? say.text("page.incident.contestAllHard", fish, other, a.acts())
+                        : say.text("page.incident.contestSomeHard", fish, other, a.acts(), a.hard());
+    }
+
     private Event done(LocalDate on, LocalTime at, Interventions.Told m, Map<Long, Fish> known, String how) {
         return new Event(
                 on,
                 at.format(TIME),
                 Track.DONE,
                 English.capital(how + keeper.get().words().of(m.taken().measure()))
-                        + (m.forFish() == null ? "" : ", for " + name(known, m.forFish()))
+                        + (m.forFish() == null
+                                ? ""
+                                : keeper.get().words().text("page.incident.forFish", name(known, m.forFish())))
                         + (m.note().isEmpty() ? "" : " · " + m.note()));
     }
 
@@ -259,9 +263,7 @@ class TimeLine {
                     d.on(),
                     "",
                     Track.LOSSES,
-                    (d.count() > 1 ? d.count() + " lost: " : "Lost: ") + who + ", "
-                            + keeper.get().words().of(d.cause()) + " ("
-                            + keeper.get().words().of(d.sure()) + ")"
+                    keeper.get().words().text("page.incident.lost", d.count(), who, d.cause(), d.sure())
                             + (d.seen().isEmpty() ? "" : " · " + d.seen())));
         }
         for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {

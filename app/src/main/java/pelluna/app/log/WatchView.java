@@ -56,12 +56,10 @@ class WatchView {
                 outside,
                 watches.isEmpty()
                         ? opened.say().text("page.log.nobodyHasWatchedInTheLast7")
-                        : English.capital(opened.say().text("page.log.watches", watches.size())) + " in 7 days, "
-                                + opened.say().of(new Hours(hours))
-                                + (outside == 0
-                                        ? "."
-                                        : "; " + English.count(outside, "act", "acts")
-                                                + " seen outside them, which count as events and not in rates."));
+                        : outside == 0
+                                ? opened.say().text("page.log.watchesInADay", watches.size(), new Hours(hours))
+                                : opened.say()
+                                        .text("page.log.watchesAndOutside", watches.size(), new Hours(hours), outside));
     }
 
     private List<Tap> taps(OpenTank opened, List<Fish> all) {

@@ -82,7 +82,8 @@ class LossesController {
                         ? ""
                         : SurvivalDrawing.draw(
                                 curve,
-                                lives.lives().stream().map(Life::observed).toList()));
+                                lives.lives().stream().map(Life::observed).toList(),
+                                opened.say()));
         model.addAttribute("says", SurvivalTable.says(curve, opened.say()));
         model.addAttribute("left", leftOut(lives, opened.say()));
         model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, plans.words()));
@@ -101,10 +102,9 @@ class LossesController {
             return say.text("page.losses.nobodyIsInTheLedgerMayIt");
         }
         double year = k.at(365);
-        return English.capital(English.number(lost)) + " lost so far"
-                + (Double.isNaN(year) || k.subjects() < 5
-                        ? "."
-                        : "; " + SurvivalTable.share(k, 365) + " alive after a year, in brackets its 95 % band.");
+        return Double.isNaN(year) || k.subjects() < 5
+                ? say.text("page.losses.lostSoFar", lost)
+                : say.text("page.losses.lostSoFarAndAlive", lost, SurvivalTable.share(k, 365, say));
     }
 
     private List<Missing> missing(long id) {
@@ -119,10 +119,7 @@ class LossesController {
     }
 
     private static String leftOut(LifeBook.Book book, Words say) {
-        String undated = book.undated() == 0
-                ? ""
-                : English.capital(say.text("page.losses.fishAre", book.undated())) + " left out: nobody has said when "
-                        + (book.undated() == 1 ? "it" : "they") + " came.";
+        String undated = book.undated() == 0 ? "" : say.text("page.losses.leftOutUndated", book.undated());
         String gone = book.unaccounted() == 0
                 ? ""
                 : say.text(

@@ -11,7 +11,6 @@ import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
 import pelluna.core.losses.LogRank;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Survival by one way of parting fish into groups. */
@@ -95,15 +94,15 @@ final class SurvivalTable {
                 name,
                 k.subjects(),
                 k.lost(),
-                share(k, MONTH),
-                share(k, YEAR),
+                share(k, MONTH, say),
+                share(k, YEAR, say),
                 SurvivalDrawing.spark(k, until),
                 says(k, say),
                 compared(mine, others, say));
     }
 
     /** 'after 30 days 87 % (60 to 96)'; an em dash where nobody was followed so long. */
-    static String share(KaplanMeier k, int days) {
+    static String share(KaplanMeier k, int days, Words say) {
         double s = k.at(days);
         if (Double.isNaN(s)) {
             return "—";
@@ -112,10 +111,13 @@ final class SurvivalTable {
                 .filter(x -> x.time() <= days)
                 .reduce((a, b) -> b)
                 .orElse(null);
-        return Math.round(100 * s) + " %"
-                + (last == null
-                        ? ""
-                        : " (" + Math.round(100 * last.low()) + " to " + Math.round(100 * last.high()) + ")");
+        return last == null
+                ? say.text("page.losses.share", Math.round(100 * s))
+                : say.text(
+                        "page.losses.shareAndBand",
+                        Math.round(100 * s),
+                        Math.round(100 * last.low()),
+                        Math.round(100 * last.high()));
     }
 
     /** How far to trust it, in a sentence. */
@@ -129,11 +131,9 @@ final class SurvivalTable {
                     say.text("page.losses.fish", k.subjects()),
                     Math.round(100 * KaplanMeier.leastIfNoneLost(k.subjects())));
         }
-        return English.capital(English.number(k.lost())) + " of " + English.count(k.subjects(), "fish", "fish")
-                + " lost."
-                + (k.subjects() < 10 || k.lost() < LEAST_LOST
-                        ? " So few say little: look at the band, not at the line."
-                        : "");
+        return k.subjects() < 10 || k.lost() < LEAST_LOST
+                ? say.text("page.losses.lostOfSoFew", k.lost(), k.subjects())
+                : say.text("page.losses.lostOf", k.lost(), k.subjects());
     }
 
     private static String compared(List<Life> mine, List<Life> others, Words say) {

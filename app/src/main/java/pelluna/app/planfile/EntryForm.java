@@ -19,8 +19,11 @@ public final class EntryForm {
     /** The list of the plan that it is typed for. */
     private final boolean lives;
 
-    private EntryForm(boolean lives) {
+    private final Words say;
+
+    private EntryForm(boolean lives, Words say) {
         this.lives = lives;
+        this.say = say;
     }
 
     public static EntryForm resident(Map<String, String> form, Words say) {
@@ -39,13 +42,13 @@ public final class EntryForm {
     }
 
     private static EntryForm common(boolean lives, Map<String, String> form, Words say) {
-        EntryForm entry = new EntryForm(lives);
+        EntryForm entry = new EntryForm(lives, say);
         String typed = form.getOrDefault("species", "").trim();
         String species = form.getOrDefault("chosen", "").isBlank()
                 ? typed
                 : form.get("chosen").trim();
         if (species.isEmpty()) {
-            entry.errors.put("species", "Which fish? A common or a scientific name will do.");
+            entry.errors.put("species", say.text("page.planfile.whichFish"));
         }
         entry.tree.put("species", species);
         entry.number(form, "count", 1, true);
@@ -67,7 +70,7 @@ public final class EntryForm {
         meant.one()
                 .ifPresentOrElse(
                         s -> tree.put("species", s.scientificName()),
-                        () -> errors.put("species", "Which fish do you mean? Pick one from the list."));
+                        () -> errors.put("species", say.text("page.planfile.whichOfThese")));
         return this;
     }
 
@@ -87,7 +90,7 @@ public final class EntryForm {
                             ? (Object) (int) value
                             : (Object) value);
         } catch (NumberFormatException e) {
-            errors.put(key, "'" + text + "' is not a number.");
+            errors.put(key, say.text("page.planfile.notANumber", text));
         }
     }
 
@@ -95,7 +98,7 @@ public final class EntryForm {
     public void refuse(List<Problem> problems) {
         problems.forEach(p -> {
             String key = p.field().replaceFirst(".*\\.", "").replaceFirst("^(wishes|residents).*", "species");
-            errors.put(key, "Found " + p.found() + "; expected " + p.expected() + ".");
+            errors.put(key, say.text("page.planfile.foundAndExpected", p.found(), p.expected()));
         });
     }
 

@@ -31,7 +31,6 @@ import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Topic;
 import pelluna.core.units.Step;
 import pelluna.words.English;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Holds what plans had said against what happened. Reads what was kept; computes no assessment anew. */
@@ -376,7 +375,7 @@ public class PredictionReview implements PredictionsInHindsight {
                             "page.prediction.against",
                             StatementWords.name(kept.known(), pair.get(0), say),
                             StatementWords.name(kept.known(), pair.get(1), say)),
-                    days.stream().map(PredictionReview::day).toList(),
+                    days.stream().map(d -> day(d, say)).toList(),
                     asked.map(h -> say.text("page.prediction.saidOn", h.onDay()))
                             .orElse(say.text("page.prediction.noPlanWasAskedBeforeTheyMet")),
                     asked.map(h -> between(kept, h, one, other)
@@ -388,10 +387,11 @@ public class PredictionReview implements PredictionsInHindsight {
         return told;
     }
 
-    private static String day(Fights.Fight f) {
-        return Measures.date(f.on()) + ": " + English.count(f.acts(), "act", "acts") + ", "
-                + (f.hard() == f.acts() ? "all hard" : English.number(f.hard()) + " of them hard")
-                + (f.hurt() ? "; it was hurt" : "");
+    private static String day(Fights.Fight f, Words say) {
+        String acts = f.hard() == f.acts()
+                ? say.text("page.prediction.fightAllHard", f.on(), f.acts())
+                : say.text("page.prediction.fight", f.on(), f.acts(), f.hard());
+        return f.hurt() ? say.text("page.prediction.fightAndHurt", acts) : acts;
     }
 
     /** What one word has of two fish, the gravest first. */

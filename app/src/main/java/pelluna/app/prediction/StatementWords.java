@@ -5,7 +5,6 @@ import pelluna.app.fish.Fish;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** A statement as a keeper reads it. */
@@ -21,8 +20,10 @@ final class StatementWords {
                         name(known, s.other(), say),
                         Math.round(s.tension()));
             case Statement.EATEN ->
-                English.capital(name(known, s.fish(), say)) + " eats "
-                        + (s.other() != null
+                say.text(
+                        "page.prediction.eats",
+                        name(known, s.fish(), say),
+                        s.other() != null
                                 ? name(known, s.other(), say)
                                 : Named.find(ReefLife.class, s.about())
                                         .map(say::of)

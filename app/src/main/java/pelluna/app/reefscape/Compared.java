@@ -18,9 +18,9 @@ final class Compared {
 
     static List<Row> rows(ReefscapeViews.View plan, ReefscapeViews.View tried, Words say) {
         List<Row> rows = new ArrayList<>();
-        rows.add(text("Fish when all are in", fish(plan), fish(tried), 0));
-        rows.add(text("Wishes that fit, or fit if", fits(plan), fits(tried), 1));
-        rows.add(text("Pairs at Chop or Surge, all in", hard(plan), hard(tried), -1));
+        rows.add(text(say.text("page.reefscape.fishAllIn"), fish(plan), fish(tried), 0));
+        rows.add(text(say.text("page.reefscape.wishesThatFit"), fits(plan), fits(tried), 1));
+        rows.add(text(say.text("page.reefscape.hardPairsAllIn"), hard(plan), hard(tried), -1));
         rows.add(new Row(
                 say.text("page.reefscape.hardestPairAllIn"),
                 hardest(plan),
@@ -32,12 +32,12 @@ final class Compared {
                 hardestGrown(tried),
                 better(top(plan, true), top(tried, true), -1)));
         rows.add(text(
-                "Tension of the order, points",
+                say.text("page.reefscape.tensionOfTheOrder"),
                 Math.round(plan.opened().assessment().arrivals().cost()),
                 Math.round(tried.opened().assessment().arrivals().cost()),
                 -1));
         rows.add(text(
-                "Arrivals",
+                say.text("page.reefscape.arrivals"),
                 plan.opened().assessment().arrivals().steps().size(),
                 tried.opened().assessment().arrivals().steps().size(),
                 0));

@@ -23,7 +23,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 
 /** The Reefscape as a picture that stands by itself: title, date, scale and legend, its letters within the file. */
 final class PictureDrawing {
@@ -85,11 +84,12 @@ final class PictureDrawing {
                         .say()
                         .text("page.reefscape.on", view.opened().tank().name(), day)))
                 .close("title");
-        svg.add(
-                "<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 800;src:url(data:font/woff2;base64,"
-                        + font("atkinson-hyperlegible-next")
-                        + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 800;src:url(data:font/woff2;base64,"
-                        + font("bricolage-grotesque") + ")}</style>");
+        svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
+                + "800;src:url(data:font/woff2;base64,"
+                + font("atkinson-hyperlegible-next")
+                + ")}@font-face{font-family:'Bricolage Grotesque';font-weight:200 "
+                + "800;src:url(data:font/woff2;base64,"
+                + font("bricolage-grotesque") + ")}</style>");
         svg.el("rect", "width", WIDE, "height", high, "fill", "#edf1ef");
         svg.text(
                 MARGIN,
@@ -108,7 +108,7 @@ final class PictureDrawing {
         svg.text(
                 WIDE - MARGIN,
                 62,
-                Measures.date(day) + " · " + fish + " fish",
+                view.opened().say().text("page.reefscape.dayAndFish", day, fish),
                 "font-size",
                 30,
                 "fill",
@@ -159,8 +159,9 @@ final class PictureDrawing {
         svg.open("clipPath", "id", "glass")
                 .el("rect", "x", x(0), "y", y(0), "width", length * k, "height", floor * k)
                 .close("clipPath");
-        svg.add(
-                "<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
+        svg.add("<pattern id=\"overlap\" width=\"9\" height=\"9\" patternUnits=\"userSpaceOnUse\" "
+                + "patternTransform=\"rotate(45)\"><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"9\" "
+                + "stroke=\"#ffffff\" stroke-opacity=\".55\" stroke-width=\"2.2\"/></pattern>");
         for (Swimmer s : swimmers) {
             s.ground().ifPresent(g -> {
                 svg.open("clipPath", "id", "g-" + s.presence().party().id());
@@ -365,8 +366,8 @@ final class PictureDrawing {
                 x,
                 y + 4,
                 noArrows
-                        ? "no pair comes to " + arrowsFrom + " of 100"
-                        : "arrows from presser to pressed, from " + arrowsFrom + " of 100",
+                        ? view.opened().say().text("page.reefscape.noArrows", arrowsFrom)
+                        : view.opened().say().text("page.reefscape.arrowsFromTo", arrowsFrom),
                 "font-size",
                 24,
                 "fill",

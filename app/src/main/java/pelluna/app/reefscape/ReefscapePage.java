@@ -20,8 +20,7 @@ import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Shares;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.English;
-import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /** What the Reefscape says in words, for one day and whatever is chosen. */
 @Component
@@ -161,12 +160,10 @@ class ReefscapePage {
                         .say()
                         .text("page.reefscape.the", p.species().name()))
                 .toList();
-        return English.capital(view.opened().say().text("page.reefscape.fish", fish)) + " on " + Measures.date(day)
-                + ". " + pairs
-                + (placeless.isEmpty()
-                        ? "."
-                        : "; " + English.list(placeless) + (placeless.size() == 1 ? " finds" : " find")
-                                + " no ground of " + (placeless.size() == 1 ? "its" : "their") + " own.");
+        Words say = view.opened().say();
+        return placeless.isEmpty()
+                ? say.text("page.reefscape.fishOnADay", fish, day, pairs)
+                : say.text("page.reefscape.fishOnADayAndPlaceless", fish, day, pairs, placeless.size(), placeless);
     }
 
     /** Two who press each other count once. */

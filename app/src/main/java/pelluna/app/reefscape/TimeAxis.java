@@ -52,7 +52,11 @@ final class TimeAxis {
                                     .limit(MOST_SAID)
                                     .map(c -> view.opened().say().of(c.event()))
                                     .collect(Collectors.joining("; "))
-                            + (changes.size() > MOST_SAID ? "; and " + (changes.size() - MOST_SAID) + " more" : "")))
+                            + (changes.size() > MOST_SAID
+                                    ? view.opened()
+                                            .say()
+                                            .text("page.reefscape.andSoManyMore", changes.size() - MOST_SAID)
+                                    : "")))
                     .close("title")
                     .close("line");
         });

@@ -24,8 +24,8 @@ record Facets(String fit, String group, String size, String origin) {
 
     static {
         FITS.put("fits", f -> f.verdict().outcome() == Verdict.Outcome.FITS);
-        FITS.put("fits if …", f -> f.verdict().outcome() == Verdict.Outcome.FITS_IF);
-        FITS.put("not here", f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
+        FITS.put("fits-if", f -> f.verdict().outcome() == Verdict.Outcome.FITS_IF);
+        FITS.put("not-here", f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
         SIZES.put("5", f -> f.species().size().usualCm() <= 5);
         SIZES.put(
                 "10",
@@ -58,10 +58,23 @@ record Facets(String fit, String group, String size, String origin) {
         found.forEach(f -> groups.put(
                 f.species().group(), x -> x.species().group().equals(f.species().group())));
         return List.of(
-                kind("fit", say.text("page.species.inThisTank"), FITS, fit, found, Map.of()),
+                kind("fit", say.text("page.species.inThisTank"), FITS, fit, found, fitWords(say)),
                 kind("size", say.text("page.species.grownSize"), SIZES, size, found, sizeWords(say)),
-                kind("origin", say.text("page.species.origin"), ORIGINS, origin, found, Map.of()),
+                kind("origin", say.text("page.species.origin"), ORIGINS, origin, found, originWords(say)),
                 kind("group", say.text("page.species.group"), groups, group, found, Map.of()));
+    }
+
+    private static Map<String, String> fitWords(Words say) {
+        return Map.of(
+                "fits", say.text("page.species.fits"),
+                "fits-if", say.text("page.species.fitsIf"),
+                "not-here", say.text("page.species.notHere"));
+    }
+
+    private static Map<String, String> originWords(Words say) {
+        return Map.of(
+                "captive-bred", say.text("page.species.captiveBred"),
+                "wild", say.text("page.species.wild"));
     }
 
     private static Map<String, String> sizeWords(Words say) {

@@ -62,21 +62,7 @@ final class FactSheet {
                 "lives",
                 "swims",
                 "ground");
-        add(
-                say.text("page.species.food"),
-                "Eats: " + s.diet().guild().word().replace('-', ' ') + ". Wants "
-                        + English.count(s.diet().mealsADay(), "meal", "meals") + " a day"
-                        + (s.diet().algaeDaily() ? " and something to graze" : "")
-                        + (s.diet().pods() > 0 ? " and live pods" : "") + ". Getting it to eat is "
-                        + s.diet().hard() + " of 5 in difficulty."
-                        + (s.mouthShare() >= 0.2
-                                ? " Swallows fish of up to " + Math.round(100 * s.mouthShare()) + " % of its length."
-                                : "")
-                        + s.kills().map(k -> " " + killing(k)).orElse(""),
-                "feeding",
-                "eats",
-                "mouth",
-                "kills");
+        add(say.text("page.species.food"), feeding(), "feeding", "eats", "mouth", "kills");
         add(say.text("page.species.manners"), manners(), "manner");
         add(
                 say.text("page.species.company"),
@@ -116,26 +102,7 @@ final class FactSheet {
                         ? say.text("page.species.noDangerIsKnownToAKeeper")
                         : say.text("page.species.moveItInAContainerNeverBy", say.of(Caution.about(s.hazards()))),
                 "danger");
-        add(
-                say.text("page.species.health"),
-                s.health().leanings().isEmpty()
-                        ? say.text(
-                                "page.species.leansToNoIllnessInParticular",
-                                switch (s.health().copper()) {
-                                    case TOLERATES -> " Stands copper as well as most.";
-                                    case DISPUTED -> " Some give it copper, some only watch it.";
-                                    case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
-                                })
-                        : say.text(
-                                "page.species.leansTo",
-                                words(s.health().leanings()),
-                                switch (s.health().copper()) {
-                                    case TOLERATES -> " Stands copper as well as most.";
-                                    case DISPUTED -> " Some give it copper, some only watch it.";
-                                    case SENSITIVE -> " Few treat it with copper, which harms it more than most.";
-                                }),
-                "leanings",
-                "copper");
+        add(say.text("page.species.health"), health(), "leanings", "copper");
         add(say.text("page.species.skill"), skill(), "skill");
         add(
                 say.text("page.species.origin"),
@@ -171,6 +138,41 @@ final class FactSheet {
                 List.of(facts)));
     }
 
+    private String health() {
+        String leanings = s.health().leanings().isEmpty()
+                ? say.text("page.species.leansToNoIllnessInParticular")
+                : say.text("page.species.leansTo", words(s.health().leanings()));
+        String copper = switch (s.health().copper()) {
+            case TOLERATES -> say.text("page.species.standsCopper");
+            case DISPUTED -> say.text("page.species.copperDisputed");
+            case SENSITIVE -> say.text("page.species.copperHarms");
+        };
+        return leanings + " " + copper;
+    }
+
+    private String feeding() {
+        Species.Diet d = s.diet();
+        List<String> wants = new ArrayList<>();
+        wants.add(say.text("page.species.mealsADay", d.mealsADay()));
+        if (d.algaeDaily()) {
+            wants.add(say.text("page.species.somethingToGraze"));
+        }
+        if (d.pods() > 0) {
+            wants.add(say.text("page.species.livePods"));
+        }
+        List<String> says = new ArrayList<>();
+        says.add(say.text(
+                "page.species.eatsAndWants",
+                d.guild().word().replace('-', ' '),
+                String.join(say.text("page.species.andBetween"), wants),
+                d.hard()));
+        if (s.mouthShare() >= 0.2) {
+            says.add(say.text("page.species.swallows", Math.round(100 * s.mouthShare())));
+        }
+        s.kills().map(this::killing).ifPresent(says::add);
+        return String.join(" ", says);
+    }
+
     /** The scale of 0 to 5 in words, only for what is worth saying. */
     private String manners() {
         Species.Manner m = s.manner();
@@ -181,18 +183,18 @@ final class FactSheet {
                 say.text("page.species.mild"),
                 say.text("page.species.hasSomeTemper"),
                 say.text("page.species.bold"),
-                "A bully"));
+                say.text("page.species.aBully")));
         parts.add(
                 m.timid() >= 4
                         ? say.text("page.species.andEasilyFrightened")
                         : m.timid() >= 2 ? say.text("page.species.aLittleShy") : say.text("page.species.notShy"));
         List<String> hard = new ArrayList<>();
-        target(hard, m.ownKind(), "its own kind", say);
-        target(hard, m.genus(), "its genus", say);
-        target(hard, m.lookAlikes(), "look-alikes", say);
-        target(hard, m.foodRivals(), "food rivals", say);
-        target(hard, m.newcomers(), "newcomers", say);
-        target(hard, m.smaller(), "smaller fish", say);
+        target(hard, m.ownKind(), say.text("page.species.itsOwnKind"), say);
+        target(hard, m.genus(), say.text("page.species.itsGenus"), say);
+        target(hard, m.lookAlikes(), say.text("page.species.lookAlikes"), say);
+        target(hard, m.foodRivals(), say.text("page.species.foodRivals"), say);
+        target(hard, m.newcomers(), say.text("page.species.newcomers"), say);
+        target(hard, m.smaller(), say.text("page.species.smallerFish"), say);
         return hard.isEmpty()
                 ? say.text("page.species.hardOnNobody", String.join(", ", parts))
                 : say.text("page.species.hardOn", String.join(", ", parts), English.list(hard));
@@ -267,7 +269,9 @@ final class FactSheet {
 
     private String kind(ReefLife k) {
         Species.ReefRisk risk = s.reefLife().get(k);
-        return say.of(k) + (risk != null && risk.sparesFromCm() > 0 ? " under " + say.length(risk.sparesFromCm()) : "");
+        return risk != null && risk.sparesFromCm() > 0
+                ? say.text("page.species.under", k, say.length(risk.sparesFromCm()))
+                : say.of(k);
     }
 
     private String needs() {
@@ -283,14 +287,12 @@ final class FactSheet {
             parts.add(say.text("page.species.aTankOfMonths", (int) Math.round(n.ageMonths())));
         }
         parts.add(say.text("page.species.to2", say.temperature(n.coolestC()), say.temperature(n.warmestC())));
-        return say.text(
-                "page.species.wants",
-                English.list(parts),
-                switch (n.flow()) {
-                    case QUIET -> " Quiet water.";
-                    case ANY -> "";
-                    case STRONG -> " Strong flow.";
-                });
+        String wants = say.text("page.species.wants", say.list(parts));
+        return switch (n.flow()) {
+            case QUIET -> wants + " " + say.text("page.species.quietWater");
+            case ANY -> wants;
+            case STRONG -> wants + " " + say.text("page.species.strongFlow");
+        };
     }
 
     private static String words(java.util.Collection<? extends Named> words) {

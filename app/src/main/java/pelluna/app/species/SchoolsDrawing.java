@@ -24,9 +24,23 @@ final class SchoolsDrawing {
                         "role",
                         "img",
                         "aria-label",
-                        "Least volume and least run as the three schools see them");
-        row(svg, 34, "Tank", s.room().litres(), opened.plan().tank().glassLitres(), opened, true);
-        row(svg, 100, "Run", s.room().runCm(), opened.plan().tank().runCm(), opened, false);
+                        opened.say().text("page.species.schools"));
+        row(
+                svg,
+                34,
+                opened.say().text("page.species.tank"),
+                s.room().litres(),
+                opened.plan().tank().glassLitres(),
+                opened,
+                true);
+        row(
+                svg,
+                100,
+                opened.say().text("page.species.run"),
+                s.room().runCm(),
+                opened.plan().tank().runCm(),
+                opened,
+                false);
         return svg.close("svg").toString();
     }
 
@@ -71,7 +85,12 @@ final class SchoolsDrawing {
         svg.text(
                 x(yours, most),
                 y + 28,
-                "yours, " + (litres ? opened.say().volume(yours) : opened.say().length(yours)),
+                opened.say()
+                        .text(
+                                "page.species.yours",
+                                litres
+                                        ? opened.say().volume(yours)
+                                        : opened.say().length(yours)),
                 "text-anchor",
                 "middle",
                 "class",

@@ -42,7 +42,7 @@ final class ToScale {
                         "role",
                         "img",
                         "aria-label",
-                        s.name() + " to scale in a tank with a run of " + say.length(tank.runCm()));
+                        say.text("page.species.toScale", s.name(), say.length(tank.runCm())));
         double bottom = Y + all;
         svg.el("rect", "x", X, "y", bottom - h, "width", w, "height", h, "class", "water");
         svg.el("rect", "x", X, "y", bottom - 8, "width", w, "height", 8, "class", "sand");

@@ -94,7 +94,7 @@ class TankController {
                     flat.put(field.key(), value);
                 }
             } catch (Typed.NotANumberException e) {
-                errors.put(field.key(), "'" + form.getFirst(field.key()) + "' is not a number.");
+                errors.put(field.key(), say.text("page.tankplace.notANumber", form.getFirst(field.key())));
             }
         }
         String name = form.getFirst("name") == null ? "" : form.getFirst("name");
@@ -221,7 +221,7 @@ class TankController {
         Map<String, Object> flat = opened.tank().figures().flat();
         Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
                 .collect(Collectors.groupingBy(
-                        TankField::group,
+                        f -> say.of(f.part()),
                         LinkedHashMap::new,
                         Collectors.mapping(f -> view(f, flat, errors, kept, say), Collectors.toList())));
         TankVolume volume = opened.plan().tank().volume();
@@ -282,11 +282,13 @@ class TankController {
 
     private static Map<String, String> breakdown(TankVolume v, Words say) {
         Map<String, String> lines = new LinkedHashMap<>();
-        lines.put("Glass, filled", say.volume(v.grossLitres()));
-        lines.put("− rock", say.volume(v.rockLitres()));
-        lines.put("− sand", say.volume(v.sandLitres()));
-        lines.put("+ sump", say.volume(v.sumpLitres()));
-        lines.put(v.measured() ? "Net, as you measured" : "Net", say.volume(v.netLitres()));
+        lines.put(say.text("page.tankplace.glassFilled"), say.volume(v.grossLitres()));
+        lines.put(say.text("page.tankplace.lessRock"), say.volume(v.rockLitres()));
+        lines.put(say.text("page.tankplace.lessSand"), say.volume(v.sandLitres()));
+        lines.put(say.text("page.tankplace.andSump"), say.volume(v.sumpLitres()));
+        lines.put(
+                v.measured() ? say.text("page.tankplace.netMeasured") : say.text("page.tankplace.net"),
+                say.volume(v.netLitres()));
         return lines;
     }
 }

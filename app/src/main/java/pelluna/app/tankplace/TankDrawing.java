@@ -33,7 +33,7 @@ final class TankDrawing {
                         "role",
                         "img",
                         "aria-label",
-                        "The tank from the front and from above, to scale");
+                        say.text("page.tankplace.frontAndAbove"));
         svg.text(15, 12, say.text("page.tankplace.fromTheFront"), "class", "small");
         svg.open(
                 "g",

@@ -82,7 +82,7 @@ class TankEdits {
                 }
                 apply(tank, field, flat, say);
             } catch (Typed.NotANumberException e) {
-                refused.put(field.key(), "'" + texts.get(texts.size() - 1) + "' is not a number. It is not saved.");
+                refused.put(field.key(), say.text("page.tankplace.notANumberNotSaved", texts.get(texts.size() - 1)));
             } catch (PlanProblemsException e) {
                 refused.put(field.key(), plain(field, e.problems(), say));
             }

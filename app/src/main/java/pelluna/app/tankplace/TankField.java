@@ -10,35 +10,46 @@ import pelluna.core.tank.TankShape;
 import pelluna.core.units.Named;
 
 /**
- * Every figure of a tank as a form field: its name in the plan file, its label, its unit, and the group it stands in.
+ * Every figure of a tank as a form field: its name in the plan file, its unit, and what it stands
+ * with. What it is called is its message.
  */
 enum TankField {
-    SHAPE("shape", "Shape", Kind.WORD, "Glass and water", words(TankShape.class)),
-    LENGTH("lengthCm", "Length inside", Kind.LENGTH, "Glass and water"),
-    WIDTH("widthCm", "Width, front to back", Kind.LENGTH, "Glass and water"),
-    HEIGHT("waterHeightCm", "Water height", Kind.LENGTH, "Glass and water"),
-    NET("netLitres", "Net volume, if measured", Kind.VOLUME, "Glass and water"),
-    SUMP("sumpLitres", "Water in the sump", Kind.VOLUME, "Glass and water"),
-    RUN("runCm", "Longest run the rock leaves", Kind.LENGTH, "Rock, sand, cover"),
-    ROCK("rockKg", "Rock", Kind.MASS, "Rock, sand, cover"),
-    HIDES("hides", "Hides and caves", Kind.WHOLE, "Rock, sand, cover"),
-    SAND("sandDepthCm", "Sand depth", Kind.LENGTH, "Rock, sand, cover"),
-    COVER("cover", "Cover", Kind.WORD, "Rock, sand, cover", words(Cover.class)),
-    CYCLED("cycledOn", "Cycle finished on", Kind.DATE, "Rock, sand, cover"),
-    KEEPS("keeps", "What else lives in it", Kind.WORDS, "Reef life", words(ReefLife.class)),
-    CHANGE("waterChangePercent", "Water change", Kind.PERCENT, "Upkeep"),
-    EVERY("waterChangeEveryDays", "… every", Kind.DAYS, "Upkeep"),
-    MEALS("mealsADay", "Meals a day", Kind.WHOLE, "Upkeep"),
-    SEAWEED("seaweed", "Seaweed on a clip", Kind.FLAG, "Upkeep"),
-    PODS("pods", "Live pods", Kind.WORD, "Upkeep", words(Pods.class)),
-    KEEPER("keeper", "You keep salt water", Kind.WORD, "Upkeep", words(Keeper.class)),
-    TEMPERATURE("temperatureC", "Temperature", Kind.TEMPERATURE, "Water tests"),
-    SALINITY("salinity", "Salinity", Kind.SALINITY, "Water tests"),
-    NITRATE("nitrate", "Nitrate, last test", Kind.NITRATE, "Water tests"),
-    CEILING("nitrateCeiling", "Nitrate ceiling", Kind.NITRATE, "Water tests"),
-    PHOSPHATE("phosphate", "Phosphate", Kind.NITRATE, "Water tests"),
-    PLACES("quarantinePlaces", "Quarantine places", Kind.WHOLE, "Quarantine"),
-    SCHOOL("quarantineSchool", "School", Kind.WORD, "Quarantine", words(QuarantineSchool.class));
+    SHAPE("shape", Kind.WORD, Part.GLASS, words(TankShape.class)),
+    LENGTH("lengthCm", Kind.LENGTH, Part.GLASS),
+    WIDTH("widthCm", Kind.LENGTH, Part.GLASS),
+    HEIGHT("waterHeightCm", Kind.LENGTH, Part.GLASS),
+    NET("netLitres", Kind.VOLUME, Part.GLASS),
+    SUMP("sumpLitres", Kind.VOLUME, Part.GLASS),
+    RUN("runCm", Kind.LENGTH, Part.ROCK),
+    ROCK("rockKg", Kind.MASS, Part.ROCK),
+    HIDES("hides", Kind.WHOLE, Part.ROCK),
+    SAND("sandDepthCm", Kind.LENGTH, Part.ROCK),
+    COVER("cover", Kind.WORD, Part.ROCK, words(Cover.class)),
+    CYCLED("cycledOn", Kind.DATE, Part.ROCK),
+    KEEPS("keeps", Kind.WORDS, Part.LIFE, words(ReefLife.class)),
+    CHANGE("waterChangePercent", Kind.PERCENT, Part.UPKEEP),
+    EVERY("waterChangeEveryDays", Kind.DAYS, Part.UPKEEP),
+    MEALS("mealsADay", Kind.WHOLE, Part.UPKEEP),
+    SEAWEED("seaweed", Kind.FLAG, Part.UPKEEP),
+    PODS("pods", Kind.WORD, Part.UPKEEP, words(Pods.class)),
+    KEEPER("keeper", Kind.WORD, Part.UPKEEP, words(Keeper.class)),
+    TEMPERATURE("temperatureC", Kind.TEMPERATURE, Part.TESTS),
+    SALINITY("salinity", Kind.SALINITY, Part.TESTS),
+    NITRATE("nitrate", Kind.NITRATE, Part.TESTS),
+    CEILING("nitrateCeiling", Kind.NITRATE, Part.TESTS),
+    PHOSPHATE("phosphate", Kind.NITRATE, Part.TESTS),
+    PLACES("quarantinePlaces", Kind.WHOLE, Part.QUARANTINE),
+    SCHOOL("quarantineSchool", Kind.WORD, Part.QUARANTINE, words(QuarantineSchool.class));
+
+    /** Fields that stand together. */
+    enum Part {
+        GLASS,
+        ROCK,
+        LIFE,
+        UPKEEP,
+        TESTS,
+        QUARANTINE
+    }
 
     /** What is typed, and in which unit. */
     enum Kind {
@@ -62,20 +73,18 @@ enum TankField {
     }
 
     private final String key;
-    private final String label;
     private final Kind kind;
-    private final String group;
+    private final Part part;
     private final List<String> options;
 
-    TankField(String key, String label, Kind kind, String group) {
-        this(key, label, kind, group, List.of());
+    TankField(String key, Kind kind, Part part) {
+        this(key, kind, part, List.of());
     }
 
-    TankField(String key, String label, Kind kind, String group, List<String> options) {
+    TankField(String key, Kind kind, Part part, List<String> options) {
         this.key = key;
-        this.label = label;
         this.kind = kind;
-        this.group = group;
+        this.part = part;
         this.options = options;
     }
 
@@ -87,16 +96,12 @@ enum TankField {
         return key;
     }
 
-    public String label() {
-        return label;
-    }
-
     public Kind kind() {
         return kind;
     }
 
-    public String group() {
-        return group;
+    public Part part() {
+        return part;
     }
 
     public List<String> options() {

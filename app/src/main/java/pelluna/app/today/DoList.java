@@ -208,9 +208,7 @@ class DoList {
                                     true,
                                     Step.CHOP,
                                     say.text("page.today.isMissing", u.fish().said()),
-                                    u.says(say)
-                                            + " Look behind the rock, in the overflow and on the floor; if you see "
-                                            + "it, log it.",
+                                    say.text("page.today.lookBehindTheRock", u.says(say)),
                                     Item.Button.does(
                                             say.text("page.today.itIsMissing"),
                                             base + "/log/fish/" + u.fish().id() + "/is",

@@ -130,8 +130,9 @@ class KnowList {
                 opened.say()
                         .text("page.today.nextToComeInTheTankFrom", d.arrival().label(), d.releaseOn()),
                 d.quarantineFrom().isPresent()
-                        ? "To be bought " + (days <= 0 ? "now" : "in " + English.count((int) days, "day", "days"))
-                                + ", for quarantine."
+                        ? days <= 0
+                                ? opened.say().text("page.today.toBeBoughtNow")
+                                : opened.say().text("page.today.toBeBoughtIn", (int) days)
                         : "",
                 Item.Button.to(opened.say().text("page.today.arrivals"), base + "/arrivals"));
     }

@@ -15,7 +15,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.units.Step;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -76,15 +75,11 @@ class TodayController {
         long grave = watch.stream().filter(i -> i.step().atLeast(Step.CHOP)).count();
         return due == 0 && grave == 0
                 ? say.text("page.today.nothingIsDueAndNobodyIsIn")
-                : (due == 0 ? "Nothing is due" : English.capital(say.text("page.today.thingsAreDue", (int) due)))
-                        + (grave == 0
-                                ? "."
-                                : "; "
-                                        + English.count(
-                                                (int) grave,
-                                                say.text("page.today.fishToWatch"),
-                                                say.text("page.today.fishToWatch"))
-                                        + ".");
+                : due == 0
+                        ? say.text("page.today.nothingIsDueButWatch", (int) grave)
+                        : grave == 0
+                                ? say.text("page.today.soManyDue", (int) due)
+                                : say.text("page.today.soManyDueAndWatch", (int) due, (int) grave);
     }
 
     /** What is due now, for reminders of a device that is allowed to show them. */

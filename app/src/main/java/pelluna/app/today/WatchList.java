@@ -73,7 +73,7 @@ class WatchList {
                         "",
                         false,
                         Step.CHOP,
-                        English.capital(f.said()) + " is missing.",
+                        opened.say().text("page.today.isMissingNow", f.said()),
                         opened.say().text("page.today.behindTheRockInTheOverflowIn"),
                         Item.Button.to(opened.say().text("page.today.foundOrGivenUp"), base + "/losses"))));
         for (Introductions.Coming c : coming) {
@@ -83,8 +83,11 @@ class WatchList {
                         "",
                         false,
                         Step.CALM,
-                        English.capital(c.fish().said()) + " is new: "
-                                + opened.say().of(c.settling().course()) + ".",
+                        opened.say()
+                                .text(
+                                        "page.today.isNew",
+                                        c.fish().said(),
+                                        c.settling().course()),
                         opened.say().of(c.settling().counts()) + ".",
                         Item.Button.to(
                                 opened.say().text("page.today.howItGoes"), base + "/log/bringing?which=" + c.id())));

@@ -84,7 +84,9 @@ final class SieveDrawing {
                 .text(
                         14,
                         top + 43,
-                        through.isEmpty() ? "none of them yet" : through.size() + " of " + views.size(),
+                        through.isEmpty()
+                                ? say.text("page.wishes.noneYet")
+                                : say.text("page.wishes.soManyOf", through.size(), views.size()),
                         "class",
                         "small light");
         y = top + 12;
@@ -106,7 +108,7 @@ final class SieveDrawing {
                         "role",
                         "group",
                         "aria-label",
-                        "The Sieve. Every wish lies on the mesh that stopped it, or in the water if it can live here.")
+                        say.text("page.wishes.sieve"))
                 .add(layers.toString())
                 .add(pool.toString())
                 .add(below.toString())

@@ -2,10 +2,76 @@ package pelluna.app.architecture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** What a reader reads stands in the messages of the module of words. Literal text is counted here. */
 class LiteralsTest {
+    /** Classes of the stylesheet, codes of several words, questions to the database. */
+    private static final Set<String> CODES = Set.of(
+            "arrivals/LanesDrawing.java",
+            "arrivals/LensRulers.java",
+            "arrivals/ListController.java",
+            "arrivals/StripsDrawing.java",
+            "drawing/CourseDrawing.java",
+            "drawing/ReefDrawing.java",
+            "drawing/SurvivalDrawing.java",
+            "drawing/TrendDrawing.java",
+            "log/ObservationRows.java",
+            "log/WatchRows.java",
+            "picture/V9__Pictures_without_places.java",
+            "reefscape/AttemptText.java",
+            "reefscape/PictureDrawing.java",
+            "species/SchoolsDrawing.java",
+            "species/ToScale.java",
+            "tankplace/TankDrawing.java",
+            "wishes/SieveDrawing.java",
+            "writes/WriteKeys.java");
+    /** Headings of the open formats. */
+    private static final Set<String> HEADINGS = Set.of(
+            "log/LogSheets.java",
+            "losses/LossSheets.java",
+            "spreadsheet/SheetController.java",
+            "spreadsheet/SheetImport.java");
+    /** What whoever runs the program reads, and what only the program does. */
+    private static final Set<String> PROGRAM = Set.of(
+            "catalogue/CatalogueCommand.java",
+            "database/DatabaseTrouble.java",
+            "exchange/AtOnce.java",
+            "limits/HeldRequest.java",
+            "planning/TanksStayReadable.java",
+            "probe/SimulatedProbe.java",
+            "shell/ReadyLine.java",
+            "writes/NotYetKnown.java");
+    /** What the keeper of the demo has typed. */
+    private static final Set<String> INVENTED = Set.of("demo/DemoLog.java", "demo/DemoPast.java");
+    /** What is wrong with a file that is brought in, a plan or facts of a catalogue: texts still. */
+    private static final Set<String> PROBLEMS = Set.of(
+            "catalogue/BringIn.java",
+            "catalogue/CatalogueCsv.java",
+            "catalogue/CatalogueJson.java",
+            "catalogue/FactOverrideController.java",
+            "catalogue/Fields.java",
+            "exchange/AssessCommand.java",
+            "overrides/FactOverrideEdits.java",
+            "planfile/PlanFiles.java",
+            "planfile/PlanSchema.java",
+            "planning/TankPlans.java",
+            "planning/WaterTestForm.java",
+            "species/SpeciesController.java");
+    /** What is kept in rows as text still. */
+    private static final Set<String> STORED = Set.of(
+            "introduction/ReleaseCheckEntity.java",
+            "introduction/WaysIn.java",
+            "probe/Plausible.java",
+            "probe/ProbeLine.java");
+    /** What is made of sentences that were said before, still; and how a fish is called. */
+    private static final Set<String> READ_BACK =
+            Set.of("arrivals/LeavingController.java", "fish/Fish.java", "incident/TimeLine.java");
+
     @Test
     void templatesSayNothingByThemselves() {
         assertThat(Templates.all()).hasSizeGreaterThan(40);
@@ -17,5 +83,17 @@ class LiteralsTest {
     void scriptsSayNothingByThemselves() {
         assertThat(Scripts.all()).hasSizeGreaterThan(12);
         assertThat(Scripts.all().stream().flatMap(Scripts::literals)).isEmpty();
+    }
+
+    @Test
+    void javaSaysNothingByItselfOutsideAShortList() {
+        Set<String> allowed = Stream.of(CODES, HEADINGS, PROGRAM, INVENTED, PROBLEMS, STORED, READ_BACK)
+                .flatMap(Set::stream)
+                .collect(Collectors.toCollection(TreeSet::new));
+        Set<String> speaking = Sources.all().stream()
+                .filter(s -> !Sources.literals(s).isEmpty())
+                .map(Sources::name)
+                .collect(Collectors.toCollection(TreeSet::new));
+        assertThat(speaking).as("whatever is off the list stays off").isEqualTo(allowed);
     }
 }

@@ -102,7 +102,7 @@ class LogDrawingsTest {
             for (int i = 0; i < n; i++) {
                 rungs.add(new LadderDrawing.Rung(GRAMMA, "fish " + i, i < 3 ? 3 : 3 - 0.05 * i, 4, i));
             }
-            String svg = LadderDrawing.draw(rungs);
+            String svg = LadderDrawing.draw(rungs, Words.forAnybody());
             List<Double> labels = numbers(svg, " y=\"([0-9.]+)\" class=\"lane-name\"");
             assertThat(labels).hasSize(n).isSorted();
             for (int i = 1; i < n; i++) {
@@ -125,7 +125,12 @@ class LogDrawingsTest {
         names.put("b", "Saffron");
         names.put("c", "<blenny>");
         String svg = CourseDrawing.draw(
-                Elo.course(won), moments, names, Map.of(DAY.plusDays(3), "Rock moved"), ZoneOffset.UTC);
+                Elo.course(won),
+                moments,
+                names,
+                Map.of(DAY.plusDays(3), "Rock moved"),
+                ZoneOffset.UTC,
+                Words.forAnybody());
         assertThat(count(svg, "class=\"course-line")).isEqualTo(3);
         assertThat(svg)
                 .contains("Inky")
@@ -133,10 +138,15 @@ class LogDrawingsTest {
                 .contains("&lt;blenny&gt;")
                 .contains("<title>Rock moved</title>")
                 .doesNotContain("NaN");
-        assertThat(CourseDrawing.draw(List.of(), List.of(), Map.of(), Map.of(), ZoneOffset.UTC))
+        assertThat(CourseDrawing.draw(List.of(), List.of(), Map.of(), Map.of(), ZoneOffset.UTC, Words.forAnybody()))
                 .isEmpty();
         assertThat(CourseDrawing.draw(
-                        Elo.course(won.subList(0, 1)), moments.subList(0, 1), names, Map.of(), ZoneOffset.UTC))
+                        Elo.course(won.subList(0, 1)),
+                        moments.subList(0, 1),
+                        names,
+                        Map.of(),
+                        ZoneOffset.UTC,
+                        Words.forAnybody()))
                 .as("one contest")
                 .doesNotContain("NaN")
                 .doesNotContain("Infinity");

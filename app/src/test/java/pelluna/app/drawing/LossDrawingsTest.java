@@ -44,7 +44,7 @@ class LossDrawingsTest {
     void aLossIsADotAndALifeIsATick() throws Exception {
         List<Observed> all = List.of(
                 new Observed(20, true), new Observed(50, true), new Observed(90, false), new Observed(400, false));
-        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all);
+        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
         read(svg);
         assertThat(count(svg, "class=\"loss-dot\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"last-seen\"")).isEqualTo(2);
@@ -54,7 +54,7 @@ class LossDrawingsTest {
     @Test
     void theLineFallsAndTheDotsStandOnIt() {
         List<Observed> all = List.of(new Observed(10, true), new Observed(40, true), new Observed(160, false));
-        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all);
+        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
         List<double[]> dots = Pattern.compile("class=\"loss-dot\" cx=\"([\\d.]+)\" cy=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
@@ -74,7 +74,7 @@ class LossDrawingsTest {
         for (int i = 0; i < 6; i++) {
             all.add(new Observed(10 + 60 * i, false));
         }
-        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all);
+        String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
         assertThat(svg).contains("0 of 6 lost");
         assertThat(count(svg, "class=\"figure\"[^>]*>6</text>")).isEqualTo(2);
         assertThat(count(svg, "class=\"figure\"[^>]*>5</text>")).isEqualTo(1);

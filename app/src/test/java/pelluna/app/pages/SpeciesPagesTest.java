@@ -45,7 +45,7 @@ class SpeciesPagesTest {
                 .contains("Gobiodon okinawae")
                 .doesNotContain("Amblyeleotris randalli")
                 .contains("q=goby");
-        assertThat(body("/tanks/1/species?fit=not+here"))
+        assertThat(body("/tanks/1/species?fit=not-here"))
                 .contains("not in this tank")
                 .doesNotContain("No rule has anything against");
         assertThat(body("/tanks/1/species?size=5&origin=captive-bred"))
