@@ -4,12 +4,13 @@ import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
+import pelluna.core.units.Statement;
 
 /** A hand on the plan that cannot be so. */
 public sealed interface ArrivalRefusal extends Refusal {
     record PlanChanged() implements ArrivalRefusal {}
 
-    record NotSo(String found, String expected) implements ArrivalRefusal {}
+    record NotSo(Statement found, Statement expected) implements ArrivalRefusal {}
 
     record NotInThePlan() implements ArrivalRefusal {}
 

@@ -9,6 +9,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
+import pelluna.app.planfile.FileFound;
+import pelluna.app.planfile.FileNeeds;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
@@ -69,7 +71,7 @@ public final class AssessCommand {
         byte[] bytes = name.equals("-") ? in.readNBytes(PlanFiles.MOST_BYTES + 1) : Files.readAllBytes(Path.of(name));
         if (bytes.length > PlanFiles.MOST_BYTES) {
             throw new PlanProblemsException(
-                    java.util.List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
+                    java.util.List.of(new Problem("", new FileFound.TooLarge(), new FileNeeds.PlanFile())));
         }
         return bytes;
     }

@@ -122,7 +122,7 @@ class ExchangeController {
     /** A refusal as RFC 9457 has it, with every field that is wrong. */
     private static ResponseEntity<Object> problem(HttpStatus status, String detail, List<Problem> problems) {
         ProblemDetail body = ProblemDetail.forStatusAndDetail(status, detail);
-        body.setProperty("problems", problems);
+        body.setProperty("problems", problems.stream().map(p -> p.said(WORDS)).toList());
         var answer = ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON);
         return (status == HttpStatus.SERVICE_UNAVAILABLE ? answer.header(HttpHeaders.RETRY_AFTER, "5") : answer)
                 .body(body);

@@ -1,6 +1,7 @@
 package pelluna.app.fish;
 
 import pelluna.app.limits.Refusal;
+import pelluna.core.units.Statement;
 
 /** Something of one fish that cannot be so. */
 public sealed interface FishRefusal extends Refusal {
@@ -28,5 +29,5 @@ public sealed interface FishRefusal extends Refusal {
 
     record NoName() implements FishRefusal {}
 
-    record Needed(String expected) implements FishRefusal {}
+    record Needed(Statement expected) implements FishRefusal {}
 }

@@ -14,7 +14,9 @@ import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanException;
 import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.PlanFound;
 import pelluna.core.plan.PlanReader;
+import pelluna.core.units.Statement;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
@@ -30,7 +32,7 @@ public final class PlanFiles {
     /** Residents and wishes of one tank together: pairs grow with their square, and more exhaust the server. */
     public static final int MOST_FISH = 200;
 
-    private static final String A_PLAN = "a plan file in JSON, UTF-8";
+    private static final Statement A_PLAN = new FileNeeds.JsonInUtf8();
 
     private final JsonMapper json = PlanJson.MAPPER;
     private final PlanSchema schema = new PlanSchema(json);
@@ -50,20 +52,21 @@ public final class PlanFiles {
      */
     public PlanFile parse(String text) {
         if (text.length() > MOST_BYTES) {
-            throw new PlanProblemsException(List.of(new Problem("", "a file of more than a megabyte", "a plan file")));
+            throw new PlanProblemsException(
+                    List.of(new Problem("", new FileFound.TooLarge(), new FileNeeds.PlanFile())));
         }
         try {
             JsonNode node = json.readTree(Utf8.unmarked(text));
             if (node.isMissingNode()) {
-                throw new PlanProblemsException(List.of(new Problem("", "nothing", A_PLAN)));
+                throw new PlanProblemsException(List.of(new Problem("", new PlanFound.Nothing(), A_PLAN)));
             }
             return checked(node);
         } catch (JacksonException e) {
-            String where = e.getLocation() == null
-                    ? ""
-                    : ", in line " + e.getLocation().getLineNr() + ", column "
-                            + e.getLocation().getColumnNr();
-            throw new PlanProblemsException(List.of(new Problem("", "no JSON" + where, A_PLAN)));
+            Statement found = e.getLocation() == null
+                    ? new FileFound.NoJson()
+                    : new FileFound.NoJsonAt(
+                            e.getLocation().getLineNr(), e.getLocation().getColumnNr());
+            throw new PlanProblemsException(List.of(new Problem("", found, A_PLAN)));
         }
     }
 
@@ -72,7 +75,7 @@ public final class PlanFiles {
         try {
             return parse(Utf8.text("", sent));
         } catch (Refused e) {
-            throw new PlanProblemsException(List.of(new Problem("", "what is no text", A_PLAN)));
+            throw new PlanProblemsException(List.of(new Problem("", new FileFound.NoText(), A_PLAN)));
         }
     }
 
@@ -126,22 +129,20 @@ public final class PlanFiles {
                 found = found.path(step.getPropertyName());
             }
         }
-        return new Problem(field.toString(), "'" + found.asString() + "'", "a day such as 2027-03-01");
+        return new Problem(field.toString(), new PlanFound.Quoted(found.asString()), new FileNeeds.Day());
     }
 
     /** @throws PlanProblemsException if a tank has more entries than the server assesses at once */
     public static void notTooMany(PlanFile plan) {
         if (plan.fish() > MOST_FISH) {
             throw new PlanProblemsException(List.of(new Problem(
-                    "wishes",
-                    plan.fish() + " residents and wishes together",
-                    "no more than " + MOST_FISH + " in one tank; the command line takes more")));
+                    "wishes", new FileFound.TooManyTogether(plan.fish()), new FileNeeds.AtMost(MOST_FISH))));
         }
     }
 
     private static void unclean(JsonNode node, String field, List<Problem> problems) {
         if (node.isString() && !Utf8.clean(node.asString())) {
-            problems.add(new Problem(field, "signs that are no text", "text"));
+            problems.add(new Problem(field, new FileFound.SignsNoText(), new FileNeeds.Text()));
         }
         node.properties()
                 .forEach(e -> unclean(e.getValue(), field.isEmpty() ? e.getKey() : field + "." + e.getKey(), problems));
@@ -186,7 +187,8 @@ public final class PlanFiles {
 
     private static void ahead(LocalDate day, String field, LocalDate last, List<Problem> problems) {
         if (day != null && day.isAfter(last)) {
-            problems.add(new Problem(field, "'" + day + "'", "a day within the next " + Days.YEARS_AHEAD + " years"));
+            problems.add(new Problem(
+                    field, new PlanFound.Quoted(day.toString()), new FileNeeds.DayWithin(Days.YEARS_AHEAD)));
         }
     }
 

@@ -12,6 +12,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pelluna.core.plan.PlanFound;
+import pelluna.core.units.Statement;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -62,21 +64,19 @@ public final class PlanSchema {
         return switch (error.getKeyword()) {
             case "required" ->
                 error.getSchemaLocation().toString().contains("anyOf")
-                        ? new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm")
-                        : new Problem(child(field, error.getProperty()), "nothing", missing(error));
+                        ? new Problem(field, new FileFound.NoSize(), new FileNeeds.Size())
+                        : new Problem(child(field, error.getProperty()), new PlanFound.Nothing(), missing(error));
             case "additionalProperties", "unevaluatedProperties" ->
                 new Problem(
-                        child(field, error.getProperty()),
-                        "a field that is not part of a plan file",
-                        "only fields that docs/plan.schema.json lists");
-            case "anyOf" -> new Problem(field, "no size", "lengthCm with the other dimensions, or netLitres and runCm");
-            default -> new Problem(field, shown(found), description(error));
+                        child(field, error.getProperty()), new FileFound.UnknownField(), new FileNeeds.KnownFields());
+            case "anyOf" -> new Problem(field, new FileFound.NoSize(), new FileNeeds.Size());
+            default -> new Problem(field, shown(found), new FileNeeds.Described(description(error)));
         };
     }
 
-    private String missing(Error error) {
+    private Statement missing(Error error) {
         String found = description(parent(location(error)) + "/properties/" + error.getProperty());
-        return found.isEmpty() ? "this field" : found;
+        return found.isEmpty() ? new FileNeeds.ThisField() : new FileNeeds.Described(found);
     }
 
     private String description(Error error) {
@@ -110,11 +110,11 @@ public final class PlanSchema {
         return pointer.replaceAll("/(\\d+)", "[$1]").replaceFirst("^/", "").replace('/', '.');
     }
 
-    private static String shown(JsonNode found) {
+    private static Statement shown(JsonNode found) {
         if (found == null || found.isMissingNode()) {
-            return "nothing";
+            return new PlanFound.Nothing();
         }
         String text = found.isString() ? "'" + found.asString() + "'" : found.toString();
-        return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
+        return new PlanFound.Text(text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text);
     }
 }

@@ -1,6 +1,14 @@
 package pelluna.app.planfile;
 
 import pelluna.core.units.Statement;
+import pelluna.words.Words;
 
 /** What is wrong with a plan: which field (as a path such as tank.lengthCm), what was found, what was expected. */
-public record Problem(String field, String found, String expected) implements Statement {}
+public record Problem(String field, Statement found, Statement expected) implements Statement {
+    /** The same in words, as it goes out. */
+    public record Said(String field, String found, String expected) {}
+
+    public Said said(Words say) {
+        return new Said(field, say.of(found), say.of(expected));
+    }
+}

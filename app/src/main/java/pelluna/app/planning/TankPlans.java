@@ -16,6 +16,8 @@ import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planfile.EntryForm;
+import pelluna.app.planfile.FileFound;
+import pelluna.app.planfile.FileNeeds;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
@@ -273,10 +275,8 @@ public class TankPlans {
     private void roomFor(long id, String list) {
         int there = lives.planned(id).size();
         if (there >= PlanFiles.MOST_FISH) {
-            throw new PlanProblemsException(List.of(new Problem(
-                    list,
-                    there + " residents and wishes",
-                    "no more than " + PlanFiles.MOST_FISH + "; take some off first")));
+            throw new PlanProblemsException(List.of(
+                    new Problem(list, new FileFound.TooMany(there), new FileNeeds.AtMostTakeOff(PlanFiles.MOST_FISH))));
         }
     }
 

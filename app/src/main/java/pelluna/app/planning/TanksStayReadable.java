@@ -9,12 +9,14 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.overrides.FactOverrideGuard;
+import pelluna.app.planfile.Problem;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.plan.PlanException;
 import pelluna.core.plan.PlanReader;
+import pelluna.words.Words;
 
 /**
  * No word of a keeper may make one of the keeper's own tanks impossible: a fish longer than its record, a species that
@@ -45,7 +47,8 @@ class TanksStayReadable implements FactOverrideGuard {
                 reader.read(
                         TankPlans.file(tank, fish.getOrDefault(tank.id(), PlannedFish.none())), LocalDate.now(clock));
             } catch (PlanException e) {
-                throw new CatalogueException("In " + tank.name(), "found " + e.found() + "; expected " + e.expected());
+                throw new CatalogueException(
+                        "In " + tank.name(), Words.forAnybody().of(new Problem(e.field(), e.found(), e.expected())));
             }
         });
     }

@@ -11,8 +11,10 @@ import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
+import pelluna.app.planfile.FileNeeds;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
+import pelluna.core.plan.PlanFound;
 import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
@@ -81,7 +83,7 @@ public class WaterTestForm {
             return typed.isEmpty() ? today : LocalDate.parse(typed);
         } catch (DateTimeParseException e) {
             throw new PlanProblemsException(
-                    List.of(new Problem("tests[0].on", "'" + typed + "'", "a day such as 2027-03-01")));
+                    List.of(new Problem("tests[0].on", new PlanFound.Quoted(typed), new FileNeeds.Day())));
         }
     }
 

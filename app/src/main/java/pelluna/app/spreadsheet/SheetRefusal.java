@@ -1,6 +1,7 @@
 package pelluna.app.spreadsheet;
 
 import pelluna.app.limits.Refusal;
+import pelluna.core.units.Statement;
 
 /** A sheet that is not taken in. */
 public sealed interface SheetRefusal extends Refusal {
@@ -24,5 +25,5 @@ public sealed interface SheetRefusal extends Refusal {
 
     record Unread() implements SheetRefusal {}
 
-    record Needed(String found, String expected) implements SheetRefusal {}
+    record Needed(Statement found, Statement expected) implements SheetRefusal {}
 }

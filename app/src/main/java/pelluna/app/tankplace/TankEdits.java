@@ -120,8 +120,8 @@ class TankEdits {
         String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE
                 ? files.range(field.key())
                         .map(r -> Typed.range(field.kind(), r[0], r[1], say))
-                        .orElse(p.expected())
-                : p.expected();
+                        .orElseGet(() -> say.of(p.expected()))
+                : say.of(p.expected());
         return here
                 ? say.text("page.tankplace.expectedItIsNotSaved", expected)
                 : say.text("page.tankplace.withThisWouldBeWrongExpectedIt", p.field(), expected);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.core.plan.PlanFound;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -39,7 +40,8 @@ class EntryFormTest {
         EntryForm entry =
                 EntryForm.wish(Map.of("species", "royal gramma", "lengthCm", "90"), Words.english(UnitSystem.METRIC));
         entry.refuse(List.of(
-                new Problem("wishes[0].lengthCm", "90 cm", "less"), new Problem("wishes", "200 entries", "fewer")));
+                new Problem("wishes[0].lengthCm", new PlanFound.Text("90 cm"), new PlanFound.Text("less")),
+                new Problem("wishes", new PlanFound.Text("200 entries"), new PlanFound.Text("fewer"))));
         assertThat(entry.errors())
                 .containsEntry("lengthCm", "Found 90 cm; expected less.")
                 .containsKey("species");

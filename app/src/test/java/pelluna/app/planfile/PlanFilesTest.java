@@ -12,7 +12,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.PlanFile;
+import pelluna.core.plan.PlanFound;
 import pelluna.core.tank.Cover;
+import pelluna.words.Words;
 
 /** Text and typed fields become a plan file, or are refused with the field that is wrong. */
 class PlanFilesTest {
@@ -38,7 +40,7 @@ class PlanFilesTest {
                         PlanProblemsException.class,
                         e -> assertThat(e.problems()).singleElement().satisfies(p -> {
                             assertThat(p.field()).isEqualTo(field);
-                            assertThat(p.expected()).contains(expected);
+                            assertThat(Words.forAnybody().of(p.expected())).contains(expected);
                         }));
     }
 
@@ -53,8 +55,10 @@ class PlanFilesTest {
                 .isInstanceOfSatisfying(
                         PlanProblemsException.class,
                         e -> assertThat(e.problems())
-                                .containsExactly(
-                                        new Problem("residents[1].since", "'2027-02-30'", "a day such as 2027-03-01")));
+                                .containsExactly(new Problem(
+                                        "residents[1].since",
+                                        new PlanFound.Quoted("2027-02-30"),
+                                        new FileNeeds.Day())));
     }
 
     @Test

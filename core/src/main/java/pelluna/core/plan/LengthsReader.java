@@ -7,7 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import pelluna.core.growth.Growth;
 import pelluna.core.plan.FishFile.LengthFile;
-import pelluna.core.units.Rounding;
+import pelluna.core.units.Length;
 
 /** Measured lengths of a fish: from two on its own growth is fitted to them, and it grows on from the last. */
 final class LengthsReader {
@@ -25,14 +25,16 @@ final class LengthsReader {
         for (LengthFile m : file.lengths() == null ? List.<LengthFile>of() : file.lengths()) {
             String here = at + "lengths[" + lengths.size() + "].";
             if (m.on().isAfter(latest)) {
-                throw new PlanException(here + "on", m.on().toString(), "a day on or before " + latest);
+                throw new PlanException(
+                        here + "on", new PlanFound.Text(m.on().toString()), new PlanNeeds.DayUpTo(latest.toString()));
             }
             if (m.cm() > party.species().size().recordCm() * PlanReader.OVER_RECORD) {
                 throw new PlanException(
                         here + "cm",
-                        Rounding.text(m.cm()) + " cm",
-                        "no more than the record of " + party.species().name() + ", "
-                                + Rounding.text(party.species().size().recordCm()) + " cm");
+                        new PlanFound.OfLength(new Length(m.cm())),
+                        new PlanNeeds.NotOverRecord(
+                                party.species(),
+                                new Length(party.species().size().recordCm())));
             }
             lengths.add(m);
         }

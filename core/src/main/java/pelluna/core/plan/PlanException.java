@@ -1,13 +1,15 @@
 package pelluna.core.plan;
 
+import pelluna.core.units.Statement;
+
 /** A plan that cannot be read: which field, what was found, what was expected. */
 public class PlanException extends IllegalArgumentException {
     private final String field;
-    private final String found;
-    private final String expected;
+    private final transient Statement found;
+    private final transient Statement expected;
 
-    public PlanException(String field, String found, String expected) {
-        super(field + ": found " + found + "; expected " + expected);
+    public PlanException(String field, Statement found, Statement expected) {
+        super(field + ": " + found + ", " + expected);
         this.field = field;
         this.found = found;
         this.expected = expected;
@@ -17,11 +19,11 @@ public class PlanException extends IllegalArgumentException {
         return field;
     }
 
-    public String found() {
+    public Statement found() {
         return found;
     }
 
-    public String expected() {
+    public Statement expected() {
         return expected;
     }
 }

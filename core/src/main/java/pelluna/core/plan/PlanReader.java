@@ -16,7 +16,7 @@ import pelluna.core.names.Resolution;
 import pelluna.core.tank.ImpossibleTankException;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
-import pelluna.core.units.Rounding;
+import pelluna.core.units.Length;
 
 /**
  * Reads a {@link PlanFile} into a {@link Plan}. Types and ranges are the business of docs/plan.schema.json; here are
@@ -68,7 +68,9 @@ public final class PlanReader {
             WaterTest test = t.test(start);
             if (test.on().isAfter(latest)) {
                 throw new PlanException(
-                        "tests[" + tests.size() + "].on", test.on().toString(), "a day on or before " + latest);
+                        "tests[" + tests.size() + "].on",
+                        new PlanFound.Text(test.on().toString()),
+                        new PlanNeeds.DayUpTo(latest.toString()));
             }
             tests.add(test);
         }
@@ -93,8 +95,8 @@ public final class PlanReader {
         if (from == null || !until.isAfter(from)) {
             throw new PlanException(
                     "tank.fallow.from",
-                    from == null ? "nothing" : from.toString(),
-                    "a day before the restock begins, " + until);
+                    from == null ? new PlanFound.Nothing() : new PlanFound.Text(from.toString()),
+                    new PlanNeeds.BeforeRestock(until.toString()));
         }
         return Optional.of(new Fallow(from, until));
     }
@@ -154,9 +156,9 @@ public final class PlanReader {
         if (f.lengthCm() != null && f.lengthCm() > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(
                     at + "lengthCm",
-                    Rounding.text(f.lengthCm()) + " cm",
-                    "no more than the record of " + species.name() + ", "
-                            + Rounding.text(species.size().recordCm()) + " cm");
+                    new PlanFound.OfLength(new Length(f.lengthCm())),
+                    new PlanNeeds.NotOverRecord(
+                            species, new Length(species.size().recordCm())));
         }
         boolean dated = resident && f.since() != null;
         Party party = new Party(
@@ -176,11 +178,14 @@ public final class PlanReader {
     private static LocalDate since(FishFile f, String at, LocalDate start, Tank tank) {
         LocalDate since = f.since();
         if (since.isAfter(start)) {
-            throw new PlanException(at + "since", since.toString(), "a day on or before the plan's start, " + start);
+            throw new PlanException(
+                    at + "since", new PlanFound.Text(since.toString()), new PlanNeeds.UpToStart(start.toString()));
         }
         if (tank.ageKnown() && since.isBefore(tank.cycledOn())) {
             throw new PlanException(
-                    at + "since", since.toString(), "a day on or after the end of the cycle, " + tank.cycledOn());
+                    at + "since",
+                    new PlanFound.Text(since.toString()),
+                    new PlanNeeds.AfterCycle(tank.cycledOn().toString()));
         }
         return since;
     }
@@ -197,7 +202,10 @@ public final class PlanReader {
     /** A day that has passed counts as the plan's start: what was to happen is due. */
     private static Hand hand(FishFile f, String at, LocalDate start) {
         if (f.leavesOn() != null && f.on() != null && f.leavesOn().isBefore(f.on())) {
-            throw new PlanException(at + "leavesOn", f.leavesOn().toString(), "a day after it comes, " + f.on());
+            throw new PlanException(
+                    at + "leavesOn",
+                    new PlanFound.Text(f.leavesOn().toString()),
+                    new PlanNeeds.AfterItComes(f.on().toString()));
         }
         Optional<Hand.Leaving> leaving = Optional.ofNullable(f.leavesOn())
                 .map(day -> new Hand.Leaving(latest(day, start), f.leavesWhy() == null ? "" : f.leavesWhy()));

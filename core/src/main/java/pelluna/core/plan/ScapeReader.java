@@ -4,7 +4,7 @@ import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.TankDraft;
-import pelluna.core.units.Rounding;
+import pelluna.core.units.Length;
 
 /** Reads how the keeper has drawn the reef. Everything must lie within the glass. */
 final class ScapeReader {
@@ -35,7 +35,9 @@ final class ScapeReader {
         }
         if (tank.hides != null && tank.hides != file.hides().size()) {
             throw new PlanException(
-                    "tank.scape.hides", file.hides().size() + " drawn", "as many as tank.hides says, " + tank.hides);
+                    "tank.scape.hides",
+                    new PlanFound.HidesDrawn(file.hides().size()),
+                    new PlanNeeds.AsManyHides(tank.hides));
         }
         if (file.run() != null) {
             within("tank.scape.run.fromCm", file.run().fromCm(), 0, length);
@@ -50,8 +52,8 @@ final class ScapeReader {
         if (rock.heightsCm().isEmpty() || rock.heightsCm().size() > Rock.MOST_POINTS) {
             throw new PlanException(
                     at + "heightsCm",
-                    rock.heightsCm().size() + " heights",
-                    "1 to " + Rock.MOST_POINTS + " heights in cm above the sand");
+                    new PlanFound.HeightsGiven(rock.heightsCm().size()),
+                    new PlanNeeds.Heights(Rock.MOST_POINTS));
         }
         for (double h : rock.heightsCm()) {
             within(at + "heightsCm", h, 0, height);
@@ -62,8 +64,8 @@ final class ScapeReader {
         if (!(value >= least - SLACK_CM && value <= most + SLACK_CM)) {
             throw new PlanException(
                     field,
-                    Rounding.text(value) + " cm",
-                    "a place within the glass, " + Rounding.text(least) + " to " + Rounding.text(most) + " cm");
+                    new PlanFound.OfLength(new Length(value)),
+                    new PlanNeeds.WithinTheGlass(new Length(least), new Length(most)));
         }
     }
 }

@@ -1,13 +1,15 @@
 package pelluna.core.tank;
 
+import pelluna.core.units.Statement;
+
 /** A tank whose figures cannot be true together. Says which field, what was found and what was expected. */
 public final class ImpossibleTankException extends IllegalArgumentException {
     private final String field;
-    private final String found;
-    private final String expected;
+    private final transient Statement found;
+    private final transient Statement expected;
 
-    public ImpossibleTankException(String field, String found, String expected) {
-        super(field + ": found " + found + "; expected " + expected);
+    public ImpossibleTankException(String field, Statement found, Statement expected) {
+        super(field + ": " + found + ", " + expected);
         this.field = field;
         this.found = found;
         this.expected = expected;
@@ -17,11 +19,11 @@ public final class ImpossibleTankException extends IllegalArgumentException {
         return field;
     }
 
-    public String found() {
+    public Statement found() {
         return found;
     }
 
-    public String expected() {
+    public Statement expected() {
         return expected;
     }
 }

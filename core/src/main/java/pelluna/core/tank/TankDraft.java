@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import pelluna.core.scape.Scape;
+import pelluna.core.units.Volume;
 
 /**
  * A tank with everything that may be left out: absent figures get the documented default. Fields are public and
@@ -112,10 +113,7 @@ public final class TankDraft {
         double width = or(widthCm, cubic || round ? length : 0.0);
         double height = or(waterHeightCm, cubic ? length : 0.0);
         if (netLitres == null && (length <= 0 || width <= 0 || height <= 0)) {
-            throw new ImpossibleTankException(
-                    "tank",
-                    "no complete size",
-                    "inside length, width and water height, or a measured volume and the run");
+            throw new ImpossibleTankException("tank", new Impossible.NoCompleteSize(), new Impossible.SizeOrVolume());
         }
         double rock = or(rockKg, 0.0);
         Set<ReefLife> kept = or(keeps, Set.of());
@@ -164,17 +162,15 @@ public final class TankDraft {
     private void requireWater(Tank tank) {
         TankVolume volume = tank.volume();
         if (volume.netLitres() <= 0) {
-            throw new ImpossibleTankException(
-                    "tank.rockKg", "rock and sand fill the whole tank", "less rock or sand than water");
+            throw new ImpossibleTankException("tank.rockKg", new Impossible.FullOfRock(), new Impossible.LessRock());
         }
         if (netLitres != null
                 && volume.grossLitres() > 0
                 && netLitres > MOST_OVER * (volume.grossLitres() + tank.sumpLitres())) {
             throw new ImpossibleTankException(
                     "tank.netLitres",
-                    netLitres + " L",
-                    "a measured volume near what the glass and sump hold, "
-                            + Math.round(volume.grossLitres() + tank.sumpLitres()) + " L");
+                    new Impossible.Measured(new Volume(netLitres)),
+                    new Impossible.NearWhatItHolds(new Volume(volume.grossLitres() + tank.sumpLitres())));
         }
     }
 

@@ -42,9 +42,9 @@ class PlanReaderTest {
         early.put("residents", List.of(Map.of("species", "royal gramma", "since", "2020-01-01")));
         assertThatThrownBy(() -> read(early))
                 .hasMessageContaining("residents[0].since")
-                .hasMessageContaining("cycle");
+                .hasMessageContaining("AfterCycle");
         early.put("residents", List.of(Map.of("species", "royal gramma", "since", "2028-01-01")));
-        assertThatThrownBy(() -> read(early)).hasMessageContaining("on or before the plan's start");
+        assertThatThrownBy(() -> read(early)).hasMessageContaining("UpToStart");
     }
 
     @Test

@@ -54,7 +54,8 @@ class ScapeReaderTest {
                                 List.of(Map.of("leftCm", 10, "widthCm", 40, "heightsCm", List.of(90))), List.of())
                         .plan())
                 .isInstanceOfSatisfying(
-                        PlanException.class, e -> assertThat(e.expected()).contains("within the glass"));
+                        PlanException.class,
+                        e -> assertThat(e.expected()).isInstanceOf(PlanNeeds.WithinTheGlass.class));
     }
 
     @Test
@@ -63,7 +64,7 @@ class ScapeReaderTest {
                         .with("hides", 3)
                         .plan())
                 .isInstanceOfSatisfying(
-                        PlanException.class, e -> assertThat(e.found()).isEqualTo("1 drawn"));
+                        PlanException.class, e -> assertThat(e.found()).isEqualTo(new PlanFound.HidesDrawn(1)));
     }
 
     @Test
@@ -101,7 +102,7 @@ class ScapeReaderTest {
                         List.of(Map.of("on", Plans.START.toString(), "cm", 50)))));
         assertThatThrownBy(() -> new PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START))
                 .isInstanceOfSatisfying(
-                        PlanException.class, e -> assertThat(e.expected()).contains("record"));
+                        PlanException.class, e -> assertThat(e.expected()).isInstanceOf(PlanNeeds.NotOverRecord.class));
     }
 
     @Test
