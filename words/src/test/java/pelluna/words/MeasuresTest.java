@@ -1,10 +1,12 @@
 package pelluna.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import pelluna.core.units.Hours;
 
 class MeasuresTest {
     @Test
@@ -19,9 +21,13 @@ class MeasuresTest {
     }
 
     @Test
-    void sentencesCountAndListAsPeopleDo() {
-        assertThat(English.count(1, "wish", "wishes")).isEqualTo("one wish");
-        assertThat(English.count(14, "wish", "wishes")).isEqualTo("14 wishes");
-        assertThat(English.list(List.of("a", "b", "c"))).isEqualTo("a, b and c");
+    void messagesOfPagesCountListAndDateAsPeopleDo() {
+        Words say = Words.forAnybody();
+        assertThat(say.text("page.log.watchesInADay", 1, new Hours(2))).isEqualTo("One watch in 7 days, 2 h.");
+        assertThat(say.text("page.log.watchesInADay", 14, new Hours(0.5))).isEqualTo("14 watches in 7 days, 30 min.");
+        assertThat(say.text("page.arrivals.onADayByHand", LocalDate.of(2027, 6, 11)))
+                .isEqualTo("11 Jun, by hand");
+        assertThat(say.list(List.of("a", "b", "c"))).isEqualTo("a, b and c");
+        assertThatThrownBy(() -> say.text("page.log.watchesInADay", 1)).isInstanceOf(IllegalStateException.class);
     }
 }

@@ -14,7 +14,6 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /**
@@ -85,8 +84,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                         "anew-" + id,
                         say.text(
                                 "page.arrivals.dealTheGroundAnewOut",
-                                English.list(
-                                        n.rivals().stream().map(r -> r.label()).toList())),
+                                say.list(n.rivals().stream().map(r -> r.label()).toList())),
                         say.text("page.arrivals.eachToAPlaceWhereItIs", n.needs(), label))));
         days.add(new Diary(
                 d.releaseOn(),
@@ -111,6 +109,6 @@ public record Diary(LocalDate on, String key, String title, String says) {
                 l.on(),
                 "leaves-" + id,
                 say.text("page.arrivals.leaves", p.label(), p.count()),
-                l.why().isEmpty() ? say.text("page.arrivals.asPlanned") : English.capital(l.why()) + ".");
+                l.why().isEmpty() ? say.text("page.arrivals.asPlanned") : say.title(l.why()) + ".");
     }
 }

@@ -14,7 +14,6 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.WaterTest;
-import pelluna.words.English;
 import pelluna.words.Measures;
 
 /**
@@ -155,7 +154,7 @@ final class LanesDrawing {
         svg.el("rect", "x", 0, "y", y - LANE / 2 + 1, "width", WIDTH, "height", LANE - 2, "class", "lane-ground");
         svg.text(10, y + 6, Integer.toString(d.position()), "class", "place");
         fish(d, y);
-        List<String> name = lines(English.capital(d.arrival().label()), 20);
+        List<String> name = lines(opened.say().title(d.arrival().label()), 20);
         svg.text(92, name.size() > 1 ? y - 9 : y - 3, name.get(0), "class", "lane-name");
         if (name.size() > 1) {
             svg.text(92, y + 5, name.get(1), "class", "lane-name");

@@ -6,7 +6,6 @@ import java.util.function.UnaryOperator;
 import pelluna.app.account.KeeperAccount;
 import pelluna.core.capacity.PredatorSalt;
 import pelluna.core.catalogue.Species;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -23,7 +22,7 @@ final class SaltWords {
         says.add(
                 salt.allStandIt()
                         ? say.text("page.arrivals.nobodyHereWouldSufferAsFarAs", at)
-                        : say.text("page.arrivals.theseWouldSufferKeepItAsIt", at, English.list(whoCannot(salt, say))));
+                        : say.text("page.arrivals.theseWouldSufferKeepItAsIt", at, say.list(whoCannot(salt, say))));
         says.add(say.text(
                 "page.arrivals.saltMixAMonthAsYouRun",
                 say.mass(1000 * salt.kgNow()),

@@ -25,7 +25,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.PlanTime;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -155,7 +154,7 @@ class UpkeepController {
                                 "page.arrivals.without",
                                 number(sum, 2),
                                 (a.currency().isEmpty() ? "" : " " + a.currency()),
-                                English.list(open)));
+                                say.list(open)));
     }
 
     private static double priced(Double price, double amount, String what, List<String> open) {

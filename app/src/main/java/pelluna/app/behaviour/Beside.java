@@ -12,7 +12,6 @@ import pelluna.app.introduction.Introductions;
 import pelluna.app.log.BesideTheLog;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.Standing;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** The short form of standing, pressure and did it help. */
@@ -44,7 +43,7 @@ class Beside implements BesideTheLog {
                         .limit(MOST_PRESSED)
                         .map(p -> new Pressed(
                                 p.fish().id(),
-                                English.capital(p.fish().label()),
+                                opened.say().title(p.fish().label()),
                                 p.spark(),
                                 opened.say().of(p.trend().course())))
                         .toList(),
@@ -91,11 +90,7 @@ class Beside implements BesideTheLog {
                                 .map(r -> {
                                     Fish f = byId.get(r.fish());
                                     return new LadderDrawing.Rung(
-                                            f.species(),
-                                            English.capital(f.label()),
-                                            r.normalised(),
-                                            r.contests(),
-                                            f.id());
+                                            f.species(), say.title(f.label()), r.normalised(), r.contests(), f.id());
                                 })
                                 .toList(),
                         say);

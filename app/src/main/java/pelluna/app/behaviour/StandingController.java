@@ -27,7 +27,6 @@ import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.units.Hours;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -112,7 +111,7 @@ class StandingController {
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
                 .forEach(f -> names.put(
-                        f, byId.containsKey(f) ? English.capital(byId.get(f).kind()) : "gone")));
+                        f, byId.containsKey(f) ? opened.say().title(byId.get(f).kind()) : "gone")));
         Map<LocalDate, String> marks = new TreeMap<>();
         told.forEach(t -> marks.merge(
                 t.taken().began().atZone(clock.getZone()).toLocalDate(),

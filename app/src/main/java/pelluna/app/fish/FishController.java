@@ -35,7 +35,6 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** The fish of a tank, each with its name, role, lengths, picture and history. */
@@ -112,7 +111,7 @@ class FishController {
         Optional<Fish> group = all.stream()
                 .filter(x -> f.partOf() != null && x.id() == f.partOf())
                 .findFirst();
-        shells.around(model, opened, "log", English.capital(f.label()), sentence(f, group, opened.say()));
+        shells.around(model, opened, "log", opened.say().title(f.label()), sentence(f, group, opened.say()));
         model.addAttribute("tab", "fish");
         model.addAttribute("fish", f);
         model.addAttribute("path", Paths.of(f.species()));
@@ -160,7 +159,7 @@ class FishController {
     }
 
     private static String sentence(Fish f, Optional<Fish> group, Words say) {
-        String kind = f.name().isEmpty() ? "" : English.capital(f.species().name()) + ". ";
+        String kind = f.name().isEmpty() ? "" : say.title(f.species().name()) + ". ";
         return switch (f.stage()) {
             case BOX, BACK_IN_BOX -> say.text("page.fish.inTheSeeThroughBox", kind);
             case TIME_OUT, APART -> say.text("page.fish.outOfTheTankForAWhile", kind);

@@ -12,7 +12,6 @@ import pelluna.app.livestock.Stood;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.livestock.Stage;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** A fish's history, from wish to loss, newest first. */
@@ -70,6 +69,6 @@ class FishHistory {
     }
 
     private static String told(Stood e, Words say) {
-        return e.note().isEmpty() ? say.of(e.event()) : English.capital(e.note()) + ".";
+        return e.note().isEmpty() ? say.of(e.event()) : say.title(e.note()) + ".";
     }
 }

@@ -28,7 +28,6 @@ import pelluna.core.capacity.Waste;
 import pelluna.core.health.Sign;
 import pelluna.core.plan.Party;
 import pelluna.core.sighting.Sighting;
-import pelluna.words.English;
 import pelluna.words.Measures;
 
 /** Health and food: signs and what they may mean, meals, feeding places, seaweed. */
@@ -124,7 +123,10 @@ class HealthController {
         }
         String who = grazers.isEmpty()
                 ? ""
-                : opened.say().text("page.health.forDailyOrEverySecondDay", English.list(grazers));
+                : opened.say()
+                        .text(
+                                "page.health.forDailyOrEverySecondDay",
+                                opened.say().list(grazers));
         return last.map(m -> m.on().equals(plans.today())
                         ? opened.say().text("page.health.seaweedLastToday", who)
                         : opened.say().text("page.health.seaweedLast", who, m.on()))

@@ -12,7 +12,6 @@ import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
-import pelluna.words.English;
 
 /** Opens, words and closes what a keeper looks back on. */
 @Service
@@ -57,7 +56,7 @@ public class Incidents {
         String who = d.fish() == null
                 ? plans.words().text("page.incident.animalsOfTheCrew", d.count())
                 : fish.one(tank, d.fish()).said();
-        String title = English.capital(who)
+        String title = plans.words().title(who)
                 + (d.cause() == Cause.UNKNOWN ? "" : ", " + plans.words().of(d.cause()));
         return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()
                 .filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title)))

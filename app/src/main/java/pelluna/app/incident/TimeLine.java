@@ -37,7 +37,6 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -147,7 +146,11 @@ class TimeLine {
                     t.says()));
         }
         for (QuarantineDays.Told t : looks) {
-            events.add(new Event(t.on(), "", t.begins() ? Track.ARRIVALS : Track.SIGNS, English.capital(t.says())));
+            events.add(new Event(
+                    t.on(),
+                    "",
+                    t.begins() ? Track.ARRIVALS : Track.SIGNS,
+                    opened.say().title(t.says())));
         }
         Map<LocalDate, Integer> acts = new TreeMap<>();
         for (LogDays.Acts a : log.acts(tank, days.from(), days.until())) {
@@ -199,7 +202,9 @@ class TimeLine {
                 on,
                 at.format(TIME),
                 Track.DONE,
-                English.capital(how + keeper.get().words().of(m.taken().measure()))
+                keeper.get()
+                                .words()
+                                .title(how + keeper.get().words().of(m.taken().measure()))
                         + (m.forFish() == null
                                 ? ""
                                 : keeper.get().words().text("page.incident.forFish", name(known, m.forFish())))
@@ -214,7 +219,7 @@ class TimeLine {
     private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
         for (LivestockEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
-                String who = English.capital(known.get(f.id()).label());
+                String who = keeper.get().words().title(known.get(f.id()).label());
                 boolean onTheBoard = looks.stream()
                         .anyMatch(t -> t.begins()
                                 && t.on().equals(f.acquiredOn())
@@ -287,7 +292,7 @@ class TimeLine {
         figure(words, "nitrate", t.nitrate(), say.text("page.incident.mgL"));
         figure(words, "pH", t.pH(), "");
         figure(words, "phosphate", t.phosphate(), say.text("page.incident.mgL"));
-        return English.list(words);
+        return say.list(words);
     }
 
     private static void figure(List<String> words, String name, OptionalDouble value, String unit) {

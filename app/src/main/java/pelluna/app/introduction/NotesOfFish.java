@@ -15,7 +15,6 @@ import pelluna.app.log.LogBook;
 import pelluna.app.log.LogStream;
 import pelluna.app.log.Observation;
 import pelluna.core.behaviour.EventType;
-import pelluna.words.English;
 
 /** What the log and the measures know of one fish. */
 @Component
@@ -91,7 +90,7 @@ class NotesOfFish implements FishNotes {
                         b.boxedAt() == null
                                 ? keeper.get().words().text("page.introduction.letIn")
                                 : keeper.get().words().text("page.introduction.outOfTheBoxIntoTheTank"));
-                add(lines, b.endedAt(), English.capital(b.endedHow()) + ".");
+                add(lines, b.endedAt(), keeper.get().words().title(b.endedHow()) + ".");
             }
         }
         return lines;

@@ -7,7 +7,6 @@ import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.tank.Tank;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** What a sighting is built from by taps: fish, doings, the small Reefscape. */
@@ -23,11 +22,11 @@ final class Chips {
 
     record Group(String title, List<DoingChip> doings) {}
 
-    static List<FishChip> fish(List<Fish> there) {
+    static List<FishChip> fish(List<Fish> there, Words say) {
         return there.stream()
                 .map(f -> new FishChip(
                         f.id(),
-                        English.capital(f.label()),
+                        say.title(f.label()),
                         f.said(),
                         FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
                         FishDrawing.alone(f.species(), WIDE, "m" + f.id()),

@@ -65,7 +65,7 @@ class LogController {
         WatchView.Seen watch = watches.of(opened, all);
         shells.around(model, opened, "log", opened.say().text("page.log.log"), watch.sentence());
         model.addAttribute("tab", "log");
-        model.addAttribute("chips", Chips.fish(there));
+        model.addAttribute("chips", Chips.fish(there, opened.say()));
         model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), opened.say()));
         model.addAttribute("reef", Chips.reef(opened.plan().tank(), opened.say()));
         model.addAttribute("watch", watch);

@@ -15,7 +15,6 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Stretch;
-import pelluna.words.English;
 
 /** The log of some days, for those who look back on them. Callers have looked the tank up with its keeper. */
 @Component
@@ -56,7 +55,8 @@ public class LogDays {
                             e.at().atZone(zone).toLocalTime(),
                             e.doing(),
                             e.fishId(),
-                            English.capital(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
+                            keeper.get().words().title(line.says())
+                                    + (line.how().isEmpty() ? "" : " · " + line.how()));
                 })
                 .toList();
     }

@@ -8,7 +8,6 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.EventType;
-import pelluna.words.English;
 
 /** Lines of the log in words, for pages of other places. */
 @Component
@@ -35,7 +34,7 @@ public class LogStream {
                 .map(e -> new FishNotes.Line(
                         e.at().atZone(zone).toLocalDate(),
                         words.time(e.at()) + " "
-                                + English.capital(words.says(e.doing(), e.fishId(), e.otherId(), e.times()))
+                                + plans.words().title(words.says(e.doing(), e.fishId(), e.otherId(), e.times()))
                                 + (e.note().isEmpty() ? "." : ": " + e.note())))
                 .toList();
     }

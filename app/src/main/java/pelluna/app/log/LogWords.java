@@ -14,7 +14,6 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Gravity;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.Sighting;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Lines of the log in words. */
@@ -52,7 +51,7 @@ public final class LogWords {
                 e.id(),
                 day(day),
                 e.at().atZone(zone).format(TIME),
-                English.capital(says(e.doing(), e.fishId(), e.otherId(), e.times())),
+                say.title(says(e.doing(), e.fishId(), e.otherId(), e.times())),
                 how(e),
                 e.watchId() != null,
                 e.doing().presses(),

@@ -14,7 +14,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Hours;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** The watch on the Log page: whether one runs, what to tap in it, and how much was watched lately. */
@@ -99,6 +98,6 @@ class WatchView {
     private static void put(Map<String, Tap> taps, Words say, Fish who, EventType doing, Fish whom) {
         taps.putIfAbsent(
                 who.id() + doing.word() + whom.id(),
-                new Tap(who.id(), English.capital(who.kind()), doing.word(), say.of(doing), whom.id(), whom.kind()));
+                new Tap(who.id(), say.title(who.kind()), doing.word(), say.of(doing), whom.id(), whom.kind()));
     }
 }

@@ -20,7 +20,6 @@ import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.Cause;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -142,7 +141,7 @@ class LedgerView {
                 d.id(),
                 d.tankId(),
                 tank,
-                who(f, d.count()),
+                who(f, d.count(), say),
                 Likeness.of(f.species()),
                 d.onDay(),
                 kept(entities.get(f.id()), d.onDay(), say),
@@ -176,8 +175,8 @@ class LedgerView {
     }
 
     /** 'Saffron', '2 × pajama cardinalfish'. */
-    static String who(Fish f, int count) {
-        return English.capital(
+    static String who(Fish f, int count, Words say) {
+        return say.title(
                 !f.name().isEmpty() && count == 1
                         ? f.name() + " (" + f.species().name() + ")"
                         : count > 1
@@ -258,7 +257,7 @@ class LedgerView {
                                     .map(Crews.Named::name)
                                     .orElse("crew")
                             : Optional.ofNullable(known.get(d.fishId()))
-                                    .map(f -> who(f, d.count()))
+                                    .map(f -> who(f, d.count(), say))
                                     .orElse("a fish");
                     return d.wasTakenBack()
                             ? say.text(

@@ -36,7 +36,6 @@ import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
 import pelluna.core.losses.Proposal;
 import pelluna.core.losses.Sure;
-import pelluna.words.English;
 
 /** One loss: written down in a few taps, put right, taken back. */
 @Controller
@@ -143,7 +142,7 @@ class LossController {
                                         ? opened.say().text("page.losses.outOfTheTank")
                                         : f.partOf() == null ? "" : opened.say().text("page.losses.oneOfAGroup");
                 who.add(new Who(
-                        English.capital(f.label()),
+                        opened.say().title(f.label()),
                         Likeness.of(f.species()).draw(72, "w" + f.id()),
                         "whom=" + f.id(),
                         where));
@@ -152,14 +151,14 @@ class LossController {
         quarantine
                 .stays(opened)
                 .forEach(s -> who.add(new Who(
-                        English.capital(s.label()),
+                        opened.say().title(s.label()),
                         Likeness.of(s.species()).draw(72, "q" + s.id()),
                         "stay=" + s.id(),
                         opened.say().text("page.losses.inQuarantine"))));
         crew.named(List.of(opened.tank().id())).values().stream()
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
-                        English.capital(c.name()),
+                        opened.say().title(c.name()),
                         Likeness.of(c.kind(), c.name()).draw(72, ""),
                         "crew=" + c.id(),
                         opened.say().text("page.losses.there", c.there()))));

@@ -19,12 +19,14 @@ import pelluna.core.losses.Life;
 import pelluna.core.losses.Patterns;
 import pelluna.core.losses.Share;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** The Losses place: survival, causes, money, patterns, the ledger. */
 @Controller
 class LossesController {
+    /** Places of arrival that have a name of their own. */
+    private static final int NAMED = 6;
+
     private final TankPlans plans;
     private final LedgerView ledger;
     private final LifeBook book;
@@ -89,7 +91,7 @@ class LossesController {
         model.addAttribute("rows", SurvivalTable.rows(lives.lives(), parted, plans.words()));
         model.addAttribute("patterns", Patterns.of(lives.lives()));
         model.addAttribute("first", first(lives.lives(), plans.words()));
-        model.addAttribute("places", places(lives.lives()));
+        model.addAttribute("places", places(lives.lives(), opened.say()));
         return "losses";
     }
 
@@ -114,7 +116,11 @@ class LossesController {
                         .filter(f -> f.id() == m.fishId())
                         .map(f -> new Missing(
                                 f.id(),
-                                plans.words().text("page.losses.since", LedgerView.who(f, m.count()), m.sinceOn()))))
+                                plans.words()
+                                        .text(
+                                                "page.losses.since",
+                                                LedgerView.who(f, m.count(), plans.words()),
+                                                m.sinceOn()))))
                 .toList();
     }
 
@@ -139,15 +145,15 @@ class LossesController {
         return followed.isEmpty() ? "" : say.of(Share.of(lost, followed.size()).counted());
     }
 
-    private static List<Place> places(List<Life> lives) {
+    private static List<Place> places(List<Life> lives, Words say) {
         int most = lives.stream().mapToInt(Life::place).max().orElse(0);
         return java.util.stream.IntStream.rangeClosed(1, most)
                 .mapToObj(p -> {
                     List<Life> mine = lives.stream().filter(l -> l.place() == p).toList();
                     int lost = (int) mine.stream().filter(Life::lost).count();
                     return new Place(
-                            English.ordinal(p),
-                            English.list(mine.stream()
+                            p <= NAMED ? say.text("words.ordinal." + p) : say.text("page.losses.placeNumber", p),
+                            say.list(mine.stream()
                                     .map(l -> l.species().name())
                                     .distinct()
                                     .toList()),

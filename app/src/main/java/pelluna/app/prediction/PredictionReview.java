@@ -30,7 +30,6 @@ import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Topic;
 import pelluna.core.units.Step;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Holds what plans had said against what happened. Reads what was kept; computes no assessment anew. */
@@ -169,7 +168,7 @@ public class PredictionReview implements PredictionsInHindsight {
                 StatementWords.title(s, kept.known(), kept.say()),
                 s.reason(),
                 bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
-                bore.map(English::capital)
+                bore.map(kept.say()::title)
                         .orElse(
                                 topic.isPresent()
                                         ? say.text("page.prediction.notSoFarAsFarAsThe")
@@ -295,7 +294,7 @@ public class PredictionReview implements PredictionsInHindsight {
                                     !came.isEmpty(),
                                     came.isEmpty()
                                             ? say.text("page.prediction.nothingOfItSoFarAsFar")
-                                            : English.capital(String.join("; ", came)) + "."));
+                                            : say.title(String.join("; ", came)) + "."));
                         }));
         return all;
     }

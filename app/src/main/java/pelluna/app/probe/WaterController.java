@@ -28,7 +28,6 @@ import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -209,7 +208,7 @@ class WaterController {
                 d.title(),
                 d.unit(),
                 Measures.number(Measures.round(last, d.decimals())),
-                English.capital(says) + ".",
+                plans.words().title(says) + ".",
                 TrendDrawing.draw(d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap)));
     }
 
@@ -245,7 +244,7 @@ class WaterController {
         if (p.last() == null) {
             return p.trouble().isEmpty()
                     ? opened.say().text("page.probe.itHasNotBeenAskedYet")
-                    : English.capital(p.trouble()) + ".";
+                    : opened.say().title(p.trouble()) + ".";
         }
         List<String> says = new ArrayList<>();
         if (p.last().temperatureC() != null) {

@@ -11,7 +11,6 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /**
@@ -90,6 +89,6 @@ public class QuarantineDays {
         if (!look.eats()) {
             words.add(say.text("page.quarantine.doesNotEat"));
         }
-        return words.isEmpty() ? "" : English.list(words) + (note.isEmpty() ? "" : " · " + note);
+        return words.isEmpty() ? "" : say.list(words) + (note.isEmpty() ? "" : " · " + note);
     }
 }

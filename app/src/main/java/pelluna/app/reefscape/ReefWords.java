@@ -6,7 +6,6 @@ import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Press;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -34,11 +33,11 @@ public final class ReefWords {
     }
 
     public String list(List<String> names) {
-        return English.list(names);
+        return say.list(names);
     }
 
     public String capital(String text) {
-        return English.capital(text);
+        return say.title(text);
     }
 
     /** '+19', '−0.4'. */

@@ -9,7 +9,6 @@ import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /**
@@ -197,7 +196,7 @@ final class FactSheet {
         target(hard, m.smaller(), say.text("page.species.smallerFish"), say);
         return hard.isEmpty()
                 ? say.text("page.species.hardOnNobody", String.join(", ", parts))
-                : say.text("page.species.hardOn", String.join(", ", parts), English.list(hard));
+                : say.text("page.species.hardOn", String.join(", ", parts), say.list(hard));
     }
 
     private static void target(List<String> hard, int rating, String whom, Words say) {
@@ -256,10 +255,10 @@ final class FactSheet {
             if (!kinds.isEmpty()) {
                 parts.add(
                         harm == Harm.EXPECT
-                                ? say.text("page.species.expectItToGoFor", English.list(kinds))
+                                ? say.text("page.species.expectItToGoFor", say.list(kinds))
                                 : harm == Harm.OFTEN
-                                        ? say.text("page.species.oftenGoesFor", English.list(kinds))
-                                        : say.text("page.species.hasBeenKnownToGoFor", English.list(kinds)));
+                                        ? say.text("page.species.oftenGoesFor", say.list(kinds))
+                                        : say.text("page.species.hasBeenKnownToGoFor", say.list(kinds)));
             }
         }
         return parts.isEmpty()

@@ -36,7 +36,6 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.words.English;
 
 /**
  * The catalogue, always read for one tank: search, every fish drawn, a page a species, and two or three side by side.
@@ -174,7 +173,7 @@ class SpeciesController {
         OpenTank opened = plans.open(id);
         Verdict v = Search.verdict(s, opened.plan());
         List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
-        shells.around(model, opened, "species", English.capital(s.name()), "");
+        shells.around(model, opened, "species", opened.say().title(s.name()), "");
         model.addAttribute("species", s);
         model.addAttribute("path", Paths.of(s));
         model.addAttribute("drawing", ToScale.of(s, opened.plan().tank(), opened.say()));

@@ -28,7 +28,6 @@ import pelluna.app.tank.TankFigures;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** The Tank place: figures, drawing, residents, and what each figure decides. */
@@ -237,7 +236,7 @@ class TankController {
             Party p = opened.plan().residents().get(i);
             living.add(new ResidentView(
                     opened.residents().get(i).id(),
-                    English.capital(p.label()),
+                    say.title(p.label()),
                     p.species().scientificName(),
                     say.text("page.tankplace.since", say.length(p.lengthCm()), p.since()),
                     FishDrawing.alone(

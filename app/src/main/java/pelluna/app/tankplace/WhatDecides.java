@@ -13,7 +13,6 @@ import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tank.Tank;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -36,7 +35,7 @@ final class WhatDecides {
         List<Decision> decisions = new ArrayList<>();
         held.forEach((rule, names) -> decisions.add(new Decision(
                 figure(rule, a, say),
-                say.text("page.tankplace.holdsBackWishes", names.size(), English.list(List.copyOf(names))))));
+                say.text("page.tankplace.holdsBackWishes", names.size(), say.list(List.copyOf(names))))));
         return decisions;
     }
 
@@ -57,7 +56,7 @@ final class WhatDecides {
                     return new Assumption(
                             u.word(),
                             say.title(u) + ": " + say.of(u.assumed(tank)) + ".",
-                            names.isEmpty() ? "" : say.text("page.tankplace.decidesAbout", English.list(names)));
+                            names.isEmpty() ? "" : say.text("page.tankplace.decidesAbout", say.list(names)));
                 })
                 .toList();
     }
@@ -73,7 +72,7 @@ final class WhatDecides {
                         ? say.text("page.tankplace.noSand")
                         : say.text("page.tankplace.ofSand", say.length(tank.sandDepthCm()));
             case COVER -> say.text("page.tankplace.cover2", tank.cover().word());
-            case HIDES -> English.capital(say.text("page.tankplace.hides", tank.hides()));
+            case HIDES -> say.title(say.text("page.tankplace.hides", tank.hides()));
             case TEMPERATURE -> say.temperature(tank.temperatureC());
             case SALINITY -> say.text("page.tankplace.gKg", Measures.number(tank.salinity()));
             case PODS -> say.text("page.tankplace.pods", tank.pods().word());

@@ -21,7 +21,6 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.units.Step;
 import pelluna.core.water.Trend;
-import pelluna.words.English;
 import pelluna.words.Measures;
 
 /**
@@ -111,7 +110,7 @@ class KnowList {
                 .forEach(l -> items.add(know(
                         "learned-" + l.fish(),
                         l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
-                        English.capital(l.name()) + " " + l.says() + ".",
+                        opened.say().title(l.name()) + " " + l.says() + ".",
                         opened.say().text("page.today.thatEntersTensionTheOrderOf"),
                         Item.Button.to(opened.say().text("page.today.whatWasLearned"), base + "/log/standing"))));
         return items;

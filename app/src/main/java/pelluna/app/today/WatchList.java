@@ -13,7 +13,6 @@ import pelluna.app.introduction.Introductions;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.units.Step;
-import pelluna.words.English;
 import pelluna.words.Words;
 
 /** Whom to watch: fish under pressure, those that do not eat, those with a sign, those that are missing. */
@@ -55,7 +54,7 @@ class WatchList {
                                                 "page.today.isNewAndWasPressedLately",
                                                 p.fish().said(),
                                                 opened.say().of(p.trend().course())),
-                        English.capital(p.says()) + "." + (p.hard() ? pull(opened, p.fish(), health) : ""),
+                        opened.say().title(p.says()) + "." + (p.hard() ? pull(opened, p.fish(), health) : ""),
                         p.spark(),
                         Item.Button.to(
                                 opened.say().text("page.today.whatToDo"),

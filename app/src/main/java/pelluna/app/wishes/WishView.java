@@ -13,7 +13,6 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.words.English;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -153,7 +152,7 @@ record WishView(
     }
 
     public String label() {
-        return English.capital(verdict.wish().label());
+        return say.title(verdict.wish().label());
     }
 
     /** Whether it is in the plan though something stands against it. */
@@ -213,7 +212,7 @@ record WishView(
         if (behind > 0) {
             parts.add(say.text("page.wishes.stayBehind", behind));
         }
-        return English.capital(say.text("page.wishes.wishes", views.size())) + ". "
-                + English.capital(String.join(", ", parts)) + ".";
+        return say.title(say.text("page.wishes.wishes", views.size())) + ". " + say.title(String.join(", ", parts))
+                + ".";
     }
 }
