@@ -22,6 +22,7 @@ class FishHistory {
     private static final Set<LifeEvent> TOLD = EnumSet.of(
             LifeEvent.WISHED,
             LifeEvent.CAME,
+            LifeEvent.FOUND,
             LifeEvent.ARRIVAL_UNDONE,
             LifeEvent.TAKEN_OFF,
             LifeEvent.PUT_BACK,

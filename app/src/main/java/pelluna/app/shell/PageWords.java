@@ -1,20 +1,41 @@
 package pelluna.app.shell;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.thymeleaf.cache.StandardCacheManager;
 import org.thymeleaf.context.ITemplateContext;
 import org.thymeleaf.messageresolver.IMessageResolver;
 import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.templatemode.TemplateMode;
 import pelluna.words.Words;
 
 /** A template's {@code #{page.…}} is a message of {@link Words}: the reader's of this page, where it has one. */
 @Configuration
 class PageWords implements IMessageResolver {
+    /** All expressions of all templates: none is read twice. */
+    private static final int EXPRESSIONS = 8000;
+
     private static final Words FOR_ANYBODY = Words.forAnybody();
+
+    /** Takes the place of the one that Spring Boot would make. */
+    @Bean("defaultTemplateResolver")
+    static SaidTemplates templates() {
+        SaidTemplates templates = new SaidTemplates(FOR_ANYBODY);
+        templates.setPrefix("classpath:/templates/");
+        templates.setSuffix(".html");
+        templates.setTemplateMode(TemplateMode.HTML);
+        templates.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        return templates;
+    }
 
     @Autowired
     void of(SpringTemplateEngine engine) {
+        StandardCacheManager caches = new StandardCacheManager();
+        caches.setExpressionCacheMaxSize(EXPRESSIONS);
+        engine.setCacheManager(caches);
         engine.setMessageResolver(this);
     }
 

@@ -117,6 +117,16 @@ class FishPagesTest {
         assertThat(tank.page("/today")).contains("is missing");
         tank.act("seen", wrasse, null, Instant.now(), "s");
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
+        assertThat(tank.page("/log/fish/" + wrasse)).contains("Found again.");
+    }
+
+    @Test
+    void whoIsNotMissingCannotBeFound() {
+        long wrasse = tank.wrasse();
+        HttpResponse<String> refused = tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("It is not missing.");
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
     }
 
     @Test
