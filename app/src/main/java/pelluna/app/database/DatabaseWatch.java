@@ -1,16 +1,13 @@
 package pelluna.app.database;
 
-import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Knows when the database is gone, so that nobody waits for it in vain, and when it is back. */
@@ -22,11 +19,6 @@ public class DatabaseWatch {
 
     private final DataSource database;
     private final AtomicReference<DatabaseTrouble> trouble = new AtomicReference<>();
-    private final ScheduledExecutorService looks = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread t = new Thread(task, "database-watch");
-        t.setDaemon(true);
-        return t;
-    });
 
     DatabaseWatch(DataSource database) {
         this.database = database;
@@ -44,25 +36,21 @@ public class DatabaseWatch {
     public void met(DatabaseTrouble what) {
         if (what == DatabaseTrouble.GONE && trouble.compareAndSet(null, what)) {
             LOG.warn("The database does not answer; looking for it every {} ms", LOOK_EVERY_MS);
-            looks.execute(this::look);
         }
     }
 
-    private void look() {
+    @Scheduled(fixedDelay = LOOK_EVERY_MS)
+    void look() {
+        if (trouble.get() == null) {
+            return;
+        }
         try (Connection c = database.getConnection()) {
             if (c.isValid(PATIENCE_S)) {
                 trouble.set(null);
                 LOG.warn("The database answers");
-                return;
             }
         } catch (SQLException e) {
             LOG.debug("Still no answer of the database", e);
         }
-        looks.schedule(this::look, LOOK_EVERY_MS, TimeUnit.MILLISECONDS);
-    }
-
-    @PreDestroy
-    void stop() {
-        looks.shutdownNow();
     }
 }

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Utf8;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
@@ -109,19 +110,16 @@ class ExchangeController {
             return ResponseEntity.ok(atOnce.run(() ->
                     files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS))));
         } catch (AtOnce.BusyException e) {
-            return problem(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    WORDS.text("page.exchange.tooManyPlansAreBeingAssessedAt"),
-                    List.of());
+            return problem(HttpStatus.SERVICE_UNAVAILABLE, new ExchangeRefusal.TooManyAtOnce(), List.of());
         } catch (PlanProblemsException e) {
-            return problem(
-                    HttpStatus.UNPROCESSABLE_CONTENT, WORDS.text("page.exchange.thePlanIsRefused"), e.problems());
+            return problem(HttpStatus.UNPROCESSABLE_CONTENT, new ExchangeRefusal.PlanRefused(), e.problems());
         }
     }
 
     /** A refusal as RFC 9457 has it, with every field that is wrong. */
-    private static ResponseEntity<Object> problem(HttpStatus status, String detail, List<Problem> problems) {
-        ProblemDetail body = ProblemDetail.forStatusAndDetail(status, detail);
+    private static ResponseEntity<Object> problem(HttpStatus status, Refusal why, List<Problem> problems) {
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(status, WORDS.of(why));
+        body.setProperty("code", Words.code(why));
         body.setProperty("problems", problems.stream().map(p -> p.said(WORDS)).toList());
         var answer = ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON);
         return (status == HttpStatus.SERVICE_UNAVAILABLE ? answer.header(HttpHeaders.RETRY_AFTER, "5") : answer)

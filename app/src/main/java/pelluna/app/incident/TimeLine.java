@@ -73,8 +73,12 @@ class TimeLine {
         this.zone = clock.getZone();
     }
 
-    /** Something that happened. @param time 'HH:mm'; empty if only its day is known */
-    record Event(LocalDate on, String time, Track track, String says) {}
+    /** Something that happened. @param time 'HH:mm'; empty if only its day is known; @param brief within a sentence */
+    record Event(LocalDate on, String time, Track track, String says, String brief) {
+        Event(LocalDate on, String time, Track track, String says) {
+            this(on, time, track, says, says);
+        }
+    }
 
     /** One day. @param after days after the incident; negative before it */
     record Day(LocalDate on, long after, List<Event> events) {
@@ -269,7 +273,8 @@ class TimeLine {
                     "",
                     Track.LOSSES,
                     keeper.get().words().text("page.incident.lost", d.count(), who, d.cause(), d.sure())
-                            + (d.seen().isEmpty() ? "" : " · " + d.seen())));
+                            + (d.seen().isEmpty() ? "" : " · " + d.seen()),
+                    keeper.get().words().text("page.incident.lostBrief", who, d.cause(), d.sure())));
         }
         for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {
             events.add(new Event(
@@ -345,11 +350,7 @@ class TimeLine {
                 .toList();
         List<String> lost = events.stream()
                 .filter(e -> e.track() == Track.LOSSES)
-                .map(e -> opened.say()
-                        .text(
-                                "page.incident.on",
-                                e.says().replaceFirst("^(\\d+ )?[Ll]ost: ", "").replaceFirst(" · .*", ""),
-                                e.on()))
+                .map(e -> opened.say().text("page.incident.on", e.brief(), e.on()))
                 .toList();
         Stream<Event> inTheTank = log.told(tank, all, days.from(), days.until()).stream()
                 .filter(t -> t.doing().kind() == EventType.Kind.SIGN

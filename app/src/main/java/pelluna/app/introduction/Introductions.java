@@ -235,7 +235,7 @@ public class Introductions {
                                         .filter(d ->
                                                 d.look() == l && d.bringing().equals(b.id()))
                                         .reduce((x, y) -> y)
-                                        .map(d -> said(d, at(d.lookedAt())))))
+                                        .map(d -> said(d, at(d.lookedAt()), opened.say()))))
                         .toList();
         return new Coming(
                 b.id(),
@@ -258,8 +258,8 @@ public class Introductions {
                 b.endedHow());
     }
 
-    private static String said(ReleaseCheckEntity d, LocalDateTime at) {
-        return d.says() + " (" + Measures.shortDate(at.toLocalDate()) + ", "
+    private static String said(ReleaseCheckEntity d, LocalDateTime at, Words say) {
+        return d.says(say) + " (" + Measures.shortDate(at.toLocalDate()) + ", "
                 + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + ")";
     }
 

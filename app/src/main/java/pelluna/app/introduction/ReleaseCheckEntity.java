@@ -4,9 +4,12 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import pelluna.app.rows.Row;
 import pelluna.core.introduction.ReleaseCheck;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /** A look at a fish after its release. */
 @Entity
@@ -62,9 +65,14 @@ class ReleaseCheckEntity extends Row {
     }
 
     /** 'out, whole, eats; chased'. */
-    String says() {
-        return (inSight ? "out" : "not in sight") + ", " + (whole ? "whole" : "not whole") + ", "
-                + (eats ? "eats" : "not seen eating") + (chased ? ", chased" : "")
-                + (note.isEmpty() ? "" : " · " + note);
+    String says(Words say) {
+        List<String> seen = new ArrayList<>();
+        seen.add(inSight ? say.text("page.introduction.lookOut") : say.text("page.introduction.lookNotInSight"));
+        seen.add(whole ? say.text("page.introduction.lookWhole") : say.text("page.introduction.lookNotWhole"));
+        seen.add(eats ? say.text("page.introduction.lookEats") : say.text("page.introduction.lookNotSeenEating"));
+        if (chased) {
+            seen.add(say.text("page.introduction.lookChased"));
+        }
+        return String.join(", ", seen) + (note.isEmpty() ? "" : " · " + note);
     }
 }

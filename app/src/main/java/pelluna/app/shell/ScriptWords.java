@@ -11,9 +11,11 @@ class ScriptWords {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Words SAY = Words.forAnybody();
 
+    private static final String SCRIPT = "export const dates = " + JSON.writeValueAsString(SAY.text("words.dates"))
+            + ";\nexport const messages = " + JSON.writeValueAsString(SAY.patterns("script")) + ";\n";
+
     @GetMapping(value = "/words.js", produces = "text/javascript;charset=UTF-8")
     String words() {
-        return "export const dates = " + JSON.writeValueAsString(SAY.text("words.dates"))
-                + ";\nexport const messages = " + JSON.writeValueAsString(SAY.patterns("script")) + ";\n";
+        return SCRIPT;
     }
 }
