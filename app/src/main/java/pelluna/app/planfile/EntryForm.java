@@ -5,15 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import pelluna.app.limits.Numbers;
+import pelluna.app.rows.PlanJson;
 import pelluna.core.names.Resolution;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.units.Convert;
 import pelluna.words.Words;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A fish as typed — species, number, length and the rest — on its way to an entry of the plan file. */
 public final class EntryForm {
-    private final Map<String, Object> tree = new LinkedHashMap<>();
+    private final ObjectNode tree = PlanJson.MAPPER.createObjectNode();
     private final Map<String, String> errors = new LinkedHashMap<>();
 
     /** The list of the plan that it is typed for. */
@@ -66,7 +68,7 @@ public final class EntryForm {
         if (errors.containsKey("species")) {
             return this;
         }
-        Resolution meant = resolver.apply(tree.get("species").toString());
+        Resolution meant = resolver.apply(tree.get("species").asString());
         meant.one()
                 .ifPresentOrElse(
                         s -> tree.put("species", s.scientificName()),
@@ -84,11 +86,11 @@ public final class EntryForm {
             if (!Double.isFinite(value)) {
                 throw new NumberFormatException(text);
             }
-            tree.put(
-                    key,
-                    whole && value == Math.rint(value) && Math.abs(value) < 1e9
-                            ? (Object) (int) value
-                            : (Object) value);
+            if (whole && value == Math.rint(value) && Math.abs(value) < 1e9) {
+                tree.put(key, (int) value);
+            } else {
+                tree.put(key, value);
+            }
         } catch (NumberFormatException e) {
             errors.put(key, say.text("page.planfile.notANumber", text));
         }
@@ -113,7 +115,8 @@ public final class EntryForm {
         return (lives ? typed.residents() : typed.wishes()).get(0);
     }
 
-    Map<String, Object> tree() {
+    /** The entry of a plan file as it was typed, not held against the schema yet. */
+    ObjectNode tree() {
         return tree;
     }
 
