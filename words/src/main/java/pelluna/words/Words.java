@@ -229,6 +229,11 @@ public final class Words {
         return what instanceof Enum<?> e ? key(e) : key(what.getClass());
     }
 
+    /** @see #code(Statement) */
+    public static String code(Class<? extends Statement> kind) {
+        return key(kind);
+    }
+
     static String key(Enum<?> value) {
         return key(value.getDeclaringClass()) + "." + value.name();
     }

@@ -14,6 +14,7 @@ import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.TypedFigure;
@@ -47,12 +48,7 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/place")
     String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.aPlaceInTheOrder"),
-                plan -> HandEdits.place(plan, asked.fish(), place),
-                to);
+        return change(id, asked, new PlanChange.Placed(), plan -> HandEdits.place(plan, asked.fish(), place), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/day")
@@ -60,49 +56,29 @@ class ArrivalHandsController {
         return change(
                 id,
                 asked,
-                plans.words().text("page.arrivals.aDayOfArrival"),
+                new PlanChange.Dated(),
                 plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, plans.today())),
                 to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
     String free(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.placeAndDayLeftToPelluna"),
-                plan -> HandEdits.free(plan, asked.fish()),
-                to);
+        return change(id, asked, new PlanChange.LeftToPelluna(), plan -> HandEdits.free(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/join")
     String join(@PathVariable long id, Asked asked, @RequestParam String with, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.twoArrivalsJoined"),
-                plan -> HandEdits.join(plan, asked.fish(), with),
-                to);
+        return change(id, asked, new PlanChange.Joined(), plan -> HandEdits.join(plan, asked.fish(), with), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/part")
     String part(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.anArrivalParted"),
-                plan -> HandEdits.part(plan, asked.fish()),
-                to);
+        return change(id, asked, new PlanChange.Parted(), plan -> HandEdits.part(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/split")
     String split(@PathVariable long id, Asked asked, @RequestParam int apart, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.aGroupSplit"),
-                plan -> HandEdits.split(plan, asked.fish(), apart),
-                to);
+        return change(id, asked, new PlanChange.Split(), plan -> HandEdits.split(plan, asked.fish(), apart), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/leaves")
@@ -115,9 +91,7 @@ class ArrivalHandsController {
         return change(
                 id,
                 asked,
-                on.isBlank()
-                        ? plans.words().text("page.arrivals.itStays")
-                        : plans.words().text("page.arrivals.aDayOnWhichItLeaves"),
+                on.isBlank() ? new PlanChange.Stays() : new PlanChange.Leaves(),
                 plan -> on.isBlank()
                         ? HandEdits.stays(plan, asked.fish())
                         : HandEdits.leaves(plan, asked.fish(), Days.planned("on", on, plans.today()), why),
@@ -143,12 +117,7 @@ class ArrivalHandsController {
 
     @PostMapping("/tanks/{id}/arrivals/drop")
     String drop(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(
-                id,
-                asked,
-                plans.words().text("page.arrivals.anArrivalTakenOff"),
-                plan -> HandEdits.drop(plan, asked.fish()),
-                to);
+        return change(id, asked, new PlanChange.TakenOff(), plan -> HandEdits.drop(plan, asked.fish()), to);
     }
 
     /** What a fish costs, typed on the shop list. */
@@ -156,7 +125,7 @@ class ArrivalHandsController {
     String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
         try {
             Double each = TypedFigure.price("price", price);
-            change(id, asked, "a price", plan -> HandEdits.price(plan, asked.fish(), each), to);
+            change(id, asked, new PlanChange.Priced(), plan -> HandEdits.price(plan, asked.fish(), each), to);
         } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/tanks/" + id + "/arrivals";
@@ -167,7 +136,7 @@ class ArrivalHandsController {
     /** The order of arrival is Pelluna's again, places and days. */
     @PostMapping("/tanks/{id}/arrivals/best")
     String best(@PathVariable long id) {
-        steps.change(id, plans.words().text("page.arrivals.theBestOrderTaken"), HandEdits::freeAll);
+        steps.change(id, new PlanChange.BestOrder(), HandEdits::freeAll);
         return "redirect:/tanks/" + id + "/arrivals";
     }
 
@@ -177,8 +146,8 @@ class ArrivalHandsController {
         return "redirect:/tanks/" + id + "/arrivals";
     }
 
-    private String change(long id, Asked asked, String said, UnaryOperator<PlanFile> edit, RedirectAttributes to) {
-        return done(id, asked, () -> steps.change(id, said, edit), to);
+    private String change(long id, Asked asked, PlanChange what, UnaryOperator<PlanFile> edit, RedirectAttributes to) {
+        return done(id, asked, () -> steps.change(id, what, edit), to);
     }
 
     private String done(long id, Asked asked, Runnable task, RedirectAttributes to) {

@@ -168,7 +168,7 @@ final class LanesDrawing {
                                 .text(
                                         "page.arrivals.onADay",
                                         d.releaseOn(),
-                                        d.method().word().replace('-', ' ')),
+                                        opened.say().of(d.method(), "brief")),
                 "class",
                 "small");
         bars(d, y);

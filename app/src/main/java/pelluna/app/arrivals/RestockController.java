@@ -14,6 +14,7 @@ import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -82,7 +83,7 @@ class RestockController {
         try {
             LocalDate begins = Days.planned("from", from, plans.today());
             LocalDate ends = Days.planned("until", until, plans.today());
-            steps.change(id, plans.words().text("page.arrivals.aRestockPlanned"), plan -> {
+            steps.change(id, new PlanChange.RestockPlanned(), plan -> {
                 TankFile empty = plan.tank().lyingFallow(new FallowFile(begins, ends));
                 PlanFile restock = plan.with(empty).startingOn(ends);
                 return back ? allComeBack(restock) : restock;
@@ -97,7 +98,7 @@ class RestockController {
     String end(@PathVariable long id) {
         steps.change(
                 id,
-                plans.words().text("page.arrivals.noRestockAnyMore"),
+                new PlanChange.RestockEnded(),
                 plan -> plan.with(plan.tank().lyingFallow(null)).startingOn(null));
         return "redirect:/tanks/" + id + "/arrivals/restock";
     }

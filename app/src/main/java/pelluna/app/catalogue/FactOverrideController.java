@@ -27,6 +27,7 @@ import pelluna.app.shell.Shells;
 import pelluna.app.species.Paths;
 import pelluna.app.species.SideBySide;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
 
@@ -49,7 +50,11 @@ class FactOverrideController {
     }
 
     /** One fact seen otherwise: what the keeper says and what Pelluna says. */
-    record Said(String name, String path, String fact, String value, String ours, String why) {}
+    record Said(String name, String path, String fact, String value, String ours, String why) {
+        public FactForm.FactName named() {
+            return FactForm.FactName.of(fact);
+        }
+    }
 
     /** A species of one's own. */
     record Own(String name, String scientificName, String path, String like) {}

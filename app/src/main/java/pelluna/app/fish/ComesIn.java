@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WishComes;
@@ -63,9 +64,6 @@ public class ComesIn {
     private void comes(long tank, OpenTank opened, Party party, long wish) {
         int at = opened.plan().wishes().indexOf(party);
         word.arrives(opened, party, wish);
-        steps.change(
-                tank,
-                opened.say().text("page.fish.anArrivalIsInTheTank"),
-                plan -> WishComes.arrived(plan, at, plans.today()));
+        steps.change(tank, new PlanChange.Arrived(), plan -> WishComes.arrived(plan, at, plans.today()));
     }
 }

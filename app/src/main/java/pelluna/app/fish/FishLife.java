@@ -10,6 +10,7 @@ import pelluna.app.limits.Refused;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.EventType;
@@ -88,9 +89,7 @@ class FishLife {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
         steps.change(
-                tank,
-                plans.words().text("page.fish.aLengthMeasured"),
-                plan -> plan.resident(i, r -> MeasuredLengths.with(r, on, cm)));
+                tank, new PlanChange.LengthMeasured(), plan -> plan.resident(i, r -> MeasuredLengths.with(r, on, cm)));
     }
 
     @Transactional
@@ -105,18 +104,10 @@ class FishLife {
             partings.missing(tank, which, before - count);
         }
         if (count != before) {
-            steps.change(
-                    tank,
-                    plans.words().text("page.fish.aGroupCounted"),
-                    plan -> plan.resident(i, r -> r.counting(count)));
+            steps.change(tank, new PlanChange.GroupCounted(), plan -> plan.resident(i, r -> r.counting(count)));
         }
-        String fewer = count < before ? plans.words().text("page.fish.fewerThanBefore", before - count) : "";
-        notes.note(
-                tank,
-                EventType.COUNTED,
-                which,
-                count,
-                fewer + (fewer.isEmpty() || note.isBlank() ? "" : ": ") + note.strip());
+        OwnNote fewer = count < before ? new OwnNote.Fewer(before - count) : null;
+        notes.note(tank, EventType.COUNTED, which, count, fewer, note);
     }
 
     @Transactional
@@ -126,7 +117,7 @@ class FishLife {
         }
         Fish f = fish.one(tank, which);
         fish.called(tank, which, f.name(), role);
-        notes.note(tank, EventType.CHANGED_SEX, which, 1, plans.words().text("page.fish.now", role));
+        notes.note(tank, EventType.CHANGED_SEX, which, 1, new OwnNote.NowOfSex(role.equals("female")), "");
     }
 
     /** @param what missing, found, or back */
@@ -136,7 +127,7 @@ class FishLife {
         switch (what) {
             case "missing" -> {
                 partings.missing(tank, which, f.count());
-                notes.note(tank, EventType.ABSENT, which, 1, "missing");
+                notes.note(tank, EventType.ABSENT, which, 1, new OwnNote.Missing(), "");
             }
             case "found" -> {
                 if (!f.missing() && partings.missing(tank, which).isEmpty()) {
@@ -147,15 +138,15 @@ class FishLife {
                     int i = living(tank, f);
                     steps.change(
                             tank,
-                            plans.words().text("page.fish.aGroupCounted"),
+                            new PlanChange.GroupCounted(),
                             plan -> plan.resident(i, r -> r.counting(f.count() + back)));
                 }
-                notes.note(tank, EventType.SEEN, which, 1, plans.words().text("page.fish.foundAgain"));
+                notes.note(tank, EventType.SEEN, which, 1, new OwnNote.FoundAgain(), "");
             }
             case "back" -> {
                 fish.happens(tank, which, LifeEvent.BACK);
                 notes.back(tank, which);
-                notes.note(tank, EventType.SEEN, which, 1, plans.words().text("page.fish.backInTheTank2"));
+                notes.note(tank, EventType.SEEN, which, 1, new OwnNote.BackInTheTank(), "");
             }
             default -> throw new Refused(new FishRefusal.WhatHappened());
         }

@@ -6,8 +6,14 @@ import pelluna.core.behaviour.EventType;
 
 /** What the log writes and knows about one fish; the log fulfils it, so that this package need not know it. */
 public interface FishNotes {
-    /** Writes a line about a fish. @param times how many were counted, or 1 */
-    void note(long tank, EventType doing, long fish, int times, String text);
+    /**
+     * Writes a line about a fish.
+     *
+     * @param times how many were counted, or 1
+     * @param own   what Pelluna itself notes; null for nothing
+     * @param text  what the keeper notes; empty for nothing
+     */
+    void note(long tank, EventType doing, long fish, int times, OwnNote own, String text);
 
     /** It is back in the tank: what had taken it out has ended. */
     void back(long tank, long fish);

@@ -9,6 +9,7 @@ import pelluna.app.rows.Row;
 import pelluna.core.introduction.Method;
 import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /** How a fish is brought in: into the box, out of it, and how it ended. */
 @Entity
@@ -40,6 +41,10 @@ class IntroductionEntity extends Row {
     @Column(name = "ended_at")
     private Instant endedAt;
 
+    @Column(name = "ended_as")
+    private String endedAs = "";
+
+    /** What the keeper said of it. */
     @Column(name = "ended_how")
     private String endedHow = "";
 
@@ -81,8 +86,14 @@ class IntroductionEntity extends Row {
         return endedAt;
     }
 
-    String endedHow() {
-        return endedHow;
+    /** Empty while it goes on. */
+    Optional<Ended> ended() {
+        return Named.find(Ended.class, endedAs);
+    }
+
+    /** How it ended, in the keeper's words where there are any; empty while it goes on. */
+    String ended(Words say) {
+        return !endedHow.isEmpty() ? endedHow : ended().map(say::of).orElse("");
     }
 
     void boxed(Instant at, SeeThroughBox box) {
@@ -98,9 +109,17 @@ class IntroductionEntity extends Row {
         releasedAt = at;
     }
 
-    void ends(Instant at, String how) {
+    /** @param how in the keeper's words; empty without */
+    void ends(Instant at, Ended as, String how) {
         endedAt = at;
+        endedAs = as.word();
         endedHow = how;
+    }
+
+    void goesOn() {
+        endedAt = null;
+        endedAs = "";
+        endedHow = "";
     }
 
     boolean inTheBox() {

@@ -192,7 +192,7 @@ public class Introductions {
         fish.all(opened.tank().id()).forEach(f -> known.put(f.id(), f));
         return rows.findByTankIdOrderByIdDesc(opened.tank().id()).stream()
                 .filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
-                .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.endedHow()))
+                .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.ended(opened.say())))
                 .toList();
     }
 
@@ -255,7 +255,7 @@ public class Introductions {
                 boss.map(Fish::said),
                 boss.map(Fish::id),
                 mine,
-                b.endedHow());
+                b.ended(opened.say()));
     }
 
     private static String said(ReleaseCheckEntity d, LocalDateTime at, Words say) {

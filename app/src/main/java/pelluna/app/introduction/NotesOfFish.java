@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
+import pelluna.app.fish.OwnNote;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.LogStream;
 import pelluna.app.log.Observation;
@@ -43,11 +44,12 @@ class NotesOfFish implements FishNotes {
 
     @Override
     @Transactional
-    public void note(long tank, EventType doing, long fish, int times, String text) {
+    public void note(long tank, EventType doing, long fish, int times, OwnNote own, String text) {
         log.write(
                 tank,
                 new Observation(
-                        log.now(), doing, fish, null, null, null, doing.gravity(), Math.max(1, times), text, null));
+                        log.now(), doing, fish, null, null, null, doing.gravity(), Math.max(1, times), text, null),
+                own);
     }
 
     @Override
@@ -90,7 +92,10 @@ class NotesOfFish implements FishNotes {
                         b.boxedAt() == null
                                 ? keeper.get().words().text("page.introduction.letIn")
                                 : keeper.get().words().text("page.introduction.outOfTheBoxIntoTheTank"));
-                add(lines, b.endedAt(), keeper.get().words().title(b.endedHow()) + ".");
+                add(
+                        lines,
+                        b.endedAt(),
+                        keeper.get().words().title(b.ended(keeper.get().words())) + ".");
             }
         }
         return lines;

@@ -2,6 +2,7 @@ package pelluna.app.introduction;
 
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +29,6 @@ import pelluna.core.livestock.Stage;
 /** What is done with fish on their way in: into the box, out of it, a look, called off. */
 @Service
 public class WaysIn {
-    private static final String LEFT = "no longer here";
 
     private final TankPlans plans;
     private final ComesIn comesIn;
@@ -134,7 +134,7 @@ public class WaysIn {
     @Transactional
     public void callOff(long tank, long bringing, String how) {
         IntroductionEntity b = row(tank, bringing);
-        b.ends(log.now(), how.isBlank() ? "called off" : how.strip());
+        b.ends(log.now(), Ended.CALLED_OFF, how.strip());
         rows.save(b);
         Fish f = fish.one(tank, b.fishId());
         fish.happens(tank, f.id(), f.lives() ? LifeEvent.TIMED_OUT : LifeEvent.CALLED_OFF);
@@ -146,7 +146,7 @@ public class WaysIn {
         rows.findByTankIdAndFishId(plans.tank(tank).id(), gone).stream()
                 .filter(b -> b.endedAt() == null)
                 .forEach(b -> {
-                    b.ends(log.now(), LEFT);
+                    b.ends(log.now(), Ended.LEFT, "");
                     rows.save(b);
                 });
     }
@@ -155,9 +155,9 @@ public class WaysIn {
     @Transactional
     public void stays(long tank, long there) {
         rows.findByTankIdAndFishId(plans.tank(tank).id(), there).stream()
-                .filter(b -> LEFT.equals(b.endedHow()))
+                .filter(b -> b.ended().equals(Optional.of(Ended.LEFT)))
                 .forEach(b -> {
-                    b.ends(null, "");
+                    b.goesOn();
                     rows.save(b);
                 });
     }

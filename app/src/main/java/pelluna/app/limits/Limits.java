@@ -32,7 +32,6 @@ final class Limits {
             Map.entry("shop", 60),
             Map.entry("currency", 6),
             Map.entry("address", 200),
-            Map.entry("said", 120),
             Map.entry("species", 120),
             Map.entry("why", 400),
             Map.entry("how", 200),
@@ -55,7 +54,7 @@ final class Limits {
             Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */
     private static final Set<String> FREE =
-            Set.of("note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "said", "typed");
+            Set.of("note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "typed");
 
     private Limits() {}
 

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.fish.OwnNote;
 import pelluna.app.fish.WhoIsMissing;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.Steps;
@@ -70,6 +71,12 @@ public class LogBook {
      */
     @Transactional
     public long write(long tank, Observation sent) {
+        return write(tank, sent, null);
+    }
+
+    /** The same, with what Pelluna itself notes; null for nothing. */
+    @Transactional
+    public long write(long tank, Observation sent, OwnNote own) {
         plans.tank(tank);
         if (sent.key() != null) {
             Optional<ObservationEntity> there = entries.findByTankIdAndSentKey(tank, sent.key());
@@ -80,7 +87,11 @@ public class LogBook {
         check(sent, fish.all(tank).stream().map(Fish::id).toList());
         Long watch = watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null);
         foundAgain(tank, sent);
-        return entries.save(new ObservationEntity(tank, sent, watch)).id();
+        ObservationEntity line = new ObservationEntity(tank, sent, watch);
+        if (own != null) {
+            line.notes(OwnNotes.row(own));
+        }
+        return entries.save(line).id();
     }
 
     /** Writes lines of the past that were checked before, in their order. @param seen told of every line */

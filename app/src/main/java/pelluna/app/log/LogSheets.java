@@ -20,6 +20,7 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.SentenceReader;
 import pelluna.core.sighting.Sighting;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /** The log as rows of a table, out and in. */
 @Service
@@ -57,6 +58,7 @@ public class LogSheets {
     public List<List<Object>> rows(long tank) {
         Map<Long, String> names = new HashMap<>();
         fish.all(tank).forEach(f -> names.put(f.id(), f.kind()));
+        Words say = keeper.get().words();
         List<List<Object>> rows = new ArrayList<>();
         for (ObservationEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
             List<Object> row = new ArrayList<>();
@@ -69,7 +71,7 @@ public class LogSheets {
             row.add(e.x());
             row.add(e.y());
             row.add(e.watchId());
-            row.add(e.note());
+            row.add(OwnNotes.told(e, say));
             row.add(e.takenBack() ? "yes" : "");
             rows.add(row);
         }

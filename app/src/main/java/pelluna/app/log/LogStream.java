@@ -31,11 +31,14 @@ public class LogStream {
         return log.about(tank, fish.id(), MOST_READ).stream()
                 .filter(e -> e.doing().kind() != EventType.Kind.GOOD)
                 .limit(most)
-                .map(e -> new FishNotes.Line(
-                        e.at().atZone(zone).toLocalDate(),
-                        words.time(e.at()) + " "
-                                + plans.words().title(words.says(e.doing(), e.fishId(), e.otherId(), e.times()))
-                                + (e.note().isEmpty() ? "." : ": " + e.note())))
+                .map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(), told(e, words)))
                 .toList();
+    }
+
+    private String told(ObservationEntity e, LogWords words) {
+        String note = OwnNotes.told(e, plans.words());
+        return words.time(e.at()) + " "
+                + plans.words().title(words.says(e.doing(), e.fishId(), e.otherId(), e.times()))
+                + (note.isEmpty() ? "." : ": " + note);
     }
 }

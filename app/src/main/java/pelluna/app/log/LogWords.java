@@ -92,6 +92,7 @@ public final class LogWords {
         if (e.x() != null && e.y() != null) {
             how += (how.isEmpty() ? "" : ", ") + say.of(Places.where(new Sighting.Spot(e.x(), e.y())));
         }
-        return how + (e.note().isEmpty() ? "" : (how.isEmpty() ? "" : " · ") + e.note());
+        String note = OwnNotes.told(e, say);
+        return how + (note.isEmpty() ? "" : (how.isEmpty() ? "" : " · ") + note);
     }
 }

@@ -32,6 +32,7 @@ class ObservationEntity extends Row {
     private int gravity;
     private int times;
     private String note = "";
+    private String own;
 
     @Column(name = "sent_key")
     private String sentKey;
@@ -94,6 +95,15 @@ class ObservationEntity extends Row {
 
     String note() {
         return note;
+    }
+
+    /** What Pelluna itself notes, as JSON; null for nothing. */
+    String own() {
+        return own;
+    }
+
+    void notes(String row) {
+        own = row;
     }
 
     boolean takenBack() {

@@ -11,6 +11,7 @@ import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.fish.Individuals;
+import pelluna.app.fish.OwnNote;
 import pelluna.app.introduction.Interventions;
 import pelluna.app.introduction.WaysIn;
 import pelluna.app.limits.Refused;
@@ -136,7 +137,7 @@ public class Ledger {
             measures.leaves(tank, f.id());
             ways.leaves(tank, f.id());
         }
-        notes.note(tank, EventType.NOTE, f.id(), 1, noted(told));
+        notes.note(tank, EventType.NOTE, f.id(), 1, noted(told), told.seen());
         row.remembers(
                 was,
                 String.join("\n", changes(before, plans.open(tank), told, f, group, left)),
@@ -171,16 +172,10 @@ public class Ledger {
         }
     }
 
-    private String noted(LossReport told) {
-        return (told.count() > 1 ? told.count() + " " : "")
-                + plans.words().of(told.how())
-                + (told.how() == Left.LOST
-                        ? ": " + plans.words().of(told.cause()) + " ("
-                                + plans.words().of(told.sure()) + ")"
-                        : "")
-                + (told.seen().isEmpty()
-                        ? ""
-                        : "; " + (told.seen().length() > 200 ? told.seen().substring(0, 200) : told.seen()));
+    private static OwnNote noted(LossReport told) {
+        return told.how() == Left.LOST
+                ? new OwnNote.Lost(told.count(), told.cause(), told.sure())
+                : new OwnNote.Gone(told.count(), told.how());
     }
 
     private static Circumstances facts(OpenTank opened, Fish f, boolean quarantined) {
@@ -295,12 +290,7 @@ public class Ledger {
         }
         Fish f = fish.one(tank, d.fishId());
         Fish group = f.partOf() == null ? f : fish.one(tank, f.partOf());
-        notes.note(
-                tank,
-                EventType.NOTE,
-                f.id(),
-                1,
-                plans.words().text("page.losses.takenBackItIsNot", plans.words().of(d.how())));
+        notes.note(tank, EventType.NOTE, f.id(), 1, new OwnNote.TakenBack(d.how()), "");
         if (d.remembered()) {
             neverWas(tank, f);
             return;

@@ -28,6 +28,7 @@ import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.quarantine.QuarantineBoard;
@@ -301,7 +302,7 @@ class LossController {
     String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
             LocalDate day = Days.planned("until", until, plans.today());
-            steps.change(id, plans.words().text("page.losses.arrivalsWaitUntil", day), plan -> plan.startingOn(day));
+            steps.change(id, new PlanChange.ArrivalsWait(day), plan -> plan.startingOn(day));
         } catch (Refused e) {
             Refused.tell(to, e);
         }

@@ -34,6 +34,7 @@ class PlanStepEntity extends Row {
         this.after = after;
     }
 
+    /** What was done, as {@link PlanChange} in JSON; of earlier releases in their words. */
     String said() {
         return said;
     }

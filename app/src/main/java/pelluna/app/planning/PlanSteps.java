@@ -8,9 +8,11 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.livestock.Lives;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.rows.PlanJson;
+import pelluna.app.rows.StatementJson;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
 import pelluna.core.plan.PlanFile;
+import pelluna.core.units.Statement;
 
 /**
  * Changes to a whole plan that can be taken back. A plan is kept as its plan file, with the number of its row on every
@@ -26,6 +28,7 @@ public class PlanSteps {
     private final Lives lives;
     private final KeeperCatalogue catalogue;
     private final PlanStepRows steps;
+    private final StatementJson changes;
 
     PlanSteps(TankPlans plans, Tanks tanks, Lives lives, KeeperCatalogue catalogue, PlanStepRows steps) {
         this.plans = plans;
@@ -33,22 +36,23 @@ public class PlanSteps {
         this.lives = lives;
         this.catalogue = catalogue;
         this.steps = steps;
+        this.changes = new StatementJson(name -> catalogue.get().find(name), List.of(PlanChange.class));
     }
 
     /**
      * Changes a plan and remembers how it was.
      *
-     * @param said what is done, as 'rock moved'
+     * @param what what is done
      * @param edit from the plan as it is to the plan as it is to be
      * @throws pelluna.app.planfile.PlanProblemsException if the plan would not hold; nothing is changed then
      */
     @Transactional
-    public void change(long id, String said, UnaryOperator<PlanFile> edit) {
+    public void change(long id, PlanChange what, UnaryOperator<PlanFile> edit) {
         PlanFile before = numbered(id);
         lay(id, edit.apply(before));
         PlanFile after = numbered(id);
         if (!after.equals(before)) {
-            steps.save(new PlanStepEntity(id, said, before, after));
+            steps.save(new PlanStepEntity(id, changes.write(List.of(what)), before, after));
             List<PlanStepEntity> all = steps.findByTankIdOrderByIdDesc(id);
             steps.deleteAll(all.subList(Math.min(MOST, all.size()), all.size()));
         }
@@ -62,21 +66,25 @@ public class PlanSteps {
 
     /** What was done last, if it can still be taken back: not after a change by another way. */
     @Transactional(readOnly = true)
-    public Optional<String> last(long id) {
-        return open(id).map(PlanStepEntity::said);
+    public Optional<Statement> last(long id) {
+        return open(id).map(this::what);
     }
 
     /**
-     * Takes the last step back. @return what was taken back; empty if the plan has been changed by another way since
+     * Takes the last step back. @return whether there was one; none if the plan has been changed by another way since
      */
     @Transactional
-    public Optional<String> undo(long id) {
+    public boolean undo(long id) {
         Optional<PlanStepEntity> last = open(id);
         last.ifPresent(step -> {
             lay(id, step.before());
             steps.delete(step);
         });
-        return last.map(PlanStepEntity::said);
+        return last.isPresent();
+    }
+
+    private Statement what(PlanStepEntity step) {
+        return changes.read(step.said()).get(0);
     }
 
     private Optional<PlanStepEntity> open(long id) {

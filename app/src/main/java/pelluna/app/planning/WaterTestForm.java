@@ -27,9 +27,6 @@ public class WaterTestForm {
     /** What can be tested, as the plan file names it. */
     public static final List<String> FIGURES = List.copyOf(BY_NAME.keySet());
 
-    /** Below this a salinity is read as a specific gravity. */
-    private static final double MOST_GRAVITY = 1.5;
-
     private final TankPlans plans;
     private final CurrentKeeper keeper;
 
@@ -97,8 +94,9 @@ public class WaterTestForm {
         if (!Double.isFinite(value)) {
             throw new Refused(new PlanningRefusal.NoFigureFor(text, figure));
         }
-        if (figure.equals("salinity") && value < MOST_GRAVITY) {
-            return SeaWater.salinity(value);
+        if (figure.equals("salinity")) {
+            return SeaWater.ofFigure(value)
+                    .orElseThrow(() -> new Refused(new PlanningRefusal.NoFigureFor(text, figure)));
         }
         return figure.equals("temperatureC") && fahrenheit ? Convert.celsiusFromFahrenheit(value) : value;
     }

@@ -22,7 +22,6 @@ import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.Words;
 
 /** Keeps the assessment as it was on the day of an arrival: whole, and statement by statement. */
 @Component
@@ -30,9 +29,9 @@ public class PredictionKeeper implements Predictions {
     private final TankPlans plans;
     private final Individuals fish;
     private final PredictionRows words;
-    private final StatementRows statements;
+    private final KeptStatements statements;
 
-    PredictionKeeper(TankPlans plans, Individuals fish, PredictionRows words, StatementRows statements) {
+    PredictionKeeper(TankPlans plans, Individuals fish, PredictionRows words, KeptStatements statements) {
         this.plans = plans;
         this.fish = fish;
         this.words = words;
@@ -59,16 +58,13 @@ public class PredictionKeeper implements Predictions {
     @Transactional
     public void keep(
             long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
-        Words say = plans.words();
-        PredictionEntity word = words.save(
-                new PredictionEntity(tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, say)));
-        statements.saveAll(said(a, party, who, say).stream()
-                .map(s -> new StatementEntity(word.id(), s))
-                .toList());
+        PredictionEntity word = words.save(new PredictionEntity(
+                tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, plans.words())));
+        statements.keep(word.id(), said(a, party, who));
     }
 
     /** Everything that an assessment says of one wish and of its company. */
-    static List<Statement> said(Assessment a, Party party, Map<String, Long> who, Words say) {
+    static List<Statement> said(Assessment a, Party party, Map<String, Long> who) {
         Long number = who.get(party.id());
         List<Statement> said = new ArrayList<>();
         for (Verdict v : a.sieve()) {
@@ -81,7 +77,7 @@ public class PredictionKeeper implements Predictions {
                             null,
                             v.wish().hand().risk().word(),
                             null,
-                            say.sentences(OwnRisk.reasons(v))));
+                            OwnRisk.reasons(v)));
                 }
                 for (Finding f : v.findings()) {
                     said.add(new Statement(
@@ -91,7 +87,7 @@ public class PredictionKeeper implements Predictions {
                             null,
                             f.has().number().isPresent() ? "" : f.has().word(),
                             null,
-                            say.of(f.reason())));
+                            List.of(f.reason())));
                 }
             }
         }
@@ -109,8 +105,8 @@ public class PredictionKeeper implements Predictions {
                         "",
                         t.index(),
                         t.reasons().isEmpty()
-                                ? say.text("page.prediction.nothingThatWouldSetThemAtEach")
-                                : say.of(t.reasons().get(0).why())));
+                                ? List.of(new NothingBetween())
+                                : List.of(t.reasons().get(0).why())));
             }
         }
         for (Eaten e : a.eaten()) {
@@ -126,12 +122,12 @@ public class PredictionKeeper implements Predictions {
                         e.prey().map(p -> who.get(p.id())).orElse(null),
                         e.prey().isPresent() ? "" : e.eaten(),
                         null,
-                        say.of(e.reason())));
+                        List.of(e.reason())));
             }
         }
         for (Lens l : a.capacity().lenses()) {
             said.add(new Statement(
-                    Statement.CAPACITY, l.step(), number, null, l.kind().word(), null, say.of(l.why())));
+                    Statement.CAPACITY, l.step(), number, null, l.kind().word(), null, List.of(l.why())));
         }
         return said;
     }

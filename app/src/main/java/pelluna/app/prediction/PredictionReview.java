@@ -25,10 +25,12 @@ import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.PredictionsInHindsight;
+import pelluna.core.catalogue.Stance;
 import pelluna.core.livestock.Stage;
 import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Topic;
+import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 import pelluna.words.Words;
 
@@ -37,7 +39,7 @@ import pelluna.words.Words;
 public class PredictionReview implements PredictionsInHindsight {
     private final CurrentKeeper keeper;
     private final PredictionRows words;
-    private final StatementRows statements;
+    private final KeptStatements statements;
     private final Individuals fish;
     private final Deaths deaths;
     private final Fights fights;
@@ -45,7 +47,7 @@ public class PredictionReview implements PredictionsInHindsight {
 
     PredictionReview(
             PredictionRows words,
-            StatementRows statements,
+            KeptStatements statements,
             Individuals fish,
             Deaths deaths,
             Fights fights,
@@ -79,15 +81,8 @@ public class PredictionReview implements PredictionsInHindsight {
         words.heads(tanks).stream()
                 .filter(h -> byId.containsKey(h.fishId()) && !undone(byId.get(h.fishId()), h))
                 .forEach(h -> heads.put(h.fishId(), h));
-        Map<Long, List<Statement>> said =
-                statements
-                        .findByWordIdInOrderById(heads.values().stream()
-                                .map(PredictionRows.Head::id)
-                                .toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(
-                                StatementEntity::wordId,
-                                Collectors.mapping(StatementEntity::statement, Collectors.toList())));
+        Map<Long, List<Statement>> said = statements.of(
+                heads.values().stream().map(PredictionRows.Head::id).toList());
         Map<Long, Long> groupOf = rows.stream()
                 .filter(f -> f.partOf() != null)
                 .collect(Collectors.toMap(LivestockEntity::id, LivestockEntity::partOf));
@@ -154,7 +149,7 @@ public class PredictionReview implements PredictionsInHindsight {
         return new Prediction(
                 head.id(),
                 head.onDay(),
-                head.stance(),
+                say.of(Named.find(Stance.class, head.stance()).orElse(Stance.CUSTOMARY)),
                 lines,
                 missed,
                 lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d, kept.say()))));
@@ -166,7 +161,7 @@ public class PredictionReview implements PredictionsInHindsight {
         return new Said(
                 s.step(),
                 StatementWords.title(s, kept.known(), kept.say()),
-                s.reason(),
+                say.sentences(s.reasons()),
                 bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
                 bore.map(kept.say()::title)
                         .orElse(
@@ -200,7 +195,7 @@ public class PredictionReview implements PredictionsInHindsight {
                 .map(s -> (s.step().atLeast(Step.CHOP)
                                 ? say.text("page.prediction.said")
                                 : say.text("page.prediction.hintedAt"))
-                        + " (" + say.title(s.step()) + "): " + s.reason())
+                        + " (" + say.title(s.step()) + "): " + say.sentences(s.reasons()))
                 .orElse(say.text("page.prediction.notSaidThePlanWasCalmAbout", say.of(topic.get())));
     }
 
@@ -210,13 +205,7 @@ public class PredictionReview implements PredictionsInHindsight {
         Map<Long, Boolean> pressed = new HashMap<>();
         List<PredictionRows.Head> heads = words.heads(tanks);
         Map<Long, List<Statement>> said =
-                statements
-                        .findByWordIdInOrderById(
-                                heads.stream().map(PredictionRows.Head::id).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(
-                                StatementEntity::wordId,
-                                Collectors.mapping(StatementEntity::statement, Collectors.toList())));
+                statements.of(heads.stream().map(PredictionRows.Head::id).toList());
         heads.forEach(h -> pressed.put(
                 h.fishId(),
                 said.getOrDefault(h.id(), List.of()).stream()
@@ -290,7 +279,7 @@ public class PredictionReview implements PredictionsInHindsight {
                             all.add(new WarnedAndDone(
                                     h.onDay(),
                                     StatementWords.name(kept.known(), h.fishId(), say),
-                                    s.reason(),
+                                    say.sentences(s.reasons()),
                                     !came.isEmpty(),
                                     came.isEmpty()
                                             ? say.text("page.prediction.nothingOfItSoFarAsFar")

@@ -1,5 +1,6 @@
 package pelluna.app.prediction;
 
+import java.util.List;
 import pelluna.core.units.Step;
 
 /**
@@ -10,8 +11,16 @@ import pelluna.core.units.Step;
  * @param other   for tension the one that is pressed, for 'eaten' the prey; null otherwise
  * @param about   the word of a kind of reef life, or the lens; empty otherwise
  * @param tension 0 to 100; null for what is no tension
+ * @param reasons why; of earlier releases in their words
  */
-record Statement(String rule, Step step, Long fish, Long other, String about, Double tension, String reason) {
+record Statement(
+        String rule,
+        Step step,
+        Long fish,
+        Long other,
+        String about,
+        Double tension,
+        List<? extends pelluna.core.units.Statement> reasons) {
     static final String TENSION = "tension";
     static final String EATEN = "eaten";
     static final String CAPACITY = "lens";

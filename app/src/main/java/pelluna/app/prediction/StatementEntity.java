@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.Locale;
 import pelluna.app.rows.Row;
+import pelluna.app.rows.StatementJson;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 
@@ -30,7 +31,7 @@ class StatementEntity extends Row {
 
     protected StatementEntity() {}
 
-    StatementEntity(Long wordId, Statement s) {
+    StatementEntity(Long wordId, Statement s, StatementJson json) {
         this.wordId = wordId;
         this.rule = s.rule();
         this.step = s.step().word();
@@ -38,14 +39,14 @@ class StatementEntity extends Row {
         this.otherId = s.other();
         this.about = s.about();
         this.tension = s.tension();
-        this.reason = s.reason();
+        this.reason = json.write(s.reasons());
     }
 
     Long wordId() {
         return wordId;
     }
 
-    Statement statement() {
+    Statement statement(StatementJson json) {
         return new Statement(
                 rule,
                 Named.find(Step.class, step.toLowerCase(Locale.ROOT)).orElse(Step.CALM),
@@ -53,6 +54,6 @@ class StatementEntity extends Row {
                 otherId,
                 about,
                 tension,
-                reason);
+                json.read(reason));
     }
 }

@@ -2,6 +2,7 @@ package pelluna.app.prediction;
 
 import java.util.Map;
 import pelluna.app.fish.Fish;
+import pelluna.core.capacity.LensKind;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
@@ -30,7 +31,11 @@ final class StatementWords {
                                         .orElse(s.about()));
             case Statement.OWN_RISK -> say.text("page.prediction.takenAtYourOwnRiskWarnedAnd");
             case Statement.CAPACITY ->
-                say.text("page.prediction.capacity", s.about().replace('-', ' '));
+                say.text(
+                        "page.prediction.capacity",
+                        Named.find(LensKind.class, s.about())
+                                .map(kind -> say.of(kind, "brief"))
+                                .orElse(s.about()));
             default -> Named.find(RuleName.class, s.rule()).map(say::of).orElse(s.rule());
         };
     }

@@ -8,6 +8,7 @@
             "livestock",
             "log",
             "losses",
+            "overrides",
             "planfile",
             "planning",
             "rows",

@@ -5,7 +5,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pelluna.words.Measures;
+import java.util.function.Function;
+import pelluna.app.probe.Doubt.Figure;
 
 /**
  * Whether to believe a probe: within what a tank can have, no faster a change than water makes, and not old. A value
@@ -26,45 +27,41 @@ final class Plausible {
     private Plausible() {}
 
     /** @param last the newest that was believed; @return why it is not believed; empty if it is */
-    static String doubt(Reading r, Optional<Reading> last, Instant now) {
-        List<String> doubts = new ArrayList<>();
-        if (r.at().isAfter(now.plus(OLD)) || r.at().isBefore(now.minus(OLD))) {
-            doubts.add("its clock says "
-                    + (r.at().isAfter(now)
-                            ? "the future"
-                            : "it is " + Duration.between(r.at(), now).toMinutes() + " min old"));
+    static List<Doubt> doubts(Reading r, Optional<Reading> last, Instant now) {
+        List<Doubt> doubts = new ArrayList<>();
+        if (r.at().isAfter(now.plus(OLD))) {
+            doubts.add(new Doubt.ClockAhead());
+        } else if (r.at().isBefore(now.minus(OLD))) {
+            doubts.add(new Doubt.Old(Duration.between(r.at(), now).toMinutes()));
         }
-        double hours = last.map(l ->
-                        Math.max(1 / 12.0, Duration.between(l.at(), r.at()).toSeconds() / 3600.0))
-                .orElse(1.0);
-        one(
-                doubts,
-                "temperature",
-                r.temperatureC(),
-                TEMPERATURE,
-                last.map(Reading::temperatureC),
-                TEMPERATURE_AN_HOUR * Math.max(1, hours));
-        one(
-                doubts,
-                "salinity",
-                r.salinity(),
-                SALINITY,
-                last.map(Reading::salinity),
-                SALINITY_AN_HOUR * Math.max(1, hours));
-        one(doubts, "pH", r.pH(), PH, last.map(Reading::pH), PH_AN_HOUR * Math.max(1, hours));
-        return String.join("; ", doubts);
+        double hours = Math.max(
+                1,
+                last.map(l -> Duration.between(l.at(), r.at()).toSeconds() / 3600.0)
+                        .orElse(1.0));
+        one(Figure.TEMPERATURE, r, last, Reading::temperatureC, TEMPERATURE, TEMPERATURE_AN_HOUR * hours)
+                .ifPresent(doubts::add);
+        one(Figure.SALINITY, r, last, Reading::salinity, SALINITY, SALINITY_AN_HOUR * hours)
+                .ifPresent(doubts::add);
+        one(Figure.PH, r, last, Reading::pH, PH, PH_AN_HOUR * hours).ifPresent(doubts::add);
+        return doubts;
     }
 
-    private static void one(
-            List<String> doubts, String what, Double value, double[] range, Optional<Double> last, double most) {
+    private static Optional<Doubt> one(
+            Figure figure,
+            Reading r,
+            Optional<Reading> last,
+            Function<Reading, Double> of,
+            double[] range,
+            double most) {
+        Double value = of.apply(r);
         if (value == null) {
-            return;
+            return Optional.empty();
         }
         if (!Double.isFinite(value) || value < range[0] || value > range[1]) {
-            doubts.add(what + " " + Measures.number(value) + " is outside " + Measures.number(range[0]) + " to "
-                    + Measures.number(range[1]));
-        } else if (last.isPresent() && Math.abs(value - last.get()) > most) {
-            doubts.add(what + " jumped from " + Measures.number(last.get()) + " to " + Measures.number(value));
+            return Optional.of(new Doubt.OutOfRange(figure, value, range[0], range[1]));
         }
+        return last.map(of)
+                .filter(before -> Math.abs(value - before) > most)
+                .map(before -> new Doubt.Jumped(figure, before, value));
     }
 }

@@ -62,7 +62,7 @@ class ProbeEntity extends Row {
         return answeredAt;
     }
 
-    /** What went wrong when it was last asked; empty if nothing did. */
+    /** What went wrong when it was last asked, as JSON; empty if nothing did. */
     String trouble() {
         return trouble;
     }
@@ -76,7 +76,7 @@ class ProbeEntity extends Row {
 
     void asked(Instant at, String wrong) {
         askedAt = at;
-        trouble = wrong.length() > 200 ? wrong.substring(0, 200) : wrong;
+        trouble = wrong;
         if (wrong.isEmpty()) {
             answeredAt = at;
         }

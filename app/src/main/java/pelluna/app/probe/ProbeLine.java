@@ -19,6 +19,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.springframework.stereotype.Component;
 import pelluna.app.limits.Days;
+import pelluna.words.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,10 +45,17 @@ class ProbeLine {
         return t;
     });
 
-    /** It did not answer, or not with a reading; the message says what happened. */
+    /** It did not answer, or not with a reading. */
     static final class NoAnswerException extends Exception {
-        NoAnswerException(String message) {
-            super(message);
+        private final transient NoAnswer why;
+
+        NoAnswerException(NoAnswer why) {
+            super(Words.code(why));
+            this.why = why;
+        }
+
+        NoAnswer why() {
+            return why;
         }
     }
 
@@ -56,14 +64,15 @@ class ProbeLine {
         try {
             return exchange.get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
         } catch (TimeoutException e) {
-            throw new NoAnswerException("it did not finish its answer within " + PATIENCE.toSeconds() + " seconds");
+            throw new NoAnswerException(new NoAnswer.TooSlow(PATIENCE.toSeconds()));
         } catch (ExecutionException e) {
             throw e.getCause() instanceof NoAnswerException no
                     ? no
-                    : new NoAnswerException("nobody answers at " + address.typed());
+                    : new NoAnswerException(
+                            new NoAnswer.NobodyThere(address.typed().toString()));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new NoAnswerException("Pelluna was stopped while asking");
+            throw new NoAnswerException(new NoAnswer.Stopped());
         } finally {
             exchange.cancel(true);
         }
@@ -78,11 +87,11 @@ class ProbeLine {
         HttpResponse<InputStream> answer = client.send(question, HttpResponse.BodyHandlers.ofInputStream());
         try (InputStream in = answer.body()) {
             if (answer.statusCode() != 200) {
-                throw new NoAnswerException("it answered with status " + answer.statusCode());
+                throw new NoAnswerException(new NoAnswer.Status(answer.statusCode()));
             }
             byte[] body = in.readNBytes(MOST_BYTES + 1);
             if (body.length > MOST_BYTES) {
-                throw new NoAnswerException("it answered with more than a reading");
+                throw new NoAnswerException(new NoAnswer.TooLong());
             }
             return reading(new String(body, StandardCharsets.UTF_8));
         }
@@ -92,7 +101,7 @@ class ProbeLine {
         try {
             return reading(JSON.readTree(text));
         } catch (JacksonException | DateTimeParseException e) {
-            throw new NoAnswerException("it answered with what is no reading");
+            throw new NoAnswerException(new NoAnswer.NotReadable());
         }
     }
 
@@ -109,11 +118,11 @@ class ProbeLine {
         Instant at = node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : Instant.now();
         if (at.isBefore(Days.FIRST.atStartOfDay().toInstant(ZoneOffset.UTC))
                 || at.isAfter(Days.LAST.atStartOfDay().toInstant(ZoneOffset.UTC))) {
-            throw new NoAnswerException("it answered with a reading of another time");
+            throw new NoAnswerException(new NoAnswer.OfAnotherTime());
         }
         Reading r = new Reading(at, number(node, "temperatureC"), number(node, "salinity"), number(node, "pH"));
         if (r.empty()) {
-            throw new NoAnswerException("it answered without temperature, salinity or pH");
+            throw new NoAnswerException(new NoAnswer.NoFigure());
         }
         return r;
     }

@@ -15,6 +15,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import pelluna.app.limits.Refused;
+import pelluna.core.units.Statement;
 
 /**
  * Asks every probe when it is due, each in a thread of its own up to a bound: one that is slow or fails holds up no
@@ -69,8 +71,10 @@ class ProbeReader {
         }
         try {
             opened.answered(p.id(), line.read(opened.address(p.address())));
-        } catch (ProbeLine.NoAnswerException | IllegalArgumentException e) {
-            silent(p, e.getMessage());
+        } catch (ProbeLine.NoAnswerException e) {
+            silent(p, e.why());
+        } catch (Refused e) {
+            silent(p, e.why());
         } catch (RuntimeException e) {
             LOG.warn("A probe could not be read: {}", e.getMessage());
         } finally {
@@ -78,7 +82,7 @@ class ProbeReader {
         }
     }
 
-    private void silent(ProbeEntity p, String why) {
+    private void silent(ProbeEntity p, Statement why) {
         try {
             opened.silent(p.id(), why);
         } catch (RuntimeException e) {

@@ -10,12 +10,17 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.rows.StatementJson;
+import pelluna.core.units.Statement;
 
 /** The probe of a tank: its settings, its readings, and what is wrong with it. */
 @Service
 public class Probes {
     /** Without an answer for so many turns it counts as silent. */
     private static final int SILENT_TURNS = 3;
+
+    private static final StatementJson TROUBLE =
+            new StatementJson(name -> Optional.empty(), List.of(NoAnswer.class, ProbeRefusal.class));
 
     private final TankPlans plans;
     private final ProbeRows probes;
@@ -38,7 +43,7 @@ public class Probes {
         Optional<Reading> last =
                 readings.findFirstByTankIdAndDoubtOrderByAtDesc(p.tankId(), "").map(ReadingEntity::reading);
         if (readings.findByTankIdAndAt(p.tankId(), r.at()).isEmpty()) {
-            readings.save(new ReadingEntity(p.tankId(), r, Plausible.doubt(r, last, clock.instant())));
+            readings.save(new ReadingEntity(p.tankId(), r, Plausible.doubts(r, last, clock.instant())));
         }
         p.asked(clock.instant(), "");
         probes.save(p);
@@ -59,15 +64,15 @@ public class Probes {
             boolean dry = hoursAgo == 80 && at.plus(Duration.ofMinutes(15)).isAfter(now.minus(Duration.ofHours(80)));
             if (!silent) {
                 Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry));
-                readings.save(new ReadingEntity(tank, r, Plausible.doubt(r, Optional.empty(), at)));
+                readings.save(new ReadingEntity(tank, r, Plausible.doubts(r, Optional.empty(), at)));
             }
         }
     }
 
     @Transactional
-    void silent(long probe, String why) {
+    void silent(long probe, Statement why) {
         ProbeEntity p = probes.findById(probe).orElseThrow();
-        p.asked(clock.instant(), why);
+        p.asked(clock.instant(), TROUBLE.write(List.of(why)));
         probes.save(p);
     }
 
@@ -101,6 +106,7 @@ public class Probes {
      *
      * @param last    the newest reading that is believed; null if none
      * @param silence since when it has not answered; null while it does
+     * @param trouble what went wrong when it was last asked; null for nothing
      */
     record Seen(
             String address,
@@ -108,7 +114,7 @@ public class Probes {
             boolean reads,
             Reading last,
             Instant silence,
-            String trouble,
+            Statement trouble,
             List<ReadingEntity> doubted) {}
 
     @Transactional(readOnly = true)
@@ -122,7 +128,7 @@ public class Probes {
                                 .map(ReadingEntity::reading)
                                 .orElse(null),
                         silence(p),
-                        p.trouble(),
+                        TROUBLE.read(p.trouble()).stream().findFirst().orElse(null),
                         readings.findTop5ByTankIdAndDoubtNotOrderByAtDesc(tank, "")));
     }
 
@@ -144,7 +150,7 @@ public class Probes {
                         .findByTankIdAndAtGreaterThanEqualOrderByAt(
                                 plans.tank(tank).id(), clock.instant().minus(back))
                         .stream()
-                        .filter(r -> r.doubt().isEmpty())
+                        .filter(ReadingEntity::believed)
                         .map(ReadingEntity::reading)
                         .toList());
     }
@@ -155,7 +161,7 @@ public class Probes {
         return readings
                 .findByTankIdAndAtGreaterThanEqualOrderByAt(plans.tank(tank).id(), from)
                 .stream()
-                .filter(r -> r.doubt().isEmpty())
+                .filter(ReadingEntity::believed)
                 .map(ReadingEntity::reading)
                 .filter(r -> r.at().isBefore(until))
                 .toList();
@@ -177,7 +183,7 @@ public class Probes {
                             .text(
                                     "page.probe.theProbeSaidSomethingThatIs",
                                     Times.at(d.reading().at(), clock),
-                                    d.doubt())));
+                                    d.doubt(plans.words()))));
         });
         return troubles;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.words.Words;
 
 /** Readings of a probe as rows of a table, the doubtful too. */
 @Component
@@ -17,7 +18,7 @@ public class ReadingSheets {
 
     /** Oldest first, moments in UTC. The caller has looked the tank up with its keeper. */
     @Transactional(readOnly = true)
-    public List<List<Object>> rows(long tank) {
+    public List<List<Object>> rows(long tank, Words say) {
         List<List<Object>> all = new ArrayList<>();
         for (ReadingEntity r : rows.findByTankIdOrderByAt(tank)) {
             List<Object> row = new ArrayList<>();
@@ -25,7 +26,7 @@ public class ReadingSheets {
             row.add(r.reading().temperatureC());
             row.add(r.reading().salinity());
             row.add(r.reading().pH());
-            row.add(r.doubt());
+            row.add(r.doubt(say));
             all.add(row);
         }
         return all;

@@ -102,7 +102,7 @@ class WaterController {
                 probe == null
                         ? List.of()
                         : probe.doubted().stream()
-                                .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt() + ".")
+                                .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt(opened.say()) + ".")
                                 .toList());
         model.addAttribute("today", plans.today().toString());
         return "water";
@@ -242,7 +242,7 @@ class WaterController {
                             p.minutes());
         }
         if (p.last() == null) {
-            return p.trouble().isEmpty()
+            return p.trouble() == null
                     ? opened.say().text("page.probe.itHasNotBeenAskedYet")
                     : opened.say().title(p.trouble()) + ".";
         }

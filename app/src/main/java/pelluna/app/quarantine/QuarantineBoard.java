@@ -205,7 +205,7 @@ public class QuarantineBoard {
                 .map(r -> new Ended(
                         (r.count() == 1 ? "" : r.count() + " × ")
                                 + species(r).map(Species::name).orElse(r.species()),
-                        r.endedHow()))
+                        r.ended(plans.words())))
                 .toList();
     }
 
@@ -244,8 +244,7 @@ public class QuarantineBoard {
                 .stream()
                 .filter(r -> r.wishId() != null && r.wishId() == wish)
                 .toList();
-        mine.forEach(r -> r.ends(
-                plans.today(), plans.words().text("page.quarantine.intoTheTanksSeeThroughBoxOn", plans.today())));
+        mine.forEach(r -> r.ends(plans.today(), StayEnd.INTO_THE_BOX));
         return mine.stream().findFirst().map(r -> new Origin(r.beganOn(), r.school()));
     }
 
@@ -270,7 +269,7 @@ public class QuarantineBoard {
     @Transactional
     void release(long tank, long stay) {
         StayEntity row = stay(tank, stay);
-        row.ends(plans.today(), plans.words().text("page.quarantine.intoTheTankOn", plans.today()));
+        row.ends(plans.today(), StayEnd.INTO_THE_TANK);
         if (plans.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
             comesIn.begins(tank, row.wishId(), Optional.of(new Origin(row.beganOn(), row.school())), false);
             comesIn.comes(tank, row.wishId());
@@ -298,7 +297,7 @@ public class QuarantineBoard {
         StayEntity row = stay(tank, stay);
         Staying s = staying(tank, stay);
         if (count >= row.count()) {
-            row.ends(plans.today(), plans.words().text("page.quarantine.diedInQuarantineOn", plans.today()));
+            row.ends(plans.today(), StayEnd.DIED);
             noLonger(tank, row);
         } else {
             row.fewer(count);
@@ -312,7 +311,7 @@ public class QuarantineBoard {
     }
 
     @Transactional
-    void end(long tank, long stay, String how) {
+    void end(long tank, long stay, StayEnd how) {
         StayEntity row = stay(tank, stay);
         row.ends(plans.today(), how);
         noLonger(tank, row);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,9 +29,6 @@ import pelluna.words.Words;
 /** The quarantine board of a tank. */
 @Controller
 class QuarantineController {
-    /** Below this a figure is read as a specific gravity, above as g/kg. */
-    private static final double MOST_GRAVITY = 1.5;
-
     private static final double LEAST_SALINITY = 5;
     private static final double MOST_SALINITY = 45;
 
@@ -182,12 +180,7 @@ class QuarantineController {
     /** @param how given back or died */
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/end")
     String end(@PathVariable long id, @PathVariable long stay, @RequestParam String how) {
-        board.end(
-                id,
-                stay,
-                "died".equals(how)
-                        ? plans.words().text("page.quarantine.diedInQuarantineOn", plans.today())
-                        : plans.words().text("page.quarantine.leftQuarantineOtherwiseOn", plans.today()));
+        board.end(id, stay, "died".equals(how) ? StayEnd.DIED : StayEnd.OTHERWISE);
         return back(id);
     }
 
@@ -202,9 +195,11 @@ class QuarantineController {
         }
         try {
             double value = Numbers.finite(typed.strip().replace(',', '.'));
-            double salinity = value < MOST_GRAVITY ? SeaWater.salinity(value) : value;
-            if (salinity >= LEAST_SALINITY && salinity <= MOST_SALINITY) {
-                return salinity;
+            OptionalDouble salinity = SeaWater.ofFigure(value);
+            if (salinity.isPresent()
+                    && salinity.getAsDouble() >= LEAST_SALINITY
+                    && salinity.getAsDouble() <= MOST_SALINITY) {
+                return salinity.getAsDouble();
             }
         } catch (NumberFormatException e) {
             // said below

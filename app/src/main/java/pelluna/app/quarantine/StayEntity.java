@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import pelluna.app.rows.Row;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Named;
+import pelluna.words.Words;
 
 /** A fish, pair or group in a quarantine place, until it ends. */
 @Entity
@@ -89,12 +90,15 @@ class StayEntity extends Row {
         count -= gone;
     }
 
-    void ends(LocalDate day, String how) {
+    void ends(LocalDate day, StayEnd how) {
         endedOn = day;
-        endedHow = how;
+        endedHow = how.word();
     }
 
-    String endedHow() {
-        return endedHow;
+    /** How and when it ended; what an earlier release wrote of it stands as it was. Null while it lasts. */
+    String ended(Words say) {
+        return Named.find(StayEnd.class, endedHow)
+                .map(end -> say.text("page.quarantine.endedOn", end, endedOn))
+                .orElse(endedHow);
     }
 }

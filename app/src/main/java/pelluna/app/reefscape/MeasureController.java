@@ -13,6 +13,7 @@ import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.MeasuredLengths;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
@@ -61,7 +62,7 @@ class MeasureController {
                 LocalDate day = measuredOn.isBlank() ? plans.today() : Days.happened("measuredOn", measuredOn);
                 steps.change(
                         id,
-                        plans.words().text("page.reefscape.aLengthMeasured"),
+                        new PlanChange.LengthMeasured(),
                         file -> file.resident(plan.residents().indexOf(party), r -> MeasuredLengths.with(r, day, cm)));
             } catch (NumberFormatException e) {
                 Refused.tell(to, new Refused("", new ReefRefusal.NoLength(new Length(party.adultCm())), e));

@@ -3,12 +3,12 @@ package pelluna.app.reefscape;
 import java.util.ArrayList;
 import java.util.List;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanChange;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Run;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.Tank;
-import pelluna.words.Words;
 
 /** What a hand does to the reef: a piece taken and moved by so many cm, held within the glass. */
 final class Moves {
@@ -17,8 +17,8 @@ final class Moves {
 
     private Moves() {}
 
-    /** A tank after a move, and what was done in words. */
-    record Moved(Scape scape, double runCm, String said) {}
+    /** A tank after a move, and what was done. */
+    record Moved(Scape scape, double runCm, PlanChange what) {}
 
     /**
      * @param kind rock, point, foot, hide, run or runend
@@ -26,7 +26,7 @@ final class Moves {
      * @param dx   to the right, cm
      * @param dy   upwards, cm
      */
-    static Moved move(Tank tank, String kind, String i, double dx, double dy, Words say) {
+    static Moved move(Tank tank, String kind, String i, double dx, double dy) {
         Scape s = tank.scape();
         double length = tank.lengthCm();
         double height = tank.frontHeightCm();
@@ -44,16 +44,14 @@ final class Moves {
                 yield new Moved(
                         s.moved(n, within(rock.leftCm() + dx, 0, length - rock.widthCm())),
                         tank.runCm(),
-                        say.text("page.reefscape.aHeapOfRockMoved"));
+                        new PlanChange.RockMoved());
             }
             case "foot" -> {
                 Rock rock = s.rocks().get(n);
                 yield new Moved(
                         s.with(n, rock.wide(within(rock.widthCm() + dx, LEAST_ROCK, length - rock.leftCm()))),
                         tank.runCm(),
-                        dx < 0
-                                ? say.text("page.reefscape.aHeapOfRockMadeNarrower")
-                                : say.text("page.reefscape.aHeapOfRockMadeWider"));
+                        dx < 0 ? new PlanChange.RockNarrower() : new PlanChange.RockWider());
             }
             case "point" -> {
                 Rock rock = s.rocks().get(n);
@@ -65,14 +63,13 @@ final class Moves {
                                         point,
                                         within(rock.heightsCm().get(point) + dy, 0, height - tank.sandDepthCm()))),
                         tank.runCm(),
-                        say.text("page.reefscape.aHeapOfRockShaped"));
+                        new PlanChange.RockShaped());
             }
             case "hide" -> {
                 Hide hide = s.hides().get(n);
                 List<Hide> all = new ArrayList<>(s.hides());
                 all.set(n, new Hide(within(hide.xCm() + dx, 0, length), within(hide.heightCm() + dy, 0, height)));
-                yield new Moved(
-                        new Scape(s.rocks(), all, s.run()), tank.runCm(), say.text("page.reefscape.aHideMoved"));
+                yield new Moved(new Scape(s.rocks(), all, s.run()), tank.runCm(), new PlanChange.HideMoved());
             }
             case "run" ->
                 new Moved(
@@ -83,7 +80,7 @@ final class Moves {
                                         within(s.run().fromCm() + dx, 0, Math.max(0, length - tank.runCm())),
                                         within(s.run().heightCm() + dy, 0, height))),
                         tank.runCm(),
-                        say.text("page.reefscape.theOpenRunMoved"));
+                        new PlanChange.RunMoved());
             case "runend" ->
                 new Moved(
                         s,
@@ -91,9 +88,7 @@ final class Moves {
                                 Math.min(tank.runCm(), length) + dx,
                                 LEAST_RUN,
                                 Math.max(LEAST_RUN, length - s.run().fromCm())),
-                        dx < 0
-                                ? say.text("page.reefscape.theOpenRunMadeShorter")
-                                : say.text("page.reefscape.theOpenRunMadeLonger"));
+                        dx < 0 ? new PlanChange.RunShorter() : new PlanChange.RunLonger());
             default -> throw new NoSuchTankException();
         };
     }

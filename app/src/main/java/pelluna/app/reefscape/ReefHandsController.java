@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.PlanFile;
@@ -36,8 +37,8 @@ class ReefHandsController {
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
         Tank tank = tank(id);
-        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy, plans.words());
-        steps.change(id, moved.said(), plan -> {
+        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
+        steps.change(id, moved.what(), plan -> {
             PlanFile drawn = drawn(plan, moved.scape());
             return moved.runCm() == tank.runCm()
                     ? drawn
@@ -64,12 +65,7 @@ class ReefHandsController {
                                 tank.lengthCm(),
                                 tank.frontHeightCm(),
                                 tank.sandDepthCm());
-        steps.change(
-                id,
-                rock
-                        ? plans.words().text("page.reefscape.aHeapOfRockPutIn")
-                        : plans.words().text("page.reefscape.aHidePutIn"),
-                plan -> drawn(plan, more));
+        steps.change(id, rock ? new PlanChange.RockPutIn() : new PlanChange.HidePutIn(), plan -> drawn(plan, more));
         return back(id, on, chosen, to);
     }
 
@@ -84,9 +80,7 @@ class ReefHandsController {
         Scape less = Moves.without(tank(id).scape(), kind, i);
         steps.change(
                 id,
-                kind.equals("rock")
-                        ? plans.words().text("page.reefscape.aHeapOfRockTakenOut")
-                        : plans.words().text("page.reefscape.aHideTakenOut"),
+                kind.equals("rock") ? new PlanChange.RockTakenOut() : new PlanChange.HideTakenOut(),
                 plan -> drawn(plan, less));
         return back(id, on, "", to);
     }

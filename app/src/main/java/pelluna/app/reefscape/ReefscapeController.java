@@ -132,8 +132,7 @@ class ReefscapeController {
             Plan plan = view.opened().plan();
             outlook = new Outlook(
                     plan.with(plan.tank()
-                            .with(Moves.move(plan.tank(), kind, i, dx, dy, plans.words())
-                                    .scape())),
+                            .with(Moves.move(plan.tank(), kind, i, dx, dy).scape())),
                     view.opened().assessment().arrivals());
         }
         return JSON.writeValueAsString(Scene.day(outlook, view.day(on), chosen));

@@ -1,14 +1,17 @@
 package pelluna.app.reefscape;
 
+import java.util.NoSuchElementException;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
+import pelluna.core.advice.Advice;
 import pelluna.core.advice.Attempt;
-import pelluna.core.plan.Plan;
 
 /** Tries in the plan what would calm a pair. */
 @Controller
@@ -26,24 +29,33 @@ class TryController {
     /**
      * @param attempt what to try, as {@link AttemptText} writes it
      * @param of      the mark of the plan that it was computed for; another plan is left alone
-     * @param said    what it is, for undoing it
      */
     @PostMapping("/tanks/{id}/reefscape/try")
     String attempt(
             @PathVariable long id,
             @RequestParam String attempt,
             @RequestParam String of,
-            @RequestParam(defaultValue = "a change tried") String said,
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
         if (steps.mark(id).equals(of)) {
-            Plan plan = reefscapes.open(id).opened().plan();
+            ReefscapeViews.View view = reefscapes.open(id);
             Attempt read = AttemptText.read(attempt, catalogue.get());
-            steps.change(id, said, file -> AttemptText.applied(read, plan, file));
+            steps.change(
+                    id,
+                    tried(read, view),
+                    file -> AttemptText.applied(read, view.opened().plan(), file));
         } else {
             to.addAttribute("stale", true);
         }
         return ReefHandsController.back(id, on, chosen, to);
+    }
+
+    private static PlanChange tried(Attempt attempt, ReefscapeViews.View view) {
+        try {
+            return new PlanChange.Tried(Advice.asks(attempt, view.outlook()));
+        } catch (NoSuchElementException | IndexOutOfBoundsException e) {
+            throw new NoSuchTankException();
+        }
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
@@ -65,7 +66,7 @@ class WhatIf {
         PlanFile base = copy.sandboxBase();
         PlanFile tried = SandboxRows.renumbered(steps.numbered(sandbox), base);
         PlanFile kept = SandboxRows.keepingRecords(tried, base);
-        steps.change(id, plans.words().text("page.reefscape.whatWasTriedKept"), plan -> kept.named(plan.name()));
+        steps.change(id, new PlanChange.WhatIfKept(), plan -> kept.named(plan.name()));
         tanks.delete(copy);
         return id;
     }

@@ -53,6 +53,10 @@ record FactEdit(
         return Arrays.stream(values).map(Named::word).toList();
     }
 
+    public FactForm.FactName named() {
+        return FactForm.FactName.of(key);
+    }
+
     public boolean disagrees() {
         return !yours.isEmpty();
     }

@@ -1,6 +1,7 @@
 package pelluna.app.species;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.Collectors;
 import pelluna.core.catalogue.Caution;
@@ -8,7 +9,6 @@ import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
-import pelluna.core.units.Named;
 import pelluna.words.Words;
 
 /**
@@ -162,7 +162,7 @@ final class FactSheet {
         List<String> says = new ArrayList<>();
         says.add(say.text(
                 "page.species.eatsAndWants",
-                d.guild().word().replace('-', ' '),
+                d.guild(),
                 String.join(say.text("page.species.andBetween"), wants),
                 d.hard()));
         if (s.mouthShare() >= 0.2) {
@@ -294,12 +294,8 @@ final class FactSheet {
         };
     }
 
-    private static String words(java.util.Collection<? extends Named> words) {
-        return words.stream()
-                .map(Named::word)
-                .map(w -> w.replace('-', ' '))
-                .sorted()
-                .collect(Collectors.joining(", "));
+    private String words(Collection<? extends Enum<?>> words) {
+        return words.stream().map(say::of).sorted().collect(Collectors.joining(", "));
     }
 
     private String killing(Species.Kills k) {

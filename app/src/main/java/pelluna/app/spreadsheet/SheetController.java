@@ -153,7 +153,7 @@ class SheetController {
             case "measures" -> measures(id);
             case "losses" -> SheetTable.write(LossSheets.HEAD, losses.rows(id));
             case "crew" -> SheetTable.write(CrewSheets.HEAD, crew.rows(id));
-            case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id));
+            case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id, plans.words()));
             default -> throw new NoSuchTankException();
         };
         return ResponseEntity.ok()

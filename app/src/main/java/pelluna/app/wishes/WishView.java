@@ -117,7 +117,7 @@ record WishView(
 
     /** 'run: needs 180 cm, has 150 cm'. */
     static String brief(Finding f, Words say) {
-        String rule = f.rule().word().replace("least-", "").replace('-', ' ');
+        String rule = say.of(f.rule(), "brief");
         return switch (f.unit()) {
             case LITRES ->
                 say.text(

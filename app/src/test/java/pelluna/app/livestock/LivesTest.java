@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
@@ -124,7 +125,7 @@ class LivesTest {
         Pelluna.bean(PlanSteps.class)
                 .change(
                         tank.id,
-                        "a fish taken off",
+                        new PlanChange.TakenOff(),
                         plan -> plan.living(plan.residents().stream()
                                 .filter(f -> f.row() != boss)
                                 .toList()));

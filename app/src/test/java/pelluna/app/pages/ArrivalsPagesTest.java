@@ -276,8 +276,10 @@ class ArrivalsPagesTest {
                 at("/arrivals/quarantine/" + stay + "/look"),
                 Map.of("eats", "true", "spots", "true", "note", "three on the tail")));
         assertThat(page).contains("day 1 of 30").contains("begun again once").contains("three on the tail");
-        assertThat(body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("salinity", "brine"))))
-                .contains("is no salinity");
+        for (String none : List.of("brine", "-1", "0.9", "70")) {
+            assertThat(body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("salinity", none))))
+                    .contains("is no salinity");
+        }
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/release"), Map.of()));
         assertThat(page).contains("into the tank on");
         JsonNode plan = JSON.readTree(Pelluna.get(at("/plan.json")).body());

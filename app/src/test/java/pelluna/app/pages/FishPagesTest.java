@@ -17,6 +17,7 @@ import pelluna.app.introduction.Interventions;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.Ledger;
 import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.LogTank;
@@ -94,7 +95,7 @@ class FishPagesTest {
                         .get(3)
                         .count())
                 .isEqualTo(3);
-        assertThat(tank.page("/log/fish/" + shoal)).contains("1 fewer than before: one in the overflow");
+        assertThat(tank.page("/log/fish/" + shoal)).contains("1 fewer than before; one in the overflow");
         assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", ""))
                         .body())
                 .contains("From 1 to 200");
@@ -278,7 +279,7 @@ class FishPagesTest {
                 "/log/measures",
                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
-        Pelluna.bean(PlanSteps.class).change(tank.id, "taken off", plan -> plan.withoutResident(0));
+        Pelluna.bean(PlanSteps.class).change(tank.id, new PlanChange.TakenOff(), plan -> plan.withoutResident(0));
         assertThat(fish(boss).stage()).isEqualTo(Stage.DROPPED);
         assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
     }

@@ -175,12 +175,10 @@ class ReefscapePagesTest {
                 .matcher(offers);
         assertThat(box.find()).isTrue();
         double before = scene().get("now").get("presses").get(0).get(2).asDouble();
-        Pelluna.post(
-                at("/reefscape/try"),
-                Map.of("attempt", box.group(1), "of", box.group(2), "said", "Send it through the box"));
+        Pelluna.post(at("/reefscape/try"), Map.of("attempt", box.group(1), "of", box.group(2)));
         assertThat(plan().get("wishes").toString()).contains("\"box\":true");
         assertThat(scene().get("now").get("presses").get(0).get(2).asDouble()).isLessThan(before);
-        assertThat(page("")).contains("Undo: Send it through the box");
+        assertThat(page("")).contains("Undo: Send the yellow tang through the box");
         assertThat(Pelluna.get(at("/arrivals")).body()).contains("see-through box");
         Pelluna.post(at("/reefscape/undo"), Map.of());
         assertThat(plan().get("wishes").toString()).doesNotContain("box");

@@ -129,6 +129,9 @@ class SheetsAndWaterTest {
 
     @Test
     void whatGoesOutComesInAgain() {
+        assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "salinity", "-1"))
+                        .statusCode())
+                .isEqualTo(422);
         tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "7", "phosphate", "0.05", "salinity", "1.026"));
         String out = Pelluna.get(tank.at("/log/sheets/tests.csv")).body();
         LogTank other = new LogTank("Copy");

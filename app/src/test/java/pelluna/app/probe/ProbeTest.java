@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.limits.Refused;
+import pelluna.app.probe.Doubt.Figure;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
@@ -43,7 +44,7 @@ class ProbeTest {
         try {
             opened.answered(p.id(), line.read(opened.address(address)));
         } catch (ProbeLine.NoAnswerException e) {
-            opened.silent(p.id(), e.getMessage());
+            opened.silent(p.id(), e.why());
         }
     }
 
@@ -70,14 +71,14 @@ class ProbeTest {
         Probes.Seen seen = opened.seen(tank.id).orElseThrow();
         assertThat(seen.doubted())
                 .isNotEmpty()
-                .allSatisfy(r -> assertThat(r.doubt()).contains("salinity 0.1 is outside 10 to 45"));
+                .allSatisfy(r -> assertThat(r.doubts()).contains(new Doubt.OutOfRange(Figure.SALINITY, 0.1, 10, 45)));
         assertThat(opened.since(tank.id, Duration.ofHours(1)))
                 .as("left out of the lines")
                 .noneMatch(r -> r.salinity() < 10);
-        assertThat(seen.trouble()).isEqualTo("it answered with status 503");
+        assertThat(seen.trouble()).isEqualTo(new NoAnswer.Status(503));
         assertThat(opened.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
         askAgain(seen.address());
-        assertThat(opened.seen(tank.id).orElseThrow().trouble()).startsWith("nobody answers at");
+        assertThat(opened.seen(tank.id).orElseThrow().trouble()).isEqualTo(new NoAnswer.NobodyThere(seen.address()));
     }
 
     @ParameterizedTest
@@ -93,28 +94,30 @@ class ProbeTest {
         odd.start();
         askAgain("http://127.0.0.1:" + odd.getAddress().getPort() + "/");
         odd.stop(0);
-        assertThat(opened.seen(tank.id).orElseThrow().trouble()).startsWith("it answered with");
+        assertThat(opened.seen(tank.id).orElseThrow().trouble())
+                .isInstanceOfAny(NoAnswer.NotReadable.class, NoAnswer.NoFigure.class);
         assertThat(opened.since(tank.id, Duration.ofHours(1))).isEmpty();
     }
 
     @Test
     void changesThatWaterCannotMakeAreDoubted() {
         Reading last = new Reading(NOW.minusSeconds(300), 25.5, 35.0, 8.2);
-        assertThat(Plausible.doubt(new Reading(NOW, 25.6, 35.0, 8.2), Optional.of(last), NOW))
+        assertThat(Plausible.doubts(new Reading(NOW, 25.6, 35.0, 8.2), Optional.of(last), NOW))
                 .isEmpty();
-        assertThat(Plausible.doubt(new Reading(NOW, 31.0, 35.0, 8.2), Optional.of(last), NOW))
-                .contains("temperature jumped from 25.5 to 31");
-        assertThat(Plausible.doubt(new Reading(NOW, 25.5, 35.0, 12.0), Optional.of(last), NOW))
-                .contains("pH 12 is outside");
-        assertThat(Plausible.doubt(new Reading(NOW.minus(Duration.ofHours(3)), 25.5, 35.0, 8.2), Optional.empty(), NOW))
-                .contains("180 min old");
-        assertThat(Plausible.doubt(
+        assertThat(Plausible.doubts(new Reading(NOW, 31.0, 35.0, 8.2), Optional.of(last), NOW))
+                .containsExactly(new Doubt.Jumped(Figure.TEMPERATURE, 25.5, 31.0));
+        assertThat(Plausible.doubts(new Reading(NOW, 25.5, 35.0, 12.0), Optional.of(last), NOW))
+                .containsExactly(new Doubt.OutOfRange(Figure.PH, 12, 6.5, 9.5));
+        assertThat(Plausible.doubts(
+                        new Reading(NOW.minus(Duration.ofHours(3)), 25.5, 35.0, 8.2), Optional.empty(), NOW))
+                .containsExactly(new Doubt.Old(180));
+        assertThat(Plausible.doubts(
                         new Reading(NOW, 30.0, null, null),
                         Optional.of(new Reading(NOW.minus(Duration.ofHours(4)), 25.5, null, null)),
                         NOW))
                 .as("in four hours it can")
                 .isEmpty();
-        assertThat(Plausible.doubt(new Reading(NOW, Double.NaN, null, null), Optional.empty(), NOW))
+        assertThat(Plausible.doubts(new Reading(NOW, Double.NaN, null, null), Optional.empty(), NOW))
                 .isNotEmpty();
     }
 

@@ -11,7 +11,6 @@ import pelluna.core.scape.Rock;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankDraft;
-import pelluna.words.Words;
 
 class MovesTest {
     private static final Tank TANK = tank();
@@ -33,70 +32,46 @@ class MovesTest {
     @Test
     void aHeapGoesWhereItIsPulledButNotThroughTheGlass() {
         double was = left(TANK.scape());
-        assertThat(left(Moves.move(TANK, "rock", "0", 10, 0, Words.forAnybody()).scape()))
-                .isCloseTo(was + 10, within(1e-9));
-        assertThat(left(Moves.move(TANK, "rock", "0", -1e6, 0, Words.forAnybody())
-                        .scape()))
-                .isZero();
-        assertThat(Moves.move(TANK, "rock", "0", 1e6, 0, Words.forAnybody())
-                        .scape()
-                        .rocks()
-                        .get(0)
-                        .rightCm())
+        assertThat(left(Moves.move(TANK, "rock", "0", 10, 0).scape())).isCloseTo(was + 10, within(1e-9));
+        assertThat(left(Moves.move(TANK, "rock", "0", -1e6, 0).scape())).isZero();
+        assertThat(Moves.move(TANK, "rock", "0", 1e6, 0).scape().rocks().get(0).rightCm())
                 .isCloseTo(150, within(1e-9));
-        assertThat(left(Moves.move(TANK, "rock", "0", Double.NaN, 0, Words.forAnybody())
-                        .scape()))
-                .isZero();
+        assertThat(left(Moves.move(TANK, "rock", "0", Double.NaN, 0).scape())).isZero();
     }
 
     @Test
     void aPointOfTheOutlineGoesUpToTheSurfaceAndDownToTheSand() {
-        Rock up = Moves.move(TANK, "point", "1.2", 0, 500, Words.forAnybody())
-                .scape()
-                .rocks()
-                .get(1);
+        Rock up = Moves.move(TANK, "point", "1.2", 0, 500).scape().rocks().get(1);
         assertThat(up.heightsCm().get(2)).isEqualTo(52);
-        assertThat(Moves.move(TANK, "point", "1.2", 0, -500, Words.forAnybody())
+        assertThat(Moves.move(TANK, "point", "1.2", 0, -500)
                         .scape()
                         .rocks()
                         .get(1)
                         .heightsCm()
                         .get(2))
                 .isZero();
-        assertThat(Moves.move(TANK, "foot", "0", 12, 0, Words.forAnybody())
-                        .scape()
-                        .rocks()
-                        .get(0)
-                        .widthCm())
+        assertThat(Moves.move(TANK, "foot", "0", 12, 0).scape().rocks().get(0).widthCm())
                 .isCloseTo(TANK.scape().rocks().get(0).widthCm() + 12, within(1e-9));
     }
 
     @Test
     void aHideAndTheRunGoBothWaysAndTheRunGetsLonger() {
-        Scape hide = Moves.move(TANK, "hide", "3", 5, 2, Words.forAnybody()).scape();
+        Scape hide = Moves.move(TANK, "hide", "3", 5, 2).scape();
         assertThat(hide.hides().get(3).xCm())
                 .isCloseTo(TANK.scape().hides().get(3).xCm() + 5, within(1e-9));
         assertThat(hide.hides().get(3).heightCm())
                 .isCloseTo(TANK.scape().hides().get(3).heightCm() + 2, within(1e-9));
-        assertThat(Moves.move(TANK, "runend", "0", -40, 0, Words.forAnybody()).runCm())
-                .isEqualTo(110);
-        assertThat(Moves.move(TANK, "runend", "0", -1000, 0, Words.forAnybody()).runCm())
-                .isEqualTo(10);
-        assertThat(Moves.move(TANK, "run", "0", 0, -5, Words.forAnybody())
-                        .scape()
-                        .run()
-                        .heightCm())
+        assertThat(Moves.move(TANK, "runend", "0", -40, 0).runCm()).isEqualTo(110);
+        assertThat(Moves.move(TANK, "runend", "0", -1000, 0).runCm()).isEqualTo(10);
+        assertThat(Moves.move(TANK, "run", "0", 0, -5).scape().run().heightCm())
                 .isCloseTo(TANK.scape().run().heightCm() - 5, within(1e-9));
     }
 
     @Test
     void whatIsNotThereCannotBeMovedOrTakenOut() {
-        assertThatThrownBy(() -> Moves.move(TANK, "hide", "99", 1, 1, Words.forAnybody()))
-                .isInstanceOf(NoSuchTankException.class);
-        assertThatThrownBy(() -> Moves.move(TANK, "coral", "0", 1, 1, Words.forAnybody()))
-                .isInstanceOf(NoSuchTankException.class);
-        assertThatThrownBy(() -> Moves.move(TANK, "point", "0.x", 1, 1, Words.forAnybody()))
-                .isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> Moves.move(TANK, "hide", "99", 1, 1)).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> Moves.move(TANK, "coral", "0", 1, 1)).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> Moves.move(TANK, "point", "0.x", 1, 1)).isInstanceOf(NoSuchTankException.class);
         assertThatThrownBy(() -> Moves.without(TANK.scape(), "run", 0)).isInstanceOf(NoSuchTankException.class);
         assertThat(Moves.without(TANK.scape(), "rock", 1).rocks()).hasSize(1);
     }

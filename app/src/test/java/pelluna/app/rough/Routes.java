@@ -241,7 +241,7 @@ final class Routes {
         put("/tanks/{id}/reefscape/measure", hand("r#0", "length", "6"));
         put("/tanks/{id}/reefscape/move", with("kind", "rock", "i", "0", "dx", "2", "dy", "0"));
         put("/tanks/{id}/reefscape/take", with("kind", "hide", "i", "0"));
-        put("/tanks/{id}/reefscape/try", w -> form("attempt", "fed 3 true", "of", w.mark(), "said", "fed more"));
+        put("/tanks/{id}/reefscape/try", w -> form("attempt", "fed 3 true", "of", w.mark()));
         put("/tanks/{id}/reefscape/undo", w -> {
             w.tank.post("/reefscape/add", form("kind", "hide"));
             w.tank.post("/reefscape/add", form("kind", "hide"));

@@ -67,6 +67,16 @@ public final class Advice {
                 .toList();
     }
 
+    /**
+     * What an attempt asks of its keeper.
+     *
+     * @throws java.util.NoSuchElementException if it is about nobody of this plan
+     * @throws IndexOutOfBoundsException        if it is about a heap that is not there
+     */
+    public static ToDo asks(Attempt attempt, Outlook outlook) {
+        return WhatToDo.of(attempt, outlook);
+    }
+
     private Optional<Option> option(
             Attempt attempt, Presence aggressor, Presence target, LocalDate day, double before) {
         Outlook after = whole(attempt);

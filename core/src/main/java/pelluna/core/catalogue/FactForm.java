@@ -97,6 +97,13 @@ public record FactForm(String key, String template, String example, boolean requ
         return new FactMeaning(key.replace('-', '_'));
     }
 
+    /** What a fact is called, by its key. */
+    public record FactName(String fact) implements Statement {
+        public static FactName of(String key) {
+            return new FactName(key.replace('-', '_'));
+        }
+    }
+
     /** What a fact tells, by its key. */
     public record FactMeaning(String fact) implements Statement {}
 

@@ -1,5 +1,7 @@
 package pelluna.core.water;
 
+import java.util.OptionalDouble;
+
 /**
  * Density of sea water at one atmosphere by the international equation of state EOS-80 (Millero &amp; Poisson 1981;
  * UNESCO
@@ -21,6 +23,9 @@ public final class SeaWater {
     public static final double MIX_PER_SALT = 1.1;
 
     private static final double MOST_SALINITY = 50;
+
+    /** A figure below this is a specific gravity, for no water has so few g/kg and fish. */
+    private static final double GRAVITY_BELOW = 1.5;
 
     private SeaWater() {}
 
@@ -59,6 +64,19 @@ public final class SeaWater {
             }
         }
         return (low + high) / 2;
+    }
+
+    /**
+     * Salinity in g/kg of a figure as keepers write it: below {@value GRAVITY_BELOW} it is a specific gravity, above it
+     * is g/kg; empty if no sea water has such a gravity.
+     */
+    public static OptionalDouble ofFigure(double figure) {
+        if (figure >= GRAVITY_BELOW) {
+            return OptionalDouble.of(figure);
+        }
+        return figure >= 1 && figure <= specificGravity(MOST_SALINITY)
+                ? OptionalDouble.of(salinity(figure))
+                : OptionalDouble.empty();
     }
 
     /** Salt mix to weigh out, kg, for so many litres at a salinity in g/kg and a temperature in °C. */

@@ -77,4 +77,13 @@ class SeaWaterTest {
         assertThat((35 * (400 - litres)) / 400).isCloseTo(30, within(1e-9));
         assertThatThrownBy(() -> WaterChanges.exchange(400, 35, 36, 0)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void aFigureIsAGravityOrASalinityAsKeepersWriteIt() {
+        assertThat(SeaWater.ofFigure(34)).hasValue(34);
+        assertThat(SeaWater.ofFigure(1.0264).orElseThrow()).isCloseTo(35, within(0.5));
+        assertThat(SeaWater.ofFigure(0.9)).isEmpty();
+        assertThat(SeaWater.ofFigure(1.2)).isEmpty();
+        assertThat(SeaWater.ofFigure(-1)).isEmpty();
+    }
 }

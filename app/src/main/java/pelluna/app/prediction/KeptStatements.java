@@ -1,0 +1,42 @@
+package pelluna.app.prediction;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import pelluna.app.overrides.KeeperCatalogue;
+import pelluna.app.rows.StatementJson;
+import pelluna.core.capacity.LensReason;
+import pelluna.core.sieve.Reason;
+import pelluna.core.tension.EatenReason;
+import pelluna.core.tension.TensionReason;
+
+/** What was said on the days of arrivals, statement by statement. */
+@Component
+class KeptStatements {
+    private final StatementRows rows;
+    private final StatementJson json;
+
+    KeptStatements(StatementRows rows, KeeperCatalogue catalogue) {
+        this.rows = rows;
+        this.json = new StatementJson(
+                name -> catalogue.get().find(name),
+                List.of(Reason.class, TensionReason.class, EatenReason.class, LensReason.class, NothingBetween.class));
+    }
+
+    void keep(long prediction, List<Statement> said) {
+        rows.saveAll(
+                said.stream().map(s -> new StatementEntity(prediction, s, json)).toList());
+    }
+
+    /** By the number of the prediction, in their order. */
+    Map<Long, List<Statement>> of(Collection<Long> predictions) {
+        Map<Long, List<Statement>> all = new HashMap<>();
+        rows.findByWordIdInOrderById(predictions)
+                .forEach(e ->
+                        all.computeIfAbsent(e.wordId(), k -> new ArrayList<>()).add(e.statement(json)));
+        return all;
+    }
+}
