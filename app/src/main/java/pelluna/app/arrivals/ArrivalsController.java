@@ -83,7 +83,9 @@ class ArrivalsController {
                 "others",
                 schedule.steps().stream()
                         .filter(d -> d != chosen)
-                        .map(d -> new Other(LanesDrawing.ids(d), d.arrival().label()))
+                        .map(d -> new Other(
+                                LanesDrawing.ids(d),
+                                plans.words().list(d.arrival().labels())))
                         .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));

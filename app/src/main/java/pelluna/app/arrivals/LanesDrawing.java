@@ -139,22 +139,12 @@ final class LanesDrawing {
                 d.releaseOn().toString(),
                 "aria-label",
                 byHand
-                        ? opened.say()
-                                .text(
-                                        "page.arrivals.laneByHand",
-                                        d.position(),
-                                        d.arrival().label(),
-                                        d.releaseOn())
-                        : opened.say()
-                                .text(
-                                        "page.arrivals.lane",
-                                        d.position(),
-                                        d.arrival().label(),
-                                        d.releaseOn()));
+                        ? opened.say().text("page.arrivals.laneByHand", d.position(), label(d), d.releaseOn())
+                        : opened.say().text("page.arrivals.lane", d.position(), label(d), d.releaseOn()));
         svg.el("rect", "x", 0, "y", y - LANE / 2 + 1, "width", WIDTH, "height", LANE - 2, "class", "lane-ground");
         svg.text(10, y + 6, Integer.toString(d.position()), "class", "place");
         fish(d, y);
-        List<String> name = lines(opened.say().title(d.arrival().label()), 20);
+        List<String> name = lines(opened.say().title(label(d)), 20);
         svg.text(92, name.size() > 1 ? y - 9 : y - 3, name.get(0), "class", "lane-name");
         if (name.size() > 1) {
             svg.text(92, y + 5, name.get(1), "class", "lane-name");
@@ -290,5 +280,9 @@ final class LanesDrawing {
         List<String> two = new ArrayList<>(
                 List.of(text.substring(0, cut), rest.length() > letters + 2 ? rest.substring(0, letters) + "…" : rest));
         return two;
+    }
+
+    private String label(Dated d) {
+        return opened.say().list(d.arrival().labels());
     }
 }

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.CatalogueProblem;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.catalogue.Species;
+import pelluna.core.units.Sentences;
+import pelluna.core.units.Statement;
 
 /**
  * What a file would change, looked at before anything is written: each row the same as now, other facts, a new
@@ -27,7 +31,7 @@ record BringIn(List<Row> rows, FactOverrides word) {
     }
 
     /** One row, and for other facts each as 'adult: 16 cm … → 18 cm …'. */
-    record Row(int number, String name, Fate fate, List<String> changes, String refused) {
+    record Row(int number, String name, Fate fate, List<String> changes, Sentences refused) {
         private static final int FIRST = 4;
 
         /** As many changes as are read at a glance. */
@@ -49,7 +53,7 @@ record BringIn(List<Row> rows, FactOverrides word) {
         List<FileRow> file =
                 bare.stripLeading().startsWith("[") ? new CatalogueJson().read(bare) : CatalogueCsv.read(bare);
         if (file.size() > MOST_ROWS) {
-            throw new CatalogueException("row " + MOST_ROWS, "more rows than any catalogue of fish has");
+            throw new CatalogueException(new FactPlace.Row(MOST_ROWS), new FileFault.TooManyRows());
         }
         List<Row> rows = new ArrayList<>();
         List<FactOverrides.OwnSpecies> species = new ArrayList<>();
@@ -57,7 +61,7 @@ record BringIn(List<Row> rows, FactOverrides word) {
         java.util.Set<String> seen = new java.util.HashSet<>();
         for (FileRow row : file) {
             Row judged = row.entry().isPresent() && !seen.add(row.name())
-                    ? refused(row, row.name() + " stands in the file twice")
+                    ? refused(row, List.of(new FileFault.TwiceInFile(row.name())))
                     : judge(row, now, shipped, species, facts);
             rows.add(judged);
         }
@@ -71,14 +75,12 @@ record BringIn(List<Row> rows, FactOverrides word) {
             List<FactOverrides.OwnSpecies> species,
             List<FactOverrides.FactOverride> facts) {
         if (row.entry().isEmpty()) {
-            return refused(row, row.refused());
+            return refused(row, CatalogueProblem.brief(row.refused()));
         }
         Entry entry = row.entry().get();
         Species there = now.find(entry.scientificName()).orElse(null);
         if (there != null && !there.scientificName().equals(entry.scientificName())) {
-            return refused(
-                    row,
-                    entry.scientificName() + " is a name of " + there.scientificName() + ", which is in the catalogue");
+            return refused(row, List.of(new FileFault.NameOfAnother(entry.scientificName(), there.scientificName())));
         }
         List<FactOverrides.FactOverride> other = new ArrayList<>();
         List<String> changes = new ArrayList<>();
@@ -94,7 +96,7 @@ record BringIn(List<Row> rows, FactOverrides word) {
                 ? List.of(new FactOverrides.OwnSpecies(entry.scientificName(), entry.family(), ""))
                 : List.of();
         if (fresh.isEmpty() && other.isEmpty()) {
-            return new Row(row.number(), row.name(), Fate.SAME, List.of(), "");
+            return new Row(row.number(), row.name(), Fate.SAME, List.of(), new Sentences(List.of()));
         }
         try {
             boolean own = there != null && shipped.find(entry.scientificName()).isEmpty();
@@ -109,16 +111,20 @@ record BringIn(List<Row> rows, FactOverrides word) {
                     own ? List.of(new FactOverrides.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh,
                     whole));
         } catch (CatalogueException e) {
-            return refused(row, String.join(" ", e.problems()));
+            return refused(row, CatalogueProblem.brief(e.problems()));
         }
         species.addAll(fresh);
         facts.addAll(other);
-        return new Row(row.number(), row.name(), fresh.isEmpty() ? Fate.OTHER_FACTS : Fate.NEW, changes, "");
+        return new Row(
+                row.number(),
+                row.name(),
+                fresh.isEmpty() ? Fate.OTHER_FACTS : Fate.NEW,
+                changes,
+                new Sentences(List.of()));
     }
 
-    private static Row refused(FileRow row, String why) {
-        return new Row(
-                row.number(), row.name(), Fate.REFUSED, List.of(), why.replaceAll("your word on '[a-z-]+': ", ""));
+    private static Row refused(FileRow row, List<Statement> why) {
+        return new Row(row.number(), row.name(), Fate.REFUSED, List.of(), new Sentences(why));
     }
 
     long count(Fate fate) {

@@ -16,6 +16,7 @@ import pelluna.app.limits.Cells;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.catalogue.Species;
 
 /**
@@ -79,15 +80,13 @@ final class CatalogueCsv {
                 .get()
                 .parse(new StringReader(text))) {
             if (!csv.getHeaderNames().containsAll(List.of("scientificName", "family"))) {
-                throw new CatalogueException("line 1", "no header with scientificName and family");
+                throw new CatalogueException(new FactPlace.LineOf(1), new FileFault.NoHeader());
             }
             for (CSVRecord row : csv) {
                 rows.add(row((int) row.getRecordNumber(), row));
             }
         } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException | IllegalStateException e) {
-            throw new CatalogueException(
-                    "after row " + rows.size(),
-                    "no comma-separated values: a quote is open, or a heading stands twice");
+            throw new CatalogueException(new FactPlace.AfterRow(rows.size()), new FileFault.NotCsv());
         }
         return rows;
     }
@@ -97,9 +96,9 @@ final class CatalogueCsv {
         try {
             if (!row.isConsistent()) {
                 throw new CatalogueException(
-                        name,
-                        row.size() + " cells where the header has "
-                                + row.getParser().getHeaderNames().size());
+                        new FactPlace.At(name),
+                        new FileFault.OtherCells(
+                                row.size(), row.getParser().getHeaderNames().size()));
             }
             Map<String, String> fields = new LinkedHashMap<>();
             Map<String, String> codes = new LinkedHashMap<>();
@@ -116,7 +115,7 @@ final class CatalogueCsv {
             });
             return FileRow.of(number, Fields.entry(name, row.get("family").trim(), fields, codes));
         } catch (CatalogueException e) {
-            return FileRow.refused(number, name, String.join(" ", e.problems()));
+            return FileRow.refused(number, name, e.problems());
         }
     }
 }

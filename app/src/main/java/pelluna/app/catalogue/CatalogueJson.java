@@ -12,6 +12,7 @@ import pelluna.core.catalogue.Confidence;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactForms;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.catalogue.Level;
 import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
@@ -113,8 +114,9 @@ final class CatalogueJson {
             all = json.readValue(text, SPECIES);
         } catch (JacksonException e) {
             throw new CatalogueException(
-                    "line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNr()),
-                    "no list of species in JSON");
+                    new FactPlace.LineOf(
+                            e.getLocation() == null ? 1 : e.getLocation().getLineNr()),
+                    new FileFault.NotJson());
         }
         List<FileRow> rows = new ArrayList<>();
         for (Map<String, Object> tree : all) {
@@ -138,7 +140,7 @@ final class CatalogueJson {
             return FileRow.of(
                     number, Fields.entry(name, String.valueOf(tree.getOrDefault("family", "")), fields, codes(tree)));
         } catch (CatalogueException e) {
-            return FileRow.refused(number, name, String.join(" ", e.problems()));
+            return FileRow.refused(number, name, e.problems());
         }
     }
 
@@ -186,9 +188,8 @@ final class CatalogueJson {
                 .map(Source::word)
                 .findFirst()
                 .orElseThrow(() -> new CatalogueException(
-                        "source." + field,
-                        "'" + source + "' is none of "
-                                + Arrays.stream(Source.values()).map(WORDS::of).toList()));
+                        new FactPlace.At("source." + field),
+                        new FileFault.NoSuchSource(source, List.of(Source.values()))));
         return code
                 + Arrays.stream(Confidence.values())
                         .filter(c -> c.word().equals(confidence))

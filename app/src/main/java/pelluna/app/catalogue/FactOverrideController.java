@@ -29,6 +29,7 @@ import pelluna.app.species.SideBySide;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.catalogue.Species;
 
 /** A keeper's own word as a whole: what was said, species of one's own, and the catalogue in and out as a file. */
@@ -127,9 +128,7 @@ class FactOverrideController {
             Species base = catalogue
                     .shipped()
                     .find(like)
-                    .orElseThrow(() -> new CatalogueException(
-                            "like",
-                            "'" + like + "' is not in the catalogue; choose the species that is most like yours"));
+                    .orElseThrow(() -> new CatalogueException(new FactPlace.At("like"), new FileFault.LikeWhat(like)));
             String common = form.getOrDefault("names", "").trim();
             words.add(
                     new FactOverrides.OwnSpecies(
@@ -142,7 +141,7 @@ class FactOverrideController {
             return "redirect:/tanks/" + id + "/species/" + Paths.of(name);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(id, model, form, String.join(" ", e.problems()), null);
+            return page(id, model, form, plans.words().sentences(e.problems()), null);
         }
     }
 
@@ -175,7 +174,7 @@ class FactOverrideController {
             return page(id, model, typed, "", preview);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            typed.put("file", String.join(" ", e.problems()));
+            typed.put("file", plans.words().sentences(e.problems()));
             return page(id, model, typed, "", null);
         }
     }

@@ -12,6 +12,7 @@ import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactForms;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Level;
 import pelluna.core.catalogue.ReefText;
@@ -28,7 +29,7 @@ import pelluna.words.Measures;
 final class Fields {
     static final String REEF = "reefLife.";
     static final String SPARES = "reefLifeSparesFromCm.";
-    private static final String YOUR_FILE = "your file";
+    private static final FactPlace YOUR_FILE = new FactPlace.YourFile();
 
     private Fields() {}
 
@@ -83,25 +84,21 @@ final class Fields {
         left.values().removeIf(String::isEmpty);
         if (!left.isEmpty()) {
             throw new CatalogueException(
-                    scientificName,
-                    "no such field as '" + left.keySet().iterator().next() + "'");
+                    new FactPlace.At(scientificName),
+                    new FileFault.NoSuchField(left.keySet().iterator().next()));
         }
         return new Entry(scientificName, family, facts);
     }
 
     private static Optional<String> text(FactForm form, Map<String, String> left) {
         Map<String, String> values = new LinkedHashMap<>();
-        boolean given = form.slots().stream()
-                .anyMatch(slot -> !left.getOrDefault(slot.name(), "").isEmpty());
+        List<String> given = form.slots().stream()
+                .map(FactForm.Slot::name)
+                .filter(slot -> !left.getOrDefault(slot, "").isEmpty())
+                .toList();
         for (FactForm.Slot slot : form.slots()) {
-            if (given && slot.kind() != FactForm.Kind.TEXT && !left.containsKey(slot.name())) {
-                throw new CatalogueException(
-                        slot.name(),
-                        "is missing; it belongs to one fact with "
-                                + form.slots().stream()
-                                        .map(FactForm.Slot::name)
-                                        .filter(left::containsKey)
-                                        .toList());
+            if (!given.isEmpty() && slot.kind() != FactForm.Kind.TEXT && !left.containsKey(slot.name())) {
+                throw new CatalogueException(new FactPlace.At(slot.name()), new FileFault.FieldMissing(given));
             }
             String value = left.remove(slot.name());
             if (value != null && !value.isEmpty()) {
@@ -118,8 +115,7 @@ final class Fields {
         for (ReefLife kind : ReefLife.values()) {
             if (given && left.getOrDefault(REEF + kind.word(), "").isEmpty()) {
                 throw new CatalogueException(
-                        REEF + kind.word(),
-                        "is missing; say all " + ReefLife.values().length + " kinds of life or none");
+                        new FactPlace.At(REEF + kind.word()), new FileFault.LifeMissing(ReefLife.values().length));
             }
             String harm = left.remove(REEF + kind.word());
             String spares = left.remove(SPARES + kind.word());
@@ -128,8 +124,7 @@ final class Fields {
                         .filter(h -> word(h).equals(harm))
                         .findFirst()
                         .orElseThrow(() -> new CatalogueException(
-                                REEF + kind.word(),
-                                "'" + harm + "' is none of leaves-alone, has-been-known-to, often, expect-it"));
+                                new FactPlace.At(REEF + kind.word()), new FileFault.NoSuchHarm(harm)));
                 risks.put(
                         kind,
                         new Species.ReefRisk(
@@ -143,7 +138,7 @@ final class Fields {
         try {
             return Numbers.finite(text);
         } catch (NumberFormatException e) {
-            throw new CatalogueException(field, "'" + text + "' is no number");
+            throw new CatalogueException(new FactPlace.At(field), new FileFault.NoNumber(text));
         }
     }
 
@@ -155,9 +150,11 @@ final class Fields {
     private static Fact coded(String key, String value, String code) {
         String[] parts = code.trim().split(" +");
         Level level = Named.find(Level.class, parts.length > 1 ? parts[1] : "species")
-                .orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
+                .orElseThrow(() ->
+                        new CatalogueException(new FactPlace.At("source." + key), new FileFault.NoSourceCode(code)));
         return Fact.coded(key, value, parts[0], level, YOUR_FILE)
-                .orElseThrow(() -> new CatalogueException("source." + key, "'" + code + "' is not like 'm? genus'"));
+                .orElseThrow(() ->
+                        new CatalogueException(new FactPlace.At("source." + key), new FileFault.NoSourceCode(code)));
     }
 
     /** Fact keys by the first part of their fields: 'adultLengthCm' stands for 'adult'. */

@@ -187,7 +187,10 @@ class LossView {
         for (Dated step : opened.assessment().arrivals().steps()) {
             if (step.releaseOn().isBefore(clearance.watchedUntil())) {
                 waits.add(opened.say()
-                        .text("page.losses.plannedFor", step.arrival().label(), step.releaseOn()));
+                        .text(
+                                "page.losses.plannedFor",
+                                opened.say().list(step.arrival().labels()),
+                                step.releaseOn()));
             }
         }
         return new Illness(

@@ -9,7 +9,9 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.FactPlace;
 
 /**
  * Takes, changes and takes back a keeper's own word. Nothing is written that the catalogue could not read afterwards.
@@ -77,14 +79,16 @@ public class FactOverrideEdits {
         Long id = keeper.get().id();
         FactOverrides merged = merged(catalogue.word(id), more);
         if (merged.facts().size() > MOST) {
-            throw new CatalogueException("your word", "more than " + MOST + " facts of your own");
+            throw fault(new OverrideFault.TooMany(MOST));
         }
         more.species().forEach(s -> {
-            atMost(MOST_NAME, s.scientificName(), "a scientific name");
-            atMost(MOST_NAME, s.family(), "a family");
+            atMost(MOST_NAME, s.scientificName(), new OverrideFault.LongName(MOST_NAME));
+            atMost(MOST_NAME, s.family(), new OverrideFault.LongFamily(MOST_NAME));
         });
-        more.facts().forEach(f -> atMost(MOST_VALUE, f.value(), f.key()));
-        atMost(MOST_WHY, why, "the reason");
+        more.facts()
+                .forEach(f -> atMost(
+                        MOST_VALUE, f.value(), new OverrideFault.LongFact(FactForm.FactName.of(f.key()), MOST_VALUE)));
+        atMost(MOST_WHY, why, new OverrideFault.LongReason(MOST_WHY));
         guard(merged);
         more.species().forEach(s -> {
             if (species.findByKeeperIdAndScientificName(id, s.scientificName()).isEmpty()) {
@@ -108,10 +112,14 @@ public class FactOverrideEdits {
         });
     }
 
-    private static void atMost(int most, String text, String what) {
+    private static void atMost(int most, String text, OverrideFault otherwise) {
         if (text.length() > most) {
-            throw new CatalogueException("your word", what + " is longer than " + most + " letters");
+            throw fault(otherwise);
         }
+    }
+
+    private static CatalogueException fault(OverrideFault fault) {
+        return new CatalogueException(new FactPlace.AllOwnWords(), fault);
     }
 
     private boolean sameAsOurs(FactOverrides.FactOverride f) {
@@ -142,8 +150,7 @@ public class FactOverrideEdits {
     public void add(FactOverrides.OwnSpecies own, String commonNames) {
         Catalogue now = catalogue.get();
         if (now.find(own.scientificName()).isPresent()) {
-            throw new CatalogueException(
-                    own.scientificName(), "is in the catalogue already; open its page and disagree there");
+            throw new CatalogueException(new FactPlace.At(own.scientificName()), new OverrideFault.AlreadyThere());
         }
         take(
                 new FactOverrides(

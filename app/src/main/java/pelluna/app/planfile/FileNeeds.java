@@ -4,7 +4,8 @@ import pelluna.core.units.Statement;
 
 /** What a plan file needs in the place of what cannot be. */
 public sealed interface FileNeeds extends Statement {
-    record Described(String text) implements FileNeeds {}
+    /** What the schema asks of a field. @param field where it stands there, as {@link PlanSchema#named} names it */
+    record FieldNeeds(String field) implements FileNeeds {}
 
     record Size() implements FileNeeds {}
 

@@ -8,10 +8,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import pelluna.core.plan.PlanFound;
 import pelluna.core.units.Statement;
 import tools.jackson.databind.JsonNode;
@@ -70,26 +72,25 @@ public final class PlanSchema {
                 new Problem(
                         child(field, error.getProperty()), new FileFound.UnknownField(), new FileNeeds.KnownFields());
             case "anyOf" -> new Problem(field, new FileFound.NoSize(), new FileNeeds.Size());
-            default -> new Problem(field, shown(found), new FileNeeds.Described(description(error)));
+            default -> new Problem(field, shown(found), needs(parent(location(error))));
         };
     }
 
     private Statement missing(Error error) {
-        String found = description(parent(location(error)) + "/properties/" + error.getProperty());
-        return found.isEmpty() ? new FileNeeds.ThisField() : new FileNeeds.Described(found);
+        return needs(parent(location(error)) + "/properties/" + error.getProperty());
     }
 
-    private String description(Error error) {
-        String found = description(parent(location(error)));
-        return found.isEmpty() ? error.getMessage() : found;
-    }
-
-    private String description(String pointer) {
+    private Statement needs(String pointer) {
         JsonNode node = root.at(pointer);
-        if (node.has("$ref")) {
-            node = root.at(node.get("$ref").asString().substring(1));
-        }
-        return node.path("description").asString("");
+        String at = node.has("$ref") ? node.get("$ref").asString().substring(1) : pointer;
+        return root.at(at).has("description") ? new FileNeeds.FieldNeeds(named(at)) : new FileNeeds.ThisField();
+    }
+
+    /** '/$defs/tank/properties/waterChange/properties/percent' to 'tank_waterChange_percent'. */
+    static String named(String pointer) {
+        return Arrays.stream(pointer.split("/"))
+                .filter(step -> !step.isEmpty() && !step.equals("properties") && !step.equals("$defs"))
+                .collect(Collectors.joining("_"));
     }
 
     private static String location(Error error) {

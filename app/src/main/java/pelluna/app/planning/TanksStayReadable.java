@@ -14,9 +14,9 @@ import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.Tanks;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.FactPlace;
 import pelluna.core.plan.PlanException;
 import pelluna.core.plan.PlanReader;
-import pelluna.words.Words;
 
 /**
  * No word of a keeper may make one of the keeper's own tanks impossible: a fish longer than its record, a species that
@@ -48,7 +48,7 @@ class TanksStayReadable implements FactOverrideGuard {
                         TankPlans.file(tank, fish.getOrDefault(tank.id(), PlannedFish.none())), LocalDate.now(clock));
             } catch (PlanException e) {
                 throw new CatalogueException(
-                        "In " + tank.name(), Words.forAnybody().of(new Problem(e.field(), e.found(), e.expected())));
+                        new FactPlace.InTank(tank.name()), new Problem(e.field(), e.found(), e.expected()));
             }
         });
     }

@@ -106,7 +106,8 @@ class Failures {
     @ExceptionHandler(CatalogueException.class)
     void wordRefused(CatalogueException e, HttpServletRequest request, HttpServletResponse response)
             throws ServletException, IOException {
-        answers.refused(request, response, new Refused(new ShellRefusal.WordRefused(String.join(" ", e.problems()))));
+        answers.refused(
+                request, response, new Refused(new ShellRefusal.WordRefused(new Sentences(List.copyOf(e.problems())))));
     }
 
     @ExceptionHandler(Refused.class)

@@ -30,5 +30,5 @@ public sealed interface ShellRefusal extends Refusal {
     record Problems(Sentences problems) implements ShellRefusal {}
 
     /** What the catalogue says of a fact that is none. */
-    record WordRefused(String problems) implements ShellRefusal {}
+    record WordRefused(Sentences problems) implements ShellRefusal {}
 }

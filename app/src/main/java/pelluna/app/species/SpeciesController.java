@@ -23,6 +23,7 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.CatalogueProblem;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForm;
 import pelluna.core.catalogue.FactForms;
@@ -277,7 +278,7 @@ class SpeciesController {
                                     ours,
                                     "",
                                     why,
-                                    String.join(" ", e.problems()).replaceFirst("^your word on '[a-z-]+': ", ""))));
+                                    plans.words().sentences(CatalogueProblem.brief(e.problems())))));
         }
     }
 

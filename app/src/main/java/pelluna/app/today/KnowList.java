@@ -127,7 +127,10 @@ class KnowList {
                 "next",
                 Step.CALM,
                 opened.say()
-                        .text("page.today.nextToComeInTheTankFrom", d.arrival().label(), d.releaseOn()),
+                        .text(
+                                "page.today.nextToComeInTheTankFrom",
+                                opened.say().list(d.arrival().labels()),
+                                d.releaseOn()),
                 d.quarantineFrom().isPresent()
                         ? days <= 0
                                 ? opened.say().text("page.today.toBeBoughtNow")

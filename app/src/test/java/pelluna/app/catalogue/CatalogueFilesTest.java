@@ -15,10 +15,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
+import pelluna.core.catalogue.CatalogueFault;
+import pelluna.core.catalogue.CatalogueProblem;
 import pelluna.core.catalogue.Fact;
 import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.FactPlace;
+import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
+import pelluna.core.units.Statement;
+import pelluna.words.Words;
 
 /** The catalogue out and in: nothing is lost, and what cannot be taken is said by row. */
 class CatalogueFilesTest {
@@ -125,12 +131,17 @@ class CatalogueFilesTest {
                 .extracting(r -> r.fate().name())
                 .containsExactly(
                         "OTHER_FACTS", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "REFUSED", "OTHER_FACTS");
-        assertThat(in.rows().get(1).refused()).contains("record");
-        assertThat(in.rows().get(2).refused()).contains("say all 14 kinds of life or none");
-        assertThat(in.rows().get(3).refused()).contains("-idae");
-        assertThat(in.rows().get(4).refused()).contains("twice");
-        assertThat(in.rows().get(5).refused()).contains("is a name of Amphiprion biaculeatus");
-        assertThat(in.rows().get(6).refused()).contains("cells");
+        assertThat(in.rows())
+                .extracting(r -> codes(r.refused().all()))
+                .containsExactly(
+                        List.of(),
+                        List.of("catalogue.IsNot"),
+                        List.of("app.catalogue.LifeMissing"),
+                        List.of("catalogue.NoScientificName"),
+                        List.of("app.catalogue.TwiceInFile"),
+                        List.of("app.catalogue.NameOfAnother"),
+                        List.of("app.catalogue.OtherCells"),
+                        List.of());
         assertThat(in.word().facts())
                 .extracting(FactOverrides.FactOverride::scientificName)
                 .containsOnly("Gramma loreto", "Naso lituratus");
@@ -142,17 +153,21 @@ class CatalogueFilesTest {
                                 + "flavescens,Acanthuridae,3,2,quick\n")
                         .get(0)
                         .refused())
-                .contains("grazes")
-                .contains("is missing");
+                .containsExactly(new CatalogueProblem(
+                        new FactPlace.At("grazes"),
+                        new FileFault.FieldMissing(List.of("mealsADay", "hardToFeed", "pace"))));
         assertThat(new CatalogueJson()
                         .read("[{\"scientificName\":\"Zebrasoma "
                                 + "flavescens\",\"family\":\"Acanthuridae\",\"social\":\"pair\"}]")
                         .get(0)
                         .refused())
-                .contains("leastGroup");
+                .extracting(CatalogueProblem::place)
+                .containsExactly(new FactPlace.At("leastGroup"));
         String reef = CatalogueCsv.write(List.of(CATALOGUE.find("yellow tang").orElseThrow()))
                 .replaceFirst("leaves-alone", "sometimes");
-        assertThat(CatalogueCsv.read(reef).get(0).refused()).contains("'sometimes' is none of leaves-alone");
+        assertThat(CatalogueCsv.read(reef).get(0).refused())
+                .extracting(CatalogueProblem::fault)
+                .containsExactly(new FileFault.NoSuchHarm("sometimes"));
     }
 
     @Test
@@ -162,7 +177,11 @@ class CatalogueFilesTest {
                         + "gramma\"]}]",
                 CATALOGUE,
                 CATALOGUE);
-        assertThat(in.rows().get(0).refused()).contains("has no 'adult'").contains("has no 'volume'");
+        assertThat(in.rows().get(0).refused().all())
+                .extracting(p -> ((CatalogueProblem) p).fault())
+                .contains(
+                        new CatalogueFault.FactMissing("Gramma dejongi", "adult"),
+                        new CatalogueFault.FactMissing("Gramma dejongi", "volume"));
         assertThat(in.word().isEmpty()).isTrue();
     }
 
@@ -188,18 +207,21 @@ class CatalogueFilesTest {
                         .read("[{\"scientificName\":\"Gramma loreto\",\"family\":\"Grammatidae\",\"wings\":2}]")
                         .get(0)
                         .refused())
-                .contains("no such field as 'wings'");
+                .extracting(CatalogueProblem::fault)
+                .containsExactly(new FileFault.NoSuchField("wings"));
         assertThat(new CatalogueJson()
                         .read("[{\"scientificName\":\"Gramma "
                                 + "loreto\",\"family\":\"Grammatidae\",\"skill\":2,"
                                 + "\"source\":{\"skill\":\"hearsay\"}}]")
                         .get(0)
                         .refused())
-                .contains("hearsay");
+                .extracting(CatalogueProblem::fault)
+                .containsExactly(new FileFault.NoSuchSource("hearsay", List.of(Source.values())));
         assertThat(CatalogueCsv.read("scientificName,family,skill,source.skill\nGramma loreto,Grammatidae,2,zz genus\n")
                         .get(0)
                         .refused())
-                .contains("m? genus");
+                .extracting(CatalogueProblem::fault)
+                .containsExactly(new FileFault.NoSourceCode("zz genus"));
     }
 
     @Test
@@ -217,5 +239,12 @@ class CatalogueFilesTest {
             assertThat(document).contains("| " + form.key() + (form.required() ? " |" : " * |"));
             form.slots().forEach(slot -> assertThat(document).contains(slot.name()));
         });
+    }
+
+    /** Of problems the codes of their faults. */
+    private static List<String> codes(List<Statement> all) {
+        return all.stream()
+                .map(s -> Words.code(s instanceof CatalogueProblem p ? p.fault() : s))
+                .toList();
     }
 }

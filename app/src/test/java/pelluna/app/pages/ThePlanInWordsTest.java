@@ -15,6 +15,7 @@ import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
+import pelluna.words.Words;
 
 /** What the pages say in words, against what the core computed. */
 class ThePlanInWordsTest {
@@ -36,7 +37,9 @@ class ThePlanInWordsTest {
         OpenTank opened = lantern();
         for (Dated d : opened.assessment().arrivals().steps()) {
             String page = Pelluna.get("/tanks/1/arrivals?at=" + d.position()).body();
-            assertThat(page).contains(d.position() + " · " + d.arrival().label().replace("'", "&#39;"));
+            assertThat(page)
+                    .contains(d.position() + " · "
+                            + Words.forAnybody().list(d.arrival().labels()).replace("'", "&#39;"));
             d.why()
                     .forEach(why ->
                             assertThat(page).contains(opened.say().of(why).replace("'", "&#39;")));

@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.Species;
@@ -34,7 +33,7 @@ public record Arrival(List<Party> parties) {
                 .forEach(p -> {
                     int by = p.hand().together();
                     String key = by > 0
-                            ? "together " + by
+                            ? "together-" + by
                             : by == 0 && p.species().allAtOnce() ? p.species().genus() : p.id();
                     together.computeIfAbsent(key, k -> new ArrayList<>()).add(p);
                 });
@@ -117,8 +116,9 @@ public record Arrival(List<Party> parties) {
         return anew() ? Method.GROUND_ANEW : Method.against(meets, parties.size() > 1, byBox());
     }
 
-    public String label() {
-        return parties.stream().map(Party::label).collect(Collectors.joining(" and "));
+    /** 'royal gramma' or '4 × lyretail anthias', one for each party. */
+    public List<String> labels() {
+        return parties.stream().map(Party::label).toList();
     }
 
     public List<Species> species() {

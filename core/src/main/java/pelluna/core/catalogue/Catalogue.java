@@ -24,7 +24,7 @@ public final class Catalogue {
     private final Map<String, Species> byName = new LinkedHashMap<>();
 
     private Catalogue(List<Species> species) {
-        List<String> problems = CatalogueRules.problems(species);
+        List<CatalogueProblem> problems = CatalogueRules.problems(species);
         if (!problems.isEmpty()) {
             throw new CatalogueException(problems);
         }
@@ -93,8 +93,7 @@ public final class Catalogue {
             if (!SCIENTIFIC.matcher(own.scientificName()).matches()
                     || !FAMILY.matcher(own.family()).matches()) {
                 throw new CatalogueException(
-                        own.scientificName(),
-                        "a scientific name is two words such as 'Gramma loreto', a family ends in -idae");
+                        new FactPlace.At(own.scientificName()), new CatalogueFault.NoScientificName());
             }
             Map<String, Fact> taken = taken(own);
             species.add(over(
@@ -102,7 +101,8 @@ public final class Catalogue {
             facts.remove(own.scientificName());
         }
         if (!facts.isEmpty()) {
-            throw new CatalogueException("your word", "no such species: " + String.join(", ", facts.keySet()));
+            throw new CatalogueException(
+                    new FactPlace.AllOwnWords(), new CatalogueFault.NoSuchSpecies(List.copyOf(facts.keySet())));
         }
         return new Catalogue(species);
     }
@@ -113,7 +113,7 @@ public final class Catalogue {
         if (!own.like().isEmpty()) {
             Species like = find(own.like())
                     .orElseThrow(() -> new CatalogueException(
-                            own.scientificName(), "'" + own.like() + "' is not in the catalogue"));
+                            new FactPlace.At(own.scientificName()), new CatalogueFault.NotInTheCatalogue(own.like())));
             like.facts().forEach((key, fact) -> taken.put(key, Fact.ofKeeper(key, fact.value())));
             List.of("synonyms", "local", "confused", "buying").forEach(taken::remove);
             taken.put("names", Fact.ofKeeper("names", own.scientificName()));
@@ -124,7 +124,7 @@ public final class Catalogue {
     private static Species over(String name, String family, Map<String, Fact> under, List<Fact> own) {
         Map<String, Fact> facts = new LinkedHashMap<>(under);
         own.forEach(f -> facts.put(f.key(), f));
-        return SpeciesReader.read(name, family, "your word on " + name, facts);
+        return SpeciesReader.read(name, family, new FactPlace.OwnWords(name), facts);
     }
 
     public List<Species> all() {

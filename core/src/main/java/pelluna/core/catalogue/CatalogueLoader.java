@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
@@ -23,14 +24,14 @@ import org.snakeyaml.engine.v2.nodes.ScalarNode;
  */
 final class CatalogueLoader {
     private final List<Species> species = new ArrayList<>();
-    private final List<String> problems = new ArrayList<>();
+    private final List<CatalogueProblem> problems = new ArrayList<>();
     private String file;
 
     List<Species> load(List<String> files) {
         files.forEach(name -> {
             try (InputStream in = CatalogueLoader.class.getResourceAsStream("/catalogue/" + name)) {
                 if (in == null) {
-                    throw new CatalogueException(name, "is listed in index.txt but missing");
+                    throw new CatalogueException(new FactPlace.Line(name), new CatalogueFault.FileMissing());
                 }
                 read(name, new String(in.readAllBytes(), StandardCharsets.UTF_8));
             } catch (IOException e) {
@@ -55,28 +56,32 @@ final class CatalogueLoader {
                             .setUseMarks(true)
                             .build())
                     .composeString(yaml)
-                    .orElseThrow(() -> new CatalogueException(name, "is empty"));
+                    .orElseThrow(
+                            () -> new CatalogueException(new FactPlace.Line(name), new CatalogueFault.FileEmpty()));
             family(mapping(root));
         } catch (CatalogueException e) {
             problems.addAll(e.problems());
         } catch (YamlEngineException e) {
-            problems.add(name + ": " + e.getMessage());
+            int line = e instanceof MarkedYamlEngineException marked
+                    ? marked.getProblemMark().map(mark -> mark.getLine() + 1).orElse(0)
+                    : 0;
+            add(new FactPlace.Line(name + ":" + line), new CatalogueFault.NotYaml());
         }
     }
 
     private void family(Map<String, Entry> top) {
         String family = top.containsKey("family") ? text(top.get("family").node()) : "";
         if (!family.matches("[A-Z][a-z]+idae")) {
-            throw new CatalogueException(file + ":1", "no family name ending in -idae");
+            throw new CatalogueException(new FactPlace.Line(file + ":1"), new CatalogueFault.NoFamily());
         }
         Map<String, Fact> facts =
                 top.containsKey("facts") ? facts(top.get("facts").node(), Level.FAMILY) : Map.of();
         if (!top.containsKey("genera")) {
-            throw new CatalogueException(file + ":1", "no genera");
+            throw new CatalogueException(new FactPlace.Line(file + ":1"), new CatalogueFault.NoGenera());
         }
         mapping(top.get("genera").node()).forEach((genus, entry) -> {
             if (!genus.matches("[A-Z][a-z]+")) {
-                problems.add(entry.place() + ": '" + genus + "' is no genus name");
+                add(entry.place(), new CatalogueFault.NoGenusName(genus));
             }
             genus(family, facts, genus, mapping(entry.node()));
         });
@@ -88,7 +93,7 @@ final class CatalogueLoader {
             inherited.putAll(facts(entries.get("facts").node(), Level.GENUS));
         }
         if (!entries.containsKey("species")) {
-            problems.add(file + ": " + genus + " has no species");
+            add(new FactPlace.Line(file), new CatalogueFault.NoSpeciesOf(genus));
             return;
         }
         mapping(entries.get("species").node()).forEach((epithet, entry) -> {
@@ -117,26 +122,22 @@ final class CatalogueLoader {
                                     level,
                                     entry.place())
                             .filter(f -> f.source() != Source.KEEPER);
-            fact.ifPresentOrElse(
-                    f -> facts.put(key, f),
-                    () -> problems.add(entry.place() + ": '" + key
-                            + "' has no source; end it with ' ~ ' and one of p, cp, m, pj, with '!' or '?' "
-                            + "behind it if firm or shaky"));
+            fact.ifPresentOrElse(f -> facts.put(key, f), () -> add(entry.place(), new CatalogueFault.NoSource(key)));
         });
         return facts;
     }
 
-    private record Entry(Node node, String place) {}
+    private record Entry(Node node, FactPlace place) {}
 
     private Map<String, Entry> mapping(Node node) {
         if (!(node instanceof MappingNode map)) {
-            throw new CatalogueException(place(node), "a list of 'key: value' is expected here");
+            throw new CatalogueException(place(node), new CatalogueFault.KeysExpected());
         }
         Map<String, Entry> entries = new LinkedHashMap<>();
         for (NodeTuple tuple : map.getValue()) {
             String key = text(tuple.getKeyNode());
             if (entries.put(key, new Entry(tuple.getValueNode(), place(tuple.getKeyNode()))) != null) {
-                problems.add(place(tuple.getKeyNode()) + ": '" + key + "' stands here twice");
+                add(place(tuple.getKeyNode()), new CatalogueFault.StandsTwice(key));
             }
         }
         return entries;
@@ -146,10 +147,15 @@ final class CatalogueLoader {
         if (node instanceof ScalarNode scalar) {
             return scalar.getValue();
         }
-        throw new CatalogueException(place(node), "one line of text is expected here");
+        throw new CatalogueException(place(node), new CatalogueFault.LineExpected());
     }
 
-    private String place(Node node) {
-        return file + ":" + node.getStartMark().map(mark -> mark.getLine() + 1).orElse(0);
+    private void add(FactPlace place, CatalogueFault fault) {
+        problems.add(new CatalogueProblem(place, fault));
+    }
+
+    private FactPlace place(Node node) {
+        return new FactPlace.Line(
+                file + ":" + node.getStartMark().map(mark -> mark.getLine() + 1).orElse(0));
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import pelluna.core.units.Length;
+import pelluna.core.units.Mass;
 
 /** What must be true of species together and of each as a whole, beyond the form of its facts. */
 final class CatalogueRules {
@@ -12,52 +14,58 @@ final class CatalogueRules {
 
     private CatalogueRules() {}
 
-    static List<String> problems(List<Species> species) {
-        List<String> problems = new ArrayList<>();
+    static List<CatalogueProblem> problems(List<Species> species) {
+        List<CatalogueProblem> problems = new ArrayList<>();
         Map<String, Species> accepted = new HashMap<>();
         for (Species s : species) {
             if (accepted.put(s.scientificName(), s) != null) {
-                problems.add(place(s, "names") + ": " + s.scientificName() + " stands in the catalogue twice");
+                problems.add(
+                        new CatalogueProblem(place(s, "names"), new CatalogueFault.SpeciesTwice(s.scientificName())));
             }
         }
         for (Species s : species) {
             s.synonyms().stream()
                     .filter(accepted::containsKey)
                     .forEach(n -> problems.add(
-                            place(s, "synonyms") + ": synonym " + n + " is the accepted name of another species"));
+                            new CatalogueProblem(place(s, "synonyms"), new CatalogueFault.SynonymTaken(n))));
             one(s, problems);
         }
         return problems;
     }
 
-    private static void one(Species s, List<String> problems) {
-        check(s.place().zones().isEmpty(), s, "lives", "no zone to live in", problems);
+    private static void one(Species s, List<CatalogueProblem> problems) {
+        check(s.place().zones().isEmpty(), s, "lives", new CatalogueFault.NoZone(), problems);
         check(
                 s.needs().coolestC() >= s.needs().warmestC(),
                 s,
                 "temperature",
-                "the coolest is not below the warmest",
+                new CatalogueFault.CoolestNotBelowWarmest(),
                 problems);
         check(
                 s.needs().leastSalinity() >= s.needs().mostSalinity(),
                 s,
                 "salinity",
-                "the least is not below the most",
+                new CatalogueFault.LeastNotBelowMost(),
                 problems);
-        check(s.room().runCm().bold() < s.size().usualCm(), s, "run", "a run shorter than the fish itself", problems);
+        check(
+                s.room().runCm().bold() < s.size().usualCm(),
+                s,
+                "run",
+                new CatalogueFault.RunShorterThanFish(),
+                problems);
         double ratio = s.size().adultGrams() / Math.pow(s.size().usualCm(), 3);
         check(
                 ratio > HEAVIEST || ratio < HEAVIEST / 400,
                 s,
                 "mass",
-                "no mass that a fish of " + s.size().usualCm() + " cm can have: "
-                        + Math.round(s.size().adultGrams()) + " g",
+                new CatalogueFault.NoSuchMass(
+                        new Length(s.size().usualCm()), new Mass(s.size().adultGrams())),
                 problems);
         check(
                 s.social().life() == GroupLife.SHOAL && s.social().least() < 2,
                 s,
                 "social",
-                "a shoal of fewer than two",
+                new CatalogueFault.ShoalOfOne(),
                 problems);
         s.room()
                 .groupLitres()
@@ -65,17 +73,18 @@ final class CatalogueRules {
                         g.bold() < s.room().litres().bold(),
                         s,
                         "group-volume",
-                        "a group in less water than one fish",
+                        new CatalogueFault.GroupInLessWater(),
                         problems));
     }
 
-    private static void check(boolean broken, Species s, String key, String says, List<String> problems) {
+    private static void check(
+            boolean broken, Species s, String key, CatalogueFault.SpeciesFault fault, List<CatalogueProblem> problems) {
         if (broken) {
-            problems.add(place(s, key) + ": " + s.scientificName() + ": " + says);
+            problems.add(new CatalogueProblem(place(s, key), new CatalogueFault.OfSpecies(s.scientificName(), fault)));
         }
     }
 
-    private static String place(Species s, String key) {
+    private static FactPlace place(Species s, String key) {
         Fact fact = s.facts().get(key);
         return fact == null ? s.facts().get("names").place() : fact.place();
     }

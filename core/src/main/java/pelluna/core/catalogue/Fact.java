@@ -11,18 +11,18 @@ import pelluna.core.units.Statement;
  * firm and '?' if it is shaky.
  *
  * @param level for whom it was written: the species, its genus, its family, or a keeper's own word
- * @param place file and line, such as 'acanthuridae.yaml:12', for messages
+ * @param place for messages
  */
-public record Fact(String key, String value, Source source, Confidence confidence, Level level, String place) {
+public record Fact(String key, String value, Source source, Confidence confidence, Level level, FactPlace place) {
     private static final Pattern CODE = Pattern.compile("([a-z]+)([!?]?)");
 
     /** A keeper's own word, which counts for this keeper alone. */
     public static Fact ofKeeper(String key, String value) {
-        return new Fact(key, value, Source.KEEPER, Confidence.FAIR, Level.KEEPER, "your word on '" + key + "'");
+        return new Fact(key, value, Source.KEEPER, Confidence.FAIR, Level.KEEPER, new FactPlace.OwnFact(key));
     }
 
     /** A fact with a source code such as 'cp', 'm?' or 'm!'; empty if that is no code. */
-    public static Optional<Fact> coded(String key, String value, String code, Level level, String place) {
+    public static Optional<Fact> coded(String key, String value, String code, Level level, FactPlace place) {
         Matcher m = CODE.matcher(code);
         if (!m.matches()) {
             return Optional.empty();

@@ -124,8 +124,7 @@ public record FactForm(String key, String template, String example, boolean requ
     public Map<String, String> read(Fact fact) {
         Matcher m = Pattern.compile(regex(parts)).matcher(fact.value());
         if (!m.matches()) {
-            throw new CatalogueException(
-                    fact.place(), "'" + key + ": " + fact.value() + "' is not written like '" + example + "'");
+            throw new CatalogueException(fact.place(), new CatalogueFault.NotWrittenLike(key, fact.value(), example));
         }
         Map<String, String> values = new LinkedHashMap<>();
         int group = 1;

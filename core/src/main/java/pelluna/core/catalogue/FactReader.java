@@ -1,5 +1,6 @@
 package pelluna.core.catalogue;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -19,13 +20,13 @@ final class FactReader {
     private final Map<String, Fact> origins = new LinkedHashMap<>();
 
     /** @throws CatalogueException with every fact that is missing, unknown, or not written in its form */
-    FactReader(String species, String place, Map<String, Fact> facts) {
+    FactReader(String species, FactPlace place, Map<String, Fact> facts) {
         this.facts = facts;
-        List<String> problems = new java.util.ArrayList<>();
+        List<CatalogueProblem> problems = new ArrayList<>();
         for (FactForm form : FactForms.all()) {
             Fact fact = facts.get(form.key());
             if (fact == null && form.required()) {
-                problems.add(place + ": " + species + " has no '" + form.key() + "'");
+                problems.add(new CatalogueProblem(place, new CatalogueFault.FactMissing(species, form.key())));
             } else if (fact != null) {
                 try {
                     form.read(fact).forEach((slot, value) -> {
@@ -39,14 +40,14 @@ final class FactReader {
         }
         facts.values().stream()
                 .filter(f -> FactForms.of(f.key()).isEmpty())
-                .forEach(f -> problems.add(f.place() + ": no such fact as '" + f.key() + "'"));
+                .forEach(f -> problems.add(new CatalogueProblem(f.place(), new CatalogueFault.NoSuchFact(f.key()))));
         if (!problems.isEmpty()) {
             throw new CatalogueException(problems);
         }
     }
 
-    static CatalogueException wrong(Fact fact, String expected) {
-        return new CatalogueException(fact.place(), "'" + fact.key() + ": " + fact.value() + "' is not " + expected);
+    static CatalogueException wrong(Fact fact, FactNeeds needs) {
+        return new CatalogueException(fact.place(), new CatalogueFault.IsNot(fact.key(), fact.value(), needs));
     }
 
     Optional<Fact> fact(String key) {
@@ -65,7 +66,7 @@ final class FactReader {
     int whole(String slot, int least, int most) {
         double value = number(slot);
         if (value != Math.rint(value) || value < least || value > most) {
-            throw wrong(from(slot), "a whole number within " + least + " to " + most);
+            throw wrong(from(slot), new FactNeeds.Whole(least, most));
         }
         return (int) value;
     }
@@ -88,7 +89,7 @@ final class FactReader {
     }
 
     private <E extends Enum<E> & Named> E word(Class<E> type, String slot, String word) {
-        return Named.find(type, word).orElseThrow(() -> wrong(from(slot), "one of: " + Named.words(type)));
+        return Named.find(type, word).orElseThrow(() -> wrong(from(slot), new FactNeeds.OneOf(Named.words(type))));
     }
 
     <E extends Enum<E> & Named> Set<E> words(Class<E> type, String slot) {
@@ -102,7 +103,7 @@ final class FactReader {
         Schools schools =
                 new Schools(number(field + ".bold"), number(field + ".customary"), number(field + ".cautious"));
         if (schools.bold() > schools.customary() || schools.customary() > schools.cautious()) {
-            throw wrong(from(field + ".bold"), "rising from bold to cautious");
+            throw wrong(from(field + ".bold"), new FactNeeds.RisingToCautious());
         }
         return schools;
     }

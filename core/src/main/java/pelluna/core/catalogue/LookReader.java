@@ -11,8 +11,7 @@ final class LookReader {
     static Look read(Fact fact, String text) {
         String[] parts = text.split("; *");
         Form form = Named.find(Form.class, parts[0])
-                .orElseThrow(
-                        () -> FactReader.wrong(fact, "a look that starts with a form: " + Named.words(Form.class)));
+                .orElseThrow(() -> FactReader.wrong(fact, new FactNeeds.FormFirst(Named.words(Form.class))));
         String body = null;
         String fins = null;
         String tail = null;
@@ -22,7 +21,7 @@ final class LookReader {
             String hex = words[words.length - 1];
             String colour = "#" + hex;
             if (!hex.matches("[0-9a-f]{6}")) {
-                throw FactReader.wrong(fact, "a look whose parts each end in a colour rrggbb: '" + parts[i] + "'");
+                throw FactReader.wrong(fact, new FactNeeds.ColourLast(parts[i]));
             }
             switch (words[0]) {
                 case "body" -> body = colour;
@@ -32,7 +31,7 @@ final class LookReader {
             }
         }
         if (body == null) {
-            throw FactReader.wrong(fact, "a look with a body colour");
+            throw FactReader.wrong(fact, new FactNeeds.BodyColour());
         }
         String finColour = fins == null ? body : fins;
         return new Look(form, body, finColour, tail == null ? finColour : tail, marks);
@@ -40,17 +39,17 @@ final class LookReader {
 
     private static Look.Mark mark(Fact fact, String[] words, String colour) {
         Look.Kind kind = Named.find(Look.Kind.class, words[0])
-                .orElseThrow(() -> FactReader.wrong(fact, "a look with marks of: " + Named.words(Look.Kind.class)));
+                .orElseThrow(() -> FactReader.wrong(fact, new FactNeeds.MarksOf(Named.words(Look.Kind.class))));
         List<Double> at = new ArrayList<>();
         for (int i = 1; i < words.length - 1; i++) {
             try {
                 at.add(Double.valueOf(words[i]));
             } catch (NumberFormatException e) {
-                throw FactReader.wrong(fact, "a mark of numbers: '" + words[i] + "'");
+                throw FactReader.wrong(fact, new FactNeeds.MarkOfNumbers(words[i]));
             }
         }
         if (at.size() != kind.numbers()) {
-            throw FactReader.wrong(fact, kind.word() + " with " + kind.numbers() + " numbers");
+            throw FactReader.wrong(fact, new FactNeeds.MarkWith(kind.word(), kind.numbers()));
         }
         return new Look.Mark(kind, at, colour);
     }

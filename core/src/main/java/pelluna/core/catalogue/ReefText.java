@@ -24,14 +24,14 @@ public final class ReefText {
         for (String part : fact.value().split(", *")) {
             Matcher m = ONE.matcher(part);
             if (!m.matches()) {
-                throw FactReader.wrong(fact, "'shrimp often spares 5 cm' (known, often or expect)");
+                throw FactReader.wrong(fact, new FactNeeds.LifeHarmAndLength());
             }
             ReefLife kind = Named.find(ReefLife.class, m.group(1))
-                    .orElseThrow(() -> FactReader.wrong(fact, "one of: " + Named.words(ReefLife.class)));
+                    .orElseThrow(() -> FactReader.wrong(fact, new FactNeeds.OneOf(Named.words(ReefLife.class))));
             Harm harm = Named.find(Harm.class, m.group(2)).orElseThrow();
             if (risks.put(kind, new Species.ReefRisk(harm, m.group(3) == null ? 0 : Double.parseDouble(m.group(3))))
                     != null) {
-                throw FactReader.wrong(fact, "free of repeats: '" + m.group(1) + "'");
+                throw FactReader.wrong(fact, new FactNeeds.FreeOfRepeats(m.group(1)));
             }
         }
         return risks;

@@ -18,7 +18,7 @@ final class SpeciesReader {
      * @param place file and line of the species, for messages
      * @throws CatalogueException if a fact is missing, unknown or not in its form
      */
-    static Species read(String scientificName, String family, String place, Map<String, Fact> facts) {
+    static Species read(String scientificName, String family, FactPlace place, Map<String, Fact> facts) {
         return new SpeciesReader(new FactReader(scientificName, place, facts)).read(scientificName, family, facts);
     }
 
@@ -67,7 +67,7 @@ final class SpeciesReader {
 
     private Species.Size size() {
         if (facts.number("adultLengthCm.usual") > facts.number("adultLengthCm.record")) {
-            throw FactReader.wrong(facts.from("adultLengthCm.usual"), "within its own record length");
+            throw FactReader.wrong(facts.from("adultLengthCm.usual"), new FactNeeds.WithinRecord());
         }
         return new Species.Size(
                 facts.number("adultLengthCm.usual"),
@@ -96,7 +96,7 @@ final class SpeciesReader {
                     case "none" -> 0;
                     case "some" -> 1;
                     case "plenty" -> 2;
-                    default -> throw FactReader.wrong(facts.from("pods"), "with pods some or plenty, or without");
+                    default -> throw FactReader.wrong(facts.from("pods"), new FactNeeds.PodsOrNone());
                 },
                 facts.whole("hardToFeed", 1, 5),
                 facts.word(Pace.class, "pace"));
@@ -122,7 +122,7 @@ final class SpeciesReader {
         int least = facts.whole("leastGroup", 1, 200);
         int most = facts.whole("mostTogether", 0, 200);
         if (most > 0 && most < least) {
-            throw FactReader.wrong(facts.from("mostTogether"), "a most at or above the least");
+            throw FactReader.wrong(facts.from("mostTogether"), new FactNeeds.MostAboveLeast());
         }
         return new Species.Social(facts.word(GroupLife.class, "social"), least, most, facts.text("sexChange"));
     }
@@ -130,7 +130,7 @@ final class SpeciesReader {
     private double mouth() {
         double share = facts.number("swallowsShareOfLength");
         if (share > 1) {
-            throw FactReader.wrong(facts.from("swallowsShareOfLength"), "a share from 0 to 1");
+            throw FactReader.wrong(facts.from("swallowsShareOfLength"), new FactNeeds.Share());
         }
         return share;
     }
@@ -140,7 +140,7 @@ final class SpeciesReader {
             Species.Kills kills = new Species.Kills(
                     facts.word(Harm.class, "kills"), facts.number("killsShareOfLength"), facts.number("killsFromCm"));
             if (kills.upToShare() <= mouth() || kills.upToShare() > 1) {
-                throw FactReader.wrong(f, "a share above what it swallows, up to 1");
+                throw FactReader.wrong(f, new FactNeeds.ShareAboveSwallowed());
             }
             return kills;
         });
@@ -172,8 +172,7 @@ final class SpeciesReader {
             for (String one : text.split(" \\| ")) {
                 String[] parts = one.split(" = ", 2);
                 if (parts.length != 2) {
-                    throw FactReader.wrong(
-                            facts.from("confusedWith"), "a name, ' = ' and how to tell it, parted by ' | '");
+                    throw FactReader.wrong(facts.from("confusedWith"), new FactNeeds.NameAndHowToTell());
                 }
                 alike.add(new Species.LookAlike(parts[0].trim(), parts[1].trim()));
             }

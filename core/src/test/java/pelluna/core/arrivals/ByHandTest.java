@@ -137,14 +137,14 @@ class ByHandTest {
                 bully.residents().get(0).by(bully.residents().get(0).hand().leaving(leaves, "it beats the others")));
         Dated gramma = new Scheduler(going, going.wishes())
                 .planned().steps().stream()
-                        .filter(d -> d.arrival().label().equals("royal gramma"))
+                        .filter(d -> d.arrival().labels().equals(List.of("royal gramma")))
                         .findFirst()
                         .orElseThrow();
         assertThat(gramma.releaseOn()).isAfterOrEqualTo(leaves);
         assertThat(gramma.why()).hasAtLeastOneElementOfType(Why.WaitsForLeaving.class);
         Dated now = new Scheduler(bully, bully.wishes())
                 .planned().steps().stream()
-                        .filter(d -> d.arrival().label().equals("royal gramma"))
+                        .filter(d -> d.arrival().labels().equals(List.of("royal gramma")))
                         .findFirst()
                         .orElseThrow();
         assertThat(now.releaseOn()).isBefore(leaves);
@@ -163,7 +163,7 @@ class ByHandTest {
         Plan plan = new pelluna.core.plan.PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         assertThat(plan.tank().ageDays(Plans.START)).isZero(); // model: age counts from the restock
         List<Dated> steps = new Scheduler(plan, plan.wishes()).planned().steps();
-        assertThat(steps.get(0).arrival().label()).contains("firefish");
+        assertThat(steps.get(0).arrival().labels().get(0)).contains("firefish");
         assertThat(steps.get(1).releaseOn())
                 .isAfterOrEqualTo(steps.get(0).releaseOn().plusDays(21));
     }

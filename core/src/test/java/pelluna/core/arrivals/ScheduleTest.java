@@ -73,7 +73,7 @@ class ScheduleTest {
                         .wish("Gobiodon okinawae"))
                 .steps();
         Dated tang = steps.stream()
-                .filter(d -> d.arrival().label().equals("yellow tang"))
+                .filter(d -> d.arrival().labels().equals(List.of("yellow tang")))
                 .findFirst()
                 .orElseThrow();
         assertThat(tang.position()).isGreaterThan(1);
@@ -140,7 +140,7 @@ class ScheduleTest {
                                 .with("quarantine", Map.of("places", 3, "school", "none")))
                 .steps();
         Dated tang = steps.stream()
-                .filter(d -> d.arrival().label().equals("yellow tang"))
+                .filter(d -> d.arrival().labels().equals(List.of("yellow tang")))
                 .findFirst()
                 .orElseThrow();
         assertThat(tang.releaseOn())
@@ -188,9 +188,9 @@ class ScheduleTest {
                         .plan());
         assertThat(back.arrivals().cost()).isEqualTo(there.arrivals().cost());
         assertThat(back.arrivals().steps())
-                .extracting(d -> d.arrival().label())
+                .extracting(d -> d.arrival().labels())
                 .isEqualTo(there.arrivals().steps().stream()
-                        .map(d -> d.arrival().label())
+                        .map(d -> d.arrival().labels())
                         .toList());
     }
 }

@@ -79,7 +79,7 @@ class CatalogueTest {
         assertThat(Plans.CATALOGUE.all())
                 .allSatisfy(s -> assertThat(s.facts().values()).isNotEmpty().allSatisfy(f -> {
                     assertThat(f.source()).isNotNull();
-                    assertThat(f.place()).matches("[a-z]+\\.yaml:\\d+");
+                    assertThat(((FactPlace.Line) f.place()).at()).matches("[a-z]+\\.yaml:\\d+");
                 }));
     }
 
@@ -90,22 +90,22 @@ class CatalogueTest {
 
     @ParameterizedTest(name = "{2}")
     @CsvSource(delimiter = '|', textBlock = """
-        7 cm, record 8 cm        | 9 cm, record 8 cm        | within its own record length
-        57 / 114 / 151 L         | 150 / 100 / 75 L         | rising from bold to cautious
-        57 / 114 / 151 L         | 57 / 114 / 151           | is not written like
-        1.1 per year ~ pj        | 1.1 ~ pj                 | is not written like
-        1.1 per year ~ pj        | 1.1 per year             | no source
-        1.1 per year ~ pj        | 1.1 per year ~ hearsay   | no source
-        swims: hides             | swims: flies             | one of
-        caves, reef-face         | caves, moon              | one of
-        genera:                  | species:                 | no genera
-        Gramma:                  | gramma x:                | no genus name
-        skill: 1 of 4            | skill: 7 of 4            | within 1 to 4
-        0.15 of its length       | 1.5 of its length        | from 0 to 1
-        22 to 27 C               | 29 to 27 C               | coolest
-        basslet; body 7d3fa8     | basslet; body purple     | colour
-        basslet; body 7d3fa8     | whale; body 7d3fa8       | starts with a form
-        lives: caves             | livs: caves              | no such fact
+        7 cm, record 8 cm        | 9 cm, record 8 cm        | WithinRecord
+        57 / 114 / 151 L         | 150 / 100 / 75 L         | RisingToCautious
+        57 / 114 / 151 L         | 57 / 114 / 151           | NotWrittenLike
+        1.1 per year ~ pj        | 1.1 ~ pj                 | NotWrittenLike
+        1.1 per year ~ pj        | 1.1 per year             | NoSource
+        1.1 per year ~ pj        | 1.1 per year ~ hearsay   | NoSource
+        swims: hides             | swims: flies             | OneOf
+        caves, reef-face         | caves, moon              | OneOf
+        genera:                  | species:                 | NoGenera
+        Gramma:                  | gramma x:                | NoGenusName
+        skill: 1 of 4            | skill: 7 of 4            | 'Whole[least=1, most=4]'
+        0.15 of its length       | 1.5 of its length        | Share[]
+        22 to 27 C               | 29 to 27 C               | CoolestNotBelowWarmest
+        basslet; body 7d3fa8     | basslet; body purple     | ColourLast
+        basslet; body 7d3fa8     | whale; body 7d3fa8       | FormFirst
+        lives: caves             | livs: caves              | NoSuchFact
         """)
     void aCatalogueThatBreaksItsRulesFailsWithTheLineNamed(String right, String wrong, String says) throws Exception {
         String yaml = grammas();
@@ -113,7 +113,7 @@ class CatalogueTest {
         assertThatThrownBy(() -> Catalogue.of("grammatidae.yaml", yaml.replace(right, wrong)))
                 .isInstanceOf(CatalogueException.class)
                 .hasMessageContaining(says)
-                .hasMessageMatching("(?s)grammatidae\\.yaml:\\d+: .*");
+                .hasMessageMatching("(?s).*Line\\[at=grammatidae\\.yaml:\\d+].*");
     }
 
     @Test

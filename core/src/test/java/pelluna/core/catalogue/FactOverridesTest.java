@@ -63,21 +63,21 @@ class FactOverridesTest {
                 .isInstanceOf(CatalogueException.class)
                 .hasMessageContaining("16 cm, record 20 cm");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "adult", "9 cm, record 8 cm")))
-                .hasMessageContaining("record");
+                .hasMessageContaining("WithinRecord");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma loreto", "wings", "2")))
-                .hasMessageContaining("no such fact");
+                .hasMessageContaining("NoSuchFact");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(fact("Gramma nemo", "adult", "5 cm, record 6 cm")))
-                .hasMessageContaining("no such species");
+                .hasMessageContaining("NoSuchSpecies");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(new FactOverrides(
                         List.of(new FactOverrides.OwnSpecies("mine", "Grammatidae", "Gramma loreto")), List.of())))
-                .hasMessageContaining("two words");
+                .hasMessageContaining("NoScientificName");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(new FactOverrides(
                         List.of(new FactOverrides.OwnSpecies("Gramma dejongi", "Grammatidae", "")), List.of())))
-                .hasMessageContaining("has no 'adult'");
+                .hasMessageContaining("FactMissing[species=Gramma dejongi, key=adult]");
         assertThatThrownBy(() -> Plans.CATALOGUE.with(new FactOverrides(
                         List.of(new FactOverrides.OwnSpecies("Gramma loreto", "Grammatidae", "Gramma loreto")),
                         List.of())))
-                .hasMessageContaining("twice");
+                .hasMessageContaining("SpeciesTwice");
     }
 
     @Test
@@ -101,14 +101,15 @@ class FactOverridesTest {
 
     @Test
     void aSourceCodeTellsConfidenceToo() {
-        assertThat(Fact.coded("adult", "x", "m?", Level.GENUS, "a:1")
+        assertThat(Fact.coded("adult", "x", "m?", Level.GENUS, new FactPlace.Line("a:1"))
                         .orElseThrow()
                         .origin())
                 .isEqualTo(new Fact.Origin(Source.MEMORY, Confidence.SHAKY, Level.GENUS));
-        assertThat(Fact.coded("adult", "x", "cp!", Level.SPECIES, "a:1")
+        assertThat(Fact.coded("adult", "x", "cp!", Level.SPECIES, new FactPlace.Line("a:1"))
                         .orElseThrow()
                         .origin())
                 .isEqualTo(new Fact.Origin(Source.COMMON_PRACTICE, Confidence.FIRM, Level.SPECIES));
-        assertThat(Fact.coded("adult", "x", "hearsay", Level.SPECIES, "a:1")).isEmpty();
+        assertThat(Fact.coded("adult", "x", "hearsay", Level.SPECIES, new FactPlace.Line("a:1")))
+                .isEmpty();
     }
 }
