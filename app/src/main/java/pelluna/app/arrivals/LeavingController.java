@@ -110,14 +110,10 @@ class LeavingController {
                 p.hand()
                         .leaves()
                         .map(Hand.Leaving::why)
-                        .orElse(
-                                mine.isEmpty()
-                                        ? ""
-                                        : say.of(mine.get(0).event())
-                                                .replaceFirst(
-                                                        "^the "
-                                                                + java.util.regex.Pattern.quote(p.species()
-                                                                        .name()) + " ",
-                                                        "it ")));
+                        .orElseGet(() -> mine.stream()
+                                .findFirst()
+                                .flatMap(c -> WhyItLeaves.of(c.event()))
+                                .map(say::of)
+                                .orElse("")));
     }
 }

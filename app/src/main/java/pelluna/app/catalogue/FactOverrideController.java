@@ -168,7 +168,7 @@ class FactOverrideController {
         try {
             BringIn preview = BringIn.of(given, catalogue.get(), catalogue.shipped());
             if (act.equals("take")) {
-                words.take(preview.word(), "from a file");
+                words.take(preview.word(), plans.words().text("page.catalogue.fromAFile"));
                 return "redirect:/tanks/" + id + "/own-word";
             }
             return page(id, model, typed, "", preview);

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.catalogue.Species;
 import pelluna.core.livestock.Stage;
+import pelluna.core.units.Statement;
 
 /** A fish, pair, group or named member as the log speaks of it. */
 public record Fish(
@@ -28,11 +29,16 @@ public record Fish(
      * With the article that a kind wants and a name does not: 'the coral beauty', 'Saffron', 'the ocellaris
      * clownfish'.
      */
-    public String said() {
+    public Statement said() {
         boolean proper = !name.isEmpty()
                 || Character.isUpperCase(species.name().charAt(0))
                         && species.name().contains("'s ");
-        return proper ? kind() : "the " + species.name();
+        return proper ? new TheFish.ByName(kind()) : new TheFish.ByKind(species.name());
+    }
+
+    /** The same of one that may not be known. @param fish null for one that is not */
+    public static Statement said(Fish fish) {
+        return fish == null ? new TheFish.Some() : fish.said();
     }
 
     /** Its name, or its kind without a number. */

@@ -55,7 +55,7 @@ public class Incidents {
                 .orElseThrow(NoSuchTankException::new);
         String who = d.fish() == null
                 ? plans.words().text("page.incident.animalsOfTheCrew", d.count())
-                : fish.one(tank, d.fish()).said();
+                : plans.words().of(fish.one(tank, d.fish()).said());
         String title = plans.words().title(who)
                 + (d.cause() == Cause.UNKNOWN ? "" : ", " + plans.words().of(d.cause()));
         return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()

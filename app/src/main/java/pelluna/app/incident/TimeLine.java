@@ -215,9 +215,9 @@ class TimeLine {
                         + (m.note().isEmpty() ? "" : " · " + m.note()));
     }
 
-    private static String name(Map<Long, Fish> known, Long fish) {
+    private String name(Map<Long, Fish> known, Long fish) {
         Fish f = known.get(fish);
-        return f == null ? "a fish" : f.said();
+        return keeper.get().words().of(Fish.said(f));
     }
 
     private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
@@ -227,7 +227,7 @@ class TimeLine {
                 boolean onTheBoard = looks.stream()
                         .anyMatch(t -> t.begins()
                                 && t.on().equals(f.acquiredOn())
-                                && t.says().contains(known.get(f.id()).species().name()));
+                                && t.species().equals(f.species()));
                 if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn()) && !onTheBoard) {
                     events.add(new Event(
                             f.acquiredOn(),

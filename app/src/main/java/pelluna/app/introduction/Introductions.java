@@ -252,7 +252,7 @@ public class Introductions {
                         ? List.of()
                         : rules(PullOut.met(seen(tank, f, mine, watches, b.releasedAt())), opened.say()),
                 settling(tank, f, watches, b.releasedAt()),
-                boss.map(Fish::said),
+                boss.map(x -> opened.say().of(x.said())),
                 boss.map(Fish::id),
                 mine,
                 b.ended(opened.say()));

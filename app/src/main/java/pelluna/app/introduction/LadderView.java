@@ -35,7 +35,10 @@ class LadderView {
         model.addAttribute(
                 "others",
                 all.stream().filter(Fish::there).filter(f -> f.id() != pressed).toList());
-        model.addAttribute("names", all.stream().collect(Collectors.toMap(Fish::id, Fish::said)));
+        model.addAttribute(
+                "names",
+                all.stream()
+                        .collect(Collectors.toMap(Fish::id, f -> opened.say().of(f.said()))));
         model.addAttribute("pressedFish", pressed);
         model.addAttribute("boss", boss);
         model.addAttribute("words", new IntroductionWords(opened, bringing.zone()));

@@ -27,7 +27,7 @@ final class Chips {
                 .map(f -> new FishChip(
                         f.id(),
                         say.title(f.label()),
-                        f.said(),
+                        say.of(f.said()),
                         FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
                         FishDrawing.alone(f.species(), WIDE, "m" + f.id()),
                         f.boxed(),
@@ -41,7 +41,7 @@ final class Chips {
                 new Group(
                         say.text("page.log.toAnother"),
                         chips(List.of(EventType.Kind.CONTEST, EventType.Kind.STRIKE, EventType.Kind.SHOW), box, say)),
-                new Group("A sign", chips(List.of(EventType.Kind.SIGN), box, say)),
+                new Group(say.text("page.log.aSign"), chips(List.of(EventType.Kind.SIGN), box, say)),
                 new Group(say.text("page.log.well"), chips(List.of(EventType.Kind.GOOD), box, say)),
                 new Group(
                         say.text("page.log.inItsLife"),

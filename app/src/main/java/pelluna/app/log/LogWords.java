@@ -84,7 +84,7 @@ public final class LogWords {
 
     public String name(Long id) {
         Fish f = fish.get(id);
-        return f == null ? "a fish" : f.said();
+        return say.of(Fish.said(f));
     }
 
     private String how(ObservationEntity e) {

@@ -171,7 +171,9 @@ class LedgerView {
 
     private static String by(DepartureEntity d, Map<Long, Fish> known, Words say) {
         Fish by = d.byFish() == null ? null : known.get(d.byFish());
-        return by == null ? "" : d.cause() == Cause.KILLED ? ": " + by.said() : say.text("page.losses.by2", by.said());
+        return by == null
+                ? ""
+                : d.cause() == Cause.KILLED ? ": " + say.of(by.said()) : say.text("page.losses.by2", by.said());
     }
 
     /** 'Saffron', '2 × pajama cardinalfish'. */
@@ -255,10 +257,10 @@ class LedgerView {
                     String who = d.crewId() != null
                             ? Optional.ofNullable(crews.get(d.crewId()))
                                     .map(Crews.Named::name)
-                                    .orElse("crew")
+                                    .orElseGet(() -> say.text("page.losses.crew"))
                             : Optional.ofNullable(known.get(d.fishId()))
                                     .map(f -> who(f, d.count(), say))
-                                    .orElse("a fish");
+                                    .orElseGet(() -> say.of(Fish.said(null)));
                     return d.wasTakenBack()
                             ? say.text(
                                     "page.losses.takenBack",

@@ -186,7 +186,7 @@ class LossController {
                                     .text(
                                             "page.losses.someOfTheGroup",
                                             f.species().name())
-                            : f.said(),
+                            : opened.say().of(f.said()),
                     f.count() + away,
                     row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""),
                     Likeness.of(f.species()).draw(150, "whom")));

@@ -63,7 +63,7 @@ class LossEvidence {
                 : fish.all(tank).stream()
                         .filter(x -> x.id() == before.by())
                         .findFirst()
-                        .map(Fish::said)
+                        .map(x -> opened.say().of(x.said()))
                         .orElse("");
         Optional<String> eater = PartyOfFish.of(opened, f)
                 .flatMap(id -> opened.assessment().eaten().stream()

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import pelluna.app.limits.Refusal;
 import pelluna.core.catalogue.Species;
+import pelluna.core.units.Statement;
 
 /** A departure that cannot be so. */
 public sealed interface LossRefusal extends Refusal {
@@ -13,9 +14,9 @@ public sealed interface LossRefusal extends Refusal {
 
     record WhoIsIt() implements LossRefusal {}
 
-    record InTheLedger(String fish) implements LossRefusal {}
+    record InTheLedger(Statement fish) implements LossRefusal {}
 
-    record IsOne(String fish) implements LossRefusal {}
+    record IsOne(Statement fish) implements LossRefusal {}
 
     record OnlySoMany(int count) implements LossRefusal {}
 

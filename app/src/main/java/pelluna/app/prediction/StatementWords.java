@@ -43,9 +43,9 @@ final class StatementWords {
     static String name(Map<Long, Fish> known, Long fish, Words say) {
         Fish f = fish == null ? null : known.get(fish);
         return f == null
-                ? "a fish"
+                ? say.of(Fish.said(null))
                 : f.count() > 1 && f.name().isEmpty()
                         ? say.text("page.prediction.theGroup", f.species().name())
-                        : f.said();
+                        : say.of(f.said());
     }
 }

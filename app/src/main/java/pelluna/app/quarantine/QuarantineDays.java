@@ -31,8 +31,11 @@ public class QuarantineDays {
         this.catalogue = catalogue;
     }
 
-    /** @param begins whether a stay began; otherwise something was seen of the fish in it */
-    public record Told(LocalDate on, boolean begins, String says) {}
+    /**
+     * @param begins  whether a stay began; otherwise something was seen of the fish in it
+     * @param species scientific name of whoever is in it
+     */
+    public record Told(LocalDate on, boolean begins, String species, String says) {}
 
     /**
      * Stays that began, and looks that found something; both days included. A look at a fish that eats and is well is
@@ -48,6 +51,7 @@ public class QuarantineDays {
                 .forEach(s -> told.add(new Told(
                         s.beganOn(),
                         true,
+                        s.species(),
                         keeper.get()
                                 .words()
                                 .text(
@@ -60,6 +64,7 @@ public class QuarantineDays {
                 told.add(new Told(
                         c.look().on(),
                         false,
+                        all.get(c.stayId()).species(),
                         keeper.get()
                                 .words()
                                 .text("page.quarantine.inQuarantine", name(known, all.get(c.stayId())), seen)));

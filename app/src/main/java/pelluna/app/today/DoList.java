@@ -70,7 +70,7 @@ class DoList {
                 .unlooked(opened)
                 .forEach(s -> items.add(Item.of(
                         "stay-" + s,
-                        "today",
+                        opened.say().text("page.today.today"),
                         true,
                         Step.RIPPLE,
                         opened.say().text("page.today.lookAtInQuarantine", s),
@@ -108,7 +108,7 @@ class DoList {
     private void comingIn(OpenTank opened, Introductions.Coming c, String base, List<Item> items) {
         LocalDateTime now = bringing.now();
         String page = base + "/log/bringing?which=" + c.id();
-        String name = c.fish().said();
+        String name = opened.say().of(c.fish().said());
         c.gate().ifPresent(g -> {
             boolean watchedToday = c.boxWatches().stream()
                     .map(BoxWatch::began)
@@ -116,7 +116,7 @@ class DoList {
             if (!g.callOff().isEmpty()) {
                 items.add(Item.of(
                         "off-" + c.id(),
-                        "now",
+                        opened.say().text("page.today.now"),
                         true,
                         Step.SURGE,
                         opened.say().text("page.today.callOffTheBoxOf", name),
@@ -134,7 +134,7 @@ class DoList {
             } else if (!watchedToday) {
                 items.add(Item.of(
                         "boxwatch-" + c.id() + "-" + now.toLocalDate(),
-                        "today",
+                        opened.say().text("page.today.today"),
                         true,
                         Step.RIPPLE,
                         opened.say().text("page.today.watchTheBoxOfForTenMinutes", name),
@@ -148,7 +148,7 @@ class DoList {
         if (!c.pull().isEmpty()) {
             items.add(Item.of(
                     "pull-" + c.id(),
-                    "now",
+                    opened.say().text("page.today.now"),
                     true,
                     Step.SURGE,
                     opened.say().text("page.today.decideWhetherToTakeOut", name),
@@ -204,7 +204,7 @@ class DoList {
                     gone
                             ? Item.of(
                                     "missing-" + u.fish().id() + "-" + u.since(),
-                                    "today",
+                                    say.text("page.today.today"),
                                     true,
                                     Step.CHOP,
                                     say.text("page.today.isMissing", u.fish().said()),
@@ -215,7 +215,7 @@ class DoList {
                                             Map.of("what", "missing")))
                             : Item.of(
                                     "unseen-" + u.fish().id() + "-" + u.since(),
-                                    "today",
+                                    say.text("page.today.today"),
                                     true,
                                     Step.RIPPLE,
                                     say.text("page.today.haveYouSeen", u.fish().said()),
@@ -267,7 +267,7 @@ class DoList {
         if (last != null && ChronoUnit.DAYS.between(last, plans.today()) >= TEST_DAYS) {
             items.add(Item.of(
                     "test-" + last,
-                    "today",
+                    opened.say().text("page.today.today"),
                     true,
                     Step.RIPPLE,
                     opened.say().text("page.today.testTheWater"),
@@ -291,7 +291,7 @@ class DoList {
                 boolean due = !d.on().isAfter(today);
                 items.add(Item.of(
                         d.key() + "-" + d.on(),
-                        due ? "today" : d.on().format(DAY),
+                        due ? opened.say().text("page.today.today") : d.on().format(DAY),
                         due,
                         Step.CALM,
                         d.title() + ".",

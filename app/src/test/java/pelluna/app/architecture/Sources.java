@@ -20,9 +20,9 @@ final class Sources {
             Pattern.DOTALL);
 
     private static final Pattern TEXT = Pattern.compile("\"((?:[^\"\\\\\\n]|\\\\.)*)\"");
-    /** Two words in a row, one that begins as a sentence does, or a piece that is glued to another. */
-    private static final Pattern SAID = Pattern.compile(
-            "^\\p{Lu}\\p{Ll}+[,:.?]? ?$|\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^[,;.]? \\p{Ll}{2,}|\\p{Ll}{2,}[,;:]? $");
+    /** Two words in a row, or an article and one, one that begins as a sentence does, or a piece glued to another. */
+    private static final Pattern SAID = Pattern.compile("^\\p{Lu}\\p{Ll}+[,:.?]? ?$|^[Aa]n? \\p{L}{2,}"
+            + "|\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^[,;.]? \\p{Ll}{2,}|\\p{Ll}{2,}[,;:]? $");
     /** Names of headers and of their values, classes of the stylesheet, how days are written, marks of a language. */
     private static final Pattern NO_WORDS = Pattern.compile("Accept|Location|Referer|Refresh|Origin|Host|Permissions"
             + "|[a-z]+(-[a-z]+)*( [a-z]+-[a-z-]*)*|(EEE )?d MMM.*|.*(default-src|connect-src|<svg|<defs"
