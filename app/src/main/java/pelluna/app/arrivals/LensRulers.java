@@ -50,16 +50,18 @@ final class LensRulers {
                 case LENGTH_RULE ->
                     List.of(
                             new Line(
-                                    new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres), "beginner", false),
-                            new Line(lens.limit(), "you", true),
+                                    new LengthRule(LengthRule.BEGINNER_GALLONS).limitInches(litres),
+                                    say.text("page.arrivals.beginner"),
+                                    false),
+                            new Line(lens.limit(), say.text("page.arrivals.you"), true),
                             new Line(
                                     new LengthRule(LengthRule.SEASONED_GALLONS).limitInches(litres),
-                                    "seasoned",
+                                    say.text("page.arrivals.seasoned"),
                                     false));
                 case WASTE ->
                     lens.byPhosphate()
                             ? List.of(
-                                    new Line(Waste.REEF_PHOSPHATE_CEILING, "reef", false),
+                                    new Line(Waste.REEF_PHOSPHATE_CEILING, say.text("page.arrivals.reef"), false),
                                     new Line(lens.limit(), say.text("page.arrivals.yourCeiling"), true),
                                     new Line(Waste.FISH_PHOSPHATE_CEILING, say.text("page.arrivals.fishOnly"), false))
                             : List.of(
@@ -76,23 +78,24 @@ final class LensRulers {
         return svg.close("svg").toString();
     }
 
+    private static String title(Lens lens, Words say) {
+        return switch (lens.kind()) {
+            case LENGTH_RULE -> say.text("page.arrivals.inchesOfGrownFish");
+            case WASTE ->
+                say.text(
+                        "page.arrivals.itSettlesAtMgL",
+                        (lens.byPhosphate() ? say.text("page.arrivals.phosphate") : say.text("page.arrivals.nitrate")));
+            default -> say.text("page.arrivals.tightestPartOfTheRoom");
+        };
+    }
+
     private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds, Words say) {
         double most =
                 Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
         svg.text(
                 0,
                 y - 5,
-                switch (lens.kind()) {
-                            case LENGTH_RULE -> say.text("page.arrivals.inchesOfGrownFish");
-                            case WASTE ->
-                                say.text(
-                                        "page.arrivals.itSettlesAtMgL",
-                                        (lens.byPhosphate()
-                                                ? say.text("page.arrivals.phosphate")
-                                                : say.text("page.arrivals.nitrate")));
-                            default -> say.text("page.arrivals.tightestPartOfTheRoom");
-                        }
-                        + (binds ? ": binds" : ""),
+                say.text("page.arrivals.rulerBinds", title(lens, say), binds),
                 "class",
                 binds ? "lane-name" : "small");
         svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");

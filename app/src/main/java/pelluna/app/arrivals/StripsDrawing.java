@@ -50,7 +50,7 @@ final class StripsDrawing {
                 say.text("page.arrivals.unIonisedAmmonia"),
                 say.text("page.arrivals.circlesYourTests"),
                 say.text("page.arrivals.dashedFishNotAbove"),
-                "mg/L nitrogen");
+                say.text("page.arrivals.mgLNitrogen"));
         ammonia.limit(Ammonia.SAFE_TOXIC);
         ammonia.line(atOnce, WaterDay::toxic, "ghost");
         ammonia.line(planned, WaterDay::toxic, "level");

@@ -31,7 +31,7 @@ public final class Figures {
             case CM -> say.length(n);
             case INCHES -> say.length(Convert.cmFromInches(n));
             case CELSIUS -> say.temperature(n);
-            default -> say.of(Rounding.to(1, n)) + " " + unit.word();
+            default -> say.of(Rounding.to(1, n)) + " " + say.of(unit);
         };
     }
 

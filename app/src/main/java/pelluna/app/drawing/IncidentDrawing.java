@@ -29,24 +29,14 @@ public final class IncidentDrawing {
 
     /** What a mark belongs to, in the order from the top. */
     public enum Track {
-        ARRIVALS("came"),
-        LOSSES("lost"),
-        SIGNS("signs"),
-        CONTESTS("contests"),
-        DONE("done"),
-        TESTS("tests"),
-        PROBE("temperature"),
-        NOTES("notes");
-
-        private final String name;
-
-        Track(String name) {
-            this.name = name;
-        }
-
-        public String plain() {
-            return name;
-        }
+        ARRIVALS,
+        LOSSES,
+        SIGNS,
+        CONTESTS,
+        DONE,
+        TESTS,
+        PROBE,
+        NOTES
     }
 
     /** Something on a day. @param says shown as its title */
@@ -114,7 +104,7 @@ public final class IncidentDrawing {
         for (Track t : shown) {
             double tall = tall(t);
             svg.el("line", "class", "grid", "x1", LEFT, "x2", RIGHT, "y1", y + tall, "y2", y + tall);
-            svg.text(LEFT - 10, y + tall / 2 + 4, t.plain(), "class", "small", "text-anchor", "end");
+            svg.text(LEFT - 10, y + tall / 2 + 4, say.of(t), "class", "small", "text-anchor", "end");
             if (t == Track.CONTESTS) {
                 bars(svg, s, acts, y, tall);
             } else if (t == Track.PROBE) {

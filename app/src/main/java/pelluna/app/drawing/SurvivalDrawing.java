@@ -16,7 +16,7 @@ public final class SurvivalDrawing {
     private static final double BOTTOM = 52;
     private static final double[] MARKS = {7, 30, 91, 182, 365, 730, 1095, 1826, 2557, 3652};
     private static final String[] NAMES = {
-        "1 week", "1 month", "3 months", "6 months", "1 year", "2 years", "3 years", "5 years", "7 years", "10 years"
+        "week", "month", "month3", "month6", "year", "year2", "year3", "year5", "year7", "year10"
     };
 
     private SurvivalDrawing() {}
@@ -49,7 +49,14 @@ public final class SurvivalDrawing {
             svg.el("line", "class", "grid", "x1", x, "x2", x, "y1", TOP, "y2", HIGH - BOTTOM);
             if (x - last > 52) {
                 double day = MARKS[i];
-                svg.text(x, HIGH - BOTTOM + 17, NAMES[i], "class", "small", "text-anchor", "middle");
+                svg.text(
+                        x,
+                        HIGH - BOTTOM + 17,
+                        say.text("page.drawing.after", NAMES[i]),
+                        "class",
+                        "small",
+                        "text-anchor",
+                        "middle");
                 svg.text(
                         x,
                         HIGH - 8,

@@ -75,7 +75,7 @@ class FishController {
         }
 
         public String role(String role) {
-            return role.isEmpty() ? "" : role.equals("boss") ? say.text("page.fish.theBoss") : role;
+            return say.text("page.fish.roleSaid", role);
         }
     }
 

@@ -3,7 +3,6 @@ package pelluna.app.losses;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.BiFunction;
 import pelluna.app.drawing.SurvivalDrawing;
@@ -31,7 +30,7 @@ final class SurvivalTable {
                 "origin",
                 (l, say) -> l.source()
                         .captiveBred()
-                        .map(b -> b ? "captive-bred" : "wild")
+                        .map(b -> b ? say.text("page.losses.captiveBred") : say.text("page.losses.wild"))
                         .orElse(say.text("page.losses.notSaid"))),
         SHOP(
                 "shop",
@@ -51,11 +50,6 @@ final class SurvivalTable {
         @Override
         public String word() {
             return word;
-        }
-
-        /** On a button. */
-        public String plain() {
-            return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);
         }
     }
 

@@ -91,16 +91,16 @@ final class Compared {
     }
 
     private static String hardest(ReefscapeViews.View v) {
-        return words(v.outlook().presses(v.outlook().lastArrival()));
+        return words(v.outlook().presses(v.outlook().lastArrival()), v.opened().say());
     }
 
     private static String hardestGrown(ReefscapeViews.View v) {
-        return words(v.outlook().presses(v.end()));
+        return words(v.outlook().presses(v.end()), v.opened().say());
     }
 
-    private static String words(List<Press> presses) {
+    private static String words(List<Press> presses, Words say) {
         return presses.isEmpty()
-                ? "none"
+                ? say.text("page.reefscape.none")
                 : Math.round(presses.get(0).index()) + ", "
                         + presses.get(0).aggressor().party().species().name() + " → "
                         + presses.get(0).target().party().species().name();
@@ -111,10 +111,7 @@ final class Compared {
         return v.opened().assessment().capacity().lenses().stream()
                 .filter(l -> l.kind() == LensKind.WASTE)
                 .map(l -> say.text(
-                        "page.reefscape.of",
-                        v.opened().say().of(l.figure()),
-                        Measures.number(l.limit()),
-                        l.unit().word()))
+                        "page.reefscape.of", v.opened().say().of(l.figure()), Measures.number(l.limit()), l.unit()))
                 .findFirst()
                 .orElse("");
     }

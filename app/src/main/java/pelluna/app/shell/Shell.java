@@ -2,6 +2,7 @@ package pelluna.app.shell;
 
 import java.util.List;
 import pelluna.app.planning.OpenTank;
+import pelluna.core.catalogue.Stance;
 import pelluna.core.units.Convert;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
@@ -36,6 +37,10 @@ public record Shell(
                 say.volume(opened.plan().tank().glassLitres()),
                 say.length(opened.plan().tank().runCm()),
                 age);
+    }
+
+    public List<Stance> stances() {
+        return List.of(Stance.CAUTIOUS, Stance.CUSTOMARY, Stance.BOLD);
     }
 
     /** Whether nobody knows whose page this is: then it has no choices either. */

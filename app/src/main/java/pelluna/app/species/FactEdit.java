@@ -34,7 +34,11 @@ record FactEdit(
         List<Field> fields,
         String error) {
     /** One slot: a choice if it has words to choose from, else a number or text. */
-    record Field(String name, String label, String value, boolean number, List<String> choices) {}
+    record Field(String name, FactForm.SlotName label, String value, boolean number, List<String> choices) {
+        public FactForm.ChoiceName called(String choice) {
+            return FactForm.ChoiceName.of(choice);
+        }
+    }
 
     private static final Map<String, List<String>> CHOICES = Map.ofEntries(
             Map.entry("swims", words(Swims.values())),
@@ -75,7 +79,7 @@ record FactEdit(
                             : CHOICES.getOrDefault(slot.name(), List.of());
                     return new Field(
                             slot.name(),
-                            label(slot.name()),
+                            slot.named(),
                             values.getOrDefault(slot.name(), ""),
                             slot.kind() == FactForm.Kind.NUMBER,
                             choices);
@@ -97,14 +101,5 @@ record FactEdit(
                 .forEach(slot -> values.put(
                         slot.name(), posted.getOrDefault(slot.name(), "").trim()));
         return values;
-    }
-
-    /** 'adultLengthCm.usual' as 'adult length cm, usual'. */
-    private static String label(String slot) {
-        String[] parts = slot.split("\\.");
-        String first = parts[0].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
-        return parts.length == 1
-                ? first
-                : first + ", " + parts[1].replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
     }
 }

@@ -75,21 +75,21 @@ enum TankField {
     private final String key;
     private final Kind kind;
     private final Part part;
-    private final List<String> options;
+    private final List<Named> options;
 
     TankField(String key, Kind kind, Part part) {
         this(key, kind, part, List.of());
     }
 
-    TankField(String key, Kind kind, Part part, List<String> options) {
+    TankField(String key, Kind kind, Part part, List<Named> options) {
         this.key = key;
         this.kind = kind;
         this.part = part;
         this.options = options;
     }
 
-    private static <E extends Enum<E> & Named> List<String> words(Class<E> type) {
-        return List.of(Named.words(type).split(", "));
+    private static <E extends Enum<E> & Named> List<Named> words(Class<E> type) {
+        return List.of(type.getEnumConstants());
     }
 
     public String key() {
@@ -104,7 +104,8 @@ enum TankField {
         return part;
     }
 
-    public List<String> options() {
+    /** What can be chosen; empty for what is typed. */
+    public List<Named> options() {
         return options;
     }
 }

@@ -83,7 +83,7 @@ final class Typed {
             case SALINITY -> "g/kg";
             case NITRATE -> "mg/L";
             case PERCENT -> "%";
-            case DAYS -> "days";
+            case DAYS -> say.text("page.tankplace.inDays");
             default -> "";
         };
     }

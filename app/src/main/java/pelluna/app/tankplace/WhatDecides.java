@@ -71,16 +71,15 @@ final class WhatDecides {
                 tank.sandDepthCm() == 0
                         ? say.text("page.tankplace.noSand")
                         : say.text("page.tankplace.ofSand", say.length(tank.sandDepthCm()));
-            case COVER -> say.text("page.tankplace.cover2", tank.cover().word());
+            case COVER -> say.text("page.tankplace.cover2", tank.cover());
             case HIDES -> say.title(say.text("page.tankplace.hides", tank.hides()));
             case TEMPERATURE -> say.temperature(tank.temperatureC());
             case SALINITY -> say.text("page.tankplace.gKg", Measures.number(tank.salinity()));
-            case PODS -> say.text("page.tankplace.pods", tank.pods().word());
+            case PODS -> say.text("page.tankplace.pods", tank.pods());
             case MEALS -> say.text("page.tankplace.aDay", say.text("page.tankplace.meals", tank.mealsADay()));
             case ALGAE -> say.text("page.tankplace.noSeaweed");
             case REEF_LIFE -> say.text("page.tankplace.whatElseLivesHere");
-            case HARD_FEEDER, SKILL, KEEPER_SAFETY ->
-                say.text("page.tankplace.aKeeper", tank.keeper().word());
+            case HARD_FEEDER, SKILL, KEEPER_SAFETY -> say.text("page.tankplace.aKeeper", tank.keeper());
             case QUARANTINE -> say.text("page.tankplace.quarantine2", say.of(tank.school()));
             case CAPACITY -> say.text("page.tankplace.nitrateCeilingMgL", Measures.number(tank.nitrateCeiling()));
             case GROUP_SIZE, COMPANY -> say.text("page.tankplace.company");

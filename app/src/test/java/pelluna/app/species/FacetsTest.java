@@ -154,7 +154,7 @@ class FacetsTest {
         var form = pelluna.core.catalogue.FactForms.of("feeding").orElseThrow();
         FactEdit edit = FactEdit.of(form, java.util.Optional.of(gramma.facts().get("feeding")), "ours", "", "");
         assertThat(edit.disagrees()).isFalse();
-        assertThat(edit.fields()).extracting(FactEdit.Field::label).contains("meals a day", "hard to feed", "pace");
+        assertThat(edit.fields()).extracting(FactEdit.Field::name).contains("mealsADay", "hardToFeed", "pace");
         assertThat(edit.fields())
                 .filteredOn(f -> f.name().equals("pace"))
                 .singleElement()

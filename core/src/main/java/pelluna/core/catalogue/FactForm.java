@@ -44,6 +44,11 @@ public record FactForm(String key, String template, String example, boolean requ
             };
         }
 
+        /** What it is called. */
+        public SlotName named() {
+            return new SlotName(name.replace('.', '_'));
+        }
+
         /** The words for yes and no. */
         public String[] flag() {
             return fallback.split("\\|");
@@ -95,6 +100,16 @@ public record FactForm(String key, String template, String example, boolean requ
     /** What the fact tells. */
     public FactMeaning meaning() {
         return new FactMeaning(key.replace('-', '_'));
+    }
+
+    /** What a slot is called, by its name. */
+    public record SlotName(String slot) implements Statement {}
+
+    /** What a word that can stand in a slot is called. */
+    public record ChoiceName(String choice) implements Statement {
+        public static ChoiceName of(String word) {
+            return new ChoiceName(word.replaceAll("[ -]", "_"));
+        }
     }
 
     /** What a fact is called, by its key. */
