@@ -68,7 +68,7 @@ final class ToScale {
                     say.text("page.species.asSold", say.length(s.usualShopCm())));
         }
         if (!outgrows && w > HAND_CM * scale * 1.6) {
-            hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale);
+            hand(svg, X + w - HAND_CM * scale - 14, bottom - 12 - 9 * scale, scale, say);
         }
         svg.el("line", "x1", X, "x2", X + w, "y1", bottom + 10, "y2", bottom + 10, "class", "ruler");
         svg.text(
@@ -97,7 +97,7 @@ final class ToScale {
         svg.text(x, y, text, "text-anchor", "middle", "class", "name light");
     }
 
-    private static void hand(Svg svg, double x, double y, double scale) {
+    private static void hand(Svg svg, double x, double y, double scale, Words say) {
         svg.open(
                         "g",
                         "transform",
@@ -112,6 +112,13 @@ final class ToScale {
                                 + " -.02 .29 .03 .3 L.35 .28 L.08 .34 C.05 .35 .06 .39 .1 .39 L.36 .36 C.45 .44 .52 "
                                 + ".46 .48 .5 C.52 .52 .58 .46 .62 .4 L1 .4 Z")
                 .close("g");
-        svg.text(x + HAND_CM * scale / 2, y - 3, "a hand", "text-anchor", "middle", "class", "small light");
+        svg.text(
+                x + HAND_CM * scale / 2,
+                y - 3,
+                say.text("page.species.aHand"),
+                "text-anchor",
+                "middle",
+                "class",
+                "small light");
     }
 }

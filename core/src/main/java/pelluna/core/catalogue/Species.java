@@ -106,7 +106,7 @@ public record Species(
      * Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in
      * words.
      */
-    public record Social(GroupLife life, int least, int most, Optional<String> sexChange) {}
+    public record Social(GroupLife life, int least, int most, Optional<SexChange> sexChange) {}
 
     /** Harm to one kind of life, and the size in cm from which it is spared, 0 if size does not help. */
     public record ReefRisk(Harm harm, double sparesFromCm) {}

@@ -124,7 +124,11 @@ final class SpeciesReader {
         if (most > 0 && most < least) {
             throw FactReader.wrong(facts.from("mostTogether"), new FactNeeds.MostAboveLeast());
         }
-        return new Species.Social(facts.word(GroupLife.class, "social"), least, most, facts.text("sexChange"));
+        return new Species.Social(
+                facts.word(GroupLife.class, "social"),
+                least,
+                most,
+                facts.text("sexChange").map(SexChange::of));
     }
 
     private double mouth() {

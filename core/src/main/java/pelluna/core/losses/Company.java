@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pelluna.core.catalogue.GroupLife;
+import pelluna.core.catalogue.SexChange;
 import pelluna.core.catalogue.Species;
 import pelluna.core.units.Sentences;
 
@@ -49,10 +50,10 @@ public final class Company {
                 Optional.of(turns.isEmpty() ? new LeftBehind.QuarrelUntilOne() : new LeftBehind.QuarrelsAtTheTop()));
     }
 
-    private static LeftBehind turns(String change) {
-        return switch (change) {
-            case "male to female" -> new LeftBehind.MaleMayTurn();
-            case "female to male" -> new LeftBehind.FemaleMayTurn();
+    private static LeftBehind turns(SexChange change) {
+        return switch (change.way()) {
+            case SexChange.TO_FEMALE -> new LeftBehind.MaleMayTurn();
+            case SexChange.TO_MALE -> new LeftBehind.FemaleMayTurn();
             default -> new LeftBehind.ChangesSex(change);
         };
     }

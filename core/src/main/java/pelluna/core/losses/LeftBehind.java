@@ -1,5 +1,6 @@
 package pelluna.core.losses;
 
+import pelluna.core.catalogue.SexChange;
 import pelluna.core.units.Statement;
 
 /** What a loss makes of a pair, a harem or a shoal. */
@@ -25,7 +26,7 @@ public sealed interface LeftBehind extends Statement {
     record FemaleMayTurn() implements LeftBehind {}
 
     /** @param change as the catalogue has it */
-    record ChangesSex(String change) implements LeftBehind {}
+    record ChangesSex(SexChange change) implements LeftBehind {}
 
     record FewerThanItWants(int left, int least) implements LeftBehind {}
 }

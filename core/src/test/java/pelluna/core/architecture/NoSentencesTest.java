@@ -47,7 +47,6 @@ class NoSentencesTest {
             "catalogue/GroupLife.java",
             "catalogue/Hazard.java",
             "catalogue/Leaning.java",
-            "losses/Company.java",
             "sieve/Wanted.java",
             "tension/Force.java");
 
