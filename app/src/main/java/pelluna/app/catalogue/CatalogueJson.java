@@ -23,8 +23,12 @@ import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The catalogue as JSON: a list of species, each with its fields, and with 'source', 'confidence' and 'writtenFor'
@@ -37,7 +41,7 @@ final class CatalogueJson {
 
     private static final List<String> HEAD = List.of("scientificName", "family", "genus");
     private static final List<String> ORIGIN = List.of("source", "confidence", "writtenFor");
-    private static final TypeReference<List<Map<String, Object>>> SPECIES = new TypeReference<>() {};
+    private static final TypeReference<List<ObjectNode>> SPECIES = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
             .enable(SerializationFeature.INDENT_OUTPUT)
@@ -54,16 +58,16 @@ final class CatalogueJson {
         return json.writeValueAsString(species.stream().map(this::tree).toList());
     }
 
-    private Map<String, Object> tree(Species s) {
-        Map<String, Object> tree = new LinkedHashMap<>();
+    private ObjectNode tree(Species s) {
+        ObjectNode tree = json.createObjectNode();
         tree.put("scientificName", s.scientificName());
         tree.put("family", s.family());
         tree.put("genus", s.genus());
-        tree.put("synonyms", List.of());
-        Fields.of(s).forEach((field, text) -> put(tree, field, value(field, text)));
-        Map<String, Object> source = new LinkedHashMap<>();
-        Map<String, Object> confidence = new LinkedHashMap<>();
-        Map<String, Object> level = new LinkedHashMap<>();
+        tree.putArray("synonyms");
+        Fields.of(s).forEach((field, text) -> put(tree, field, text));
+        ObjectNode source = json.createObjectNode();
+        ObjectNode confidence = json.createObjectNode();
+        ObjectNode level = json.createObjectNode();
         Fields.factOfField().forEach((field, key) -> {
             Fact fact = s.facts().get(key);
             if (fact != null) {
@@ -72,35 +76,34 @@ final class CatalogueJson {
                 level.put(field, fact.level().word());
             }
         });
-        tree.put("source", source);
-        tree.put("confidence", confidence);
-        tree.put("writtenFor", level);
+        tree.set("source", source);
+        tree.set("confidence", confidence);
+        tree.set("writtenFor", level);
         return tree;
     }
 
-    @SuppressWarnings("unchecked")
-    private static void put(Map<String, Object> tree, String field, Object value) {
-        if (value.equals("")) {
+    private void put(ObjectNode tree, String field, String text) {
+        if (text.isEmpty() && !Lists.of(field)) {
             return;
         }
         int dot = field.indexOf('.');
-        if (dot < 0) {
-            tree.put(field, value);
-        } else {
-            ((Map<String, Object>)
-                            tree.computeIfAbsent(field.substring(0, dot), k -> new LinkedHashMap<String, Object>()))
-                    .put(field.substring(dot + 1), value);
-        }
+        ObjectNode in = dot < 0 ? tree : tree.withObjectProperty(field.substring(0, dot));
+        in.set(field.substring(dot + 1), value(field, text));
     }
 
-    private Object value(String field, String text) {
+    private JsonNode value(String field, String text) {
         if (Lists.of(field)) {
-            return text.equals("none") ? List.of() : Arrays.asList(text.split(", *"));
+            ArrayNode list = json.createArrayNode();
+            if (!text.equals("none")) {
+                Arrays.stream(text.split(", *")).forEach(list::add);
+            }
+            return list;
         }
+        JsonNodeFactory nodes = json.getNodeFactory();
         if (flags.containsKey(field)) {
-            return text.equals(flags.get(field).flag()[0]);
+            return nodes.booleanNode(text.equals(flags.get(field).flag()[0]));
         }
-        return Lists.number(field) ? new BigDecimal(text) : text;
+        return Lists.number(field) ? nodes.numberNode(new BigDecimal(text)) : nodes.stringNode(text);
     }
 
     /**
@@ -109,7 +112,7 @@ final class CatalogueJson {
      * @throws CatalogueException if the text is no list of species
      */
     List<FileRow> read(String text) {
-        List<Map<String, Object>> all;
+        List<ObjectNode> all;
         try {
             all = json.readValue(text, SPECIES);
         } catch (JacksonException e) {
@@ -119,48 +122,51 @@ final class CatalogueJson {
                     new FileFault.NotJson());
         }
         List<FileRow> rows = new ArrayList<>();
-        for (Map<String, Object> tree : all) {
-            rows.add(row(rows.size() + 1, tree == null ? Map.of() : tree));
+        for (ObjectNode tree : all) {
+            rows.add(row(rows.size() + 1, tree == null ? json.createObjectNode() : tree));
         }
         return rows;
     }
 
-    private FileRow row(int number, Map<String, Object> tree) {
-        String name = String.valueOf(tree.getOrDefault("scientificName", ""));
+    private FileRow row(int number, ObjectNode tree) {
+        String name = tree.path("scientificName").asString("");
         try {
             Map<String, String> fields = new LinkedHashMap<>();
-            tree.forEach((field, value) -> {
-                if (!HEAD.contains(field) && !ORIGIN.contains(field)) {
-                    flatten(field, value, fields);
-                }
-            });
+            tree.properties().stream()
+                    .filter(p -> !HEAD.contains(p.getKey()) && !ORIGIN.contains(p.getKey()))
+                    .forEach(p -> flatten(p.getKey(), p.getValue(), fields));
             if ("none".equals(fields.get("synonyms"))) {
                 fields.remove("synonyms");
             }
-            return FileRow.of(
-                    number, Fields.entry(name, String.valueOf(tree.getOrDefault("family", "")), fields, codes(tree)));
+            return FileRow.of(number, Fields.entry(name, tree.path("family").asString(""), fields, codes(tree)));
         } catch (CatalogueException e) {
             return FileRow.refused(number, name, e.problems());
         }
     }
 
-    private void flatten(String field, Object value, Map<String, String> fields) {
-        if (value instanceof Map<?, ?> map) {
-            map.forEach((k, v) -> flatten(field + "." + k, v, fields));
-        } else if (value instanceof List<?> list) {
+    private void flatten(String field, JsonNode value, Map<String, String> fields) {
+        if (value.isObject()) {
+            value.properties().forEach(p -> flatten(field + "." + p.getKey(), p.getValue(), fields));
+        } else if (value.isArray()) {
             fields.put(
                     field,
-                    list.isEmpty() ? "none" : list.stream().map(String::valueOf).collect(Collectors.joining(", ")));
-        } else if (value instanceof Boolean harmed && field.equals("copperSensitive")) {
-            fields.put(field, harmed ? "sensitive" : "tolerates"); // as files up to 0.6 have it
-        } else if (value instanceof Boolean yes && flags.containsKey(field)) {
-            fields.put(field, flags.get(field).flag()[yes ? 0 : 1]);
-        } else if (value != null) {
-            fields.put(field, value instanceof BigDecimal n ? n.toPlainString() : value.toString());
+                    value.isEmpty()
+                            ? "none"
+                            : value.valueStream().map(CatalogueJson::text).collect(Collectors.joining(", ")));
+        } else if (value.isBoolean() && field.equals("copperSensitive")) {
+            fields.put(field, value.asBoolean() ? "sensitive" : "tolerates"); // as files up to 0.6 have it
+        } else if (value.isBoolean() && flags.containsKey(field)) {
+            fields.put(field, flags.get(field).flag()[value.asBoolean() ? 0 : 1]);
+        } else if (!value.isNull()) {
+            fields.put(field, text(value));
         }
     }
 
-    private static Map<String, String> codes(Map<String, Object> tree) {
+    private static String text(JsonNode value) {
+        return value.isBigDecimal() ? value.decimalValue().toPlainString() : value.asString();
+    }
+
+    private static Map<String, String> codes(ObjectNode tree) {
         Map<String, String> codes = new LinkedHashMap<>();
         Fields.factOfField().forEach((field, key) -> {
             String source = at(tree, "source", field);
@@ -176,10 +182,8 @@ final class CatalogueJson {
         return codes;
     }
 
-    private static String at(Map<String, Object> tree, String part, String field) {
-        return tree.get(part) instanceof Map<?, ?> map && map.get(field) != null
-                ? map.get(field).toString()
-                : "";
+    private static String at(ObjectNode tree, String part, String field) {
+        return tree.path(part).path(field).asString("");
     }
 
     private static String code(String field, String source, String confidence) {

@@ -46,7 +46,7 @@ public final class AssessCommand {
         try {
             PlanFiles files = new PlanFiles(Catalogue::shipped);
             var plan = files.plan(files.parse(read(file, in)), LocalDate.now());
-            out.println(files.write(AssessmentTree.of(new Assessor().assess(plan, stop.get()), SAY)));
+            out.println(files.write(AssessmentFile.of(new Assessor().assess(plan, stop.get()), SAY)));
             return 0;
         } catch (PlanProblemsException e) {
             e.problems().forEach(p -> err.println(SAY.of(p)));

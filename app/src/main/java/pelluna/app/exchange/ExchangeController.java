@@ -94,7 +94,7 @@ class ExchangeController {
     ResponseEntity<String> assessment(@PathVariable long id) {
         var plan = files.plan(plans.file(id).unnumbered(), plans.today());
         return json(
-                files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS)),
+                files.write(AssessmentFile.of(new Assessor().assess(plan, time.begins()), WORDS)),
                 plans.tank(id).name() + ".assessment.json");
     }
 
@@ -108,7 +108,7 @@ class ExchangeController {
             PlanFiles.notTooMany(file);
             var plan = files.plan(file, plans.today());
             return ResponseEntity.ok(atOnce.run(() ->
-                    files.write(AssessmentTree.of(new Assessor().assess(plan, time.begins()), WORDS))));
+                    files.write(AssessmentFile.of(new Assessor().assess(plan, time.begins()), WORDS))));
         } catch (AtOnce.BusyException e) {
             return problem(HttpStatus.SERVICE_UNAVAILABLE, new ExchangeRefusal.TooManyAtOnce(), List.of());
         } catch (PlanProblemsException e) {

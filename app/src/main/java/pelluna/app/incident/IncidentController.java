@@ -3,7 +3,6 @@ package pelluna.app.incident;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
@@ -11,6 +10,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -101,22 +101,22 @@ class IncidentController {
         return Days.happened(key, form.getOrDefault(key, ""));
     }
 
-    private IncidentEntity fill(long id, long number, OpenTank opened, Map<String, Object> model) {
+    private IncidentEntity fill(long id, long number, OpenTank opened, Model model) {
         IncidentEntity i = incidents.one(id, number);
-        model.put(
+        model.addAttribute(
                 "incident",
                 new Row(i.id(), i.title(), opened.say().of(i.kind()), i.days().on(), i.lesson()));
-        model.put("what", i.what());
-        model.put("days", i.days());
-        model.put("kind", i.kind());
-        model.put("page", lines.of(opened, i));
+        model.addAttribute("what", i.what());
+        model.addAttribute("days", i.days());
+        model.addAttribute("kind", i.kind());
+        model.addAttribute("page", lines.of(opened, i));
         return i;
     }
 
     @GetMapping("/tanks/{id}/losses/incidents/{number}")
     String one(@PathVariable long id, @PathVariable long number, Model model) {
         OpenTank opened = plans.open(id);
-        IncidentEntity i = fill(id, number, opened, model.asMap());
+        IncidentEntity i = fill(id, number, opened, model);
         shells.around(
                 model,
                 opened,
@@ -139,9 +139,9 @@ class IncidentController {
     ResponseEntity<String> page(@PathVariable long id, @PathVariable long number) {
         OpenTank opened = plans.open(id);
         Context context = new Context();
-        Map<String, Object> model = new HashMap<>();
+        Model model = new ExtendedModelMap();
         IncidentEntity i = fill(id, number, opened, model);
-        context.setVariables(model);
+        context.setVariables(model.asMap());
         context.setVariable("say", opened.say());
         context.setVariable("marks", new Marks(opened.say()));
         context.setVariable("tank", opened.tank().name());

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -82,13 +81,14 @@ class LogController {
         return "log";
     }
 
+    /** How a sentence that is typed may go on. */
+    record Offers(List<String> offers) {}
+
     @GetMapping("/tanks/{id}/log/complete")
     @ResponseBody
-    Map<String, Object> complete(@PathVariable long id, @RequestParam(defaultValue = "") String text) {
-        return Map.of(
-                "offers",
-                sentences
-                        .reader(plans.open(id), fish.there(id))
-                        .completions(text.length() > 200 ? text.substring(0, 200) : text));
+    Offers complete(@PathVariable long id, @RequestParam(defaultValue = "") String text) {
+        return new Offers(sentences
+                .reader(plans.open(id), fish.there(id))
+                .completions(text.length() > 200 ? text.substring(0, 200) : text));
     }
 }

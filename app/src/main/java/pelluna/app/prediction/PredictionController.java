@@ -1,7 +1,7 @@
 package pelluna.app.prediction;
 
+import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -16,6 +16,8 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.TankEntity;
+import pelluna.core.plan.PlanFile;
+import tools.jackson.databind.JsonNode;
 
 /** What plans had said beside what happened, over all tanks of a keeper. */
 @Controller
@@ -79,13 +81,15 @@ class PredictionController {
         return json(files.write(figures.of(all())), "pelluna-figures.json");
     }
 
+    /** What was kept, as it goes out. */
+    record Kept(LocalDate on, PlanFile plan, JsonNode assessment) {}
+
     /** The plan and its assessment as they were on the day of an arrival. */
     @GetMapping("/tanks/{id}/losses/hindsight/{word}.json")
     ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
         PredictionEntity kept = hindsight.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
         return json(
-                files.write(
-                        Map.of("on", kept.onDay().toString(), "plan", kept.plan(), "assessment", kept.assessment())),
+                files.write(new Kept(kept.onDay(), kept.plan(), kept.assessment())),
                 "assessment-" + kept.onDay() + ".json");
     }
 

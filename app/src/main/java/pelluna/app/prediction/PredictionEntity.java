@@ -5,11 +5,13 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.Map;
+import pelluna.app.exchange.AssessmentFile;
 import pelluna.app.rows.JsonText;
+import pelluna.app.rows.PlanJson;
 import pelluna.app.rows.PlanText;
 import pelluna.app.rows.Row;
 import pelluna.core.plan.PlanFile;
+import tools.jackson.databind.JsonNode;
 
 /** What a plan said on the day of an arrival, as it was; never computed again. */
 @Entity
@@ -30,18 +32,18 @@ class PredictionEntity extends Row {
     private PlanFile plan;
 
     @Convert(converter = JsonText.class)
-    private Map<String, Object> assessment;
+    private JsonNode assessment;
 
     protected PredictionEntity() {}
 
     PredictionEntity(
-            Long tankId, Long fishId, LocalDate onDay, String stance, PlanFile plan, Map<String, Object> assessment) {
+            Long tankId, Long fishId, LocalDate onDay, String stance, PlanFile plan, AssessmentFile assessment) {
         this.tankId = tankId;
         this.fishId = fishId;
         this.onDay = onDay;
         this.stance = stance;
         this.plan = plan;
-        this.assessment = assessment;
+        this.assessment = PlanJson.MAPPER.valueToTree(assessment);
     }
 
     Long tankId() {
@@ -66,7 +68,7 @@ class PredictionEntity extends Row {
     }
 
     /** Its assessment in the open format. */
-    Map<String, Object> assessment() {
+    JsonNode assessment() {
         return assessment;
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.exchange.AssessmentTree;
+import pelluna.app.exchange.AssessmentFile;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.Predictions;
 import pelluna.app.planning.OpenTank;
@@ -59,7 +59,7 @@ public class PredictionKeeper implements Predictions {
     public void keep(
             long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
         PredictionEntity word = words.save(new PredictionEntity(
-                tank, number, on, a.plan().stance().word(), plan, AssessmentTree.of(a, plans.words())));
+                tank, number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, plans.words())));
         statements.keep(word.id(), said(a, party, who));
     }
 

@@ -17,6 +17,7 @@ import pelluna.app.log.LogFigures;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.rows.PlanJson;
 import pelluna.app.shell.Shells;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Press;
@@ -26,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The Reefscape place: the tank from the front on a chosen day, its grounds and tension, and what explains them. */
 @Controller
 class ReefscapeController {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = PlanJson.MAPPER;
 
     /** Days of logged acts that can be laid over the tank. */
     private static final int HOT_DAYS = 14;
@@ -107,7 +108,7 @@ class ReefscapeController {
         model.addAttribute("reef", svg.toString());
         model.addAttribute(
                 "reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
-        model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).tree(day, from, chosen.key())));
+        model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).on(day, from, chosen.key())));
         return "reefscape";
     }
 

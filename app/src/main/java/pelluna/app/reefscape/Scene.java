@@ -1,14 +1,18 @@
 package pelluna.app.reefscape;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
+import com.fasterxml.jackson.annotation.JsonPropertyOrder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.species.Paths;
+import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
 import pelluna.core.grounds.Ellipse;
 import pelluna.core.grounds.Homes;
@@ -16,6 +20,8 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.plan.Party;
+import pelluna.core.tank.Tank;
+import pelluna.core.units.Convert;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
@@ -38,71 +44,114 @@ final class Scene {
         this.days = ChronoUnit.DAYS.between(start, view.end());
     }
 
-    Map<String, Object> tree(LocalDate day, int arrowsFrom, String chosen) {
+    /**
+     * The whole of it.
+     *
+     * @param start      first day of the plan
+     * @param day        the day that is shown first, days after the start
+     * @param perUnit    cm in a unit of the reader
+     * @param arrowsFrom tension from which an arrow is drawn
+     * @param chosen     key of the chosen pair; null without
+     */
+    record Whole(
+            LocalDate start,
+            long days,
+            long day,
+            String base,
+            double[] box,
+            double length,
+            double floor,
+            double perUnit,
+            String unit,
+            int arrowsFrom,
+            String chosen,
+            List<Swimmer> fish,
+            List<Happens> changes,
+            OnDay now) {}
+
+    /** Something that happens on the way. */
+    record Happens(long day, String says) {}
+
+    /**
+     * A party; null for what it has not.
+     *
+     * @param half    half of its height by its length
+     * @param lengths cm on the sampled days
+     * @param grounds half the width of its ground on the same days, cm, 0 for none
+     * @param flat    height of its ground by its width
+     */
+    record Swimmer(
+            String id,
+            String name,
+            int count,
+            long from,
+            String picture,
+            double half,
+            String youngPicture,
+            Double youngUntil,
+            Double youngHalf,
+            List<Double> lengths,
+            List<Double> grounds,
+            double flat) {}
+
+    /** Who presses whom on a day, and where everybody is at home, cm from the left and above the floor. */
+    record OnDay(LocalDate day, List<Presses> presses, Map<String, Home> homes) {}
+
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    @JsonPropertyOrder({"aggressor", "target", "index", "step"})
+    record Presses(String aggressor, String target, double index, String step) {}
+
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    @JsonPropertyOrder({"x", "y"})
+    record Home(double x, double y) {}
+
+    Whole on(LocalDate day, int arrowsFrom, String chosen) {
         Words say = view.opened().say();
-        ReefDrawing drawing = new ReefDrawing(view.opened().plan().tank(), say);
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("start", start.toString());
-        tree.put("days", days);
-        tree.put("day", ChronoUnit.DAYS.between(start, day));
-        tree.put("base", "/tanks/" + view.opened().tank().id() + "/reefscape");
-        tree.put("box", drawing.box());
-        tree.put("length", view.opened().plan().tank().lengthCm());
-        tree.put("floor", view.opened().plan().tank().frontHeightCm());
-        tree.put("perUnit", say.us() ? pelluna.core.units.Convert.CM_PER_INCH : 1);
-        tree.put("unit", say.lengthUnit());
-        tree.put("arrowsFrom", arrowsFrom);
-        tree.put("chosen", chosen);
-        tree.put("fish", view.outlook().everybody().stream().map(this::fish).toList());
-        tree.put(
-                "changes",
+        Tank tank = view.opened().plan().tank();
+        return new Whole(
+                start,
+                days,
+                ChronoUnit.DAYS.between(start, day),
+                "/tanks/" + view.opened().tank().id() + "/reefscape",
+                new ReefDrawing(tank, say).box(),
+                tank.lengthCm(),
+                tank.frontHeightCm(),
+                say.us() ? Convert.CM_PER_INCH : 1,
+                say.lengthUnit(),
+                arrowsFrom,
+                chosen,
+                view.outlook().everybody().stream().map(this::swimmer).toList(),
                 view.changes().stream()
-                        .map(c -> Map.of("day", ChronoUnit.DAYS.between(start, c.on()), "says", say.of(c.event())))
-                        .toList());
-        tree.put("now", day(view.outlook(), day, chosen));
-        return tree;
+                        .map(c -> new Happens(ChronoUnit.DAYS.between(start, c.on()), say.of(c.event())))
+                        .toList(),
+                day(view.outlook(), day, chosen));
     }
 
     /** Who presses whom on a day, as many as can be drawn and the chosen pair, and where everybody is. */
-    static Map<String, Object> day(Outlook outlook, LocalDate day, String chosen) {
-        Map<String, Object> tree = new LinkedHashMap<>();
-        List<Object> presses = new ArrayList<>();
+    static OnDay day(Outlook outlook, LocalDate day, String chosen) {
+        List<Presses> presses = new ArrayList<>();
         for (Press p : outlook.presses(day)) {
             if (p.index() >= 1
                     && (presses.size() < MOST_PRESSES || ReefscapePage.key(p).equals(chosen))) {
-                presses.add(List.of(
+                presses.add(new Presses(
                         p.aggressor().party().id(),
                         p.target().party().id(),
                         Measures.round(p.index(), 1),
                         p.step().word()));
             }
         }
-        tree.put("day", day.toString());
-        tree.put("presses", presses);
-        Map<String, Object> homes = new LinkedHashMap<>();
+        Map<String, Home> homes = new LinkedHashMap<>();
         for (Presence p : outlook.everybody()) {
             Homes.Home home = outlook.homes().of(p.party());
-            homes.put(p.party().id(), List.of(Measures.round(home.xCm(), 2), Measures.round(home.yCm(), 2)));
+            homes.put(p.party().id(), new Home(Measures.round(home.xCm(), 2), Measures.round(home.yCm(), 2)));
         }
-        tree.put("homes", homes);
-        return tree;
+        return new OnDay(day, presses, homes);
     }
 
-    private Map<String, Object> fish(Presence p) {
+    private Swimmer swimmer(Presence p) {
         Party party = p.party();
         Species s = party.species();
-        Map<String, Object> tree = new LinkedHashMap<>();
-        tree.put("id", party.id());
-        tree.put("name", s.name());
-        tree.put("count", party.count());
-        tree.put("from", ChronoUnit.DAYS.between(start, p.from()));
-        tree.put("picture", "/fish/" + Paths.of(s) + ".svg");
-        tree.put("half", Measures.round(FishDrawing.halfHeight(s.look()), 4));
-        s.appearance().young().ifPresent(y -> {
-            tree.put("youngPicture", "/fish/" + Paths.of(s) + ".svg?young=true");
-            tree.put("youngUntil", y.untilCm());
-            tree.put("youngHalf", Measures.round(FishDrawing.halfHeight(y.look()), 4));
-        });
+        Optional<Species.Young> young = s.appearance().young();
         List<Double> lengths = new ArrayList<>();
         List<Double> grounds = new ArrayList<>();
         double flat = 0;
@@ -113,9 +162,22 @@ final class Scene {
             grounds.add(ground == null ? 0 : Measures.round(ground.rx(), 2));
             flat = ground == null ? 0 : ground.ry() / ground.rx();
         }
-        tree.put("lengths", lengths);
-        tree.put("grounds", grounds);
-        tree.put("flat", Measures.round(flat, 3));
-        return tree;
+        return new Swimmer(
+                party.id(),
+                s.name(),
+                party.count(),
+                ChronoUnit.DAYS.between(start, p.from()),
+                "/fish/" + Paths.of(s) + ".svg",
+                half(s.look()),
+                young.map(y -> "/fish/" + Paths.of(s) + ".svg?young=true").orElse(null),
+                young.map(Species.Young::untilCm).orElse(null),
+                young.map(y -> half(y.look())).orElse(null),
+                lengths,
+                grounds,
+                Measures.round(flat, 3));
+    }
+
+    private static double half(Look look) {
+        return Measures.round(FishDrawing.halfHeight(look), 4);
     }
 }

@@ -1,7 +1,7 @@
 package pelluna.app.tankplace;
 
-import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
+import pelluna.app.tank.FlatFigures;
 import pelluna.core.plan.ScapeFile;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
@@ -25,16 +25,16 @@ final class DrawnReef {
      * @param after  the same as typed
      * @return the reef as it is then
      */
-    static ScapeFile following(ScapeFile drawn, Map<String, Object> before, Map<String, Object> after) {
+    static ScapeFile following(ScapeFile drawn, FlatFigures before, FlatFigures after) {
         double wide = ratio(before, after, "lengthCm");
         double high = ratio(before, after, "waterHeightCm");
         Scape scape = scaled(drawn.scape(NO_RUN), x -> x * wide, y -> y * high);
         if (after.get("hides") instanceof Number n) {
             scape = scape.withHides(
                     Math.max(0, Math.min(MOST_DRAWN, n.intValue())),
-                    figure(after, "lengthCm"),
-                    figure(after, "waterHeightCm"),
-                    figure(after, "sandDepthCm"));
+                    after.number("lengthCm"),
+                    after.number("waterHeightCm"),
+                    after.number("sandDepthCm"));
         }
         return ScapeFile.of(scape);
     }
@@ -55,13 +55,9 @@ final class DrawnReef {
                         y.applyAsDouble(s.run().heightCm())));
     }
 
-    private static double ratio(Map<String, Object> before, Map<String, Object> after, String key) {
-        double was = figure(before, key);
-        double is = figure(after, key);
+    private static double ratio(FlatFigures before, FlatFigures after, String key) {
+        double was = before.number(key);
+        double is = after.number(key);
         return was > 0 && is > 0 ? is / was : 1;
-    }
-
-    private static double figure(Map<String, Object> figures, String key) {
-        return figures.get(key) instanceof Number n ? n.doubleValue() : 0;
     }
 }

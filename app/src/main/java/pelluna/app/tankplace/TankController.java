@@ -24,7 +24,7 @@ import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.app.tank.TankFigures;
+import pelluna.app.tank.FlatFigures;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
@@ -82,7 +82,7 @@ class TankController {
     @PostMapping("/tanks")
     String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
         Words say = keeper.get().words();
-        Map<String, Object> flat = new LinkedHashMap<>();
+        FlatFigures flat = FlatFigures.none();
         Map<String, String> errors = new LinkedHashMap<>();
         for (TankField field : List.of(TankField.LENGTH, TankField.WIDTH, TankField.HEIGHT)) {
             try {
@@ -90,7 +90,7 @@ class TankController {
                 if (value == null) {
                     errors.put(field.key(), say.text("page.tankplace.pleaseSayHowMany", say.lengthUnit()));
                 } else {
-                    flat.put(field.key(), value);
+                    flat = flat.with(field.key(), value);
                 }
             } catch (Typed.NotANumberException e) {
                 errors.put(field.key(), say.text("page.tankplace.notANumber", form.getFirst(field.key())));
@@ -106,7 +106,7 @@ class TankController {
             } catch (PlanProblemsException e) {
                 e.problems().forEach(p -> {
                     TankField field = Arrays.stream(TankField.values())
-                            .filter(f -> f.key().equals(TankFigures.fieldOf(p.field())))
+                            .filter(f -> f.key().equals(FlatFigures.fieldOf(p.field())))
                             .findFirst()
                             .orElse(TankField.LENGTH);
                     errors.put(field.key(), tankDesk.plain(field, List.of(p), say));
@@ -217,7 +217,7 @@ class TankController {
             Map<String, String> residentErrors) {
         OpenTank opened = plans.open(id);
         Words say = opened.say();
-        Map<String, Object> flat = opened.tank().figures().flat();
+        FlatFigures flat = opened.tank().figures().flat();
         Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())
                 .collect(Collectors.groupingBy(
                         f -> say.of(f.part()),
@@ -254,11 +254,7 @@ class TankController {
     }
 
     private static FieldView view(
-            TankField f,
-            Map<String, Object> flat,
-            Map<String, String> errors,
-            Map<String, List<String>> kept,
-            Words say) {
+            TankField f, FlatFigures flat, Map<String, String> errors, Map<String, List<String>> kept, Words say) {
         String stored = TankEdits.shown(f, flat.get(f.key()), say);
         List<String> typed = kept.get(f.key());
         List<String> chosen = flat.get(f.key()) instanceof List<?> list

@@ -15,6 +15,7 @@ import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.tank.FlatFigures;
 import pelluna.app.tank.TankEntity;
 import pelluna.app.tank.TankFigures;
 import pelluna.app.tank.Tanks;
@@ -41,10 +42,9 @@ class TankEdits {
     }
 
     /** Creates a tank from its name and figures, typed in the keeper's units. */
-    Long create(String name, Map<String, Object> flat) {
+    Long create(String name, FlatFigures figures) {
         PlanFile empty = PlanFile.of(name.trim(), null);
-        return plans.bringIn(files.typed(empty, "tank", TankFigures.nested(flat)))
-                .id();
+        return plans.bringIn(files.typed(empty, "tank", figures.nested())).id();
     }
 
     /**
@@ -60,7 +60,7 @@ class TankEdits {
         Map<String, String> refused = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             try {
-                Map<String, Object> flat = tank.figures().flat();
+                FlatFigures flat = tank.figures().flat();
                 Object value = Typed.parse(field, texts, say);
                 String stored = shown(field, flat.get(field.key()), say);
                 if (sameAs(value, flat.get(field.key()))
@@ -75,12 +75,7 @@ class TankEdits {
                                     : say.text("page.tankplace.anotherWindowChangedThisTo2", stored));
                     return;
                 }
-                if (value == null) {
-                    flat.remove(field.key());
-                } else {
-                    flat.put(field.key(), value);
-                }
-                apply(tank, field, flat, say);
+                apply(tank, flat.with(field.key(), value));
             } catch (Typed.NotANumberException e) {
                 refused.put(field.key(), say.text("page.tankplace.notANumberNotSaved", texts.get(texts.size() - 1)));
             } catch (PlanProblemsException e) {
@@ -101,14 +96,13 @@ class TankEdits {
         return Objects.equals(typed, stored) || typed == null && stored == null;
     }
 
-    private void apply(TankEntity tank, TankField field, Map<String, Object> flat, Words say) {
-        if (tank.figures().scape() != null) {
-            flat.put(
-                    "scape",
-                    DrawnReef.following(tank.figures().scape(), tank.figures().flat(), flat));
-        }
+    private void apply(TankEntity tank, FlatFigures typedOnes) {
+        FlatFigures figures = tank.figures().scape() == null
+                ? typedOnes
+                : typedOnes.drawn(DrawnReef.following(
+                        tank.figures().scape(), tank.figures().flat(), typedOnes));
         PlanFile plan = TankPlans.file(tank, lives.planned(tank.id()));
-        PlanFile typed = files.typed(plan, "tank", TankFigures.nested(flat));
+        PlanFile typed = files.typed(plan, "tank", figures.nested());
         plans.check(typed);
         tank.measures(TankFigures.of(typed.tank()));
     }
@@ -116,7 +110,7 @@ class TankEdits {
     /** What is wrong with one field, in the keeper's units. */
     String plain(TankField field, List<Problem> problems, Words say) {
         Problem p = problems.get(0);
-        boolean here = TankFigures.fieldOf(p.field()).equals(field.key());
+        boolean here = FlatFigures.fieldOf(p.field()).equals(field.key());
         String expected = here && field.kind().number() && field.kind() != TankField.Kind.WHOLE
                 ? files.range(field.key())
                         .map(r -> Typed.range(field.kind(), r[0], r[1], say))

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.app.planfile.PlanFiles;
+import pelluna.app.rows.PlanJson;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.TankFile;
@@ -51,8 +52,18 @@ public class TankFiguresTest {
     @Test
     void everyFigureGoesIntoTheColumnsAndComesBack() {
         assertThat(TankFigures.of(whole()).file()).isEqualTo(whole());
-        assertThat(TankFigures.nested(TankFigures.of(whole()).flat())).isEqualTo(everything());
-        assertThat(TankFigures.ofFlat(Map.of("lengthCm", 90)).file().lengthCm()).isEqualTo(90);
+        assertThat(TankFigures.of(whole()).flat().nested()).isEqualTo(PlanJson.MAPPER.valueToTree(everything()));
+    }
+
+    @Test
+    void aFigureOfTheFormIsSetReadAndTakenOut() {
+        FlatFigures one = FlatFigures.none().with("lengthCm", 90).with("keeps", List.of("shrimp"));
+        assertThat(one.get("lengthCm")).isEqualTo(90);
+        assertThat(one.number("lengthCm")).isEqualTo(90);
+        assertThat(one.number("keeps")).isZero();
+        assertThat(one.get("keeps")).isEqualTo(List.of("shrimp"));
+        assertThat(one.with("lengthCm", null).keys()).containsExactly("keeps");
+        assertThat(one.get("widthCm")).isNull();
     }
 
     @Test
@@ -62,8 +73,8 @@ public class TankFiguresTest {
 
     @Test
     void problemsFindTheirField() {
-        assertThat(TankFigures.fieldOf("tank.waterChange.percent")).isEqualTo("waterChangePercent");
-        assertThat(TankFigures.fieldOf("tank.lengthCm")).isEqualTo("lengthCm");
-        assertThat(TankFigures.fieldOf("tank.keeps[2]")).isEqualTo("keeps");
+        assertThat(FlatFigures.fieldOf("tank.waterChange.percent")).isEqualTo("waterChangePercent");
+        assertThat(FlatFigures.fieldOf("tank.lengthCm")).isEqualTo("lengthCm");
+        assertThat(FlatFigures.fieldOf("tank.keeps[2]")).isEqualTo("keeps");
     }
 }

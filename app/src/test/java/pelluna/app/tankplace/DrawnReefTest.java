@@ -3,8 +3,8 @@ package pelluna.app.tankplace;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.app.tank.FlatFigures;
 import pelluna.core.plan.ScapeFile;
 import pelluna.core.plan.ScapeFile.HideFile;
 import pelluna.core.scape.Hide;
@@ -18,8 +18,11 @@ class DrawnReefTest {
 
     private static final ScapeFile DRAWN = ScapeFile.of(SCAPE);
 
-    private static Map<String, Object> figures(double length, double height, int hides) {
-        return Map.of("lengthCm", length, "waterHeightCm", height, "hides", hides);
+    private static FlatFigures figures(double length, double height, int hides) {
+        return FlatFigures.none()
+                .with("lengthCm", length)
+                .with("waterHeightCm", height)
+                .with("hides", hides);
     }
 
     @Test

@@ -12,6 +12,6 @@ class TankFieldTest {
         assertThat(TankField.values())
                 .extracting(TankField::key)
                 .containsExactlyInAnyOrderElementsOf(
-                        TankFigures.of(TankFiguresTest.whole()).flat().keySet());
+                        TankFigures.of(TankFiguresTest.whole()).flat().keys());
     }
 }
