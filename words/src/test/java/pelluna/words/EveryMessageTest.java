@@ -6,12 +6,15 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URISyntaxException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import pelluna.core.arrivals.Restock;
@@ -23,6 +26,8 @@ class EveryMessageTest {
     private static final Set<String> OF_THE_LANGUAGE = Set.of("script", "words");
     /** Statements that hold figures beside what is said of them. */
     private static final Set<Class<?>> OF_THE_MODEL = Set.of(Lens.class, Restock.Reminder.class, ProtocolStep.class);
+
+    private static final Pattern KEY = Pattern.compile("^[A-Za-z][\\w.]* = ");
 
     private static final MessageCheck CHECK = new MessageCheck(Locale.ENGLISH, core());
 
@@ -52,6 +57,26 @@ class EveryMessageTest {
         assertThat(files().stream().filter(f -> !OF_THE_LANGUAGE.contains(f)))
                 .hasSizeGreaterThan(15)
                 .allSatisfy(f -> assertThat(CHECK.idle(f)).isEmpty());
+    }
+
+    @Test
+    void noKeyStandsTwice() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/pelluna/words"))) {
+            assertThat(files.filter(f -> f.toString().endsWith(".properties")).flatMap(f -> twice(f).stream()))
+                    .isEmpty();
+        }
+    }
+
+    private static List<String> twice(Path file) {
+        try (Stream<String> lines = Files.lines(file)) {
+            Set<String> seen = new HashSet<>();
+            return lines.filter(l -> KEY.matcher(l).find())
+                    .map(l -> l.substring(0, l.indexOf(" = ")))
+                    .filter(k -> !seen.add(k))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Test

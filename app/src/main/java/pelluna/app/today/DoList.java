@@ -70,7 +70,7 @@ class DoList {
                 .unlooked(opened)
                 .forEach(s -> items.add(Item.of(
                         "stay-" + s,
-                        opened.say().text("page.today.today"),
+                        opened.say().text("page.today.dueToday"),
                         true,
                         Step.RIPPLE,
                         opened.say().text("page.today.lookAtInQuarantine", s),
@@ -134,7 +134,7 @@ class DoList {
             } else if (!watchedToday) {
                 items.add(Item.of(
                         "boxwatch-" + c.id() + "-" + now.toLocalDate(),
-                        opened.say().text("page.today.today"),
+                        opened.say().text("page.today.dueToday"),
                         true,
                         Step.RIPPLE,
                         opened.say().text("page.today.watchTheBoxOfForTenMinutes", name),
@@ -204,7 +204,7 @@ class DoList {
                     gone
                             ? Item.of(
                                     "missing-" + u.fish().id() + "-" + u.since(),
-                                    say.text("page.today.today"),
+                                    say.text("page.today.dueToday"),
                                     true,
                                     Step.CHOP,
                                     say.text("page.today.isMissing", u.fish().said()),
@@ -215,7 +215,7 @@ class DoList {
                                             Map.of("what", "missing")))
                             : Item.of(
                                     "unseen-" + u.fish().id() + "-" + u.since(),
-                                    say.text("page.today.today"),
+                                    say.text("page.today.dueToday"),
                                     true,
                                     Step.RIPPLE,
                                     say.text("page.today.haveYouSeen", u.fish().said()),
@@ -267,7 +267,7 @@ class DoList {
         if (last != null && ChronoUnit.DAYS.between(last, plans.today()) >= TEST_DAYS) {
             items.add(Item.of(
                     "test-" + last,
-                    opened.say().text("page.today.today"),
+                    opened.say().text("page.today.dueToday"),
                     true,
                     Step.RIPPLE,
                     opened.say().text("page.today.testTheWater"),
@@ -291,7 +291,7 @@ class DoList {
                 boolean due = !d.on().isAfter(today);
                 items.add(Item.of(
                         d.key() + "-" + d.on(),
-                        due ? opened.say().text("page.today.today") : d.on().format(DAY),
+                        due ? opened.say().text("page.today.dueToday") : d.on().format(DAY),
                         due,
                         Step.CALM,
                         d.title() + ".",
