@@ -1,6 +1,7 @@
 package pelluna.app;
 
 import java.time.Clock;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -23,6 +24,7 @@ class Beans {
     }
 
     @Bean
+    @ConditionalOnMissingBean
     Clock clock() {
         return Clock.systemDefaultZone();
     }

@@ -2,6 +2,7 @@ package pelluna.app.demo;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.time.Clock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -21,17 +22,19 @@ class DemoProbe implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);
     private final TankPlans plans;
     private final Probes probes;
+    private final Clock clock;
     private SimulatedProbe probe;
 
-    DemoProbe(TankPlans plans, Probes probes) {
+    DemoProbe(TankPlans plans, Probes probes, Clock clock) {
         this.plans = plans;
         this.probes = probes;
+        this.clock = clock;
     }
 
     @Override
     public void run(ApplicationArguments args) {
         try {
-            probe = new SimulatedProbe(0, false);
+            probe = new SimulatedProbe(0, false, clock);
             plans.tanks().stream()
                     .filter(t -> t.name().equals("Lantern Ledge"))
                     .findFirst()

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.rows.StatementJson;
 import pelluna.core.capacity.LensReason;
+import pelluna.core.catalogue.Caution;
 import pelluna.core.sieve.Reason;
 import pelluna.core.tension.EatenReason;
 import pelluna.core.tension.TensionReason;
@@ -16,14 +17,21 @@ import pelluna.core.tension.TensionReason;
 /** What was said on the days of arrivals, statement by statement. */
 @Component
 class KeptStatements {
+    /** Whatever a statement can give as its reason. */
+    static final List<Class<? extends pelluna.core.units.Statement>> FAMILIES = List.of(
+            Reason.class,
+            Caution.class,
+            TensionReason.class,
+            EatenReason.class,
+            LensReason.class,
+            NothingBetween.class);
+
     private final StatementRows rows;
     private final StatementJson json;
 
     KeptStatements(StatementRows rows, KeeperCatalogue catalogue) {
         this.rows = rows;
-        this.json = new StatementJson(
-                name -> catalogue.get().find(name),
-                List.of(Reason.class, TensionReason.class, EatenReason.class, LensReason.class, NothingBetween.class));
+        this.json = new StatementJson(name -> catalogue.get().find(name), FAMILIES);
     }
 
     void keep(long prediction, List<Statement> said) {

@@ -7,6 +7,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -35,6 +36,7 @@ class ProbeLine {
     private static final int MOST_BYTES = 64 * 1024;
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
+    private final Clock clock;
     private final HttpClient client = HttpClient.newBuilder()
             .connectTimeout(PATIENCE)
             .followRedirects(HttpClient.Redirect.NEVER)
@@ -44,6 +46,10 @@ class ProbeLine {
         t.setDaemon(true);
         return t;
     });
+
+    ProbeLine(Clock clock) {
+        this.clock = clock;
+    }
 
     /** It did not answer, or not with a reading. */
     static final class NoAnswerException extends Exception {
@@ -93,29 +99,29 @@ class ProbeLine {
             if (body.length > MOST_BYTES) {
                 throw new NoAnswerException(new NoAnswer.TooLong());
             }
-            return reading(new String(body, StandardCharsets.UTF_8));
+            return reading(new String(body, StandardCharsets.UTF_8), clock.instant());
         }
     }
 
-    private static Reading reading(String text) throws NoAnswerException {
+    private static Reading reading(String text, Instant now) throws NoAnswerException {
         try {
-            return reading(JSON.readTree(text));
+            return reading(JSON.readTree(text), now);
         } catch (JacksonException | DateTimeParseException e) {
             throw new NoAnswerException(new NoAnswer.NotReadable());
         }
     }
 
-    /** @throws IllegalArgumentException if it is no reading */
-    static Reading parsed(String text) {
+    /** @param now for a reading without its time; @throws IllegalArgumentException if it is no reading */
+    static Reading parsed(String text, Instant now) {
         try {
-            return reading(JSON.readTree(text));
+            return reading(JSON.readTree(text), now);
         } catch (NoAnswerException e) {
             throw new IllegalArgumentException(e.getMessage(), e);
         }
     }
 
-    private static Reading reading(JsonNode node) throws NoAnswerException {
-        Instant at = node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : Instant.now();
+    private static Reading reading(JsonNode node, Instant now) throws NoAnswerException {
+        Instant at = node.hasNonNull("at") ? Instant.parse(node.get("at").asString()) : now;
         if (at.isBefore(Days.FIRST.atStartOfDay().toInstant(ZoneOffset.UTC))
                 || at.isAfter(Days.LAST.atStartOfDay().toInstant(ZoneOffset.UTC))) {
             throw new NoAnswerException(new NoAnswer.OfAnotherTime());

@@ -63,7 +63,7 @@ public class Probes {
             boolean silent = hoursAgo >= 50 && hoursAgo < 57;
             boolean dry = hoursAgo == 80 && at.plus(Duration.ofMinutes(15)).isAfter(now.minus(Duration.ofHours(80)));
             if (!silent) {
-                Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry));
+                Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry), at);
                 readings.save(new ReadingEntity(tank, r, Plausible.doubts(r, Optional.empty(), at)));
             }
         }

@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.Locale;
 
@@ -26,7 +27,7 @@ public final class SimulatedProbe implements AutoCloseable {
     private int asked;
 
     /** @param port 0 for any that is free */
-    public SimulatedProbe(int port, boolean faults) throws IOException {
+    public SimulatedProbe(int port, boolean faults, Clock clock) throws IOException {
         this.faults = faults;
         server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 4);
         server.createContext("/reading", exchange -> {
@@ -34,7 +35,7 @@ public final class SimulatedProbe implements AutoCloseable {
             boolean fails = faults && turn == FAILS;
             byte[] body = fails
                     ? new byte[0]
-                    : json(Instant.now(), faults && turn == DRY).getBytes(StandardCharsets.UTF_8);
+                    : json(clock.instant(), faults && turn == DRY).getBytes(StandardCharsets.UTF_8);
             exchange.getResponseHeaders().set("Content-Type", "application/json");
             exchange.sendResponseHeaders(fails ? 503 : 200, fails ? -1 : body.length);
             try (OutputStream out = exchange.getResponseBody()) {
@@ -80,7 +81,7 @@ public final class SimulatedProbe implements AutoCloseable {
                 System.exit(2);
             }
         }
-        SimulatedProbe probe = new SimulatedProbe(port, faults);
+        SimulatedProbe probe = new SimulatedProbe(port, faults, Clock.systemUTC());
         System.out.println("The simulated probe answers at " + probe.address() + (faults ? ", with faults" : ""));
     }
 }

@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import pelluna.core.catalogue.Species;
+import pelluna.core.units.Sentences;
 import pelluna.core.units.Statement;
 import pelluna.words.Words;
-import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.type.TypeReference;
@@ -20,6 +20,7 @@ import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
@@ -32,14 +33,15 @@ public final class StatementJson {
     private static final TypeReference<List<Statement>> ALL = new TypeReference<>() {};
 
     private final JsonMapper mapper;
+    private final Set<Class<?>> kinds = new LinkedHashSet<>();
 
     /**
      * @param species  finds a species by its scientific name
      * @param families sealed interfaces, or records, of what may stand here; what they are made of comes along
      */
     public StatementJson(Function<String, Optional<Species>> species, List<Class<? extends Statement>> families) {
-        Set<Class<?>> kinds = new LinkedHashSet<>();
         families.forEach(f -> gather(f, kinds));
+        kinds.addAll(List.of(Sentences.class, AsWritten.class, NoLongerKnown.class));
         JsonMapper.Builder with = PlanJson.MAPPER
                 .rebuild()
                 .addMixIn(Statement.class, Coded.class)
@@ -57,8 +59,19 @@ public final class StatementJson {
         this(name -> Optional.empty(), List.of(family));
     }
 
+    /** A statement of no family that may stand here is kept in words, so that it is not lost. */
     public String write(List<? extends Statement> all) {
-        return mapper.writerFor(ALL).writeValueAsString(all);
+        return mapper.writerFor(ALL)
+                .writeValueAsString(all.stream().map(this::known).toList());
+    }
+
+    private Statement known(Statement one) {
+        if (one instanceof Sentences several) {
+            return new Sentences(several.all().stream().map(this::known).toList());
+        }
+        return kinds.contains(one.getClass())
+                ? one
+                : new AsWritten(Words.forAnybody().of(one));
     }
 
     /**
@@ -70,12 +83,12 @@ public final class StatementJson {
         if (row == null || row.isEmpty()) {
             return List.of();
         }
-        if (!row.startsWith("[{")) {
+        if (!row.startsWith("[{\"is\":")) {
             return List.of(new AsWritten(row));
         }
         try {
             return mapper.readValue(row, ALL);
-        } catch (JacksonException e) {
+        } catch (MismatchedInputException e) {
             return List.of(new NoLongerKnown());
         }
     }

@@ -63,7 +63,7 @@ class LivesTest {
     @Test
     void fromTheWishThroughQuarantineAndBoxIntoTheTankAndAwayItIsTheSameFish() {
         tank.post("/tank", Map.of("quarantinePlaces", "1"));
-        String began = LocalDate.now().minusDays(31).toString();
+        String began = Pelluna.today().minusDays(31).toString();
         tank.post("/arrivals/quarantine", Map.of("fish", "w" + fish, "place", "1", "on", began, "salinity", "35"));
         assertThat(life().stage()).isEqualTo(Stage.QUARANTINE);
         tank.post("/log/bringing/" + box() + "/off", Map.of("how", "not today"));
@@ -85,7 +85,7 @@ class LivesTest {
     @Test
     void anArrivalThatIsUndoneIsTheSameWishAgainAndUndoingGoesOn() {
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
-        String soon = LocalDate.now().plusDays(20).toString();
+        String soon = Pelluna.today().plusDays(20).toString();
         tank.post("/arrivals/day", Map.of("fish", "w" + fish, "on", soon, "of", mark));
         tank.post(
                 "/arrivals/arrived",

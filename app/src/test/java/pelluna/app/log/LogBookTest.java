@@ -34,7 +34,7 @@ class LogBookTest {
 
     @Test
     void aWatchThatNobodyEndedCountsNoLongerThanFourHours() {
-        log.begin(tank.id, Instant.now().minus(Duration.ofHours(9)), "forgotten");
+        log.begin(tank.id, Pelluna.now().minus(Duration.ofHours(9)), "forgotten");
         assertThat(log.running(tank.id)).isEmpty();
         assertThat(figures.watches(tank.id))
                 .singleElement()
@@ -43,7 +43,7 @@ class LogBookTest {
 
     @Test
     void aWatchThatAPhoneBeganOfflineIsBegunOnceAndWithItsOwnTime() {
-        Instant then = Instant.now().minus(Duration.ofMinutes(40));
+        Instant then = Pelluna.now().minus(Duration.ofMinutes(40));
         log.begin(tank.id, then, "k");
         log.end(tank.id, then.plus(Duration.ofMinutes(20)));
         log.begin(tank.id, then, "k");
@@ -59,12 +59,12 @@ class LogBookTest {
         log.write(
                 tank.id,
                 Observation.act(
-                        Instant.now().minus(Duration.ofMinutes(100)), EventType.CHASED, tank.boss(), tank.wrasse()));
+                        Pelluna.now().minus(Duration.ofMinutes(100)), EventType.CHASED, tank.boss(), tank.wrasse()));
         assertThat(figures.watchedContests(tank.id)).hasSize(1);
         log.write(
                 tank.id,
                 Observation.act(
-                        Instant.now().minus(Duration.ofMinutes(80)), EventType.CHASED, tank.boss(), tank.wrasse()));
+                        Pelluna.now().minus(Duration.ofMinutes(80)), EventType.CHASED, tank.boss(), tank.wrasse()));
         assertThat(figures.watchedContests(tank.id))
                 .singleElement()
                 .satisfies(w -> assertThat(w.acts()).isEqualTo(1));
@@ -73,18 +73,18 @@ class LogBookTest {
     @Test
     void stretchesCountTheActsOfOneOrOfAll() {
         tank.watched(Duration.ofHours(3), 60, 5);
-        Instant from = Instant.now().minus(Duration.ofHours(4));
+        Instant from = Pelluna.now().minus(Duration.ofHours(4));
         log.write(
                 tank.id,
                 Observation.act(
-                        Instant.now().minus(Duration.ofMinutes(150)),
+                        Pelluna.now().minus(Duration.ofMinutes(150)),
                         EventType.NIPPED,
                         tank.fish("Amphiprion ocellaris"),
                         tank.wrasse()));
-        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), null))
+        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Pelluna.now(), tank.wrasse(), null))
                 .isEqualTo(new Stretch(6, 1));
         assertThat(figures.contestsIn(
-                        tank.id, figures.watches(tank.id), from, Instant.now(), tank.wrasse(), tank.boss()))
+                        tank.id, figures.watches(tank.id), from, Pelluna.now(), tank.wrasse(), tank.boss()))
                 .isEqualTo(new Stretch(5, 1));
         assertThat(figures.contestsIn(
                         tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null))
@@ -95,7 +95,7 @@ class LogBookTest {
     @Test
     void graverActsWeighMoreInPressure() {
         tank.watched(Duration.ofHours(3), 60, 0);
-        Instant in = Instant.now().minus(Duration.ofMinutes(170));
+        Instant in = Pelluna.now().minus(Duration.ofMinutes(170));
         log.write(
                 tank.id, new Observation(in, EventType.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
         assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id))
@@ -106,7 +106,7 @@ class LogBookTest {
 
     @Test
     void hidingAtFeedingsIsCountedUntilItComesAgain() {
-        Instant now = Instant.now();
+        Instant now = Pelluna.now();
         for (int i = 5; i > 0; i--) {
             log.write(
                     tank.id,
@@ -138,19 +138,19 @@ class LogBookTest {
 
     @Test
     void aTankOfSomebodyElseIsNotThere() {
-        assertThatThrownBy(() -> log.write(-5, Observation.of(Instant.now(), EventType.EATS, tank.boss())))
+        assertThatThrownBy(() -> log.write(-5, Observation.of(Pelluna.now(), EventType.EATS, tank.boss())))
                 .isInstanceOf(NoSuchTankException.class);
-        assertThatThrownBy(() -> log.begin(-5, Instant.now(), null)).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> log.begin(-5, Pelluna.now(), null)).isInstanceOf(NoSuchTankException.class);
     }
 
     @Test
     void aNoteIsHeldToItsLength() {
         assertThatThrownBy(() -> new Observation(
-                        Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
+                        Pelluna.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
                 .hasMessageContaining("LongNote[most=400]");
         log.write(
                 tank.id,
-                new Observation(Instant.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
+                new Observation(Pelluna.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
         assertThat(log.stream(tank.id, null, 5))
                 .singleElement()
                 .satisfies(e -> assertThat(e.note()).hasSize(400));
@@ -158,7 +158,7 @@ class LogBookTest {
 
     @Test
     void pagesOfTheStreamLeaveNoLineOutThoughManyAreOfOneMoment() {
-        Instant at = Instant.now();
+        Instant at = Pelluna.now();
         for (int i = 0; i < 7; i++) {
             log.write(tank.id, Observation.of(at, EventType.EATS, tank.wrasse()));
         }

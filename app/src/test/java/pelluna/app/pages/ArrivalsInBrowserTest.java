@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -37,7 +38,7 @@ class ArrivalsInBrowserTest {
                         "cover",
                         "mesh",
                         "cycledOn",
-                        LocalDate.now().minusYears(2).toString(),
+                        Pelluna.today().minusYears(2).toString(),
                         "quarantinePlaces",
                         "2"));
         Pelluna.post(
@@ -50,7 +51,7 @@ class ArrivalsInBrowserTest {
                         "lengthCm",
                         "6",
                         "since",
-                        LocalDate.now().minusYears(1).toString()));
+                        Pelluna.today().minusYears(1).toString()));
         for (String wish : List.of("royal gramma", "yellow tang", "coral beauty", "midas blenny")) {
             Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
         }
@@ -122,7 +123,7 @@ class ArrivalsInBrowserTest {
                 lane.locator(".release"),
                 90,
                 0,
-                () -> assertThat(page.locator("#lane-says")).containsText("In the tank on "));
+                () -> assertThat(page.locator("#lane-says")).containsText(said("page.arrivals.inTheTankOn")));
         LocalDate now = LocalDate.parse(
                 page.locator(".lanes .lane[data-fish='" + fish + "']").getAttribute("data-on"));
         assertThat(now).isAfter(was.plusDays(5));
@@ -131,7 +132,7 @@ class ArrivalsInBrowserTest {
 
     @Test
     void aDayIsPinnedInTheFormAndTheLaneSaysSo() {
-        String saturday = LocalDate.now().plusDays(90).toString();
+        String saturday = Pelluna.today().plusDays(90).toString();
         lane(3).click();
         assertThat(page.locator(".lanes .lane.chosen")).hasAttribute("data-place", "3");
         String fish = lane(3).getAttribute("data-fish");
@@ -197,7 +198,7 @@ class ArrivalsInBrowserTest {
         page.waitForFunction("() => window.pellunaLive");
         assertThat(page.locator(".lanes .lane")).hasCount(10);
         Locator ghost = page.locator(".ghost-says");
-        assertThat(ghost).containsText("All of it on ");
+        assertThat(ghost).containsText(said("page.arrivals.allOfItOnWouldHaveBrought"));
         double feared = figure(ghost.textContent(), "ammonia to ([\\d.]+)");
         Locator planned = page.locator("h2:has-text('What the water says') + p");
         assertThat(feared).isGreaterThan(1.5 * figure(planned.textContent(), "peaks at ([\\d.]+)"));
@@ -209,7 +210,7 @@ class ArrivalsInBrowserTest {
         assertThat(ghost).hasCount(0);
         assertThat(figure(planned.textContent(), "peaks at ([\\d.]+)"))
                 .isCloseTo(feared, org.assertj.core.api.Assertions.within(0.1 * feared + 0.01));
-        assertThat(page.locator("#group-price")).containsText("as you have it");
+        assertThat(page.locator("#group-price")).containsText(said("page.arrivals.groupingAsCalm"));
     }
 
     private static double figure(String text, String pattern) {

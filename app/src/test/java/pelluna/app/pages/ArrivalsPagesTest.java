@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.StringReader;
 import java.net.http.HttpResponse;
@@ -29,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 class ArrivalsPagesTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
     private long tank;
 
     @BeforeEach
@@ -120,15 +121,18 @@ class ArrivalsPagesTest {
         String page =
                 hand("join", yellow, Map.of("with", Pelluna.fish(tank, "w#" + wishIndex("Centropyge bispinosa"))));
         assertThat(page("/arrivals?fish=" + yellow))
-                .contains("Their quarantine takes 2 places", "id=\"in-stages\"", "More places");
+                .containsPattern(said("page.arrivals.theirQuarantineTakesPlaces"))
+                .containsPattern(said("page.arrivals.morePlaces"))
+                .contains("id=\"in-stages\"");
         assertThat(page).contains("</html>");
         Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "2"));
-        assertThat(page("/arrivals?fish=" + yellow)).doesNotContain("Their quarantine takes");
+        assertThat(page("/arrivals?fish=" + yellow))
+                .doesNotContainPattern(said("page.arrivals.theirQuarantineTakesPlaces"));
     }
 
     @Test
     void whoRunsATankOfPredatorsSeesWhatALowSalinityWouldDo() {
-        assertThat(page("/arrivals/upkeep")).doesNotContain("Salt water of predators");
+        assertThat(page("/arrivals/upkeep")).doesNotContainPattern(said("page.upkeep.saltWaterOfPredators"));
         Pelluna.post(
                 at("/residents"),
                 Map.of(
@@ -140,12 +144,11 @@ class ArrivalsPagesTest {
                         TODAY.minusMonths(3).toString()));
         Pelluna.post(at("/arrivals/prices"), Map.of("currency", "¤", "salt", "4"));
         assertThat(page("/arrivals/upkeep"))
-                .contains(
-                        "Salt water of predators",
-                        "At a specific gravity of 1.018",
-                        "these would suffer",
-                        "which saves",
-                        "the weekly ones costing more by");
+                .containsPattern(said("page.upkeep.saltWaterOfPredators"))
+                .containsPattern(said("page.arrivals.atASpecificGravityOfGKg"))
+                .containsPattern(said("page.arrivals.theseWouldSufferKeepItAsIt"))
+                .containsPattern(said("page.arrivals.whichSaves"))
+                .containsPattern(said("page.arrivals.weeklyCostMore"));
         Pelluna.post(at("/arrivals/prices"), Map.of());
     }
 
@@ -158,7 +161,7 @@ class ArrivalsPagesTest {
         assertThat(List.copyOf(lanes().keySet()).get(0)).isEqualTo(last);
         assertThat(found(page, "id=\"hand-price\">([^<]*)<"))
                 .containsAnyOf("points of tension more", "As calm as the best");
-        assertThat(page).contains("Its place is by your hand.");
+        assertThat(page).containsPattern(said("arrivals.PlaceByHand"));
         assertThat(body(Pelluna.post(at("/arrivals/undo"), Map.of()))).doesNotContain("hand-price");
         assertThat(List.copyOf(lanes().keySet())).isEqualTo(best);
     }
@@ -167,13 +170,13 @@ class ArrivalsPagesTest {
     void aDayByHandIsMetAndTheRestKeepsItsGaps() {
         LocalDate saturday = TODAY.plusDays(75);
         String fish = List.copyOf(lanes().keySet()).get(1);
-        assertThat(hand("day", fish, Map.of("on", saturday.toString()))).contains("Its day is by your hand");
+        assertThat(hand("day", fish, Map.of("on", saturday.toString()))).containsPattern(said("arrivals.DayByHand"));
         assertThat(lanes()).containsEntry(fish, saturday);
         List<LocalDate> days = List.copyOf(lanes().values());
         for (int i = 1; i < days.size(); i++) {
             assertThat(days.get(i)).isAfterOrEqualTo(days.get(i - 1).plusDays(14));
         }
-        assertThat(hand("day", fish, Map.of("on", "soon"))).contains("Please give a day.");
+        assertThat(hand("day", fish, Map.of("on", "soon"))).containsPattern(said("app.limits.NoDay"));
         hand("free", fish, Map.of());
         assertThat(page("/arrivals")).doesNotContain("hand-price");
     }
@@ -211,8 +214,8 @@ class ArrivalsPagesTest {
     @Test
     void whatWasMadeForAnotherPlanIsRefused() {
         Map<String, String> stale = Map.of("fish", "w1", "of", "stale", "place", "1");
-        assertThat(body(Pelluna.post(at("/arrivals/place"), stale))).contains("changed in another window");
-        assertThat(hand("place", "w0", Map.of("place", "1"))).contains("no longer in the plan");
+        assertThat(body(Pelluna.post(at("/arrivals/place"), stale))).containsPattern(said("app.arrivals.PlanChanged"));
+        assertThat(hand("place", "w0", Map.of("place", "1"))).containsPattern(said("app.arrivals.NotInThePlan"));
         assertThat(hand("place", "w#0", Map.of("place", "4000"))).contains("1 to 200");
     }
 
@@ -231,14 +234,16 @@ class ArrivalsPagesTest {
                         .asDouble())
                 .isEqualTo(11.5);
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("nitrate", "much"))))
-                .contains("is no figure for nitrate");
+                .containsPattern(said("app.planning.NoFigureFor"));
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("pH", "12")))).contains("6 to 10");
         assertThat(body(Pelluna.post(
                         at("/arrivals/test"), Map.of("on", TODAY.plusDays(3).toString(), "nitrate", "5"))))
-                .contains("Nothing was logged");
+                .containsPattern(said("app.planning.NotLogged"));
         assertThat(body(Pelluna.post(at("/arrivals/test"), Map.of("back", "true"))))
                 .doesNotContain("11.5 mg/L</title>");
-        assertThat(before).contains("What the water says").contains("All of it on ");
+        assertThat(before)
+                .containsPattern(said("page.arrivals.whatTheWaterSays"))
+                .containsPattern(said("page.arrivals.allOfItOnWouldHaveBrought"));
     }
 
     @Test
@@ -271,14 +276,17 @@ class ArrivalsPagesTest {
                 .contains("daily steps");
         String stay = found(page, "/quarantine/(\\d+)/look");
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("eats", "true")));
-        assertThat(page).contains("It may go on");
+        assertThat(page).containsPattern(said("page.quarantine.itMayGoOnTheDays"));
         page = body(Pelluna.post(
                 at("/arrivals/quarantine/" + stay + "/look"),
                 Map.of("eats", "true", "spots", "true", "note", "three on the tail")));
-        assertThat(page).contains("day 1 of 30").contains("begun again once").contains("three on the tail");
+        assertThat(page)
+                .contains("day 1 of 30")
+                .containsPattern(said("page.quarantine.sinceBegunAgainOnce"))
+                .contains("three on the tail");
         for (String none : List.of("brine", "-1", "0.9", "70")) {
             assertThat(body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("salinity", none))))
-                    .contains("is no salinity");
+                    .containsPattern(said("app.quarantine.NoSalinity"));
         }
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/release"), Map.of()));
         assertThat(page).contains("into the tank on");
@@ -310,7 +318,7 @@ class ArrivalsPagesTest {
     void noCopperNoDoseIsEverGiven() {
         assertThat(page("/arrivals/quarantine"))
                 .contains("ask a vet")
-                .contains("ever goes into the reef")
+                .containsPattern(said("page.quarantine.noWaterNetOrRockThat"))
                 .doesNotContain("mg/L copper")
                 .doesNotContain("ppm");
     }
@@ -318,7 +326,7 @@ class ArrivalsPagesTest {
     @Test
     void whoIsToLeaveStandsInPlanLanesAndCalendar() {
         String page = page("/arrivals/leaving?fish=" + Pelluna.fish(tank, "r#0"));
-        assertThat(page).contains("What that changes");
+        assertThat(page).containsPattern(said("page.leaving.whatThatChanges"));
         LocalDate day = TODAY.plusDays(200);
         hand("leaves", "r#0", Map.of("on", day.toString(), "why", "they guard the whole left side"));
         assertThat(page("/arrivals/leaving?fish=" + Pelluna.fish(tank, "r#0")))
@@ -364,20 +372,20 @@ class ArrivalsPagesTest {
 
     @Test
     void pricesAreTheKeepersOwnAndAddUp() {
-        assertThat(page("/arrivals/upkeep")).contains("No price of a fish is known yet");
+        assertThat(page("/arrivals/upkeep")).containsPattern(said("page.arrivals.noPriceOfAFishIsKnown"));
         hand("price-of", "w#0", Map.of("price", "45,50"));
         hand("price-of", "w#1", Map.of("price", "100"));
         assertThat(page("/arrivals/upkeep"))
-                .contains("The fish cost 145.5")
-                .contains("two purchases that have no price yet");
+                .containsPattern(said("page.arrivals.theFishCost"))
+                .containsPattern(said("page.arrivals.theFishCostWithout"));
         assertThat(hand("price-of", "w#0", Map.of("price", "dear"))).contains("is no price");
         String page = body(Pelluna.post(
                 at("/arrivals/prices"), Map.of("currency", "fl", "salt", "4", "food", "12", "sheet", "0.5")));
-        assertThat(page).contains(" fl</td>").doesNotContain("needs your prices");
+        assertThat(page).contains(" fl</td>").doesNotContainPattern(said("page.arrivals.needsYourPrices"));
         assertThat(body(Pelluna.post(at("/arrivals/prices"), Map.of("salt", "-4"))))
                 .contains("nothing was saved");
         Pelluna.post(at("/arrivals/prices"), Map.of());
-        assertThat(page("/arrivals/upkeep")).contains("needs your prices");
+        assertThat(page("/arrivals/upkeep")).containsPattern(said("page.arrivals.needsYourPrices"));
     }
 
     @Test
@@ -393,13 +401,13 @@ class ArrivalsPagesTest {
                         "back",
                         "true")));
         assertThat(page)
-                .contains("After 76 days without fish")
-                .contains("Skimmer back on")
-                .contains("Seed microfauna")
+                .containsPattern(said("arrivals.FilterAsleep"))
+                .containsPattern(said("arrivals.Kind.SKIMMER_ON"))
+                .containsPattern(said("arrivals.Kind.SEED_MICROFAUNA"))
                 .contains("common clownfish");
         assertThat(lanes()).hasSize(5);
         assertThat(List.copyOf(lanes().values()).get(0)).isAfterOrEqualTo(TODAY.plusDays(16));
-        assertThat(Pelluna.get(at("/calendar.ics")).body()).contains("Skimmer back on");
+        assertThat(Pelluna.get(at("/calendar.ics")).body()).containsPattern(said("arrivals.Kind.SKIMMER_ON"));
         assertThat(body(Pelluna.post(
                         at("/arrivals/restock"),
                         Map.of(
@@ -407,7 +415,7 @@ class ArrivalsPagesTest {
                                 TODAY.toString(),
                                 "until",
                                 TODAY.minusDays(3).toString()))))
-                .contains("That cannot be");
+                .containsPattern(said("app.arrivals.NotSo"));
         Pelluna.post(at("/arrivals/undo"), Map.of());
         assertThat(Pelluna.get(at("/plan.json")).body()).isEqualTo(before);
     }

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -14,7 +15,7 @@ import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
 class CrewPagesTest {
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
     private static final String PAGE = "/losses/crew";
 
     private LogTank tank;
@@ -60,19 +61,16 @@ class CrewPagesTest {
         assertThat(c.there()).isEqualTo(14);
         assertThat(c.attrition().lost()).isEqualTo(6);
         assertThat(page)
-                .contains(
-                        "go in a month (6 over 56 animal-months",
-                        "Keeping up 20 costs about",
-                        "Add 8: 6 to come to 20, and 2");
+                .containsPattern(said("page.crew.goInAMonth"))
+                .containsPattern(said("page.crew.keepingUpCostsAboutAYearAt"))
+                .containsPattern(said("crew.Add"));
         assertThat(c.costAYear().orElseThrow()).isBetween(50.0, 75.0);
     }
 
     @Test
     void theWrasseIsSuspectedAndTheClownfishIsNot() {
         put("snails", 20, 30);
-        assertThat(tank.page(PAGE))
-                .contains("Yellow wrasse: has been known to take snails.")
-                .doesNotContain("lownfish: ");
+        assertThat(tank.page(PAGE)).containsPattern(said("crew.MayTake")).doesNotContain("lownfish: ");
     }
 
     @Test
@@ -82,7 +80,7 @@ class CrewPagesTest {
                 PAGE + "/" + hermits + "/count",
                 Map.of("count", "7", "added", "5", "on", TODAY.minusDays(30).toString()));
         assertThat(only().there()).isEqualTo(12);
-        assertThat(tank.page(PAGE)).contains("7 seen, 5 added", "Nothing to buy: 12 are there of 10 wanted.");
+        assertThat(tank.page(PAGE)).containsPattern(said("crew.NothingToBuy")).contains("7 seen, 5 added");
     }
 
     @Test
@@ -90,8 +88,9 @@ class CrewPagesTest {
         long shrimp = put("cleaner-shrimp", 2, 60);
         assertThat(tank.page("/losses/new")).contains("crew=" + shrimp);
         assertThat(tank.page("/losses/new?crew=" + shrimp))
-                .contains("Goodbye to some of the cleaner shrimp", "How many of 2")
-                .doesNotContain("found another home");
+                .containsPattern(said("page.lossNew.howManyOf", "2"))
+                .contains("Goodbye to some of the cleaner shrimp")
+                .doesNotContainPattern(said("page.fish.itIsLostOrFoundAnother"));
         String page = tank.post(
                         "/losses",
                         Map.of(
@@ -110,7 +109,10 @@ class CrewPagesTest {
                                 "cost",
                                 "24"))
                 .body();
-        assertThat(page).contains("Eaten by ", "a guess").doesNotContain("What the plan had said");
+        assertThat(page)
+                .containsPattern(said("losses.Cause.EATEN.means"))
+                .contains("a guess")
+                .doesNotContainPattern(said("page.loss.whatThePlanHadSaid"));
         assertThat(only().there()).isEqualTo(1);
         assertThat(Pelluna.bean(Deaths.class).of(List.of(tank.id)))
                 .singleElement()
@@ -122,7 +124,7 @@ class CrewPagesTest {
         assertThat(losses)
                 .contains("Eaten</b>", "24.00")
                 .as("fish survive by themselves")
-                .contains("none lost so far");
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
         tank.post(
                 "/losses/"
                         + Pelluna.bean(Deaths.class).of(List.of(tank.id)).get(0).id() + "/back",
@@ -145,15 +147,15 @@ class CrewPagesTest {
         tank.post(PAGE + "/" + snails + "/gone", Map.of());
         assertThat(Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(tank.id)))
                 .isEmpty();
-        assertThat(tank.page(PAGE)).contains("Nobody is counted yet.");
+        assertThat(tank.page(PAGE)).containsPattern(said("page.crew.nobodyIsCountedYet"));
     }
 
     @Test
     void whatCannotBeIsRefused() {
         assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "many")).body())
-                .contains("How many? A whole number.");
+                .containsPattern(said("app.crew.NoWholeNumber"));
         assertThat(tank.post(PAGE, Map.of("kind", "lobsters", "count", "2")).body())
-                .contains("Which kind?");
+                .containsPattern(said("app.crew.WhichKind"));
         assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "2", "price", "cheap"))
                         .body())
                 .contains("'cheap' is no price");
@@ -176,7 +178,7 @@ class CrewPagesTest {
                 .contains("not before the last one");
         assertThat(tank.post(PAGE + "/" + snails + "/count", Map.of("count", "3", "on", "soon"))
                         .body())
-                .contains("Please give a day.");
+                .containsPattern(said("app.limits.NoDay"));
         assertThat(tank.post(PAGE + "/999999/count", Map.of("count", "3")).statusCode())
                 .isEqualTo(404);
         assertThat(only().there()).isEqualTo(20);

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -32,11 +33,11 @@ class DemoHistoryTest {
                 .extracting(Deaths.Death::cause)
                 .contains(Cause.JUMPED, Cause.DISEASE, Cause.STARVED, Cause.KILLED, Cause.UNKNOWN);
         assertThat(page(""))
+                .containsPattern(said("page.losses.foundAnotherHomeNoLosses"))
+                .containsPattern(said("page.losses.inTheLastYearInYour"))
                 .contains(
                         "Two of two jumpers left a tank without full cover.",
-                        "Three of three lost to illness had skipped quarantine.",
-                        "Found another home: no losses",
-                        "in your own money");
+                        "Three of three lost to illness had skipped quarantine.");
     }
 
     @Test
@@ -47,7 +48,10 @@ class DemoHistoryTest {
                         "Not said: the plan was calm about fighting.",
                         "Of such a cause no plan can tell.");
         String hindsight = page("/hindsight");
-        assertThat(hindsight).contains("Serious fights", "Both are Amphiprion", "this tank");
+        assertThat(hindsight)
+                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.losses.thisTank"))
+                .contains("Both are Amphiprion");
         assertThat(hindsight).containsPattern("Jumping</summary>[\\s\\S]*?<td class=\"fig\">2</td>");
     }
 
@@ -62,7 +66,8 @@ class DemoHistoryTest {
         assertThat(incidents).contains("The white spots of spring", "A third clownfish", "thirty days of watching");
         String number = incidents.replaceAll("(?s).*/incidents/(\\d+)\"><b>The white spots.*", "$1");
         assertThat(page("/incidents/" + number))
-                .contains("without quarantine", "The first sign: The yellow tang rubs itself", "mark-losses");
+                .containsPattern(said("page.incident.withoutQuarantine"))
+                .contains("The first sign: The yellow tang rubs itself", "mark-losses");
     }
 
     @Test

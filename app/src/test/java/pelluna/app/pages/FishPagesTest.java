@@ -1,12 +1,11 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +44,7 @@ class FishPagesTest {
         assertThat(tank.fish()).hasSize(4);
         long boss = tank.boss();
         tank.post("/log/fish/" + boss + "/called", Map.of("name", "Inky", "role", "boss"));
-        assertThat(tank.page("/log/fish")).contains("Inky").contains("the boss");
+        assertThat(tank.page("/log/fish")).contains("Inky").containsPattern(said("page.fish.roleSaid"));
         tank.post("/log/typed", Map.of("text", "inky chased wrasse"));
         assertThat(tank.page("/log/fish/" + boss)).contains("Inky chased the yellow wrasse.");
         assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", ""))
@@ -67,7 +66,7 @@ class FishPagesTest {
                 "chased",
                 large,
                 tank.wrasse(),
-                Instant.now().minus(Duration.ofHours(5)).plusSeconds(60),
+                Pelluna.now().minus(Duration.ofHours(5)).plusSeconds(60),
                 "m");
         assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
@@ -80,7 +79,7 @@ class FishPagesTest {
         tank.post("/log/fish/" + pair + "/member", Map.of("name", "the small one", "role", "male"));
         assertThat(tank.post("/log/fish/" + pair + "/member", Map.of("name", "a third", "role", ""))
                         .body())
-                .contains("All of them have a name already.");
+                .containsPattern(said("app.fish.AllNamed"));
     }
 
     @Test
@@ -104,7 +103,7 @@ class FishPagesTest {
     @Test
     void theDominantChangesSex() {
         long pair = tank.fish("Amphiprion ocellaris");
-        assertThat(tank.page("/log/fish/" + pair)).contains("It turned female");
+        assertThat(tank.page("/log/fish/" + pair)).containsPattern(said("page.fish.itTurnedFemale"));
         tank.post("/log/fish/" + pair + "/sex", Map.of("role", "female"));
         assertThat(fish(pair).role()).isEqualTo("female");
         assertThat(tank.page("/log/fish/" + pair)).contains("changed sex: now female");
@@ -116,9 +115,9 @@ class FishPagesTest {
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.MISSING);
         assertThat(tank.page("/today")).contains("is missing");
-        tank.act("seen", wrasse, null, Instant.now(), "s");
+        tank.act("seen", wrasse, null, Pelluna.now(), "s");
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
-        assertThat(tank.page("/log/fish/" + wrasse)).contains("Found again.");
+        assertThat(tank.page("/log/fish/" + wrasse)).containsPattern(said("livestock.LifeEvent.FOUND"));
     }
 
     @Test
@@ -126,19 +125,19 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         HttpResponse<String> refused = tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
         assertThat(refused.statusCode()).isEqualTo(422);
-        assertThat(refused.body()).contains("It is not missing.");
+        assertThat(refused.body()).containsPattern(said("app.fish.NotMissing"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
     }
 
     @Test
     void whoFoundAnotherHomeLeavesThePlanAndKeepsItsHistoryAndTakingItBackBringsItBack() {
         long wrasse = tank.wrasse();
-        tank.act("eats", wrasse, null, Instant.now(), "h");
+        tank.act("eats", wrasse, null, Pelluna.now(), "h");
         tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
-        assertThat(tank.page("/log/fish")).contains("No longer here");
+        assertThat(tank.page("/log/fish")).containsPattern(said("page.fishList.noLongerHere"));
         Pelluna.bean(Ledger.class)
                 .takeBack(
                         tank.id,
@@ -153,7 +152,7 @@ class FishPagesTest {
     @Test
     void lengthsAreMeasuredAndGrowthFollows() {
         long wrasse = tank.wrasse();
-        String today = LocalDate.now().toString();
+        String today = Pelluna.today().toString();
         tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
         assertThat(Pelluna.bean(TankPlans.class)
                         .open(tank.id)
@@ -165,11 +164,11 @@ class FishPagesTest {
         assertThat(tank.page("/log/fish/" + wrasse)).contains("Measured 7.6 cm.");
         tank.post(
                 "/log/fish/" + wrasse + "/length",
-                Map.of("length", "7.1", "on", LocalDate.now().minusDays(60).toString()));
+                Map.of("length", "7.1", "on", Pelluna.today().minusDays(60).toString()));
         assertThat(tank.page("/log/fish/" + wrasse)).contains("aria-label=\"Measured lengths\"");
         assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today))
                         .body())
-                .contains("Please give a length and a day.");
+                .containsPattern(said("app.fish.NoLength"));
     }
 
     @Test
@@ -180,7 +179,7 @@ class FishPagesTest {
         assertThat(picture.headers().firstValue("Content-Type")).contains("image/png");
         assertThat(upload(boss, "<svg onload='alert(1)'/>  no picture".getBytes(StandardCharsets.UTF_8))
                         .body())
-                .contains("A picture is a JPEG, PNG or WebP");
+                .containsPattern(said("app.picture.NoPicture"));
         assertThat(Pelluna.get(tank.at("/log/fish/" + tank.wrasse() + "/picture"))
                         .statusCode())
                 .isEqualTo(404);
@@ -197,15 +196,15 @@ class FishPagesTest {
         assertThat(opened.plan().residents().get(0).own().acts()).isEqualTo(30);
         double learned = index(opened);
         assertThat(tank.page("/log/standing"))
-                .contains("Presses harder than its kind: 30 acts in 1 h")
-                .contains("set it aside");
+                .containsPattern(said("behaviour.SeenOfIt"))
+                .containsPattern(said("page.standing.setItAside"));
         assertThat(Pelluna.get(tank.at("/plan.json")).body())
                 .as("the plan file says it too")
                 .contains("\"record\"");
         tank.post("/log/standing/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
         double plain = index(Pelluna.bean(TankPlans.class).open(tank.id));
         assertThat(plain).isLessThan(learned);
-        assertThat(tank.page("/log/standing")).contains("Set aside; it counts as its kind");
+        assertThat(tank.page("/log/standing")).containsPattern(said("page.behaviour.setAsideItCountsAsItsKind"));
     }
 
     private static double index(OpenTank opened) {
@@ -237,8 +236,8 @@ class FishPagesTest {
                         Intervention.TIME_OUT,
                         tank.wrasse(),
                         tank.boss(),
-                        Instant.now().minus(Duration.ofDays(4)),
-                        Instant.now().minus(Duration.ofDays(2)),
+                        Pelluna.now().minus(Duration.ofDays(4)),
+                        Pelluna.now().minus(Duration.ofDays(2)),
                         "");
         assertThat(before).isEqualTo(1);
         assertThat(Pelluna.bean(TankPlans.class)
@@ -281,7 +280,7 @@ class FishPagesTest {
         long boss = tank.boss();
         Pelluna.bean(PlanSteps.class).change(tank.id, new PlanChange.TakenOff(), plan -> plan.withoutResident(0));
         assertThat(fish(boss).stage()).isEqualTo(Stage.DROPPED);
-        assertThat(tank.page("/log/fish/" + boss)).contains("Taken off the plan.");
+        assertThat(tank.page("/log/fish/" + boss)).containsPattern(said("livestock.LifeEvent.TAKEN_OFF"));
     }
 
     @Test
@@ -301,8 +300,8 @@ class FishPagesTest {
     @Test
     void theHistoryLeavesOutThatItAteAsEveryDay() {
         long wrasse = tank.wrasse();
-        tank.act("eats", wrasse, null, Instant.now(), "e");
-        tank.act("hides", wrasse, null, Instant.now(), "h");
+        tank.act("eats", wrasse, null, Pelluna.now(), "e");
+        tank.act("hides", wrasse, null, Pelluna.now(), "h");
         assertThat(tank.page("/log/fish/" + wrasse))
                 .contains("The yellow wrasse hides.")
                 .doesNotContain("wrasse eats.");

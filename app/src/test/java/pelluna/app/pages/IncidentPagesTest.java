@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -25,7 +26,7 @@ import pelluna.core.introduction.Intervention;
 import pelluna.core.plan.TestFile;
 
 class IncidentPagesTest {
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
     private static final String BASE = "/losses/incidents";
 
     private LogTank tank;
@@ -41,8 +42,8 @@ class IncidentPagesTest {
 
     @Test
     void aLossIsLookedBackOnAndTwiceIsOnce() {
-        tank.act("spots", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(5)), "s");
-        tank.act("fast-breath", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "b");
+        tank.act("spots", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(5)), "s");
+        tank.act("fast-breath", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(2)), "b");
         String loss = path(tank.post(
                         "/losses",
                         Map.of(
@@ -59,25 +60,27 @@ class IncidentPagesTest {
                 .replaceAll(".*/", "");
         HttpResponse<String> first = tank.post(BASE, Map.of("loss", loss));
         assertThat(first.body())
+                .containsPattern(said("losses.IncidentKind.OUTBREAK"))
+                .containsPattern(said("page.incident.daysBefore"))
+                .containsPattern(said("page.incident.daysBefore"))
+                .containsPattern(said("losses.NotTested"))
+                .containsPattern(said("losses.NoProbe"))
+                .containsPattern(said("losses.NobodyWatched"))
+                .containsPattern(said("losses.NobodyNew"))
                 .contains(
                         "The yellow wrasse, illness",
-                        "An outbreak",
                         "The first sign: The yellow wrasse has spots",
                         "the day</span>",
-                        "five days before",
-                        "two days before",
-                        "Lost: the yellow wrasse, illness (likely) · pale",
-                        "Nobody tested ammonia.",
-                        "No probe was read",
-                        "Nobody watched in the days before.",
-                        "Nobody new came in the 28 days before.");
+                        "Lost: the yellow wrasse, illness (likely) · pale");
         assertThat(path(tank.post(BASE, Map.of("loss", loss)))).isEqualTo(path(first));
-        assertThat(tank.page(BASE)).contains("One incident, and what was learnt.", "No lesson is written down yet.");
+        assertThat(tank.page(BASE))
+                .containsPattern(said("page.incident.andWhatWasLearnt", "One incident"))
+                .containsPattern(said("page.incidents.noLessonIsWrittenDownYet"));
     }
 
     @Test
     void everythingOfTheDaysStandsOnOneLineOfTime() {
-        Instant then = Instant.now().minus(Duration.ofDays(3));
+        Instant then = Pelluna.now().minus(Duration.ofDays(3));
         Pelluna.bean(Probes.class).simulatePast(tank.id, 2);
         tank.watched(Duration.ofDays(3), 30, 4);
         Pelluna.bean(Interventions.class)
@@ -87,7 +90,7 @@ class IncidentPagesTest {
                         tank.wrasse(),
                         tank.boss(),
                         then,
-                        Instant.now().minus(Duration.ofDays(1)),
+                        Pelluna.now().minus(Duration.ofDays(1)),
                         "left pane");
         tank.post(
                 "/residents",
@@ -100,16 +103,17 @@ class IncidentPagesTest {
                         "8",
                         "since",
                         TODAY.minusDays(4).toString()));
-        tank.act("hides", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(2)), "h");
+        tank.act("hides", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(2)), "h");
         tank.post("/losses", Map.of("fish", "" + tank.boss(), "how", "rehomed", "on", TODAY.toString()));
         String page = tank.post(
                         BASE, Map.of("title", "The fight at the mirror", "kind", "fight", "on", TODAY.toString()))
                 .body();
         assertThat(page)
-                .contains("came into the tank", "four acts", "mirror", "left pane", "hides", "was rehomed", "Probe: ")
+                .containsPattern(said("page.incident.cameIntoTheTank"))
+                .contains("four acts", "mirror", "left pane", "hides", "was rehomed", "Probe: ")
                 .contains("mark-arrivals", "mark-contests", "mark-done", "mark-probe", "mark-signs");
         assertThat(page).contains("New in these days: Lawnmower blenny came into the tank");
-        assertThat(page).contains("The probe had it between");
+        assertThat(page).containsPattern(said("losses.ProbeBetween"));
     }
 
     @Test
@@ -119,10 +123,8 @@ class IncidentPagesTest {
         String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString()))
                 .body();
         assertThat(page)
-                .contains(
-                        "Test: ammonia 0.3 mg/L and nitrate 8 mg/L",
-                        "Ammonia went up to 0.3 mg/L, which a cycled tank should not show.",
-                        "mark-tests");
+                .containsPattern(said("losses.WentUp"))
+                .contains("Test: ammonia 0.3 mg/L and nitrate 8 mg/L", "mark-tests");
     }
 
     @Test
@@ -145,12 +147,8 @@ class IncidentPagesTest {
                 .contains("attachment")
                 .contains(".html");
         assertThat(file.body())
-                .contains(
-                        "<title>A &lt;b&gt;crash",
-                        "The heater stuck.",
-                        "Two small heaters.",
-                        "What stands out",
-                        "<style>")
+                .containsPattern(said("page.incidentParts.whatStandsOut"))
+                .contains("<title>A &lt;b&gt;crash", "The heater stuck.", "Two small heaters.", "<style>")
                 .doesNotContain("<script", "href=", "src=");
         assertThat(tank.page(BASE)).contains("Two small heaters.");
         assertThat(Pelluna.post(at + "/told", Map.of("what", "x".repeat(2001), "lesson", ""))
@@ -169,7 +167,7 @@ class IncidentPagesTest {
                         "loss",
                         "on",
                         TODAY.minusDays(10).toString())));
-        tank.act("wound", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(40)), "w");
+        tank.act("wound", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(40)), "w");
         assertThat(Pelluna.get(at).body()).doesNotContain("has a wound");
         Map<String, String> form = Map.of(
                 "title",
@@ -197,7 +195,7 @@ class IncidentPagesTest {
                                         "until",
                                         TODAY.toString()))
                         .body())
-                .contains("lies between the first and the last");
+                .containsPattern(said("app.incident.DayOutside"));
         assertThat(Pelluna.post(
                                 at + "/is",
                                 Map.of(
@@ -212,7 +210,7 @@ class IncidentPagesTest {
                                         "until",
                                         TODAY.toString()))
                         .body())
-                .contains("At most 200 days at once.");
+                .containsPattern(said("app.incident.TooManyDays"));
         assertThat(Pelluna.post(
                                 at + "/is",
                                 Map.of(
@@ -245,20 +243,20 @@ class IncidentPagesTest {
                                         "on",
                                         TODAY.plusDays(2).toString()))
                         .body())
-                .contains("That day is still to come.");
+                .containsPattern(said("app.incident.StillToCome"));
         assertThat(tank.post(BASE, Map.of("title", "When", "kind", "crash", "on", ""))
                         .body())
-                .contains("Please give a day.");
+                .containsPattern(said("app.limits.NoDay"));
         assertThat(tank.post(BASE, Map.of("loss", "999999")).statusCode()).isEqualTo(404);
         assertThat(Pelluna.get(tank.at(BASE + "/999999")).statusCode()).isEqualTo(404);
     }
 
     @Test
     void aPageThatIsNotKeptLeavesTheLogAsItIs() {
-        tank.act("wound", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(1)), "w");
+        tank.act("wound", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(1)), "w");
         String at = path(tank.post(BASE, Map.of("title", "Something", "kind", "loss", "on", TODAY.toString())));
         assertThat(Pelluna.post(at + "/close", Map.of()).body())
-                .contains("One incident, all that is known of it, one page.");
+                .containsPattern(said("page.incident.oneIncidentAllThatIsKnownOf"));
         assertThat(Pelluna.get(at).statusCode()).isEqualTo(404);
         assertThat(tank.page("/log")).contains("has a wound");
     }
@@ -274,19 +272,19 @@ class IncidentPagesTest {
                 Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(3).toString()));
         String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
         tank.post("/arrivals/quarantine/" + stay + "/look", Map.of("spots", "true", "note", "left flank"));
-        tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(1)), "t");
+        tank.act("torn-fin", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(1)), "t");
         String page = tank.post(BASE, Map.of("title", "Spots", "kind", "outbreak", "on", TODAY.toString()))
                 .body();
         assertThat(page)
+                .containsPattern(said("page.quarantine.wentIntoQuarantine"))
                 .contains(
-                        "Royal gramma went into quarantine",
                         "In quarantine: royal gramma has spots and does not eat · left flank",
                         "The first sign: The yellow wrasse has a torn fin");
         tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "how", "lost"));
         String after = tank.page(BASE).replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");
         assertThat(tank.page(BASE + "/" + after))
                 .contains("Lost: the royal gramma, in quarantine")
-                .doesNotContain("came home, into quarantine");
+                .doesNotContainPattern(said("page.incident.cameHomeIntoQuarantine"));
     }
 
     @Test
@@ -294,11 +292,11 @@ class IncidentPagesTest {
         List<Observation> lines = new ArrayList<>();
         for (int i = 0; i < LogDays.MOST + 1; i++) {
             lines.add(Observation.of(
-                    Instant.now().minus(Duration.ofHours(30)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
+                    Pelluna.now().minus(Duration.ofHours(30)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
         Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
         assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString()))
                         .body())
-                .contains("only the first 600 are shown");
+                .containsPattern(said("page.incident.theLogHasMoreSignsAndNotes"));
     }
 }

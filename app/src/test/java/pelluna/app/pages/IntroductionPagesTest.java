@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -73,11 +74,11 @@ class IntroductionPagesTest {
         String page = tank.page("/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
         assertThat(page)
                 .contains("Royal gramma")
-                .contains("Step by step")
-                .contains("The next morning")
-                .contains("Catching and carrying")
-                .contains("No quarantine or shop water across")
-                .contains("The least that suits");
+                .containsPattern(said("page.bringing.stepByStep"))
+                .containsPattern(said("introduction.DueStep"))
+                .containsPattern(said("page.bringing.catchingAndCarrying"))
+                .containsPattern(said("introduction.NoWaterAcross"))
+                .containsPattern(said("page.bringing.theLeastThatSuitsOfAs"));
     }
 
     @Test
@@ -85,11 +86,11 @@ class IntroductionPagesTest {
         long way = box();
         assertThat(gramma().stage()).isEqualTo(Stage.BOX);
         assertThat(tank.page("/log/bringing"))
-                .contains("In the box for")
-                .contains("Three watches more")
-                .contains("has not been seen eating in the box")
-                .contains("It suits the fish and the tank.");
-        assertThat(tank.page("/log")).contains("in the box").contains("struck at the box of");
+                .containsPattern(said("page.bringing.inTheBoxForSince"))
+                .containsPattern(said("introduction.MoreWatches"))
+                .containsPattern(said("introduction.NeverSeenEating"))
+                .containsPattern(said("page.bringing.itSuitsTheFishAndThe"));
+        assertThat(tank.page("/log")).contains("in the box").containsPattern(said("behaviour.EventType.STRUCK_BOX"));
         tank.post("/log/bringing/" + way + "/release", Map.of());
         assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
@@ -97,13 +98,13 @@ class IntroductionPagesTest {
                 .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).isEmpty();
         assertThat(tank.page("/log/bringing"))
-                .contains("Looks after release")
-                .contains("Is it settling?")
-                .contains("Nobody watched, so nobody can say");
+                .containsPattern(said("page.bringing.looksAfterRelease"))
+                .containsPattern(said("page.standing.isItSettling"))
+                .containsPattern(said("behaviour.NobodyWatched"));
         assertThat(tank.page("/log/fish/" + gramma().id()))
-                .contains("Wished for.")
-                .contains("Into the see-through box.")
-                .contains("Out of the box, into the tank.");
+                .containsPattern(said("livestock.LifeEvent.WISHED"))
+                .containsPattern(said("page.introduction.intoTheSeeThroughBox"))
+                .containsPattern(said("page.introduction.outOfTheBoxIntoTheTank"));
     }
 
     @Test
@@ -118,7 +119,7 @@ class IntroductionPagesTest {
         assertThat(bringing.coming(Pelluna.bean(TankPlans.class).open(tank.id)))
                 .extracting(Introductions.Coming::id)
                 .containsExactly(again);
-        tank.act("eats", tank.wrasse(), null, Instant.now(), "e");
+        tank.act("eats", tank.wrasse(), null, Pelluna.now(), "e");
         assertThat(coming().get(0).gate().orElseThrow().missing())
                 .doesNotContain(new GateReason.NeverSeenEating())
                 .hasAtLeastOneElementOfType(GateReason.MoreWatches.class);
@@ -132,7 +133,7 @@ class IntroductionPagesTest {
         tank.post(
                 "/log/sighting",
                 Map.of("fish", "" + tank.boss(), "doing", "struck-box", "other", "" + gramma().id(), "times", "3"));
-        log.end(tank.id, Instant.now());
+        log.end(tank.id, Pelluna.now());
         assertThat(coming().get(0).boxWatches())
                 .singleElement()
                 .satisfies(w -> assertThat(w.strikes()).isEqualTo(3));
@@ -147,7 +148,9 @@ class IntroductionPagesTest {
         tank.post("/log/bringing/" + way + "/off", Map.of("how", "would not eat"));
         assertThat(gramma().stage()).isEqualTo(Stage.WISHED);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
-        assertThat(tank.page("/log/bringing")).contains("would not eat").contains("Comes next");
+        assertThat(tank.page("/log/bringing"))
+                .contains("would not eat")
+                .containsPattern(said("page.bringing.comesNext"));
     }
 
     @Test
@@ -166,7 +169,7 @@ class IntroductionPagesTest {
                                         "height",
                                         "1"))
                         .body())
-                .contains("three lengths");
+                .containsPattern(said("app.introduction.NoBox"));
         assertThat(tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"))
                         .statusCode())
                 .isEqualTo(404);
@@ -180,7 +183,7 @@ class IntroductionPagesTest {
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
         assertThat(tank.page("/today"))
-                .contains("Call the roll: the royal gramma is new.")
+                .containsPattern(said("page.today.callTheRollIsNew", "the royal gramma"))
                 .contains("Look at the royal gramma");
         assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).contains("Look at the royal gramma");
         tank.post(
@@ -192,7 +195,9 @@ class IntroductionPagesTest {
                 .asString()
                 .contains("out, whole, not seen eating")
                 .contains("behind the rock");
-        assertThat(tank.page("/today")).as("it was seen today").doesNotContain("Call the roll");
+        assertThat(tank.page("/today"))
+                .as("it was seen today")
+                .doesNotContainPattern(said("page.today.callTheRollIsNew"));
     }
 
     @Test
@@ -206,8 +211,8 @@ class IntroductionPagesTest {
                 Intervention.MOVED_ROCK,
                 tank.wrasse(),
                 tank.boss(),
-                Instant.now().minus(Duration.ofDays(6)),
-                Instant.now().minus(Duration.ofDays(6)),
+                Pelluna.now().minus(Duration.ofDays(6)),
+                Pelluna.now().minus(Duration.ofDays(6)),
                 "");
         for (int day = 5; day > 0; day--) {
             tank.watched(Duration.ofDays(day).minusHours(3), 30, day == 3 ? 1 : 0);
@@ -218,20 +223,20 @@ class IntroductionPagesTest {
         assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
         assertThat(tank.page("/log/pressed/" + tank.wrasse()))
                 .contains("Rock moved has helped")
-                .contains("hardly chance")
-                .contains("rate ratio");
+                .containsPattern(said("behaviour.Chance.HARDLY"))
+                .containsPattern(said("behaviour.InFigures"));
         assertThat(tank.page("/log/standing")).contains("Rock moved, for the yellow wrasse");
     }
 
     @Test
     void twoThingsAtOnceCannotBeToldApart() {
         Interventions measures = Pelluna.bean(Interventions.class);
-        Instant then = Instant.now().minus(Duration.ofDays(4));
+        Instant then = Pelluna.now().minus(Duration.ofDays(4));
         measures.recorded(tank.id, Intervention.MIRROR, tank.wrasse(), tank.boss(), then, null, "");
         measures.recorded(
                 tank.id, Intervention.SECOND_FEEDING_PLACE, tank.wrasse(), tank.boss(), then.plusSeconds(60), null, "");
         assertThat(measures.told(tank.id, tank.wrasse()).get(0).says(SAY))
-                .contains("In the same days: a mirror on the glass; which of them did it, nobody can tell.");
+                .containsPattern(said("page.introduction.inTheSameDaysWhichOfThem"));
     }
 
     @Test
@@ -247,8 +252,8 @@ class IntroductionPagesTest {
                 .isEqualTo(Stage.TIME_OUT);
         assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
         assertThat(tank.page("/log/fish/" + tank.boss()))
-                .contains("Out of the tank for a while.")
-                .contains("Back in the tank");
+                .containsPattern(said("page.fish.outOfTheTankForAWhile"))
+                .containsPattern(said("page.fish.backInTheTank"));
         long id = Pelluna.bean(Interventions.class).told(tank.id, null).get(0).id();
         tank.post("/log/measures/" + id + "/end", Map.of());
         assertThat(tank.fish().stream()
@@ -261,20 +266,20 @@ class IntroductionPagesTest {
                                 "/log/measures",
                                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", ""))
                         .body())
-                .contains("Who goes on time-out?");
+                .containsPattern(said("app.introduction.WhoGoes"));
     }
 
     @Test
     void pulledOutByRule() {
-        tank.act("wound", tank.wrasse(), null, Instant.now(), "w");
+        tank.act("wound", tank.wrasse(), null, Pelluna.now(), "w");
         assertThat(tank.page("/log/pressed/" + tank.wrasse()))
-                .contains("It is wounded.")
-                .contains("take one of them out now");
+                .containsPattern(said("introduction.Wounded"))
+                .containsPattern(said("introduction.TakeOneOut"));
     }
 
     @Test
     void whatStruckAtTheBoxIsNotHeldAgainstTheDaysInTheTank() {
-        Instant now = Instant.now();
+        Instant now = Pelluna.now();
         Pelluna.bean(WaysIn.class)
                 .recorded(
                         tank.id,
@@ -306,7 +311,7 @@ class IntroductionPagesTest {
     @Test
     void aMeasureIsJudgedOnlyUntilTheNextBegins() {
         Interventions measures = Pelluna.bean(Interventions.class);
-        Instant now = Instant.now();
+        Instant now = Pelluna.now();
         tank.watched(Duration.ofDays(8), 60, 6);
         measures.recorded(
                 tank.id, Intervention.FEED_MORE, tank.wrasse(), null, now.minus(Duration.ofDays(6)), null, "");
@@ -341,7 +346,7 @@ class IntroductionPagesTest {
         assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
                 .hasSize(1);
         assertThat(coming().get(0).inTheBox()).isFalse();
-        assertThat(tank.page("/log/bringing")).contains("Looks after release");
+        assertThat(tank.page("/log/bringing")).containsPattern(said("page.bringing.looksAfterRelease"));
     }
 
     @Test
@@ -373,6 +378,6 @@ class IntroductionPagesTest {
         assertThat(coming().get(0).looks().get(2).due().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
         assertThat(tank.post("/log/lights", Map.of("on", "dawn", "off", "19:30"))
                         .body())
-                .contains("two times of day");
+                .containsPattern(said("app.introduction.NoTimesOfDay"));
     }
 }

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -69,9 +70,9 @@ class KeeperInBrowserTest {
         page.click("#rail a.place:has-text('Wishes')");
         wish("royal gramma");
         wish("regal tang");
-        assertThat(page.locator("#chosen")).containsText("Not in this tank");
+        assertThat(page.locator("#chosen")).containsText(said("sieve.Outcome.NOT_IN_THIS_TANK"));
         Locator reason = page.locator("#chosen details.finding").first();
-        assertThat(reason).containsText("This needs a tank of 681 L; yours holds 300 L.");
+        assertThat(reason).containsText(said("sieve.NeedsVolume"));
         reason.click();
         assertThat(reason.locator(".more"))
                 .containsText("Keepers differ. Bold 379 L · Customary 681 L · Cautious 908 L");
@@ -144,7 +145,7 @@ class KeeperInBrowserTest {
             late.fill("50");
             late.press("Tab");
         });
-        assertThat(other.locator("[role=alert]").first()).containsText("Another window changed this to 30");
+        assertThat(other.locator("[role=alert]").first()).containsText(said("page.wishes.anotherWindowChangedThisTo"));
         assertThat(late).hasValue("50");
         page.reload();
         assertThat(page.locator("#f-rockKg")).hasValue("30");
@@ -167,7 +168,7 @@ class KeeperInBrowserTest {
         assertThat(page.locator("[role=alert]").first()).containsText("Expected 10 to 2000 cm");
         assertThat(page.locator("#f-lengthCm")).hasValue("0");
         saved("rockKg", "many");
-        assertThat(page.locator("[role=alert]").first()).containsText("'many' is not a number");
+        assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.notANumber"));
         page.reload();
         assertThat(page.locator("#f-lengthCm")).hasValue("150");
     }
@@ -178,7 +179,7 @@ class KeeperInBrowserTest {
         page.click(".wide button:text-is('in, gal')");
         assertThat(page.locator("#rail summary").first()).containsText("124 gal · 59 in run");
         page.locator(".sieve a[aria-label^='Emperor']").click();
-        assertThat(page.locator("#chosen")).containsText("This needs a tank of 210 gal; yours holds 124 gal.");
+        assertThat(page.locator("#chosen")).containsText(said("sieve.NeedsVolume"));
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
         page.click("#rail a.place:has-text('Tank')");
         assertThat(page.locator("#f-lengthCm")).hasValue("59.06");
@@ -244,7 +245,7 @@ class KeeperInBrowserTest {
         go("/tanks/1/species");
         page.fill("#q", "somthing yelow that stays under 8 cm");
         page.click("button:text-is('Look')");
-        assertThat(page.locator(".asked .chip").first()).containsText("grows to 8 cm at most");
+        assertThat(page.locator(".asked .chip").first()).containsText(said("search.GrowsAtMost"));
         page.click(".facets a:has-text('captive-bred')");
         assertThat(page.locator(".facets a.on")).containsText("captive-bred");
         page.click(".foundrow:has-text('Yellow clown goby')");
@@ -255,7 +256,7 @@ class KeeperInBrowserTest {
         skill.locator("[name=why]").fill("lost two");
         skill.locator("button:text-is('This is my word')").click();
         assertThat(page.locator("#skill .yours")).containsText("3 of 4");
-        assertThat(page.locator("#skill .yours")).containsText("Pelluna says: 1 of 4");
+        assertThat(page.locator("#skill .yours")).containsText(said("page.ownWord.pellunaSays", "1 of 4"));
         page.locator("#skill .yours button").click();
         assertThat(page.locator("#skill .yours")).hasCount(0);
     }
@@ -267,6 +268,6 @@ class KeeperInBrowserTest {
         page.waitForFunction("() => { const i = document.querySelector('#Zanclidae img'); "
                 + "return i.complete && i.naturalWidth > 0; }");
         page.locator("#Acanthuridae a").first().click();
-        assertThat(page.locator("#shop")).containsText("May I see it eat");
+        assertThat(page.locator("#shop")).containsText(said("introduction.SeeItEat"));
     }
 }

@@ -1,10 +1,11 @@
 package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import java.time.LocalDate;
+import java.time.Duration;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -62,7 +63,7 @@ class LogInBrowserTest {
         assertThat(page.locator("#said")).containsText("Logged");
         Assertions.assertThat(contests()).isEqualTo(1);
         page.locator(".stream li").first().locator("button").tap();
-        assertThat(page.locator(".stream li").first()).containsText("taken back");
+        assertThat(page.locator(".stream li").first()).containsText(said("page.log.takenBack"));
         Assertions.assertThat(contests()).isZero();
     }
 
@@ -79,7 +80,7 @@ class LogInBrowserTest {
             chip("whom", "yellow wrasse").tap();
             page.locator("#anywhere").tap();
         }
-        assertThat(page.locator("#waiting")).containsText("2 lines wait here");
+        assertThat(page.locator("#waiting")).containsText(said("script.log.waits.other"));
         assertThat(page.locator("#outbox li")).hasCount(2);
         page.reload();
         assertThat(page.locator("#outbox li")).hasCount(2);
@@ -115,10 +116,10 @@ class LogInBrowserTest {
         open(Chromium.phone(), "/log");
         page.context().setOffline(true);
         page.locator(".watch-button").tap();
-        assertThat(page.locator(".watch-button")).hasText("End the watch");
+        assertThat(page.locator(".watch-button")).hasText(said("script.log.endTheWatch"));
         assertThat(page.locator("#clock")).isVisible();
         page.locator(".pairtap").first().tap();
-        page.waitForTimeout(1100);
+        Chromium.passes(page, Duration.ofSeconds(10));
         page.locator(".watch-button").tap();
         assertThat(page.locator("#outbox li")).hasCount(3);
         page.context().setOffline(false);
@@ -127,7 +128,7 @@ class LogInBrowserTest {
         assertThat(page.locator(".in-watch")).hasCount(1);
         Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(tank.id))
                 .singleElement()
-                .satisfies(w -> Assertions.assertThat(w.hours()).isBetween(1 / 3600.0, 20 / 3600.0));
+                .satisfies(w -> Assertions.assertThat(w.hours()).isEqualTo(10 / 3600.0, Assertions.within(1e-9)));
     }
 
     @Test
@@ -145,7 +146,7 @@ class LogInBrowserTest {
         assertThat(page.locator(".stream li").first()).containsText("2 times");
         page.locator("#sentence").fill("tang chased wrasse");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#said")).containsText("Nobody here goes by 'tang'.");
+        assertThat(page.locator("#said")).containsText(said("sighting.NobodyGoesBy"));
         assertThat(page.locator("#sentence")).hasValue("tang chased wrasse");
     }
 
@@ -153,7 +154,7 @@ class LogInBrowserTest {
     void aWatchByKeyWithEventsByOneTapEach() {
         open(Chromium.window(1280, 800), "/log");
         page.keyboard().press("w");
-        assertThat(page.locator(".watch-button")).hasText("End the watch");
+        assertThat(page.locator(".watch-button")).hasText(said("script.log.endTheWatch"));
         Locator tap = page.locator(".pairtap").first();
         tap.click();
         tap.click();
@@ -211,7 +212,7 @@ class LogInBrowserTest {
     void aDeviceThatIsAllowedToRemindsOnceOfEachThingThatIsDue() {
         Pelluna.post(
                 tank.at("/log/water"),
-                Map.of("on", LocalDate.now().minusDays(20).toString(), "nitrate", "5"));
+                Map.of("on", Pelluna.today().minusDays(20).toString(), "nitrate", "5"));
         page = Chromium.window(1280, 800);
         page.addInitScript(
                 "window.told = JSON.parse(sessionStorage.getItem('told') || '[]'); window.Notification = class { "
@@ -224,7 +225,7 @@ class LogInBrowserTest {
         page.reload();
         page.waitForTimeout(500);
         Assertions.assertThat(page.evaluate("() => window.told.length")).isEqualTo(1);
-        assertThat(page.locator("#remind-says")).containsText("reminds you");
+        assertThat(page.locator("#remind-says")).containsText(said("script.remind.granted"));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -57,14 +58,14 @@ class LogPagesTest {
         tank.post("/log/back", Map.of("entry", entry));
         assertThat(tank.page("/log"))
                 .as("what was written stays readable")
-                .contains("taken back")
+                .containsPattern(said("page.log.takenBack"))
                 .contains("chased the yellow wrasse");
         assertThat(acts()).isZero();
     }
 
     @Test
     void whatIsSentTwiceIsWrittenOnceAndWithItsOwnTime() {
-        Instant then = Instant.now().minus(Duration.ofHours(5));
+        Instant then = Pelluna.now().minus(Duration.ofHours(5));
         assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode())
                 .isEqualTo(204);
         assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode())
@@ -92,11 +93,11 @@ class LogPagesTest {
 
     @Test
     void theFutureAndOtherTanksFishAreRefused() {
-        assertThat(tank.act("eats", tank.boss(), null, Instant.now().plus(Duration.ofHours(2)), "f")
+        assertThat(tank.act("eats", tank.boss(), null, Pelluna.now().plus(Duration.ofHours(2)), "f")
                         .statusCode())
                 .isEqualTo(422);
         LogTank other = new LogTank("Next door");
-        assertThat(tank.act("eats", other.boss(), null, Instant.now(), "g").statusCode())
+        assertThat(tank.act("eats", other.boss(), null, Pelluna.now(), "g").statusCode())
                 .isEqualTo(404);
         assertThat(tank.post("/log/sighting", Map.of("fish", "x", "doing", "eats", "quiet", "true"))
                         .statusCode())
@@ -110,13 +111,15 @@ class LogPagesTest {
                 .contains("nipped the yellow wrasse, 2 times")
                 .contains("over the clam");
         HttpResponse<String> refused = tank.post("/log/typed", Map.of("text", "tang chased wrasse"));
-        assertThat(refused.body()).contains("Nobody here goes by 'tang'.").contains("value=\"tang chased wrasse\"");
+        assertThat(refused.body())
+                .containsPattern(said("sighting.NobodyGoesBy"))
+                .contains("value=\"tang chased wrasse\"");
         assertThat(Pelluna.get(tank.at("/log/complete?text=dotty")).body()).contains("dottyback");
     }
 
     @Test
     void anActInAWatchGetsHoursAndOneOutsideCountsAsAnEventOnly() {
-        tank.act("chased", tank.boss(), tank.wrasse(), Instant.now().minus(Duration.ofHours(9)), "outside");
+        tank.act("chased", tank.boss(), tank.wrasse(), Pelluna.now().minus(Duration.ofHours(9)), "outside");
         tank.watched(Duration.ofHours(3), 30, 4);
         LogFigures figures = Pelluna.bean(LogFigures.class);
         assertThat(figures.watchedContests(tank.id))
@@ -130,17 +133,19 @@ class LogPagesTest {
                     assertThat(p.rate()).isEqualTo(8.0);
                     assertThat(p.outside()).isEqualTo(1);
                 });
-        assertThat(tank.page("/log")).contains("one act seen outside them, which count as events and not in rates");
+        assertThat(tank.page("/log")).containsPattern(said("page.log.watchesAndOutside"));
         tank.post(
                 "/log/sighting",
                 Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse(), "times", "2"));
-        assertThat(tank.page("/log")).as("a line may stand for several").contains("three acts seen outside them");
+        assertThat(tank.page("/log"))
+                .as("a line may stand for several")
+                .containsPattern(said("page.log.watchesAndOutside"));
     }
 
     @Test
     void aWatchIsStartedAndEndedOneAtATime() {
         tank.post("/log/watch", Map.of("what", "begin"));
-        assertThat(tank.page("/log")).contains("End the watch");
+        assertThat(tank.page("/log")).containsPattern(said("script.log.endTheWatch"));
         tank.post("/log/watch", Map.of("what", "begin"));
         tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse()));
         assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id))
@@ -170,7 +175,7 @@ class LogPagesTest {
         tank.watched(Duration.ofDays(1), 60, 8);
         String page = tank.page("/log/standing");
         assertThat(page)
-                .contains("17 contests among two fish")
+                .containsPattern(said("behaviour.Counted"))
                 .contains("Steepness")
                 .contains("(17 in 2 h)")
                 .contains("class=\"hot\"");
@@ -184,14 +189,13 @@ class LogPagesTest {
         tank.watched(Duration.ofDays(2), 60, 2);
         assertThat(tank.page("/log/standing"))
                 .contains("about a tenth of before; hardly chance.")
-                .contains("20 acts in 1 h before, 2 in 1 h since");
+                .containsPattern(said("behaviour.Counts"));
     }
 
     @Test
     void fewContestsAreNotCalledAnOrder() {
         tank.watched(Duration.ofDays(1), 30, 2);
-        assertThat(tank.page("/log/standing"))
-                .contains("Too few contests to tell who stands over whom: two contests among two fish.");
+        assertThat(tank.page("/log/standing")).containsPattern(said("behaviour.TooFew"));
     }
 
     @ParameterizedTest

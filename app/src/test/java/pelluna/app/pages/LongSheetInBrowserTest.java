@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -34,7 +35,7 @@ class LongSheetInBrowserTest {
         assertThat(page.locator("#on-its-way")).isVisible();
         assertThat(page.locator("#on-its-way")).containsText("%");
         page.click("#on-its-way button");
-        assertThat(page.locator("main, body").first()).containsText("Stopped. Nothing was written.");
+        assertThat(page.locator("main, body").first()).containsText(said("app.spreadsheet.Stopped"));
         Assertions.assertThat(Pelluna.bean(JdbcClient.class)
                         .sql("select count(*) from log_entry where tank_id = ?")
                         .param(tank.id)

@@ -2,9 +2,9 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Page;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -65,7 +65,7 @@ class LossesInBrowserTest {
     void aMissingFishIsFoundFromTheLedger() {
         tank.post("/log/fish/" + tank.wrasse() + "/is", Map.of("what", "missing"));
         open("/losses");
-        assertThat(page.locator(".prompt")).containsText("is missing");
+        assertThat(page.locator(".prompt")).containsText(said("page.losses.isMissingNotSeenAndNot"));
         page.click("a:has-text('Found?')");
         page.click("button:has-text('Found')");
         open("/losses");
@@ -80,7 +80,7 @@ class LossesInBrowserTest {
         page.click("summary:has-text('Put it right')");
         page.onceDialog(d -> d.dismiss());
         page.click("button:has-text('It was a slip')");
-        assertThat(page.locator("h2").first()).containsText("Not known");
+        assertThat(page.locator("h2").first()).containsText(said("losses.Cause.UNKNOWN"));
         page.onceDialog(d -> d.accept());
         page.click("button:has-text('It was a slip')");
         assertThat(page.locator(".loss-row")).hasCount(0);
@@ -106,7 +106,7 @@ class LossesInBrowserTest {
                         "kind",
                         "crash",
                         "on",
-                        LocalDate.now().toString()));
+                        Pelluna.today().toString()));
         open("/losses/incidents");
         page.click("a:has-text('A crash')");
         page.fill("textarea[name=lesson]", "Two heaters.");
@@ -128,7 +128,7 @@ class LossesInBrowserTest {
                         "kind",
                         "crash",
                         "on",
-                        LocalDate.now().toString()));
+                        Pelluna.today().toString()));
         String loss = Pelluna.get(tank.at("/losses")).body().replaceAll("(?s).*/losses/(\\d+)\".*", "$1");
         String incident =
                 Pelluna.get(tank.at("/losses/incidents")).body().replaceAll("(?s).*/incidents/(\\d+)\".*", "$1");

@@ -1,10 +1,10 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
@@ -40,7 +40,7 @@ import pelluna.core.plan.TestFile;
 
 /** The ledger over HTTP: written down, put right, taken back; missing; what changes; survival and patterns. */
 class LossesPagesTest {
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
     private static final String PNG =
             "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
 
@@ -72,11 +72,10 @@ class LossesPagesTest {
     @Test
     void beforeAnythingHappensThePageSaysWhatItIsFor() {
         assertThat(tank.page("/losses"))
-                .contains(
-                        "Nobody is in the ledger. May it stay so.",
-                        "Nobody is lost.",
-                        "what killed one fish is what saves the next")
-                .contains("Eight fish, none lost so far.");
+                .containsPattern(said("page.losses.nobodyIsInTheLedgerMayIt"))
+                .containsPattern(said("page.losses.nobodyIsLostWhenItHappens"))
+                .containsPattern(said("page.losses.inAFewTapsWhatKilled"))
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
     }
 
     @Test
@@ -94,8 +93,10 @@ class LossesPagesTest {
                                 "on the floor behind the stand"))
                 .body();
         assertThat(page)
-                .contains("Jumped, saw it", "on the floor behind the stand", "35.50", "What changes now")
-                .contains("It was not asked before this fish came.");
+                .containsPattern(said("page.lossNew.onTheFloorBehindTheStand"))
+                .containsPattern(said("page.loss.whatChangesNow"))
+                .contains("Jumped, saw it", "35.50")
+                .containsPattern(said("page.loss.itWasNotAskedBeforeThis"));
         assertThat(fish(tank.wrasse()).stage()).isEqualTo(Stage.GONE);
         assertThat(residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"))
@@ -105,10 +106,12 @@ class LossesPagesTest {
             assertThat(d.sure()).isEqualTo(Sure.SEEN);
             assertThat(d.on()).isEqualTo(TODAY);
         });
-        assertThat(tank.page("/losses")).contains("One lost so far", "Jumped</b>", "35.50</span> in all");
+        assertThat(tank.page("/losses"))
+                .containsPattern(said("page.losses.lostSoFar"))
+                .contains("Jumped</b>", "35.50</span> in all");
         assertThat(tank.page("/log/fish/" + tank.wrasse()))
                 .contains("The yellow wrasse: lost: jumped (saw it); on the floor behind the stand")
-                .contains("No longer here");
+                .containsPattern(said("page.fishList.noLongerHere"));
     }
 
     @Test
@@ -119,14 +122,16 @@ class LossesPagesTest {
     @Test
     void someOfAShoalAreLostAndTheRestStays() {
         long shoal = tank.fish("Sphaeramia nematoptera");
-        assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4", "Cost in all");
+        assertThat(tank.page("/losses/new?whom=" + shoal))
+                .containsPattern(said("page.lossNew.howManyOf", "4"))
+                .containsPattern(said("page.lossNew.costInAllIfYouLike"));
         String page = lost(shoal, Map.of("count", "3", "cause", "disease", "sure", "likely"))
                 .body();
         assertThat(page).contains("3 × pyjama cardinal", "Illness, likely");
         assertThat(fish(shoal).count()).isEqualTo(1);
         assertThat(fish(shoal).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(residents().get(3).count()).isEqualTo(1);
-        assertThat(lost(shoal, Map.of("count", "2")).body()).contains("There is only one.");
+        assertThat(lost(shoal, Map.of("count", "2")).body()).containsPattern(said("app.losses.OnlySoMany"));
         lost(shoal, Map.of("count", "1"));
         assertThat(fish(shoal).stage()).isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(3);
@@ -142,7 +147,7 @@ class LossesPagesTest {
                 .orElseThrow()
                 .id();
         String page = lost(large, Map.of("cause", "old-age")).body();
-        assertThat(page).contains("One of the pair is left", "younger and clearly smaller");
+        assertThat(page).containsPattern(said("losses.OneOfThePair")).containsPattern(said("losses.SecondOneYounger"));
         assertThat(fish(large).stage()).isEqualTo(Stage.GONE);
         assertThat(fish(pair).count()).isEqualTo(1);
         assertThat(residents().get(2).count()).isEqualTo(1);
@@ -172,15 +177,17 @@ class LossesPagesTest {
     void rehomedAndGivenBackAreNoLosses() {
         assertThat(lost(tank.boss(), Map.of("how", "rehomed", "seen", "to a larger tank"))
                         .body())
-                .contains("that is no loss")
+                .containsPattern(said("page.losses.onThatIsNoLoss"))
                 .contains("Rehomed")
-                .doesNotContain("It had a place here");
+                .doesNotContainPattern(said("page.losses.lostOnItHadAPlaceHere"));
         lost(tank.wrasse(), Map.of("how", "traded-in"));
         assertThat(deaths()).isEmpty();
         assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)))
                 .extracting(Deaths.Elsewhere::how)
                 .containsExactlyInAnyOrder(Left.REHOMED, Left.TRADED_IN);
-        assertThat(tank.page("/losses")).contains("Found another home: no losses", "Eight fish, none lost so far.");
+        assertThat(tank.page("/losses"))
+                .containsPattern(said("page.losses.foundAnotherHomeNoLosses"))
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
         assertThat(residents()).hasSize(2);
     }
 
@@ -188,16 +195,17 @@ class LossesPagesTest {
     void whatCannotBeIsRefusedInASentence() {
         long wrasse = tank.wrasse();
         assertThat(lost(wrasse, Map.of("on", TODAY.plusDays(1).toString())).body())
-                .contains("That day is still to come.", "Goodbye to");
+                .containsPattern(said("app.losses.StillToCome"))
+                .containsPattern(said("page.losses.goodbyeTo"));
         assertThat(lost(wrasse, Map.of("on", TODAY.minusDays(201).toString())).body())
-                .contains("it cannot have left before");
+                .containsPattern(said("app.losses.BeforeItCame"));
         assertThat(lost(wrasse, Map.of("cost", "a lot")).body()).contains("is no price");
-        assertThat(lost(wrasse, Map.of("count", "0")).body()).contains("How many?");
-        assertThat(lost(wrasse, Map.of("on", "yesterday")).body()).contains("Please give a day.");
+        assertThat(lost(wrasse, Map.of("count", "0")).body()).containsPattern(said("app.losses.HowMany"));
+        assertThat(lost(wrasse, Map.of("on", "yesterday")).body()).containsPattern(said("app.limits.NoDay"));
         assertThat(deaths()).isEmpty();
         assertThat(lost(999_999_999, Map.of()).statusCode()).isEqualTo(404);
         lost(wrasse, Map.of());
-        assertThat(lost(wrasse, Map.of()).body()).contains("is in the ledger already");
+        assertThat(lost(wrasse, Map.of()).body()).containsPattern(said("app.losses.InTheLedger"));
         assertThat(deaths()).hasSize(1);
     }
 
@@ -206,16 +214,22 @@ class LossesPagesTest {
         long wrasse = tank.wrasse();
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         assertThat(tank.page("/losses"))
-                .contains("is missing: not seen, and not known to be lost.", "Found?", "Given up");
-        assertThat(tank.page("/losses")).as("missing is no loss").contains("none lost so far");
-        assertThat(tank.page("/today")).contains("Found, or given up");
+                .containsPattern(said("page.losses.isMissingNotSeenAndNot"))
+                .containsPattern(said("page.losses.givenUp"))
+                .contains("Found?");
+        assertThat(tank.page("/losses"))
+                .as("missing is no loss")
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
+        assertThat(tank.page("/today")).containsPattern(said("page.today.foundOrGivenUp"));
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "found"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
-        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen");
+        assertThat(tank.page("/losses")).doesNotContainPattern(said("page.losses.isMissingNotSeenAndNot"));
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         lost(wrasse, Map.of("cause", "unknown"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
-        assertThat(tank.page("/losses")).doesNotContain("is missing: not seen").contains("One lost so far");
+        assertThat(tank.page("/losses"))
+                .doesNotContainPattern(said("page.losses.isMissingNotSeenAndNot"))
+                .containsPattern(said("page.losses.lostSoFar"));
         assertThat(residents()).hasSize(3);
     }
 
@@ -224,7 +238,7 @@ class LossesPagesTest {
         long shoal = tank.fish("Sphaeramia nematoptera");
         tank.post("/log/fish/" + shoal + "/count", Map.of("count", "2", "note", "two not seen"));
         assertThat(tank.page("/losses")).contains("2 × pyjama cardinal, since");
-        assertThat(tank.page("/losses/new?whom=" + shoal)).contains("How many of 4");
+        assertThat(tank.page("/losses/new?whom=" + shoal)).containsPattern(said("page.lossNew.howManyOf", "4"));
         lost(shoal, Map.of("count", "1", "cause", "jumped"));
         assertThat(fish(shoal).count())
                 .as("the missing one is given up, the two stay")
@@ -261,7 +275,9 @@ class LossesPagesTest {
         assertThat(Pelluna.get(tank.at("/losses/" + first)).uri().getPath())
                 .as("the old address leads on")
                 .endsWith("/losses/" + deaths().get(0).id());
-        assertThat(tank.page("/losses")).contains("Put right or taken back").contains("One lost so far");
+        assertThat(tank.page("/losses"))
+                .containsPattern(said("page.losses.putRightOrTakenBack"))
+                .containsPattern(said("page.losses.lostSoFar"));
     }
 
     @Test
@@ -286,9 +302,9 @@ class LossesPagesTest {
     @Test
     void theLogStandsBesideItAndALikelyCauseIsOfferedNotChosen() {
         for (int i = 0; i < 4; i++) {
-            tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minus(Duration.ofHours(20 + i)), "n" + i);
+            tank.act("nipped", tank.boss(), tank.wrasse(), Pelluna.now().minus(Duration.ofHours(20 + i)), "n" + i);
         }
-        tank.act("torn-fin", tank.wrasse(), null, Instant.now().minus(Duration.ofHours(9)), "t");
+        tank.act("torn-fin", tank.wrasse(), null, Pelluna.now().minus(Duration.ofHours(9)), "t");
         String form = tank.page("/losses/new?whom=" + tank.wrasse());
         assertThat(form)
                 .contains(
@@ -300,7 +316,7 @@ class LossesPagesTest {
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
         String page =
                 lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
-        assertThat(page).contains("The log would have fit &#39;killed by another&#39; best.");
+        assertThat(page).containsPattern(said("page.losses.theLogWouldHaveFitBest", "killed by another"));
     }
 
     @Test
@@ -309,22 +325,20 @@ class LossesPagesTest {
         String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "likely"))
                 .body();
         assertThat(page)
-                .contains(
-                        "After illness",
-                        "Nobody new until",
-                        "if no sign shows until then",
-                        "Exposed:",
-                        "Common practice",
-                        "76 days")
+                .containsPattern(said("page.loss.afterIllness"))
+                .containsPattern(said("page.today.nobodyNewUntil"))
+                .containsPattern(said("page.loss.nobodyNewUntilIfNoSign"))
+                .containsPattern(said("page.restock.commonPractice"))
+                .contains("Exposed:", "76 days")
                 .contains("no dose");
-        assertThat(tank.page("/today")).contains("Nobody new until");
+        assertThat(tank.page("/today")).containsPattern(said("page.today.nobodyNewUntil"));
         String until = TODAY.plusDays(30).toString();
         tank.post(
                 "/losses/wait",
                 Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
         assertThat(Pelluna.bean(TankPlans.class).file(tank.id).startOn()).hasToString(until);
-        tank.act("spots", tank.boss(), null, Instant.now(), "sp");
-        assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("Every new sign begins the thirty days anew");
+        tank.act("spots", tank.boss(), null, Pelluna.now(), "sp");
+        assertThat(tank.page("/losses/" + deaths().get(0).id())).containsPattern(said("page.loss.theLastSignOrLossIs"));
     }
 
     @Test
@@ -339,10 +353,11 @@ class LossesPagesTest {
                         "disease",
                         "on",
                         TODAY.minusDays(40).toString()));
-        assertThat(tank.page("/losses/" + deaths().get(0).id())).contains("newcomers may come again");
-        assertThat(tank.page("/today")).doesNotContain("Nobody new until");
-        tank.act("spots", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "sp");
-        assertThat(tank.page("/today")).contains("Nobody new until");
+        assertThat(tank.page("/losses/" + deaths().get(0).id()))
+                .containsPattern(said("page.loss.thirtyDaysWithoutASignAre"));
+        assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.nobodyNewUntil"));
+        tank.act("spots", tank.boss(), null, Pelluna.now().minus(Duration.ofDays(20)), "sp");
+        assertThat(tank.page("/today")).containsPattern(said("page.today.nobodyNewUntil"));
     }
 
     @Test
@@ -383,7 +398,8 @@ class LossesPagesTest {
         }
         assertThat(residents()).hasSameSizeAs(before);
         assertThat(tank.page("/losses"))
-                .contains("Two of ten fish lost", "56.00</span> in all")
+                .containsPattern(said("page.losses.lostOf"))
+                .contains("56.00</span> in all")
                 .contains("Jumped</b>");
         assertThat(tank.page("/losses"))
                 .as("nobody has said whether there was a cover")
@@ -398,7 +414,7 @@ class LossesPagesTest {
                                         "on",
                                         TODAY.minusDays(2).toString()))
                         .body())
-                .contains("Which fish do you mean by");
+                .containsPattern(said("app.losses.WhichOf"));
         assertThat(tank.post(
                                 "/losses/before",
                                 Map.of(
@@ -409,7 +425,7 @@ class LossesPagesTest {
                                         "on",
                                         TODAY.minusDays(9).toString()))
                         .body())
-                .contains("First it came, then it was lost");
+                .containsPattern(said("app.losses.OutOfOrder"));
     }
 
     @Test
@@ -418,9 +434,8 @@ class LossesPagesTest {
         lost(tank.wrasse(), Map.of("cause", "jumped"));
         lost(tank.boss(), Map.of("cause", "jumped"));
         assertThat(tank.page("/losses"))
-                .contains(
-                        "Two of two jumpers left a tank without full cover.",
-                        "Of fish that jumped: no cover, or part of one.");
+                .containsPattern(said("losses.RuleOf"))
+                .contains("Two of two jumpers left a tank without full cover.");
     }
 
     @Test
@@ -452,10 +467,13 @@ class LossesPagesTest {
                         "acquired",
                         TODAY.minusDays(230).toString()));
         lost(tank.wrasse(), Map.of("cause", "disease"));
-        assertThat(tank.page("/losses?by=shop")).contains("The harbour shop", "A breeder", "Not said");
+        assertThat(tank.page("/losses?by=shop"))
+                .containsPattern(said("page.losses.notSaid"))
+                .contains("The harbour shop", "A breeder");
         assertThat(tank.page("/losses?by=origin")).contains("Wild", "Captive-bred");
         assertThat(tank.page("/losses?by=quarantine"))
-                .contains("No quarantine", "30 days of watching without medicine");
+                .containsPattern(said("tank.QuarantineSchool.NONE"))
+                .containsPattern(said("tank.QuarantineSchool.THIRTY_DAYS_WATCH"));
         assertThat(tank.page("/losses?by=nonsense")).contains("survival-rows");
         assertThat(tank.page("/losses/new?whom=" + tank.boss())).contains("value=\"40\"");
     }
@@ -464,7 +482,7 @@ class LossesPagesTest {
     void allMyTanksTogether() {
         LogTank other = new LogTank("Losses elsewhere");
         other.post("/losses", Map.of("fish", Long.toString(other.wrasse()), "cause", "jumped"));
-        assertThat(tank.page("/losses")).contains("Nobody is in the ledger");
+        assertThat(tank.page("/losses")).containsPattern(said("page.losses.nobodyIsInTheLedgerMayIt"));
         assertThat(tank.page("/losses?scope=all")).contains("Losses elsewhere", "/tanks/" + other.id + "/losses/");
     }
 
@@ -478,16 +496,20 @@ class LossesPagesTest {
                 "/arrivals/quarantine",
                 Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(12).toString()));
         String stay = tank.page("/arrivals/quarantine").replaceAll("(?s).*losses/new\\?stay=(\\d+).*", "$1");
-        assertThat(tank.page("/losses/new?stay=" + stay)).contains("Goodbye to the royal gramma");
+        assertThat(tank.page("/losses/new?stay=" + stay))
+                .containsPattern(said("page.losses.goodbyeTo", "the royal gramma"));
         String page = tank.post("/losses", Map.of("stay", stay, "cause", "quarantine", "sure", "seen", "how", "lost"))
                 .body();
         assertThat(page)
-                .contains("In quarantine, saw it", "It stood in no plan yet")
-                .doesNotContain("After illness");
+                .containsPattern(said("page.losses.itStoodInNoPlanYetIts"))
+                .contains("In quarantine, saw it")
+                .doesNotContainPattern(said("page.loss.afterIllness"));
         assertThat(deaths())
                 .singleElement()
                 .satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
-        assertThat(tank.page("/losses")).contains("after twelve days", "It did not come as far as the tank.");
+        assertThat(tank.page("/losses"))
+                .containsPattern(said("page.losses.itDidNotComeAsFarAs"))
+                .contains("after twelve days");
         assertThat(residents()).hasSize(4);
     }
 
@@ -545,8 +567,8 @@ class LossesPagesTest {
         tank.post("/log/fish/" + shoal + "/is", Map.of("what", "found"));
         assertThat(fish(shoal).count()).isEqualTo(4);
         assertThat(tank.page("/losses"))
-                .doesNotContain("is missing: not seen")
-                .contains("Eight fish, none lost so far.");
+                .doesNotContainPattern(said("page.losses.isMissingNotSeenAndNot"))
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
     }
 
     @Test
@@ -556,15 +578,15 @@ class LossesPagesTest {
                 .begin(tank.id, Pelluna.fish(tank.id, "w#0"), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
         long gramma = tank.fish("Gramma loreto");
         assertThat(tank.page("/log/bringing")).contains("oyal gramma");
-        assertThat(tank.page("/losses/new")).contains("in the box");
+        assertThat(tank.page("/losses/new")).containsPattern(said("page.losses.inTheBox"));
         assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss())))
                         .body())
-                .contains("It stood in no plan yet: its wish stays");
+                .containsPattern(said("page.losses.itStoodInNoPlanYetIts"));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(residents()).hasSize(4);
-        assertThat(tank.page("/log/bringing")).doesNotContain("Out of the box, into the tank");
-        assertThat(tank.page("/today")).doesNotContain("Watch the box of");
-        assertThat(tank.page("/log")).contains("What was seen");
+        assertThat(tank.page("/log/bringing")).doesNotContainPattern(said("page.introduction.outOfTheBoxIntoTheTank"));
+        assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.watchTheBoxOfForTenMinutes"));
+        assertThat(tank.page("/log")).containsPattern(said("page.loss.whatWasSeen"));
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(fish(gramma).stage()).as("in the box again").isEqualTo(Stage.BOX);
         assertThat(Pelluna.bean(Introductions.class)
@@ -600,7 +622,7 @@ class LossesPagesTest {
                 .id();
         assertThat(lost(large, Map.of("count", "2")).body()).contains("The large one is one.");
         assertThat(fish(pair).count()).isEqualTo(2);
-        assertThat(tank.post("/losses", Map.of("how", "lost")).body()).contains("Who is it?");
+        assertThat(tank.post("/losses", Map.of("how", "lost")).body()).containsPattern(said("page.losses.whoIsIt"));
         assertThat(deaths()).isEmpty();
     }
 
@@ -611,7 +633,7 @@ class LossesPagesTest {
                                 "/losses/" + deaths().get(0).id() + "/right",
                                 Map.of("on", TODAY.minusDays(300).toString()))
                         .body())
-                .contains("it cannot have left before");
+                .containsPattern(said("app.losses.BeforeItCame"));
         assertThat(deaths()).singleElement().satisfies(d -> assertThat(d.on()).isEqualTo(TODAY));
     }
 
@@ -629,17 +651,17 @@ class LossesPagesTest {
                 "cause",
                 "jumped"));
         tank.post("/losses/before", firefish);
-        assertThat(tank.page("/losses")).contains("Two of ten fish lost");
+        assertThat(tank.page("/losses")).containsPattern(said("page.losses.lostOf"));
         long number = tank.fish("Nemateleotris magnifica");
         assertThat(tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of())
                         .body())
-                .contains("Eight fish, none lost so far.");
+                .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
         assertThat(fish(number).stage()).as("it does not swim here").isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(4);
         firefish.put("count", "300");
-        assertThat(tank.post("/losses/before", firefish).body()).contains("From 1 to 200 at once.");
+        assertThat(tank.post("/losses/before", firefish).body()).containsPattern(said("app.losses.TooManyTogether"));
         firefish.put("count", "9999");
-        assertThat(tank.post("/losses/before", firefish).body()).contains("How many? From 1 to 2000.");
+        assertThat(tank.post("/losses/before", firefish).body()).containsPattern(said("app.losses.HowMany"));
     }
 
     @Test
@@ -657,11 +679,11 @@ class LossesPagesTest {
         List<Observation> lines = new ArrayList<>();
         for (int i = 0; i < LogDays.MOST; i++) {
             lines.add(Observation.of(
-                    Instant.now().minus(Duration.ofDays(39)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
+                    Pelluna.now().minus(Duration.ofDays(39)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
         Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
-        assertThat(tank.page("/today")).doesNotContain("Nobody new until");
-        tank.act("fast-breath", tank.boss(), null, Instant.now().minus(Duration.ofDays(20)), "fb");
-        assertThat(tank.page("/today")).contains("Nobody new until");
+        assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.nobodyNewUntil"));
+        tank.act("fast-breath", tank.boss(), null, Pelluna.now().minus(Duration.ofDays(20)), "fb");
+        assertThat(tank.page("/today")).containsPattern(said("page.today.nobodyNewUntil"));
     }
 }

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -17,7 +18,7 @@ import pelluna.app.testing.Pelluna;
 
 /** A wish that is refused, taken all the same: from the click to hindsight. */
 class OwnRiskPagesTest {
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
     private long tank;
 
     @BeforeEach
@@ -99,11 +100,13 @@ class OwnRiskPagesTest {
     @Test
     void oneClickPutsItIntoThePlanWithItsReasonsKeptAndOneTakesItOutAgain() {
         String taken = take("box-and-gate");
-        assertThat(taken).contains("taken at your own risk", "Either purple tang of yours would press it");
+        assertThat(taken)
+                .containsPattern(said("page.wishes.takenAtYourOwnRisk2"))
+                .containsPattern(said("sieve.Presses"));
         assertThat(page("/arrivals")).contains("Scopas tang", "id=\"risk-link\"");
         assertThat(page("/log/bringing")).contains("Scopas tang");
         assertThat(page("/plan.json")).contains("\"risk\" : \"box-and-gate\"");
-        assertThat(take("none")).contains("Not in this tank");
+        assertThat(take("none")).containsPattern(said("sieve.Outcome.NOT_IN_THIS_TANK"));
         assertThat(page("/plan.json")).doesNotContain("\"risk\"");
     }
 
@@ -111,7 +114,10 @@ class OwnRiskPagesTest {
     void dealingTheGroundAnewIsAStepOfThePlanWithDatesAndPlaces() {
         Pelluna.post(at("/tank"), Map.of("quarantinePlaces", "6"));
         take("ground-anew");
-        assertThat(page("/arrivals")).contains("The ground dealt anew", "all back in together", "you have 6.");
+        assertThat(page("/arrivals"))
+                .containsPattern(said("page.arrivals.theGroundDealtAnew"))
+                .containsPattern(said("introduction.Method.GROUND_ANEW"))
+                .containsPattern(said("page.arrivals.placesItTakesYouHave"));
         assertThat(page("/assessment.json")).contains("\"groundAnew\"", "\"atOwnRisk\" : \"ground-anew\"");
         assertThat(page("/arrivals/list")).contains("Deal the ground anew");
         assertThat(page("/log/bringing")).contains("its other rivals out");
@@ -122,7 +128,9 @@ class OwnRiskPagesTest {
         take("box-and-gate");
         Pelluna.bean(ComesIn.class).comes(tank, opened().wishes().get(0).id());
         assertThat(page("/losses/hindsight?scope=tank"))
-                .contains("Warned, and done: 1", "Either purple tang of yours would press it", "Nothing of it so far");
+                .containsPattern(said("page.hindsight.warnedAndDone2", "1"))
+                .containsPattern(said("sieve.Presses"))
+                .containsPattern(said("page.prediction.nothingOfItSoFarAsFar"));
     }
 
     @Test

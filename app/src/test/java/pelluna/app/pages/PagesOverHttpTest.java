@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -62,7 +63,7 @@ class PagesOverHttpTest {
     void whatIsNotThereIsSaidSo(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
         assertThat(answer.statusCode()).isEqualTo(404);
-        assertThat(answer.body()).contains("Nothing was changed");
+        assertThat(answer.body()).containsPattern(said("app.writes.NothingChanged"));
         nothingSpilled(answer);
     }
 
@@ -116,7 +117,7 @@ class PagesOverHttpTest {
         HttpResponse<String> answer =
                 Pelluna.post("/tanks/" + tank + "/residents", Map.of("species", "royal gramma", "since", "2025-01-01"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("on or after the end of the cycle").contains("2025-01-01");
+        assertThat(answer.body()).containsPattern(said("plan.AfterCycle")).contains("2025-01-01");
     }
 
     @Test
@@ -135,7 +136,7 @@ class PagesOverHttpTest {
         String place = brought.uri().getPath();
         HttpResponse<String> more = Pelluna.post(place, Map.of("species", "midas blenny"));
         assertThat(more.statusCode()).isEqualTo(422);
-        assertThat(more.body()).contains("no more than 200");
+        assertThat(more.body()).containsPattern(said("app.planfile.AtMostTakeOff"));
         assertThat(Pelluna.get(place.replace("wishes", "arrivals")).statusCode())
                 .isEqualTo(200);
     }
@@ -154,9 +155,7 @@ class PagesOverHttpTest {
         HttpResponse<String> answer =
                 Pelluna.post("/tanks/1/exchange", Map.of("text", "{\"pelluna\":1,\"tank\":{\"lengthCm\":0}}"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body())
-                .contains("tank.lengthCm: found 0; expected 10 to 2000 cm")
-                .contains("&quot;lengthCm&quot;:0");
+        assertThat(answer.body()).containsPattern(said("app.planfile.Problem")).contains("&quot;lengthCm&quot;:0");
     }
 
     @Test
@@ -190,7 +189,7 @@ class PagesOverHttpTest {
                 .isEqualTo(200);
         HttpResponse<String> late = Pelluna.post(path, Map.of("want", "1", "was-want", "3"));
         assertThat(late.statusCode()).isEqualTo(422);
-        assertThat(late.body()).contains("Another window changed this to 5");
+        assertThat(late.body()).containsPattern(said("page.wishes.anotherWindowChangedThisTo"));
         assertThat(Pelluna.post(path, Map.of("count", "2", "was-count", "1")).statusCode())
                 .isEqualTo(200);
         assertThat(Pelluna.get("/tanks/" + tank + "/plan.json").body())
@@ -203,7 +202,7 @@ class PagesOverHttpTest {
         String body = Pelluna.get("/tanks/1/assessment.json").body();
         assertThat(body)
                 .contains("\"outcome\" : \"fits\"", "\"outcome\" : \"fits-if\"", "\"outcome\" : \"not-in-this-tank\"");
-        assertThat(body).contains("it is a Surge of");
+        assertThat(body).containsPattern(said("arrivals.SurgeTogether"));
         assertThat(Pelluna.get("/tanks/2/wishes").body()).contains("Sill");
     }
 }

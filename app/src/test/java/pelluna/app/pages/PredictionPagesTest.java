@@ -1,10 +1,10 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +66,8 @@ class PredictionPagesTest {
     @Test
     void beforeTheFirstArrivalItSaysHowItBegins() {
         assertThat(tank.page(PAGE))
-                .contains("No word is kept yet.", "On the day of every arrival Pelluna keeps what the plan says");
+                .containsPattern(said("page.prediction.noWordIsKeptYet"))
+                .containsPattern(said("page.hindsight.onTheDayOfEveryArrival"));
     }
 
     @Test
@@ -78,12 +79,11 @@ class PredictionPagesTest {
         assertThat(row(tank.page(PAGE), "Jumping")).containsExactly("1", "0", "0", "0");
         String page = tank.page("/losses/" + loss);
         assertThat(page)
-                .contains(
-                        "What the plan had said",
-                        "the day it came; stance customary",
-                        "Odds, not promises",
-                        "Will it stay in?",
-                        "Lost on ");
+                .containsPattern(said("page.loss.whatThePlanHadSaid"))
+                .containsPattern(said("page.loss.onTheDayItCameStance"))
+                .containsPattern(said("page.loss.onTheDayItCameStance"))
+                .containsPattern(said("sieve.RuleName.COVER"))
+                .containsPattern(said("page.prediction.lostOn"));
         assertThat(tank.page("/losses")).contains("Said (");
     }
 
@@ -97,7 +97,7 @@ class PredictionPagesTest {
                 .replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
         JsonNode kept = JSON.readTree(
                 Pelluna.get(tank.at("/losses/hindsight/" + word + ".json")).body());
-        assertThat(kept.get("on").asString()).isEqualTo(LocalDate.now().toString());
+        assertThat(kept.get("on").asString()).isEqualTo(Pelluna.today().toString());
         assertThat(kept.at("/plan/tank/cover").asString()).isEqualTo("none");
         assertThat(kept.at("/plan/wishes/0/species").asString()).isEqualTo("Nemateleotris magnifica");
         assertThat(kept.get("assessment").has("sieve"))
@@ -112,28 +112,26 @@ class PredictionPagesTest {
         List<String> jumping = row(tank.page(PAGE), "Jumping");
         assertThat(jumping).containsExactly("0", "0", "1", "0");
         assertThat(tank.page("/losses/" + loss))
-                .contains("Jumping: lost on", "the plan had said nothing at Chop or Surge of it");
-        assertThat(tank.page("/losses")).contains("Not said");
+                .containsPattern(said("page.prediction.thePlanHadSaidNothingAtChop"))
+                .contains("Jumping: lost on");
+        assertThat(tank.page("/losses")).containsPattern(said("page.prediction.notSaidThePlanWasCalmAbout"));
     }
 
     @Test
     void aSeriousFightStandsBesideWhatWasSaidOfTheTwo() {
         long third = comes("Amphiprion clarkii");
         long pair = tank.fish("Amphiprion ocellaris");
-        Instant began = Instant.now().minus(Duration.ofMinutes(40));
+        Instant began = Pelluna.now().minus(Duration.ofMinutes(40));
         Pelluna.bean(LogBook.class).watched(tank.id, began, began.plus(Duration.ofMinutes(30)));
         for (int i = 0; i < 4; i++) {
             tank.act("nipped", pair, third, began.plusSeconds(60 + i), "f" + i);
         }
         String page = tank.page(PAGE);
         assertThat(page)
-                .contains(
-                        "Serious fights",
-                        "four acts, all hard",
-                        "Said on ",
-                        "presses ",
-                        ": tension ",
-                        "Both are Amphiprion");
+                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.prediction.fightAllHard"))
+                .containsPattern(said("page.prediction.saidOn"))
+                .contains("presses ", ": tension ", "Both are Amphiprion");
         assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
         assertThat(page)
                 .containsPattern("Surge</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")
@@ -143,11 +141,13 @@ class PredictionPagesTest {
     @Test
     void aFightWithAFishThatNobodyAskedAboutHasNoWord() {
         for (int i = 0; i < 3; i++) {
-            tank.act("nipped", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(600 + i), "n" + i);
+            tank.act("nipped", tank.boss(), tank.wrasse(), Pelluna.now().minusSeconds(600 + i), "n" + i);
         }
         comes("Salarias fasciatus");
         assertThat(tank.page(PAGE))
-                .contains("Serious fights", "three acts, all hard", "No plan was asked before they met.");
+                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.prediction.fightAllHard"))
+                .containsPattern(said("page.prediction.noPlanWasAskedBeforeTheyMet"));
     }
 
     @Test
@@ -162,8 +162,8 @@ class PredictionPagesTest {
                         "lengthCm",
                         "8",
                         "since",
-                        LocalDate.now().toString()));
-        assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
+                        Pelluna.today().toString()));
+        assertThat(tank.page(PAGE)).containsPattern(said("page.prediction.inThisTank", "One arrival"));
         tank.post(
                 "/residents",
                 Map.of(
@@ -174,8 +174,8 @@ class PredictionPagesTest {
                         "lengthCm",
                         "8",
                         "since",
-                        LocalDate.now().minusDays(3).toString()));
-        assertThat(tank.page(PAGE)).contains("One arrival, in this tank.");
+                        Pelluna.today().minusDays(3).toString()));
+        assertThat(tank.page(PAGE)).containsPattern(said("page.prediction.inThisTank", "One arrival"));
     }
 
     @Test
@@ -193,7 +193,7 @@ class PredictionPagesTest {
                         "price",
                         "35.75",
                         "acquired",
-                        LocalDate.now().minusDays(200).toString()));
+                        Pelluna.today().minusDays(200).toString()));
         loss(tank.wrasse(), "jumped", Map.of("seen", "behind the piano", "cost", "35.75"));
         String file = Pelluna.get(tank.at("/losses/figures.json")).body();
         assertThat(file)
@@ -203,7 +203,7 @@ class PredictionPagesTest {
                         "piano",
                         "35.75",
                         "Hindsight",
-                        LocalDate.now().toString())
+                        Pelluna.today().toString())
                 .contains("Halichoeres chrysus", "\"jumped\"");
         JsonNode tree = JSON.readTree(file);
         assertThat(tree.get("pellunaFigures").asInt()).isEqualTo(1);
@@ -218,7 +218,9 @@ class PredictionPagesTest {
                     && life.get("quarantine").asString().equals("none");
         }
         assertThat(found).isTrue();
-        assertThat(tank.page(PAGE)).contains("See everything that is in it").doesNotContain("pellunaFigures");
+        assertThat(tank.page(PAGE))
+                .containsPattern(said("page.hindsight.seeEverythingThatIsInIt"))
+                .doesNotContain("pellunaFigures");
         assertThat(tank.page(PAGE + "&show=true")).contains("pellunaFigures");
     }
 

@@ -30,7 +30,7 @@ class QueriesTest {
     /** Most of what one page may ask. Pelluna's judgement. */
     private static final int MOST = 100;
 
-    private static final LocalDate TODAY = LocalDate.now();
+    private static final LocalDate TODAY = Pelluna.today();
 
     @Test
     void aHundredArrivalsAskNoMoreThanTen() {

@@ -14,7 +14,6 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -199,7 +198,7 @@ class ReefscapeInBrowserTest {
 
     @Test
     void theDatePlaysAndNamesWhatChanges() {
-        go("?on=" + LocalDate.now());
+        go("?on=" + Pelluna.today());
         page.click("#reef-play");
         page.waitForFunction("() => document.getElementById('reef-says').textContent.includes('arrives')");
         page.click("#reef-play");
@@ -209,7 +208,7 @@ class ReefscapeInBrowserTest {
     @Test
     void withMotionTurnedOffItGoesFromOneChangeToTheNext() {
         page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
-        go("?on=" + LocalDate.now());
+        go("?on=" + Pelluna.today());
         page.click("#reef-play");
         double first = ((Number) page.evaluate("() => pellunaReef.day")).doubleValue();
         page.waitForTimeout(400);

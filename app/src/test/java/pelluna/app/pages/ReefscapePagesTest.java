@@ -1,11 +1,11 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.ByteArrayInputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -37,7 +37,7 @@ class ReefscapePagesTest {
                         "cover",
                         "mesh",
                         "cycledOn",
-                        LocalDate.now().minusYears(2).toString()));
+                        Pelluna.today().minusYears(2).toString()));
         Pelluna.post(
                 at("/residents"),
                 Map.of(
@@ -46,7 +46,7 @@ class ReefscapePagesTest {
                         "lengthCm",
                         "6",
                         "since",
-                        LocalDate.now().minusYears(1).toString()));
+                        Pelluna.today().minusYears(1).toString()));
         Pelluna.post(at("/wishes"), Map.of("species", "royal gramma", "want", "5"));
         Pelluna.post(at("/wishes"), Map.of("species", "yellow tang", "want", "3"));
     }
@@ -99,10 +99,10 @@ class ReefscapePagesTest {
     @Test
     void aStepOfTheDateAnswersWithThoseWhoAreThere() {
         JsonNode today = JSON.readTree(
-                Pelluna.get(at("/reefscape/day?on=" + LocalDate.now())).body());
+                Pelluna.get(at("/reefscape/day?on=" + Pelluna.today())).body());
         assertThat(today.get("presses").size()).isZero();
         JsonNode later = JSON.readTree(
-                Pelluna.get(at("/reefscape/day?on=" + LocalDate.now().plusYears(1)))
+                Pelluna.get(at("/reefscape/day?on=" + Pelluna.today().plusYears(1)))
                         .body());
         assertThat(later.get("presses").size()).isGreaterThanOrEqualTo(4);
         assertThat(later.get("homes").size()).isEqualTo(3);
@@ -187,7 +187,7 @@ class ReefscapePagesTest {
     @Test
     void whatWasComputedForAnotherPlanIsNotTried() {
         HttpResponse<String> answer = Pelluna.post(at("/reefscape/try"), Map.of("attempt", "box w0", "of", "stale"));
-        assertThat(answer.body()).contains("The plan has changed since that was computed");
+        assertThat(answer.body()).containsPattern(said("page.reefscape.thePlanHasChangedSinceThat"));
         assertThat(plan().get("wishes").toString()).doesNotContain("box");
     }
 
@@ -221,14 +221,16 @@ class ReefscapePagesTest {
     void whatIsTriedInASandboxLeavesThePlanAloneUntilItIsKept() {
         String before = plan().toString();
         HttpResponse<String> copy = Pelluna.post(at("/what-if"), Map.of());
-        assertThat(copy.body()).contains("The plan, and what if").contains("You are trying things out on a copy");
+        assertThat(copy.body())
+                .containsPattern(said("page.reefscape.thePlanAndWhatIf"))
+                .containsPattern(said("page.layout.youAreTryingThingsOutOn"));
         long sandbox = number(copy.uri().toString());
         assertThat(sandbox).isNotEqualTo(tank);
         Pelluna.post("/tanks/" + sandbox + "/reefscape/add", Map.of("kind", "hide"));
         Pelluna.post("/tanks/" + sandbox + "/wishes", Map.of("species", "Ecsenius midas"));
         assertThat(plan().toString()).isEqualTo(before);
         assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body()).contains("class=\"better\"");
-        assertThat(Pelluna.get(at("/reefscape")).body()).contains("Back to: what if");
+        assertThat(Pelluna.get(at("/reefscape")).body()).containsPattern(said("page.reefscape.backToWhatIf"));
         assertThat(Pelluna.get("/").body()).doesNotContain("/tanks/" + sandbox + "/");
         Pelluna.post("/tanks/" + sandbox + "/what-if/keep", Map.of());
         assertThat(plan().get("tank").get("hides").asInt()).isEqualTo(5);
@@ -244,7 +246,7 @@ class ReefscapePagesTest {
         long sandbox = number(Pelluna.post(at("/what-if"), Map.of()).uri().toString());
         Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
         assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body())
-                .contains("The plan has been changed since this copy was made");
+                .containsPattern(said("page.reefscape.thePlanHasBeenChangedSince"));
         Pelluna.post("/tanks/" + sandbox + "/what-if/drop", Map.of());
         assertThat(Pelluna.get("/tanks/" + sandbox + "/wishes").statusCode()).isEqualTo(404);
         assertThat(plan().get("wishes").size()).isEqualTo(3);
@@ -259,7 +261,7 @@ class ReefscapePagesTest {
 
     @Test
     void measuredLengthsAreKeptShownAndGrownFrom() {
-        String was = LocalDate.now().minusDays(300).toString();
+        String was = Pelluna.today().minusDays(300).toString();
         Pelluna.post(
                 at("/reefscape/measure"),
                 Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "4", "measuredOn", was, "of", mark()));
@@ -271,21 +273,24 @@ class ReefscapePagesTest {
                         "length",
                         "4,2",
                         "measuredOn",
-                        LocalDate.now().toString(),
+                        Pelluna.today().toString(),
                         "of",
                         mark()));
-        assertThat(second.body()).contains("4 cm on ").contains("4.2 cm on ").contains("It grows as you measured");
+        assertThat(second.body())
+                .contains("4 cm on ")
+                .contains("4.2 cm on ")
+                .containsPattern(said("page.reefscape.itGrowsAsYouMeasured"));
         assertThat(scene().get("fish").get(0).get("lengths").get(0).asDouble()).isEqualTo(4.2);
         assertThat(Pelluna.post(
                                 at("/reefscape/measure"),
                                 Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "big", "of", mark()))
                         .body())
-                .contains("Please give a length");
+                .containsPattern(said("app.reefscape.NoLength"));
         assertThat(Pelluna.post(
                                 at("/reefscape/measure"),
                                 Map.of("fish", Pelluna.fish(tank, "r#0"), "length", "90", "of", mark()))
                         .body())
-                .contains("no more than the record");
+                .containsPattern(said("plan.NotOverRecord"));
         assertThat(plan().get("residents").get(0).get("lengths").size()).isEqualTo(2);
     }
 
@@ -317,7 +322,11 @@ class ReefscapePagesTest {
         Pelluna.post(at("/residents"), Map.of("species", "Amphiprion ocellaris", "count", "2", "lengthCm", "6"));
         String body = Pelluna.get(at("/reefscape/pairs")).body();
         assertThat(body)
-                .contains("</html>", "Who presses whom on", "Who can eat whom", "Good company", "as a pair wants");
+                .containsPattern(said("page.reefscapePairs.whoPressesWhomOn"))
+                .containsPattern(said("page.reefscapePairs.whoCanEatWhom"))
+                .containsPattern(said("page.reefscapePairs.goodCompany"))
+                .containsPattern(said("outlook.OwnKind"))
+                .contains("</html>");
         Matcher rows = Pattern.compile("<td class=\"fig\">(\\d+)</td>").matcher(body);
         int last = 101;
         int n = 0;
@@ -334,9 +343,12 @@ class ReefscapePagesTest {
         long empty = Pelluna.tank("Nobody yet");
         HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + "/reefscape");
         assertThat(answer.statusCode()).isEqualTo(200);
-        assertThat(answer.body()).contains("Nobody lives here yet").contains("</html>");
+        assertThat(answer.body())
+                .containsPattern(said("page.reefscape.nobodyLivesHereYetOn"))
+                .contains("</html>");
         assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/pairs").body())
-                .contains("There is nobody yet to press anybody", "</html>");
+                .containsPattern(said("page.reefscapePairs.thereIsNobodyYetToPress"))
+                .contains("</html>");
         assertThat(Pelluna.get("/tanks/" + empty + "/reefscape/picture.svg").statusCode())
                 .isEqualTo(200);
     }
@@ -344,7 +356,7 @@ class ReefscapePagesTest {
     @Test
     void daysAndPiecesThatAreNotThereAreAnsweredPlainly() {
         assertThat(Pelluna.get(at("/reefscape?on=yesterday")).statusCode()).isEqualTo(400);
-        assertThat(page("?on=1990-01-01")).contains(" " + LocalDate.now().getYear() + ".");
+        assertThat(page("?on=1990-01-01")).contains(" " + Pelluna.today().getYear() + ".");
         assertThat(Pelluna.post(at("/reefscape/move"), Map.of("kind", "rock", "i", "77", "dx", "1", "dy", "1"))
                         .statusCode())
                 .isEqualTo(404);

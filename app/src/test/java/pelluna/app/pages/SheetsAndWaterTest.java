@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -45,11 +46,14 @@ class SheetsAndWaterTest {
     @Test
     void testsAreLookedThroughFirstAndThenTakenWhole() {
         String csv = "On;Nitrate;pH\n2026-01-05;4,5;8,2\n2026-01-12;5;8.1\n";
-        assertThat(look(csv)).contains("2 tests, all of them good").contains("Take them in");
+        assertThat(look(csv))
+                .containsPattern(said("page.sheets.allOfThemGood", "2", "tests"))
+                .containsPattern(said("page.sheets.takeThemIn"));
         assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
                 .as("nothing is written by looking")
                 .isEmpty();
-        assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body()).contains("2 rows were taken in.");
+        assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
+                .containsPattern(said("page.sheets.rowsWereTakenIn", "2"));
         assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
                 .hasSize(2)
                 .first()
@@ -60,13 +64,13 @@ class SheetsAndWaterTest {
     void oneWrongRowIsNamedAndNothingIsHalfWritten() {
         String csv = "on,nitrate\n2026-01-05,4.5\n5.1.2026,5\n2026-01-19,plenty\n2026-01-26,9999\n";
         assertThat(look(csv))
-                .contains("4 tests, 3 of them wrong")
-                .contains("is no day; write it as 2027-03-01")
-                .contains("&#39;plenty&#39; is no figure for nitrate")
+                .containsPattern(said("page.sheets.ofThemWrong", "4", "tests", "3"))
+                .containsPattern(said("app.spreadsheet.NoDay"))
+                .containsPattern(said("app.planning.NoFigureFor"))
                 .contains("0 to 500 mg/L is needed")
-                .doesNotContain("Take them in");
+                .doesNotContainPattern(said("page.sheets.takeThemIn"));
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
-                .contains("3 of 4 rows are wrong. Nothing was written.");
+                .containsPattern(said("app.spreadsheet.Wrong"));
         assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).isEmpty();
     }
 
@@ -74,7 +78,7 @@ class SheetsAndWaterTest {
     void sightingsFromASheet() {
         String csv = "at,who,did,whom,times,gravity,note\n2026-11-01 18:30,dottyback,chased,wrasse,3,2,by the "
                 + "cave\n2026-11-01 18:40,wrasse,not-eating,,,,\n";
-        assertThat(look(csv)).contains("2 sightings, all of them good");
+        assertThat(look(csv)).containsPattern(said("page.sheets.allOfThemGood", "2", "sightings"));
         tank.post("/log/sheets/take", Map.of("text", csv));
         assertThat(Pelluna.get(tank.at("/log/sheets/sightings.csv")).body())
                 .contains("2026-11-01T18:30,Springer's dottyback,chased,yellow wrasse,3,2")
@@ -82,9 +86,9 @@ class SheetsAndWaterTest {
                 .contains("not-eating");
         assertThat(look("at,who,did\n2026-11-01 "
                         + "18:30,tang,eats\n2026-11-02,dottyback,flew\n2999-01-01,dottyback,eats\n"))
-                .contains("Nobody here goes by")
-                .contains("What did it do?")
-                .contains("That lies in the future.");
+                .containsPattern(said("sighting.NobodyGoesBy"))
+                .containsPattern(said("app.log.WhatDidItDo"))
+                .containsPattern(said("app.log.InTheFuture"));
     }
 
     @Test
@@ -97,7 +101,8 @@ class SheetsAndWaterTest {
         tank.post("/log/back", Map.of());
         String out = Pelluna.get(tank.at("/log/sheets/sightings.csv")).body();
         LogTank other = new LogTank("Log copied");
-        assertThat(other.post("/log/sheets/take", Map.of("text", out)).body()).contains("rows were taken in");
+        assertThat(other.post("/log/sheets/take", Map.of("text", out)).body())
+                .containsPattern(said("page.sheets.rowsWereTakenIn"));
         String again = Pelluna.get(other.at("/log/sheets/sightings.csv")).body();
         assertThat(again)
                 .contains("chased,pyjama cardinal,2")
@@ -147,19 +152,19 @@ class SheetsAndWaterTest {
                     "/log/water",
                     Map.of(
                             "on",
-                            LocalDate.now().minusWeeks(week).toString(),
+                            Pelluna.today().minusWeeks(week).toString(),
                             "nitrate",
                             Double.toString(10 - week + (week % 2) * 0.1)));
         }
         assertThat(tank.page("/log/water"))
-                .contains("Rising by about")
+                .containsPattern(said("water.Steadily"))
                 .contains("over 7 tests; at its ceiling of 40 in about 3");
-        assertThat(tank.page("/today")).contains("Nitrate is rising");
+        assertThat(tank.page("/today")).containsPattern(said("page.today.nitrateIs"));
     }
 
     @Test
     void phosphateAndTemperatureAreTestsToo() {
-        tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "phosphate", "0.08", "temperatureC", "25.2"));
+        tank.post("/log/water", Map.of("on", Pelluna.today().toString(), "phosphate", "0.08", "temperatureC", "25.2"));
         assertThat(tank.page("/log/water"))
                 .contains("Phosphate")
                 .contains("0.08")
@@ -167,7 +172,7 @@ class SheetsAndWaterTest {
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().tank().phosphate())
                 .hasValue(0.08);
         Pelluna.post("/settings/units", Map.of("units", "US"));
-        tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "temperatureC", "77"));
+        tank.post("/log/water", Map.of("on", Pelluna.today().toString(), "temperatureC", "77"));
         assertThat(tank.page("/log/water")).contains("77 °F");
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "-4"))
@@ -179,10 +184,10 @@ class SheetsAndWaterTest {
     void signsSayWhatTheyMayMeanAndSendToAVet() {
         tank.post("/log/typed", Map.of("text", "wrasse has white spots"));
         assertThat(tank.page("/log/health"))
-                .contains("may be a parasite")
-                .contains("ask a vet who knows fish")
+                .containsPattern(said("health.Meaning"))
+                .containsPattern(said("health.AskAVet"))
                 .contains("Surge");
-        assertThat(tank.page("/today")).contains("has spots");
+        assertThat(tank.page("/today")).containsPattern(said("page.quarantine.hasSpots"));
     }
 
     @Test
@@ -191,9 +196,9 @@ class SheetsAndWaterTest {
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.12", "y", "0.9"));
         assertThat(tank.page("/log/health"))
                 .contains("Two meals in one day")
-                .contains("Two places at opposite ends leave less to guard.");
+                .containsPattern(said("page.health.allOfItInPlaceTwoPlaces"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.9", "y", "0.9"));
-        assertThat(tank.page("/log/health")).contains("Given at places");
+        assertThat(tank.page("/log/health")).containsPattern(said("page.health.givenAtPlacesApart"));
         assertThat(Pelluna.bean(LogFigures.class).last(tank.id).seen(tank.boss()))
                 .isNull();
     }

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
@@ -28,14 +29,14 @@ class SpeciesPagesTest {
     void aQuestionIsUnderstoodAndSaysHow() {
         String page = body("/tanks/1/species?q=small+peacefull+algae+eater+under+200+L");
         assertThat(page)
-                .contains("lives in 200 L (Customary)")
-                .contains("grazes algae or film")
-                .contains("is peaceful")
-                .contains("&#39;peacefull&#39; read as &#39;peaceful&#39;")
+                .containsPattern(said("search.LivesIn"))
+                .containsPattern(said("search.Trait.GRAZES_ALGAE_OR_FILM"))
+                .containsPattern(said("search.Trait.PEACEFUL"))
+                .containsPattern(said("search.ReadAs"))
                 .contains("Ecsenius stigmatura")
                 .doesNotContain("Zebrasoma flavescens");
         assertThat(body("/tanks/1/species?q=tiny+venomous+shark+that+grazes+algae"))
-                .contains("No species is all of that");
+                .containsPattern(said("page.speciesList.noSpeciesIsAllOfThat"));
     }
 
     @Test
@@ -46,8 +47,8 @@ class SpeciesPagesTest {
                 .doesNotContain("Amblyeleotris randalli")
                 .contains("q=goby");
         assertThat(body("/tanks/1/species?fit=not-here"))
-                .contains("not in this tank")
-                .doesNotContain("No rule has anything against");
+                .containsPattern(said("sieve.Outcome.NOT_IN_THIS_TANK"))
+                .doesNotContainPattern(said("page.species.noRuleHasAnythingAgainstOfThem"));
         assertThat(body("/tanks/1/species?size=5&origin=captive-bred"))
                 .contains("Gobiodon okinawae")
                 .doesNotContain("Gramma loreto");
@@ -90,19 +91,20 @@ class SpeciesPagesTest {
     void aSpeciesPageTellsCompanyLookAlikesAndTheShop() {
         String page = body("/tanks/1/species/Pictichromis-paccagnellae");
         assertThat(page)
-                .contains("Among your fish")
+                .containsPattern(said("page.species.amongYourFish"))
                 .contains("Springer&#39;s dottyback")
                 .contains("Royal gramma")
                 .contains("colours that fade into each other")
-                .contains("May I see it eat");
+                .containsPattern(said("introduction.SeeItEat"));
         assertThat(body("/tanks/1/species/Siganus-vulpinus"))
                 .contains("venomous")
-                .contains("hot but not scalding")
-                .contains("no medical advice");
+                .containsPattern(said("catalogue.IfHurt"))
+                .containsPattern(said("page.species.moveItInAContainerNeverBy"));
         assertThat(body("/tanks/1/species/Zebrasoma-flavescens"))
-                .contains("Those who ask for less say")
-                .contains("Those who ask for more say");
-        assertThat(body("/tanks/1/species/Pomacanthus-imperator")).contains("young, up to about 12 cm");
+                .containsPattern(said("page.species.thoseWhoAskForLessSay"))
+                .containsPattern(said("page.species.thoseWhoAskForLessSay"));
+        assertThat(body("/tanks/1/species/Pomacanthus-imperator"))
+                .containsPattern(said("page.species.youngUpToAbout", "12 cm"));
     }
 
     @Test
@@ -138,14 +140,15 @@ class SpeciesPagesTest {
     @Test
     void aFactThatPellunaHasNoWordOnCanBeSaid() {
         String at = "/tanks/1/species/Gramma-loreto";
-        assertThat(body(at)).contains("Kept for itself");
+        assertThat(body(at)).containsPattern(said("page.species.keptForItself"));
         assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "flatworms")).body())
                 .contains("Kept for flatworms")
                 .contains("Your word on helps");
         assertThat(body("/tanks/1/species?q=eats+flatworms")).contains("Gramma loreto");
         assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "")).statusCode())
                 .isEqualTo(422);
-        assertThat(Pelluna.post(at + "/own/helps/undo", Map.of()).body()).contains("Kept for itself");
+        assertThat(Pelluna.post(at + "/own/helps/undo", Map.of()).body())
+                .containsPattern(said("page.species.keptForItself"));
     }
 
     @Test
@@ -193,7 +196,7 @@ class SpeciesPagesTest {
                                 "/tanks/1/own-species",
                                 Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto"))
                         .body())
-                .contains("longer than 60 letters");
+                .containsPattern(said("app.overrides.LongFact"));
     }
 
     @Test
@@ -214,7 +217,7 @@ class SpeciesPagesTest {
         HttpResponse<String> made = Pelluna.post(
                 "/tanks/" + tank + "/own-species",
                 Map.of("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
-        assertThat(made.body()).contains("Golden gramma").contains("a species of your own");
+        assertThat(made.body()).contains("Golden gramma").containsPattern(said("page.species.aSpeciesOfYourOwn"));
         assertThat(body("/tanks/" + tank + "/species?q=golden+gramma")).contains("Gramma dejongi");
         assertThat(Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma"))
                         .body())
@@ -238,10 +241,10 @@ class SpeciesPagesTest {
                                 "/tanks/1/own-species",
                                 Map.of("scientificName", "Gramma loreto", "like", "Gramma loreto"))
                         .body())
-                .contains("is in the catalogue already");
+                .containsPattern(said("app.overrides.AlreadyThere"));
         assertThat(Pelluna.post("/tanks/1/own-species", Map.of("scientificName", "Gramma dejongi", "like", "a whale"))
                         .body())
-                .contains("choose the species that is most like yours")
+                .containsPattern(said("app.catalogue.LikeWhat"))
                 .contains("value=\"Gramma dejongi\"");
     }
 
@@ -256,14 +259,14 @@ class SpeciesPagesTest {
             Pelluna.post(at + "/" + s, Map.of());
         }
         assertThat(body(at))
-                .contains("Side by side, 3")
-                .contains("Where they differ")
-                .contains("Where the rules part them")
+                .containsPattern(said("page.speciesParts.sideBySide", ", 3"))
+                .containsPattern(said("page.sideBySide.whereTheyDiffer"))
+                .containsPattern(said("page.sideBySide.whereTheRulesPartThem"))
                 .contains("Royal gramma")
                 .contains("Orchid dottyback");
         assertThat(body("/tanks/" + tank + "/own-word"))
                 .as("every page counts them")
-                .contains("Side by side, 3");
+                .containsPattern(said("page.speciesParts.sideBySide", ", 3"));
         assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of()).body())
                 .contains("Blue assessor")
                 .doesNotContain("Gramma loreto")
@@ -282,9 +285,9 @@ class SpeciesPagesTest {
                 .contains("refused")
                 .contains("within 1 to 4")
                 .contains("skill: 1 of 4 → 3 of 4")
-                .contains("Nothing is written yet")
+                .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
                 .contains("1 refused")
-                .doesNotContain("your word on &#39;skill");
+                .doesNotContainPattern(said("catalogue.OwnFact"));
         assertThat(body("/tanks/1/own-word")).contains("None yet");
         assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take"))
                         .body())
@@ -292,7 +295,7 @@ class SpeciesPagesTest {
                 .contains("from a file");
         HttpResponse<String> nothing = Pelluna.post("/tanks/1/catalogue", Map.of("text", "hello"));
         assertThat(nothing.statusCode()).isEqualTo(422);
-        assertThat(nothing.body()).contains("no header with scientificName");
+        assertThat(nothing.body()).containsPattern(said("app.catalogue.NoHeader"));
     }
 
     @Test
@@ -326,24 +329,24 @@ class SpeciesPagesTest {
     @ValueSource(strings = {"csv", "json"})
     void theWholeCatalogueComesBackInAsItWentOut(String format) {
         String file = Pelluna.get("/catalogue." + format).body();
-        assertThat(upload("/tanks/1/catalogue", file, Map.of())).contains("Every row is as it is now");
+        assertThat(upload("/tanks/1/catalogue", file, Map.of())).containsPattern(said("page.ownWord.everyRowIsAsItIs"));
         String other = file.replace(
                 format.equals("csv") ? "bred," : "\"captiveBred\" : true",
                 format.equals("csv") ? "wild only," : "\"captiveBred\" : false");
         assertThat(upload("/tanks/1/catalogue", other, Map.of()))
-                .contains("Nothing is written yet")
+                .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
                 .contains("captive: bred → wild only");
         assertThat(upload("/tanks/1/catalogue", "", Map.of("text", other, "act", "take")))
-                .contains("Facts you see otherwise")
+                .containsPattern(said("page.ownWord.factsYouSeeOtherwise"))
                 .contains("from a file");
         assertThat(body("/tanks/1/species/Amphiprion-ocellaris"))
-                .contains("Comes from the wild.")
+                .containsPattern(said("page.species.comesFromTheWild"))
                 .contains("Your word on captive");
     }
 
     @Test
     void aPlanOfMoreThanAMegabyteIsNoPlan() {
         assertThat(upload("/tanks/1/exchange", "{" + " ".repeat(1_100_000) + "}", Map.of()))
-                .contains("more than a megabyte");
+                .containsPattern(said("app.planfile.TooLarge"));
     }
 }

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.util.List;
 import java.util.Map;
@@ -27,8 +28,8 @@ class ThePlanInWordsTest {
     void whatTheFiguresOfTheTankDecideIsToldOnItsPage() {
         String tank = Pelluna.get("/tanks/1/tank").body();
         assertThat(tank)
-                .contains("A tank of 468 L</b>")
-                .contains("holds back two wishes: emperor angelfish and regal tang.");
+                .containsPattern(said("page.tankplace.aTankOf", "468 L</b>"))
+                .containsPattern(said("page.tankplace.holdsBackWishes"));
         assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
     }
 
@@ -76,7 +77,7 @@ class ThePlanInWordsTest {
                 .contains("Better if you watch it around the soft corals.")
                 .doesNotContain("Fits if you watch");
         assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body())
-                .contains("Would need a tank of at least 681 L.");
+                .containsPattern(said("sieve.WouldNeed"));
         assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body())
                 .contains("Fits if there are 5 cm of fine sand");
     }
@@ -87,7 +88,7 @@ class ThePlanInWordsTest {
         Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"));
         assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "2030-05-01"))
                         .body())
-                .contains("Dates are counted from 1 May 2030")
+                .containsPattern(said("page.arrivals.datesAreCountedFrom"))
                 .contains("31 May 2030");
         assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "someday"))
                         .statusCode())
@@ -95,7 +96,7 @@ class ThePlanInWordsTest {
         assertThat(Pelluna.get("/tanks/" + tank + "/arrivals").body()).contains("1 May 2030");
         assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", ""))
                         .body())
-                .contains("From today on");
+                .containsPattern(said("page.arrivals.fromTodayOnSetADay"));
     }
 
     @Test
@@ -123,7 +124,7 @@ class ThePlanInWordsTest {
         String id = settled.replaceFirst("(?s).*/residents/(\\d+)/remove.*", "$1");
         assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of())
                         .body())
-                .contains("Nobody yet");
+                .containsPattern(said("page.tank.nobodyYetPutInTheFish"));
         assertThat(Pelluna.post("/tanks/" + tank + "/residents/" + id + "/remove", Map.of())
                         .statusCode())
                 .isEqualTo(404);
@@ -159,7 +160,7 @@ class ThePlanInWordsTest {
                     .contains("Grows to")
                     .contains("(common practice")
                     .doesNotContain(">null", "NaN");
-            s.hazards().forEach(h -> assertThat(page).as(s.name()).contains("never by hand"));
+            s.hazards().forEach(h -> assertThat(page).as(s.name()).containsPattern(said("sieve.MovedInAContainer")));
         }
     }
 
@@ -168,7 +169,8 @@ class ThePlanInWordsTest {
         assertThat(Pelluna.get("/tanks/1/species/Chromis-viridis").body())
                 .contains("Comes from the wild")
                 .contains("Leaves the reef&#39;s other life alone.");
-        assertThat(Pelluna.get("/tanks/1/species/Gramma-loreto").body()).contains("Captive-bred fish are to be had");
+        assertThat(Pelluna.get("/tanks/1/species/Gramma-loreto").body())
+                .containsPattern(said("page.species.captiveBredFishAreToBeHad"));
     }
 
     @Test

@@ -1,10 +1,9 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,8 +31,8 @@ class TodayPagesTest {
 
     @Test
     void aFishThatNobodyHasSeenIsAskedAboutAndOneTapAnswers() {
-        tank.act("seen", tank.fish("Amphiprion ocellaris"), null, Instant.now().minus(Duration.ofDays(3)), "a");
-        tank.act("seen", tank.boss(), null, Instant.now().minus(Duration.ofHours(1)), "b");
+        tank.act("seen", tank.fish("Amphiprion ocellaris"), null, Pelluna.now().minus(Duration.ofDays(3)), "a");
+        tank.act("seen", tank.boss(), null, Pelluna.now().minus(Duration.ofHours(1)), "b");
         String page = tank.page("/today");
         assertThat(page)
                 .contains("Have you seen the common clownfish?")
@@ -46,22 +45,22 @@ class TodayPagesTest {
     @Test
     void afterLongItIsAskedWhetherItIsMissing() {
         long pair = tank.fish("Amphiprion ocellaris");
-        tank.act("seen", pair, null, Instant.now().minus(Duration.ofDays(12)), "a");
-        tank.act("seen", tank.boss(), null, Instant.now().minus(Duration.ofHours(1)), "b");
+        tank.act("seen", pair, null, Pelluna.now().minus(Duration.ofDays(12)), "a");
+        tank.act("seen", tank.boss(), null, Pelluna.now().minus(Duration.ofHours(1)), "b");
         assertThat(tank.page("/today"))
-                .contains("Is the common clownfish missing?")
-                .contains("It is missing");
+                .containsPattern(said("page.today.isMissing", "the common clownfish"))
+                .containsPattern(said("page.today.itIsMissing"));
         tank.post("/log/fish/" + pair + "/is", Map.of("what", "missing"));
         assertThat(tank.page("/today"))
-                .contains("The common clownfish is missing.")
-                .doesNotContain("Is the common clownfish missing?");
+                .containsPattern(said("page.today.isMissingNow", "The common clownfish"))
+                .doesNotContainPattern(said("page.today.isMissing", "the common clownfish"));
     }
 
     @Test
     void aTankWhoseLogIsNotKeptAsksNothing() {
         assertThat(tank.page("/today"))
                 .doesNotContain("Have you seen")
-                .contains("Nobody is under pressure, ill or missing, as far as the log knows.");
+                .containsPattern(said("page.today.nobodyIsUnderPressureIllOr"));
     }
 
     @Test
@@ -75,20 +74,22 @@ class TodayPagesTest {
 
     @Test
     void aFishThatRefusesFoodForDaysGetsMoreSerious() {
-        tank.act("not-eating", tank.wrasse(), null, Instant.now().minus(Duration.ofDays(5)), "n");
+        tank.act("not-eating", tank.wrasse(), null, Pelluna.now().minus(Duration.ofDays(5)), "n");
         assertThat(tank.page("/today"))
-                .contains("has not been seen eating for five days, and refused food.")
+                .containsPattern(said("page.health.hasNotBeenSeenEatingForDays"))
                 .contains("Surge");
     }
 
     @Test
     void whatIsDueIsSaidToADeviceThatAsks() {
-        tank.post("/log/water", Map.of("on", LocalDate.now().minusDays(20).toString(), "nitrate", "5"));
-        assertThat(tank.page("/today")).contains("Test the water.").contains("Log a test");
+        tank.post("/log/water", Map.of("on", Pelluna.today().minusDays(20).toString(), "nitrate", "5"));
+        assertThat(tank.page("/today"))
+                .containsPattern(said("page.today.testTheWater"))
+                .contains("Log a test");
         assertThat(Pelluna.get(tank.at("/today/due")).body())
                 .contains("\"says\":\"Test the water.\"")
                 .contains("\"key\":\"" + tank.id + ":test-");
-        tank.post("/log/water", Map.of("on", LocalDate.now().toString(), "nitrate", "5"));
+        tank.post("/log/water", Map.of("on", Pelluna.today().toString(), "nitrate", "5"));
         assertThat(Pelluna.get(tank.at("/today/due")).body()).isEqualTo("[]");
     }
 
@@ -97,16 +98,16 @@ class TodayPagesTest {
         String standing = Pelluna.get("/tanks/1/log/standing").body();
         assertThat(standing)
                 .contains("Rock moved, for Saffron against Inky")
-                .contains("hardly chance")
+                .containsPattern(said("behaviour.Chance.HARDLY"))
                 .contains("A mirror on the glass, for Saffron against Inky")
-                .contains("could be chance");
+                .containsPattern(said("behaviour.Chance.COULD_BE"));
         String bringing = Pelluna.get("/tanks/1/log/bringing").body();
         assertThat(bringing)
                 .contains("Saffron")
                 .contains("Rock moved has helped")
                 .contains("sleeps at the right end");
         assertThat(Pelluna.get("/tanks/1/today").body())
-                .contains("stands highest")
-                .contains("cloudy eye");
+                .containsPattern(said("page.today.standsHighest"))
+                .containsPattern(said("behaviour.EventType.CLOUDY_EYE"));
     }
 }

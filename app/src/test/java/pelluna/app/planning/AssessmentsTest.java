@@ -3,7 +3,6 @@ package pelluna.app.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -42,7 +41,7 @@ class AssessmentsTest {
     @Test
     void aSightingOutsideAWatchChangesNoAssessmentAndAWatchDoes() {
         OpenTank before = open();
-        tank.act("chased", tank.boss(), tank.wrasse(), Instant.now().minusSeconds(60), "o");
+        tank.act("chased", tank.boss(), tank.wrasse(), Pelluna.now().minusSeconds(60), "o");
         assertThat(open().assessment()).isSameAs(before.assessment());
         tank.watched(Duration.ofHours(4), 30, 6);
         assertThat(open().plan().residents().get(0).own().acts()).isEqualTo(6);

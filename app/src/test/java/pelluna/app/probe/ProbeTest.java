@@ -2,12 +2,14 @@ package pelluna.app.probe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static pelluna.app.testing.Said.said;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
@@ -26,7 +28,7 @@ class ProbeTest {
     private static final Instant NOW = Instant.parse("2027-03-01T12:00:00Z");
     private LogTank tank;
     private Probes opened;
-    private final ProbeLine line = new ProbeLine();
+    private final ProbeLine line = new ProbeLine(Pelluna.bean(Clock.class));
 
     @BeforeEach
     void aTank() {
@@ -39,6 +41,7 @@ class ProbeTest {
     }
 
     private void askAgain(String address) {
+        Pelluna.passes(Duration.ofSeconds(1));
         opened.reads(tank.id, address, 1, true);
         ProbeEntity p = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow();
         try {
@@ -50,20 +53,22 @@ class ProbeTest {
 
     @Test
     void theSimulatedProbeIsReadByItsTurn() throws IOException {
-        try (SimulatedProbe probe = new SimulatedProbe(0, false)) {
+        try (SimulatedProbe probe = new SimulatedProbe(0, false, Pelluna.bean(Clock.class))) {
             opened.reads(tank.id, probe.address(), 1, true);
             turn();
             Probes.Seen seen = opened.seen(tank.id).orElseThrow();
             assertThat(seen.last().temperatureC()).isBetween(24.5, 26.5);
             assertThat(seen.last().salinity()).isBetween(34.0, 36.0);
             assertThat(seen.last().pH()).isBetween(7.9, 8.4);
-            assertThat(tank.page("/log/water")).contains("By the probe, 7 days").contains(probe.address());
+            assertThat(tank.page("/log/water"))
+                    .containsPattern(said("page.probe.byTheProbe7Days"))
+                    .contains(probe.address());
         }
     }
 
     @Test
     void aDryProbeIsNotBelievedAndAnOutageIsSaid() throws IOException {
-        try (SimulatedProbe probe = new SimulatedProbe(0, true)) {
+        try (SimulatedProbe probe = new SimulatedProbe(0, true, Pelluna.bean(Clock.class))) {
             for (int i = 0; i < 12; i++) {
                 askAgain(probe.address());
             }
@@ -76,7 +81,10 @@ class ProbeTest {
                 .as("left out of the lines")
                 .noneMatch(r -> r.salinity() < 10);
         assertThat(seen.trouble()).isEqualTo(new NoAnswer.Status(503));
-        assertThat(opened.troubles(tank.id)).anyMatch(t -> t.contains("hard to believe"));
+        assertThat(opened.troubles(tank.id))
+                .anyMatch(t -> said("page.probe.theProbeSaidSomethingThatIs")
+                        .matcher(t)
+                        .find());
         askAgain(seen.address());
         assertThat(opened.seen(tank.id).orElseThrow().trouble()).isEqualTo(new NoAnswer.NobodyThere(seen.address()));
     }
@@ -146,7 +154,7 @@ class ProbeTest {
                 .findByTankId(tank.id)
                 .orElseThrow()
                 .id();
-        Reading r = new Reading(Instant.now().minusSeconds(5), 25.0, 35.0, 8.2);
+        Reading r = new Reading(Pelluna.now().minusSeconds(5), 25.0, 35.0, 8.2);
         opened.answered(probe, r);
         opened.answered(probe, r);
         assertThat(opened.since(tank.id, Duration.ofHours(1))).hasSize(1);

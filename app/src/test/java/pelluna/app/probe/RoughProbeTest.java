@@ -1,6 +1,7 @@
 package pelluna.app.probe;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
@@ -92,21 +93,21 @@ class RoughProbeTest {
         reads(other, "/good");
         Pelluna.bean(ProbeReader.class).turn();
         assertThat(other.page("/log/water")).contains("25.5");
-        assertThat(tank.page("/log/water")).contains("it did not finish its answer within 5 seconds");
+        assertThat(tank.page("/log/water")).containsPattern(said("app.probe.TooSlow"));
     }
 
     @Test
     void oneThatFloodsIsCutOff() {
         reads(tank, "/flood");
         Pelluna.bean(ProbeReader.class).turn();
-        assertThat(tank.page("/log/water")).contains("it answered with more than a reading");
+        assertThat(tank.page("/log/water")).containsPattern(said("app.probe.TooLong"));
     }
 
     @Test
     void oneOfAnotherTimeIsNoReading() {
         reads(tank, "/far");
         Pelluna.bean(ProbeReader.class).turn();
-        assertThat(tank.page("/log/water")).contains("a reading of another time");
+        assertThat(tank.page("/log/water")).containsPattern(said("app.probe.OfAnotherTime"));
     }
 
     @ParameterizedTest

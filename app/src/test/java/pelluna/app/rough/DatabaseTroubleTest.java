@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.IOException;
 import java.net.URI;
@@ -138,7 +139,9 @@ class DatabaseTroubleTest {
         HttpResponse<String> answer = type("dottyback eats heartily; over the clam");
         saysSo(answer, "cannot reach its database");
         assertThat(answer.body())
-                .contains("What you typed is still here", "dottyback eats heartily; over the clam", "Send it again");
+                .containsPattern(said("page.typed.stillHere"))
+                .containsPattern(said("page.typed.again"))
+                .contains("dottyback eats heartily; over the clam");
         wire.mend();
         assertThat(comesBack()).isTrue();
         for (int i = 0; i < 2; i++) {

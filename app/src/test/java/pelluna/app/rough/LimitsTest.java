@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -226,10 +227,12 @@ class LimitsTest {
                 + (fish + ",").repeat(99) + fish + "], \"wishes\": [" + (fish + ",").repeat(100) + fish + "]}";
         assertThat(assess(plan.getBytes(StandardCharsets.UTF_8))).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(422);
-            assertThat(a.body()).contains("201 residents and wishes together").contains("no more than 200");
+            assertThat(a.body())
+                    .containsPattern(said("app.planfile.TooManyTogether"))
+                    .containsPattern(said("app.planfile.AtMostTakeOff"));
         });
         assertThat(Rough.send(tank.at("/exchange"), Map.of("text", plan)).body())
-                .contains("no more than 200");
+                .containsPattern(said("app.planfile.AtMostTakeOff"));
     }
 
     @Test
@@ -243,11 +246,11 @@ class LimitsTest {
                 .isEqualTo(200);
         assertThat(assess(plan.replace("ü", "\\u0000").getBytes(StandardCharsets.UTF_8))
                         .body())
-                .contains("signs that are no text");
+                .containsPattern(said("app.planfile.SignsNoText"));
         assertThat(assess(plan.replace("\"wishes\"", "\"startOn\": \"2099-01-01\", \"wishes\"")
                                 .getBytes(StandardCharsets.UTF_8))
                         .body())
-                .contains("within the next 30 years");
+                .containsPattern(said("app.planfile.DayWithin"));
     }
 
     @ParameterizedTest
@@ -260,7 +263,7 @@ class LimitsTest {
                 .build();
         HttpResponse<String> answer = Rough.send(large);
         assertThat(answer.statusCode()).isEqualTo(413);
-        assertThat(answer.body()).contains("more than Pelluna takes at once");
+        assertThat(answer.body()).containsPattern(said("app.limits.TooMuchWithAFile"));
     }
 
     @ParameterizedTest
@@ -297,12 +300,12 @@ class LimitsTest {
     @Test
     void onlyALineOfTheLastHourIsTakenBackWithoutBeingNamed() {
         LogTank other = new LogTank("Taken back");
-        other.act("eats", other.boss(), null, java.time.Instant.now().minus(java.time.Duration.ofHours(2)), "old");
+        other.act("eats", other.boss(), null, Pelluna.now().minus(java.time.Duration.ofHours(2)), "old");
         assertThat(Rough.send(other.at("/log/back"), Map.of())).satisfies(a -> {
             assertThat(a.statusCode()).isEqualTo(422);
-            assertThat(a.body()).contains("No line of the last hour");
+            assertThat(a.body()).containsPattern(said("app.log.NoLineLeft"));
         });
-        other.act("eats", other.boss(), null, java.time.Instant.now(), "new");
+        other.act("eats", other.boss(), null, Pelluna.now(), "new");
         assertThat(Rough.send(other.at("/log/back"), Map.of()).statusCode()).isEqualTo(303);
     }
 
@@ -313,7 +316,7 @@ class LimitsTest {
             String csv = Pelluna.get("/catalogue.csv").body();
             assertThat(csv).contains("'" + formula).doesNotContain("," + formula);
             assertThat(Rough.send(tank.at("/catalogue"), Map.of("text", csv)).body())
-                    .contains("Every row is as it is now");
+                    .containsPattern(said("page.ownWord.everyRowIsAsItIs"));
             Rough.send(tank.at("/species/Gramma-loreto/own/names/undo"), Map.of());
         }
     }
@@ -322,7 +325,7 @@ class LimitsTest {
     void aFieldThatIsSentTwiceIsHeldToItsLengthAsOne() {
         HttpResponse<String> answer = Rough.send(Rough.post(tank.at("/arrivals/prices"), "currency=EUR&currency=0x10"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("there is room for 6");
+        assertThat(answer.body()).containsPattern(said("app.limits.TooLong"));
     }
 
     @ParameterizedTest

@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -120,7 +121,7 @@ class OncePerKeyTest {
         for (int i = 0; i < 2; i++) {
             HttpResponse<String> refused = Rough.send(once.at("/log/typed"), line);
             assertThat(refused.statusCode()).isEqualTo(422);
-            assertThat(refused.body()).contains("Nobody here goes by 'late'");
+            assertThat(refused.body()).containsPattern(said("sighting.NobodyGoesBy"));
             assertThat(refused.headers().firstValue("Pelluna-Saved")).isEmpty();
         }
         Rough.send(once.at("/log/fish/" + once.boss() + "/called"), World.form("name", "Late"));

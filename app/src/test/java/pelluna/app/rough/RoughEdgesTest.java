@@ -1,12 +1,12 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -77,7 +77,7 @@ class RoughEdgesTest {
     @Test
     void thirtyPostsWithOneKeyAreOneLine() {
         String line =
-                "quiet=true&key=thirty-" + tank.id + "&at=" + Instant.now().toEpochMilli() + "&text=dottyback+eats";
+                "quiet=true&key=thirty-" + tank.id + "&at=" + Pelluna.now().toEpochMilli() + "&text=dottyback+eats";
         Map<String, Long> before = Rows.counted();
         List<CompletableFuture<HttpResponse<String>>> all = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
@@ -117,7 +117,9 @@ class RoughEdgesTest {
         }
         HttpResponse<String> csv =
                 Rough.send(tank.at("/catalogue"), Map.of("text", "scientificName,family\n\"open,x\n"));
-        assertThat(csv.body()).contains("no comma-separated values").doesNotContain("commons", "Exception", "EOF");
+        assertThat(csv.body())
+                .containsPattern(said("app.catalogue.NotCsv"))
+                .doesNotContain("commons", "Exception", "EOF");
     }
 
     @Test
@@ -171,7 +173,7 @@ class RoughEdgesTest {
         String sheet = "on,nitrate\n" + day + ",5\n";
         HttpResponse<String> seen =
                 Pelluna.upload(tank.at("/log/sheets"), Map.of(), "file", sheet.getBytes(StandardCharsets.UTF_8));
-        assertThat(seen.body()).contains("is no day");
+        assertThat(seen.body()).containsPattern(said("app.spreadsheet.NoDay"));
         assertThat(Rough.send(tank.at("/log/sheets/take"), Map.of("text", sheet))
                         .statusCode())
                 .isEqualTo(422);

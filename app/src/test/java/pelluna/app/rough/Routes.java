@@ -3,7 +3,6 @@ package pelluna.app.rough;
 import static pelluna.app.rough.World.TODAY;
 import static pelluna.app.rough.World.form;
 
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
@@ -19,7 +18,7 @@ final class Routes {
     record Sent(String path, Map<String, String> form) {}
 
     private static final Map<String, Function<World, Sent>> GOOD = new LinkedHashMap<>();
-    private static final String AHEAD = LocalDate.now().plusDays(60).toString();
+    private static final String AHEAD = Pelluna.today().plusDays(60).toString();
     private static final String PLAN = """
         {"pelluna": 1, "name": "Brought", "tank": {"lengthCm": 120, "widthCm": 50, "waterHeightCm": 50},
          "residents": [], "wishes": [{"species": "Gramma loreto"}]}""";
@@ -114,9 +113,9 @@ final class Routes {
                         "/tanks/" + Pelluna.tank("Fallow") + "/arrivals/restock",
                         form(
                                 "from",
-                                LocalDate.now().plusDays(9).toString(),
+                                Pelluna.today().plusDays(9).toString(),
                                 "until",
-                                LocalDate.now().plusDays(40).toString())));
+                                Pelluna.today().plusDays(40).toString())));
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
             w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));

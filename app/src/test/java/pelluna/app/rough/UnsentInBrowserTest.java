@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -74,7 +75,7 @@ class UnsentInBrowserTest {
                         new Route.FulfillOptions().setStatus(status).setBody("")));
         type("dottyback chased wrasse");
         assertThat(page.locator("#said")).containsText("Not logged yet");
-        assertThat(page.locator("#waiting")).containsText("One line waits here");
+        assertThat(page.locator("#waiting")).containsText(said("script.log.waits.one"));
         Assertions.assertThat(contests()).isZero();
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();

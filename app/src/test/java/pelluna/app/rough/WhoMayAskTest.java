@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -48,7 +49,7 @@ class WhoMayAskTest {
     void aForeignNameThatLeadsHereReadsNoPlan(String host) throws IOException {
         assertThat(asked(host, "GET " + tank.at("/plan.json"), ""))
                 .startsWith("HTTP/1.1 403")
-                .contains("does not answer by this name")
+                .containsPattern(said("app.guard.NotByThisName"))
                 .doesNotContain("Pseudochromis");
     }
 

@@ -1,6 +1,7 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -40,8 +41,8 @@ class WholeWritesTest {
                     picture);
             assertThat(refused.statusCode()).isEqualTo(422);
             assertThat(refused.body())
-                    .contains("A picture is a JPEG, PNG or WebP of up to 4 MB")
-                    .contains("behind the stand");
+                    .containsPattern(said("app.picture.NoPicture"))
+                    .containsPattern(said("page.lossNew.onTheFloorBehindTheStand"));
         }
         assertThat(Rows.since(before)).isEmpty();
     }
@@ -123,7 +124,7 @@ class WholeWritesTest {
         HttpResponse<String> late = tank.post("/tank", Map.of("hides", "20", "was-hides", "8"));
         assertThat(late.statusCode()).isEqualTo(422);
         assertThat(late.body())
-                .contains("Another window changed this to 12 meanwhile")
+                .containsPattern(said("page.wishes.anotherWindowChangedThisTo"))
                 .contains("value=\"20\"");
     }
 

@@ -1,6 +1,5 @@
 package pelluna.app.rough;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -13,7 +12,7 @@ import pelluna.app.testing.Pelluna;
 
 /** A tank with something of everything in it, and ways to make one more of each. */
 final class World {
-    static final String TODAY = LocalDate.now().toString();
+    static final String TODAY = Pelluna.today().toString();
     /** What ends a tank, or goes on elsewhere. */
     private static final Set<String> ENDS = Set.of("/tanks", "/tanks/{id}/remove", "/tanks/{id}/what-if/keep");
 
@@ -103,7 +102,7 @@ final class World {
                         "lengthCm",
                         "8",
                         "since",
-                        LocalDate.now().minusDays(50).toString()));
+                        Pelluna.today().minusDays(50).toString()));
         return Long.toString(tank.fish().stream().mapToLong(f -> f.id()).max().orElseThrow());
     }
 
@@ -134,7 +133,7 @@ final class World {
                         "place",
                         "1",
                         "on",
-                        LocalDate.now().minusDays(3).toString()));
+                        Pelluna.today().minusDays(3).toString()));
         return last(tank.page("/arrivals/quarantine"), "/quarantine/(\\d+)/look");
     }
 

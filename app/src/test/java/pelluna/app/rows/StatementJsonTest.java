@@ -18,10 +18,14 @@ import pelluna.app.planning.PlanChange;
 import pelluna.core.advice.ToDo;
 import pelluna.core.capacity.LensReason;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.Caution;
+import pelluna.core.catalogue.Hazard;
 import pelluna.core.catalogue.Species;
 import pelluna.core.sieve.Reason;
+import pelluna.core.tank.Cover;
 import pelluna.core.tension.EatenReason;
 import pelluna.core.tension.TensionReason;
+import pelluna.core.units.Sentences;
 import pelluna.core.units.Statement;
 import pelluna.words.Words;
 
@@ -42,6 +46,16 @@ class StatementJsonTest {
     void everyKindComesBackAsItWas(Class<?> kind) throws ReflectiveOperationException {
         Statement was = (Statement) sample(kind);
         assertThat(JSON.read(JSON.write(List.of(was)))).containsExactly(was);
+    }
+
+    @Test
+    void sentencesOfSeveralComeBackAndStrangersAreKeptInWords() {
+        Statement several = Sentences.of(new Reason.GrazesAllDay(), new Reason.JumpsOut(true, Cover.NONE));
+        assertThat(JSON.read(JSON.write(List.of(several)))).containsExactly(several);
+        Statement strange = new Caution.Danger(Hazard.TAIL_BLADES);
+        AsWritten words = new AsWritten(Words.forAnybody().of(strange));
+        assertThat(JSON.read(JSON.write(List.of(strange)))).containsExactly(words);
+        assertThat(JSON.read(JSON.write(List.of(Sentences.of(strange))))).containsExactly(Sentences.of(words));
     }
 
     @Test

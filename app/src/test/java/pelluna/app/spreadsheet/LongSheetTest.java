@@ -2,6 +2,7 @@ package pelluna.app.spreadsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static pelluna.app.testing.Said.said;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -58,7 +59,7 @@ class LongSheetTest {
         Pelluna.post("/sheets/a-long-one/stop", Map.of());
         HttpResponse<String> stopped = tank.post("/log/sheets/take", Map.of("text", lines(10), "way", "a-long-one"));
         assertThat(stopped.statusCode()).isEqualTo(422);
-        assertThat(stopped.body()).contains("Stopped. Nothing was written.");
+        assertThat(stopped.body()).containsPattern(said("app.spreadsheet.Stopped"));
         assertThat(written()).isZero();
         assertThat(Pelluna.get("/sheets/a-long-one").statusCode())
                 .as("it is over")

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 
@@ -41,19 +42,30 @@ public final class Chromium {
     /** A window of its own, as another device would have. */
     public static Page window(int width, int height) {
         BrowserContext context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
-        return context.newPage();
+        return still(context);
     }
 
     /** A phone with a touch screen, by night. */
     public static Page phone() {
-        return browser()
+        return still(browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(390, 844)
                         .setHasTouch(true)
                         .setIsMobile(true)
                         .setDeviceScaleFactor(2)
-                        .setColorScheme(ColorScheme.DARK))
-                .newPage();
+                        .setColorScheme(ColorScheme.DARK)));
+    }
+
+    /** A page whose clock shows what the application's shows; timers run on. */
+    private static Page still(BrowserContext context) {
+        context.clock().setFixedTime(Pelluna.now().toEpochMilli());
+        return context.newPage();
+    }
+
+    /** Time passes, for the application and for this page. */
+    public static void passes(Page page, Duration time) {
+        Pelluna.passes(time);
+        page.context().clock().setFixedTime(Pelluna.now().toEpochMilli());
     }
 
     /** Lets a window count what a hand does to it, whichever pages it opens. Call before it opens any. */

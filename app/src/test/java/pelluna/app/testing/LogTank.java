@@ -3,7 +3,6 @@ package pelluna.app.testing;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +32,7 @@ public final class LogTank {
                         "cover",
                         "mesh",
                         "cycledOn",
-                        LocalDate.now().minusYears(2).toString()));
+                        Pelluna.today().minusYears(2).toString()));
         resident("Pseudochromis springeri", 1, 5);
         resident("Halichoeres chrysus", 1, 7);
         resident("Amphiprion ocellaris", 2, 7);
@@ -51,7 +50,7 @@ public final class LogTank {
                         "lengthCm",
                         Integer.toString(cm),
                         "since",
-                        LocalDate.now().minusDays(200).toString()));
+                        Pelluna.today().minusDays(200).toString()));
     }
 
     public String at(String path) {
@@ -112,7 +111,7 @@ public final class LogTank {
 
     /** A past watch with so many chases by the boss of the wrasse. */
     public void watched(Duration ago, int minutes, int chases) {
-        Instant began = Instant.now().minus(ago);
+        Instant began = Pelluna.now().minus(ago);
         Pelluna.bean(LogBook.class).watched(id, began, began.plus(Duration.ofMinutes(minutes)));
         for (int i = 0; i < chases; i++) {
             act("chased", boss(), wrasse(), began.plusSeconds(1 + i), "w" + began.toEpochMilli() + "-" + i);

@@ -8,6 +8,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -28,6 +31,7 @@ import pelluna.core.plan.Plan;
 public final class Pelluna {
     private static final HttpClient CLIENT =
             HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NORMAL).build();
+    private static final StillClock CLOCK = StillClock.atNoon();
     private static ConfigurableApplicationContext running;
 
     private Pelluna() {}
@@ -40,7 +44,9 @@ public final class Pelluna {
             }
             SpringApplication application = new SpringApplication(PellunaApplication.class);
             application.setAdditionalProfiles("demo");
-            application.addInitializers(context -> context.getBeanFactory().addBeanPostProcessor(new CountedQueries()));
+            application.addInitializers(
+                    context -> context.getBeanFactory().addBeanPostProcessor(new CountedQueries()),
+                    context -> context.getBeanFactory().registerSingleton("stillClock", CLOCK));
             running = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=" + database,
@@ -71,6 +77,19 @@ public final class Pelluna {
             List<Party> list = m.group(1).equals("r") ? plan.residents() : plan.wishes();
             return list.get(Integer.parseInt(m.group(2))).id();
         });
+    }
+
+    /** What time it is for the application. */
+    public static Instant now() {
+        return CLOCK.instant();
+    }
+
+    public static LocalDate today() {
+        return LocalDate.now(CLOCK);
+    }
+
+    public static void passes(Duration time) {
+        CLOCK.passes(time);
     }
 
     public static <T> T bean(Class<T> type) {
