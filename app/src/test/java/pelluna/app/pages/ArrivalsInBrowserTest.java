@@ -210,7 +210,7 @@ class ArrivalsInBrowserTest {
         assertThat(ghost).hasCount(0);
         assertThat(figure(planned.textContent(), "peaks at ([\\d.]+)"))
                 .isCloseTo(feared, org.assertj.core.api.Assertions.within(0.1 * feared + 0.01));
-        assertThat(page.locator("#group-price")).containsText(said("page.arrivals.groupingAsCalm"));
+        assertThat(page.locator("#group-price")).containsText(said("page.arrivals.groupingCostsLess"));
     }
 
     private static double figure(String text, String pattern) {

@@ -229,10 +229,10 @@ class LimitsTest {
             assertThat(a.statusCode()).isEqualTo(422);
             assertThat(a.body())
                     .containsPattern(said("app.planfile.TooManyTogether"))
-                    .containsPattern(said("app.planfile.AtMostTakeOff"));
+                    .containsPattern(said("app.planfile.AtMost"));
         });
         assertThat(Rough.send(tank.at("/exchange"), Map.of("text", plan)).body())
-                .containsPattern(said("app.planfile.AtMostTakeOff"));
+                .containsPattern(said("app.planfile.AtMost"));
     }
 
     @Test
