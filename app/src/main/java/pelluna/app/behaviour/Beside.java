@@ -21,12 +21,12 @@ class Beside implements BesideTheLog {
 
     private final Behaviours behaviour;
     private final Interventions measures;
-    private final Introductions bringing;
+    private final Introductions introductions;
 
-    Beside(Behaviours behaviour, Interventions measures, Introductions bringing) {
+    Beside(Behaviours behaviour, Interventions measures, Introductions introductions) {
         this.behaviour = behaviour;
         this.measures = measures;
-        this.bringing = bringing;
+        this.introductions = introductions;
     }
 
     @Override
@@ -57,7 +57,7 @@ class Beside implements BesideTheLog {
     private List<Prompt> prompts(OpenTank opened) {
         String base = "/tanks/" + opened.tank().id() + "/log/";
         List<Prompt> prompts = new ArrayList<>();
-        for (Introductions.Coming c : bringing.coming(opened)) {
+        for (Introductions.Coming c : introductions.coming(opened)) {
             c.gate()
                     .ifPresent(g -> prompts.add(new Prompt(
                             opened.say()
@@ -67,7 +67,7 @@ class Beside implements BesideTheLog {
                                             opened.say().of(g.says())),
                             opened.say().text("page.behaviour.theBox"),
                             base + "bringing?which=" + c.id())));
-            if (bringing.callsTheRoll(c)) {
+            if (introductions.callsTheRoll(c)) {
                 prompts.add(new Prompt(
                         opened.say()
                                 .text(

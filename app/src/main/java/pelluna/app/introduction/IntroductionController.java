@@ -30,7 +30,7 @@ import pelluna.words.Words;
 @Controller
 class IntroductionController {
     private final TankPlans plans;
-    private final Introductions bringing;
+    private final Introductions introductions;
     private final WaysIn ways;
     private final LadderView ladder;
     private final CurrentKeeper keeper;
@@ -38,13 +38,13 @@ class IntroductionController {
 
     IntroductionController(
             TankPlans plans,
-            Introductions bringing,
+            Introductions introductions,
             WaysIn ways,
             LadderView ladder,
             CurrentKeeper keeper,
             Shells shells) {
         this.plans = plans;
-        this.bringing = bringing;
+        this.introductions = introductions;
         this.ways = ways;
         this.ladder = ladder;
         this.keeper = keeper;
@@ -59,24 +59,24 @@ class IntroductionController {
             @RequestParam(defaultValue = "") String next,
             Model model) {
         OpenTank opened = plans.open(id);
-        List<Introductions.Coming> now = bringing.coming(opened);
-        List<Introductions.Next> planned = bringing.next(opened);
+        List<Introductions.Coming> now = introductions.coming(opened);
+        List<Introductions.Next> planned = introductions.next(opened);
         Optional<Introductions.Next> asked =
                 planned.stream().filter(n -> n.party().id().equals(next)).findFirst();
         Introductions.Coming chosen = asked.isPresent()
                 ? null
-                : which != null ? bringing.one(opened, which) : now.isEmpty() ? null : now.get(0);
+                : which != null ? introductions.one(opened, which) : now.isEmpty() ? null : now.get(0);
         Introductions.Next ahead = chosen != null ? null : asked.orElse(planned.isEmpty() ? null : planned.get(0));
         shells.around(
                 model, opened, "log", opened.say().text("page.introduction.bringingIn"), sentence(now, opened.say()));
         model.addAttribute("tab", "bringing");
         model.addAttribute("now", now);
         model.addAttribute("planned", planned);
-        model.addAttribute("past", bringing.before(opened));
+        model.addAttribute("past", introductions.before(opened));
         model.addAttribute("chosen", chosen);
         model.addAttribute("ahead", ahead);
-        model.addAttribute("words", new IntroductionWords(opened, bringing.zone()));
-        model.addAttribute("time", bringing.now());
+        model.addAttribute("words", new IntroductionWords(opened, introductions.zone()));
+        model.addAttribute("time", introductions.now());
         model.addAttribute("lightsOn", opened.tank().lightsOn());
         model.addAttribute("lightsOff", opened.tank().lightsOff());
         if (chosen != null) {
@@ -99,7 +99,7 @@ class IntroductionController {
             model.addAttribute(
                     "boxPlace", IntroductionWords.boxPlace(opened, ahead.party().id()));
         }
-        return "bringing";
+        return "introduction";
     }
 
     private void chosen(Model model, OpenTank opened, Introductions.Coming chosen) {

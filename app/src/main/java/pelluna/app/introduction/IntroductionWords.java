@@ -22,7 +22,7 @@ import pelluna.core.units.Step;
 import pelluna.words.Measures;
 import pelluna.words.Words;
 
-/** What the page on bringing in says often. */
+/** What the page on introduction in says often. */
 final class IntroductionWords {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);

@@ -172,10 +172,10 @@ public class Introductions {
     }
 
     @Transactional(readOnly = true)
-    public Coming one(OpenTank opened, long bringing) {
+    public Coming one(OpenTank opened, long introduction) {
         return told(
                         opened,
-                        rows.findByIdAndTankId(bringing, opened.tank().id()).stream()
+                        rows.findByIdAndTankId(introduction, opened.tank().id()).stream()
                                 .toList())
                 .stream()
                 .findFirst()
@@ -232,8 +232,8 @@ public class Introductions {
                                         opened.tank().lightsOn(),
                                         opened.tank().lightsOff()),
                                 looked.stream()
-                                        .filter(d ->
-                                                d.look() == l && d.bringing().equals(b.id()))
+                                        .filter(d -> d.look() == l
+                                                && d.introduction().equals(b.id()))
                                         .reduce((x, y) -> y)
                                         .map(d -> said(d, at(d.lookedAt()), opened.say()))))
                         .toList();

@@ -15,12 +15,12 @@ import pelluna.core.introduction.Ladder;
 class LadderView {
     private final Interventions measures;
     private final Individuals fish;
-    private final Introductions bringing;
+    private final Introductions introductions;
 
-    LadderView(Interventions measures, Individuals fish, Introductions bringing) {
+    LadderView(Interventions measures, Individuals fish, Introductions introductions) {
         this.measures = measures;
         this.fish = fish;
-        this.bringing = bringing;
+        this.introductions = introductions;
     }
 
     /** @param boss who presses it; null if nobody by name; @param urgent whether a pull-out rule is met */
@@ -30,7 +30,8 @@ class LadderView {
         List<Interventions.Told> told = measures.told(tank, pressed);
         model.addAttribute("told", told);
         model.addAttribute(
-                "ladder", Ladder.of(told.stream().map(Interventions.Told::taken).toList(), urgent, bringing.instant()));
+                "ladder",
+                Ladder.of(told.stream().map(Interventions.Told::taken).toList(), urgent, introductions.instant()));
         model.addAttribute("measures", Intervention.values());
         model.addAttribute(
                 "others",
@@ -41,6 +42,6 @@ class LadderView {
                         .collect(Collectors.toMap(Fish::id, f -> opened.say().of(f.said()))));
         model.addAttribute("pressedFish", pressed);
         model.addAttribute("boss", boss);
-        model.addAttribute("words", new IntroductionWords(opened, bringing.zone()));
+        model.addAttribute("words", new IntroductionWords(opened, introductions.zone()));
     }
 }

@@ -24,7 +24,7 @@ import pelluna.core.units.Named;
 @Controller
 class PressedController {
     private final TankPlans plans;
-    private final Introductions bringing;
+    private final Introductions introductions;
     private final WaysIn ways;
     private final Interventions measures;
     private final LadderView ladder;
@@ -34,7 +34,7 @@ class PressedController {
 
     PressedController(
             TankPlans plans,
-            Introductions bringing,
+            Introductions introductions,
             WaysIn ways,
             Interventions measures,
             LadderView ladder,
@@ -42,7 +42,7 @@ class PressedController {
             PressureOfFish pressure,
             Shells shells) {
         this.plans = plans;
-        this.bringing = bringing;
+        this.introductions = introductions;
         this.ways = ways;
         this.measures = measures;
         this.ladder = ladder;
@@ -56,7 +56,7 @@ class PressedController {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
-        List<String> pull = bringing.pull(opened, f);
+        List<String> pull = introductions.pull(opened, f);
         Optional<PressureOfFish.Lately> lately = pressure.of(id, f);
         shells.around(
                 model,

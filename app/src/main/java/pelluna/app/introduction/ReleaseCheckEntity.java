@@ -56,7 +56,7 @@ class ReleaseCheckEntity extends Row {
         return Named.find(ReleaseCheck.class, look).orElse(ReleaseCheck.DAY_7);
     }
 
-    Long bringing() {
+    Long introduction() {
         return bringingId;
     }
 

@@ -11,20 +11,22 @@ import pelluna.app.planning.OpenTank;
 /** Looks that are still to come at fish that have been let out, for the calendar. */
 @Component
 class ReleaseDays implements LiveDays {
-    private final Introductions bringing;
+    private final Introductions introductions;
 
-    ReleaseDays(Introductions bringing) {
-        this.bringing = bringing;
+    ReleaseDays(Introductions introductions) {
+        this.introductions = introductions;
     }
 
     @Override
     @Transactional(readOnly = true)
     public List<Diary> of(OpenTank opened) {
         List<Diary> days = new ArrayList<>();
-        for (Introductions.Coming c : bringing.coming(opened)) {
+        for (Introductions.Coming c : introductions.coming(opened)) {
             c.looks().stream()
                     .filter(l -> l.done().isEmpty()
-                            && !l.due().toLocalDate().isBefore(bringing.now().toLocalDate()))
+                            && !l.due()
+                                    .toLocalDate()
+                                    .isBefore(introductions.now().toLocalDate()))
                     .forEach(l -> days.add(new Diary(
                             l.due().toLocalDate(),
                             "look-" + l.look().word() + "-b" + c.id(),

@@ -78,9 +78,9 @@ public class WaysIn {
 
     /** A look that was written down afterwards. */
     @Transactional
-    public void recordedLook(long tank, long bringing, ReleaseCheck look, Instant at, boolean[] seen, String note) {
-        looks.save(
-                new ReleaseCheckEntity(row(tank, bringing).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
+    public void recordedLook(long tank, long introduction, ReleaseCheck look, Instant at, boolean[] seen, String note) {
+        looks.save(new ReleaseCheckEntity(
+                row(tank, introduction).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
     }
 
     /** A wish goes into the box, or straight in. @return the number of its way in */
@@ -104,8 +104,8 @@ public class WaysIn {
 
     /** Out of the box, and in: a wish turns into a resident. */
     @Transactional
-    public void release(long tank, long bringing) {
-        IntroductionEntity b = row(tank, bringing);
+    public void release(long tank, long introduction) {
+        IntroductionEntity b = row(tank, introduction);
         Fish f = fish.one(tank, b.fishId());
         b.released(log.now());
         rows.save(b);
@@ -132,8 +132,8 @@ public class WaysIn {
      * is taken off it.
      */
     @Transactional
-    public void callOff(long tank, long bringing, String how) {
-        IntroductionEntity b = row(tank, bringing);
+    public void callOff(long tank, long introduction, String how) {
+        IntroductionEntity b = row(tank, introduction);
         b.ends(log.now(), Ended.CALLED_OFF, how.strip());
         rows.save(b);
         Fish f = fish.one(tank, b.fishId());
@@ -166,14 +166,14 @@ public class WaysIn {
     @Transactional
     public void look(
             long tank,
-            long bringing,
+            long introduction,
             ReleaseCheck look,
             boolean inSight,
             boolean whole,
             boolean eats,
             boolean chased,
             String note) {
-        IntroductionEntity b = row(tank, bringing);
+        IntroductionEntity b = row(tank, introduction);
         looks.save(new ReleaseCheckEntity(b.id(), look, log.now(), inSight, whole, eats, chased, note.strip()));
         log.write(
                 tank,
@@ -204,8 +204,8 @@ public class WaysIn {
         }
     }
 
-    private IntroductionEntity row(long tank, long bringing) {
-        return rows.findByIdAndTankId(bringing, plans.tank(tank).id())
+    private IntroductionEntity row(long tank, long introduction) {
+        return rows.findByIdAndTankId(introduction, plans.tank(tank).id())
                 .filter(b -> b.endedAt() == null)
                 .orElseThrow(NoSuchTankException::new);
     }

@@ -34,14 +34,14 @@ class LedgerView {
     private final Individuals fish;
     private final Crews crew;
     private final DepartureRows rows;
-    private final PredictionsInHindsight hindsight;
+    private final PredictionsInHindsight predictions;
 
-    LedgerView(TankPlans plans, Individuals fish, Crews crew, DepartureRows rows, PredictionsInHindsight hindsight) {
+    LedgerView(TankPlans plans, Individuals fish, Crews crew, DepartureRows rows, PredictionsInHindsight predictions) {
         this.plans = plans;
         this.fish = fish;
         this.crew = crew;
         this.rows = rows;
-        this.hindsight = hindsight;
+        this.predictions = predictions;
     }
 
     /**
@@ -95,7 +95,7 @@ class LedgerView {
         Map<Long, Crews.Named> crews = crew.named(tanks);
         Map<Long, String> names = plans.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
         List<Line> lines = new ArrayList<>();
-        Map<Long, PredictionsInHindsight.Prediction> words = hindsight.words(tanks);
+        Map<Long, PredictionsInHindsight.Prediction> words = predictions.words(tanks);
         for (DepartureEntity d : rows.standing(tanks)) {
             line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), ""))
                     .ifPresent(lines::add);

@@ -33,7 +33,7 @@ public class LifeBook {
     private final Individuals fish;
     private final MissingFish missing;
     private final DepartureRows departures;
-    private final PredictionsInHindsight hindsight;
+    private final PredictionsInHindsight predictions;
     private final KeeperCatalogue catalogue;
 
     LifeBook(
@@ -41,13 +41,13 @@ public class LifeBook {
             Individuals fish,
             MissingFish missing,
             DepartureRows departures,
-            PredictionsInHindsight hindsight,
+            PredictionsInHindsight predictions,
             KeeperCatalogue catalogue) {
         this.plans = plans;
         this.fish = fish;
         this.missing = missing;
         this.departures = departures;
-        this.hindsight = hindsight;
+        this.predictions = predictions;
         this.catalogue = catalogue;
     }
 
@@ -83,7 +83,7 @@ public class LifeBook {
                 .filter(f -> f.partOf() == null && start(f) == null)
                 .mapToInt(LivestockEntity::cameCount)
                 .sum();
-        Map<Long, Boolean> pressed = hindsight.pressed(tanks);
+        Map<Long, Boolean> pressed = predictions.pressed(tanks);
         Map<Long, Integer> places = places(dated);
         Catalogue known = catalogue.get();
         List<Life> lives = new ArrayList<>();

@@ -40,7 +40,7 @@ class LossView {
     private final Individuals fish;
     private final AfterIllness afterIllness;
     private final Pictures pictures;
-    private final PredictionsInHindsight hindsight;
+    private final PredictionsInHindsight predictions;
 
     LossView(
             TankPlans plans,
@@ -50,7 +50,7 @@ class LossView {
             Individuals fish,
             AfterIllness afterIllness,
             Pictures pictures,
-            PredictionsInHindsight hindsight) {
+            PredictionsInHindsight predictions) {
         this.plans = plans;
         this.ledger = ledger;
         this.missing = missing;
@@ -58,7 +58,7 @@ class LossView {
         this.fish = fish;
         this.afterIllness = afterIllness;
         this.pictures = pictures;
-        this.hindsight = hindsight;
+        this.predictions = predictions;
     }
 
     /**
@@ -121,7 +121,7 @@ class LossView {
                         .orElse("")
                 : "";
         PredictionsInHindsight.Prediction word =
-                f == null ? null : hindsight.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
+                f == null ? null : predictions.words(List.of(tank)).get(f.partOf() == null ? f.id() : f.partOf());
         return new Page(
                 line,
                 d.fishId(),

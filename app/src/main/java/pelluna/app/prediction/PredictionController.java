@@ -23,22 +23,22 @@ import tools.jackson.databind.JsonNode;
 @Controller
 class PredictionController {
     private final TankPlans plans;
-    private final PredictionReview hindsight;
+    private final PredictionReview review;
     private final SharedFigures figures;
     private final PlanFiles files;
     private final Shells shells;
 
     PredictionController(
-            TankPlans plans, PredictionReview hindsight, SharedFigures figures, PlanFiles files, Shells shells) {
+            TankPlans plans, PredictionReview review, SharedFigures figures, PlanFiles files, Shells shells) {
         this.plans = plans;
-        this.hindsight = hindsight;
+        this.review = review;
         this.figures = figures;
         this.files = files;
         this.shells = shells;
     }
 
     @GetMapping("/tanks/{id}/losses/hindsight")
-    String hindsight(
+    String review(
             @PathVariable long id,
             @RequestParam(defaultValue = "all") String scope,
             @RequestParam(defaultValue = "false") boolean show,
@@ -46,7 +46,7 @@ class PredictionController {
         OpenTank opened = plans.open(id);
         boolean everywhere = !scope.equals("tank");
         PredictionReview.Page page =
-                hindsight.page(everywhere ? all() : List.of(opened.tank().id()));
+                review.page(everywhere ? all() : List.of(opened.tank().id()));
         shells.around(
                 model,
                 opened,
@@ -68,7 +68,7 @@ class PredictionController {
         model.addAttribute("several", plans.tanks().size() > 1);
         model.addAttribute("page", page);
         model.addAttribute("shared", show ? files.write(figures.of(all())) : "");
-        return "hindsight";
+        return "predictions";
     }
 
     private List<Long> all() {
@@ -87,7 +87,7 @@ class PredictionController {
     /** The plan and its assessment as they were on the day of an arrival. */
     @GetMapping("/tanks/{id}/losses/hindsight/{word}.json")
     ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
-        PredictionEntity kept = hindsight.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
+        PredictionEntity kept = review.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
         return json(
                 files.write(new Kept(kept.onDay(), kept.plan(), kept.assessment())),
                 "assessment-" + kept.onDay() + ".json");

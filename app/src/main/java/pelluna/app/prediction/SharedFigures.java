@@ -17,18 +17,18 @@ import pelluna.words.Measures;
 @Component
 class SharedFigures {
     private final LifeBook book;
-    private final PredictionReview hindsight;
+    private final PredictionReview review;
     private final Crews crew;
 
-    SharedFigures(LifeBook book, PredictionReview hindsight, Crews crew) {
+    SharedFigures(LifeBook book, PredictionReview review, Crews crew) {
         this.book = book;
-        this.hindsight = hindsight;
+        this.review = review;
         this.crew = crew;
     }
 
     @Transactional(readOnly = true)
     public FiguresFile of(Collection<Long> tanks) {
-        PredictionReview.Page page = hindsight.page(tanks);
+        PredictionReview.Page page = review.page(tanks);
         return new FiguresFile(
                 FiguresFile.FORMAT,
                 tanks.size(),

@@ -47,14 +47,19 @@ class DoList {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
     private final TankPlans plans;
-    private final Introductions bringing;
+    private final Introductions introductions;
     private final Interventions measures;
     private final QuarantineBoard quarantine;
     private final Clock clock;
 
-    DoList(TankPlans plans, Introductions bringing, Interventions measures, QuarantineBoard quarantine, Clock clock) {
+    DoList(
+            TankPlans plans,
+            Introductions introductions,
+            Interventions measures,
+            QuarantineBoard quarantine,
+            Clock clock) {
         this.plans = plans;
-        this.bringing = bringing;
+        this.introductions = introductions;
         this.measures = measures;
         this.quarantine = quarantine;
         this.clock = clock;
@@ -106,7 +111,7 @@ class DoList {
     }
 
     private void comingIn(OpenTank opened, Introductions.Coming c, String base, List<Item> items) {
-        LocalDateTime now = bringing.now();
+        LocalDateTime now = introductions.now();
         String page = base + "/log/bringing?which=" + c.id();
         String name = opened.say().of(c.fish().said());
         c.gate().ifPresent(g -> {
@@ -176,7 +181,7 @@ class DoList {
                                 .text("page.today.lookAt", name, opened.say().of(l.look())),
                         opened.say().of(l.look(), "look"),
                         Item.Button.to(opened.say().text("page.today.open"), page))));
-        if (bringing.callsTheRoll(c)) {
+        if (introductions.callsTheRoll(c)) {
             items.add(Item.of(
                     "roll-" + c.id() + "-" + now.toLocalDate(),
                     opened.say().text("page.today.atTheNextFeeding"),

@@ -23,7 +23,7 @@ import pelluna.words.Words;
 class TodayController {
     private final TankPlans plans;
     private final Individuals fish;
-    private final Introductions bringing;
+    private final Introductions introductions;
     private final HealthBoard health;
     private final DoList toDo;
     private final WatchList toWatch;
@@ -33,7 +33,7 @@ class TodayController {
     TodayController(
             TankPlans plans,
             Individuals fish,
-            Introductions bringing,
+            Introductions introductions,
             HealthBoard health,
             DoList toDo,
             WatchList toWatch,
@@ -41,7 +41,7 @@ class TodayController {
             Shells shells) {
         this.plans = plans;
         this.fish = fish;
-        this.bringing = bringing;
+        this.introductions = introductions;
         this.health = health;
         this.toDo = toDo;
         this.toWatch = toWatch;
@@ -54,7 +54,7 @@ class TodayController {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        List<Introductions.Coming> coming = bringing.coming(opened);
+        List<Introductions.Coming> coming = introductions.coming(opened);
         HealthBoard.All minds = health.of(id, there);
         List<Item> todo = toDo.of(opened, there, coming, minds);
         List<Item> watch = toWatch.of(opened, there, coming, minds);
@@ -88,7 +88,7 @@ class TodayController {
     List<Map<String, String>> due(@PathVariable long id) {
         OpenTank opened = plans.open(id);
         List<Fish> there = fish.there(id);
-        return toDo.of(opened, there, bringing.coming(opened), health.of(id, there)).stream()
+        return toDo.of(opened, there, introductions.coming(opened), health.of(id, there)).stream()
                 .filter(Item::due)
                 .map(i -> Map.of(
                         "key",

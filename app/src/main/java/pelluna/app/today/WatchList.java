@@ -21,11 +21,11 @@ class WatchList {
     private static final int MOST = 8;
 
     private final Behaviours behaviour;
-    private final Introductions bringing;
+    private final Introductions introductions;
 
-    WatchList(Behaviours behaviour, Introductions bringing) {
+    WatchList(Behaviours behaviour, Introductions introductions) {
         this.behaviour = behaviour;
-        this.bringing = bringing;
+        this.introductions = introductions;
     }
 
     List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
@@ -97,7 +97,7 @@ class WatchList {
     }
 
     private String pull(OpenTank opened, Fish f, HealthBoard.All health) {
-        List<String> met = bringing.pull(opened, f, health.notes());
+        List<String> met = introductions.pull(opened, f, health.notes());
         return met.isEmpty() ? "" : opened.say().text("page.today.takeItOut", String.join(" ", met));
     }
 

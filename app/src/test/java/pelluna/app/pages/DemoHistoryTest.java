@@ -49,7 +49,7 @@ class DemoHistoryTest {
                         "Of such a cause no plan can tell.");
         String hindsight = page("/hindsight");
         assertThat(hindsight)
-                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.losses.thisTank"))
                 .contains("Both are Amphiprion");
         assertThat(hindsight).containsPattern("Jumping</summary>[\\s\\S]*?<td class=\"fig\">2</td>");

@@ -74,11 +74,11 @@ class IntroductionPagesTest {
         String page = tank.page("/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
         assertThat(page)
                 .contains("Royal gramma")
-                .containsPattern(said("page.bringing.stepByStep"))
+                .containsPattern(said("page.introduction.stepByStep"))
                 .containsPattern(said("introduction.DueStep"))
-                .containsPattern(said("page.bringing.catchingAndCarrying"))
+                .containsPattern(said("page.introduction.catchingAndCarrying"))
                 .containsPattern(said("introduction.NoWaterAcross"))
-                .containsPattern(said("page.bringing.theLeastThatSuitsOfAs"));
+                .containsPattern(said("page.introduction.theLeastThatSuitsOfAs"));
     }
 
     @Test
@@ -86,10 +86,10 @@ class IntroductionPagesTest {
         long way = box();
         assertThat(gramma().stage()).isEqualTo(Stage.BOX);
         assertThat(tank.page("/log/bringing"))
-                .containsPattern(said("page.bringing.inTheBoxForSince"))
+                .containsPattern(said("page.introduction.inTheBoxForSince"))
                 .containsPattern(said("introduction.MoreWatches"))
                 .containsPattern(said("introduction.NeverSeenEating"))
-                .containsPattern(said("page.bringing.itSuitsTheFishAndThe"));
+                .containsPattern(said("page.introduction.itSuitsTheFishAndThe"));
         assertThat(tank.page("/log")).contains("in the box").containsPattern(said("behaviour.EventType.STRUCK_BOX"));
         tank.post("/log/bringing/" + way + "/release", Map.of());
         assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
@@ -98,7 +98,7 @@ class IntroductionPagesTest {
                 .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).isEmpty();
         assertThat(tank.page("/log/bringing"))
-                .containsPattern(said("page.bringing.looksAfterRelease"))
+                .containsPattern(said("page.introduction.looksAfterRelease"))
                 .containsPattern(said("page.standing.isItSettling"))
                 .containsPattern(said("behaviour.NobodyWatched"));
         assertThat(tank.page("/log/fish/" + gramma().id()))
@@ -150,7 +150,7 @@ class IntroductionPagesTest {
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(tank.page("/log/bringing"))
                 .contains("would not eat")
-                .containsPattern(said("page.bringing.comesNext"));
+                .containsPattern(said("page.introduction.comesNext"));
     }
 
     @Test
@@ -346,7 +346,7 @@ class IntroductionPagesTest {
         assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
                 .hasSize(1);
         assertThat(coming().get(0).inTheBox()).isFalse();
-        assertThat(tank.page("/log/bringing")).containsPattern(said("page.bringing.looksAfterRelease"));
+        assertThat(tank.page("/log/bringing")).containsPattern(said("page.introduction.looksAfterRelease"));
     }
 
     @Test

@@ -128,7 +128,7 @@ class OwnRiskPagesTest {
         take("box-and-gate");
         Pelluna.bean(ComesIn.class).comes(tank, opened().wishes().get(0).id());
         assertThat(page("/losses/hindsight?scope=tank"))
-                .containsPattern(said("page.hindsight.warnedAndDone2", "1"))
+                .containsPattern(said("page.prediction.warnedAndDone2", "1"))
                 .containsPattern(said("sieve.Presses"))
                 .containsPattern(said("page.prediction.nothingOfItSoFarAsFar"));
     }

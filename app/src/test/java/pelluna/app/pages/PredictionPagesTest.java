@@ -67,7 +67,7 @@ class PredictionPagesTest {
     void beforeTheFirstArrivalItSaysHowItBegins() {
         assertThat(tank.page(PAGE))
                 .containsPattern(said("page.prediction.noWordIsKeptYet"))
-                .containsPattern(said("page.hindsight.onTheDayOfEveryArrival"));
+                .containsPattern(said("page.prediction.onTheDayOfEveryArrival"));
     }
 
     @Test
@@ -128,7 +128,7 @@ class PredictionPagesTest {
         }
         String page = tank.page(PAGE);
         assertThat(page)
-                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.prediction.fightAllHard"))
                 .containsPattern(said("page.prediction.saidOn"))
                 .contains("presses ", ": tension ", "Both are Amphiprion");
@@ -145,7 +145,7 @@ class PredictionPagesTest {
         }
         comes("Salarias fasciatus");
         assertThat(tank.page(PAGE))
-                .containsPattern(said("page.hindsight.seriousFights"))
+                .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.prediction.fightAllHard"))
                 .containsPattern(said("page.prediction.noPlanWasAskedBeforeTheyMet"));
     }
@@ -219,7 +219,7 @@ class PredictionPagesTest {
         }
         assertThat(found).isTrue();
         assertThat(tank.page(PAGE))
-                .containsPattern(said("page.hindsight.seeEverythingThatIsInIt"))
+                .containsPattern(said("page.prediction.seeEverythingThatIsInIt"))
                 .doesNotContain("pellunaFigures");
         assertThat(tank.page(PAGE + "&show=true")).contains("pellunaFigures");
     }
