@@ -231,7 +231,7 @@ class ArrivalsInBrowserTest {
         page.click("a:has-text('It is lost')");
         page.click("label:has-text('In quarantine')");
         page.click("button:has-text('Write it down')");
-        assertThat(page.locator("main, .split").first()).containsText("In quarantine, a guess");
+        assertThat(page.locator("main, .split").first()).containsText(said("losses.Cause.QUARANTINE"));
         page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
         assertThat(page.locator(".stay")).hasCount(0);
     }

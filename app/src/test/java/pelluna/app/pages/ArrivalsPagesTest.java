@@ -185,7 +185,8 @@ class ArrivalsPagesTest {
     void arrivalsAreJoinedPartedAndAGroupIsSplit() {
         List<String> four = List.copyOf(lanes().keySet());
         hand("join", four.get(0), Map.of("with", four.get(1)));
-        assertThat(found(page("/arrivals"), "id=\"group-price\">([^<]*)<")).contains("as Pelluna would have it");
+        assertThat(found(page("/arrivals"), "id=\"group-price\">([^<]*)<"))
+                .containsPattern(said("page.arrivals.groupingAsCalm") + "|" + said("page.arrivals.groupingCostsMore"));
         String joined = lanes().keySet().stream()
                 .filter(f -> f.contains(","))
                 .findFirst()
@@ -271,7 +272,7 @@ class ArrivalsPagesTest {
                 Map.of("fish", fish, "place", "1", "on", TODAY.minusDays(31).toString(), "salinity", "1.021")));
         assertThat(page)
                 .contains("day 32 of 30")
-                .contains("It has not been looked at for all its stay")
+                .containsPattern(said("introduction.NeverLookedAt"))
                 .contains("1.0210")
                 .contains("daily steps");
         String stay = found(page, "/quarantine/(\\d+)/look");
@@ -289,7 +290,7 @@ class ArrivalsPagesTest {
                     .containsPattern(said("app.quarantine.NoSalinity"));
         }
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/release"), Map.of()));
-        assertThat(page).contains("into the tank on");
+        assertThat(page).containsPattern(said("app.quarantine.StayEnd.INTO_THE_TANK"));
         JsonNode plan = JSON.readTree(Pelluna.get(at("/plan.json")).body());
         assertThat(plan.get("residents").toString()).contains(species).contains(TODAY.toString());
         assertThat(plan.get("wishes").toString()).doesNotContain(species);
@@ -378,12 +379,12 @@ class ArrivalsPagesTest {
         assertThat(page("/arrivals/upkeep"))
                 .containsPattern(said("page.arrivals.theFishCost"))
                 .containsPattern(said("page.arrivals.theFishCostWithout"));
-        assertThat(hand("price-of", "w#0", Map.of("price", "dear"))).contains("is no price");
+        assertThat(hand("price-of", "w#0", Map.of("price", "dear"))).containsPattern(said("app.shell.NoPrice"));
         String page = body(Pelluna.post(
                 at("/arrivals/prices"), Map.of("currency", "fl", "salt", "4", "food", "12", "sheet", "0.5")));
         assertThat(page).contains(" fl</td>").doesNotContainPattern(said("page.arrivals.needsYourPrices"));
         assertThat(body(Pelluna.post(at("/arrivals/prices"), Map.of("salt", "-4"))))
-                .contains("nothing was saved");
+                .containsPattern(said("app.arrivals.NoPrice"));
         Pelluna.post(at("/arrivals/prices"), Map.of());
         assertThat(page("/arrivals/upkeep")).containsPattern(said("page.arrivals.needsYourPrices"));
     }

@@ -89,7 +89,7 @@ class CrewPagesTest {
         assertThat(tank.page("/losses/new")).contains("crew=" + shrimp);
         assertThat(tank.page("/losses/new?crew=" + shrimp))
                 .containsPattern(said("page.lossNew.howManyOf", "2"))
-                .contains("Goodbye to some of the cleaner shrimp")
+                .containsPattern(said("page.losses.goodbyeTo"))
                 .doesNotContainPattern(said("page.fish.itIsLostOrFoundAnother"));
         String page = tank.post(
                         "/losses",
@@ -158,7 +158,7 @@ class CrewPagesTest {
                 .containsPattern(said("app.crew.WhichKind"));
         assertThat(tank.post(PAGE, Map.of("kind", "snails", "count", "2", "price", "cheap"))
                         .body())
-                .contains("'cheap' is no price");
+                .containsPattern(said("app.shell.NoPrice"));
         assertThat(tank.post(
                                 PAGE,
                                 Map.of(
@@ -169,13 +169,13 @@ class CrewPagesTest {
                                         "on",
                                         TODAY.plusDays(1).toString()))
                         .body())
-                .contains("today or earlier");
+                .containsPattern(said("app.crew.NotSoComing"));
         long snails = put("snails", 20, 30);
         assertThat(tank.post(
                                 PAGE + "/" + snails + "/count",
                                 Map.of("count", "3", "on", TODAY.minusDays(60).toString()))
                         .body())
-                .contains("not before the last one");
+                .containsPattern(said("app.crew.NotOnThatDay"));
         assertThat(tank.post(PAGE + "/" + snails + "/count", Map.of("count", "3", "on", "soon"))
                         .body())
                 .containsPattern(said("app.limits.NoDay"));
@@ -216,6 +216,6 @@ class CrewPagesTest {
         assertThat(only().lastOn()).isEqualTo(TODAY.minusDays(2));
         assertThat(tank.post("/losses", Map.of("crew", "" + snails, "count", "16", "how", "lost"))
                         .body())
-                .contains("By the last count there are only 15.");
+                .containsPattern(said("app.crew.OnlySoMany"));
     }
 }

@@ -35,29 +35,30 @@ class DemoHistoryTest {
         assertThat(page(""))
                 .containsPattern(said("page.losses.foundAnotherHomeNoLosses"))
                 .containsPattern(said("page.losses.inTheLastYearInYour"))
-                .contains(
-                        "Two of two jumpers left a tank without full cover.",
-                        "Three of three lost to illness had skipped quarantine.");
+                .containsPattern(said("losses.SoMany"));
     }
 
     @Test
     void whatThePlanHadSaidWasReckonedAndNotWritten() {
         assertThat(page(""))
-                .contains(
-                        "Said (Chop): It picks live pods all day",
-                        "Not said: the plan was calm about fighting.",
-                        "Of such a cause no plan can tell.");
+                .containsPattern(said("page.prediction.notSaidThePlanWasCalmAbout", "fighting"))
+                .containsPattern(said("page.prediction.ofSuchACauseNoPlanCan"))
+                .containsPattern(said("sieve.PicksPods"));
         String hindsight = page("/hindsight");
         assertThat(hindsight)
                 .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.losses.thisTank"))
-                .contains("Both are Amphiprion");
+                .containsPattern(said("tension.SameGenus"));
         assertThat(hindsight).containsPattern("Jumping</summary>[\\s\\S]*?<td class=\"fig\">2</td>");
     }
 
     @Test
     void theCrewIsCountedAndOneIsSuspected() {
-        assertThat(page("/crew")).contains("Turban snails", "three empty shells", "go in a month", "Cleaner shrimp");
+        assertThat(page("/crew"))
+                .containsPattern(said("page.crew.turbanSnails"))
+                .containsPattern(said("page.crew.goInAMonth"))
+                .containsPattern(said("crew.CrewKind.CLEANER_SHRIMP"))
+                .contains("three empty shells");
     }
 
     @Test
@@ -67,12 +68,14 @@ class DemoHistoryTest {
         String number = incidents.replaceAll("(?s).*/incidents/(\\d+)\"><b>The white spots.*", "$1");
         assertThat(page("/incidents/" + number))
                 .containsPattern(said("page.incident.withoutQuarantine"))
-                .contains("The first sign: The yellow tang rubs itself", "mark-losses");
+                .containsPattern(said("losses.FirstSign"))
+                .contains("mark-losses");
     }
 
     @Test
     void theSmallTankHasAHistoryToo() {
         assertThat(Pelluna.get("/tanks/" + tank("Sill") + "/losses").body())
-                .contains("One lost so far", "through the gap at the heater cable");
+                .containsPattern(said("page.losses.lostSoFar"))
+                .contains("through the gap at the heater cable");
     }
 }

@@ -1,6 +1,7 @@
 package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -71,7 +72,7 @@ class DrawingsOfThePlanTest {
         assertThat(links).extracting(a -> a.getAttribute("href")).doesNotHaveDuplicates();
         assertThat(links)
                 .anySatisfy(a -> assertThat(a.getAttribute("aria-label"))
-                        .contains("not in this tank")
+                        .containsPattern(said("sieve.Outcome.NOT_IN_THIS_TANK"))
                         .contains("needs 795 L, has 468 L"));
     }
 

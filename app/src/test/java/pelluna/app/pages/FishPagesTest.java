@@ -46,10 +46,10 @@ class FishPagesTest {
         tank.post("/log/fish/" + boss + "/called", Map.of("name", "Inky", "role", "boss"));
         assertThat(tank.page("/log/fish")).contains("Inky").containsPattern(said("page.fish.roleSaid"));
         tank.post("/log/typed", Map.of("text", "inky chased wrasse"));
-        assertThat(tank.page("/log/fish/" + boss)).contains("Inky chased the yellow wrasse.");
+        assertThat(tank.page("/log/fish/" + boss)).containsPattern(said("behaviour.EventType.CHASED"));
         assertThat(tank.post("/log/fish/" + boss + "/called", Map.of("name", "x".repeat(41), "role", ""))
                         .body())
-                .contains("room for 40");
+                .containsPattern(said("app.limits.TooLong"));
     }
 
     @Test
@@ -94,7 +94,9 @@ class FishPagesTest {
                         .get(3)
                         .count())
                 .isEqualTo(3);
-        assertThat(tank.page("/log/fish/" + shoal)).contains("1 fewer than before; one in the overflow");
+        assertThat(tank.page("/log/fish/" + shoal))
+                .containsPattern(said("app.fish.Fewer"))
+                .contains("one in the overflow");
         assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", ""))
                         .body())
                 .contains("From 1 to 200");
@@ -106,7 +108,7 @@ class FishPagesTest {
         assertThat(tank.page("/log/fish/" + pair)).containsPattern(said("page.fish.itTurnedFemale"));
         tank.post("/log/fish/" + pair + "/sex", Map.of("role", "female"));
         assertThat(fish(pair).role()).isEqualTo("female");
-        assertThat(tank.page("/log/fish/" + pair)).contains("changed sex: now female");
+        assertThat(tank.page("/log/fish/" + pair)).containsPattern(said("app.fish.NowOfSex"));
     }
 
     @Test
@@ -165,7 +167,7 @@ class FishPagesTest {
         tank.post(
                 "/log/fish/" + wrasse + "/length",
                 Map.of("length", "7.1", "on", Pelluna.today().minusDays(60).toString()));
-        assertThat(tank.page("/log/fish/" + wrasse)).contains("aria-label=\"Measured lengths\"");
+        assertThat(tank.page("/log/fish/" + wrasse)).containsPattern(said("page.fish.measuredLengths"));
         assertThat(tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "long", "on", today))
                         .body())
                 .containsPattern(said("app.fish.NoLength"));
@@ -292,7 +294,7 @@ class FishPagesTest {
         assertThat(tank.post("/log/typed", Map.of("text", "dottyback chased yellow wrasse"))
                         .body())
                 .as("both are meant")
-                .contains("may be Saffron or yellow wrasse. Which?");
+                .containsPattern(said("sighting.OneOf"));
         tank.post("/log/typed", Map.of("text", "dottyback chased saffron"));
         assertThat(tank.page("/log/fish/" + first)).contains("chased Saffron");
     }
@@ -303,7 +305,7 @@ class FishPagesTest {
         tank.act("eats", wrasse, null, Pelluna.now(), "e");
         tank.act("hides", wrasse, null, Pelluna.now(), "h");
         assertThat(tank.page("/log/fish/" + wrasse))
-                .contains("The yellow wrasse hides.")
-                .doesNotContain("wrasse eats.");
+                .containsPattern(said("behaviour.EventType.HIDES"))
+                .doesNotContainPattern("wrasse " + said("behaviour.EventType.EATS") + "[.]");
     }
 }

@@ -193,7 +193,7 @@ class IntroductionPagesTest {
                 .isPresent()
                 .get()
                 .asString()
-                .contains("out, whole, not seen eating")
+                .containsPattern(said("page.introduction.lookNotSeenEating"))
                 .contains("behind the rock");
         assertThat(tank.page("/today"))
                 .as("it was seen today")
@@ -222,10 +222,11 @@ class IntroductionPagesTest {
         assertThat(told.taken().did().since().acts()).isEqualTo(1);
         assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
         assertThat(tank.page("/log/pressed/" + tank.wrasse()))
-                .contains("Rock moved has helped")
+                .containsPattern(said("introduction.HasHelped"))
                 .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("behaviour.InFigures"));
-        assertThat(tank.page("/log/standing")).contains("Rock moved, for the yellow wrasse");
+        assertThat(tank.page("/log/standing"))
+                .containsPattern(said("introduction.Intervention.MOVED_ROCK") + ", for the yellow wrasse");
     }
 
     @Test
@@ -305,7 +306,7 @@ class IntroductionPagesTest {
                 .as("from its release on, contests only")
                 .isEqualTo(new Stretch(5, 1));
         assertThat(told.taken().did().since()).isEqualTo(new Stretch(5, 1));
-        assertThat(told.says(SAY)).startsWith("About as much as before; could be chance");
+        assertThat(told.says(SAY)).containsPattern(said("behaviour.Chance.COULD_BE"));
     }
 
     @Test

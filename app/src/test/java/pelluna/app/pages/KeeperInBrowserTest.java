@@ -74,9 +74,8 @@ class KeeperInBrowserTest {
         Locator reason = page.locator("#chosen details.finding").first();
         assertThat(reason).containsText(said("sieve.NeedsVolume"));
         reason.click();
-        assertThat(reason.locator(".more"))
-                .containsText("Keepers differ. Bold 379 L · Customary 681 L · Cautious 908 L");
-        assertThat(reason.locator(".more")).containsText("Source: common practice");
+        assertThat(reason.locator(".more")).containsText(said("page.findings.keepersDiffer"));
+        assertThat(reason.locator(".more")).containsText(said("page.findings.sourceRule"));
         String address = page.url();
         page.navigate("about:blank"); // a page that asks while nobody is there is tested elsewhere
         Pelluna.stop();

@@ -52,14 +52,17 @@ class LogPagesTest {
                         "2"));
         assertThat(answer.statusCode()).isEqualTo(200);
         String page = tank.page("/log");
-        assertThat(page).contains("chased the yellow wrasse, 3 times").contains("hard, left, at the sand");
+        assertThat(page)
+                .containsPattern(said("behaviour.EventType.CHASED"))
+                .contains(", 3 times")
+                .contains("hard, left, at the sand");
         assertThat(acts()).isEqualTo(3);
         String entry = page.replaceFirst("(?s).*?id=\"entry-(\\d+)\".*", "$1");
         tank.post("/log/back", Map.of("entry", entry));
         assertThat(tank.page("/log"))
                 .as("what was written stays readable")
                 .containsPattern(said("page.log.takenBack"))
-                .contains("chased the yellow wrasse");
+                .containsPattern(said("behaviour.EventType.CHASED"));
         assertThat(acts()).isZero();
     }
 
@@ -108,7 +111,7 @@ class LogPagesTest {
     void aTypedSentenceIsReadAndWhatIsNotUnderstoodStaysInTheField() {
         tank.post("/log/typed", Map.of("text", "dottyback nipped wrasse x2 right cave; over the clam"));
         assertThat(tank.page("/log"))
-                .contains("nipped the yellow wrasse, 2 times")
+                .containsPattern(said("behaviour.EventType.NIPPED"))
                 .contains("over the clam");
         HttpResponse<String> refused = tank.post("/log/typed", Map.of("text", "tang chased wrasse"));
         assertThat(refused.body())
@@ -179,16 +182,16 @@ class LogPagesTest {
                 .contains("Steepness")
                 .contains("(17 in 2 h)")
                 .contains("class=\"hot\"");
-        assertThat(page).contains("Presses harder than its kind").contains("17 acts in 2 h");
+        assertThat(page).containsPattern(said("behaviour.SeenOfIt")).contains("17 acts in 2 h");
     }
 
     @Test
     void theTankAsAWholeIsHeldAgainstTheWeekBefore() {
-        assertThat(tank.page("/log/standing")).contains("nobody watched, so nobody can say.");
+        assertThat(tank.page("/log/standing")).containsPattern(said("behaviour.NobodyWatched"));
         tank.watched(Duration.ofDays(10), 60, 20);
         tank.watched(Duration.ofDays(2), 60, 2);
         assertThat(tank.page("/log/standing"))
-                .contains("about a tenth of before; hardly chance.")
+                .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("behaviour.Counts"));
     }
 

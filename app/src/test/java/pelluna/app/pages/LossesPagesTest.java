@@ -95,7 +95,9 @@ class LossesPagesTest {
         assertThat(page)
                 .containsPattern(said("page.lossNew.onTheFloorBehindTheStand"))
                 .containsPattern(said("page.loss.whatChangesNow"))
-                .contains("Jumped, saw it", "35.50")
+                .containsPattern(said("losses.Cause.JUMPED"))
+                .containsPattern(said("losses.Sure.SEEN"))
+                .contains("35.50")
                 .containsPattern(said("page.loss.itWasNotAskedBeforeThis"));
         assertThat(fish(tank.wrasse()).stage()).isEqualTo(Stage.GONE);
         assertThat(residents())
@@ -108,15 +110,19 @@ class LossesPagesTest {
         });
         assertThat(tank.page("/losses"))
                 .containsPattern(said("page.losses.lostSoFar"))
-                .contains("Jumped</b>", "35.50</span> in all");
+                .containsPattern(said("page.losses.inAll"))
+                .contains("Jumped</b>", "35.50</span>");
         assertThat(tank.page("/log/fish/" + tank.wrasse()))
-                .contains("The yellow wrasse: lost: jumped (saw it); on the floor behind the stand")
+                .containsPattern(said("app.fish.Lost"))
+                .contains("on the floor behind the stand")
                 .containsPattern(said("page.fishList.noLongerHere"));
     }
 
     @Test
     void oneTapIsEnough() {
-        assertThat(lost(tank.boss(), Map.of()).body()).contains("Not known, a guess");
+        assertThat(lost(tank.boss(), Map.of()).body())
+                .containsPattern(said("losses.Cause.UNKNOWN"))
+                .containsPattern(said("losses.Sure.GUESS"));
     }
 
     @Test
@@ -127,7 +133,10 @@ class LossesPagesTest {
                 .containsPattern(said("page.lossNew.costInAllIfYouLike"));
         String page = lost(shoal, Map.of("count", "3", "cause", "disease", "sure", "likely"))
                 .body();
-        assertThat(page).contains("3 × pyjama cardinal", "Illness, likely");
+        assertThat(page)
+                .containsPattern(said("losses.Cause.DISEASE"))
+                .containsPattern(said("losses.Sure.LIKELY"))
+                .contains("3 × pyjama cardinal");
         assertThat(fish(shoal).count()).isEqualTo(1);
         assertThat(fish(shoal).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(residents().get(3).count()).isEqualTo(1);
@@ -199,7 +208,7 @@ class LossesPagesTest {
                 .containsPattern(said("page.losses.goodbyeTo"));
         assertThat(lost(wrasse, Map.of("on", TODAY.minusDays(201).toString())).body())
                 .containsPattern(said("app.losses.BeforeItCame"));
-        assertThat(lost(wrasse, Map.of("cost", "a lot")).body()).contains("is no price");
+        assertThat(lost(wrasse, Map.of("cost", "a lot")).body()).containsPattern(said("app.shell.NoPrice"));
         assertThat(lost(wrasse, Map.of("count", "0")).body()).containsPattern(said("app.losses.HowMany"));
         assertThat(lost(wrasse, Map.of("on", "yesterday")).body()).containsPattern(said("app.limits.NoDay"));
         assertThat(deaths()).isEmpty();
@@ -237,13 +246,15 @@ class LossesPagesTest {
     void someOfAShoalThatAreMissingCountAsMissingAndNotTwice() {
         long shoal = tank.fish("Sphaeramia nematoptera");
         tank.post("/log/fish/" + shoal + "/count", Map.of("count", "2", "note", "two not seen"));
-        assertThat(tank.page("/losses")).contains("2 × pyjama cardinal, since");
+        assertThat(tank.page("/losses"))
+                .containsPattern(said("page.losses.since"))
+                .contains("2 × pyjama cardinal");
         assertThat(tank.page("/losses/new?whom=" + shoal)).containsPattern(said("page.lossNew.howManyOf", "4"));
         lost(shoal, Map.of("count", "1", "cause", "jumped"));
         assertThat(fish(shoal).count())
                 .as("the missing one is given up, the two stay")
                 .isEqualTo(2);
-        assertThat(tank.page("/losses")).contains("Pyjama cardinal, since");
+        assertThat(tank.page("/losses")).containsPattern(said("page.losses.since"));
     }
 
     @Test
@@ -266,7 +277,7 @@ class LossesPagesTest {
                                 "cost",
                                 "35"))
                 .body();
-        assertThat(page).contains("Killed by another: ", "likely", "fins in shreds");
+        assertThat(page).containsPattern(said("losses.Cause.KILLED")).contains("likely", "fins in shreds");
         assertThat(deaths()).singleElement().satisfies(d -> {
             assertThat(d.cause()).isEqualTo(Cause.KILLED);
             assertThat(d.by()).isEqualTo(tank.boss());
@@ -307,12 +318,12 @@ class LossesPagesTest {
         tank.act("torn-fin", tank.wrasse(), null, Pelluna.now().minus(Duration.ofHours(9)), "t");
         String form = tank.page("/losses/new?whom=" + tank.wrasse());
         assertThat(form)
-                .contains(
-                        "The log would fit:",
-                        "killed by another",
-                        "acts against it in seven days, most by",
-                        "a torn fin was noted")
-                .contains("The log&#39;s last words", "has a torn fin");
+                .containsPattern(said("page.lossNew.theLogWouldFit"))
+                .containsPattern(said("losses.Cause.KILLED"))
+                .containsPattern(said("losses.Acts"))
+                .containsPattern(said("losses.HurtNoted"))
+                .containsPattern(said("page.lossNew.theLogsLastWords"))
+                .containsPattern(said("behaviour.EventType.TORN_FIN"));
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
         String page =
                 lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
@@ -399,7 +410,8 @@ class LossesPagesTest {
         assertThat(residents()).hasSameSizeAs(before);
         assertThat(tank.page("/losses"))
                 .containsPattern(said("page.losses.lostOf"))
-                .contains("56.00</span> in all")
+                .containsPattern(said("page.losses.inAll"))
+                .contains("56.00</span>")
                 .contains("Jumped</b>");
         assertThat(tank.page("/losses"))
                 .as("nobody has said whether there was a cover")
@@ -433,9 +445,7 @@ class LossesPagesTest {
         tank.post("/tank", Map.of("cover", "none"));
         lost(tank.wrasse(), Map.of("cause", "jumped"));
         lost(tank.boss(), Map.of("cause", "jumped"));
-        assertThat(tank.page("/losses"))
-                .containsPattern(said("losses.RuleOf"))
-                .contains("Two of two jumpers left a tank without full cover.");
+        assertThat(tank.page("/losses")).containsPattern(said("losses.RuleOf")).containsPattern(said("losses.SoMany"));
     }
 
     @Test
@@ -502,7 +512,8 @@ class LossesPagesTest {
                 .body();
         assertThat(page)
                 .containsPattern(said("page.losses.itStoodInNoPlanYetIts"))
-                .contains("In quarantine, saw it")
+                .containsPattern(said("losses.Cause.QUARANTINE"))
+                .containsPattern(said("losses.Sure.SEEN"))
                 .doesNotContainPattern(said("page.loss.afterIllness"));
         assertThat(deaths())
                 .singleElement()
@@ -620,7 +631,7 @@ class LossesPagesTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        assertThat(lost(large, Map.of("count", "2")).body()).contains("The large one is one.");
+        assertThat(lost(large, Map.of("count", "2")).body()).containsPattern(said("app.losses.IsOne"));
         assertThat(fish(pair).count()).isEqualTo(2);
         assertThat(tank.post("/losses", Map.of("how", "lost")).body()).containsPattern(said("page.losses.whoIsIt"));
         assertThat(deaths()).isEmpty();

@@ -85,15 +85,14 @@ class OwnRiskPagesTest {
     void aRefusedWishShowsItsWaysBesideLeavingIt() {
         String card = card(page("/wishes"));
         assertThat(card)
-                .contains(
-                        "Take it all the same?",
-                        "Leave it out: nothing changes.",
-                        "By box and gate",
-                        "Deal the ground anew",
-                        "The least bad way",
-                        "and you have two",
-                        "When to stop",
-                        "Never into the sea");
+                .containsPattern(said("page.wishes.takeItAllTheSame"))
+                .containsPattern(said("risk.NothingChanges"))
+                .containsPattern(said("plan.Risk.BOX"))
+                .containsPattern(said("page.arrivals.dealTheGroundAnewOut"))
+                .containsPattern(said("page.wishes.theLeastBadWayOfTaking"))
+                .contains("and you have two")
+                .containsPattern(said("page.wishes.whenToStop"))
+                .contains("Never into the sea");
         assertThat(page("/arrivals")).contains("Once a wish can live here");
     }
 
@@ -119,7 +118,7 @@ class OwnRiskPagesTest {
                 .containsPattern(said("introduction.Method.GROUND_ANEW"))
                 .containsPattern(said("page.arrivals.placesItTakesYouHave"));
         assertThat(page("/assessment.json")).contains("\"groundAnew\"", "\"atOwnRisk\" : \"ground-anew\"");
-        assertThat(page("/arrivals/list")).contains("Deal the ground anew");
+        assertThat(page("/arrivals/list")).containsPattern(said("page.arrivals.dealTheGroundAnewOut"));
         assertThat(page("/log/bringing")).contains("its other rivals out");
     }
 

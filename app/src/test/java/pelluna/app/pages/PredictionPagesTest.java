@@ -113,7 +113,7 @@ class PredictionPagesTest {
         assertThat(jumping).containsExactly("0", "0", "1", "0");
         assertThat(tank.page("/losses/" + loss))
                 .containsPattern(said("page.prediction.thePlanHadSaidNothingAtChop"))
-                .contains("Jumping: lost on");
+                .containsPattern(said("page.prediction.lostOn"));
         assertThat(tank.page("/losses")).containsPattern(said("page.prediction.notSaidThePlanWasCalmAbout"));
     }
 
@@ -131,7 +131,8 @@ class PredictionPagesTest {
                 .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.prediction.fightAllHard"))
                 .containsPattern(said("page.prediction.saidOn"))
-                .contains("presses ", ": tension ", "Both are Amphiprion");
+                .containsPattern(said("tension.SameGenus"))
+                .contains("presses ", ": tension ");
         assertThat(row(page, "Fighting")).containsExactly("1", "0", "0", "0");
         assertThat(page)
                 .containsPattern("Surge</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")

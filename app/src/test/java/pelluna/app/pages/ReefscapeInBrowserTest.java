@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
@@ -111,7 +112,7 @@ class ReefscapeInBrowserTest {
         assertThat(page.locator(".rock-piece").nth(1).getAttribute("aria-label"))
                 .isNotEqualTo(was);
         page.waitForFunction("was => Number(document.querySelector('#index').textContent) < was", before);
-        assertThat(page.locator("#undo")).hasText("Undo: a heap of rock moved");
+        assertThat(page.locator("#undo")).hasText(said("page.reefscape.undo"));
         page.click("#undo");
         page.waitForFunction("was => Number(document.querySelector('#index').textContent) === was", before);
         assertThat(page.locator(".rock-piece").nth(1)).hasAttribute("aria-label", was);
@@ -182,7 +183,7 @@ class ReefscapeInBrowserTest {
         page.locator(".pressline").first().click();
         assertThat(page.locator("#explains h3")).containsText(" presses ");
         assertThat(page.locator("#explains .shares tr").first()).isVisible();
-        assertThat(page.locator("#offers")).containsText("Odds, not promises");
+        assertThat(page.locator("#offers")).containsText(said("page.reefscapePairs.n0To100HardestFirstOdds"));
     }
 
     @Test

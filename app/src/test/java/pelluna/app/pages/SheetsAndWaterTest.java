@@ -67,7 +67,7 @@ class SheetsAndWaterTest {
                 .containsPattern(said("page.sheets.ofThemWrong", "4", "tests", "3"))
                 .containsPattern(said("app.spreadsheet.NoDay"))
                 .containsPattern(said("app.planning.NoFigureFor"))
-                .contains("0 to 500 mg/L is needed")
+                .containsPattern(said("app.spreadsheet.Needed"))
                 .doesNotContainPattern(said("page.sheets.takeThemIn"));
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
                 .containsPattern(said("app.spreadsheet.Wrong"));
@@ -158,7 +158,7 @@ class SheetsAndWaterTest {
         }
         assertThat(tank.page("/log/water"))
                 .containsPattern(said("water.Steadily"))
-                .contains("over 7 tests; at its ceiling of 40 in about 3");
+                .containsPattern(said("page.probe.atItsCeilingOfInAboutWeeks"));
         assertThat(tank.page("/today")).containsPattern(said("page.today.nitrateIs"));
     }
 

@@ -56,9 +56,10 @@ class SpeciesPagesTest {
 
     @Test
     void aFishThatOutgrowsTheTankIsDrawnAtItsTrueSizeAndSaysSo() {
-        assertThat(body("/tanks/2/species/Chiloscyllium-punctatum")).contains("grown to 95 cm it does not fit in");
+        assertThat(body("/tanks/2/species/Chiloscyllium-punctatum"))
+                .containsPattern(said("page.species.yourRunBodyLengthsGrownToIt"));
         assertThat(body("/tanks/1/species/Gramma-loreto"))
-                .doesNotContain("it does not fit in")
+                .doesNotContainPattern(said("page.species.yourRunBodyLengthsGrownToIt"))
                 .contains("grown, 7 cm");
     }
 
@@ -123,17 +124,17 @@ class SpeciesPagesTest {
                         "mine hid for a year"));
         assertThat(said.statusCode()).isEqualTo(200);
         assertThat(said.body())
-                .contains("Your word on volume:")
+                .containsPattern(said("page.speciesParts.yourWordOn", "volume"))
                 .contains("700 / 800 / 900 L")
                 .contains("mine hid for a year")
-                .contains("Pelluna says: 57 / 114 / 151 L")
-                .contains("This needs a tank of 800 L")
+                .containsPattern(said("page.speciesParts.pellunaSays"))
+                .containsPattern(said("sieve.NeedsVolume"))
                 .contains("your own word");
         assertThat(body("/tanks/1/own-word")).contains("700 / 800 / 900 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).contains("own keeper");
         assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body())
-                .doesNotContain("Your word on volume")
-                .doesNotContain("This needs a tank of 800 L");
+                .doesNotContainPattern(said("page.speciesParts.yourWordOn"))
+                .doesNotContainPattern(said("sieve.NeedsVolume"));
         assertThat(Pelluna.get("/catalogue.csv").body()).doesNotContain("own keeper");
     }
 
@@ -142,8 +143,8 @@ class SpeciesPagesTest {
         String at = "/tanks/1/species/Gramma-loreto";
         assertThat(body(at)).containsPattern(said("page.species.keptForItself"));
         assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "flatworms")).body())
-                .contains("Kept for flatworms")
-                .contains("Your word on helps");
+                .containsPattern(said("page.species.keptForSomeTakeToItNone"))
+                .containsPattern(said("page.speciesParts.yourWordOn"));
         assertThat(body("/tanks/1/species?q=eats+flatworms")).contains("Gramma loreto");
         assertThat(Pelluna.post(at + "/own/helps", Map.of("helps", "")).statusCode())
                 .isEqualTo(422);
@@ -163,7 +164,7 @@ class SpeciesPagesTest {
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "3"));
         assertThat(body("/tanks/1/own-word")).contains("3 of 4");
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "1"));
-        assertThat(body("/tanks/1/own-word")).contains("None yet");
+        assertThat(body("/tanks/1/own-word")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
     }
 
     @Test
@@ -186,12 +187,12 @@ class SpeciesPagesTest {
         HttpResponse<String> refused =
                 Pelluna.post("/tanks/1/species/Gramma-loreto/own/names", Map.of("commonNames", "x".repeat(2500)));
         assertThat(refused.statusCode()).isEqualTo(422);
-        assertThat(refused.body()).contains("room for 2000");
+        assertThat(refused.body()).containsPattern(said("app.limits.TooLong"));
         assertThat(Pelluna.post(
                                 "/tanks/1/species/Gramma-loreto/own/skill",
                                 Map.of("skill", "2", "why", "y".repeat(401)))
                         .body())
-                .contains("room for 400");
+                .containsPattern(said("app.limits.TooLong"));
         assertThat(Pelluna.post(
                                 "/tanks/1/own-species",
                                 Map.of("scientificName", "Gramma " + "z".repeat(90), "like", "Gramma loreto"))
@@ -281,14 +282,14 @@ class SpeciesPagesTest {
         String csv = "scientificName,family,skill\nGramma loreto,Grammatidae,3\nZebrasoma flavescens,Acanthuridae,9\n";
         String look = Pelluna.post("/tanks/1/catalogue", Map.of("text", csv)).body();
         assertThat(look)
-                .contains("Row 2, Zebrasoma flavescens")
+                .containsPattern(said("page.ownWord.row", 2, "Zebrasoma flavescens"))
                 .contains("refused")
                 .contains("within 1 to 4")
                 .contains("skill: 1 of 4 → 3 of 4")
                 .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
                 .contains("1 refused")
                 .doesNotContainPattern(said("catalogue.OwnFact"));
-        assertThat(body("/tanks/1/own-word")).contains("None yet");
+        assertThat(body("/tanks/1/own-word")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
         assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take"))
                         .body())
                 .contains("3 of 4")
@@ -341,7 +342,7 @@ class SpeciesPagesTest {
                 .contains("from a file");
         assertThat(body("/tanks/1/species/Amphiprion-ocellaris"))
                 .containsPattern(said("page.species.comesFromTheWild"))
-                .contains("Your word on captive");
+                .containsPattern(said("page.speciesParts.yourWordOn"));
     }
 
     @Test

@@ -30,7 +30,7 @@ class ThePlanInWordsTest {
         assertThat(tank)
                 .containsPattern(said("page.tankplace.aTankOf", "468 L</b>"))
                 .containsPattern(said("page.tankplace.holdsBackWishes"));
-        assertThat(tank).contains("3 cm of sand</b>").contains("468 L"); // 150 × 60 × 52 cm
+        assertThat(tank).containsPattern(said("page.tankplace.ofSand")).contains("468 L"); // 150 × 60 × 52 cm
     }
 
     @Test
@@ -74,12 +74,12 @@ class ThePlanInWordsTest {
         String fits = Pelluna.get("/tanks/1/species/Centropyge-bispinosa").body();
         assertThat(fits)
                 .contains("In Lantern Ledge: fits<")
-                .contains("Better if you watch it around the soft corals.")
-                .doesNotContain("Fits if you watch");
+                .containsPattern(said("sieve.WatchedAround"))
+                .doesNotContainPattern("Fits if " + said("sieve.WatchedAround"));
         assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body())
                 .containsPattern(said("sieve.WouldNeed"));
         assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body())
-                .contains("Fits if there are 5 cm of fine sand");
+                .containsPattern(said("sieve.SandOf"));
     }
 
     @Test
@@ -167,8 +167,8 @@ class ThePlanInWordsTest {
     @Test
     void originAndHarmAreSaidForEverySpecies() {
         assertThat(Pelluna.get("/tanks/1/species/Chromis-viridis").body())
-                .contains("Comes from the wild")
-                .contains("Leaves the reef&#39;s other life alone.");
+                .containsPattern(said("search.Trait.COMES_FROM_THE_WILD"))
+                .containsPattern(said("page.species.leavesTheReefsLifeAlone"));
         assertThat(Pelluna.get("/tanks/1/species/Gramma-loreto").body())
                 .containsPattern(said("page.species.captiveBredFishAreToBeHad"));
     }
@@ -180,7 +180,7 @@ class ThePlanInWordsTest {
                 .doesNotContain("Naso lituratus");
         assertThat(Pelluna.get("/tanks/1/species?q=siganidae").body()).contains("Siganus vulpinus");
         assertThat(Pelluna.get("/tanks/1/species?q=foxfase").body())
-                .contains("read as")
+                .containsPattern(said("search.ReadAs"))
                 .contains("Siganus vulpinus");
     }
 

@@ -35,11 +35,11 @@ class TodayPagesTest {
         tank.act("seen", tank.boss(), null, Pelluna.now().minus(Duration.ofHours(1)), "b");
         String page = tank.page("/today");
         assertThat(page)
-                .contains("Have you seen the common clownfish?")
-                .contains("has not been noted for three days")
-                .doesNotContain("Have you seen Springer");
+                .containsPattern(said("page.today.haveYouSeen", "the common clownfish"))
+                .containsPattern(said("page.health.hasNotBeenNotedForDaysIts"))
+                .doesNotContainPattern(said("page.today.haveYouSeen", "Springer's dottyback"));
         tank.post("/log/sighting", Map.of("fish", "" + tank.fish("Amphiprion ocellaris"), "doing", "seen"));
-        assertThat(tank.page("/today")).doesNotContain("Have you seen the common clownfish?");
+        assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.haveYouSeen", "the common clownfish"));
     }
 
     @Test
@@ -59,7 +59,7 @@ class TodayPagesTest {
     @Test
     void aTankWhoseLogIsNotKeptAsksNothing() {
         assertThat(tank.page("/today"))
-                .doesNotContain("Have you seen")
+                .doesNotContainPattern(said("page.today.haveYouSeen"))
                 .containsPattern(said("page.today.nobodyIsUnderPressureIllOr"));
     }
 
@@ -67,7 +67,7 @@ class TodayPagesTest {
     void aPressedFishStandsUnderWatchWithItsWeek() {
         tank.watched(Duration.ofDays(1), 30, 6);
         assertThat(tank.page("/today"))
-                .contains("The yellow wrasse is pressed")
+                .containsPattern(said("page.today.isPressed"))
                 .contains("class=\"spark\"")
                 .contains("6 in 30 min");
     }
@@ -97,14 +97,14 @@ class TodayPagesTest {
     void theDemoTellsItsSixWeeks() {
         String standing = Pelluna.get("/tanks/1/log/standing").body();
         assertThat(standing)
-                .contains("Rock moved, for Saffron against Inky")
+                .containsPattern(said("introduction.Intervention.MOVED_ROCK") + ", for Saffron against Inky")
                 .containsPattern(said("behaviour.Chance.HARDLY"))
-                .contains("A mirror on the glass, for Saffron against Inky")
+                .containsPattern(said("introduction.Intervention.MIRROR") + ", for Saffron against Inky")
                 .containsPattern(said("behaviour.Chance.COULD_BE"));
         String bringing = Pelluna.get("/tanks/1/log/bringing").body();
         assertThat(bringing)
                 .contains("Saffron")
-                .contains("Rock moved has helped")
+                .containsPattern(said("introduction.HasHelped"))
                 .contains("sleeps at the right end");
         assertThat(Pelluna.get("/tanks/1/today").body())
                 .containsPattern(said("page.today.standsHighest"))

@@ -191,6 +191,6 @@ class RoughEdgesTest {
     void aSheetWithNulIsNoText() {
         HttpResponse<String> seen = Pelluna.upload(
                 tank.at("/log/sheets"), Map.of(), "file", "on,nitrate\n\0,5\n".getBytes(StandardCharsets.UTF_8));
-        assertThat(seen.body()).contains("no text");
+        assertThat(seen.body()).containsPattern(said("app.limits.NoText"));
     }
 }

@@ -74,7 +74,7 @@ class UnsentInBrowserTest {
                 route -> route.fulfill(
                         new Route.FulfillOptions().setStatus(status).setBody("")));
         type("dottyback chased wrasse");
-        assertThat(page.locator("#said")).containsText("Not logged yet");
+        assertThat(page.locator("#said")).containsText(said("script.log.notYet"));
         assertThat(page.locator("#waiting")).containsText(said("script.log.waits.one"));
         Assertions.assertThat(contests()).isZero();
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
@@ -95,7 +95,7 @@ class UnsentInBrowserTest {
                         .setBody("Not so.")
                         .setContentType("text/plain")));
         type("dottyback chased wrasse");
-        assertThat(page.locator("#said")).containsText("Not logged: Not so.");
+        assertThat(page.locator("#said")).containsText(said("script.log.notLogged"));
         assertThat(page.locator("#sentence")).hasValue("dottyback chased wrasse");
         Assertions.assertThat(contests()).isZero();
     }
@@ -118,7 +118,7 @@ class UnsentInBrowserTest {
             route.abort();
         });
         type("dottyback chased wrasse");
-        assertThat(page.locator("#said")).containsText("Not logged yet");
+        assertThat(page.locator("#said")).containsText(said("script.log.notYet"));
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();
         Assertions.assertThat(contests()).isEqualTo(1);
@@ -136,9 +136,7 @@ class UnsentInBrowserTest {
                         .setContentType("text/html")));
         page.locator("input[name=hides]").fill("11");
         page.locator("input[name=hides]").press("Tab");
-        assertThat(page.locator("#unsent"))
-                .containsText(
-                        "One change is not saved yet. Broken. What you typed stays here and is sent again by itself.");
+        assertThat(page.locator("#unsent")).containsText(said("script.unsentStays"));
         assertThat(page.locator("input[name=hides]")).hasValue("11");
         page.locator("#unsent button").click();
         assertThat(page.locator("#unsent")).isHidden();
@@ -164,7 +162,7 @@ class UnsentInBrowserTest {
         page.locator("[name=cost]").fill("about 30");
         page.locator("[name=seen]").fill("On the floor behind the stand, dry.");
         page.locator("form[action$='/losses'] button:has-text('Write it down')").click();
-        assertThat(page.locator("[role=alert]").first()).containsText("'about 30' is no price");
+        assertThat(page.locator("[role=alert]").first()).containsText(said("app.shell.NoPrice"));
         assertThat(page.locator("[name=cost]").first()).hasValue("about 30");
         assertThat(page.locator("[name=seen]").first()).hasValue("On the floor behind the stand, dry.");
     }

@@ -1,6 +1,7 @@
 package pelluna.app.species;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -112,11 +113,13 @@ class FacetsTest {
         String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
-        assertThat(comet).contains("Swallows fish of up to 28 %").contains("Often goes for shrimp under 5 cm");
+        assertThat(comet).containsPattern(said("page.species.swallows")).contains("Often goes for shrimp under 5 cm");
         String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
-        assertThat(firefish).contains("Jumps often").contains("easily frightened");
+        assertThat(firefish)
+                .containsPattern(said("page.species.jumpsOftenNoGapInTheCover"))
+                .containsPattern(said("page.species.andEasilyFrightened"));
         String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), Words.english(UnitSystem.US))
                 .lines()
                 .toString();
@@ -137,7 +140,7 @@ class FacetsTest {
         assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.facts()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.alike()).noneMatch(Comparison.Row::differs);
-        assertThat(tangs.columns().get(1).decides()).contains("Is there enough water?");
+        assertThat(tangs.columns().get(1).decides()).containsPattern(said("sieve.RuleName.LEAST_VOLUME"));
         assertThat(Comparison.of(List.of(), opened).columns()).isEmpty();
         Comparison same = Comparison.of(
                 List.of(

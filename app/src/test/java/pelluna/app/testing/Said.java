@@ -56,9 +56,7 @@ public final class Said {
             Part part = pattern.getPart(i);
             regex.append(quoted(pattern.getPatternString().substring(at, part.getIndex())));
             at = part.getLimit();
-            if (part.getType() == Part.Type.INSERT_CHAR) {
-                regex.append(quoted(Character.toString((char) part.getValue())));
-            } else if (part.getType() == Part.Type.REPLACE_NUMBER) {
+            if (part.getType() == Part.Type.REPLACE_NUMBER) {
                 regex.append(FILLED);
             } else if (part.getType() == Part.Type.ARG_START) {
                 regex.append(argument(pattern, i));
