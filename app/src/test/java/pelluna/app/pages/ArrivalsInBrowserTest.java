@@ -231,7 +231,8 @@ class ArrivalsInBrowserTest {
         page.click("a:has-text('It is lost')");
         page.click("label:has-text('In quarantine')");
         page.click("button:has-text('Write it down')");
-        assertThat(page.locator("main, .split").first()).containsText(said("losses.Cause.QUARANTINE"));
+        assertThat(page.locator("main, .split").first())
+                .containsText(Pattern.compile(said("losses.Cause.QUARANTINE") + ", " + said("losses.Sure.GUESS")));
         page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
         assertThat(page.locator(".stay")).hasCount(0);
     }

@@ -183,7 +183,7 @@ class ReefscapeInBrowserTest {
         page.locator(".pressline").first().click();
         assertThat(page.locator("#explains h3")).containsText(" presses ");
         assertThat(page.locator("#explains .shares tr").first()).isVisible();
-        assertThat(page.locator("#offers")).containsText(said("page.reefscapePairs.n0To100HardestFirstOdds"));
+        assertThat(page.locator("#offers")).containsText("Odds, not promises");
     }
 
     @Test
