@@ -126,6 +126,12 @@ class FishLife {
         Fish f = fish.one(tank, which);
         switch (what) {
             case "missing" -> {
+                if (!f.there()) {
+                    throw new Refused(new FishRefusal.NotThere());
+                }
+                if (f.missing()) {
+                    return; // of another window, or tapped twice
+                }
                 partings.missing(tank, which, f.count());
                 notes.note(tank, EventType.ABSENT, which, 1, new OwnNote.Missing(), "");
             }

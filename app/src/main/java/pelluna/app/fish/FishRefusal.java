@@ -15,6 +15,8 @@ public sealed interface FishRefusal extends Refusal {
 
     record NotMissing() implements FishRefusal {}
 
+    record NotThere() implements FishRefusal {}
+
     record LongName() implements FishRefusal {}
 
     record LongShop() implements FishRefusal {}

@@ -45,10 +45,10 @@ final class Happenings {
     }
 
     /**
-     * When what one statement warned of came to pass, in words; empty if it has not so far. @param since the day of
-     * the statement
+     * When what one forecast warned of came to pass, in words; empty if it has not so far. @param since the day of
+     * the forecast
      */
-    Optional<String> bore(Statement s, LocalDate since) {
+    Optional<String> bore(Forecast s, LocalDate since) {
         Topic topic = Topic.of(s.rule(), s.about()).orElse(null);
         if (topic == null || s.fish() == null) {
             return Optional.empty();

@@ -23,19 +23,19 @@ import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
 
-/** Keeps the assessment as it was on the day of an arrival: whole, and statement by statement. */
+/** Keeps the assessment as it was on the day of an arrival: whole, and forecast by forecast. */
 @Component
 public class PredictionKeeper implements Predictions {
     private final TankPlans plans;
     private final Individuals fish;
     private final PredictionRows words;
-    private final KeptStatements statements;
+    private final KeptForecasts forecasts;
 
-    PredictionKeeper(TankPlans plans, Individuals fish, PredictionRows words, KeptStatements statements) {
+    PredictionKeeper(TankPlans plans, Individuals fish, PredictionRows words, KeptForecasts forecasts) {
         this.plans = plans;
         this.fish = fish;
         this.words = words;
-        this.statements = statements;
+        this.forecasts = forecasts;
     }
 
     @Override
@@ -60,18 +60,18 @@ public class PredictionKeeper implements Predictions {
             long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
         PredictionEntity word = words.save(new PredictionEntity(
                 tank, number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, plans.words())));
-        statements.keep(word.id(), said(a, party, who));
+        forecasts.keep(word.id(), said(a, party, who));
     }
 
     /** Everything that an assessment says of one wish and of its company. */
-    static List<Statement> said(Assessment a, Party party, Map<String, Long> who) {
+    static List<Forecast> said(Assessment a, Party party, Map<String, Long> who) {
         Long number = who.get(party.id());
-        List<Statement> said = new ArrayList<>();
+        List<Forecast> said = new ArrayList<>();
         for (Verdict v : a.sieve()) {
             if (v.wish().id().equals(party.id())) {
                 if (v.wish().hand().risk().taken() && v.stop().isPresent()) {
-                    said.add(new Statement(
-                            Statement.OWN_RISK,
+                    said.add(new Forecast(
+                            Forecast.OWN_RISK,
                             v.stop().get().step(),
                             number,
                             null,
@@ -80,7 +80,7 @@ public class PredictionKeeper implements Predictions {
                             OwnRisk.reasons(v)));
                 }
                 for (Finding f : v.findings()) {
-                    said.add(new Statement(
+                    said.add(new Forecast(
                             f.rule().word(),
                             f.step(),
                             number,
@@ -97,8 +97,8 @@ public class PredictionKeeper implements Predictions {
             if (mine
                     && who.containsKey(t.aggressor().id())
                     && who.containsKey(t.target().id())) {
-                said.add(new Statement(
-                        Statement.TENSION,
+                said.add(new Forecast(
+                        Forecast.TENSION,
                         t.step(),
                         who.get(t.aggressor().id()),
                         who.get(t.target().id()),
@@ -115,8 +115,8 @@ public class PredictionKeeper implements Predictions {
             if (mine
                     && who.containsKey(e.eater().id())
                     && e.prey().map(p -> who.containsKey(p.id())).orElse(true)) {
-                said.add(new Statement(
-                        Statement.EATEN,
+                said.add(new Forecast(
+                        Forecast.EATEN,
                         Step.SURGE,
                         who.get(e.eater().id()),
                         e.prey().map(p -> who.get(p.id())).orElse(null),
@@ -126,8 +126,8 @@ public class PredictionKeeper implements Predictions {
             }
         }
         for (Lens l : a.capacity().lenses()) {
-            said.add(new Statement(
-                    Statement.CAPACITY, l.step(), number, null, l.kind().word(), null, List.of(l.why())));
+            said.add(new Forecast(
+                    Forecast.CAPACITY, l.step(), number, null, l.kind().word(), null, List.of(l.why())));
         }
         return said;
     }

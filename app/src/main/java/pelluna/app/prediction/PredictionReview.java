@@ -39,7 +39,7 @@ import pelluna.words.Words;
 public class PredictionReview implements PredictionsInHindsight {
     private final CurrentKeeper keeper;
     private final PredictionRows words;
-    private final KeptStatements statements;
+    private final KeptForecasts forecasts;
     private final Individuals fish;
     private final Deaths deaths;
     private final Fights fights;
@@ -47,7 +47,7 @@ public class PredictionReview implements PredictionsInHindsight {
 
     PredictionReview(
             PredictionRows words,
-            KeptStatements statements,
+            KeptForecasts forecasts,
             Individuals fish,
             Deaths deaths,
             Fights fights,
@@ -55,7 +55,7 @@ public class PredictionReview implements PredictionsInHindsight {
             CurrentKeeper keeper) {
         this.keeper = keeper;
         this.words = words;
-        this.statements = statements;
+        this.forecasts = forecasts;
         this.fish = fish;
         this.deaths = deaths;
         this.fights = fights;
@@ -65,7 +65,7 @@ public class PredictionReview implements PredictionsInHindsight {
     /** What is at hand for some tanks. @param heads the last word on each fish that came to stay, by fish */
     private record Kept(
             Map<Long, PredictionRows.Head> heads,
-            Map<Long, List<Statement>> said,
+            Map<Long, List<Forecast>> said,
             List<Fights.Fight> fights,
             Happenings happened,
             Map<Long, Fish> known,
@@ -81,7 +81,7 @@ public class PredictionReview implements PredictionsInHindsight {
         words.heads(tanks).stream()
                 .filter(h -> byId.containsKey(h.fishId()) && !undone(byId.get(h.fishId()), h))
                 .forEach(h -> heads.put(h.fishId(), h));
-        Map<Long, List<Statement>> said = statements.of(
+        Map<Long, List<Forecast>> said = forecasts.of(
                 heads.values().stream().map(PredictionRows.Head::id).toList());
         Map<Long, Long> groupOf = rows.stream()
                 .filter(f -> f.partOf() != null)
@@ -128,9 +128,9 @@ public class PredictionReview implements PredictionsInHindsight {
     }
 
     private static Prediction word(
-            Kept kept, PredictionRows.Head head, List<Statement> said, List<Deaths.Death> lost, Words say) {
+            Kept kept, PredictionRows.Head head, List<Forecast> said, List<Deaths.Death> lost, Words say) {
         List<Said> lines = new ArrayList<>();
-        for (Statement s : said) {
+        for (Forecast s : said) {
             if (s.step().atLeast(Step.RIPPLE)) {
                 lines.add(said(kept, head, s, say));
             }
@@ -155,12 +155,12 @@ public class PredictionReview implements PredictionsInHindsight {
                 lost.stream().collect(Collectors.toMap(Deaths.Death::id, d -> brief(said, d, kept.say()))));
     }
 
-    private static Said said(Kept kept, PredictionRows.Head head, Statement s, Words say) {
+    private static Said said(Kept kept, PredictionRows.Head head, Forecast s, Words say) {
         Optional<Topic> topic = Topic.of(s.rule(), s.about());
         Optional<String> bore = kept.happened().bore(s, head.onDay());
         return new Said(
                 s.step(),
-                StatementWords.title(s, kept.known(), kept.say()),
+                ForecastWords.title(s, kept.known(), kept.say()),
                 say.sentences(s.reasons()),
                 bore.isPresent() ? Became.HAPPENED : topic.isPresent() ? Became.NOT_SO_FAR : Became.CANNOT_TELL,
                 bore.map(kept.say()::title)
@@ -170,14 +170,14 @@ public class PredictionReview implements PredictionsInHindsight {
                                         : say.text("page.prediction.nothingInALogCouldBearThis")));
     }
 
-    private static boolean warned(List<Statement> said, Topic topic) {
+    private static boolean warned(List<Forecast> said, Topic topic) {
         return said.stream()
                 .anyMatch(s -> s.step().atLeast(Step.CHOP)
                         && Topic.of(s.rule(), s.about()).filter(t -> t == topic).isPresent());
     }
 
     /** What it had said of the very thing that it died of. */
-    private static String brief(List<Statement> said, Deaths.Death death, Words say) {
+    private static String brief(List<Forecast> said, Deaths.Death death, Words say) {
         Optional<Topic> topic = Topic.of(death.cause());
         if (topic.isEmpty()) {
             return say.text("page.prediction.ofSuchACauseNoPlanCan");
@@ -191,7 +191,7 @@ public class PredictionReview implements PredictionsInHindsight {
                                 || death.by() == null
                                 || s.other().equals(death.by())
                                 || s.fish().equals(death.by())))
-                .max(Comparator.comparing(Statement::step))
+                .max(Comparator.comparing(Forecast::step))
                 .map(s -> (s.step().atLeast(Step.CHOP)
                                 ? say.text("page.prediction.said")
                                 : say.text("page.prediction.hintedAt"))
@@ -204,12 +204,12 @@ public class PredictionReview implements PredictionsInHindsight {
     public Map<Long, Boolean> pressed(Collection<Long> tanks) {
         Map<Long, Boolean> pressed = new HashMap<>();
         List<PredictionRows.Head> heads = words.heads(tanks);
-        Map<Long, List<Statement>> said =
-                statements.of(heads.stream().map(PredictionRows.Head::id).toList());
+        Map<Long, List<Forecast>> said =
+                forecasts.of(heads.stream().map(PredictionRows.Head::id).toList());
         heads.forEach(h -> pressed.put(
                 h.fishId(),
                 said.getOrDefault(h.id(), List.of()).stream()
-                        .anyMatch(s -> s.rule().equals(Statement.TENSION)
+                        .anyMatch(s -> s.rule().equals(Forecast.TENSION)
                                 && s.step().atLeast(Step.CHOP)
                                 && h.fishId().equals(s.other()))));
         return pressed;
@@ -244,7 +244,7 @@ public class PredictionReview implements PredictionsInHindsight {
         Kept kept = kept(tanks);
         List<Hindsight.Seen> seen = new ArrayList<>();
         kept.heads().values().forEach(h -> {
-            List<Statement> said = kept.said().getOrDefault(h.id(), List.of());
+            List<Forecast> said = kept.said().getOrDefault(h.id(), List.of());
             for (Topic topic : Topic.values()) {
                 seen.add(new Hindsight.Seen(
                         topic,
@@ -267,7 +267,7 @@ public class PredictionReview implements PredictionsInHindsight {
         kept.heads()
                 .values()
                 .forEach(h -> kept.said().getOrDefault(h.id(), List.of()).stream()
-                        .filter(s -> s.rule().equals(Statement.OWN_RISK))
+                        .filter(s -> s.rule().equals(Forecast.OWN_RISK))
                         .findFirst()
                         .ifPresent(s -> {
                             List<String> came = java.util.Arrays.stream(Topic.values())
@@ -278,7 +278,7 @@ public class PredictionReview implements PredictionsInHindsight {
                                     .toList();
                             all.add(new WarnedAndDone(
                                     h.onDay(),
-                                    StatementWords.name(kept.known(), h.fishId(), say),
+                                    ForecastWords.name(kept.known(), h.fishId(), say),
                                     say.sentences(s.reasons()),
                                     !came.isEmpty(),
                                     came.isEmpty()
@@ -295,9 +295,9 @@ public class PredictionReview implements PredictionsInHindsight {
             Instant since = h.onDay().atStartOfDay(zone).toInstant();
             List<WatchEntity> all = watches.computeIfAbsent(h.tankId(), fights::watches);
             List<LogFigures.Watched> acts = fights.contestsSince(h.tankId(), since);
-            Map<Long, Statement> hardest = new LinkedHashMap<>();
+            Map<Long, Forecast> hardest = new LinkedHashMap<>();
             kept.said().getOrDefault(h.id(), List.of()).stream()
-                    .filter(s -> s.rule().equals(Statement.TENSION))
+                    .filter(s -> s.rule().equals(Forecast.TENSION))
                     .forEach(s -> hardest.merge(
                             h.fishId().equals(s.fish()) ? s.other() : s.fish(),
                             s,
@@ -361,8 +361,8 @@ public class PredictionReview implements PredictionsInHindsight {
                     last,
                     say.text(
                             "page.prediction.against",
-                            StatementWords.name(kept.known(), pair.get(0), say),
-                            StatementWords.name(kept.known(), pair.get(1), say)),
+                            ForecastWords.name(kept.known(), pair.get(0), say),
+                            ForecastWords.name(kept.known(), pair.get(1), say)),
                     days.stream().map(d -> day(d, say)).toList(),
                     asked.map(h -> say.text("page.prediction.saidOn", h.onDay()))
                             .orElse(say.text("page.prediction.noPlanWasAskedBeforeTheyMet")),
@@ -383,12 +383,12 @@ public class PredictionReview implements PredictionsInHindsight {
     }
 
     /** What one word has of two fish, the gravest first. */
-    private static Stream<Statement> between(Kept kept, PredictionRows.Head h, Long one, Long other) {
+    private static Stream<Forecast> between(Kept kept, PredictionRows.Head h, Long one, Long other) {
         return kept.said().getOrDefault(h.id(), List.of()).stream()
                 .filter(s -> s.other() != null
                         && (s.fish().equals(one) && s.other().equals(other)
                                 || s.fish().equals(other) && s.other().equals(one)))
-                .sorted(Comparator.comparing(Statement::step).reversed());
+                .sorted(Comparator.comparing(Forecast::step).reversed());
     }
 
     /** The whole of what was kept on a day, as it was. */

@@ -15,6 +15,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.introduction.Interventions;
 import pelluna.app.losses.Deaths;
 import pelluna.app.losses.Ledger;
+import pelluna.app.losses.MissingFish;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
@@ -116,6 +117,13 @@ class FishPagesTest {
         long wrasse = tank.wrasse();
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.MISSING);
+        tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
+        assertThat(Pelluna.bean(MissingFish.class)
+                        .missing(tank.id, wrasse)
+                        .orElseThrow()
+                        .count())
+                .as("tapped twice")
+                .isOne();
         assertThat(tank.page("/today")).contains("is missing");
         tank.act("seen", wrasse, null, Pelluna.now(), "s");
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
@@ -129,6 +137,16 @@ class FishPagesTest {
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).containsPattern(said("app.fish.NotMissing"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
+    }
+
+    @Test
+    void whoIsGoneCannotGoMissing() {
+        long wrasse = tank.wrasse();
+        tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
+        HttpResponse<String> refused = tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).containsPattern(said("app.fish.NotThere"));
+        assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package pelluna.app.prediction;
 
 import java.util.List;
+import pelluna.core.units.Statement;
 import pelluna.core.units.Step;
 
 /**
@@ -13,14 +14,14 @@ import pelluna.core.units.Step;
  * @param tension 0 to 100; null for what is no tension
  * @param reasons why; of earlier releases in their words
  */
-record Statement(
+record Forecast(
         String rule,
         Step step,
         Long fish,
         Long other,
         String about,
         Double tension,
-        List<? extends pelluna.core.units.Statement> reasons) {
+        List<? extends Statement> reasons) {
     static final String TENSION = "tension";
     static final String EATEN = "eaten";
     static final String CAPACITY = "lens";

@@ -9,10 +9,10 @@ import pelluna.app.rows.StatementJson;
 import pelluna.core.units.Named;
 import pelluna.core.units.Step;
 
-/** One statement that was made on the day of an arrival. */
+/** One forecast that was made on the day of an arrival. */
 @Entity
 @Table(name = "kept_statement")
-class StatementEntity extends Row {
+class ForecastEntity extends Row {
     @Column(name = "word_id")
     private Long wordId;
 
@@ -29,9 +29,9 @@ class StatementEntity extends Row {
     private Double tension;
     private String reason;
 
-    protected StatementEntity() {}
+    protected ForecastEntity() {}
 
-    StatementEntity(Long wordId, Statement s, StatementJson json) {
+    ForecastEntity(Long wordId, Forecast s, StatementJson json) {
         this.wordId = wordId;
         this.rule = s.rule();
         this.step = s.step().word();
@@ -46,8 +46,8 @@ class StatementEntity extends Row {
         return wordId;
     }
 
-    Statement statement(StatementJson json) {
-        return new Statement(
+    Forecast forecast(StatementJson json) {
+        return new Forecast(
                 rule,
                 Named.find(Step.class, step.toLowerCase(Locale.ROOT)).orElse(Step.CALM),
                 fishId,

@@ -8,19 +8,19 @@ import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
 import pelluna.words.Words;
 
-/** A statement as a keeper reads it. */
-final class StatementWords {
-    private StatementWords() {}
+/** A forecast as a keeper reads it. */
+final class ForecastWords {
+    private ForecastWords() {}
 
-    static String title(Statement s, Map<Long, Fish> known, Words say) {
+    static String title(Forecast s, Map<Long, Fish> known, Words say) {
         return switch (s.rule()) {
-            case Statement.TENSION ->
+            case Forecast.TENSION ->
                 say.text(
                         "page.prediction.pressesTension",
                         name(known, s.fish(), say),
                         name(known, s.other(), say),
                         Math.round(s.tension()));
-            case Statement.EATEN ->
+            case Forecast.EATEN ->
                 say.text(
                         "page.prediction.eats",
                         name(known, s.fish(), say),
@@ -29,8 +29,8 @@ final class StatementWords {
                                 : Named.find(ReefLife.class, s.about())
                                         .map(say::of)
                                         .orElse(s.about()));
-            case Statement.OWN_RISK -> say.text("page.prediction.takenAtYourOwnRiskWarnedAnd");
-            case Statement.CAPACITY ->
+            case Forecast.OWN_RISK -> say.text("page.prediction.takenAtYourOwnRiskWarnedAnd");
+            case Forecast.CAPACITY ->
                 say.text(
                         "page.prediction.capacity",
                         Named.find(LensKind.class, s.about())

@@ -4,6 +4,6 @@ import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface StatementRows extends JpaRepository<StatementEntity, Long> {
-    List<StatementEntity> findByWordIdInOrderById(Collection<Long> words);
+interface ForecastRows extends JpaRepository<ForecastEntity, Long> {
+    List<ForecastEntity> findByWordIdInOrderById(Collection<Long> words);
 }

@@ -13,12 +13,13 @@ import pelluna.core.catalogue.Caution;
 import pelluna.core.sieve.Reason;
 import pelluna.core.tension.EatenReason;
 import pelluna.core.tension.TensionReason;
+import pelluna.core.units.Statement;
 
-/** What was said on the days of arrivals, statement by statement. */
+/** What was said on the days of arrivals, forecast by forecast. */
 @Component
-class KeptStatements {
-    /** Whatever a statement can give as its reason. */
-    static final List<Class<? extends pelluna.core.units.Statement>> FAMILIES = List.of(
+class KeptForecasts {
+    /** Whatever a forecast can give as its reason. */
+    static final List<Class<? extends Statement>> FAMILIES = List.of(
             Reason.class,
             Caution.class,
             TensionReason.class,
@@ -26,25 +27,25 @@ class KeptStatements {
             LensReason.class,
             NothingBetween.class);
 
-    private final StatementRows rows;
+    private final ForecastRows rows;
     private final StatementJson json;
 
-    KeptStatements(StatementRows rows, KeeperCatalogue catalogue) {
+    KeptForecasts(ForecastRows rows, KeeperCatalogue catalogue) {
         this.rows = rows;
         this.json = new StatementJson(name -> catalogue.get().find(name), FAMILIES);
     }
 
-    void keep(long prediction, List<Statement> said) {
+    void keep(long prediction, List<Forecast> said) {
         rows.saveAll(
-                said.stream().map(s -> new StatementEntity(prediction, s, json)).toList());
+                said.stream().map(s -> new ForecastEntity(prediction, s, json)).toList());
     }
 
     /** By the number of the prediction, in their order. */
-    Map<Long, List<Statement>> of(Collection<Long> predictions) {
-        Map<Long, List<Statement>> all = new HashMap<>();
+    Map<Long, List<Forecast>> of(Collection<Long> predictions) {
+        Map<Long, List<Forecast>> all = new HashMap<>();
         rows.findByWordIdInOrderById(predictions)
                 .forEach(e ->
-                        all.computeIfAbsent(e.wordId(), k -> new ArrayList<>()).add(e.statement(json)));
+                        all.computeIfAbsent(e.wordId(), k -> new ArrayList<>()).add(e.forecast(json)));
         return all;
     }
 }

@@ -17,10 +17,10 @@ import pelluna.core.plan.Party;
 import pelluna.words.Words;
 
 /** Whatever a plan says of a fish is kept by its codes, and read back as it was. */
-class KeptStatementsTest {
+class KeptForecastsTest {
     private static final Catalogue CATALOGUE = Catalogue.shipped();
     private static final PlanFiles FILES = new PlanFiles(() -> CATALOGUE);
-    private static final StatementJson JSON = new StatementJson(CATALOGUE::find, KeptStatements.FAMILIES);
+    private static final StatementJson JSON = new StatementJson(CATALOGUE::find, KeptForecasts.FAMILIES);
 
     static Stream<String> tanks() {
         return Stream.of(
