@@ -158,17 +158,26 @@ document.addEventListener('alpine:init', () => {
 });
 
 // A field that saves itself: only what changed is sent, with what this window had read before.
-document.addEventListener('change', (event) => {
-  const form = event.target.form;
+function saves(field) {
+  const { form, name } = field;
   if (!form || !('autosave' in form.dataset)) { return; }
-  const name = event.target.name;
   const sent = new URLSearchParams();
   for (const [key, value] of new FormData(form)) {
     if (key === name || key === `was-${name}`) { sent.append(key, value); }
   }
   if (!sent.has(name)) { sent.append(name, ''); }
   live.go(form.action, { method: 'POST', body: sent }, false);
-});
+}
+
+document.addEventListener('change', (event) => saves(event.target));
+
+// What was typed and left before this script was there; what a browser brings back of an earlier visit is not that.
+if (performance.getEntriesByType('navigation')[0]?.type === 'navigate') {
+  for (const field of document.querySelectorAll('form[data-autosave] :is(input:not([type=hidden]), textarea)')) {
+    const typed = field.value !== field.defaultValue || field.checked !== field.defaultChecked;
+    if (typed && field !== document.activeElement) { saves(field); }
+  }
+}
 
 // Every form that writes is sent in the one way; while it is on its way, a second press is the same press.
 document.addEventListener('submit', async (event) => {

@@ -128,12 +128,7 @@ class FishController {
         model.addAttribute("lengthNow", life.lengthNow(opened, group.orElse(f)));
         model.addAttribute("today", plans.today().toString());
         model.addAttribute("missing", partings.missing(id, which).orElse(null));
-        model.addAttribute(
-                "origin",
-                fish.rows(List.of(id)).stream()
-                        .filter(r -> r.id() == which)
-                        .findFirst()
-                        .orElseThrow(NoSuchTankException::new));
+        model.addAttribute("origin", fish.provenance(id, which));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Names(opened.say()));
         return "fish";

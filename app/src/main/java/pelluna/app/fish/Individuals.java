@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.limits.Refused;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.Provenance;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
@@ -162,7 +163,7 @@ public class Individuals {
     public long fromQuarantine(long tank, Long wish, String species, int count, Origin origin) {
         LivestockEntity wished = wish == null ? null : lives.one(tank, wish).orElse(null);
         LivestockEntity f = lives.apart(tank, wished, species, count);
-        f.comesFrom(origin.acquiredOn(), origin.school().word());
+        f.provenance().comesFrom(origin.acquiredOn(), origin.school().word());
         lives.save(f);
         return f.id();
     }
@@ -182,9 +183,14 @@ public class Individuals {
     public void bought(
             long tank, long fish, String shop, Boolean captiveBred, String school, Double price, LocalDate acquired) {
         LivestockEntity f = row(tank, fish);
-        f.comesFrom(acquired, school);
-        f.bought(shop.strip(), captiveBred, price);
+        f.provenance().comesFrom(acquired, school);
+        f.provenance().bought(shop.strip(), captiveBred, price);
         lives.save(f);
+    }
+
+    @Transactional(readOnly = true)
+    public Provenance provenance(long tank, long fish) {
+        return row(tank, fish).provenance();
     }
 
     /** The rows of several tanks, as they are; callers have looked the tanks up with their keeper. */
@@ -197,9 +203,10 @@ public class Individuals {
     @Transactional
     public void comesFrom(long tank, long fish, Optional<Origin> origin) {
         LivestockEntity f = row(tank, fish);
-        f.comesFrom(
-                origin.map(Origin::acquiredOn).orElse(null),
-                origin.map(o -> o.school().word()).orElse(f.school()));
+        f.provenance()
+                .comesFrom(
+                        origin.map(Origin::acquiredOn).orElse(null),
+                        origin.map(o -> o.school().word()).orElse(f.provenance().school()));
         lives.save(f);
     }
 

@@ -226,18 +226,23 @@ class TimeLine {
                 String who = keeper.get().words().title(known.get(f.id()).label());
                 boolean onTheBoard = looks.stream()
                         .anyMatch(t -> t.begins()
-                                && t.on().equals(f.acquiredOn())
+                                && t.on().equals(f.provenance().acquiredOn())
                                 && t.species().equals(f.species()));
-                if (f.acquiredOn() != null && !f.acquiredOn().equals(f.cameOn()) && !onTheBoard) {
+                if (f.provenance().acquiredOn() != null
+                        && !f.provenance().acquiredOn().equals(f.cameOn())
+                        && !onTheBoard) {
                     events.add(new Event(
-                            f.acquiredOn(),
+                            f.provenance().acquiredOn(),
                             "",
                             Track.ARRIVALS,
-                            f.shop().isEmpty()
+                            f.provenance().shop().isEmpty()
                                     ? keeper.get().words().text("page.incident.cameHomeIntoQuarantine", who)
                                     : keeper.get()
                                             .words()
-                                            .text("page.incident.cameHomeIntoQuarantineFrom", who, f.shop())));
+                                            .text(
+                                                    "page.incident.cameHomeIntoQuarantineFrom",
+                                                    who,
+                                                    f.provenance().shop())));
                 }
                 if (f.cameOn() != null) {
                     events.add(new Event(
@@ -256,9 +261,9 @@ class TimeLine {
     }
 
     private static String quarantined(LivestockEntity f, Words say) {
-        return f.school().equals(QuarantineSchool.NONE.word())
+        return f.provenance().school().equals(QuarantineSchool.NONE.word())
                 ? say.text("page.incident.withoutQuarantine")
-                : f.school().isEmpty() && f.acquiredOn() == null
+                : f.provenance().school().isEmpty() && f.provenance().acquiredOn() == null
                         ? say.text("page.incident.noQuarantineIsWrittenDown")
                         : "";
     }

@@ -3,6 +3,7 @@ package pelluna.app.livestock;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
@@ -20,8 +21,6 @@ import pelluna.core.livestock.LifeEvent;
 import pelluna.core.livestock.Stage;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.FishFile.LengthFile;
-import pelluna.core.plan.FishFile.RecordFile;
-import pelluna.core.plan.Risk;
 import pelluna.core.units.Named;
 
 /**
@@ -31,8 +30,6 @@ import pelluna.core.units.Named;
 @Entity
 @Table(name = "livestock")
 public class LivestockEntity extends Row {
-    private static final int USUAL_WANT = 3;
-
     @Column(name = "tank_id")
     private Long tankId;
 
@@ -56,9 +53,6 @@ public class LivestockEntity extends Row {
     @Column(name = "length_cm")
     private Double lengthCm;
 
-    @Column(name = "captive_bred")
-    private Boolean captiveBred;
-
     @Column(name = "leaves_on")
     private LocalDate leavesOn;
 
@@ -67,9 +61,6 @@ public class LivestockEntity extends Row {
 
     @Column(name = "wished_on")
     private LocalDate wishedOn;
-
-    @Column(name = "acquired_on")
-    private LocalDate acquiredOn;
 
     @Column(name = "came_on")
     private LocalDate cameOn;
@@ -80,20 +71,11 @@ public class LivestockEntity extends Row {
     @Column(name = "came_count")
     private Integer cameCount;
 
-    private int want = USUAL_WANT;
+    @Embedded
+    private WishPart wish = new WishPart();
 
-    @Column(name = "hand_place")
-    private Integer place;
-
-    private boolean box;
-
-    @Column(name = "comes_on")
-    private LocalDate comesOn;
-
-    private Integer together;
-    private boolean alone;
-    private Double price;
-    private String risk = Risk.NONE.word();
+    @Embedded
+    private Provenance provenance = new Provenance();
 
     @ElementCollection(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
@@ -103,20 +85,11 @@ public class LivestockEntity extends Row {
     private Map<LocalDate, Double> lengths = new TreeMap<>();
 
     /** A record that came with a plan file; null where the log alone knows. */
-    @Column(name = "record_acts")
-    private Integer recordActs;
-
-    @Column(name = "record_hours")
-    private Double recordHours;
-
-    @Column(name = "record_expected")
-    private Double recordExpected;
+    @Embedded
+    private RecordPart record;
 
     @Column(name = "record_aside")
     private boolean recordAside;
-
-    private String shop = "";
-    private String school = "";
 
     @Column(name = "picture_id")
     private Long pictureId;
@@ -149,10 +122,7 @@ public class LivestockEntity extends Row {
     void lives(String accepted, FishFile said) {
         take(accepted, said);
         cameOn = said.since();
-        RecordFile record = said.record();
-        recordActs = record == null ? null : record.acts();
-        recordHours = record == null ? null : record.hours();
-        recordExpected = record == null ? null : record.expected();
+        record = said.record() == null ? null : new RecordPart(said.record());
         lengths.clear();
         if (said.lengths() != null) {
             said.lengths().forEach(m -> lengths.put(m.on(), m.cm()));
@@ -163,23 +133,15 @@ public class LivestockEntity extends Row {
     /** Takes what a checked plan file says of a wish. @param accepted the accepted name of its species */
     void wishedFor(String accepted, FishFile said) {
         take(accepted, said);
-        want = said.want() == null ? USUAL_WANT : said.want();
-        place = said.place();
-        box = Boolean.TRUE.equals(said.box());
-        comesOn = said.on();
-        together = said.together();
-        alone = Boolean.TRUE.equals(said.alone());
-        price = said.price();
-        risk = (said.risk() == null ? Risk.NONE : said.risk()).word();
+        wish = new WishPart(said);
+        provenance.costs(said.price());
     }
 
     private void take(String accepted, FishFile said) {
         species = accepted;
         count = said.howMany();
         lengthCm = said.lengthCm();
-        if (Boolean.TRUE.equals(said.captiveBred()) || Boolean.TRUE.equals(captiveBred)) {
-            captiveBred = said.captiveBred();
-        }
+        provenance.bred(said.captiveBred());
         leavesOn = said.leavesOn();
         leavesWhy = said.leavesWhy() == null ? "" : said.leavesWhy();
     }
@@ -197,7 +159,7 @@ public class LivestockEntity extends Row {
     private FishFile said(Consumer<FishFile.Draft> more) {
         return FishFile.of(species, count).but(d -> {
             d.lengthCm = lengthCm;
-            d.captiveBred = Boolean.TRUE.equals(captiveBred) ? true : null;
+            d.captiveBred = Boolean.TRUE.equals(provenance.captiveBred()) ? true : null;
             d.leavesOn = leavesOn;
             d.leavesWhy = leavesOn == null || leavesWhy.isEmpty() ? null : leavesWhy;
             more.accept(d);
@@ -205,22 +167,14 @@ public class LivestockEntity extends Row {
     }
 
     private void wish(FishFile.Draft d) {
-        d.want = want;
-        d.place = place;
-        d.box = box ? true : null;
-        d.on = comesOn;
-        d.together = together;
-        d.alone = alone ? true : null;
-        d.price = price;
-        d.risk = Named.find(Risk.class, risk).filter(Risk::taken).orElse(null);
+        wish.into(d);
+        d.price = provenance.price();
     }
 
     private void resident(FishFile.Draft d) {
         d.since = cameOn;
         d.lengths = lengths.isEmpty() ? null : lengths();
-        d.record = recordActs == null || recordHours == null || recordExpected == null
-                ? null
-                : new RecordFile(recordActs, recordHours, recordExpected);
+        d.record = record == null ? null : record.file();
     }
 
     /** What happened to it, on a day that is null if nobody knows it; where it stands now. */
@@ -313,11 +267,6 @@ public class LivestockEntity extends Row {
         return wishedOn;
     }
 
-    /** The day on which its keeper had it; null if nobody has said. */
-    public LocalDate acquiredOn() {
-        return acquiredOn;
-    }
-
     public LocalDate cameOn() {
         return cameOn;
     }
@@ -332,37 +281,9 @@ public class LivestockEntity extends Row {
         return cameCount == null ? count : Math.max(cameCount, count);
     }
 
-    /** Null if nobody has said. */
-    public Boolean captiveBred() {
-        return captiveBred;
-    }
-
-    /** Where it was bought, in the keeper's words; empty if nobody has said. */
-    public String shop() {
-        return shop;
-    }
-
-    /** The word of its quarantine school; empty if nobody has said. */
-    public String school() {
-        return school;
-    }
-
-    /** What each cost, or is to cost, in the keeper's own money; null if nobody has said. */
-    public Double price() {
-        return price;
-    }
-
-    /** Where it comes from. @param byWord of a quarantine school; empty if nobody knows */
-    public void comesFrom(LocalDate acquired, String byWord) {
-        acquiredOn = acquired;
-        school = byWord;
-    }
-
-    /** How it was bought. @param bred null if nobody knows; @param each what each cost, null likewise */
-    public void bought(String where, Boolean bred, Double each) {
-        shop = where;
-        captiveBred = bred;
-        price = each;
+    /** Where it comes from, and what it cost. */
+    public Provenance provenance() {
+        return provenance;
     }
 
     public boolean recordAside() {

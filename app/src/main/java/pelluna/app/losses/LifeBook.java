@@ -96,7 +96,9 @@ public class LifeBook {
             List<Draft> mine = new ArrayList<>();
             unaccounted += drafts(f, left.getOrDefault(f.id(), List.of()), gone.getOrDefault(f.id(), List.of()), mine);
             Life.Source source = new Life.Source(
-                    f.shop(), Optional.ofNullable(f.captiveBred()), Named.find(QuarantineSchool.class, f.school()));
+                    f.provenance().shop(),
+                    Optional.ofNullable(f.provenance().captiveBred()),
+                    Named.find(QuarantineSchool.class, f.provenance().school()));
             for (Draft d : mine) {
                 Optional<Cause> cause = d.lost().map(DepartureEntity::cause);
                 lives.add(new Life(
@@ -115,7 +117,7 @@ public class LifeBook {
 
     /** The day on which its keeper had it; null if nobody has said. */
     static LocalDate start(LivestockEntity f) {
-        return f.acquiredOn() != null ? f.acquiredOn() : f.cameOn();
+        return f.provenance().acquiredOn() != null ? f.provenance().acquiredOn() : f.cameOn();
     }
 
     private static Map<Long, Integer> places(List<LivestockEntity> dated) {

@@ -24,7 +24,6 @@ import pelluna.app.fish.FishNotes;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
-import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
@@ -172,10 +171,7 @@ class LossController {
             if (f.gone()) {
                 return Optional.empty();
             }
-            LivestockEntity row = fish.rows(List.of(opened.tank().id())).stream()
-                    .filter(x -> x.id().equals(number))
-                    .findFirst()
-                    .orElseThrow(NoSuchTankException::new);
+            Double price = fish.provenance(opened.tank().id(), number).price();
             int away = f.missing() ? 0 : losses.missing(opened.tank().id(), number);
             return Optional.of(new Whom(
                     number,
@@ -188,7 +184,7 @@ class LossController {
                                             f.species().name())
                             : opened.say().of(f.said()),
                     f.count() + away,
-                    row.price() == null ? "" : row.price().toString().replaceAll("\\.0$", ""),
+                    price == null ? "" : price.toString().replaceAll("\\.0$", ""),
                     Likeness.of(f.species()).draw(150, "whom")));
         }
         if (crewNumber != null) {

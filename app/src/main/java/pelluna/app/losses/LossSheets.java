@@ -73,7 +73,11 @@ public class LossSheets {
                     from == null
                             ? Arrays.asList(null, null, "", null, "")
                             : Arrays.asList(
-                                    from.acquiredOn(), from.cameOn(), from.shop(), from.captiveBred(), from.school()));
+                                    from.provenance().acquiredOn(),
+                                    from.cameOn(),
+                                    from.provenance().shop(),
+                                    from.provenance().captiveBred(),
+                                    from.provenance().school()));
             all.add(row);
         }
         return all;

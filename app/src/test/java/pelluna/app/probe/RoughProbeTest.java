@@ -19,6 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 
 /** A probe that trickles, floods or lies holds up nobody; and no probe leads to what is none. */
 class RoughProbeTest {
@@ -132,10 +133,7 @@ class RoughProbeTest {
 
     @Test
     void norToPellunaItselfOrItsDatabase() {
-        for (int port : new int[] {
-            URI.create(Pelluna.url()).getPort(),
-            URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring(5)).getPort()
-        }) {
+        for (int port : new int[] {URI.create(Pelluna.url()).getPort(), TestCluster.port()}) {
             var answer = tank.post(
                     "/log/probe", Map.of("address", "http://127.0.0.1:" + port + "/", "minutes", "5", "on", "true"));
             assertThat(answer.body()).contains("No probe answers at port " + port);

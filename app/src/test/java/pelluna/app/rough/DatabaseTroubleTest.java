@@ -9,7 +9,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
@@ -24,6 +23,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import pelluna.app.PellunaApplication;
 import pelluna.app.testing.LogTank;
+import pelluna.app.testing.TestCluster;
 
 /**
  * A database that is gone, silent or locked: an answer in words that asks it nothing, and all is well again when it
@@ -39,14 +39,13 @@ class DatabaseTroubleTest {
     @BeforeAll
     static void anApplicationOnAWireThatCanBeCut() throws IOException {
         tank = new LogTank("In trouble");
-        URI database = URI.create(System.getenv("PELLUNA_TEST_DB_URL").substring("jdbc:".length()));
-        wire = new Wire(database.getPort());
+        wire = new Wire(TestCluster.port());
         second = new SpringApplication(PellunaApplication.class)
                 .run(
                         "--server.port=0",
                         "--spring.profiles.active=own",
-                        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + wire.port() + database.getPath(),
-                        "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+                        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + wire.port() + TestCluster.path(),
+                        "--spring.datasource.password=" + TestCluster.password());
         url = "http://127.0.0.1:"
                 + ((WebServerApplicationContext) second).getWebServer().getPort();
         assertThat(comesBack()).isTrue();
@@ -162,8 +161,7 @@ class DatabaseTroubleTest {
 
     @Test
     void aLockedTableIsAnsweredWhileItIsStillLocked() throws SQLException {
-        try (Connection other = DriverManager.getConnection(
-                        System.getenv("PELLUNA_TEST_DB_URL"), "pelluna", System.getenv("PELLUNA_TEST_DB_PASSWORD"));
+        try (Connection other = TestCluster.connect();
                 Statement lock = other.createStatement()) {
             other.setAutoCommit(false);
             lock.execute("lock table log_entry in access exclusive mode");

@@ -5,6 +5,9 @@ import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.WaitUntilState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
@@ -13,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.log.LogFigures;
+import pelluna.app.planning.TankPlans;
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
@@ -62,6 +66,23 @@ class UnsentInBrowserTest {
     private void type(String text) {
         page.locator("#sentence").fill(text);
         page.locator("#sentence").press("Enter");
+    }
+
+    @Test
+    void whatWasTypedBeforeTheScriptsWereThereIsSavedWhenTheyAre() {
+        List<Route> held = new ArrayList<>();
+        page.route("**/pelluna.js", held::add);
+        page.navigate(Pelluna.url() + tank.at("/tank"), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.locator("#figures [name=rockKg]").fill("37");
+        page.locator("#figures [name=rockKg]").press("Tab");
+        Assertions.assertThat(held).as("nothing can have been sent").hasSize(1);
+        page.waitForResponse(r -> r.request().method().equals("POST"), () -> held.forEach(Route::resume));
+        Assertions.assertThat(Pelluna.bean(TankPlans.class)
+                        .open(tank.id)
+                        .plan()
+                        .tank()
+                        .rockKg())
+                .isEqualTo(37);
     }
 
     @ParameterizedTest

@@ -25,8 +25,8 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 
 /**
- * The real application on the real PostgreSQL of './pelluna test', started once for all tests; and a plain way to talk
- * to it.
+ * The real application on the real PostgreSQL of './pelluna test', started once for all tests of a process; and a
+ * plain way to talk to it.
  */
 public final class Pelluna {
     private static final HttpClient CLIENT =
@@ -38,10 +38,6 @@ public final class Pelluna {
 
     public static synchronized String url() {
         if (running == null) {
-            String database = System.getenv("PELLUNA_TEST_DB_URL");
-            if (database == null) {
-                throw new IllegalStateException("These tests need their PostgreSQL cluster: run ./pelluna test");
-            }
             SpringApplication application = new SpringApplication(PellunaApplication.class);
             application.setAdditionalProfiles("demo");
             application.addInitializers(
@@ -49,8 +45,8 @@ public final class Pelluna {
                     context -> context.getBeanFactory().registerSingleton("stillClock", CLOCK));
             running = application.run(
                     "--server.port=0",
-                    "--spring.datasource.url=" + database,
-                    "--spring.datasource.password=" + System.getenv("PELLUNA_TEST_DB_PASSWORD"),
+                    "--spring.datasource.url=" + TestCluster.url(),
+                    "--spring.datasource.password=" + TestCluster.password(),
                     // a machine that others use is no database in trouble: that is tested apart, with the limits of use
                     "--spring.datasource.hikari.connection-timeout=60000",
                     "--spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s'",

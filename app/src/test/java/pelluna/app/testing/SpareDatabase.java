@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -18,14 +17,11 @@ import org.flywaydb.core.api.migration.JavaMigration;
 
 /** A database of its own for one test, beside that of the running application. */
 public final class SpareDatabase implements AutoCloseable {
-    private static final String MAIN = System.getenv("PELLUNA_TEST_DB_URL");
-    private static final String PASSWORD = System.getenv("PELLUNA_TEST_DB_PASSWORD");
-
     private final String name = "old_" + UUID.randomUUID().toString().replace("-", "");
-    private final String url = MAIN.replaceFirst("/[^/]*$", "/" + name);
+    private final String url = TestCluster.url(name);
 
     public SpareDatabase() throws SQLException {
-        runAt(MAIN, "create database " + name);
+        runAt(TestCluster.url(), "create database " + name);
     }
 
     /** With what the demo of a release had written, as it was dumped then. @param release as 'v6' */
@@ -39,11 +35,7 @@ public final class SpareDatabase implements AutoCloseable {
     }
 
     public Connection connect() throws SQLException {
-        return connect(url);
-    }
-
-    private static Connection connect(String to) throws SQLException {
-        return DriverManager.getConnection(to, "pelluna", PASSWORD);
+        return TestCluster.connect(url);
     }
 
     public void run(String... statements) throws SQLException {
@@ -51,7 +43,7 @@ public final class SpareDatabase implements AutoCloseable {
     }
 
     private static void runAt(String to, String... statements) throws SQLException {
-        try (Connection c = connect(to);
+        try (Connection c = TestCluster.connect(to);
                 Statement s = c.createStatement()) {
             for (String sql : statements) {
                 s.execute(sql);
@@ -88,13 +80,13 @@ public final class SpareDatabase implements AutoCloseable {
 
     private FluentConfiguration flyway() {
         return Flyway.configure()
-                .dataSource(url, "pelluna", PASSWORD)
+                .dataSource(url, "pelluna", TestCluster.password())
                 .locations("classpath:db/migration")
                 .javaMigrations(Pelluna.bean(JavaMigration.class));
     }
 
     @Override
     public void close() throws SQLException {
-        runAt(MAIN, "drop database " + name);
+        runAt(TestCluster.url(), "drop database " + name);
     }
 }
