@@ -172,7 +172,7 @@ function saves(field) {
 document.addEventListener('change', (event) => saves(event.target));
 
 // What was typed and left before this script was there; what a browser brings back of an earlier visit is not that.
-if (performance.getEntriesByType('navigation')[0]?.type === 'navigate') {
+if ((performance.getEntriesByType('navigation')[0]?.type ?? 'navigate') === 'navigate') {
   for (const field of document.querySelectorAll('form[data-autosave] :is(input:not([type=hidden]), textarea)')) {
     const typed = field.value !== field.defaultValue || field.checked !== field.defaultChecked;
     if (typed && field !== document.activeElement) { saves(field); }

@@ -31,6 +31,7 @@ class LauncherTest {
     private static final Path ROOT = Files.exists(Path.of("frontend"))
             ? Path.of("").toAbsolutePath()
             : Path.of("..").toAbsolutePath().normalize();
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final Duration PATIENCE = Duration.ofMinutes(2);
     private Path home;
     private Process running;
@@ -115,7 +116,7 @@ class LauncherTest {
 
     private static HttpResponse<String> send(HttpRequest.Builder request) throws IOException {
         try {
-            return HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IOException(e);
