@@ -2,6 +2,7 @@ package pelluna.app.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static pelluna.app.testing.Said.said;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -55,7 +56,7 @@ class LogDrawingsTest {
                 Words.forAnybody());
         assertThat(count(svg, "class=\"received\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"unwatched\"")).isEqualTo(1);
-        assertThat(svg).contains("4, not watched, 0");
+        assertThat(svg).containsPattern("4, " + said("page.drawing.notWatched") + ", 0");
         List<Double> heights = numbers(svg, "class=\"received\"[^>]*height=\"([0-9.]+)\"");
         assertThat(heights.get(0)).isGreaterThan(heights.get(1));
     }

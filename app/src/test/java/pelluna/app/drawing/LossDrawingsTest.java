@@ -2,6 +2,8 @@ package pelluna.app.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.io.StringReader;
 import java.time.LocalDate;
@@ -48,7 +50,10 @@ class LossDrawingsTest {
         read(svg);
         assertThat(count(svg, "class=\"loss-dot\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"last-seen\"")).isEqualTo(2);
-        assertThat(svg).contains("2 of 4 lost", "1 year", ">4</text>");
+        assertThat(svg)
+                .contains(">4</text>")
+                .containsPattern(said("page.drawing.survival", 2, 4))
+                .containsPattern(saidWith("page.drawing.after", "0", "year"));
     }
 
     @Test
@@ -75,7 +80,7 @@ class LossDrawingsTest {
             all.add(new Observed(10 + 60 * i, false));
         }
         String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
-        assertThat(svg).contains("0 of 6 lost");
+        assertThat(svg).containsPattern(said("page.drawing.survival", 0, 6));
         assertThat(count(svg, "class=\"figure\"[^>]*>6</text>")).isEqualTo(2);
         assertThat(count(svg, "class=\"figure\"[^>]*>5</text>")).isEqualTo(1);
     }
@@ -165,15 +170,17 @@ class LossDrawingsTest {
                 .map(r -> Double.valueOf(r.group(1)))
                 .toList();
         assertThat(heights.get(1)).isGreaterThan(5 * heights.get(0));
-        assertThat(calm.says(Words.forAnybody())).isEqualTo("25 °C to 25.2 °C, salinity 35 to 35.3");
+        assertThat(calm.says(Words.forAnybody()))
+                .containsPattern(said("page.drawing.to", "25 °C", "25.2 °C") + ", " + said("page.drawing.to2"));
         assertThat(new Weather(
                                 DAY,
                                 new DoubleSummaryStatistics(),
                                 DoubleStream.of(35.11, 35.13).summaryStatistics(),
                                 new DoubleSummaryStatistics())
                         .says(Words.forAnybody()))
-                .isEqualTo("salinity 35.1");
-        assertThat(wild.says(Words.forAnybody())).isEqualTo("24 °C to 27 °C, pH 7.9 to 8.2");
+                .isEqualTo(Words.forAnybody().text("page.drawing.salinity") + "35.1");
+        assertThat(wild.says(Words.forAnybody()))
+                .containsPattern(said("page.drawing.to", "24 °C", "27 °C") + ", " + said("page.drawing.to2"));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package pelluna.app.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -8,6 +9,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,37 +83,41 @@ class AssessCommandTest {
         assertThat(run("", file.toString()).out()).isEqualTo(run(GOOD, "-").out());
     }
 
-    @ParameterizedTest(name = "{1}")
+    @ParameterizedTest(name = "{1} {2}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
-        {                                                                          | the file: found no JSON
-        []                                                                         | the file: found []
-        {"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}                  | pelluna: found nothing; expected the format's version, 1
-        {"pelluna":2,"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}      | pelluna: found 2; expected the format's version, 1
-        {"pelluna":1}                                                              | tank: found nothing
-        {"pelluna":1,"tank":{}}                                                    | tank: found no size
-        {"pelluna":1,"tank":{"lengthCm":100}}                                      | tank: found no complete size
-        {"pelluna":1,"tank":{"lengthCm":0,"widthCm":50,"waterHeightCm":50}}        | tank.lengthCm: found 0; expected 10 to 2000 cm
-        {"pelluna":1,"tank":{"lengthCm":"long","widthCm":50,"waterHeightCm":50}}   | tank.lengthCm: found 'long'; expected 10 to 2000 cm
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"keeps":["sharks"]}}       | tank.keeps[0]: found 'sharks'; expected one of small-polyp-corals
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"count":2}]}   | wishes[0].species: found nothing
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"unicorn whale"}]} | wishes[0].species: found 'unicorn whale'
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"royal gramma","count":1000}]} | wishes[0].count: found 1000
-        {"pelluna":1,"startOn":"soon","tank":{"netLitres":200,"runCm":90}}         | startOn: found 'soon'; expected a day such as 2027-03-01
-        {"pelluna":1,"startOn":"2027-02-31","tank":{"netLitres":200,"runCm":90}}   | startOn: found '2027-02-31'; expected a day such as 2027-03-01
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}}                   | tank.ph: found a field that is not part of a plan file
+        {                                                                                  | ``                   | app.planfile.NoJson
+        []                                                                                 | ``                   | =[]
+        {"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}                          | pelluna              | plan.Nothing
+        {"pelluna":2,"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}}              | pelluna              | =2
+        {"pelluna":1}                                                                      | tank                 | plan.Nothing
+        {"pelluna":1,"tank":{}}                                                            | tank                 | app.planfile.NoSize
+        {"pelluna":1,"tank":{"lengthCm":100}}                                              | tank                 | tank.NoCompleteSize
+        {"pelluna":1,"tank":{"lengthCm":0,"widthCm":50,"waterHeightCm":50}}                | tank.lengthCm        | =0
+        {"pelluna":1,"tank":{"lengthCm":"long","widthCm":50,"waterHeightCm":50}}           | tank.lengthCm        | =long
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"keeps":["sharks"]}}               | tank.keeps[0]        | =sharks
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"count":2}]}           | wishes[0].species    | plan.Nothing
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"unicorn whale"}]} | wishes[0].species    | =unicorn whale
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90},"wishes":[{"species":"royal gramma","count":1000}]} | wishes[0].count      | =1000
+        {"pelluna":1,"startOn":"soon","tank":{"netLitres":200,"runCm":90}}                 | startOn              | =soon
+        {"pelluna":1,"startOn":"2027-02-31","tank":{"netLitres":200,"runCm":90}}           | startOn              | =2027-02-31
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}}                           | tank.ph              | app.planfile.UnknownField
         """)
-    void aWrongFileExitsWithTwoAndNamesTheField(String file, String says) {
+    void aWrongFileExitsWithTwoAndNamesTheField(String file, String place, String found) {
         Run run = run(file, "-");
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.out()).isEmpty();
-        assertThat(run.err()).contains(says).doesNotContain("Exception", "\tat ");
+        Pattern what = found.startsWith("=") ? Pattern.compile(Pattern.quote(found.substring(1))) : said(found);
+        assertThat(run.err())
+                .startsWith(place.isEmpty() ? "" : place + ":")
+                .containsPattern(what)
+                .doesNotContain("Exception", "\tat ");
     }
 
     @Test
     void aMissingFileAndNoFileAreSaid() {
         assertThat(run("", "/no/such/plan.json").code()).isEqualTo(2);
         assertThat(run("", "/no/such/plan.json").err()).contains("/no/such/plan.json");
-        assertThat(run("").err()).contains("usage");
+        assertThat(run("").err()).containsPattern(said("page.exchange.usagePellunaAssessSecondsNFILE"));
     }
 
     @Test

@@ -2,6 +2,7 @@ package pelluna.app.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static pelluna.app.testing.Said.said;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -125,14 +126,16 @@ class LogBookTest {
                 new LogWords(fish, ZoneOffset.UTC, LocalDate.of(2027, 3, 10), Words.english(UnitSystem.METRIC));
         long boss = tank.boss();
         assertThat(words.says(EventType.CHASED, boss, tank.wrasse(), 3))
-                .isEqualTo("Springer's dottyback chased the yellow wrasse, 3 times");
-        assertThat(words.says(EventType.HIDES, tank.wrasse(), null, 1)).isEqualTo("the yellow wrasse hides");
+                .containsPattern(said("behaviour.EventType.CHASED"))
+                .containsPattern(said("page.log.times", 3));
+        assertThat(words.says(EventType.HIDES, tank.wrasse(), null, 1))
+                .containsPattern(said("behaviour.EventType.HIDES"));
         assertThat(words.says(EventType.COUNTED, tank.fish("Sphaeramia nematoptera"), null, 4))
-                .isEqualTo("the pyjama cardinal counted: 4");
-        assertThat(words.says(EventType.FED, null, null, 1)).isEqualTo("fed");
-        assertThat(words.name(-1L)).isEqualTo("a fish");
-        assertThat(words.day(LocalDate.of(2027, 3, 10))).isEqualTo("Today");
-        assertThat(words.day(LocalDate.of(2027, 3, 9))).isEqualTo("Yesterday");
+                .containsPattern(said("behaviour.EventType.COUNTED") + ": 4");
+        assertThat(words.says(EventType.FED, null, null, 1)).matches(said("behaviour.EventType.FED"));
+        assertThat(words.name(-1L)).matches(said("app.fish.Some"));
+        assertThat(words.day(LocalDate.of(2027, 3, 10))).matches(said("page.log.today"));
+        assertThat(words.day(LocalDate.of(2027, 3, 9))).matches(said("page.log.yesterday"));
         assertThat(words.day(LocalDate.of(2026, 12, 1))).isEqualTo("Tuesday 1 December 2026");
     }
 

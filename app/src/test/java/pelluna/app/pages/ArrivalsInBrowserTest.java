@@ -3,6 +3,7 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -20,6 +21,9 @@ import pelluna.app.testing.Pelluna;
 
 /** The lanes under a keeper's hand, in a real browser. */
 class ArrivalsInBrowserTest {
+    /** A figure, and whatever is said of it. */
+    private static final String LEVEL = "([\\d.]+)[^<>]*?";
+
     private Page page;
     private long tank;
     private final List<String> errors = new ArrayList<>();
@@ -104,10 +108,15 @@ class ArrivalsInBrowserTest {
                 0,
                 first.y - fourth.y,
                 () -> assertThat(page.locator("#lane-says"))
-                        .containsText(Pattern.compile("Place 1: [+−]\\d+, earlier points of tension")));
+                        .containsText(saidWith(
+                                "script.lanes.points",
+                                "0",
+                                saidWith("page.arrivals.pointsEarlier", "0", "[+−]\\d+")
+                                        .pattern())));
         assertThat(lane(1)).hasAttribute("data-fish", last);
         assertThat(page.locator("#hand-price"))
-                .containsText(Pattern.compile("points? of tension more|As calm as the best order"));
+                .containsText(Pattern.compile(said("arrivals.Points") + "|" + said("arrivals.PointsBecause") + "|"
+                        + said("arrivals.AsCalm")));
         assertThat(page.locator("#by-hand")).isVisible();
         page.click("#undo");
         assertThat(lane(4)).hasAttribute("data-fish", last);
@@ -199,22 +208,26 @@ class ArrivalsInBrowserTest {
         assertThat(page.locator(".lanes .lane")).hasCount(10);
         Locator ghost = page.locator(".ghost-says");
         assertThat(ghost).containsText(said("page.arrivals.allOfItOnWouldHaveBrought"));
-        double feared = figure(ghost.textContent(), "ammonia to ([\\d.]+)");
-        Locator planned = page.locator("h2:has-text('What the water says') + p");
-        assertThat(feared).isGreaterThan(1.5 * figure(planned.textContent(), "peaks at ([\\d.]+)"));
+        double feared = figure(ghost.textContent(), saidWith("page.arrivals.allOfItOnWouldHaveBrought", "1", LEVEL));
+        Locator planned = page.locator(".plan-says");
+        assertThat(feared)
+                .isGreaterThan(1.5
+                        * figure(
+                                planned.textContent(),
+                                saidWith("page.arrivals.byThisPlanAmmoniaPeaksAtOn", "0", LEVEL)));
         for (int left = 10; left > 1; left--) {
             page.locator("form[action$='/arrivals/join'] button").click();
             assertThat(page.locator(".lanes .lane")).hasCount(left - 1);
             page.waitForFunction("() => !document.getElementById('page').hasAttribute('aria-busy')");
         }
         assertThat(ghost).hasCount(0);
-        assertThat(figure(planned.textContent(), "peaks at ([\\d.]+)"))
+        assertThat(figure(planned.textContent(), saidWith("page.arrivals.byThisPlanAmmoniaPeaksAtOn", "0", LEVEL)))
                 .isCloseTo(feared, org.assertj.core.api.Assertions.within(0.1 * feared + 0.01));
         assertThat(page.locator("#group-price")).containsText(said("page.arrivals.groupingCostsLess"));
     }
 
-    private static double figure(String text, String pattern) {
-        var m = Pattern.compile(pattern).matcher(text);
+    private static double figure(String text, Pattern pattern) {
+        var m = pattern.matcher(text);
         assertThat(m.find()).as(text).isTrue();
         return Double.parseDouble(m.group(1));
     }
@@ -223,14 +236,14 @@ class ArrivalsInBrowserTest {
     void aLookInQuarantineIsLoggedAndItsFormBeginsAnew() {
         page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
         page.waitForFunction("() => window.pellunaLive");
-        page.click("text=It is in its place");
+        Chromium.click(page, "button", "page.quarantine.itIsInItsPlace");
         page.locator("input[name=eats]").check();
-        page.click("button:has-text('Looked')");
-        assertThat(page.locator(".stay .plain-list li")).containsText("eats");
+        Chromium.click(page, "button", "page.quarantine.looked");
+        assertThat(page.locator(".stay .plain-list li")).containsText(said("page.quarantine.lookEats"));
         page.waitForFunction("() => !document.querySelector('input[name=eats]').checked");
-        page.click("a:has-text('It is lost')");
-        page.click("label:has-text('In quarantine')");
-        page.click("button:has-text('Write it down')");
+        Chromium.click(page, "a", "page.quarantine.itIsLost");
+        Chromium.click(page, "label", "losses.Cause.QUARANTINE");
+        Chromium.click(page, "button", "page.lossNew.writeItDown");
         assertThat(page.locator("main, .split").first())
                 .containsText(Pattern.compile(said("losses.Cause.QUARANTINE") + ", " + said("losses.Sure.GUESS")));
         page.navigate(Pelluna.url() + at("/arrivals/quarantine"));
@@ -240,9 +253,9 @@ class ArrivalsInBrowserTest {
     @Test
     void aTestIsLoggedAndTakenBackByItsButtons() {
         page.fill("#test-form input[name=nitrate]", "9");
-        page.click("button:has-text('Log the test')");
+        Chromium.click(page, "button", "page.arrivals.logTheTest");
         assertThat(page.locator(".lanes circle.test")).hasCount(1);
-        page.click("button:has-text('Take the last one back')");
+        Chromium.click(page, "button", "page.arrivals.takeTheLastOneBack");
         assertThat(page.locator(".lanes circle.test")).hasCount(0);
     }
 

@@ -80,7 +80,9 @@ class CrewPagesTest {
                 PAGE + "/" + hermits + "/count",
                 Map.of("count", "7", "added", "5", "on", TODAY.minusDays(30).toString()));
         assertThat(only().there()).isEqualTo(12);
-        assertThat(tank.page(PAGE)).containsPattern(said("crew.NothingToBuy")).contains("7 seen, 5 added");
+        assertThat(tank.page(PAGE))
+                .containsPattern(said("crew.NothingToBuy"))
+                .containsPattern(said("page.crew.seenAdded"));
     }
 
     @Test
@@ -111,7 +113,7 @@ class CrewPagesTest {
                 .body();
         assertThat(page)
                 .containsPattern(said("losses.Cause.EATEN.means"))
-                .contains("a guess")
+                .containsPattern(said("losses.Sure.GUESS"))
                 .doesNotContainPattern(said("page.loss.whatThePlanHadSaid"));
         assertThat(only().there()).isEqualTo(1);
         assertThat(Pelluna.bean(Deaths.class).of(List.of(tank.id)))

@@ -73,7 +73,7 @@ class DrawingsOfThePlanTest {
         assertThat(links)
                 .anySatisfy(a -> assertThat(a.getAttribute("aria-label"))
                         .containsPattern(said("sieve.Outcome.NOT_IN_THIS_TANK"))
-                        .contains("needs 795 L, has 468 L"));
+                        .containsPattern(said("page.wishes.needsHas", "795 L", "468 L")));
     }
 
     @ParameterizedTest

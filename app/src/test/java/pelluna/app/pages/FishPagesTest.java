@@ -100,7 +100,7 @@ class FishPagesTest {
                 .contains("one in the overflow");
         assertThat(tank.post("/log/fish/" + shoal + "/count", Map.of("count", "0", "note", ""))
                         .body())
-                .contains("From 1 to 200");
+                .containsPattern(said("app.fish.NotSoMany"));
     }
 
     @Test
@@ -124,7 +124,7 @@ class FishPagesTest {
                         .count())
                 .as("tapped twice")
                 .isOne();
-        assertThat(tank.page("/today")).contains("is missing");
+        assertThat(tank.page("/today")).containsPattern(said("page.today.isMissingNow"));
         tank.act("seen", wrasse, null, Pelluna.now(), "s");
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.DISPLAY);
         assertThat(tank.page("/log/fish/" + wrasse)).containsPattern(said("livestock.LifeEvent.FOUND"));
@@ -181,7 +181,7 @@ class FishPagesTest {
                         .get(1)
                         .lengthCm())
                 .isEqualTo(7.6);
-        assertThat(tank.page("/log/fish/" + wrasse)).contains("Measured 7.6 cm.");
+        assertThat(tank.page("/log/fish/" + wrasse)).containsPattern(said("page.fish.measured2", "7.6 cm"));
         tank.post(
                 "/log/fish/" + wrasse + "/length",
                 Map.of("length", "7.1", "on", Pelluna.today().minusDays(60).toString()));
@@ -314,7 +314,7 @@ class FishPagesTest {
                 .as("both are meant")
                 .containsPattern(said("sighting.OneOf"));
         tank.post("/log/typed", Map.of("text", "dottyback chased saffron"));
-        assertThat(tank.page("/log/fish/" + first)).contains("chased Saffron");
+        assertThat(tank.page("/log/fish/" + first)).containsPattern(said("behaviour.EventType.CHASED") + " Saffron");
     }
 
     @Test

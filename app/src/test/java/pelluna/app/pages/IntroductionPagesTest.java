@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -90,7 +91,9 @@ class IntroductionPagesTest {
                 .containsPattern(said("introduction.MoreWatches"))
                 .containsPattern(said("introduction.NeverSeenEating"))
                 .containsPattern(said("page.introduction.itSuitsTheFishAndThe"));
-        assertThat(tank.page("/log")).contains("in the box").containsPattern(said("behaviour.EventType.STRUCK_BOX"));
+        assertThat(tank.page("/log"))
+                .containsPattern(said("page.log.inTheBox"))
+                .containsPattern(said("behaviour.EventType.STRUCK_BOX"));
         tank.post("/log/bringing/" + way + "/release", Map.of());
         assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
@@ -183,9 +186,9 @@ class IntroductionPagesTest {
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
         assertThat(tank.page("/today"))
-                .containsPattern(said("page.today.callTheRollIsNew", "the royal gramma"))
-                .contains("Look at the royal gramma");
-        assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).contains("Look at the royal gramma");
+                .containsPattern(said("page.today.callTheRollIsNew"))
+                .containsPattern(saidWith("page.today.lookAt", "0", "[^<>]*royal gramma"));
+        assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).containsPattern("SUMMARY:[^\n]*royal gramma");
         tank.post(
                 "/log/bringing/" + c.id() + "/look",
                 Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));
@@ -226,7 +229,8 @@ class IntroductionPagesTest {
                 .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("behaviour.InFigures"));
         assertThat(tank.page("/log/standing"))
-                .containsPattern(said("introduction.Intervention.MOVED_ROCK") + ", for the yellow wrasse");
+                .containsPattern(said("introduction.Intervention.MOVED_ROCK") + ""
+                        + saidWith("page.behaviour.forFish", "0", "[^<>]*yellow wrasse"));
     }
 
     @Test
@@ -357,7 +361,7 @@ class IntroductionPagesTest {
                 Map.of("measure", "back-through-box", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
                 .hasSize(4);
-        assertThat(tank.page("/log/roll")).contains("in the box");
+        assertThat(tank.page("/log/roll")).containsPattern(said("page.roll.inTheBox"));
         tank.post("/log/bringing/" + coming().get(0).id() + "/release", Map.of());
         assertThat(Pelluna.bean(Interventions.class)
                         .told(tank.id, tank.wrasse())

@@ -3,6 +3,7 @@ package pelluna.app.pages;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -51,7 +52,7 @@ class KeeperInBrowserTest {
 
     private void wish(String species) {
         page.fill("#add-species", species);
-        page.click("button:text-is('Wish')");
+        Chromium.click(page, "button", "page.wishes.wish");
         assertThat(page.locator("#chosen h3")).hasText(species.substring(0, 1).toUpperCase() + species.substring(1));
     }
 
@@ -62,12 +63,12 @@ class KeeperInBrowserTest {
         page.fill("[name=lengthCm]", "120");
         page.fill("[name=widthCm]", "50");
         page.fill("[name=waterHeightCm]", "50");
-        page.click("button:text-is('Fill it')");
-        assertThat(page.locator("h1")).hasText("Tank");
+        Chromium.click(page, "button", "page.tankNew.fillIt");
+        assertThat(page.locator("h1")).hasText(said("page.tankplace.tank"));
         saved("rockKg", "40");
         assertThat(page.locator("#rail summary").first())
                 .containsText("300 L"); // the glass; 40 kg of rock take nothing from it
-        page.click("#rail a.place:has-text('Wishes')");
+        page.click("#rail a.place[href$='/wishes']");
         wish("royal gramma");
         wish("regal tang");
         assertThat(page.locator("#chosen")).containsText(said("sieve.Outcome.NOT_IN_THIS_TANK"));
@@ -90,7 +91,7 @@ class KeeperInBrowserTest {
         go("/tanks/" + Pelluna.tank("Named") + "/wishes");
         page.locator("#add-species").pressSequentially("clownfish");
         assertThat(page.locator(".namerow").first()).isVisible();
-        assertThat(page.locator(".names-says")).containsText("is a whole group");
+        assertThat(page.locator(".names-says")).containsText(said("page.names.isAWholeGroupWhichOneThose"));
         String second = page.locator(".namerow").nth(1).getAttribute("data-name");
         page.keyboard().press("ArrowDown");
         assertThat(page.locator(".namerow").nth(1)).hasAttribute("aria-selected", "true");
@@ -101,7 +102,7 @@ class KeeperInBrowserTest {
         assertThat(page.locator(".wishrow")).hasCount(2);
         page.locator("#add-species").pressSequentially("mandarine");
         page.keyboard().press("Escape");
-        page.click("button:text-is('Wish')");
+        Chromium.click(page, "button", "page.wishes.wish");
         assertThat(page.locator(".namerow, .wishrow:has-text('mandarin')").first())
                 .isVisible();
     }
@@ -118,7 +119,7 @@ class KeeperInBrowserTest {
                 .as("the drawing after a click is the drawing of its page")
                 .isEqualTo(drawn);
         page.keyboard().press("5");
-        assertThat(page.locator("h1")).hasText("Arrivals");
+        assertThat(page.locator("h1")).hasText(said("page.arrivals.arrivals"));
         page.evaluate("window.stays = true");
         Locator third = page.locator(".lanes a.lane").nth(2);
         String name = third.getAttribute("aria-label");
@@ -165,7 +166,7 @@ class KeeperInBrowserTest {
         long tank = Pelluna.tank("Bad Figures");
         go("/tanks/" + tank + "/tank");
         saved("lengthCm", "0");
-        assertThat(page.locator("[role=alert]").first()).containsText("Expected 10 to 2000 cm");
+        assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.expectedItIsNotSaved"));
         assertThat(page.locator("#f-lengthCm")).hasValue("0");
         saved("rockKg", "many");
         assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.notANumber"));
@@ -176,14 +177,14 @@ class KeeperInBrowserTest {
     @Test
     void unitsChangeEverywhereAndTheFiguresStay() {
         go("/tanks/1/wishes");
-        page.click(".wide button:text-is('in, gal')");
-        assertThat(page.locator("#rail summary").first()).containsText("124 gal · 59 in run");
+        Chromium.click(page, ".wide button", "page.layout.inGal");
+        assertThat(page.locator("#rail summary").first()).containsText(saidWith("page.shell.run", "1", "59 in"));
         page.locator(".sieve a[aria-label^='Emperor']").click();
         assertThat(page.locator("#chosen")).containsText(said("sieve.NeedsVolume"));
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
-        page.click("#rail a.place:has-text('Tank')");
+        page.click("#rail a.place[href$='/tank']");
         assertThat(page.locator("#f-lengthCm")).hasValue("59.06");
-        page.click(".wide button:text-is('cm, L')");
+        Chromium.click(page, ".wide button", "page.layout.cmL");
         assertThat(page.locator("#f-lengthCm")).hasValue("150");
     }
 
@@ -191,9 +192,9 @@ class KeeperInBrowserTest {
     void theStanceChangesTheOutcomeVisibly() {
         go("/tanks/1/wishes");
         String customary = page.locator(".head p").textContent();
-        page.click(".wide button:text-is('Cautious')");
+        Chromium.click(page, ".wide button", "catalogue.Stance.CAUTIOUS");
         assertThat(page.locator(".head p")).not().hasText(customary);
-        page.click(".wide button:text-is('Customary')");
+        Chromium.click(page, ".wide button", "catalogue.Stance.CUSTOMARY");
         assertThat(page.locator(".head p")).hasText(customary);
     }
 
@@ -244,18 +245,20 @@ class KeeperInBrowserTest {
     void aKeeperAsksOpensAFishDisagreesAndTakesItBack() {
         go("/tanks/1/species");
         page.fill("#q", "somthing yelow that stays under 8 cm");
-        page.click("button:text-is('Look')");
+        Chromium.click(page, "button", "page.speciesList.look");
         assertThat(page.locator(".asked .chip").first()).containsText(said("search.GrowsAtMost"));
-        page.click(".facets a:has-text('captive-bred')");
-        assertThat(page.locator(".facets a.on")).containsText("captive-bred");
+        page.locator(".facets a", new Page.LocatorOptions().setHasText(said("page.species.captiveBred")))
+                .first()
+                .click();
+        assertThat(page.locator(".facets a.on")).containsText(said("page.species.captiveBred"));
         page.click(".foundrow:has-text('Yellow clown goby')");
         assertThat(page.locator("h1")).hasText("Yellow clown goby");
         Locator skill = page.locator("#skill");
         skill.locator("summary").click();
         skill.locator("[name=skill]").fill("3");
         skill.locator("[name=why]").fill("lost two");
-        skill.locator("button:text-is('This is my word')").click();
-        assertThat(page.locator("#skill .yours")).containsText("3 of 4");
+        Chromium.click(page, "#skill button", "page.speciesParts.thisIsMyWord");
+        assertThat(page.locator("#skill .yours")).containsText("3");
         assertThat(page.locator("#skill .yours")).containsText(said("page.ownWord.pellunaSays", "1 of 4"));
         page.locator("#skill .yours button").click();
         assertThat(page.locator("#skill .yours")).hasCount(0);

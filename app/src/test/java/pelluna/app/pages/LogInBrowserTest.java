@@ -60,7 +60,7 @@ class LogInBrowserTest {
         page.locator("svg.tap-reef").tap();
         assertThat(page.locator(".stream li").first()).containsText(said("behaviour.EventType.CHASED"));
         Assertions.assertThat(Chromium.touches(page)).isEqualTo(4);
-        assertThat(page.locator("#said")).containsText("Logged");
+        assertThat(page.locator("#said")).containsText(said("script.log.logged"));
         Assertions.assertThat(contests()).isEqualTo(1);
         page.locator(".stream li").first().locator("button").tap();
         assertThat(page.locator(".stream li").first()).containsText(said("page.log.takenBack"));
@@ -89,7 +89,7 @@ class LogInBrowserTest {
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();
         assertThat(page.locator(".stream li")).hasCount(2);
-        assertThat(page.locator(".stream li").first()).containsText("nipped");
+        assertThat(page.locator(".stream li").first()).containsText(said("behaviour.EventType.NIPPED"));
         Assertions.assertThat(contests()).isEqualTo(1);
     }
 
@@ -104,7 +104,7 @@ class LogInBrowserTest {
         assertThat(page.locator("#outbox li")).hasCount(2);
         page.context().setOffline(false);
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
-        assertThat(page.locator(".stream li").first()).containsText("hides");
+        assertThat(page.locator(".stream li").first()).containsText(said("behaviour.EventType.HIDES"));
         assertThat(page.locator("#outbox li")).hasCount(1);
         assertThat(page.locator("#outbox li")).containsText(said("script.log.notTaken"));
         page.locator("#outbox button").tap();
@@ -143,7 +143,7 @@ class LogInBrowserTest {
         assertThat(page.locator("#sentence")).hasValue("Springer's dottyback ");
         page.keyboard().type("chased wrasse x2");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".stream li").first()).containsText("2 times");
+        assertThat(page.locator(".stream li").first()).containsText(said("page.log.times", 2));
         page.locator("#sentence").fill("tang chased wrasse");
         page.keyboard().press("Enter");
         assertThat(page.locator("#said")).containsText(said("sighting.NobodyGoesBy"));
@@ -163,7 +163,7 @@ class LogInBrowserTest {
         assertThat(page.locator(".in-watch").first()).isVisible();
         page.locator("h1").click();
         page.keyboard().press("w");
-        assertThat(page.locator(".watch-button")).hasText("Start a watch");
+        assertThat(page.locator(".watch-button")).hasText(said("script.log.startAWatch"));
     }
 
     @Test
@@ -195,16 +195,16 @@ class LogInBrowserTest {
         Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
         open(Chromium.window(1280, 800), "/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
         page.locator("select[name=method]").selectOption("box-days");
-        page.getByText("It goes in now").click();
-        assertThat(page.locator(".verdict-line")).containsText("Wait.");
+        Chromium.click(page, "button", "page.introduction.itGoesInNow");
+        assertThat(page.locator(".verdict-line")).containsText(said("introduction.Waits"));
         page.onDialog(d -> d.accept());
-        page.getByText("Let it out").click();
-        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Looks after release")))
+        Chromium.click(page, "button", "page.introduction.letItOut");
+        assertThat(Chromium.saying(page, "h2", "page.introduction.looksAfterRelease"))
                 .isVisible();
         page.locator("select[name=measure]").selectOption("mirror");
-        page.getByText("Begin it").click();
+        Chromium.click(page, "button", "page.pressedParts.beginIt");
         assertThat(page.locator(".ladder")).containsText(said("page.pressedParts.goesOn"));
-        page.getByText("End it").click();
+        Chromium.click(page, "button", "page.pressedParts.endIt");
         assertThat(page.locator(".ladder")).not().containsText(said("page.pressedParts.goesOn"));
     }
 

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -29,9 +30,9 @@ class LongSheetInBrowserTest {
         page.navigate(Pelluna.url() + tank.at("/log/sheets"));
         byte[] bytes = sheet.toString().getBytes(StandardCharsets.UTF_8);
         page.setInputFiles("input[type=file]", new FilePayload("log.csv", "text/csv", bytes));
-        page.click("button:has-text('Look through it')");
-        assertThat(page.locator("h2").first()).containsText(MANY + " sightings, all of them good");
-        page.click("button:has-text('Take them in')");
+        Chromium.click(page, "button", "page.sheets.lookThroughIt");
+        assertThat(page.locator("h2").first()).containsText(saidWith("page.sheets.allOfThemGood", "0", "" + MANY));
+        Chromium.click(page, "button", "page.sheets.takeThemIn");
         assertThat(page.locator("#on-its-way")).isVisible();
         assertThat(page.locator("#on-its-way")).containsText("%");
         page.click("#on-its-way button");

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,13 +51,14 @@ class LossesInBrowserTest {
         open("/today");
         page.keyboard().press("7");
         page.waitForURL("**/losses");
-        page.click("a:has-text('Write a loss down')");
+        Chromium.click(page, "a", "page.losses.writeALossDown");
         page.click(".sheet-fish a:has-text('Yellow wrasse')");
-        page.click("label:has-text('Jumped')");
-        page.click("button:has-text('Write it down')");
-        assertThat(page.locator("h2").first()).containsText("Jumped, a guess");
+        Chromium.click(page, "label", "losses.Cause.JUMPED");
+        Chromium.click(page, "button", "page.lossNew.writeItDown");
+        assertThat(page.locator("h2").first())
+                .containsText(Pattern.compile(said("losses.Cause.JUMPED") + ", " + said("losses.Sure.GUESS")));
         assertThat(Chromium.touches(page)).isEqualTo(5);
-        page.click("nav[aria-label='Losses'] a:has-text('Ledger')");
+        Chromium.click(page, "nav a", "page.lossesParts.ledger");
         assertThat(page.locator(".loss-row")).hasCount(1);
         assertThat(page.locator(".cause-marks a")).hasCount(1);
     }
@@ -66,8 +68,8 @@ class LossesInBrowserTest {
         tank.post("/log/fish/" + tank.wrasse() + "/is", Map.of("what", "missing"));
         open("/losses");
         assertThat(page.locator(".prompt")).containsText(said("page.losses.isMissingNotSeenAndNot"));
-        page.click("a:has-text('Found?')");
-        page.click("button:has-text('Found')");
+        Chromium.click(page, "a", "page.losses.found");
+        Chromium.click(page, "button", "page.fish.found");
         open("/losses");
         assertThat(page.locator(".prompt")).hasCount(0);
     }
@@ -77,12 +79,12 @@ class LossesInBrowserTest {
         tank.post("/losses", Map.of("fish", "" + tank.wrasse(), "how", "lost"));
         open("/losses");
         page.click(".loss-row b >> nth=0");
-        page.click("summary:has-text('Put it right')");
+        Chromium.click(page, "summary", "page.loss.putItRight");
         page.onceDialog(d -> d.dismiss());
-        page.click("button:has-text('It was a slip')");
+        Chromium.click(page, "button", "page.loss.itWasASlipTakeIt");
         assertThat(page.locator("h2").first()).containsText(said("losses.Cause.UNKNOWN"));
         page.onceDialog(d -> d.accept());
-        page.click("button:has-text('It was a slip')");
+        Chromium.click(page, "button", "page.loss.itWasASlipTakeIt");
         assertThat(page.locator(".loss-row")).hasCount(0);
     }
 
@@ -91,7 +93,7 @@ class LossesInBrowserTest {
         tank.post("/losses/crew", Map.of("kind", "snails", "count", "9"));
         open("/losses/crew");
         page.fill(".count-form input[name=count] >> nth=0", "7");
-        page.click("button:has-text('Counted')");
+        Chromium.click(page, "button", "page.crew.counted");
         assertThat(page.locator(".crew-there")).containsText("7");
         assertThat(page.locator(".count-form input[name=count]").first()).hasValue("");
     }
@@ -110,8 +112,8 @@ class LossesInBrowserTest {
         open("/losses/incidents");
         page.click("a:has-text('A crash')");
         page.fill("textarea[name=lesson]", "Two heaters.");
-        page.click("button:has-text('Keep it')");
-        assertThat(page.locator(".toast")).containsText("Saved");
+        Chromium.click(page, "button", "page.incident.keepIt");
+        assertThat(page.locator(".toast")).containsText(said("script.saved"));
         open("/losses/incidents");
         assertThat(page.locator(".learned")).containsText("Two heaters.");
     }

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.told;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -69,15 +70,15 @@ class PagesOverHttpTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        royl gramma  | 1    |     | Pelluna doesn&#39;t know &#39;royl gramma&#39;
-        royal gramma | 0    |     | a whole number, 1 to 200
-        royal gramma | 1000 |     | a whole number, 1 to 200
-        royal gramma | 1.5  |     | a whole number, 1 to 200
-        royal gramma | two  |     | is not a number
-        royal gramma | 1    | 900 | 0.5 to 300 cm
-        royal gramma | 1    | 60  | no more than the record
-        ''           | 1    |     | Which fish?
-        <script>     | 1    |     | Which fish do you mean?
+        royl gramma  | 1    |     | page.names.pellunaDoesntKnowIsItOfThese
+        royal gramma | 0    |     | app.planfile.FieldNeeds field=count
+        royal gramma | 1000 |     | app.planfile.FieldNeeds field=count
+        royal gramma | 1.5  |     | app.planfile.FieldNeeds field=count
+        royal gramma | two  |     | page.planfile.notANumber
+        royal gramma | 1    | 900 | app.planfile.FieldNeeds field=lengthCm
+        royal gramma | 1    | 60  | plan.NotOverRecord
+        ''           | 1    |     | page.planfile.whichFish
+        <script>     | 1    |     | page.planfile.whichOfThese
         """)
     void aBadWishIsRefusedBesideTheFieldAndNothingTypedIsLost(
             String species, String count, String length, String says) {
@@ -86,7 +87,7 @@ class PagesOverHttpTest {
                 Map.of("species", species, "count", count, "lengthCm", length == null ? "" : length));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body())
-                .contains(says)
+                .containsPattern(told(says))
                 .contains("value=\"" + species.replace("<", "&lt;").replace(">", "&gt;") + "\"")
                 .contains("value=\"" + count + "\"");
         nothingSpilled(answer);
@@ -94,19 +95,19 @@ class PagesOverHttpTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        ''      | 100  | 50 | 50 | a name of 1 to 60 letters
-        Puddle  | ''   | 50 | 50 | how many cm
-        Puddle  | 0    | 50 | 50 | 10 to 2000 cm
-        Puddle  | -5   | 50 | 50 | 10 to 2000 cm
-        Puddle  | 1e9  | 50 | 50 | 10 to 2000 cm
-        Puddle  | long | 50 | 50 | is not a number
-        Puddle  | NaN  | 50 | 50 | is not a number
+        ''      | 100  | 50 | 50 | page.tankplace.pleaseGiveItANameOf1
+        Puddle  | ''   | 50 | 50 | page.tankplace.pleaseSayHowMany
+        Puddle  | 0    | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
+        Puddle  | -5   | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
+        Puddle  | 1e9  | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
+        Puddle  | long | 50 | 50 | page.tankplace.notANumber
+        Puddle  | NaN  | 50 | 50 | page.tankplace.notANumber
         """)
     void anEmptyOrAbsurdTankIsRefused(String name, String length, String width, String height, String says) {
         HttpResponse<String> answer = Pelluna.post(
                 "/tanks", Map.of("name", name, "lengthCm", length, "widthCm", width, "waterHeightCm", height));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains(says).contains("value=\"" + width + "\"");
+        assertThat(answer.body()).containsPattern(told(says)).contains("value=\"" + width + "\"");
         nothingSpilled(answer);
     }
 

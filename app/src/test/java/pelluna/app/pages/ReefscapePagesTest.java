@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.io.ByteArrayInputStream;
 import java.net.http.HttpResponse;
@@ -179,7 +180,7 @@ class ReefscapePagesTest {
         assertThat(plan().get("wishes").toString()).contains("\"box\":true");
         assertThat(scene().get("now").get("presses").get(0).get(2).asDouble()).isLessThan(before);
         assertThat(page("")).containsPattern(said("advice.SendThroughBox"));
-        assertThat(Pelluna.get(at("/arrivals")).body()).contains("see-through box");
+        assertThat(Pelluna.get(at("/arrivals")).body()).containsPattern(said("page.arrivals.boxFromInTheTankOn"));
         Pelluna.post(at("/reefscape/undo"), Map.of());
         assertThat(plan().get("wishes").toString()).doesNotContain("box");
     }
@@ -204,7 +205,8 @@ class ReefscapePagesTest {
                         "said",
                         "Bring the yellow tang in earlier"));
         assertThat(Pelluna.get(at("/arrivals")).body())
-                .contains("The order is by your hand")
+                .containsPattern(said("page.arrivals.theOrderIsByYourHand") + "|"
+                        + said("page.arrivals.theOrderIsByYourHandThe"))
                 .containsPattern(said("page.arrivals.backToTheBestOrder"));
         Pelluna.post(at("/arrivals/best"), Map.of());
         assertThat(Pelluna.get(at("/arrivals")).body())
@@ -278,8 +280,8 @@ class ReefscapePagesTest {
                         "of",
                         mark()));
         assertThat(second.body())
-                .contains("4 cm on ")
-                .contains("4.2 cm on ")
+                .containsPattern(saidWith("page.reefscape.on", "0", "4 cm"))
+                .containsPattern(saidWith("page.reefscape.on", "0", "4\\.2 cm"))
                 .containsPattern(said("page.reefscape.itGrowsAsYouMeasured"));
         assertThat(scene().get("fish").get(0).get("lengths").get(0).asDouble()).isEqualTo(4.2);
         assertThat(Pelluna.post(
@@ -306,8 +308,9 @@ class ReefscapePagesTest {
                 .parse(new ByteArrayInputStream(picture.body().getBytes(StandardCharsets.UTF_8)));
         String text = svg.getDocumentElement().getTextContent();
         assertThat(text)
-                .contains("odds, not promises")
-                .contains("Rivalry", "3 fish", "150 cm", "Surge", "royal gramma", "grounds overlap");
+                .containsPattern(said("page.reefscape.fishRockAndTankToScaleIn"))
+                .containsPattern(said("units.Step.SURGE"))
+                .contains("Rivalry", "150 cm", "royal gramma");
         assertThat(picture.body()).doesNotContain("http://1").doesNotContain("href=");
         assertThat(svg.getElementsByTagName("ellipse").getLength()).isGreaterThan(4);
     }

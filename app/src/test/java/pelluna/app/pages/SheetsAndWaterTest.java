@@ -166,7 +166,7 @@ class SheetsAndWaterTest {
     void phosphateAndTemperatureAreTestsToo() {
         tank.post("/log/water", Map.of("on", Pelluna.today().toString(), "phosphate", "0.08", "temperatureC", "25.2"));
         assertThat(tank.page("/log/water"))
-                .contains("Phosphate")
+                .containsPattern(said("page.probe.phosphate"))
                 .contains("0.08")
                 .contains("25.2 °C");
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().tank().phosphate())
@@ -177,7 +177,7 @@ class SheetsAndWaterTest {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "-4"))
                         .body())
-                .contains("0 to 500 mg/L is needed");
+                .containsPattern(said("app.planning.NotLogged"));
     }
 
     @Test
@@ -186,7 +186,7 @@ class SheetsAndWaterTest {
         assertThat(tank.page("/log/health"))
                 .containsPattern(said("health.Meaning"))
                 .containsPattern(said("health.AskAVet"))
-                .contains("Surge");
+                .containsPattern(said("units.Step.SURGE"));
         assertThat(tank.page("/today")).containsPattern(said("page.quarantine.hasSpots"));
     }
 
@@ -195,7 +195,7 @@ class SheetsAndWaterTest {
         tank.post("/log/feed", Map.of("what", "fed", "note", "pellets", "x", "0.1", "y", "0.9"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.12", "y", "0.9"));
         assertThat(tank.page("/log/health"))
-                .contains("Two meals in one day")
+                .containsPattern(said("page.health.inDaysADayAsLoggedYour"))
                 .containsPattern(said("page.health.allOfItInPlaceTwoPlaces"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.9", "y", "0.9"));
         assertThat(tank.page("/log/health")).containsPattern(said("page.health.givenAtPlacesApart"));

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
@@ -60,7 +61,7 @@ class SpeciesPagesTest {
                 .containsPattern(said("page.species.yourRunBodyLengthsGrownToIt"));
         assertThat(body("/tanks/1/species/Gramma-loreto"))
                 .doesNotContainPattern(said("page.species.yourRunBodyLengthsGrownToIt"))
-                .contains("grown, 7 cm");
+                .containsPattern(said("page.species.grown2", "7 cm"));
     }
 
     @ParameterizedTest
@@ -124,12 +125,12 @@ class SpeciesPagesTest {
                         "mine hid for a year"));
         assertThat(said.statusCode()).isEqualTo(200);
         assertThat(said.body())
-                .containsPattern(said("page.speciesParts.yourWordOn", "volume"))
+                .containsPattern(said("page.speciesParts.yourWordOn"))
                 .contains("700 / 800 / 900 L")
                 .contains("mine hid for a year")
                 .containsPattern(said("page.speciesParts.pellunaSays"))
                 .containsPattern(said("sieve.NeedsVolume"))
-                .contains("your own word");
+                .containsPattern(said("catalogue.Source.KEEPER"));
         assertThat(body("/tanks/1/own-word")).contains("700 / 800 / 900 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).contains("own keeper");
         assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body())
@@ -208,7 +209,7 @@ class SpeciesPagesTest {
                 "/tanks/" + tank + "/species/Pseudocheilinus-hexataenia/own/adult",
                 Map.of("adultLengthCm.usual", "4", "adultLengthCm.record", "5"));
         assertThat(refused.statusCode()).isEqualTo(422);
-        assertThat(refused.body()).contains("In Long Wrasse");
+        assertThat(refused.body()).containsPattern(saidWith("catalogue.InTank", "name", "Long Wrasse"));
         assertThat(Pelluna.get("/tanks/" + tank + "/wishes").statusCode()).isEqualTo(200);
     }
 
@@ -253,7 +254,7 @@ class SpeciesPagesTest {
     void twoOrThreeStandSideBySideAndAFourthTakesTheFirstPlace() {
         long tank = Pelluna.tank("Beside");
         String at = "/tanks/" + tank + "/side-by-side";
-        assertThat(body(at)).contains("Two or three fish laid side by side");
+        assertThat(body(at)).containsPattern(said("page.sideBySide.twoOrThreeFishLaidSide"));
         for (String s :
                 new String[] {"Gramma-loreto", "Pictichromis-paccagnellae", "Gramma-loreto", "Pseudochromis-fridmani"
                 }) {
@@ -283,17 +284,17 @@ class SpeciesPagesTest {
         String look = Pelluna.post("/tanks/1/catalogue", Map.of("text", csv)).body();
         assertThat(look)
                 .containsPattern(said("page.ownWord.row", 2, "Zebrasoma flavescens"))
-                .contains("refused")
-                .contains("within 1 to 4")
-                .contains("skill: 1 of 4 → 3 of 4")
+                .containsPattern(said("page.ownWord.refused"))
+                .containsPattern(saidWith("catalogue.Whole", Map.of("least", "1", "most", "4")))
+                .contains("1 of 4 → 3 of 4")
                 .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
-                .contains("1 refused")
+                .containsPattern(saidWith("page.ownWord.rowsNewSpeciesFactsOtherwise", "3", "1"))
                 .doesNotContainPattern(said("catalogue.OwnFact"));
         assertThat(body("/tanks/1/own-word")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
         assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take"))
                         .body())
                 .contains("3 of 4")
-                .contains("from a file");
+                .containsPattern(said("page.catalogue.fromAFile"));
         HttpResponse<String> nothing = Pelluna.post("/tanks/1/catalogue", Map.of("text", "hello"));
         assertThat(nothing.statusCode()).isEqualTo(422);
         assertThat(nothing.body()).containsPattern(said("app.catalogue.NoHeader"));
@@ -339,7 +340,7 @@ class SpeciesPagesTest {
                 .contains("captive: bred → wild only");
         assertThat(upload("/tanks/1/catalogue", "", Map.of("text", other, "act", "take")))
                 .containsPattern(said("page.ownWord.factsYouSeeOtherwise"))
-                .contains("from a file");
+                .containsPattern(said("page.catalogue.fromAFile"));
         assertThat(body("/tanks/1/species/Amphiprion-ocellaris"))
                 .containsPattern(said("page.species.comesFromTheWild"))
                 .containsPattern(said("page.speciesParts.yourWordOn"));

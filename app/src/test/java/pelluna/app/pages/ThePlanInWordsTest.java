@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import pelluna.core.arrivals.Dated;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
+import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Tension;
 import pelluna.words.Words;
 
@@ -58,9 +60,10 @@ class ThePlanInWordsTest {
         assertThat(hard)
                 .isNotEmpty()
                 .allSatisfy(t -> assertThat(page)
-                        .contains((t.aggressor().label() + " presses "
-                                        + t.target().label())
-                                .replace("'", "&#39;"))
+                        .containsPattern(said(
+                                "page.arrivals.presses",
+                                t.aggressor().label(),
+                                t.target().label()))
                         .contains(opened.say().of(t.reasons().get(0).why()).replace("'", "&#39;")));
     }
 
@@ -73,9 +76,13 @@ class ThePlanInWordsTest {
     void whatOnlyRipplesIsMadeBetterAndWhatBlocksIsACondition() {
         String fits = Pelluna.get("/tanks/1/species/Centropyge-bispinosa").body();
         assertThat(fits)
-                .contains("In Lantern Ledge: fits<")
+                .containsPattern(said(
+                                "page.species.in",
+                                "Lantern Ledge",
+                                Words.forAnybody().of(Verdict.Outcome.FITS)) + "<")
                 .containsPattern(said("sieve.WatchedAround"))
-                .doesNotContainPattern("Fits if " + said("sieve.WatchedAround"));
+                .doesNotContainPattern(saidWith(
+                        "sieve.FitsIf", "condition", said("sieve.WatchedAround").pattern()));
         assertThat(Pelluna.get("/tanks/1/species/Paracanthurus-hepatus").body())
                 .containsPattern(said("sieve.WouldNeed"));
         assertThat(Pelluna.get("/tanks/1/species/Macropharyngodon-bipartitus").body())
@@ -157,8 +164,8 @@ class ThePlanInWordsTest {
             assertThat(page)
                     .as(s.name())
                     .contains(s.scientificName())
-                    .contains("Grows to")
-                    .contains("(common practice")
+                    .containsPattern(said("page.species.growsToInATankTheRecord"))
+                    .containsPattern("\\(" + said("catalogue.Source.COMMON_PRACTICE"))
                     .doesNotContain(">null", "NaN");
             s.hazards().forEach(h -> assertThat(page).as(s.name()).containsPattern(said("sieve.MovedInAContainer")));
         }

@@ -1,6 +1,7 @@
 package pelluna.app.planfile;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.util.List;
 import java.util.Map;
@@ -47,7 +48,10 @@ class EntryFormTest {
                 new Problem("wishes[0].lengthCm", new PlanFound.Text("90 cm"), new PlanFound.Text("less")),
                 new Problem("wishes", new PlanFound.Text("200 entries"), new PlanFound.Text("fewer"))));
         assertThat(entry.errors())
-                .containsEntry("lengthCm", "Found 90 cm; expected less.")
+                .hasEntrySatisfying(
+                        "lengthCm",
+                        said -> assertThat(said)
+                                .containsPattern(said("page.planfile.foundAndExpected", "90 cm", "less")))
                 .containsKey("species");
     }
 }

@@ -2,6 +2,7 @@ package pelluna.app.planfile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static pelluna.app.testing.Said.told;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -26,12 +27,12 @@ class PlanFilesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "'cover': 'lid'                   | tank.cover        | none, partial, mesh or solid",
-                "'hides': 'many'                  | tank.hides        | a whole number",
-                "'cycledOn': '2027-02-30'         | tank.cycledOn     | a day such as 2027-03-01",
-                "'fallow': {'from': '2027-02-30', 'until': '2027-03-30'} | tank.fallow.from | a day such as 2027-03-01",
-                "'keeps': ['shrimp', 'crocodile'] | tank.keeps[1]     | shrimp",
-                "'colour': 'blue'                 | tank.colour       | only fields"
+                "'cover': 'lid'                   | tank.cover        | app.planfile.FieldNeeds field=tank_cover",
+                "'hides': 'many'                  | tank.hides        | app.planfile.FieldNeeds field=tank_hides",
+                "'cycledOn': '2027-02-30'         | tank.cycledOn     | app.planfile.FieldNeeds field=day",
+                "'fallow': {'from': '2027-02-30', 'until': '2027-03-30'} | tank.fallow.from | app.planfile.FieldNeeds field=day",
+                "'keeps': ['shrimp', 'crocodile'] | tank.keeps[1]     | app.planfile.FieldNeeds field=tank_keeps_items",
+                "'colour': 'blue'                 | tank.colour       | app.planfile.KnownFields"
             })
     void wrongWordsTypesAndDaysAreNamed(String wrong, String field, String expected) {
         String file = ("{'pelluna': 1, 'tank': {'netLitres': 200, 'runCm': 90, " + wrong + "}}").replace('\'', '"');
@@ -40,7 +41,7 @@ class PlanFilesTest {
                         PlanProblemsException.class,
                         e -> assertThat(e.problems()).singleElement().satisfies(p -> {
                             assertThat(p.field()).isEqualTo(field);
-                            assertThat(Words.forAnybody().of(p.expected())).contains(expected);
+                            assertThat(Words.forAnybody().of(p.expected())).containsPattern(told(expected));
                         }));
     }
 

@@ -2,6 +2,7 @@ package pelluna.app.probe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
@@ -136,7 +137,7 @@ class RoughProbeTest {
         for (int port : new int[] {URI.create(Pelluna.url()).getPort(), TestCluster.port()}) {
             var answer = tank.post(
                     "/log/probe", Map.of("address", "http://127.0.0.1:" + port + "/", "minutes", "5", "on", "true"));
-            assertThat(answer.body()).contains("No probe answers at port " + port);
+            assertThat(answer.body()).containsPattern(saidWith("app.probe.NoPort", "port", "" + port));
         }
     }
 }

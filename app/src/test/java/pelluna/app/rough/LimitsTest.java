@@ -2,6 +2,8 @@ package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
+import static pelluna.app.testing.Said.told;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -49,27 +51,27 @@ class LimitsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "/losses|fish={wrasse}&how=lost&cost=about+30&seen=dry|'about 30' is no price|dry",
-                "/losses|fish={wrasse}&how=lost&count=0&seen=dry|From 1 to 2000|dry",
-                "/losses|fish={wrasse}&how=lost&on=0026-03-01&seen=dry|between 1990 and 2100|dry",
-                "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry|no such fish|dry",
-                "/losses/incidents|title=A+storm&kind=crash&on=2099-01-01|still to come|A storm",
-                "/losses/incidents|title=A+storm&kind=crash&on=0001-01-01|between 1990 and 2100|A storm",
-                "/losses/incidents|title=A+storm&kind=crash&on=2026-02-30|Please give a day|A storm",
-                "/losses/crew|kind=snails&count=x&name=Turbo|A whole number|Turbo",
-                "/log/fish/{boss}/bought|shop=The+Corner&price=abc|'abc' is no price|The Corner",
-                "/log/fish/{boss}/length|length=NaN|Please give a length|NaN",
-                "/log/fish/{boss}/length|length=Infinity|Please give a length|Infinity",
-                "/tank|hides=1e308|is not a number|1e308",
-                "/tank|mealsADay=999999999999999999999999999999|is not a number|999999999999999999999999999999",
-                "/start|startOn=2999-01-01|between 1990 and|",
-                "/start|startOn=-5000-01-01|between 1990 and|",
+                "/losses|fish={wrasse}&how=lost&cost=about+30&seen=dry|app.shell.NoPrice typed=about 30|dry",
+                "/losses|fish={wrasse}&how=lost&count=0&seen=dry|app.losses.HowMany|dry",
+                "/losses|fish={wrasse}&how=lost&on=0026-03-01&seen=dry|app.limits.DayOutside|dry",
+                "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry|app.losses.WhichOf|dry",
+                "/losses/incidents|title=A+storm&kind=crash&on=2099-01-01|app.incident.StillToCome|A storm",
+                "/losses/incidents|title=A+storm&kind=crash&on=0001-01-01|app.limits.DayOutside|A storm",
+                "/losses/incidents|title=A+storm&kind=crash&on=2026-02-30|app.limits.NoDay|A storm",
+                "/losses/crew|kind=snails&count=x&name=Turbo|app.crew.NoWholeNumber|Turbo",
+                "/log/fish/{boss}/bought|shop=The+Corner&price=abc|app.shell.NoPrice typed=abc|The Corner",
+                "/log/fish/{boss}/length|length=NaN|app.fish.NoLength|NaN",
+                "/log/fish/{boss}/length|length=Infinity|app.fish.NoLength|Infinity",
+                "/tank|hides=1e308|page.tankplace.notANumber|1e308",
+                "/tank|mealsADay=999999999999999999999999999999|page.tankplace.notANumber|999999999999999999999999999999",
+                "/start|startOn=2999-01-01|app.limits.DayOutside|",
+                "/start|startOn=-5000-01-01|app.limits.DayOutside|",
             })
     void whatCannotBeIsRefusedWithWhatWasTyped(String path, String body, String why, String kept) {
         Map<String, Long> before = Rows.counted();
         HttpResponse<String> answer = Rough.send(Rough.post(tank.at(fill(path)), fill(body)));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body().replace("&#39;", "'")).contains(why).contains(kept == null ? "" : kept);
+        assertThat(answer.body()).containsPattern(told(why)).contains(kept == null ? "" : kept);
         assertThat(Rows.since(before)).isEmpty();
     }
 
@@ -93,7 +95,7 @@ class LimitsTest {
     void nothingIsCutSilently(String path, String field, int most) {
         HttpResponse<String> answer = Rough.send(tank.at(fill(path)), Map.of(field, "x".repeat(most + 1)));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("there is room for " + most);
+        assertThat(answer.body()).containsPattern(saidWith("app.limits.TooLong", "most", "" + most));
     }
 
     @ParameterizedTest
@@ -110,7 +112,9 @@ class LimitsTest {
         Map<String, Long> before = Rows.counted();
         HttpResponse<String> answer = Rough.send(Rough.post(tank.at("/log/typed"), body));
         assertThat(answer.statusCode()).isEqualTo(400);
-        assertThat(answer.body()).containsPattern("no text|could not be read|does not know");
+        assertThat(answer.body())
+                .containsPattern(said("app.limits.NoText") + "|" + said("app.limits.UnreadText") + "|"
+                        + said("app.limits.UnknownField"));
         assertThat(Rows.since(before)).isEmpty();
     }
 

@@ -2,6 +2,7 @@ package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -128,7 +129,7 @@ class RoughEdgesTest {
         HttpResponse<String> answer =
                 Rough.send(tank.at("/log/probe"), Map.of("address", far, "minutes", "5", "on", "true"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("there is room for 200");
+        assertThat(answer.body()).containsPattern(saidWith("app.limits.TooLong", "most", "200"));
     }
 
     @Test

@@ -100,7 +100,7 @@ class UnsentInBrowserTest {
         Assertions.assertThat(contests()).isZero();
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();
-        assertThat(page.locator(".stream li").first()).containsText("chased");
+        assertThat(page.locator(".stream li").first()).containsText(said("behaviour.EventType.CHASED"));
         Assertions.assertThat(contests()).isEqualTo(1);
     }
 
@@ -126,7 +126,7 @@ class UnsentInBrowserTest {
         at("/log");
         page.locator("#sentence").fill("dottyback chased wrasse");
         page.evaluate("() => { const f = document.getElementById('typed'); f.requestSubmit(); f.requestSubmit(); }");
-        assertThat(page.locator("#said")).containsText("Logged");
+        assertThat(page.locator("#said")).containsText(said("script.log.logged"));
         assertThat(page.locator(".stream li")).hasCount(1);
         Assertions.assertThat(contests()).isEqualTo(1);
     }
@@ -182,7 +182,7 @@ class UnsentInBrowserTest {
         at("/losses/new?whom=" + tank.wrasse());
         page.locator("[name=cost]").fill("about 30");
         page.locator("[name=seen]").fill("On the floor behind the stand, dry.");
-        page.locator("form[action$='/losses'] button:has-text('Write it down')").click();
+        Chromium.click(page, "form[action$='/losses'] button", "page.lossNew.writeItDown");
         assertThat(page.locator("[role=alert]").first()).containsText(said("app.shell.NoPrice"));
         assertThat(page.locator("[name=cost]").first()).hasValue("about 30");
         assertThat(page.locator("[name=seen]").first()).hasValue("On the floor behind the stand, dry.");
@@ -195,7 +195,7 @@ class UnsentInBrowserTest {
         page.evaluate("() => { document.getElementById('typed').requestSubmit(); window.location.assign('/'); }");
         page.waitForURL("**/today");
         at("/log");
-        assertThat(page.locator(".stream li").first()).containsText("chased");
+        assertThat(page.locator(".stream li").first()).containsText(said("behaviour.EventType.CHASED"));
         Assertions.assertThat(contests()).isEqualTo(1);
     }
 }

@@ -3,6 +3,7 @@ package pelluna.app.testing;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -11,6 +12,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Debian's Chromium, headless, started once. */
 public final class Chromium {
@@ -66,6 +68,17 @@ public final class Chromium {
     public static void passes(Page page, Duration time) {
         Pelluna.passes(time);
         page.context().clock().setFixedTime(Pelluna.now().toEpochMilli());
+    }
+
+    /** Elements that say one message and nothing else. @param css which of them */
+    public static Locator saying(Page page, String css, String key) {
+        Pattern whole = Pattern.compile("^\\s*" + Said.said(key) + "\\s*$");
+        return page.locator(css, new Page.LocatorOptions().setHasText(whole));
+    }
+
+    /** Clicks on the first of them. */
+    public static void click(Page page, String css, String key) {
+        saying(page, css, key).first().click();
     }
 
     /** Lets a window count what a hand does to it, whichever pages it opens. Call before it opens any. */

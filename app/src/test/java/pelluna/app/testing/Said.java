@@ -34,11 +34,7 @@ public final class Said {
 
     /** A message, whatever it is filled with, as HTML or as plain text. */
     public static Pattern said(String key) {
-        String text = file(key).getProperty(key);
-        if (text == null) {
-            throw new IllegalArgumentException("no message '" + key + "'");
-        }
-        return Pattern.compile(message(new MessagePattern(text), 0));
+        return Pattern.compile(message(new MessagePattern(text(key)), 0, Map.of()));
     }
 
     /** The same, filled as told. */
@@ -48,7 +44,34 @@ public final class Said {
         return Pattern.compile(quoted(Words.forAnybody().text(key, all.toArray())));
     }
 
-    private static String message(MessagePattern pattern, int start) {
+    /**
+     * The same, one argument of it such as a pattern tells, or one choice of it. @param name as the message has it:
+     * '1', 'days'
+     */
+    public static Pattern saidWith(String key, String name, String regex) {
+        return saidWith(key, Map.of(name, regex));
+    }
+
+    /** The same with several. */
+    public static Pattern saidWith(String key, Map<String, String> known) {
+        return Pattern.compile(message(new MessagePattern(text(key)), 0, known));
+    }
+
+    /** A key alone, or with what one argument is: 'app.planfile.FieldNeeds field=count'. */
+    public static Pattern told(String keyed) {
+        String[] parts = keyed.split("[ =]", 3);
+        return parts.length == 1 ? said(keyed) : saidWith(parts[0], parts[1], parts[2]);
+    }
+
+    private static String text(String key) {
+        String text = file(key).getProperty(key);
+        if (text == null) {
+            throw new IllegalArgumentException("no message '" + key + "'");
+        }
+        return text;
+    }
+
+    private static String message(MessagePattern pattern, int start, Map<String, String> known) {
         StringBuilder regex = new StringBuilder();
         int at = pattern.getPart(start).getLimit();
         int limit = pattern.getLimitPartIndex(start);
@@ -59,7 +82,7 @@ public final class Said {
             if (part.getType() == Part.Type.REPLACE_NUMBER) {
                 regex.append(FILLED);
             } else if (part.getType() == Part.Type.ARG_START) {
-                regex.append(argument(pattern, i));
+                regex.append(argument(pattern, i, known));
                 i = pattern.getLimitPartIndex(i);
                 at = pattern.getPart(i).getLimit();
             }
@@ -67,15 +90,21 @@ public final class Said {
         return regex.toString();
     }
 
-    private static String argument(MessagePattern pattern, int start) {
+    private static String argument(MessagePattern pattern, int start, Map<String, String> known) {
         ArgType type = pattern.getPart(start).getArgType();
         if (type == ArgType.NONE || type == ArgType.SIMPLE) {
-            return FILLED;
+            return known.getOrDefault(pattern.getSubstring(pattern.getPart(start + 1)), FILLED);
         }
+        String chosen = known.get(pattern.getSubstring(pattern.getPart(start + 1)));
+        String selector = "";
         List<String> choices = new ArrayList<>();
         for (int i = start + 1; i < pattern.getLimitPartIndex(start); i++) {
-            if (pattern.getPartType(i) == Part.Type.MSG_START) {
-                choices.add(message(pattern, i));
+            if (pattern.getPartType(i) == Part.Type.ARG_SELECTOR) {
+                selector = pattern.getSubstring(pattern.getPart(i));
+            } else if (pattern.getPartType(i) == Part.Type.MSG_START) {
+                if (chosen == null || chosen.equals(selector)) {
+                    choices.add(message(pattern, i, known));
+                }
                 i = pattern.getLimitPartIndex(i);
             }
         }
