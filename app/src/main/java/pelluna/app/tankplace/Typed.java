@@ -1,7 +1,6 @@
 package pelluna.app.tankplace;
 
 import java.util.List;
-import java.util.Locale;
 import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
 import pelluna.words.Measures;
@@ -90,8 +89,7 @@ final class Typed {
 
     /** '10 to 2000 cm', in the keeper's units. */
     static String range(TankField.Kind kind, double least, double most, Words say) {
-        return String.format(
-                        Locale.ROOT, "%s to %s %s", shown(kind, least, say), shown(kind, most, say), unit(kind, say))
-                .trim();
+        return say.text("page.tankplace.range", shown(kind, least, say), shown(kind, most, say), unit(kind, say))
+                .strip();
     }
 }

@@ -232,8 +232,8 @@ class ArrivalsPagesTest {
         assertThat(body(Pelluna.post(
                         at("/arrivals/test"),
                         Map.of("on", TODAY.toString(), "nitrate", "11,5", "ammonia", "0.2", "pH", "8.1"))))
-                .containsPattern(": 11.5 mg/L</title>")
-                .containsPattern(": 0\\.01\\d* mg/L</title>");
+                .containsPattern(saidWith("page.arrivals.mgL", "1", "11\\.5") + "</title>")
+                .containsPattern(saidWith("page.arrivals.mgL", "1", "0\\.01\\d*") + "</title>");
         assertThat(JSON.readTree(Pelluna.get(at("/plan.json")).body())
                         .get("tests")
                         .get(0)
@@ -284,7 +284,7 @@ class ArrivalsPagesTest {
                 .containsPattern(said("page.quarantine.dayOf", 32, 30))
                 .containsPattern(said("introduction.NeverLookedAt"))
                 .contains("1.0210")
-                .contains("daily steps");
+                .containsPattern(said("page.quarantine.salinityToTheDisplaysDaily"));
         String stay = found(page, "/quarantine/(\\d+)/look");
         page = body(Pelluna.post(at("/arrivals/quarantine/" + stay + "/look"), Map.of("eats", "true")));
         assertThat(page).containsPattern(said("page.quarantine.itMayGoOnTheDays"));

@@ -124,7 +124,8 @@ class CrewPagesTest {
                 });
         String losses = tank.page("/losses");
         assertThat(losses)
-                .contains("Eaten</b>", "24.00")
+                .containsPattern(said("losses.Cause.EATEN") + "</b>")
+                .contains("24.00")
                 .as("fish survive by themselves")
                 .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
         tank.post(
@@ -194,7 +195,8 @@ class CrewPagesTest {
                 Map.of("count", "17", "added", "2", "on", TODAY.toString(), "note", ""));
         assertThat(Pelluna.get(tank.at("/log/sheets/crew.csv")).body().lines().toList())
                 .hasSize(3)
-                .contains("kind,name,on,seen,added,note", "snails,snails," + TODAY + ",17,2,");
+                .contains("kind,name,on,seen,added,note")
+                .anyMatch(l -> l.matches("snails,[^,]+," + TODAY + ",17,2,"));
     }
 
     @Test

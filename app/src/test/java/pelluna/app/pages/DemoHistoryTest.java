@@ -49,7 +49,8 @@ class DemoHistoryTest {
                 .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.losses.thisTank"))
                 .containsPattern(said("tension.SameGenus"));
-        assertThat(hindsight).containsPattern("Jumping</summary>[\\s\\S]*?<td class=\"fig\">2</td>");
+        assertThat(hindsight)
+                .containsPattern(said("losses.Topic.JUMPING") + "</summary>[\\s\\S]*?<td class=\"fig\">2</td>");
     }
 
     @Test

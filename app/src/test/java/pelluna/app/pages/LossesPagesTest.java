@@ -111,7 +111,8 @@ class LossesPagesTest {
         assertThat(tank.page("/losses"))
                 .containsPattern(said("page.losses.lostSoFar"))
                 .containsPattern(said("page.losses.inAll"))
-                .contains("Jumped</b>", "35.50</span>");
+                .containsPattern(said("losses.Cause.JUMPED") + "</b>")
+                .contains("35.50</span>");
         assertThat(tank.page("/log/fish/" + tank.wrasse()))
                 .containsPattern(said("app.fish.Lost"))
                 .contains("on the floor behind the stand")
@@ -524,7 +525,7 @@ class LossesPagesTest {
                 .satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
         assertThat(tank.page("/losses"))
                 .containsPattern(said("page.losses.itDidNotComeAsFarAs"))
-                .contains("after twelve days");
+                .containsPattern(said("page.losses.after"));
         assertThat(residents()).hasSize(4);
     }
 

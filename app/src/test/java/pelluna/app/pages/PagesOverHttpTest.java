@@ -97,9 +97,9 @@ class PagesOverHttpTest {
     @CsvSource(delimiter = '|', textBlock = """
         ''      | 100  | 50 | 50 | page.tankplace.pleaseGiveItANameOf1
         Puddle  | ''   | 50 | 50 | page.tankplace.pleaseSayHowMany
-        Puddle  | 0    | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
-        Puddle  | -5   | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
-        Puddle  | 1e9  | 50 | 50 | app.planfile.FieldNeeds field=tank_lengthCm
+        Puddle  | 0    | 50 | 50 | page.tankplace.range 0=10
+        Puddle  | -5   | 50 | 50 | page.tankplace.range 0=10
+        Puddle  | 1e9  | 50 | 50 | page.tankplace.range 0=10
         Puddle  | long | 50 | 50 | page.tankplace.notANumber
         Puddle  | NaN  | 50 | 50 | page.tankplace.notANumber
         """)

@@ -86,7 +86,7 @@ class PredictionPagesTest {
                 .containsPattern(said("page.loss.onTheDayItCameStance"))
                 .containsPattern(said("sieve.RuleName.COVER"))
                 .containsPattern(said("page.prediction.lostOn"));
-        assertThat(tank.page("/losses")).contains("Said (");
+        assertThat(tank.page("/losses")).containsPattern(said("page.prediction.said") + " \\(");
     }
 
     @Test
@@ -137,8 +137,8 @@ class PredictionPagesTest {
                 .containsPattern(said("page.prediction.pressesTension"));
         assertThat(row(page, Topic.FIGHTING)).containsExactly("1", "0", "0", "0");
         assertThat(page)
-                .containsPattern("Surge</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")
-                .contains("1 of 1");
+                .containsPattern(said("units.Step.SURGE") + "</span>[\\s\\S]{0,80}</th>\\s*<td class=\"fig\">1</td>")
+                .containsPattern(said("page.prediction.of", 1, 1));
     }
 
     @Test

@@ -30,7 +30,8 @@ class PlanFilesTest {
                 "'cover': 'lid'                   | tank.cover        | app.planfile.FieldNeeds field=tank_cover",
                 "'hides': 'many'                  | tank.hides        | app.planfile.FieldNeeds field=tank_hides",
                 "'cycledOn': '2027-02-30'         | tank.cycledOn     | app.planfile.FieldNeeds field=day",
-                "'fallow': {'from': '2027-02-30', 'until': '2027-03-30'} | tank.fallow.from | app.planfile.FieldNeeds field=day",
+                "'fallow': {'from': '2027-02-30', 'until': '2027-03-30'} "
+                        + "| tank.fallow.from | app.planfile.FieldNeeds field=day",
                 "'keeps': ['shrimp', 'crocodile'] | tank.keeps[1]     | app.planfile.FieldNeeds field=tank_keeps_items",
                 "'colour': 'blue'                 | tank.colour       | app.planfile.KnownFields"
             })

@@ -54,7 +54,8 @@ class LimitsTest {
                 "/losses|fish={wrasse}&how=lost&cost=about+30&seen=dry|app.shell.NoPrice typed=about 30|dry",
                 "/losses|fish={wrasse}&how=lost&count=0&seen=dry|app.losses.HowMany|dry",
                 "/losses|fish={wrasse}&how=lost&on=0026-03-01&seen=dry|app.limits.DayOutside|dry",
-                "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry|app.losses.WhichOf|dry",
+                "/losses/before|species=no+such+fish&came=2024-01-01&on=2024-02-01&how=lost&seen=dry"
+                        + "|app.losses.WhichOf|dry",
                 "/losses/incidents|title=A+storm&kind=crash&on=2099-01-01|app.incident.StillToCome|A storm",
                 "/losses/incidents|title=A+storm&kind=crash&on=0001-01-01|app.limits.DayOutside|A storm",
                 "/losses/incidents|title=A+storm&kind=crash&on=2026-02-30|app.limits.NoDay|A storm",
@@ -63,7 +64,8 @@ class LimitsTest {
                 "/log/fish/{boss}/length|length=NaN|app.fish.NoLength|NaN",
                 "/log/fish/{boss}/length|length=Infinity|app.fish.NoLength|Infinity",
                 "/tank|hides=1e308|page.tankplace.notANumber|1e308",
-                "/tank|mealsADay=999999999999999999999999999999|page.tankplace.notANumber|999999999999999999999999999999",
+                "/tank|mealsADay=999999999999999999999999999999"
+                        + "|page.tankplace.notANumber|999999999999999999999999999999",
                 "/start|startOn=2999-01-01|app.limits.DayOutside|",
                 "/start|startOn=-5000-01-01|app.limits.DayOutside|",
             })

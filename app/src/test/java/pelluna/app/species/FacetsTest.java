@@ -2,6 +2,7 @@ package pelluna.app.species;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -91,7 +92,12 @@ class FacetsTest {
                         .get(1)
                         .choices())
                 .extracting(Facets.Choice::words)
-                .containsExactly("up to 2 in", "to 3.9 in", "to 7.9 in", "over 7.9 in");
+                .allMatch(w -> w.endsWith(" in"))
+                .satisfiesExactly(
+                        w -> assertThat(w).containsPattern(said("page.species.upTo", "2 in")),
+                        w -> assertThat(w).containsPattern(said("page.species.to", "3.9 in")),
+                        w -> assertThat(w).containsPattern(said("page.species.to", "7.9 in")),
+                        w -> assertThat(w).containsPattern(said("page.species.over", "7.9 in")));
     }
 
     @Test
@@ -113,7 +119,9 @@ class FacetsTest {
         String comet = new FactSheet(CATALOGUE.find("marine betta").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
-        assertThat(comet).containsPattern(said("page.species.swallows")).contains("Often goes for shrimp under 5 cm");
+        assertThat(comet)
+                .containsPattern(said("page.species.swallows"))
+                .containsPattern(said("page.species.oftenGoesFor"));
         String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();
@@ -136,7 +144,7 @@ class FacetsTest {
                         CATALOGUE.find("regal tang").orElseThrow(),
                         CATALOGUE.find("royal gramma").orElseThrow()),
                 opened);
-        assertThat(tangs.sentence()).startsWith("Royal gramma does best");
+        assertThat(tangs.sentence()).startsWith("Royal gramma").containsPattern(said("page.species.doesBest"));
         assertThat(tangs.rules()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.facts()).isNotEmpty().allMatch(Comparison.Row::differs);
         assertThat(tangs.alike()).noneMatch(Comparison.Row::differs);
@@ -163,7 +171,7 @@ class FacetsTest {
                 .singleElement()
                 .satisfies(f -> assertThat(f.choices()).containsExactly("slow", "normal", "quick"));
         assertThat(edit.hint(Words.english(UnitSystem.METRIC)))
-                .startsWith("Meals a day")
+                .containsPattern(saidWith("catalogue.FactMeaning", "fact", "feeding"))
                 .doesNotContain("cm");
         FactEdit absent = FactEdit.of(
                 pelluna.core.catalogue.FactForms.of("group-volume").orElseThrow(),

@@ -3,6 +3,7 @@ package pelluna.app.spreadsheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -46,9 +47,11 @@ class LongSheetTest {
     void moreThanFiveThousandRowsAreShownInPartAndTakenWhole() {
         HttpResponse<String> seen = Pelluna.upload(
                 tank.at("/log/sheets"), Map.of(), "file", lines(MANY).getBytes(StandardCharsets.UTF_8));
-        assertThat(seen.body()).contains(MANY + " sightings, all of them good", "The first 200 are shown");
+        assertThat(seen.body())
+                .containsPattern(saidWith("page.sheets.allOfThemGood", "0", "" + MANY))
+                .containsPattern(said("page.sheets.theFirstAreShown", 200));
         HttpResponse<String> taken = tank.post("/log/sheets/take", Map.of("text", lines(MANY)));
-        assertThat(taken.body()).contains(MANY + " rows were taken in");
+        assertThat(taken.body()).containsPattern(said("page.sheets.rowsWereTakenIn", MANY));
         assertThat(written()).isEqualTo(MANY);
     }
 

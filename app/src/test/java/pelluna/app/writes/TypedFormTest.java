@@ -1,6 +1,7 @@
 package pelluna.app.writes;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pelluna.app.testing.Said.said;
 
 import java.util.Map;
 import org.jsoup.Jsoup;
@@ -68,7 +69,7 @@ class TypedFormTest {
 
     @Test
     void whatHasNoPlaceIsShownAllTheSame() {
-        assertThat(filled(TYPED, "", "No.").text()).contains("Also typed: The Corner");
+        assertThat(filled(TYPED, "", "No.").text()).containsPattern(said("page.typed.also", "The Corner"));
         Document other = Jsoup.parse(TypedForm.fill("<main><header></header></main>", "/loss", TYPED, "", "No."));
         assertThat(other.select("form[action=/loss] textarea[name=seen]").text())
                 .isEqualTo("on the floor");
