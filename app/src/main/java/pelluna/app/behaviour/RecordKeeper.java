@@ -1,7 +1,6 @@
 package pelluna.app.behaviour;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -62,53 +61,40 @@ class RecordKeeper implements OwnRecords {
             }
         }
         Map<String, Long> rowOf = new HashMap<>();
+        Map<Long, LocalDate> since = new HashMap<>();
         for (int i = 0; i < living.size(); i++) {
-            rowOf.put(plan.residents().get(i).id(), living.get(i).id());
+            Party p = plan.residents().get(i);
+            rowOf.put(p.id(), living.get(i).id());
+            since.put(living.get(i).id(), p.since());
         }
-        List<Away> away = away(tank, links);
-        Map<String, Double> expected = ExpectedActs.of(plan, (a, b) -> together(watches, away, a, b, rowOf));
+        WatchedHours hours = new WatchedHours(
+                watches.stream()
+                        .map(w -> new WatchedHours.Watch(w.beganAt(), w.hours()))
+                        .toList(),
+                since,
+                away(tank, links),
+                zone);
+        Map<String, Double> expected = ExpectedActs.of(plan, (a, b) -> hours.of(rowOf.get(a.id()), rowOf.get(b.id())));
         Map<Long, OwnRecord> records = new HashMap<>();
         for (Party p : plan.residents()) {
             Long row = rowOf.get(p.id());
-            double hours = watches.stream()
-                    .filter(w -> there(w, p, row, away))
-                    .mapToDouble(WatchEntity::hours)
-                    .sum();
+            double watched = hours.of(row, row);
             boolean aside = links.values().stream().anyMatch(l -> row.equals(l.resident()) && l.recordAside());
-            if (hours > 0 && !aside) {
-                records.put(row, new OwnRecord(acts.getOrDefault(row, 0), hours, expected.getOrDefault(p.id(), 0.0)));
+            if (watched > 0 && !aside) {
+                records.put(row, new OwnRecord(acts.getOrDefault(row, 0), watched, expected.getOrDefault(p.id(), 0.0)));
             }
         }
         return records;
     }
 
-    /** A stretch in which a resident was out of the tank. */
-    private record Away(Long resident, Instant from, Instant until) {}
-
-    private List<Away> away(long tank, Map<Long, FishLinks.Link> links) {
-        List<Away> away = new ArrayList<>();
+    private List<WatchedHours.Away> away(long tank, Map<Long, FishLinks.Link> links) {
+        List<WatchedHours.Away> away = new ArrayList<>();
         for (Absences.Absence out : absences.of(tank)) {
             FishLinks.Link who = links.get(out.fish());
             if (who != null && who.resident() != null) {
-                away.add(new Away(who.resident(), out.from(), out.until()));
+                away.add(new WatchedHours.Away(who.resident(), out.from(), out.until()));
             }
         }
         return away;
-    }
-
-    private double together(List<WatchEntity> watches, List<Away> away, Party a, Party b, Map<String, Long> rowOf) {
-        return watches.stream()
-                .filter(w -> there(w, a, rowOf.get(a.id()), away) && there(w, b, rowOf.get(b.id()), away))
-                .mapToDouble(WatchEntity::hours)
-                .sum();
-    }
-
-    private boolean there(WatchEntity w, Party p, Long row, List<Away> away) {
-        LocalDate day = w.beganAt().atZone(zone).toLocalDate();
-        return !day.isBefore(p.since())
-                && away.stream()
-                        .noneMatch(o -> o.resident().equals(row)
-                                && !w.beganAt().isBefore(o.from())
-                                && w.beganAt().isBefore(o.until()));
     }
 }

@@ -6,7 +6,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.livestock.Lives;
-import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.livestock.Standing;
 
 /** Which fish of the log stands for which resident of the plan; a named member stands for its group. */
 @Component
@@ -23,11 +23,11 @@ public class FishLinks {
     /** By number of the fish. */
     @Transactional(readOnly = true)
     public Map<Long, Link> of(long tank) {
-        List<LivestockEntity> all = lives.met(List.of(tank));
+        List<Standing> all = lives.standing(tank);
         Map<Long, Link> links = new HashMap<>();
         all.stream()
                 .filter(f -> f.partOf() == null)
-                .forEach(f -> links.put(f.id(), new Link(f.stage().resident() ? f.id() : null, f.recordAside())));
+                .forEach(f -> links.put(f.id(), new Link(f.resident() ? f.id() : null, f.recordAside())));
         all.stream()
                 .filter(f -> f.partOf() != null && links.containsKey(f.partOf()))
                 .forEach(f -> links.put(f.id(), links.get(f.partOf())));

@@ -56,6 +56,12 @@ public class Lives {
         return rows.met(tanks);
     }
 
+    /** Where each of them stands. */
+    @Transactional(readOnly = true)
+    public List<Standing> standing(long tank) {
+        return rows.standing(tank);
+    }
+
     @Transactional(readOnly = true)
     public Optional<LivestockEntity> one(long tank, long life) {
         return rows.findByIdAndTankId(life, tank);

@@ -17,6 +17,11 @@ interface LivestockRows extends JpaRepository<LivestockEntity, Long> {
     @Query("select l from LivestockEntity l where l.tankId in :tanks and l.cameCount is not null order by l.id")
     List<LivestockEntity> met(Collection<Long> tanks);
 
+    /** The same, no more than where they stand. */
+    @Query("select new pelluna.app.livestock.Standing(l.id, l.partOf, l.stage, l.recordAside) "
+            + "from LivestockEntity l where l.tankId = :tank and l.cameCount is not null")
+    List<Standing> standing(Long tank);
+
     List<LivestockEntity> findByTankIdOrderById(Long tankId);
 
     List<LivestockEntity> findByPartOfOrderById(Long group);

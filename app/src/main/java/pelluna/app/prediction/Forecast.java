@@ -1,6 +1,7 @@
 package pelluna.app.prediction;
 
 import java.util.List;
+import java.util.function.Supplier;
 import pelluna.core.units.Statement;
 import pelluna.core.units.Step;
 
@@ -12,7 +13,7 @@ import pelluna.core.units.Step;
  * @param other   for tension the one that is pressed, for 'eaten' the prey; null otherwise
  * @param about   the word of a kind of reef life, or the lens; empty otherwise
  * @param tension 0 to 100; null for what is no tension
- * @param reasons why; of earlier releases in their words
+ * @param why     the reasons, read when they are asked for; of earlier releases in their words
  */
 record Forecast(
         String rule,
@@ -21,10 +22,25 @@ record Forecast(
         Long other,
         String about,
         Double tension,
-        List<? extends Statement> reasons) {
+        Supplier<List<? extends Statement>> why) {
     static final String TENSION = "tension";
     static final String EATEN = "eaten";
     static final String CAPACITY = "lens";
     /** Taken though Pelluna refused it: the step is that of the most serious reason, which stands as its reason. */
     static final String OWN_RISK = "own-risk";
+
+    Forecast(
+            String rule,
+            Step step,
+            Long fish,
+            Long other,
+            String about,
+            Double tension,
+            List<? extends Statement> reasons) {
+        this(rule, step, fish, other, about, tension, () -> reasons);
+    }
+
+    List<? extends Statement> reasons() {
+        return why.get();
+    }
 }

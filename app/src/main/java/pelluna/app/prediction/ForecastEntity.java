@@ -54,6 +54,6 @@ class ForecastEntity extends Row {
                 otherId,
                 about,
                 tension,
-                json.read(reason));
+                () -> json.read(reason));
     }
 }
