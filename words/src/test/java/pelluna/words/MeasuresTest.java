@@ -23,10 +23,11 @@ class MeasuresTest {
     @Test
     void messagesOfPagesCountListAndDateAsPeopleDo() {
         Words say = Words.forAnybody();
-        assertThat(say.text("page.log.watchesInADay", 1, new Hours(2))).isEqualTo("One watch in 7 days, 2 h.");
-        assertThat(say.text("page.log.watchesInADay", 14, new Hours(0.5))).isEqualTo("14 watches in 7 days, 30 min.");
+        assertThat(say.text("page.log.watchesInADay", 1, new Hours(2))).isEqualTo("One observation in 7 days, 2 h.");
+        assertThat(say.text("page.log.watchesInADay", 14, new Hours(0.5)))
+                .isEqualTo("14 observations in 7 days, 30 min.");
         assertThat(say.text("page.arrivals.onADayByHand", LocalDate.of(2027, 6, 11)))
-                .isEqualTo("11 Jun, by hand");
+                .isEqualTo("11 Jun, your choice");
         assertThat(say.list(List.of("a", "b", "c"))).isEqualTo("a, b and c");
         assertThatThrownBy(() -> say.text("page.log.watchesInADay", 1)).isInstanceOf(IllegalStateException.class);
     }

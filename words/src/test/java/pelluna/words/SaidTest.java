@@ -75,32 +75,34 @@ class SaidTest {
         return Stream.of(
                 said(
                         new Reason.NeedsVolume(new Volume(379), new Volume(202)),
-                        "This needs a tank of 379 L; yours holds 202 L."),
-                said(new Reason.JumpsOut(true, Cover.NONE), "It jumps, and readily; your tank is open."),
+                        "Too small: it needs 379 L, and your tank holds 202 L."),
+                said(new Reason.JumpsOut(true, Cover.NONE), "It jumps a lot. Your tank has no cover."),
                 said(
                         new Reason.JumpsOut(false, Cover.PARTIAL),
-                        "It jumps when startled; your tank is covered only in part."),
-                said(new Reason.NeedsHides(1, 4, 4), "It needs a hide of its own; of your 4, 4 are taken."),
-                said(new Reason.NeedsHides(2, 4, 4), "It needs 2 hides of its own; of your 4, 4 are taken."),
+                        "It jumps when it gets a fright. Only part of your tank is covered."),
+                said(
+                        new Reason.NeedsHides(1, 4, 4),
+                        "It needs a hiding place of its own. You have 4, and 4 are taken."),
+                said(
+                        new Reason.NeedsHides(2, 4, 4),
+                        "It needs 2 hiding places of its own. You have 4, and 4 are taken."),
                 said(
                         new Reason.GoesFor(Harm.OFTEN, ReefLife.SHRIMP, new Length(5)),
-                        "It often goes for shrimp; it tends to spare those over 5 cm."),
-                said(
-                        new Reason.GoesFor(Harm.KNOWN, ReefLife.CLAMS, new Length(0)),
-                        "It has been known to go for clams."),
+                        "It often goes for shrimp, but mostly spares those over 5 cm."),
+                said(new Reason.GoesFor(Harm.KNOWN, ReefLife.CLAMS, new Length(0)), "It sometimes goes for clams."),
                 said(
                         new Reason.LeansTo(List.of(Leaning.MARINE_ICH, Leaning.VELVET, Leaning.FLUKES)),
-                        "It leans to marine ich, velvet and flukes, and nothing stands between it and your tank."),
+                        "It is prone to marine ich, velvet and flukes, and you have no quarantine to catch it."),
                 said(
                         new Reason.Presses(TANG, 2, 2, true, 62),
-                        "Either yellow tang of yours would press it, about 62 of 100 even through the box."),
+                        "Each of your yellow tang would bully it, at about 62 of 100 even with an acclimation box."),
                 said(
                         new Reason.Presses(TANG, 1, 1, false, 62),
-                        "Your yellow tang would be pressed by it, about 62 of 100 even through the box."),
+                        "Your yellow tang would be bullied by it, at about 62 of 100 even with an acclimation box."),
                 said(
                         Sentences.of(new Reason.GrazesAllDay(), new Reason.Assuming(Unsaid.SEAWEED)),
-                        "It grazes all day; no seaweed is fed. Assumed: you have not said whether you offer seaweed."),
-                said(new WhatHelps.FitsIf(new Condition.MoreHides(1)), "Fits if there is one more hide."),
+                        "It grazes all day, and you feed no seaweed. You have not told us whether you offer seaweed, so this is a guess."),
+                said(new WhatHelps.FitsIf(new Condition.MoreHides(1)), "Fits if there is one more hiding place."),
                 said(
                         new WhatHelps.WouldNeed(new Condition.TankOf(new Volume(380))),
                         "Would need a tank of at least 380 L."),
@@ -109,24 +111,24 @@ class SaidTest {
 
     static Stream<Arguments> tensionAndOrder() {
         return Stream.of(
-                said(new TensionReason.SameGround(40, Zone.REEF_FACE), "Their grounds overlap by 40 % (reef face)."),
+                said(
+                        new TensionReason.SameGround(40, Zone.REEF_FACE),
+                        "Their territories overlap by 40 % (reef face)."),
                 said(
                         new TensionReason.SameGround(100, Zone.CAVES),
-                        "Both hold ground in the same part of the tank, all of it (caves)."),
-                said(new TensionReason.Feeding(3, true, false), "3 meals a day, no seaweed on offer."),
+                        "Both claim the same part of the tank, all of it (caves)."),
+                said(new TensionReason.Feeding(3, true, false), "3 meals a day, without seaweed."),
                 said(new TensionReason.Feeding(3, false, false), "3 meals a day."),
                 said(
                         new TensionReason.SeenHere(new OwnRecord(14, 6, 3).seen()),
-                        "Seen in this tank: it presses harder than its kind: 14 acts in 6 h, 3 expected."),
+                        "Seen in this tank: it bullies more than its kind: 14 attacks in 6 h, 3 expected."),
                 said(
                         new Why.AfterPressed(List.of(GRAMMA), new Why.Pressing(62, Step.CHOP, 37, Step.RIPPLE)),
-                        "After the royal gramma: coming first, it would press it at 62 (Chop); this way round it is "
-                                + "37 (Ripple)."),
+                        "After the royal gramma. If it came first, it would bully the other at 62 (Chop). This way round it is 37 (Ripple)."),
                 said(
                         new Costs.PointsBecause(1, new Costs.Pair(List.of(TANG), List.of(GRAMMA), true, 47, Step.CHOP)),
-                        "It costs one point of tension more than the best order, mainly because the yellow tang comes "
-                                + "before the royal gramma, which it then presses at 47 (Chop)."),
-                said(new ToDo.MoveHeap(2, new Length(12), true), "Move the second heap of rock 12 cm to the left"),
+                        "It costs one point more aggression than the best order, mostly because the yellow tang comes before the royal gramma, which it then bullies at 47 (Chop)."),
+                said(new ToDo.MoveHeap(2, new Length(12), true), "Move the second rock pile 12 cm to the left"),
                 said(new ToDo.SoMany(GRAMMA, 3, 2), "Three royal gramma instead of 2"),
                 said(
                         new RoomLeft.WhatDecides(
@@ -134,62 +136,58 @@ class SaidTest {
                                 false,
                                 Sentences.of(new RoomLeft.MoreBy(LensKind.WASTE, 1, new Length(6))),
                                 Sentences.of(new RoomLeft.FullBy(LensKind.LENGTH_RULE))),
-                        "Water decides. By water there is room for about one more fish of 6 cm. Other schools would "
-                                + "say: By the length rule it is full."),
-                said(new LensReason.NoRoomTaken(), "Nobody takes any room yet."));
+                        "The limit that counts here: waste. By waste, there is room for about one more fish of 6 cm. Other ways to count: By the length rule, it is full."),
+                said(new LensReason.NoRoomTaken(), "No fish takes any space yet."));
     }
 
     static Stream<Arguments> whatWasSeen() {
         return Stream.of(
                 said(
                         new Course.About(Course.Times.THIRD, Course.Chance.HARDLY),
-                        "about a third of before; hardly chance"),
-                said(new Course.Counts(1, new Hours(0.5), 2, new Hours(3)), "1 act in 30 min before, 2 in 3 h since"),
+                        "about a third of before, hardly chance"),
+                said(
+                        new Course.Counts(1, new Hours(0.5), 2, new Hours(3)),
+                        "1 attack in 30 min before, 2 in 3 h since"),
                 said(
                         new Course.InFigures(0.1607, false, 0.0295, 0.578, false, 0.0011, false),
-                        "rate ratio 0.16, 95 % interval 0.03 to 0.58, p = 0.001 (exact conditional test)"),
+                        "rate ratio 0.16, 95 % range 0.03 to 0.58, p = 0.001 (exact conditional test)"),
                 said(
                         new Course.InFigures(3, true, 1.2, 9, true, 0.0001, true),
-                        "rate ratio without end, 95 % interval 1.2 to without end, p = under 0.001 (exact"
-                                + " conditional test)"),
+                        "rate ratio without end, 95 % range 1.2 to without end, p = under 0.001 (exact conditional test)"),
                 said(
                         new Order.TooFew(new Order.Counted(1, 2)),
-                        "Too few contests to tell who stands over whom: one contest among two fish."),
+                        "Too few fights to tell who is above whom: one fight among two fish."),
                 said(
                         new Order.Stands(Order.Steepness.STEEP, new Order.Counted(36, 9), false, 20),
-                        "A steep order: whoever stands higher nearly always wins. 36 contests among nine fish; 20 % of "
-                                + "the pairs were never seen to meet."),
+                        "A steep order: the higher fish nearly always wins. 36 fights among nine fish. You have never seen 20 % of the pairs fight."),
                 said(
                         new GateReason.Struck(2, 3),
-                        "Two strikes at the box in the last three watches; there have to be none."),
+                        "Two strikes at the box in the last three observations. There must be none."),
                 said(
                         new GateReason.MoreWatches(1, 3),
-                        "One watch more of ten minutes or longer, of the 3 that are needed."),
+                        "One more observation of ten minutes or longer. You need 3 in all."),
                 said(
                         new Fitting.StoodAndOthers(BeforeIt.Substance.NITRITE, 0.5, 1),
-                        "Nitrite stood at 0.5 mg/L in the week before, and one other fish was lost within three days."),
+                        "Nitrite was at 0.5 mg/L in the week before, and you lost one other fish within three days."),
                 said(
                         new Fitting.Acts(
                                 1, "Inky", Optional.of(new Fitting.HurtNoted(EventType.TORN_FIN, new Fitting.Ago(2)))),
-                        "One act against it in seven days, most by Inky; a torn fin was noted two days before."),
-                said(new Fitting.Acts(4, "", Optional.empty()), "Four acts against it in seven days."),
+                        "One attack on it in seven days, most by Inky, and you noted a torn fin two days before."),
+                said(new Fitting.Acts(4, "", Optional.empty()), "Four attacks on it in seven days."),
                 said(
                         new Fitting.WasThin(new Fitting.Ago(9), new Fitting.LastMeal(true, new Fitting.Ago(0))),
-                        "It was thin nine days before; last seen eating on the day itself."),
+                        "It was thin nine days before, last seen eating on the same day."),
                 said(
                         new InCommon.SoMany(InCommon.What.JUMPED_WITHOUT_COVER, 3, 4, 0),
-                        "Three of four jumpers left a tank without full cover"),
+                        "Three of four fish that jumped left a tank without full cover"),
                 said(
                         new InCommon.OfAll(InCommon.What.ILL_WITHOUT_QUARANTINE, 2, 2, 1, 10),
-                        "Of all, 2 of 2 such fish fell ill; of 10 quarantined, 1."),
-                said(new InCommon.OfOthers(InCommon.What.WILD_CAUGHT, 0, 2), "Of two of the captive-bred, none."),
+                        "Of all, 2 of 2 such fish fell ill. With quarantine, of 10, it was 1."),
+                said(new InCommon.OfOthers(InCommon.What.WILD_CAUGHT, 0, 2), "Of two captive-bred fish, it was none."),
                 said(
                         new InCommon.Contested(18, 20, 4, 20, false, true),
-                        "Of pairs at Chop or Surge 18 of 20 were seen to contest, of those below 4 of 20, as it should "
-                                + "be. That is hard to put down to chance."),
-                said(
-                        Share.of(3, 19).counted(),
-                        "3 of 19 (16 %; from so many, anything between 3 and 40 % would be no surprise)"),
+                        "You saw fights in 18 of 20 pairs at Chop or Surge. Below that, it was 4 of 20 pairs, as it should be. This is hardly chance."),
+                said(Share.of(3, 19).counted(), "3 of 19 (16 %. With so many, anything from 3 to 40 % is no surprise)"),
                 said(Share.of(0, 0).counted(), "0 of 0"),
                 said(new Going.Steadily(true, 0.74, "mg/L", 6), "rising by about 0.74 mg/L a week, over 6 tests"),
                 said(new Going.Steadily(false, 0.1, "", 4), "falling by about 0.1 a week, over 4 tests"));
@@ -201,14 +199,14 @@ class SaidTest {
                         new Fact.Origin(Source.MEMORY, Confidence.SHAKY, Level.GENUS),
                         "from memory, shaky, for the whole genus"),
                 said(new Fact.Origin(Source.COMMON_PRACTICE, Confidence.FIRM, Level.SPECIES), "common practice, firm"),
-                said(new Unclear.NobodyGoesBy("tang"), "Nobody here goes by 'tang'."),
+                said(new Unclear.NobodyGoesBy("tang"), "You have no fish called 'tang'."),
                 said(
                         new Unclear.OneOf("wrasse", new Unclear.AnyOf(List.of("the coris", "Saffron", "Inky"))),
-                        "'wrasse' may be the coris, Saffron or Inky. Which?"),
-                said(new Understood.ReadAs("tnag", "tang"), "'tnag' read as 'tang'"),
+                        "'wrasse' could be the coris, Saffron or Inky. Which one?"),
+                said(new Understood.ReadAs("tnag", "tang"), "you typed 'tnag', we searched for 'tang'"),
                 said(
                         new Understood.OnlyNearly(new Understood.LeavesAlone(List.of(ReefLife.SHRIMP, ReefLife.CLAMS))),
-                        "only nearly: leaves shrimp and clams alone, or nearly"));
+                        "almost: mostly leaves shrimp and clams alone"));
     }
 
     @ParameterizedTest
@@ -220,8 +218,8 @@ class SaidTest {
     @Test
     void figuresAreSaidInTheUnitsOfTheReader() {
         Reason needs = new Reason.NeedsVolume(new Volume(379), new Volume(202));
-        assertThat(US.of(needs)).isEqualTo("This needs a tank of 100 gal; yours holds 53 gal.");
-        assertThat(US.of(new Understood.GrowsAtMost(new Length(8)))).isEqualTo("grows to 3.1 in at most");
+        assertThat(US.of(needs)).isEqualTo("Too small: it needs 100 gal, and your tank holds 53 gal.");
+        assertThat(US.of(new Understood.GrowsAtMost(new Length(8)))).isEqualTo("grows to at most 3.1 in");
         assertThat(METRIC.of(new Reason.StillCycling(DAY))).isEqualTo("The tank is still cycling until 1 March 2027.");
     }
 
