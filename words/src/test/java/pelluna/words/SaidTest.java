@@ -101,7 +101,8 @@ class SaidTest {
                         "Your yellow tang would be bullied by it, at about 62 of 100 even with an acclimation box."),
                 said(
                         Sentences.of(new Reason.GrazesAllDay(), new Reason.Assuming(Unsaid.SEAWEED)),
-                        "It grazes all day, and you feed no seaweed. You have not told us whether you offer seaweed, so this is a guess."),
+                        "It grazes all day, and you feed no seaweed. You have not told us whether you offer "
+                                + "seaweed, so this is a guess."),
                 said(new WhatHelps.FitsIf(new Condition.MoreHides(1)), "Fits if there is one more hiding place."),
                 said(
                         new WhatHelps.WouldNeed(new Condition.TankOf(new Volume(380))),
@@ -124,10 +125,12 @@ class SaidTest {
                         "Seen in this tank: it bullies more than its kind: 14 attacks in 6 h, 3 expected."),
                 said(
                         new Why.AfterPressed(List.of(GRAMMA), new Why.Pressing(62, Step.CHOP, 37, Step.RIPPLE)),
-                        "After the royal gramma. If it came first, it would bully the other at 62 (Chop). This way round it is 37 (Ripple)."),
+                        "After the royal gramma. If it came first, it would bully the other at 62 (Chop). "
+                                + "This way round it is 37 (Ripple)."),
                 said(
                         new Costs.PointsBecause(1, new Costs.Pair(List.of(TANG), List.of(GRAMMA), true, 47, Step.CHOP)),
-                        "It costs one point more aggression than the best order, mostly because the yellow tang comes before the royal gramma, which it then bullies at 47 (Chop)."),
+                        "It costs one point more aggression than the best order, mostly because the yellow "
+                                + "tang comes before the royal gramma, which it then bullies at 47 (Chop)."),
                 said(new ToDo.MoveHeap(2, new Length(12), true), "Move the second rock pile 12 cm to the left"),
                 said(new ToDo.SoMany(GRAMMA, 3, 2), "Three royal gramma instead of 2"),
                 said(
@@ -136,7 +139,8 @@ class SaidTest {
                                 false,
                                 Sentences.of(new RoomLeft.MoreBy(LensKind.WASTE, 1, new Length(6))),
                                 Sentences.of(new RoomLeft.FullBy(LensKind.LENGTH_RULE))),
-                        "The limit that counts here: waste. By waste, there is room for about one more fish of 6 cm. Other ways to count: By the length rule, it is full."),
+                        "The limit that counts here: waste. By waste, there is room for about one more fish "
+                                + "of 6 cm. Other ways to count: By the length rule, it is full."),
                 said(new LensReason.NoRoomTaken(), "No fish takes any space yet."));
     }
 
@@ -153,13 +157,15 @@ class SaidTest {
                         "rate ratio 0.16, 95 % range 0.03 to 0.58, p = 0.001 (exact conditional test)"),
                 said(
                         new Course.InFigures(3, true, 1.2, 9, true, 0.0001, true),
-                        "rate ratio without end, 95 % range 1.2 to without end, p = under 0.001 (exact conditional test)"),
+                        "rate ratio without end, 95 % range 1.2 to without end, p = under 0.001 (exact "
+                                + "conditional test)"),
                 said(
                         new Order.TooFew(new Order.Counted(1, 2)),
                         "Too few fights to tell who is above whom: one fight among two fish."),
                 said(
                         new Order.Stands(Order.Steepness.STEEP, new Order.Counted(36, 9), false, 20),
-                        "A steep order: the higher fish nearly always wins. 36 fights among nine fish. You have never seen 20 % of the pairs fight."),
+                        "A steep order: the higher fish nearly always wins. 36 fights among nine fish. You "
+                                + "have never seen 20 % of the pairs fight."),
                 said(
                         new GateReason.Struck(2, 3),
                         "Two strikes at the box in the last three observations. There must be none."),
@@ -182,11 +188,12 @@ class SaidTest {
                         "Three of four fish that jumped left a tank without full cover"),
                 said(
                         new InCommon.OfAll(InCommon.What.ILL_WITHOUT_QUARANTINE, 2, 2, 1, 10),
-                        "Of all, 2 of 2 such fish fell ill. With quarantine, of 10, it was 1."),
+                        "Of all, 2 of 2 such fish fell ill. With quarantine, it was 1 of 10."),
                 said(new InCommon.OfOthers(InCommon.What.WILD_CAUGHT, 0, 2), "Of two captive-bred fish, it was none."),
                 said(
                         new InCommon.Contested(18, 20, 4, 20, false, true),
-                        "You saw fights in 18 of 20 pairs at Chop or Surge. Below that, it was 4 of 20 pairs, as it should be. This is hardly chance."),
+                        "You saw fights in 18 of 20 pairs at Chop or Surge. Below that, it was 4 of 20 "
+                                + "pairs, as it should be. This is hardly chance."),
                 said(Share.of(3, 19).counted(), "3 of 19 (16 %. With so many, anything from 3 to 40 % is no surprise)"),
                 said(Share.of(0, 0).counted(), "0 of 0"),
                 said(new Going.Steadily(true, 0.74, "mg/L", 6), "rising by about 0.74 mg/L a week, over 6 tests"),
