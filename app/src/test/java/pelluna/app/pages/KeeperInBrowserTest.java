@@ -169,7 +169,7 @@ class KeeperInBrowserTest {
         assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.expectedItIsNotSaved"));
         assertThat(page.locator("#f-lengthCm")).hasValue("0");
         saved("rockKg", "many");
-        assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.notANumber"));
+        assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.notANumberNotSaved"));
         page.reload();
         assertThat(page.locator("#f-lengthCm")).hasValue("150");
     }

@@ -68,7 +68,7 @@ class SheetsAndWaterTest {
                 .containsPattern(said("app.spreadsheet.NoDay"))
                 .containsPattern(said("app.planning.NoFigureFor"))
                 .containsPattern(said("app.spreadsheet.Needed"))
-                .doesNotContainPattern(said("page.sheets.takeThemIn"));
+                .doesNotContain("/sheets/take");
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
                 .containsPattern(said("app.spreadsheet.Wrong"));
         assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).isEmpty();

@@ -63,9 +63,9 @@ class LimitsTest {
                 "/log/fish/{boss}/bought|shop=The+Corner&price=abc|app.shell.NoPrice typed=abc|The Corner",
                 "/log/fish/{boss}/length|length=NaN|app.fish.NoLength|NaN",
                 "/log/fish/{boss}/length|length=Infinity|app.fish.NoLength|Infinity",
-                "/tank|hides=1e308|page.tankplace.notANumber|1e308",
+                "/tank|hides=1e308|page.tankplace.notANumberNotSaved|1e308",
                 "/tank|mealsADay=999999999999999999999999999999"
-                        + "|page.tankplace.notANumber|999999999999999999999999999999",
+                        + "|page.tankplace.notANumberNotSaved|999999999999999999999999999999",
                 "/start|startOn=2999-01-01|app.limits.DayOutside|",
                 "/start|startOn=-5000-01-01|app.limits.DayOutside|",
             })

@@ -131,7 +131,10 @@ class FacetsTest {
         String tang = new FactSheet(CATALOGUE.find("yellow tang").orElseThrow(), Words.english(UnitSystem.US))
                 .lines()
                 .toString();
-        assertThat(tang).contains("6.3 in").contains("Keepers differ").contains("blade");
+        assertThat(tang)
+                .contains("6.3 in")
+                .containsPattern(said("page.species.keepersDifferTheBoldSayThe"))
+                .containsPattern(saidWith("catalogue.Danger", "hazard", "TAIL_BLADES"));
     }
 
     @Test
