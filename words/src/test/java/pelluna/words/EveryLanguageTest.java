@@ -4,14 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.ibm.icu.text.MessagePattern;
 import java.io.IOException;
-import java.io.Reader;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import java.util.Properties;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -20,46 +16,27 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** A language is a folder that says everything that English says, with nothing that English has not at hand. */
 class EveryLanguageTest {
-    private static final Path FOLDERS = Path.of("src/main/resources/pelluna/words");
     /** In how many ways a message may ask for one argument. */
     private static final Pattern VIEW = Pattern.compile("(Der|Den|Dem|WordsCap|Words|Cap|Short|Or|\\d)$");
 
     static Stream<String> languages() throws IOException {
-        try (Stream<Path> folders = Files.list(FOLDERS)) {
+        try (Stream<Path> folders = Files.list(MessageFiles.FOLDERS)) {
             return folders.map(f -> f.getFileName().toString()).filter(f -> !f.equals("en")).sorted().toList().stream();
         }
-    }
-
-    private static Map<String, String> messages(String language) {
-        Map<String, String> all = new TreeMap<>();
-        Path folder = FOLDERS.resolve(language);
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path file :
-                    files.filter(f -> f.toString().endsWith(".properties")).toList()) {
-                Properties of = new Properties();
-                try (Reader in = Files.newBufferedReader(file)) {
-                    of.load(in);
-                }
-                of.stringPropertyNames()
-                        .forEach(key -> all.put(folder.relativize(file) + " " + key, of.getProperty(key)));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return all;
     }
 
     @ParameterizedTest
     @MethodSource("languages")
     void itHasEveryMessageInTheSameFile(String language) {
-        assertThat(messages(language)).containsOnlyKeys(messages("en").keySet());
+        assertThat(MessageFiles.of(language))
+                .containsOnlyKeys(MessageFiles.of("en").keySet());
     }
 
     @ParameterizedTest
     @MethodSource("languages")
     void noneIsLeftAsItIsInEnglishButForFigures(String language) {
-        Map<String, String> english = messages("en");
-        assertThat(messages(language))
+        Map<String, String> english = MessageFiles.of("en");
+        assertThat(MessageFiles.of(language))
                 .allSatisfy((key, text) -> assertThat(!text.equals(english.get(key)) || same(text))
                         .as(key + " = " + text)
                         .isTrue());
@@ -73,8 +50,8 @@ class EveryLanguageTest {
     @ParameterizedTest
     @MethodSource("languages")
     void itAsksForNothingThatEnglishDoesNotHave(String language) {
-        Map<String, String> english = messages("en");
-        assertThat(messages(language))
+        Map<String, String> english = MessageFiles.of("en");
+        assertThat(MessageFiles.of(language))
                 .allSatisfy((key, text) -> assertThat(arguments(text)).as(key).isSubsetOf(arguments(english.get(key))));
     }
 

@@ -2,25 +2,17 @@ package pelluna.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** A floor under the words, not a style: short sentences of short words. */
 class PlainWordsTest {
-    private static final Path ENGLISH = Path.of("src/main/resources/pelluna/words/en");
     private static final int LONGEST_SENTENCE = 20;
     private static final double HARDEST = 40;
     private static final double MIDDLE = 65;
@@ -28,23 +20,14 @@ class PlainWordsTest {
     /** Lists of what a field of a file may hold, by its names. */
     private static final Set<String> OF_FILES = Set.of("catalogue.FactMeaning", "app.planfile.FieldNeeds");
 
-    /** What every message may read like, by its key. */
+    /** What every message may read like, by its file and key. */
     private static Map<String, List<String>> readings() {
         Map<String, List<String>> all = new TreeMap<>();
-        try (Stream<Path> files = Files.walk(ENGLISH)) {
-            for (Path file :
-                    files.filter(f -> f.toString().endsWith(".properties")).toList()) {
-                Properties messages = new Properties();
-                try (Reader in = Files.newBufferedReader(file)) {
-                    messages.load(in);
-                }
-                messages.stringPropertyNames().stream()
-                        .filter(key -> !OF_FILES.contains(key))
-                        .forEach(key -> all.put(key, Readings.of(messages.getProperty(key))));
+        MessageFiles.of("en").forEach((key, text) -> {
+            if (OF_FILES.stream().noneMatch(key::endsWith)) {
+                all.put(key, Readings.of(text));
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        });
         return all;
     }
 
