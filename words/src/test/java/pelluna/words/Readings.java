@@ -8,7 +8,7 @@ import java.util.List;
 
 /** What a message may read like: every choice of it once, a short name for whatever it is filled with. */
 final class Readings {
-    private static final String FILLED = "Finn";
+    static final String FILLED = "Finn";
 
     private final MessagePattern pattern;
 

@@ -171,7 +171,8 @@ class LossDrawingsTest {
                 .toList();
         assertThat(heights.get(1)).isGreaterThan(5 * heights.get(0));
         assertThat(calm.says(Words.forAnybody()))
-                .containsPattern(said("page.drawing.to", "25 °C", "25.2 °C") + ", " + said("page.drawing.to2"));
+                .containsPattern(said("page.drawing.to", "25 °C", "25.2 °C") + ", "
+                        + said("page.drawing.to2", Words.forAnybody().text("page.drawing.salinity"), 35, 35.3));
         assertThat(new Weather(
                                 DAY,
                                 new DoubleSummaryStatistics(),
@@ -180,7 +181,8 @@ class LossDrawingsTest {
                         .says(Words.forAnybody()))
                 .isEqualTo(Words.forAnybody().text("page.drawing.salinity") + "35.1");
         assertThat(wild.says(Words.forAnybody()))
-                .containsPattern(said("page.drawing.to", "24 °C", "27 °C") + ", " + said("page.drawing.to2"));
+                .containsPattern(
+                        said("page.drawing.to", "24 °C", "27 °C") + ", " + said("page.drawing.to2", "pH ", 7.9, 8.2));
     }
 
     @Test

@@ -2,6 +2,7 @@ package pelluna.app.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -85,24 +86,24 @@ class AssessCommandTest {
 
     @ParameterizedTest(name = "{1} {2}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
-        { | `` | app.planfile.NoJson
-        [] | `` | =[]
-        {"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}} | pelluna | plan.Nothing
-        {"pelluna":2,"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}} | pelluna | =2
-        {"pelluna":1} | tank | plan.Nothing
-        {"pelluna":1,"tank":{}} | tank | app.planfile.NoSize
-        {"pelluna":1,"tank":{"lengthCm":100}} | tank | tank.NoCompleteSize
-        {"pelluna":1,"tank":{"lengthCm":0,"widthCm":50,"waterHeightCm":50}} | tank.lengthCm | =0
-        {"pelluna":1,"tank":{"lengthCm":"long","widthCm":50,"waterHeightCm":50}} | tank.lengthCm | =long
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"keeps":["sharks"]}} | tank.keeps[0] | =sharks
-        {"pelluna":1,"tank":SMALL,"wishes":[{"count":2}]} | wishes[0].species | plan.Nothing
-        {"pelluna":1,"tank":SMALL,"wishes":[{"species":"unicorn whale"}]} | wishes[0].species | =unicorn whale
-        {"pelluna":1,"tank":SMALL,"wishes":[{"species":"royal gramma","count":1000}]} | wishes[0].count | =1000
-        {"pelluna":1,"startOn":"soon","tank":SMALL} | startOn | =soon
-        {"pelluna":1,"startOn":"2027-02-31","tank":SMALL} | startOn | =2027-02-31
-        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}} | tank.ph | app.planfile.UnknownField
+        { | `` | app.planfile.NoJson | ``
+        [] | `` | =[] | ``
+        {"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}} | pelluna | plan.Nothing | pelluna
+        {"pelluna":2,"tank":{"lengthCm":100,"widthCm":50,"waterHeightCm":50}} | pelluna | =2 | pelluna
+        {"pelluna":1} | tank | plan.Nothing | ``
+        {"pelluna":1,"tank":{}} | tank | app.planfile.NoSize | ``
+        {"pelluna":1,"tank":{"lengthCm":100}} | tank | tank.NoCompleteSize | ``
+        {"pelluna":1,"tank":{"lengthCm":0,"widthCm":50,"waterHeightCm":50}} | tank.lengthCm | =0 | tank_lengthCm
+        {"pelluna":1,"tank":{"lengthCm":"long","widthCm":50,"waterHeightCm":50}} | tank.lengthCm | =long | tank_lengthCm
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"keeps":["sharks"]}}|tank.keeps[0]|=sharks|tank_keeps_items
+        {"pelluna":1,"tank":SMALL,"wishes":[{"count":2}]} | wishes[0].species | plan.Nothing | ``
+        {"pelluna":1,"tank":SMALL,"wishes":[{"species":"unicorn whale"}]} | wishes[0].species | =unicorn whale | ``
+        {"pelluna":1,"tank":SMALL,"wishes":[{"species":"royal gramma","count":1000}]} | wishes[0].count | =1000 | ``
+        {"pelluna":1,"startOn":"soon","tank":SMALL} | startOn | =soon | day
+        {"pelluna":1,"startOn":"2027-02-31","tank":SMALL} | startOn | =2027-02-31 | day
+        {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}} | tank.ph | app.planfile.UnknownField | ``
         """)
-    void aWrongFileExitsWithTwoAndNamesTheField(String file, String place, String found) {
+    void aWrongFileExitsWithTwoAndNamesTheField(String file, String place, String found, String field) {
         Run run = run(file.replace("SMALL", "{\"netLitres\":200,\"runCm\":90}"), "-");
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.out()).isEmpty();
@@ -110,6 +111,7 @@ class AssessCommandTest {
         assertThat(run.err())
                 .startsWith(place.isEmpty() ? "" : place + ":")
                 .containsPattern(what)
+                .containsPattern(field.isEmpty() ? "" : "" + saidWith("app.planfile.FieldNeeds", "field", field))
                 .doesNotContain("Exception", "\tat ");
     }
 

@@ -368,7 +368,7 @@ class ArrivalsPagesTest {
         for (LocalDate release : lanes().values()) {
             assertThat(events).anySatisfy(e -> {
                 assertThat(e.getDateTimeStart().getDate()).isEqualTo(release);
-                assertThat(e.getSummary().getValue()).containsPattern(said("page.arrivals.release"));
+                assertThat(e.getSummary().getValue()).containsPattern("^" + said("page.arrivals.release"));
             });
         }
         String page = body(Pelluna.post(at("/calendar/open"), Map.of()));

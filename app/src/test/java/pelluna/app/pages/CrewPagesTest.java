@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -82,7 +83,7 @@ class CrewPagesTest {
         assertThat(only().there()).isEqualTo(12);
         assertThat(tank.page(PAGE))
                 .containsPattern(said("crew.NothingToBuy"))
-                .containsPattern(said("page.crew.seenAdded"));
+                .containsPattern(saidWith("page.crew.seenAdded", Map.of("0", "7", "2", "[^<>\\d]*5")));
     }
 
     @Test

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -41,7 +42,8 @@ class DemoHistoryTest {
     @Test
     void whatThePlanHadSaidWasReckonedAndNotWritten() {
         assertThat(page(""))
-                .containsPattern(said("page.prediction.notSaidThePlanWasCalmAbout"))
+                .containsPattern(
+                        saidWith("page.prediction.notSaidThePlanWasCalmAbout", "0", "" + said("losses.Topic.FIGHTING")))
                 .containsPattern(said("page.prediction.ofSuchACauseNoPlanCan"))
                 .containsPattern(said("sieve.PicksPods"));
         String hindsight = page("/hindsight");

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -74,7 +75,8 @@ class IncidentPagesTest {
                 .contains("· pale");
         assertThat(path(tank.post(BASE, Map.of("loss", loss)))).isEqualTo(path(first));
         assertThat(tank.page(BASE))
-                .containsPattern(said("page.incident.andWhatWasLearnt"))
+                .containsPattern(
+                        saidWith("page.incident.andWhatWasLearnt", "0Cap", "" + said("page.incident.incidents", 1)))
                 .containsPattern(said("page.incidents.noLessonIsWrittenDownYet"));
     }
 

@@ -186,9 +186,13 @@ class IntroductionPagesTest {
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
         assertThat(tank.page("/today"))
-                .containsPattern(said("page.today.callTheRollIsNew"))
+                .containsPattern(saidWith("page.today.callTheRollIsNew", "0", "[^<>]*royal gramma"))
                 .containsPattern(saidWith("page.today.lookAt", "0", "[^<>]*royal gramma"));
-        assertThat(Pelluna.get(tank.at("/calendar.ics")).body()).containsPattern("SUMMARY:[^\n]*royal gramma");
+        assertThat(Pelluna.get(tank.at("/calendar.ics")).body())
+                .containsPattern("SUMMARY:"
+                        + saidWith("page.introduction.lookAt", "0", "[^,\n]*royal gramma")
+                                .pattern()
+                                .split(",\\\\s")[0]);
         tank.post(
                 "/log/bringing/" + c.id() + "/look",
                 Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));

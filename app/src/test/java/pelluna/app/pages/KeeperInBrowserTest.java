@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -166,7 +167,9 @@ class KeeperInBrowserTest {
         long tank = Pelluna.tank("Bad Figures");
         go("/tanks/" + tank + "/tank");
         saved("lengthCm", "0");
-        assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.expectedItIsNotSaved"));
+        assertThat(page.locator("[role=alert]").first())
+                .containsText(saidWith(
+                        "page.tankplace.expectedItIsNotSaved", "0", "" + said("page.tankplace.range", 10, 2000, "cm")));
         assertThat(page.locator("#f-lengthCm")).hasValue("0");
         saved("rockKg", "many");
         assertThat(page.locator("[role=alert]").first()).containsText(said("page.tankplace.notANumberNotSaved"));
@@ -178,7 +181,8 @@ class KeeperInBrowserTest {
     void unitsChangeEverywhereAndTheFiguresStay() {
         go("/tanks/1/wishes");
         Chromium.click(page, ".wide button", "page.layout.inGal");
-        assertThat(page.locator("#rail summary").first()).containsText(saidWith("page.shell.run", "1", "59 in"));
+        assertThat(page.locator("#rail summary").first())
+                .containsText(saidWith("page.shell.run", Map.of("0", "124 gal", "1", "59 in")));
         page.locator(".sieve a[aria-label^='Emperor']").click();
         assertThat(page.locator("#chosen")).containsText(said("sieve.NeedsVolume"));
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));

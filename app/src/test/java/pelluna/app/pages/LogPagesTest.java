@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -182,7 +183,7 @@ class LogPagesTest {
                 .containsPattern(said("page.behaviour.steepness"))
                 .containsPattern("17[^<]* 2 h")
                 .contains("class=\"hot\"");
-        assertThat(page).containsPattern(said("behaviour.SeenOfIt"));
+        assertThat(page).containsPattern(saidWith("behaviour.SeenOfIt", "watched", "2 h"));
     }
 
     @Test

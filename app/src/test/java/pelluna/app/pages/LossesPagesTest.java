@@ -329,7 +329,8 @@ class LossesPagesTest {
         assertThat(form).as("nothing is chosen for the keeper").doesNotContainPattern("name=\"cause\"[^>]*checked");
         String page =
                 lost(tank.wrasse(), Map.of("cause", "disease", "sure", "guess")).body();
-        assertThat(page).containsPattern(said("page.losses.theLogWouldHaveFitBest"));
+        assertThat(page)
+                .containsPattern(saidWith("page.losses.theLogWouldHaveFitBest", "0", "" + said("losses.Cause.KILLED")));
     }
 
     @Test
@@ -342,7 +343,7 @@ class LossesPagesTest {
                 .containsPattern(said("page.today.nobodyNewUntil"))
                 .containsPattern(said("page.loss.nobodyNewUntilIfNoSign"))
                 .containsPattern(said("page.restock.commonPractice"))
-                .contains("76")
+                .containsPattern(saidWith("page.loss.ifAllFishLeaveTheTank", "0", "76"))
                 .containsPattern(said("page.loss.exposed"))
                 .containsPattern(said("page.loss.whichIllnessItWasAndWhat"));
         assertThat(tank.page("/today")).containsPattern(said("page.today.nobodyNewUntil"));
@@ -525,7 +526,7 @@ class LossesPagesTest {
                 .satisfies(d -> assertThat(fish(d.fish()).cameOn()).isNull());
         assertThat(tank.page("/losses"))
                 .containsPattern(said("page.losses.itDidNotComeAsFarAs"))
-                .containsPattern(said("page.losses.after"));
+                .containsPattern(saidWith("page.losses.after", "0", "" + said("page.losses.days", 12)));
         assertThat(residents()).hasSize(4);
     }
 

@@ -92,7 +92,7 @@ class OwnRiskPagesTest {
                 .containsPattern(said("plan.Risk.BOX"))
                 .containsPattern(said("page.arrivals.dealTheGroundAnewOut"))
                 .containsPattern(said("page.wishes.theLeastBadWayOfTaking"))
-                .containsPattern(saidWith("risk.TooFewPlaces", "hasWords", "[a-z]+"))
+                .containsPattern(saidWith("risk.TooFewPlaces", "hasWords", "" + said("words.number.2")))
                 .containsPattern(said("page.wishes.whenToStop"))
                 .containsPattern(said("risk.ThenToAKeeper"));
         assertThat(page("/arrivals")).containsPattern(said("page.arrivals.onceAWishCanLiveHere"));

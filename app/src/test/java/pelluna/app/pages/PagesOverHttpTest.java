@@ -70,7 +70,7 @@ class PagesOverHttpTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        royl gramma  | 1    |     | page.names.pellunaDoesntKnowIsItOfThese
+        royl gramma  | 1    |     | page.names.pellunaDoesntKnowIsItOfThese 0=royl gramma
         royal gramma | 0    |     | app.planfile.FieldNeeds field=count
         royal gramma | 1000 |     | app.planfile.FieldNeeds field=count
         royal gramma | 1.5  |     | app.planfile.FieldNeeds field=count
@@ -97,9 +97,9 @@ class PagesOverHttpTest {
     @CsvSource(delimiter = '|', textBlock = """
         ''      | 100  | 50 | 50 | page.tankplace.pleaseGiveItANameOf1
         Puddle  | ''   | 50 | 50 | page.tankplace.pleaseSayHowMany
-        Puddle  | 0    | 50 | 50 | page.tankplace.range 0=10
-        Puddle  | -5   | 50 | 50 | page.tankplace.range 0=10
-        Puddle  | 1e9  | 50 | 50 | page.tankplace.range 0=10
+        Puddle  | 0    | 50 | 50 | page.tankplace.range 0=10;1=2000;2=cm
+        Puddle  | -5   | 50 | 50 | page.tankplace.range 0=10;1=2000;2=cm
+        Puddle  | 1e9  | 50 | 50 | page.tankplace.range 0=10;1=2000;2=cm
         Puddle  | long | 50 | 50 | page.tankplace.notANumber
         Puddle  | NaN  | 50 | 50 | page.tankplace.notANumber
         """)

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -166,7 +167,9 @@ class PredictionPagesTest {
                         "8",
                         "since",
                         Pelluna.today().toString()));
-        assertThat(tank.page(PAGE)).containsPattern(said("page.prediction.inThisTank"));
+        assertThat(tank.page(PAGE))
+                .containsPattern(
+                        saidWith("page.prediction.inThisTank", "0Cap", "" + said("page.prediction.arrivals", 1)));
         tank.post(
                 "/residents",
                 Map.of(

@@ -309,6 +309,7 @@ class ReefscapePagesTest {
         String text = svg.getDocumentElement().getTextContent();
         assertThat(text)
                 .containsPattern(said("page.reefscape.fishRockAndTankToScaleIn"))
+                .containsPattern(saidWith("page.reefscape.dayAndFish", "1", "3"))
                 .containsPattern(said("units.Step.SURGE"))
                 .contains("Rivalry", "150 cm", "royal gramma");
         assertThat(picture.body()).doesNotContain("http://1").doesNotContain("href=");

@@ -2,6 +2,7 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
+import static pelluna.app.testing.Said.saidWith;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
@@ -177,7 +178,10 @@ class SheetsAndWaterTest {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         assertThat(tank.post("/log/water", Map.of("on", "2026-02-01", "nitrate", "-4"))
                         .body())
-                .containsPattern(said("app.planning.NotLogged"));
+                .containsPattern(saidWith(
+                        "app.planning.NotLogged",
+                        "expected",
+                        "" + saidWith("app.planfile.FieldNeeds", "field", "test_nitrate")));
     }
 
     @Test
@@ -195,7 +199,8 @@ class SheetsAndWaterTest {
         tank.post("/log/feed", Map.of("what", "fed", "note", "pellets", "x", "0.1", "y", "0.9"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.12", "y", "0.9"));
         assertThat(tank.page("/log/health"))
-                .containsPattern(said("page.health.inDaysADayAsLoggedYour"))
+                .containsPattern(
+                        saidWith("page.health.inDaysADayAsLoggedYour", "0Cap", "" + said("page.health.meals2", 2)))
                 .containsPattern(said("page.health.allOfItInPlaceTwoPlaces"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.9", "y", "0.9"));
         assertThat(tank.page("/log/health")).containsPattern(said("page.health.givenAtPlacesApart"));

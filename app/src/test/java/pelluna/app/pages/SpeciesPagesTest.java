@@ -125,7 +125,8 @@ class SpeciesPagesTest {
                         "mine hid for a year"));
         assertThat(said.statusCode()).isEqualTo(200);
         assertThat(said.body())
-                .containsPattern(said("page.speciesParts.yourWordOn"))
+                .containsPattern(saidWith(
+                        "page.speciesParts.yourWordOn", "0", "" + saidWith("catalogue.FactName", "fact", "volume")))
                 .contains("700 / 800 / 900 L")
                 .contains("mine hid for a year")
                 .containsPattern(said("page.speciesParts.pellunaSays"))
@@ -286,7 +287,7 @@ class SpeciesPagesTest {
                 .containsPattern(said("page.ownWord.row", 2, "Zebrasoma flavescens"))
                 .containsPattern(said("page.ownWord.refused"))
                 .containsPattern(saidWith("catalogue.Whole", Map.of("least", "1", "most", "4")))
-                .contains("1 of 4 → 3 of 4")
+                .containsPattern(saidWith("catalogue.FactName", "fact", "skill") + ": 1 of 4 → 3 of 4")
                 .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
                 .containsPattern(saidWith("page.ownWord.rowsNewSpeciesFactsOtherwise", "3", "1"))
                 .doesNotContainPattern(said("catalogue.OwnFact"));

@@ -121,7 +121,13 @@ class FacetsTest {
                 .toString();
         assertThat(comet)
                 .containsPattern(said("page.species.swallows"))
-                .containsPattern(said("page.species.oftenGoesFor"));
+                .containsPattern(saidWith(
+                        "page.species.oftenGoesFor",
+                        "0",
+                        ""
+                                + saidWith(
+                                        "page.species.under",
+                                        Map.of("0", "" + said("tank.ReefLife.SHRIMP"), "1", "5 cm"))));
         String firefish = new FactSheet(CATALOGUE.find("firefish").orElseThrow(), Words.english(UnitSystem.METRIC))
                 .lines()
                 .toString();

@@ -9,6 +9,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Properties;
@@ -57,10 +58,14 @@ public final class Said {
         return Pattern.compile(message(new MessagePattern(text(key)), 0, known));
     }
 
-    /** A key alone, or with what one argument is: 'app.planfile.FieldNeeds field=count'. */
+    /** A key alone, or with what some arguments are: 'page.tankplace.range 0=10;1=2000'. */
     public static Pattern told(String keyed) {
-        String[] parts = keyed.split("[ =]", 3);
-        return parts.length == 1 ? said(keyed) : saidWith(parts[0], parts[1], parts[2]);
+        String[] parts = keyed.split(" ", 2);
+        Map<String, String> known = new HashMap<>();
+        for (String one : parts.length == 1 ? new String[0] : parts[1].split(";")) {
+            known.put(one.replaceFirst("=.*", ""), one.replaceFirst("^[^=]*=", ""));
+        }
+        return saidWith(parts[0], known);
     }
 
     private static String text(String key) {
