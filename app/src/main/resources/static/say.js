@@ -1,5 +1,5 @@
 // What scripts say stands in the messages of the server, like everything that is said.
-import { dates, messages } from '/words.js';
+const { dates, messages } = await import(`/words/${document.documentElement.lang}.js`);
 
 // The message of a key, its arguments put in by their places.
 export function say(key, ...values) {

@@ -50,6 +50,7 @@ public final class MessageCheck {
             Optional.class,
             OptionalDouble.class,
             Sentences.class);
+    private static final Set<Class<?>> NAMED = Set.of(Species.class, Party.class, Optional.class, String.class);
     private static final Set<Class<?>> NUMBERS =
             Set.of(int.class, long.class, double.class, Length.class, List.class, Sentences.class, String.class);
 
@@ -187,6 +188,10 @@ public final class MessageCheck {
                     case ROUNDED -> type == double.class;
                     case SHORT -> type == LocalDate.class;
                     case ANY -> Collection.class.isAssignableFrom(type);
+                    case DER, DEN, DEM ->
+                        NAMED.contains(type)
+                                || Collection.class.isAssignableFrom(type)
+                                || Statement.class.isAssignableFrom(type);
                     case PLAIN ->
                         SAID.contains(type)
                                 || type.isEnum()

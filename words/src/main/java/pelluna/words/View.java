@@ -9,11 +9,42 @@ package pelluna.words;
  */
 record View(String component, boolean capital, How how, int decimals) {
     enum How {
-        PLAIN,
-        SPELT,
-        SHORT,
-        ANY,
-        ROUNDED
+        PLAIN(""),
+        SPELT("Words"),
+        SHORT("Short"),
+        ANY("Or"),
+        ROUNDED(""),
+        /** As the subject of a sentence, with its article: 'der Lippfisch'. */
+        DER("Der"),
+        /** As its direct object: 'den Lippfisch'. */
+        DEN("Den"),
+        /** As its indirect object: 'dem Lippfisch'. */
+        DEM("Dem");
+
+        private final String suffix;
+
+        How(String suffix) {
+            this.suffix = suffix;
+        }
+
+        /** With an article, in the case that the message asks for. */
+        boolean articled() {
+            return ordinal() >= DER.ordinal();
+        }
+
+        /** The one that the end of a name asks for; plain if none. */
+        static How of(String name) {
+            for (How how : values()) {
+                if (!how.suffix.isEmpty() && name.endsWith(how.suffix) && name.length() > how.suffix.length()) {
+                    return how;
+                }
+            }
+            return PLAIN;
+        }
+
+        private String without(String name) {
+            return name.substring(0, name.length() - suffix.length());
+        }
     }
 
     static View of(String name, Arguments arguments) {
@@ -22,19 +53,18 @@ record View(String component, boolean capital, How how, int decimals) {
         }
         boolean capital = Character.isUpperCase(name.charAt(0));
         String component = capital ? Character.toLowerCase(name.charAt(0)) + name.substring(1) : name;
-        if (arguments.type(component).isPresent()) {
-            return new View(component, capital, How.PLAIN, 0);
+        return arguments.type(component).isPresent()
+                ? new View(component, capital, How.PLAIN, 0)
+                : of(component, capital);
+    }
+
+    /** What the end of a name asks for. */
+    static View of(String name, boolean capital) {
+        char last = name.charAt(name.length() - 1);
+        if (Character.isDigit(last) && name.length() > 1) {
+            return new View(name.substring(0, name.length() - 1), capital, How.ROUNDED, last - '0');
         }
-        char last = component.charAt(component.length() - 1);
-        if (Character.isDigit(last)) {
-            return new View(component.substring(0, component.length() - 1), capital, How.ROUNDED, last - '0');
-        }
-        for (How how : new How[] {How.SPELT, How.SHORT, How.ANY}) {
-            String suffix = how == How.SPELT ? "Words" : how == How.SHORT ? "Short" : "Or";
-            if (component.endsWith(suffix)) {
-                return new View(component.substring(0, component.length() - suffix.length()), capital, how, 0);
-            }
-        }
-        return new View(component, capital, How.PLAIN, 0);
+        How how = How.of(name);
+        return new View(how.without(name), capital, how, 0);
     }
 }

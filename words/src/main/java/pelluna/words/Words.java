@@ -5,11 +5,14 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Hours;
@@ -25,18 +28,22 @@ import pelluna.core.units.Volume;
  * Says things in one language and one system of units. A statement is said by the message of its key, its arguments
  * put in: figures in the reader's units, dates, species by their names, lists, and other statements.
  *
- * <p>A message names the components of its record. In five spellings it may ask for another view of one:
+ * <p>A message names the components of its record. In these spellings it may ask for another view of one:
  * {@code {Fish}} begins with a capital letter, {@code {countWords}} writes a number up to twelve as a word,
  * {@code {litres1}} rounds to one decimal, {@code {dayShort}} leaves the year out of a date,
- * {@code {fishOr}} lists what could be meant: 'a, b or c'.
+ * {@code {fishOr}} lists what could be meant: 'a, b or c'. Languages with cases ask for a name with its article by three
+ * more: {@code {fishDer}} as the subject, {@code {fishDen}} as the object, {@code {fishDem}} as the indirect object.
  */
 public final class Words {
     private static final String CORE = "pelluna.core.";
     private static final String HOUSE = "pelluna.";
     private static final int SPELT_UP_TO = 12;
+    private static final Map<Reader, Words> ALL = new ConcurrentHashMap<>();
     private final Messages messages;
     private final Locale language;
     private final Measures measures;
+    private final Numbers numbers;
+    private final FishNames names;
     private final ListFormatter lists;
     private final ListFormatter choices;
     private final DateTimeFormatter day;
@@ -46,8 +53,10 @@ public final class Words {
     private Words(Locale language, UnitSystem units) {
         this.language = language;
         messages = Messages.in(language);
-        measures = new Measures(units);
         Locale like = Locale.forLanguageTag(text("words.lists"));
+        numbers = new Numbers(like);
+        measures = new Measures(units, numbers, messages);
+        names = new FishNames(language, messages);
         lists = ListFormatter.getInstance(like);
         choices = ListFormatter.getInstance(like, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
         day = DateTimeFormatter.ofPattern(text("words.day"), language);
@@ -55,23 +64,29 @@ public final class Words {
         time = DateTimeFormatter.ofPattern(text("words.time"), language);
     }
 
+    /** One of {@link Languages#all}, in the given units. */
+    public static Words in(Locale language, UnitSystem units) {
+        return ALL.computeIfAbsent(new Reader(language, units), r -> new Words(r.language, r.units));
+    }
+
     /** English, in the given units. */
     public static Words english(UnitSystem units) {
-        return units == UnitSystem.US ? InEnglish.US : InEnglish.METRIC;
+        return in(Locale.ENGLISH, units);
     }
 
-    /** For a reader of whom nothing is known. */
+    /** For a reader of whom nothing is known, and for everything that is the same in every language: the API. */
     public static Words forAnybody() {
-        return InEnglish.METRIC;
+        return english(UnitSystem.METRIC);
     }
 
-    private static final class InEnglish {
-        private static final Words METRIC = new Words(Locale.ENGLISH, UnitSystem.METRIC);
-        private static final Words US = new Words(Locale.ENGLISH, UnitSystem.US);
+    private record Reader(Locale language, UnitSystem units) {}
+
+    public Locale language() {
+        return language;
     }
 
-    public Measures measures() {
-        return measures;
+    public UnitSystem units() {
+        return measures.system();
     }
 
     /** A length in cm, as '12 cm' or '4.7 in'. */
@@ -202,6 +217,11 @@ public final class Words {
         return String.join(" ", all.stream().map(this::of).toList());
     }
 
+    /** All names of a fish in this language, the usual one first; empty if it has none but the scientific one. */
+    public List<String> names(Species fish) {
+        return names.all(fish);
+    }
+
     /** '27 November 2026'. */
     public String date(LocalDate on) {
         return on.format(day);
@@ -243,6 +263,13 @@ public final class Words {
         return messages.get(arguments.key()).say(slot -> argument(s, arguments, slot));
     }
 
+    private String statement(Statement s, String variant) {
+        Arguments arguments = Arguments.of(s.getClass());
+        return messages.find(arguments.key() + variant)
+                .orElseGet(() -> messages.get(arguments.key()))
+                .say(slot -> argument(s, arguments, slot));
+    }
+
     private Object argument(Statement s, Arguments arguments, Slot slot) {
         View view = View.of(slot.name(), arguments);
         Object value = arguments.value(s, view.component());
@@ -266,8 +293,26 @@ public final class Words {
             case SHORT -> shortDate((LocalDate) value);
             case ANY ->
                 choices.format(((Collection<?>) value).stream().map(this::of).toList());
+            case DER, DEN, DEM -> articled(value, view.how());
             case ROUNDED -> number(Rounding.to(view.decimals(), ((Number) value).doubleValue()));
         };
+    }
+
+    /** A fish with its article in a case; a statement says its own by a message of the case, where it has one. */
+    private String articled(Object value, View.How how) {
+        if (value instanceof Species s) {
+            return names.with(how, s);
+        }
+        if (value instanceof Party p) {
+            return names.with(how, p);
+        }
+        if (value instanceof Collection<?> all) {
+            return lists.format(all.stream().map(v -> articled(v, how)).toList());
+        }
+        if (value instanceof Statement s && !(value instanceof Enum<?>)) {
+            return statement(s, "." + how.name().toLowerCase(Locale.ROOT));
+        }
+        return value instanceof Optional<?> o ? o.map(v -> articled(v, how)).orElse("") : of(value);
     }
 
     /** The number by which a message chooses: how many there are, or how much. */
@@ -288,16 +333,27 @@ public final class Words {
         return number >= 0 && number <= SPELT_UP_TO ? text("words.number." + number) : number((Number) number);
     }
 
-    private static String number(Number n) {
-        return n instanceof Integer || n instanceof Long ? n.toString() : Measures.number(n.doubleValue());
+    /** Without needless zeros, as the language writes it: '12', '4.5', '4,5'. */
+    public String number(Number n) {
+        return n instanceof Integer || n instanceof Long ? n.toString() : numbers.text(n.doubleValue());
+    }
+
+    /** The same, rounded to at most so many decimals. */
+    public String number(double value, int decimals) {
+        return numbers.text(Rounding.to(decimals, value));
+    }
+
+    /** With exactly so many decimals: '4.50'. */
+    public String fixed(double value, int decimals) {
+        return numbers.fixed(value, decimals);
     }
 
     private String figure(Object value) {
         if (value instanceof Species s) {
-            return s.name();
+            return names.of(s);
         }
         if (value instanceof Party p) {
-            return p.label();
+            return names.of(p);
         }
         if (value instanceof LocalDate d) {
             return date(d);
@@ -312,7 +368,7 @@ public final class Words {
             return measures.volume(v.litres());
         }
         if (value instanceof Hours h) {
-            return hours(h.hours());
+            return measures.hours(h.hours());
         }
         if (value instanceof Mass m) {
             return measures.mass(m.grams());
@@ -327,10 +383,6 @@ public final class Words {
             return o.isPresent() ? number(o.getAsDouble()) : "";
         }
         throw new IllegalStateException("nothing says " + value.getClass());
-    }
-
-    private static String hours(double hours) {
-        return hours < 1 ? Math.round(hours * 60) + " min" : number(Rounding.to(1, hours)) + " h";
     }
 
     private String capital(String said) {

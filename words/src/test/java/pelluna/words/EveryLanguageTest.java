@@ -17,7 +17,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** A language is a folder that says everything that English says, with nothing that English has not at hand. */
 class EveryLanguageTest {
     /** In how many ways a message may ask for one argument. */
-    private static final Pattern VIEW = Pattern.compile("(Der|Den|Dem|WordsCap|Words|Cap|Short|Or|\\d)$");
+    private static final Pattern VIEW =
+            Pattern.compile("((Der|Den|Dem|Words)?Cap|Der|Den|Dem|Words|Short|Or|(?<!^)\\d)$");
+
+    private static final String CASE = "\\.(der|den|dem)$";
+
+    /** What only a language with articles or cases has. */
+    private static final Pattern OF_ITS_OWN = Pattern.compile(" words\\.(nouns|article|adjective|genitive)|" + CASE);
 
     static Stream<String> languages() throws IOException {
         try (Stream<Path> folders = Files.list(MessageFiles.FOLDERS)) {
@@ -28,8 +34,9 @@ class EveryLanguageTest {
     @ParameterizedTest
     @MethodSource("languages")
     void itHasEveryMessageInTheSameFile(String language) {
-        assertThat(MessageFiles.of(language))
-                .containsOnlyKeys(MessageFiles.of("en").keySet());
+        assertThat(MessageFiles.of(language).keySet().stream()
+                        .filter(key -> !OF_ITS_OWN.matcher(key).find()))
+                .containsExactlyInAnyOrderElementsOf(MessageFiles.of("en").keySet());
     }
 
     @ParameterizedTest
@@ -53,7 +60,9 @@ class EveryLanguageTest {
     void itAsksForNothingThatEnglishDoesNotHave(String language) {
         Map<String, String> english = MessageFiles.of("en");
         assertThat(MessageFiles.of(language))
-                .allSatisfy((key, text) -> assertThat(arguments(text)).as(key).isSubsetOf(arguments(english.get(key))));
+                .allSatisfy((key, text) -> assertThat(arguments(text))
+                        .as(key)
+                        .isSubsetOf(arguments(english.getOrDefault(key.replaceFirst(CASE, ""), ""))));
     }
 
     private static Set<String> arguments(String text) {

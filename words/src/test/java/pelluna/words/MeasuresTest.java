@@ -11,13 +11,14 @@ import pelluna.core.units.Hours;
 class MeasuresTest {
     @Test
     void keepersReadTheirOwnUnits() {
-        Measures us = new Measures(UnitSystem.US);
+        Words us = Words.english(UnitSystem.US);
+        Words metric = Words.forAnybody();
         assertThat(us.volume(428)).isEqualTo("113 gal");
         assertThat(us.length(150)).isEqualTo("59 in");
         assertThat(us.temperature(25.5)).isEqualTo("77.9 °F");
-        assertThat(Measures.metric().length(4.55)).isEqualTo("4.6 cm");
-        assertThat(Measures.metric().mass(1234)).isEqualTo("1.2 kg");
-        assertThat(Measures.date(LocalDate.of(2027, 6, 11))).isEqualTo("11 June 2027");
+        assertThat(metric.length(4.55)).isEqualTo("4.6 cm");
+        assertThat(metric.mass(1234)).isEqualTo("1.2 kg");
+        assertThat(metric.date(LocalDate.of(2027, 6, 11))).isEqualTo("11 June 2027");
     }
 
     @Test

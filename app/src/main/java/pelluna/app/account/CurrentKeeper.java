@@ -1,10 +1,15 @@
 package pelluna.app.account;
 
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import pelluna.app.writes.Reader;
+import pelluna.words.Languages;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -21,14 +26,19 @@ public class CurrentKeeper implements Reader {
 
     /** Looked up once in a request. */
     public KeeperAccount get() {
-        RequestAttributes request = RequestContextHolder.getRequestAttributes();
-        if (request != null
-                && request.getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST) instanceof KeeperAccount kept) {
-            return kept;
+        Optional<KeeperAccount> kept = kept();
+        if (kept.isPresent()) {
+            return kept.get();
         }
         KeeperAccount keeper = accounts.findByName(LOCAL).orElseGet(this::create);
         keep(keeper);
         return keeper;
+    }
+
+    private static Optional<KeeperAccount> kept() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        return Optional.ofNullable(request == null ? null : request.getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST))
+                .map(KeeperAccount.class::cast);
     }
 
     private static void keep(KeeperAccount keeper) {
@@ -40,7 +50,29 @@ public class CurrentKeeper implements Reader {
 
     @Override
     public Words words() {
-        return get().words();
+        KeeperAccount keeper = get();
+        return Words.in(language(keeper), keeper.units());
+    }
+
+    /** The language that the keeper has chosen, or the browser asks for. */
+    Locale language() {
+        return language(get());
+    }
+
+    /** The same without asking the database: the keeper's if this request has looked it up, else the browser's. */
+    @Override
+    public Words wordsAtHand() {
+        return Words.in(kept().map(CurrentKeeper::language).orElseGet(CurrentKeeper::ofTheBrowser), UnitSystem.METRIC);
+    }
+
+    private static Locale language(KeeperAccount keeper) {
+        return keeper.language().filter(Languages.all()::contains).orElseGet(CurrentKeeper::ofTheBrowser);
+    }
+
+    private static Locale ofTheBrowser() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes web
+                ? Languages.best(web.getRequest().getHeader(HttpHeaders.ACCEPT_LANGUAGE))
+                : Locale.ENGLISH;
     }
 
     /** Whether this keeper has ever been here. */
@@ -58,6 +90,14 @@ public class CurrentKeeper implements Reader {
     public void reads(UnitSystem units) {
         KeeperAccount keeper = get();
         keeper.reads(units);
+        keep(accounts.save(keeper));
+    }
+
+    /** @param language null for the one that the browser asks for */
+    @Transactional
+    public void speaks(Locale language) {
+        KeeperAccount keeper = get();
+        keeper.speaks(language);
         keep(accounts.save(keeper));
     }
 

@@ -5,11 +5,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Locale;
+import java.util.Optional;
 import pelluna.app.rows.Row;
 import pelluna.words.UnitSystem;
-import pelluna.words.Words;
 
-/** Somebody who keeps fish, with the units and the light they read by. Owns tanks. */
+/** Somebody who keeps fish, with the language, the units and the light they read by. Owns tanks. */
 @Entity
 @Table(name = "keeper")
 public class KeeperAccount extends Row {
@@ -17,6 +18,8 @@ public class KeeperAccount extends Row {
 
     @Enumerated(EnumType.STRING)
     private UnitSystem units = UnitSystem.METRIC;
+
+    private String language;
 
     private String theme = "system";
 
@@ -44,9 +47,18 @@ public class KeeperAccount extends Row {
         return name;
     }
 
-    /** The language and the units that the keeper reads. */
-    public Words words() {
-        return Words.english(units);
+    public UnitSystem units() {
+        return units;
+    }
+
+    /** The language that the keeper has chosen; empty for the one that the browser asks for. */
+    public Optional<Locale> language() {
+        return Optional.ofNullable(language).map(Locale::forLanguageTag);
+    }
+
+    /** @param other null for the one that the browser asks for */
+    void speaks(Locale other) {
+        language = other == null ? null : other.getLanguage();
     }
 
     public String theme() {

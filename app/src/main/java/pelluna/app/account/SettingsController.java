@@ -6,9 +6,10 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.words.Languages;
 import pelluna.words.UnitSystem;
 
-/** Units and light, from the rail of every page. Goes back to where it was asked. */
+/** Language, units and light, from the rail of every page. Goes back to where it was asked. */
 @Controller
 class SettingsController {
     private static final Set<String> THEMES = Set.of("system", "day", "night");
@@ -21,6 +22,16 @@ class SettingsController {
     @PostMapping("/settings/units")
     String units(@RequestParam String units, @RequestHeader(value = "Referer", required = false) String from) {
         keeper.reads("US".equals(units) ? UnitSystem.US : UnitSystem.METRIC);
+        return "redirect:" + path(from);
+    }
+
+    /** @param language its code; anything else for the one that the browser asks for */
+    @PostMapping("/settings/language")
+    String language(@RequestParam String language, @RequestHeader(value = "Referer", required = false) String from) {
+        keeper.speaks(Languages.all().stream()
+                .filter(l -> l.getLanguage().equals(language))
+                .findFirst()
+                .orElse(null));
         return "redirect:" + path(from);
     }
 

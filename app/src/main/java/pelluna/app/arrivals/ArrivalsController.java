@@ -26,7 +26,6 @@ import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The Arrivals place: who comes when, in the best order around the keeper's hand, and what the water says to it. */
@@ -85,7 +84,7 @@ class ArrivalsController {
                         .filter(d -> d != chosen)
                         .map(d -> new Other(
                                 LanesDrawing.ids(d),
-                                plans.words().list(d.arrival().labels())))
+                                plans.words().list(d.arrival().parties())))
                         .toList());
         model.addAttribute("mark", steps.mark(id));
         model.addAttribute("undo", steps.last(id).orElse(null));
@@ -102,7 +101,7 @@ class ArrivalsController {
         model.addAttribute(
                 "startOn",
                 opened.tank().startOn() == null ? "" : opened.tank().startOn().toString());
-        model.addAttribute("planStart", Measures.date(opened.plan().startOn()));
+        model.addAttribute("planStart", opened.say().date(opened.plan().startOn()));
         model.addAttribute("today", plans.today().toString());
         model.addAttribute("capacity", opened.assessment().capacity());
         model.addAttribute("rulers", LensRulers.draw(opened.assessment().capacity(), opened.plan(), opened.say()));

@@ -63,7 +63,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
     }
 
     private static void arrival(Dated d, String id, Words say, List<Diary> days) {
-        String label = say.list(d.arrival().labels());
+        String label = say.list(d.arrival().parties());
         String why = say.sentences(d.why());
         d.quarantineFrom()
                 .ifPresent(q -> days.add(new Diary(
@@ -82,9 +82,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
                 .ifPresent(n -> days.add(new Diary(
                         n.out(),
                         "anew-" + id,
-                        say.text(
-                                "page.arrivals.dealTheGroundAnewOut",
-                                say.list(n.rivals().stream().map(r -> r.label()).toList())),
+                        say.text("page.arrivals.dealTheGroundAnewOut", say.list(n.rivals())),
                         say.text("page.arrivals.eachToAPlaceWhereItIs", n.needs(), label))));
         days.add(new Diary(
                 d.releaseOn(),
@@ -108,7 +106,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
         return new Diary(
                 l.on(),
                 "leaves-" + id,
-                say.text("page.arrivals.leaves", p.label(), p.count()),
+                say.text("page.arrivals.leaves", p, p.count()),
                 l.why().isEmpty() ? say.text("page.arrivals.asPlanned") : say.title(l.why()) + ".");
     }
 }

@@ -14,7 +14,6 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.Hand;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.WaterTest;
-import pelluna.words.Measures;
 
 /**
  * Lanes by arrival over a shared date axis: quarantine hatched, box outlined, in the tank filled, days to look ticked,
@@ -245,7 +244,7 @@ final class LanesDrawing {
                         "grows step-" + c.step().word());
                 svg.open("title")
                         .add(Svg.escape(
-                                Measures.date(c.on()) + ": " + opened.say().of(c.event())))
+                                opened.say().date(c.on()) + ": " + opened.say().of(c.event())))
                         .close("title")
                         .close("path");
             }
@@ -283,6 +282,6 @@ final class LanesDrawing {
     }
 
     private String label(Dated d) {
-        return opened.say().list(d.arrival().labels());
+        return opened.say().list(d.arrival().parties());
     }
 }

@@ -23,7 +23,6 @@ import pelluna.app.shell.Shells;
 import pelluna.core.arrivals.Dated;
 import pelluna.core.introduction.AtTheShop;
 import pelluna.core.plan.Party;
-import pelluna.words.Measures;
 
 /** What to buy in which order, on one printed page; and the calendar, as a file and by a private link. */
 @Controller
@@ -72,18 +71,17 @@ class ListController {
             for (Party p : d.arrival().parties()) {
                 items.add(new Item(
                         p.id(),
-                        FishDrawing.alone(
-                                p.species().lookAt(p.lengthCm()), p.species().name(), 60, "s" + p.id()),
+                        FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 60, "s" + p.id()),
                         d.quarantineFrom().orElse(d.boxFrom()),
                         d.releaseOn(),
-                        p.label(),
+                        opened.say().of(p),
                         opened.say().length(p.lengthCm()),
                         AtTheShop.of(p.species(), catalogue.get()).look().stream()
                                 .map(l -> opened.say().of(l.says()))
                                 .limit(2)
                                 .toList(),
                         p.hand().price().isPresent()
-                                ? Measures.number(p.hand().price().getAsDouble())
+                                ? opened.say().number(p.hand().price().getAsDouble())
                                 : ""));
             }
         }

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import pelluna.app.account.KeeperAccount;
 import pelluna.core.capacity.PredatorSalt;
-import pelluna.core.catalogue.Species;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The low salinity of predators' tanks in sentences: who stands it, what it saves, what a weekly change costs. */
@@ -15,10 +13,8 @@ final class SaltWords {
 
     static List<String> of(PredatorSalt salt, KeeperAccount account, Words say) {
         List<String> says = new ArrayList<>();
-        String at = say.text(
-                "page.arrivals.atASpecificGravityOfGKg",
-                PredatorSalt.GRAVITY,
-                Measures.number(Measures.round(salt.salinity(), 1)));
+        String at =
+                say.text("page.arrivals.atASpecificGravityOfGKg", PredatorSalt.GRAVITY, say.number(salt.salinity(), 1));
         says.add(
                 salt.allStandIt()
                         ? say.text("page.arrivals.nobodyHereWouldSufferAsFarAs", at)
@@ -27,7 +23,7 @@ final class SaltWords {
                 "page.arrivals.saltMixAMonthAsYouRun",
                 say.mass(1000 * salt.kgNow()),
                 say.mass(1000 * salt.kgLow()),
-                money(salt.saved(), account, m -> say.text("page.arrivals.whichSaves", m))));
+                money(salt.saved(), account, say, m -> say.text("page.arrivals.whichSaves", m))));
         says.add(say.text(
                 "page.arrivals.changesOfTheSameSizeTakeA",
                 say.mass(1000 * salt.kgFortnightly()),
@@ -35,22 +31,22 @@ final class SaltWords {
                 money(
                         salt.kgWeekly() - salt.kgFortnightly(),
                         account,
+                        say,
                         m -> say.text("page.arrivals.weeklyCostMore", m)),
                 say.mass(1000 * salt.kgLowWeekly())));
         return says;
     }
 
     private static List<String> whoCannot(PredatorSalt salt, Words say) {
-        List<String> names =
-                new ArrayList<>(salt.fish().stream().map(Species::name).toList());
+        List<String> names = new ArrayList<>(salt.fish().stream().map(say::of).toList());
         salt.invertebrates().stream().map(say::of).forEach(names::add);
         return names;
     }
 
-    private static String money(double kg, KeeperAccount account, UnaryOperator<String> said) {
+    private static String money(double kg, KeeperAccount account, Words say, UnaryOperator<String> said) {
         return account.saltPrice() == null
                 ? ""
-                : said.apply(Measures.number(Measures.round(kg * account.saltPrice(), 2))
+                : said.apply(say.number(kg * account.saltPrice(), 2)
                         + (account.currency().isEmpty() ? "" : " " + account.currency()));
     }
 }

@@ -8,7 +8,6 @@ import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.water.Ammonia;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -185,7 +184,7 @@ final class StripsDrawing {
         }
 
         private String number(double value) {
-            return Measures.number(Measures.round(value, value < 0.1 ? 3 : value < 3 ? 2 : 1));
+            return say.number(value, value < 0.1 ? 3 : value < 3 ? 2 : 1);
         }
     }
 }

@@ -25,7 +25,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.PlanTime;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Party;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What the plan takes: time, money at the keeper's own prices, food, seaweed, salt. */
@@ -85,7 +84,11 @@ class UpkeepController {
                         : List.of());
         model.addAttribute("account", account);
         model.addAttribute(
-                "prices", List.of(shown(account.foodPrice()), shown(account.sheetPrice()), shown(account.saltPrice())));
+                "prices",
+                List.of(
+                        shown(account.foodPrice(), opened.say()),
+                        shown(account.sheetPrice(), opened.say()),
+                        shown(account.saltPrice(), opened.say())));
         return "upkeep";
     }
 
@@ -106,7 +109,7 @@ class UpkeepController {
                 upkeeps.stream().map(u -> opened.say().mass(u.foodGrams())).toList()));
         lines.add(new Line(
                 opened.say().text("page.arrivals.seaweedSheetsAWeek"),
-                upkeeps.stream().map(u -> number(u.sheets(), 1)).toList()));
+                upkeeps.stream().map(u -> opened.say().number(u.sheets(), 1)).toList()));
         lines.add(new Line(
                 opened.say().text("page.arrivals.mealsADay"),
                 upkeeps.stream().map(u -> Integer.toString(u.meals())).toList()));
@@ -130,9 +133,10 @@ class UpkeepController {
                                                 .text(
                                                         "page.arrivals.everyDays",
                                                         Math.round(100 * u.holdsCeiling()),
-                                                        Measures.number(opened.plan()
-                                                                .tank()
-                                                                .waterChangeEveryDays())))
+                                                        opened.say()
+                                                                .number(opened.plan()
+                                                                        .tank()
+                                                                        .waterChangeEveryDays())))
                         .toList()));
         lines.add(new Line(
                 opened.say().text("page.arrivals.moneyAMonth"),
@@ -149,10 +153,10 @@ class UpkeepController {
         return open.size() == 3
                 ? say.text("page.arrivals.needsYourPrices")
                 : (open.isEmpty()
-                        ? number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency())
+                        ? say.number(sum, 2) + (a.currency().isEmpty() ? "" : " " + a.currency())
                         : say.text(
                                 "page.arrivals.without",
-                                number(sum, 2),
+                                say.number(sum, 2),
                                 (a.currency().isEmpty() ? "" : " " + a.currency()),
                                 say.list(open)));
     }
@@ -175,7 +179,7 @@ class UpkeepController {
                 .filter(OptionalDouble::isPresent)
                 .mapToDouble(OptionalDouble::getAsDouble)
                 .sum();
-        String money = number(sum, 2) + (account.currency().isEmpty() ? "" : " " + account.currency());
+        String money = opened.say().number(sum, 2) + (account.currency().isEmpty() ? "" : " " + account.currency());
         return all.isEmpty()
                 ? ""
                 : open == all.size()
@@ -185,12 +189,8 @@ class UpkeepController {
                                 : opened.say().text("page.arrivals.theFishCostWithout", money, (int) open);
     }
 
-    private static String number(double value, int decimals) {
-        return Measures.number(Measures.round(value, decimals));
-    }
-
-    private static String shown(Double price) {
-        return price == null ? "" : Measures.number(price);
+    private static String shown(Double price, Words say) {
+        return price == null ? "" : say.number(price);
     }
 
     @PostMapping("/tanks/{id}/arrivals/prices")

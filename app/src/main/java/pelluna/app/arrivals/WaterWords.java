@@ -10,7 +10,6 @@ import pelluna.core.outlook.WaterCourse;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.water.Ammonia;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What the strips say, in sentences. Computed, not promised. */
@@ -31,7 +30,7 @@ final class WaterWords {
                         peak(w, say),
                         w.on(),
                         verdict(w, say),
-                        number(planned.mostNitrite(from, until)))));
+                        number(planned.mostNitrite(from, until), say))));
         if (schedule.steps().size() > 1) {
             atOnce.worst(from, until)
                     .ifPresent(w -> says.add(say.text(
@@ -55,20 +54,20 @@ final class WaterWords {
                 .map(w -> say.text(
                         "page.arrivals.afterItAmmoniaComesToNitriteTo",
                         peak(w, say),
-                        number(planned.mostNitrite(d.releaseOn(), next)),
+                        number(planned.mostNitrite(d.releaseOn(), next), say),
                         verdict(w, say)))
                 .orElse("");
     }
 
     private static String peak(WaterDay w, Words say) {
-        return say.text("page.arrivals.mgLOfItUnIonised", number(w.ammonia()), number(w.toxic()));
+        return say.text("page.arrivals.mgLOfItUnIonised", number(w.ammonia(), say), number(w.toxic(), say));
     }
 
     private static String verdict(WaterDay w, Words say) {
         return w.toxic() > POISON * Ammonia.SAFE_TOXIC
                 ? say.text("page.arrivals.poisonFishMayDieOfIt")
                 : w.toxic() > Ammonia.SAFE_TOXIC
-                        ? say.text("page.arrivals.moreThanTheThatFishShouldStand", number(Ammonia.SAFE_TOXIC))
+                        ? say.text("page.arrivals.moreThanTheThatFishShouldStand", number(Ammonia.SAFE_TOXIC, say))
                         : "";
     }
 
@@ -76,10 +75,10 @@ final class WaterWords {
         double share = w.load() / w.carried();
         return share <= 1
                 ? say.text("page.arrivals.noMoreOfTheFilterThanIt")
-                : say.text("page.arrivals.ofTheFilterTimesWhatItCarries", Measures.number(Measures.round(share, 1)));
+                : say.text("page.arrivals.ofTheFilterTimesWhatItCarries", say.number(share, 1));
     }
 
-    private static String number(double value) {
-        return Measures.number(Measures.round(value, value < 0.1 ? 3 : 2));
+    private static String number(double value, Words say) {
+        return say.number(value, value < 0.1 ? 3 : 2);
     }
 }

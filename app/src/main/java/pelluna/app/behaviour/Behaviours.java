@@ -20,7 +20,6 @@ import pelluna.core.behaviour.Pressure;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.units.Hours;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What the log says about who presses whom: standing, pressure, records. */
@@ -68,7 +67,7 @@ public class Behaviours {
                         .max()
                         .orElse(1));
         List<Pressed> found = new ArrayList<>();
-        Words words = keeper.get().words();
+        Words words = keeper.words();
         for (Fish f : there) {
             Pressure p = pressure.get(f.id());
             if (p != null) {
@@ -105,7 +104,7 @@ public class Behaviours {
                 ? say.text("page.behaviour.nobodyWatchedActsSeenInPassing", p.outside())
                 : say.text(
                         "page.behaviour.anHourIn",
-                        Measures.number(Measures.round(p.acts() / p.hours(), 1)),
+                        say.number(p.acts() / p.hours(), 1),
                         p.acts(),
                         say.of(new Hours(p.hours())),
                         outside);
@@ -125,7 +124,7 @@ public class Behaviours {
             if (f != null && (own.known() && (own.acts() > 0 || own.expected() >= 0.1) || f.recordAside())) {
                 learned.add(new Learned(
                         f.id(),
-                        f.label(),
+                        f.label(opened.say()),
                         f.recordAside()
                                 ? opened.say().text("page.behaviour.setAsideItCountsAsItsKind")
                                 : opened.say().of(own.seen()),

@@ -43,7 +43,7 @@ class Beside implements BesideTheLog {
                         .limit(MOST_PRESSED)
                         .map(p -> new Pressed(
                                 p.fish().id(),
-                                opened.say().title(p.fish().label()),
+                                opened.say().title(p.fish().label(opened.say())),
                                 p.spark(),
                                 opened.say().of(p.trend().course())))
                         .toList(),
@@ -90,7 +90,7 @@ class Beside implements BesideTheLog {
                                 .map(r -> {
                                     Fish f = byId.get(r.fish());
                                     return new LadderDrawing.Rung(
-                                            f.species(), say.title(f.label()), r.normalised(), r.contests(), f.id());
+                                            f.species(), say.title(f.label(say)), r.normalised(), r.contests(), f.id());
                                 })
                                 .toList(),
                         say);

@@ -27,7 +27,7 @@ import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
 import pelluna.core.behaviour.Standing;
 import pelluna.core.units.Hours;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 import pelluna.words.Words;
 
 /** Standing, pressure, hot spots, did it help, and what Pelluna has learned of each fish. */
@@ -86,9 +86,9 @@ class StandingController {
                 opened.say()
                         .text(
                                 "page.behaviour.steepness",
-                                Measures.round(standing.steepness(), 2),
-                                Measures.round(standing.linearity(), 2),
-                                Measures.round(100 * standing.chance(), 1)));
+                                Rounding.to(2, standing.steepness()),
+                                Rounding.to(2, standing.linearity()),
+                                Rounding.to(1, 100 * standing.chance())));
         model.addAttribute("pressed", behaviour.pressed(id, there));
         model.addAttribute("settling", behaviour.settling(id));
         model.addAttribute("learned", behaviour.learned(opened, all));
@@ -111,7 +111,10 @@ class StandingController {
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
                 .forEach(f -> names.put(
-                        f, byId.containsKey(f) ? opened.say().title(byId.get(f).kind()) : "gone")));
+                        f,
+                        byId.containsKey(f)
+                                ? opened.say().title(byId.get(f).kind(opened.say()))
+                                : opened.say().text("page.behaviour.gone"))));
         Map<LocalDate, String> marks = new TreeMap<>();
         told.forEach(t -> marks.merge(
                 t.taken().began().atZone(clock.getZone()).toLocalDate(),
@@ -123,7 +126,7 @@ class StandingController {
         model.addAttribute(
                 "doneOn",
                 marks.entrySet().stream()
-                        .map(e -> Measures.shortDate(e.getKey()) + ": " + e.getValue())
+                        .map(e -> opened.say().shortDate(e.getKey()) + ": " + e.getValue())
                         .collect(Collectors.joining(" · ")));
     }
 
@@ -144,8 +147,7 @@ class StandingController {
     private Done done(Interventions.Told t, Map<String, Fish> byId, Words say) {
         Fish f = byId.get(String.valueOf(t.forFish()));
         Fish by = byId.get(String.valueOf(t.byFish()));
-        String when = Measures.shortDate(
-                        t.taken().began().atZone(clock.getZone()).toLocalDate())
+        String when = say.shortDate(t.taken().began().atZone(clock.getZone()).toLocalDate())
                 + t.taken()
                         .ended()
                         .map(e -> say.text(

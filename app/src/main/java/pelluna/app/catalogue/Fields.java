@@ -19,7 +19,7 @@ import pelluna.core.catalogue.ReefText;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.ReefLife;
 import pelluna.core.units.Named;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 
 /**
  * A species as flat fields, the common ground of the open formats: field names are those of {@link FactForms}, with
@@ -46,7 +46,7 @@ final class Fields {
                     fields.put(REEF + kind.word(), word(s.harmTo(kind)));
                     Species.ReefRisk risk = s.reefLife().get(kind);
                     if (risk != null && risk.sparesFromCm() > 0) {
-                        fields.put(SPARES + kind.word(), Measures.number(risk.sparesFromCm()));
+                        fields.put(SPARES + kind.word(), Rounding.text(risk.sparesFromCm()));
                     }
                 }
             } else {

@@ -21,7 +21,7 @@ import pelluna.core.crew.Attrition;
 import pelluna.core.crew.CrewKind;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Named;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 import pelluna.words.Words;
 
 /** The clean-up crew: counts, attrition, suspects, restocking. */
@@ -60,7 +60,7 @@ class CrewController {
                             "page.crew.goInAMonth",
                             percent(a.shareAMonth()),
                             a.lost(),
-                            Measures.round(a.months(), a.months() < 10 ? 1 : 0),
+                            Rounding.to(a.months() < 10 ? 1 : 0, a.months()),
                             percent(a.lowShareAMonth()),
                             percent(a.highShareAMonth()));
         }

@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import pelluna.core.behaviour.Elo;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -67,7 +66,7 @@ public final class CourseDrawing {
                 "img",
                 "aria-label",
                 say.text("page.drawing.course"));
-        days(svg, scale, zone, marks);
+        days(svg, scale, zone, marks, say);
         Map<String, Double> ends = new LinkedHashMap<>();
         int line = 0;
         for (String fish : names.keySet()) {
@@ -98,14 +97,14 @@ public final class CourseDrawing {
         }
     }
 
-    private static void days(Svg svg, Scale scale, ZoneId zone, Map<LocalDate, String> marks) {
+    private static void days(Svg svg, Scale scale, ZoneId zone, Map<LocalDate, String> marks, Words say) {
         LocalDate first = Instant.ofEpochMilli(scale.from()).atZone(zone).toLocalDate();
         LocalDate last = Instant.ofEpochMilli(scale.until()).atZone(zone).toLocalDate();
         long step = Math.max(1, (last.toEpochDay() - first.toEpochDay()) / 6);
         for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(step)) {
             double x = Math.max(LEFT, scale.x(day.atStartOfDay(zone).toInstant().toEpochMilli()));
             svg.el("line", "class", "grid", "x1", x, "x2", x, "y1", 6, "y2", HIGH - BOTTOM);
-            svg.text(x, HIGH - 9, Measures.shortDate(day), "class", "small", "text-anchor", "middle");
+            svg.text(x, HIGH - 9, say.shortDate(day), "class", "small", "text-anchor", "middle");
         }
         svg.text(LEFT - 6, scale.y(Elo.START) + 4, "1000", "class", "figure", "text-anchor", "end");
         svg.el(

@@ -37,9 +37,9 @@ public final class FishDrawing {
                 .toString();
     }
 
-    /** A drawing of its own, cropped to the fish. */
+    /** A drawing of its own beside the name of the fish, cropped to it. */
     public static String alone(Species species, int width, String id) {
-        return alone(species.look(), species.name(), width, id);
+        return alone(species.look(), "", width, id);
     }
 
     /** A look by itself, such as that of the young, cropped to the fish. */

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 import pelluna.words.Words;
 
 /**
@@ -54,8 +54,8 @@ public final class IncidentDrawing {
             if (celsius.getCount() > 0) {
                 words.add(say.text(
                         "page.drawing.to",
-                        say.temperature(Measures.round(celsius.getMin(), 1)),
-                        say.temperature(Measures.round(celsius.getMax(), 1))));
+                        say.temperature(Rounding.to(1, celsius.getMin())),
+                        say.temperature(Rounding.to(1, celsius.getMax()))));
             }
             figure(words, say.text("page.drawing.salinity"), salinity, 1, say);
             figure(words, "pH ", pH, 2, say);
@@ -64,8 +64,8 @@ public final class IncidentDrawing {
 
         private static void figure(List<String> words, String name, DoubleSummaryStatistics s, int places, Words say) {
             if (s.getCount() > 0) {
-                String low = Measures.number(Measures.round(s.getMin(), places));
-                String high = Measures.number(Measures.round(s.getMax(), places));
+                String low = say.number(s.getMin(), places);
+                String high = say.number(s.getMax(), places);
                 words.add(low.equals(high) ? name + low : say.text("page.drawing.to2", name, low, high));
             }
         }
@@ -213,7 +213,7 @@ public final class IncidentDrawing {
         svg.text(
                 room ? x : RIGHT,
                 y + 14,
-                say.temperature(Measures.round(high, 1)),
+                say.temperature(Rounding.to(1, high)),
                 "class",
                 "small",
                 "text-anchor",
@@ -221,7 +221,7 @@ public final class IncidentDrawing {
         svg.text(
                 room ? x : RIGHT,
                 y + tall - 5,
-                say.temperature(Measures.round(low, 1)),
+                say.temperature(Rounding.to(1, low)),
                 "class",
                 "small",
                 "text-anchor",

@@ -6,7 +6,6 @@ import pelluna.core.scape.Scape;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Convert;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -377,7 +376,7 @@ public final class ReefDrawing {
                 svg.text(
                         0,
                         0,
-                        Measures.number(Measures.round(k * minor, 1)) + (last ? " " + say.lengthUnit() : ""),
+                        say.number(k * minor, 1) + (last ? " " + say.lengthUnit() : ""),
                         "class",
                         "ruler-text",
                         "font-size",

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import pelluna.words.Measures;
+import pelluna.words.Words;
 
 /**
  * One figure of the water over time: tests as dots, a probe as a line that breaks where it was silent, the ceiling
@@ -32,7 +32,8 @@ public final class TrendDrawing {
             OptionalDouble ceiling,
             Instant from,
             Instant until,
-            long gapMillis) {
+            long gapMillis,
+            Words say) {
         double low = Stream.concat(dots.stream(), line.stream())
                 .mapToDouble(Dot::value)
                 .min()
@@ -61,7 +62,7 @@ public final class TrendDrawing {
         for (double share : new double[] {0, 1}) {
             double y = scale.y(floor + span * share);
             svg.el("line", "class", "grid", "x1", LEFT, "x2", WIDE, "y1", y, "y2", y);
-            svg.text(LEFT - 5, y + 4, number(floor + span * share, span), "class", "small", "text-anchor", "end");
+            svg.text(LEFT - 5, y + 4, number(floor + span * share, span, say), "class", "small", "text-anchor", "end");
         }
         if (ceiling.isPresent()) {
             svg.el(
@@ -82,8 +83,8 @@ public final class TrendDrawing {
         return svg.close("svg").toString();
     }
 
-    private static String number(double value, double span) {
-        return Measures.number(Measures.round(value, span < 0.1 ? 3 : span < 1 ? 2 : span < 10 ? 1 : 0));
+    private static String number(double value, double span, Words say) {
+        return say.number(value, span < 0.1 ? 3 : span < 1 ? 2 : span < 10 ? 1 : 0);
     }
 
     private static String path(List<Dot> line, Scale scale, long gapMillis) {

@@ -18,9 +18,9 @@ import pelluna.core.tank.Tank;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Force;
 import pelluna.core.tension.Tension;
+import pelluna.core.units.Rounding;
 import pelluna.core.units.Step;
 import pelluna.core.units.Unit;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -190,7 +190,7 @@ public record AssessmentFile(
                             .map(r -> new ReasonPart(
                                     r.driver() ? r.force() : null,
                                     r.driver() ? null : r.force(),
-                                    Measures.round(r.effect(), 3),
+                                    Rounding.to(3, r.effect()),
                                     say.of(r.why())))
                             .toList());
         }
@@ -201,12 +201,7 @@ public record AssessmentFile(
 
         private LensPart lens(Lens l) {
             return new LensPart(
-                    l.kind(),
-                    Measures.round(l.used(), 2),
-                    Measures.round(l.limit(), 2),
-                    l.unit(),
-                    l.step(),
-                    say.of(l.why()));
+                    l.kind(), Rounding.to(2, l.used()), Rounding.to(2, l.limit()), l.unit(), l.step(), say.of(l.why()));
         }
 
         private StepPart step(Dated d) {
@@ -243,6 +238,6 @@ public record AssessmentFile(
     }
 
     private static double one(double value) {
-        return Measures.round(value, 1);
+        return Rounding.to(1, value);
     }
 }

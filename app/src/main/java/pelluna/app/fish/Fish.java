@@ -6,6 +6,7 @@ import java.util.List;
 import pelluna.core.catalogue.Species;
 import pelluna.core.livestock.Stage;
 import pelluna.core.units.Statement;
+import pelluna.words.Words;
 
 /** A fish, pair, group or named member as the log speaks of it. */
 public record Fish(
@@ -21,8 +22,8 @@ public record Fish(
         boolean pictured) {
 
     /** What it is called in a sentence: its name, or its kind. */
-    public String label() {
-        return !name.isEmpty() ? name : count > 1 ? count + " × " + species.name() : species.name();
+    public String label(Words say) {
+        return !name.isEmpty() ? name : count > 1 ? count + " × " + say.of(species) : say.of(species);
     }
 
     /**
@@ -30,10 +31,12 @@ public record Fish(
      * clownfish'.
      */
     public Statement said() {
-        boolean proper = !name.isEmpty()
-                || Character.isUpperCase(species.name().charAt(0))
-                        && species.name().contains("'s ");
-        return proper ? new TheFish.ByName(kind()) : new TheFish.ByKind(species.name());
+        if (!name.isEmpty()) {
+            return new TheFish.ByName(name);
+        }
+        boolean afterSomebody = Character.isUpperCase(species.name().charAt(0))
+                && species.name().contains("'s ");
+        return afterSomebody ? new TheFish.AfterSomebody(species) : new TheFish.ByKind(species);
     }
 
     /** The same of one that may not be known. @param fish null for one that is not */
@@ -42,17 +45,18 @@ public record Fish(
     }
 
     /** Its name, or its kind without a number. */
-    public String kind() {
-        return !name.isEmpty() ? name : species.name();
+    public String kind(Words say) {
+        return !name.isEmpty() ? name : say.of(species);
     }
 
     /** Everything it goes by, for what a keeper types. */
-    public List<String> names() {
+    public List<String> names(Words say) {
         List<String> names = new ArrayList<>();
         if (!name.isEmpty()) {
             names.add(name);
         }
         if (partOf == null || name.isEmpty()) {
+            names.addAll(say.names(species));
             names.addAll(species.commonNames());
             names.add(species.scientificName());
             names.add(species.group());

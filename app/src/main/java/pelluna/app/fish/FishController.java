@@ -111,7 +111,8 @@ class FishController {
         Optional<Fish> group = all.stream()
                 .filter(x -> f.partOf() != null && x.id() == f.partOf())
                 .findFirst();
-        shells.around(model, opened, "log", opened.say().title(f.label()), sentence(f, group, opened.say()));
+        shells.around(
+                model, opened, "log", opened.say().title(f.label(opened.say())), sentence(f, group, opened.say()));
         model.addAttribute("tab", "fish");
         model.addAttribute("fish", f);
         model.addAttribute("path", Paths.of(f.species()));
@@ -150,11 +151,12 @@ class FishController {
                 OptionalDouble.empty(),
                 dots.get(0).at(),
                 clock.instant(),
-                1);
+                1,
+                plans.words());
     }
 
     private static String sentence(Fish f, Optional<Fish> group, Words say) {
-        String kind = f.name().isEmpty() ? "" : say.title(f.species().name()) + ". ";
+        String kind = f.name().isEmpty() ? "" : say.title(f.species()) + ". ";
         return switch (f.stage()) {
             case BOX, BACK_IN_BOX -> say.text("page.fish.inTheSeeThroughBox", kind);
             case TIME_OUT, APART -> say.text("page.fish.outOfTheTankForAWhile", kind);
@@ -163,7 +165,7 @@ class FishController {
             case WISHED, QUARANTINE -> say.text("page.fish.wishedForAndNotInTheTank", kind);
             case DISPLAY ->
                 kind
-                        + group.map(g -> say.text("page.fish.oneOf2", g.label()))
+                        + group.map(g -> say.text("page.fish.oneOf2", g.label(say)))
                                 .orElse(f.cameOn() == null ? "" : say.text("page.fish.hereSince", f.cameOn()));
         };
     }
@@ -243,7 +245,7 @@ class FishController {
             RedirectAttributes to) {
         return done(id, which, to, () -> {
             try {
-                double cm = Numbers.finite(length) * (keeper.get().words().us() ? Convert.CM_PER_INCH : 1);
+                double cm = Numbers.finite(length) * (keeper.words().us() ? Convert.CM_PER_INCH : 1);
                 life.measured(
                         id,
                         which,

@@ -1,5 +1,6 @@
 package pelluna.app.fish;
 
+import pelluna.core.catalogue.Species;
 import pelluna.core.units.Statement;
 
 /** A fish as a sentence speaks of it. */
@@ -8,7 +9,10 @@ sealed interface TheFish extends Statement {
     record ByName(String name) implements TheFish {}
 
     /** Called by its kind, with the article that a kind wants: 'the coral beauty'. */
-    record ByKind(String kind) implements TheFish {}
+    record ByKind(Species kind) implements TheFish {}
+
+    /** Called by a kind that English names after somebody, without an article: 'Springer's dottyback'. */
+    record AfterSomebody(Species kind) implements TheFish {}
 
     /** Nobody knows which. */
     record Some() implements TheFish {}

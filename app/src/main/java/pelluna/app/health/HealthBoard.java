@@ -56,7 +56,7 @@ public class HealthBoard {
      */
     private List<Mind> fasting(LogFigures.LastNotes notes, List<Fish> there) {
         LocalDate today = LocalDate.now(clock);
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
             Map<EventType, Instant> mine = notes.of(f.id());
@@ -84,7 +84,7 @@ public class HealthBoard {
     /** Signs of the last days, newest first of each fish. */
     private List<Mind> signs(LogFigures.LastNotes notes, List<Fish> there) {
         Instant from = log.ago(SIGN_DAYS);
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         List<Mind> found = new ArrayList<>();
         for (Fish f : there) {
             notes.of(f.id()).entrySet().stream()

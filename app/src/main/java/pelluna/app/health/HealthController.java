@@ -26,9 +26,7 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.capacity.Upkeep;
 import pelluna.core.capacity.Waste;
 import pelluna.core.health.Sign;
-import pelluna.core.plan.Party;
 import pelluna.core.sighting.Sighting;
-import pelluna.words.Measures;
 
 /** Health and food: signs and what they may mean, meals, feeding places, seaweed. */
 @Controller
@@ -107,14 +105,14 @@ class HealthController {
                         "page.health.inDaysADayAsLoggedYour",
                         opened.say().text("page.health.meals2", (int) fed),
                         (int) days,
-                        Measures.number(Measures.round((double) fed / days, 1)),
+                        opened.say().number((double) fed / days, 1),
                         asked);
     }
 
     private String seaweedSays(OpenTank opened, List<Feedings.Meal> meals) {
         List<String> grazers = opened.plan().residents().stream()
                 .filter(p -> p.species().diet().algaeDaily())
-                .map(Party::label)
+                .map(opened.say()::of)
                 .toList();
         Optional<Feedings.Meal> last =
                 meals.stream().filter(Feedings.Meal::seaweed).reduce((a, b) -> b);

@@ -138,7 +138,7 @@ class IncidentController {
     @GetMapping("/tanks/{id}/losses/incidents/{number}/page.html")
     ResponseEntity<String> page(@PathVariable long id, @PathVariable long number) {
         OpenTank opened = plans.open(id);
-        Context context = new Context();
+        Context context = new Context(opened.say().language());
         Model model = new ExtendedModelMap();
         IncidentEntity i = fill(id, number, opened, model);
         context.setVariables(model.asMap());

@@ -37,7 +37,6 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.StandsOut;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Gathers log, tests, arrivals, losses, measures and the probe of some days into one line of time. */
@@ -206,24 +205,22 @@ class TimeLine {
                 on,
                 at.format(TIME),
                 Track.DONE,
-                keeper.get()
-                                .words()
-                                .title(how + keeper.get().words().of(m.taken().measure()))
+                keeper.words().title(how + keeper.words().of(m.taken().measure()))
                         + (m.forFish() == null
                                 ? ""
-                                : keeper.get().words().text("page.incident.forFish", name(known, m.forFish())))
+                                : keeper.words().text("page.incident.forFish", name(known, m.forFish())))
                         + (m.note().isEmpty() ? "" : " · " + m.note()));
     }
 
     private String name(Map<Long, Fish> known, Long fish) {
         Fish f = known.get(fish);
-        return keeper.get().words().of(Fish.said(f));
+        return keeper.words().of(Fish.said(f));
     }
 
     private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
         for (LivestockEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
-                String who = keeper.get().words().title(known.get(f.id()).label());
+                String who = keeper.words().title(known.get(f.id()).label(keeper.words()));
                 boolean onTheBoard = looks.stream()
                         .anyMatch(t -> t.begins()
                                 && t.on().equals(f.provenance().acquiredOn())
@@ -236,9 +233,8 @@ class TimeLine {
                             "",
                             Track.ARRIVALS,
                             f.provenance().shop().isEmpty()
-                                    ? keeper.get().words().text("page.incident.cameHomeIntoQuarantine", who)
-                                    : keeper.get()
-                                            .words()
+                                    ? keeper.words().text("page.incident.cameHomeIntoQuarantine", who)
+                                    : keeper.words()
                                             .text(
                                                     "page.incident.cameHomeIntoQuarantineFrom",
                                                     who,
@@ -249,12 +245,7 @@ class TimeLine {
                             f.cameOn(),
                             "",
                             Track.ARRIVALS,
-                            keeper.get()
-                                    .words()
-                                    .text(
-                                            "page.incident.cameIntoTheTank",
-                                            who,
-                                            quarantined(f, keeper.get().words()))));
+                            keeper.words().text("page.incident.cameIntoTheTank", who, quarantined(f, keeper.words()))));
                 }
             }
         }
@@ -270,43 +261,43 @@ class TimeLine {
 
     private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
         for (Deaths.Death d : deaths.of(List.of(tank))) {
-            String who = d.fish() == null
-                    ? keeper.get().words().text("page.incident.ofTheCrew", d.kind())
-                    : name(known, d.fish());
+            String who =
+                    d.fish() == null ? keeper.words().text("page.incident.ofTheCrew", d.kind()) : name(known, d.fish());
             events.add(new Event(
                     d.on(),
                     "",
                     Track.LOSSES,
-                    keeper.get().words().text("page.incident.lost", d.count(), who, d.cause(), d.sure())
+                    keeper.words().text("page.incident.lost", d.count(), who, d.cause(), d.sure())
                             + (d.seen().isEmpty() ? "" : " · " + d.seen()),
-                    keeper.get().words().text("page.incident.lostBrief", who, d.cause(), d.sure())));
+                    keeper.words().text("page.incident.lostBrief", who, d.cause(), d.sure())));
         }
         for (Deaths.Elsewhere e : deaths.elsewhere(List.of(tank))) {
             events.add(new Event(
                     e.on(),
                     "",
                     Track.NOTES,
-                    keeper.get()
-                            .words()
+                    keeper.words()
                             .text(
                                     "page.incident.was",
                                     name(known, e.fish()),
-                                    keeper.get().words().of(e.how()))));
+                                    keeper.words().of(e.how()))));
         }
     }
 
     private static String words(WaterTest t, Words say) {
         List<String> words = new ArrayList<>();
-        figure(words, "ammonia", t.ammonia(), say.text("page.incident.mgL"));
-        figure(words, "nitrite", t.nitrite(), say.text("page.incident.mgL"));
-        figure(words, "nitrate", t.nitrate(), say.text("page.incident.mgL"));
-        figure(words, "pH", t.pH(), "");
-        figure(words, "phosphate", t.phosphate(), say.text("page.incident.mgL"));
+        figure(words, "ammonia", t.ammonia(), "page.incident.mgL", say);
+        figure(words, "nitrite", t.nitrite(), "page.incident.mgL", say);
+        figure(words, "nitrate", t.nitrate(), "page.incident.mgL", say);
+        figure(words, "pH", t.pH(), "", say);
+        figure(words, "phosphate", t.phosphate(), "page.incident.mgL", say);
         return say.list(words);
     }
 
-    private static void figure(List<String> words, String name, OptionalDouble value, String unit) {
-        value.ifPresent(v -> words.add(name + " " + Measures.number(Measures.round(v, 2)) + unit));
+    private static void figure(List<String> words, String what, OptionalDouble value, String unit, Words say) {
+        value.ifPresent(
+                v -> words.add(say.text("page.incident.figure", say.text("page.incident." + what), say.number(v, 2))
+                        + (unit.isEmpty() ? "" : say.text(unit))));
     }
 
     /** Each day's lowest and highest. */

@@ -167,7 +167,7 @@ class IntroductionController {
             return null;
         }
         try {
-            double per = keeper.get().words().us() ? Convert.CM_PER_INCH : 1;
+            double per = keeper.words().us() ? Convert.CM_PER_INCH : 1;
             SeeThroughBox box = new SeeThroughBox(
                     per * Numbers.finite(length.replace(',', '.')),
                     per * Numbers.finite(width.replace(',', '.')),

@@ -19,7 +19,6 @@ import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What the page on introduction in says often. */
@@ -59,13 +58,13 @@ final class IntroductionWords {
 
     public String box(SeeThroughBox box) {
         Words say = opened.say();
-        return Measures.number(opened.say().lengthValue(box.lengthCm())) + " × "
-                + Measures.number(opened.say().lengthValue(box.widthCm())) + " × "
+        return opened.say().number(opened.say().lengthValue(box.lengthCm())) + " × "
+                + opened.say().number(opened.say().lengthValue(box.widthCm())) + " × "
                 + opened.say().length(box.heightCm());
     }
 
     public String length(double cm) {
-        return Measures.number(Math.ceil(opened.say().lengthValue(cm)));
+        return opened.say().number(Math.ceil(opened.say().lengthValue(cm)));
     }
 
     /** What stands against a box for a fish of this tank. */
@@ -90,8 +89,8 @@ final class IntroductionWords {
     static Optional<String> boss(OpenTank opened, String party) {
         return hardest(opened, party)
                 .filter(t -> t.step() != Step.CALM)
-                .map(t -> opened.say()
-                        .text("page.introduction.the", t.aggressor().species().name()));
+                .map(t ->
+                        opened.say().text("page.introduction.the", t.aggressor().species()));
     }
 
     private static Optional<Tension> hardest(OpenTank opened, String party) {
@@ -117,11 +116,6 @@ final class IntroductionWords {
         String other = share < 0.5
                 ? opened.say().text("page.introduction.justRightOfIt")
                 : opened.say().text("page.introduction.justLeftOfIt");
-        return opened.say()
-                .text(
-                        "page.introduction.theHoldsGroundAtHangTheBox",
-                        boss.species().name(),
-                        side,
-                        other);
+        return opened.say().text("page.introduction.theHoldsGroundAtHangTheBox", boss.species(), side, other);
     }
 }

@@ -37,7 +37,6 @@ import pelluna.core.introduction.SeeThroughBox;
 import pelluna.core.plan.Party;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Statement;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -259,7 +258,7 @@ public class Introductions {
     }
 
     private static String said(ReleaseCheckEntity d, LocalDateTime at, Words say) {
-        return d.says(say) + " (" + Measures.shortDate(at.toLocalDate()) + ", "
+        return d.says(say) + " (" + say.shortDate(at.toLocalDate()) + ", "
                 + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + ")";
     }
 

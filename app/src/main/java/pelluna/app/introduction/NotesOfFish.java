@@ -77,25 +77,22 @@ class NotesOfFish implements FishNotes {
                     || Long.valueOf(fish.id()).equals(m.byFish())) {
                 String to = Long.valueOf(fish.id()).equals(m.forFish())
                         ? ""
-                        : keeper.get().words().text("page.introduction.becauseOfIt");
+                        : keeper.words().text("page.introduction.becauseOfIt");
                 lines.add(new Line(
                         day(m.beganAt()),
-                        keeper.get().words().title(m.measure()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
+                        keeper.words().title(m.measure()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
             }
         }
         for (IntroductionEntity b : bringings.findByTankIdOrderByIdDesc(tank)) {
             if (b.fishId() == fish.id()) {
-                add(lines, b.boxedAt(), keeper.get().words().text("page.introduction.intoTheSeeThroughBox"));
+                add(lines, b.boxedAt(), keeper.words().text("page.introduction.intoTheSeeThroughBox"));
                 add(
                         lines,
                         b.releasedAt(),
                         b.boxedAt() == null
-                                ? keeper.get().words().text("page.introduction.letIn")
-                                : keeper.get().words().text("page.introduction.outOfTheBoxIntoTheTank"));
-                add(
-                        lines,
-                        b.endedAt(),
-                        keeper.get().words().title(b.ended(keeper.get().words())) + ".");
+                                ? keeper.words().text("page.introduction.letIn")
+                                : keeper.words().text("page.introduction.outOfTheBoxIntoTheTank"));
+                add(lines, b.endedAt(), keeper.words().title(b.ended(keeper.words())) + ".");
             }
         }
         return lines;

@@ -41,7 +41,7 @@ class PressureOfFish {
                         .filter(r -> !Double.isNaN(r))
                         .max()
                         .orElse(1));
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         Optional<Long> hardest = log.pressing(tank, log.ago(Pressure.DAYS)).stream()
                 .filter(w -> w.other() == f.id())
                 .max(Comparator.comparingInt(LogFigures.Watched::acts))

@@ -26,7 +26,7 @@ final class Chips {
         return there.stream()
                 .map(f -> new FishChip(
                         f.id(),
-                        say.title(f.label()),
+                        say.title(f.label(say)),
                         say.of(f.said()),
                         FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
                         FishDrawing.alone(f.species(), WIDE, "m" + f.id()),

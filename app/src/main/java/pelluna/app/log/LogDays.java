@@ -46,7 +46,7 @@ public class LogDays {
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
     public List<Told> told(long tank, List<Fish> fish, LocalDate from, LocalDate until) {
-        LogWords words = new LogWords(fish, zone, until, keeper.get().words());
+        LogWords words = new LogWords(fish, zone, until, keeper.words());
         return entries.between(tank, start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
                 .map(e -> {
                     LogWords.Line line = words.line(e);
@@ -55,8 +55,7 @@ public class LogDays {
                             e.at().atZone(zone).toLocalTime(),
                             e.doing(),
                             e.fishId(),
-                            keeper.get().words().title(line.says())
-                                    + (line.how().isEmpty() ? "" : " · " + line.how()));
+                            keeper.words().title(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
                 })
                 .toList();
     }

@@ -57,8 +57,8 @@ public class LogSheets {
     @Transactional(readOnly = true)
     public List<List<Object>> rows(long tank) {
         Map<Long, String> names = new HashMap<>();
-        fish.all(tank).forEach(f -> names.put(f.id(), f.kind()));
-        Words say = keeper.get().words();
+        Words say = keeper.words();
+        fish.all(tank).forEach(f -> names.put(f.id(), f.kind(say)));
         List<List<Object>> rows = new ArrayList<>();
         for (ObservationEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
             List<Object> row = new ArrayList<>();

@@ -16,10 +16,7 @@ class Sentences {
         Tank tank = opened.plan().tank();
         return new SentenceReader(
                 there.stream()
-                        .map(f -> new Known(
-                                Long.toString(f.id()),
-                                f.name().isEmpty() ? f.species().name() : f.name(),
-                                f.names()))
+                        .map(f -> new Known(Long.toString(f.id()), f.kind(opened.say()), f.names(opened.say())))
                         .toList(),
                 new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()));
     }

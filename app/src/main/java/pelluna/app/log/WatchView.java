@@ -98,6 +98,6 @@ class WatchView {
     private static void put(Map<String, Tap> taps, Words say, Fish who, EventType doing, Fish whom) {
         taps.putIfAbsent(
                 who.id() + doing.word() + whom.id(),
-                new Tap(who.id(), say.title(who.kind()), doing.word(), say.of(doing), whom.id(), whom.kind()));
+                new Tap(who.id(), say.title(who.kind(say)), doing.word(), say.of(doing), whom.id(), whom.kind(say)));
     }
 }

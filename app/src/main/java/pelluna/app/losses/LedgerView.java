@@ -20,7 +20,6 @@ import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.Cause;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The ledger in words: who, when, how, what it cost, and what the plan had said. */
@@ -180,10 +179,8 @@ class LedgerView {
     static String who(Fish f, int count, Words say) {
         return say.title(
                 !f.name().isEmpty() && count == 1
-                        ? f.name() + " (" + f.species().name() + ")"
-                        : count > 1
-                                ? count + " × " + f.species().name()
-                                : f.species().name());
+                        ? f.name() + " (" + say.of(f.species()) + ")"
+                        : count > 1 ? count + " × " + say.of(f.species()) : say.of(f.species()));
     }
 
     static String kept(LivestockEntity f, LocalDate on, Words say) {
@@ -196,11 +193,11 @@ class LedgerView {
                 ? say.text("page.losses.days", (int) days)
                 : days < 2 * YEAR
                         ? say.text("page.losses.months", Math.round(days / 30.4))
-                        : say.text("page.losses.years", Measures.number(Measures.round(days / 365.25, 1)));
+                        : say.text("page.losses.years", say.number(days / 365.25, 1));
     }
 
     /** Losses by cause, the most frequent first; each a small drawing of who it was. */
-    List<Marks> marks(List<Line> lines) {
+    List<Marks> marks(List<Line> lines, Words say) {
         List<Marks> all = new ArrayList<>();
         for (Cause cause : Cause.values()) {
             List<Line> mine = lines.stream()
@@ -213,7 +210,7 @@ class LedgerView {
                     for (int i = 0; i < l.count(); i++) {
                         marks.add(new Mark(
                                 l.likeness().draw(MARK_WIDE, "m" + l.id() + "x" + i),
-                                l.who() + ", " + Measures.date(l.on()),
+                                l.who() + ", " + say.date(l.on()),
                                 "/tanks/" + l.tank() + "/losses/" + l.id()));
                     }
                 }

@@ -142,7 +142,7 @@ class LossController {
                                         ? opened.say().text("page.losses.outOfTheTank")
                                         : f.partOf() == null ? "" : opened.say().text("page.losses.oneOfAGroup");
                 who.add(new Who(
-                        opened.say().title(f.label()),
+                        opened.say().title(f.label(opened.say())),
                         Likeness.of(f.species()).draw(72, "w" + f.id()),
                         "whom=" + f.id(),
                         where));
@@ -151,7 +151,7 @@ class LossController {
         quarantine
                 .stays(opened)
                 .forEach(s -> who.add(new Who(
-                        opened.say().title(s.label()),
+                        opened.say().title(s.label(opened.say())),
                         Likeness.of(s.species()).draw(72, "q" + s.id()),
                         "stay=" + s.id(),
                         opened.say().text("page.losses.inQuarantine"))));
@@ -178,10 +178,7 @@ class LossController {
                     null,
                     null,
                     f.count() > 1
-                            ? opened.say()
-                                    .text(
-                                            "page.losses.someOfTheGroup",
-                                            f.species().name())
+                            ? opened.say().text("page.losses.someOfTheGroup", f.species())
                             : opened.say().of(f.said()),
                     f.count() + away,
                     price == null ? "" : price.toString().replaceAll("\\.0$", ""),
@@ -206,7 +203,7 @@ class LossController {
                     null,
                     null,
                     stay,
-                    opened.say().text("page.losses.the", s.species().name()),
+                    opened.say().text("page.losses.the", s.species()),
                     s.count(),
                     "",
                     Likeness.of(s.species()).draw(150, "whom")));

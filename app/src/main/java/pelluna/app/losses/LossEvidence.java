@@ -71,8 +71,7 @@ class LossEvidence {
                                 && e.eater().resident()
                                 && !e.from().isAfter(on))
                         .map(Eaten::eater)
-                        .map(p ->
-                                opened.say().text("page.losses.the", p.species().name()))
+                        .map(p -> opened.say().text("page.losses.the", p.species()))
                         .findFirst());
         List<WaterTest> tests = opened.plan().tests().stream()
                 .filter(t -> !t.on().isAfter(on.plusDays(1)) && !t.on().isBefore(on.minusDays(TEST_DAYS)))

@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
+import pelluna.words.Words;
 
 /** The ledger as rows of a sheet. */
 @Component
@@ -36,8 +38,10 @@ public class LossSheets {
     private final DepartureRows rows;
     private final Individuals fish;
     private final Crews crew;
+    private final CurrentKeeper keeper;
 
-    LossSheets(DepartureRows rows, Individuals fish, Crews crew) {
+    LossSheets(DepartureRows rows, Individuals fish, Crews crew, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.rows = rows;
         this.fish = fish;
         this.crew = crew;
@@ -50,6 +54,7 @@ public class LossSheets {
         Map<Long, LivestockEntity> origin =
                 fish.rows(List.of(tank)).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, Crews.Named> crews = crew.named(List.of(tank));
+        Words say = keeper.words();
         List<List<Object>> all = new ArrayList<>();
         for (DepartureEntity d : rows.standing(List.of(tank))) {
             Fish f = known.get(d.fishId());
@@ -66,7 +71,7 @@ public class LossSheets {
                     d.lost() ? d.sure().word() : "",
                     d.byFish() == null || !known.containsKey(d.byFish())
                             ? ""
-                            : known.get(d.byFish()).label(),
+                            : known.get(d.byFish()).label(say),
                     d.seen(),
                     d.cost()));
             row.addAll(

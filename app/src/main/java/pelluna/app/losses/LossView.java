@@ -179,7 +179,7 @@ class LossView {
                 all.stream()
                         .filter(x -> x.id() == f.id())
                         .findFirst()
-                        .map(Fish::label)
+                        .map(x -> x.label(opened.say()))
                         .ifPresent(exposed::add);
             }
         }
@@ -189,7 +189,7 @@ class LossView {
                 waits.add(opened.say()
                         .text(
                                 "page.losses.plannedFor",
-                                opened.say().list(step.arrival().labels()),
+                                opened.say().list(step.arrival().parties()),
                                 step.releaseOn()));
             }
         }

@@ -74,7 +74,7 @@ class LossesController {
         model.addAttribute("ways", Arrays.asList(SurvivalTable.By.values()));
         model.addAttribute("lost", lines.stream().filter(LedgerView.Line::lost).toList());
         model.addAttribute("elsewhere", lines.stream().filter(l -> !l.lost()).toList());
-        model.addAttribute("marksOf", ledger.marks(lines));
+        model.addAttribute("marksOf", ledger.marks(lines, opened.say()));
         model.addAttribute("money", ledger.money(lines));
         model.addAttribute("corrected", ledger.corrected(id));
         model.addAttribute("missing", missing(id));
@@ -154,7 +154,7 @@ class LossesController {
                     return new Place(
                             p <= NAMED ? say.text("words.ordinal." + p) : say.text("page.losses.placeNumber", p),
                             say.list(mine.stream()
-                                    .map(l -> l.species().name())
+                                    .map(l -> say.of(l.species()))
                                     .distinct()
                                     .toList()),
                             lost,

@@ -78,17 +78,17 @@ public class NameChoices {
 
     private static NameChoice row(Judged j, int index, Words say) {
         Species s = j.meant().species();
-        String as = j.meant().as().equals(s.name()) || j.meant().as().equals(s.scientificName())
+        String as = j.meant().as().equals(say.of(s)) || j.meant().as().equals(s.scientificName())
                 ? ""
                 : j.meant().as();
         return new NameChoice(
-                s.name(),
+                say.of(s),
                 s.scientificName(),
                 as,
                 say.of(s.sold()),
                 j.verdict().outcome(),
                 verdict(j.verdict(), say),
-                FishDrawing.alone(s.lookAt(s.usualShopCm()), s.name(), WIDTH, "name" + index));
+                FishDrawing.alone(s.lookAt(s.usualShopCm()), "", WIDTH, "name" + index));
     }
 
     private static String verdict(Verdict v, Words say) {

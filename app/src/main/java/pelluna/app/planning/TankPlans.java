@@ -36,7 +36,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.TestFile;
 import pelluna.core.units.Named;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 import pelluna.words.Words;
 
 /** From rows to a plan and back. Every tank is looked up together with the keeper whose request it is. */
@@ -93,7 +93,7 @@ public class TankPlans {
 
     /** The language and the units that the keeper reads. */
     public Words words() {
-        return keeper.get().words();
+        return keeper.words();
     }
 
     /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
@@ -121,13 +121,7 @@ public class TankPlans {
         PlanFile said = more.apply(file(tank, fish));
         PlanFile file = seen(said.tested(tests(id)), id, fish.residents());
         Answer answer = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
-        return new OpenTank(
-                tank,
-                fish.residents(),
-                fish.wishes(),
-                said,
-                answer,
-                keeper.get().words());
+        return new OpenTank(tank, fish.residents(), fish.wishes(), said, answer, keeper.words());
     }
 
     public LocalDate today() {
@@ -151,8 +145,8 @@ public class TankPlans {
         RecordFile brought = fish.record == null ? new RecordFile(0, 0, 0) : fish.record;
         fish.record = new RecordFile(
                 own.acts() + brought.acts(),
-                Measures.round(own.hours() + brought.hours(), 2),
-                Measures.round(own.expected() + brought.expected(), 2));
+                Rounding.to(2, own.hours() + brought.hours()),
+                Rounding.to(2, own.expected() + brought.expected()));
     }
 
     /** Logged tests of the water, in the order of their days. */
@@ -197,7 +191,7 @@ public class TankPlans {
             List<Party> living = files.plan(file(tank(id), lives.planned(id)).wishing(List.of()), today())
                     .residents();
             for (WaterTestEntity t : open) {
-                double fed = Measures.round(Waste.feed(living, t.takenOn()), 3);
+                double fed = Rounding.to(3, Waste.feed(living, t.takenOn()));
                 if (fed > 0) {
                     t.cameFrom(fed);
                 }
@@ -287,7 +281,7 @@ public class TankPlans {
         check(file);
         TankEntity tank = new TankEntity(
                 keeper.get().id(),
-                file.name() == null ? keeper.get().words().text("page.planning.broughtIn") : file.name(),
+                file.name() == null ? keeper.words().text("page.planning.broughtIn") : file.name(),
                 TankFigures.of(file.tank()));
         tank.plans(file);
         tanks.save(tank);

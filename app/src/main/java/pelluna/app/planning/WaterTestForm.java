@@ -38,7 +38,7 @@ public class WaterTestForm {
     /** @throws Refused if it is no test; nothing is logged then */
     public void log(long tank, Map<String, String> typed) {
         try {
-            plans.test(tank, read(typed, plans.today(), keeper.get().words().us()));
+            plans.test(tank, read(typed, plans.today(), keeper.words().us()));
         } catch (PlanProblemsException e) {
             Problem p = e.problems().get(0);
             throw new Refused("", new PlanningRefusal.NotLogged(p.found(), p.expected()), e);

@@ -45,7 +45,7 @@ final class ForecastWords {
         return f == null
                 ? say.of(Fish.said(null))
                 : f.count() > 1 && f.name().isEmpty()
-                        ? say.text("page.prediction.theGroup", f.species().name())
+                        ? say.text("page.prediction.theGroup", f.species())
                         : say.of(f.said());
     }
 }

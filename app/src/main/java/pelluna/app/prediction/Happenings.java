@@ -9,7 +9,6 @@ import pelluna.app.losses.Deaths;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Topic;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -131,6 +130,6 @@ final class Happenings {
         return signs.stream()
                 .filter(n -> is(n.fish(), fish) && n.doing() == sign && !n.on().isBefore(since))
                 .findFirst()
-                .map(n -> says + Measures.date(n.on()));
+                .map(n -> says + say.date(n.on()));
     }
 }

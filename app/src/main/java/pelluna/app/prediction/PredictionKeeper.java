@@ -22,6 +22,7 @@ import pelluna.core.sieve.Verdict;
 import pelluna.core.tension.Eaten;
 import pelluna.core.tension.Tension;
 import pelluna.core.units.Step;
+import pelluna.words.Words;
 
 /** Keeps the assessment as it was on the day of an arrival: whole, and forecast by forecast. */
 @Component
@@ -59,7 +60,7 @@ public class PredictionKeeper implements Predictions {
     public void keep(
             long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
         PredictionEntity word = words.save(new PredictionEntity(
-                tank, number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, plans.words())));
+                tank, number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, Words.forAnybody())));
         forecasts.keep(word.id(), said(a, party, who));
     }
 

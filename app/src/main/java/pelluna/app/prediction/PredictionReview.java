@@ -73,7 +73,7 @@ public class PredictionReview implements PredictionsInHindsight {
             Words say) {}
 
     private Kept kept(Collection<Long> tanks) {
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         Map<Long, Fish> known = fish.all(tanks);
         List<LivestockEntity> rows = fish.rows(tanks);
         Map<Long, LivestockEntity> byId = rows.stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));

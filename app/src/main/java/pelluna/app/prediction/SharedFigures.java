@@ -8,7 +8,7 @@ import pelluna.app.losses.LifeBook;
 import pelluna.core.losses.Calibration;
 import pelluna.core.losses.Hindsight;
 import pelluna.core.losses.Life;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 
 /**
  * Figures of a keeper's losses that may be shared: no names of keepers, tanks, fish or shops, no days of the calendar,
@@ -39,7 +39,7 @@ class SharedFigures {
                         .map(e -> new FiguresFile.CrewPart(
                                 e.getKey(),
                                 e.getValue().lost(),
-                                Measures.round(e.getValue().months(), 1)))
+                                Rounding.to(1, e.getValue().months())))
                         .toList());
     }
 
@@ -62,6 +62,6 @@ class SharedFigures {
 
     private static FiguresFile.BinPart bin(Calibration.Bin b) {
         return new FiguresFile.BinPart(
-                b.step(), b.fought().of(), b.fought().hits(), b.hard().hits(), Measures.round(b.hours(), 1));
+                b.step(), b.fought().of(), b.fought().hits(), b.hard().hits(), Rounding.to(1, b.hours()));
     }
 }

@@ -28,7 +28,6 @@ import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
 import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The water of a tank: tests with their trend and ceiling, and what the probe says. */
@@ -207,9 +206,10 @@ class WaterController {
         return Optional.of(new Figure(
                 d.title(),
                 d.unit(),
-                Measures.number(Measures.round(last, d.decimals())),
+                plans.words().number(last, d.decimals()),
                 plans.words().title(says) + ".",
-                TrendDrawing.draw(d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap)));
+                TrendDrawing.draw(
+                        d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap, plans.words())));
     }
 
     private static String over(Trend t, Drawn d, Words say) {
@@ -218,11 +218,11 @@ class WaterController {
                 : t.weeksTo(d.ceiling().getAsDouble())
                         .map(w -> say.text(
                                 "page.probe.atItsCeilingOfInAboutWeeks",
-                                Measures.number(d.ceiling().getAsDouble()),
+                                say.number(d.ceiling().getAsDouble()),
                                 (int) Math.max(1, Math.round(w))))
                         .orElse(say.text(
                                 "page.probe.theCeilingIs",
-                                Measures.number(d.ceiling().getAsDouble())));
+                                say.number(d.ceiling().getAsDouble())));
     }
 
     private Instant start(LocalDate day) {
@@ -252,12 +252,10 @@ class WaterController {
         }
         if (p.last().salinity() != null) {
             says.add(opened.say()
-                    .text(
-                            "page.probe.gKg",
-                            Measures.number(Measures.round(p.last().salinity(), 1))));
+                    .text("page.probe.gKg", plans.words().number(p.last().salinity(), 1)));
         }
         if (p.last().pH() != null) {
-            says.add("pH " + Measures.number(Measures.round(p.last().pH(), 2)));
+            says.add("pH " + plans.words().number(p.last().pH(), 2));
         }
         return String.join(", ", says) + ", " + Times.at(p.last().at(), clock) + ".";
     }

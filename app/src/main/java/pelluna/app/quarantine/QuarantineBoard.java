@@ -28,6 +28,7 @@ import pelluna.core.livestock.Stage;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SalinityRamp;
+import pelluna.words.Words;
 
 /** The board of quarantine places: who is in which, for how long, and what was seen. */
 @Service
@@ -67,8 +68,8 @@ public class QuarantineBoard {
             double salinity,
             List<SalinityRamp.Step> ramp,
             List<CheckEntity> checks) {
-        public String label() {
-            return count == 1 ? species.name() : count + " × " + species.name();
+        public String label(Words say) {
+            return count == 1 ? say.of(species) : count + " × " + say.of(species);
         }
 
         /** The day on which raising or lowering the salinity should begin, so that it is done when the stay is. */
@@ -170,7 +171,7 @@ public class QuarantineBoard {
         return board(opened).stream()
                 .flatMap(p -> p.stays().stream())
                 .filter(s -> s.checks().stream().noneMatch(c -> c.look().on().equals(plans.today())))
-                .map(Stay::label)
+                .map(s -> s.label(plans.words()))
                 .toList();
     }
 
@@ -189,7 +190,8 @@ public class QuarantineBoard {
                 boolean waits =
                         opened.wish(p.id()).filter(w -> !here.contains(w.id())).isPresent();
                 if (d.quarantineFrom().isPresent() && waits) {
-                    due.add(new Due(p.id(), p.label(), d.quarantineFrom().get(), d.place()));
+                    due.add(new Due(
+                            p.id(), plans.words().of(p), d.quarantineFrom().get(), d.place()));
                 }
             }
         }

@@ -23,7 +23,6 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SeaWater;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** The quarantine board of a tank. */
@@ -53,7 +52,7 @@ class QuarantineController {
             return say.text(
                     "page.quarantine.gKg",
                     String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)),
-                    Measures.number(Measures.round(salinity, 1)));
+                    say.number(salinity, 1));
         }
 
         public String looked(CheckEntity c) {

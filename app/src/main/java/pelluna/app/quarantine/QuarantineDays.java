@@ -52,22 +52,23 @@ public class QuarantineDays {
                         s.beganOn(),
                         true,
                         s.species(),
-                        keeper.get()
-                                .words()
+                        keeper.words()
                                 .text(
                                         "page.quarantine.wentIntoQuarantine",
-                                        name(known, s),
-                                        keeper.get().words().of(s.school())))));
+                                        name(known, s, keeper.words()),
+                                        keeper.words().of(s.school())))));
         for (CheckEntity c : checks.findByStayIdInOrderByLookedOnDescIdDesc(all.keySet())) {
-            String seen = seen(c.look(), c.note(), keeper.get().words());
+            String seen = seen(c.look(), c.note(), keeper.words());
             if (!seen.isEmpty()) {
                 told.add(new Told(
                         c.look().on(),
                         false,
                         all.get(c.stayId()).species(),
-                        keeper.get()
-                                .words()
-                                .text("page.quarantine.inQuarantine", name(known, all.get(c.stayId())), seen)));
+                        keeper.words()
+                                .text(
+                                        "page.quarantine.inQuarantine",
+                                        name(known, all.get(c.stayId()), keeper.words()),
+                                        seen)));
             }
         }
         return told.stream()
@@ -75,8 +76,8 @@ public class QuarantineDays {
                 .toList();
     }
 
-    private static String name(Catalogue known, StayEntity s) {
-        String kind = known.find(s.species()).map(x -> x.name()).orElse(s.species());
+    private static String name(Catalogue known, StayEntity s, Words say) {
+        String kind = known.find(s.species()).map(say::of).orElse(s.species());
         return s.count() > 1 ? s.count() + " × " + kind : kind;
     }
 

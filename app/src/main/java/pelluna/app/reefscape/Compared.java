@@ -6,7 +6,6 @@ import pelluna.core.capacity.LensKind;
 import pelluna.core.outlook.Press;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Two plans side by side by their figures. */
@@ -43,8 +42,8 @@ final class Compared {
                 0));
         rows.add(new Row(
                 say.text("page.reefscape.theLastIsInOn"),
-                Measures.date(plan.outlook().lastArrival()),
-                Measures.date(tried.outlook().lastArrival()),
+                say.date(plan.outlook().lastArrival()),
+                say.date(tried.outlook().lastArrival()),
                 null));
         rows.add(new Row(say.text("page.reefscape.waterAllGrown"), nitrate(plan, say), nitrate(tried, say), null));
         rows.add(new Row(
@@ -102,16 +101,16 @@ final class Compared {
         return presses.isEmpty()
                 ? say.text("page.reefscape.none")
                 : Math.round(presses.get(0).index()) + ", "
-                        + presses.get(0).aggressor().party().species().name() + " → "
-                        + presses.get(0).target().party().species().name();
+                        + say.of(presses.get(0).aggressor().party().species()) + " → "
+                        + say.of(presses.get(0).target().party().species());
     }
 
     /** The settled level when all are grown, as '9 of 15 mg/L'. */
     private static String nitrate(ReefscapeViews.View v, Words say) {
         return v.opened().assessment().capacity().lenses().stream()
                 .filter(l -> l.kind() == LensKind.WASTE)
-                .map(l -> say.text(
-                        "page.reefscape.of", v.opened().say().of(l.figure()), Measures.number(l.limit()), l.unit()))
+                .map(l ->
+                        say.text("page.reefscape.of", v.opened().say().of(l.figure()), say.number(l.limit()), l.unit()))
                 .findFirst()
                 .orElse("");
     }

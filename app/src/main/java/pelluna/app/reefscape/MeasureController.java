@@ -77,6 +77,6 @@ class MeasureController {
     }
 
     private double cm(String typed) {
-        return Math.round(Numbers.finite(typed) * (keeper.get().words().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
+        return Math.round(Numbers.finite(typed) * (keeper.words().us() ? Convert.CM_PER_INCH : 1) * 100) / 100.0;
     }
 }

@@ -298,7 +298,7 @@ final class PictureDrawing {
                 })
                 .toList();
         for (Swimmer s : swimmers) {
-            String text = s.presence().party().label();
+            String text = view.opened().say().of(s.presence().party());
             double wide = text.length() * 11.5;
             double x = within(x(s.x()), x(0) + wide / 2, x(length) - wide / 2);
             double spread = s.presence().party().count() > 1

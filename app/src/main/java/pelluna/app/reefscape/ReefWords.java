@@ -6,7 +6,6 @@ import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
 import pelluna.core.outlook.Press;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Turns of phrase that the templates of the Reefscape need. */
@@ -43,6 +42,6 @@ public final class ReefWords {
     /** '+19', '−0.4'. */
     public String points(double points) {
         double size = Math.abs(points);
-        return (points < 0 ? "−" : "+") + Measures.number(Measures.round(size, size < 1 ? 1 : 0));
+        return (points < 0 ? "−" : "+") + say.number(size, size < 1 ? 1 : 0);
     }
 }

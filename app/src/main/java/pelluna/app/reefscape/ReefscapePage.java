@@ -104,12 +104,12 @@ class ReefscapePage {
                 all.stream()
                         .filter(x -> x.aggressor().party().id().equals(id))
                         .limit(4)
-                        .map(x -> line(x, ""))
+                        .map(x -> line(x, "", view.opened().say()))
                         .toList(),
                 all.stream()
                         .filter(x -> x.target().party().id().equals(id))
                         .limit(4)
-                        .map(x -> line(x, ""))
+                        .map(x -> line(x, "", view.opened().say()))
                         .toList(),
                 view.changes().stream()
                         .filter(c -> c.about().contains(id) && c.on().isAfter(day))
@@ -130,11 +130,11 @@ class ReefscapePage {
                         .toList();
     }
 
-    private static Line line(Press p, String chosen) {
+    private static Line line(Press p, String chosen, Words say) {
         return new Line(
                 key(p),
-                p.aggressor().party().species().name(),
-                p.target().party().species().name(),
+                say.of(p.aggressor().party().species()),
+                say.of(p.target().party().species()),
                 p.index(),
                 p.step(),
                 key(p).equals(chosen));
@@ -156,9 +156,7 @@ class ReefscapePage {
                         .text("page.reefscape.toPlanFor", view.opened().say().text("page.reefscape.pairs", (int) hard));
         List<String> placeless = view.outlook().grounds().placeless().stream()
                 .filter(p -> there.stream().anyMatch(t -> t.party().id().equals(p.id())))
-                .map(p -> view.opened()
-                        .say()
-                        .text("page.reefscape.the", p.species().name()))
+                .map(p -> view.opened().say().text("page.reefscape.the", p.species()))
                 .toList();
         Words say = view.opened().say();
         return placeless.isEmpty()
@@ -179,11 +177,14 @@ class ReefscapePage {
         List<Press> drawn = presses.stream()
                 .filter(p -> p.index() >= Math.max(1, arrowsFrom))
                 .toList();
-        List<Line> lines = new ArrayList<>(
-                drawn.stream().limit(MOST_LINES).map(p -> line(p, chosen.key())).toList());
+        List<Line> lines = new ArrayList<>(drawn.stream()
+                .limit(MOST_LINES)
+                .map(p -> line(p, chosen.key(), view.opened().say()))
+                .toList());
         chosen.pair()
                 .filter(c -> lines.stream().noneMatch(l -> l.key().equals(chosen.key())))
-                .ifPresent(c -> lines.add(line(c.press(), chosen.key())));
+                .ifPresent(c ->
+                        lines.add(line(c.press(), chosen.key(), view.opened().say())));
         model.addAttribute("lines", lines);
         model.addAttribute("more", Math.max(0, drawn.size() - MOST_LINES));
         model.addAttribute(
@@ -191,7 +192,7 @@ class ReefscapePage {
                 presses.stream()
                         .filter(p -> p.index() < Math.max(1, arrowsFrom))
                         .findFirst()
-                        .map(p -> line(p, ""))
+                        .map(p -> line(p, "", view.opened().say()))
                         .orElse(null));
         model.addAttribute("pairCount", presses.size());
         model.addAttribute("chosen", chosen);
@@ -208,7 +209,7 @@ class ReefscapePage {
         model.addAttribute(
                 "left",
                 view.opened().assessment().bestSet().leave().keySet().stream()
-                        .map(p -> p.species().name())
+                        .map(p -> view.opened().say().of(p.species()))
                         .toList());
         model.addAttribute("sieve", sieve(view));
         model.addAttribute("words", new ReefWords(view.opened().say()));

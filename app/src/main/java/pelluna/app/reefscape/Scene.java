@@ -22,7 +22,7 @@ import pelluna.core.outlook.Press;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Convert;
-import pelluna.words.Measures;
+import pelluna.core.units.Rounding;
 import pelluna.words.Words;
 
 /**
@@ -136,14 +136,14 @@ final class Scene {
                 presses.add(new Presses(
                         p.aggressor().party().id(),
                         p.target().party().id(),
-                        Measures.round(p.index(), 1),
+                        Rounding.to(1, p.index()),
                         p.step().word()));
             }
         }
         Map<String, Home> homes = new LinkedHashMap<>();
         for (Presence p : outlook.everybody()) {
             Homes.Home home = outlook.homes().of(p.party());
-            homes.put(p.party().id(), new Home(Measures.round(home.xCm(), 2), Measures.round(home.yCm(), 2)));
+            homes.put(p.party().id(), new Home(Rounding.to(2, home.xCm()), Rounding.to(2, home.yCm())));
         }
         return new OnDay(day, presses, homes);
     }
@@ -157,14 +157,14 @@ final class Scene {
         double flat = 0;
         for (int k = 0; k <= SAMPLES; k++) {
             double cm = party.lengthOn(start.plusDays(Math.round(days * Math.pow((double) k / SAMPLES, 2))));
-            lengths.add(Measures.round(cm, 2));
+            lengths.add(Rounding.to(2, cm));
             Ellipse ground = view.outlook().grounds().of(party, cm).orElse(null);
-            grounds.add(ground == null ? 0 : Measures.round(ground.rx(), 2));
+            grounds.add(ground == null ? 0 : Rounding.to(2, ground.rx()));
             flat = ground == null ? 0 : ground.ry() / ground.rx();
         }
         return new Swimmer(
                 party.id(),
-                s.name(),
+                view.opened().say().of(s),
                 party.count(),
                 ChronoUnit.DAYS.between(start, p.from()),
                 "/fish/" + Paths.of(s) + ".svg",
@@ -174,10 +174,10 @@ final class Scene {
                 young.map(y -> half(y.look())).orElse(null),
                 lengths,
                 grounds,
-                Measures.round(flat, 3));
+                Rounding.to(3, flat));
     }
 
     private static double half(Look look) {
-        return Measures.round(FishDrawing.halfHeight(look), 4);
+        return Rounding.to(4, FishDrawing.halfHeight(look));
     }
 }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.Change;
-import pelluna.words.Measures;
 
 /** The plan's life under the slider: days run closer together to the right, arrivals and changes are marked. */
 final class TimeAxis {
@@ -47,7 +46,7 @@ final class TimeAxis {
                     "class",
                     mark.look());
             svg.open("title")
-                    .add(Svg.escape(Measures.date(changes.get(0).on()) + ": "
+                    .add(Svg.escape(view.opened().say().date(changes.get(0).on()) + ": "
                             + changes.stream()
                                     .limit(MOST_SAID)
                                     .map(c -> view.opened().say().of(c.event()))

@@ -16,21 +16,26 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
 import pelluna.app.limits.Refusal;
 import pelluna.app.writes.Answers;
+import pelluna.app.writes.Reader;
 import pelluna.words.Words;
 
 /**
  * The page of a failure: what happened, what was kept, and what was typed, to be sent again. It asks the database
- * nothing, and comes back by itself
- * to a page that only was to be read.
+ * nothing, and comes back by itself to a page that only was to be read. What a program asked is answered in English.
  */
 @Controller
 class FailurePages implements ErrorController {
-    private static final Words SAY = Words.forAnybody();
     private static final int AGAIN_AFTER_S = 4;
     /** How the page that failed was asked for; a page of failure is always read (Jakarta Servlet 6.1, 10.9.1). */
     private static final String ASKED_BY = "jakarta.servlet.error.method";
 
     private static final int LONGEST_SHOWN = 20_000;
+
+    private final Reader reader;
+
+    FailurePages(Reader reader) {
+        this.reader = reader;
+    }
 
     /** A field that was typed, to be sent again. */
     record Typed(String name, String value) {}
@@ -38,7 +43,8 @@ class FailurePages implements ErrorController {
     @RequestMapping(value = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
         int status = status(request);
-        Shells.bare(model, title(status));
+        Words say = reader.wordsAtHand();
+        Shells.bare(model, title(status, say), say);
         boolean busy = status == HttpStatus.SERVICE_UNAVAILABLE.value();
         boolean wrote = "POST".equals(request.getAttribute(ASKED_BY));
         if (busy) {
@@ -47,9 +53,9 @@ class FailurePages implements ErrorController {
                 response.setHeader("Refresh", String.valueOf(AGAIN_AFTER_S));
             }
         }
-        model.addAttribute("what", SAY.of(why(request, status)));
+        model.addAttribute("what", say.of(why(request, status)));
         model.addAttribute(
-                "next", !busy ? "" : wrote ? SAY.text("page.failure.notSavedYet") : SAY.text("page.failure.comesBack"));
+                "next", !busy ? "" : wrote ? say.text("page.failure.notSavedYet") : say.text("page.failure.comesBack"));
         boolean again = wrote
                 && status != HttpServletResponse.SC_NOT_FOUND
                 && status != HttpServletResponse.SC_FORBIDDEN
@@ -77,12 +83,13 @@ class FailurePages implements ErrorController {
                         .body(problem(status, why))
                 : ResponseEntity.status(status)
                         .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))
-                        .body(SAY.of(why));
+                        .body(reader.wordsAtHand().of(why));
     }
 
     /** As RFC 9457 has it, with the code of the refusal beside its words. */
     private static ProblemDetail problem(int status, Refusal why) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(status), SAY.of(why));
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatusCode.valueOf(status), Words.forAnybody().of(why));
         problem.setProperty("code", Words.code(why));
         return problem;
     }
@@ -117,14 +124,14 @@ class FailurePages implements ErrorController {
         });
     }
 
-    private static String title(int status) {
+    private static String title(int status, Words say) {
         return switch (status) {
-            case HttpServletResponse.SC_NOT_FOUND -> SAY.text("page.failure.notHere");
-            case HttpServletResponse.SC_CONFLICT -> SAY.text("page.failure.changedElsewhere");
-            case HttpServletResponse.SC_FORBIDDEN -> SAY.text("page.failure.notFromThere");
-            case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> SAY.text("page.failure.oneMoment");
-            case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> SAY.text("page.failure.wentWrong");
-            default -> SAY.text("page.failure.notTaken");
+            case HttpServletResponse.SC_NOT_FOUND -> say.text("page.failure.notHere");
+            case HttpServletResponse.SC_CONFLICT -> say.text("page.failure.changedElsewhere");
+            case HttpServletResponse.SC_FORBIDDEN -> say.text("page.failure.notFromThere");
+            case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> say.text("page.failure.oneMoment");
+            case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> say.text("page.failure.wentWrong");
+            default -> say.text("page.failure.notTaken");
         };
     }
 }

@@ -5,7 +5,6 @@ import pelluna.app.drawing.Figures;
 import pelluna.app.drawing.Waves;
 import pelluna.core.sieve.Finding;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What templates say often: the mark of a step, the figures of a finding, a day. */
@@ -28,6 +27,6 @@ public record Marks(Words say) {
     }
 
     public String date(LocalDate day) {
-        return Measures.date(day);
+        return say.date(day);
     }
 }

@@ -4,10 +4,15 @@ import java.util.List;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.units.Convert;
+import pelluna.words.Languages;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
-/** What the rail of every page shows. */
+/**
+ * What the rail of every page shows.
+ *
+ * @param language the code of the chosen one; empty for the one that the browser asks for
+ */
 public record Shell(
         String place,
         List<TankLink> tanks,
@@ -15,11 +20,21 @@ public record Shell(
         String tankName,
         String summary,
         String stance,
+        String language,
         String units,
         String theme,
         Long sandboxOf) {
     /** A tank in the switcher. */
     public record TankLink(Long id, String name) {}
+
+    /** A language to choose, as it calls itself. */
+    public record Language(String code, String name) {}
+
+    public List<Language> languages() {
+        return Languages.all().stream()
+                .map(l -> new Language(l.getLanguage(), Languages.name(l)))
+                .toList();
+    }
 
     static String summary(OpenTank opened) {
         Words say = opened.say();

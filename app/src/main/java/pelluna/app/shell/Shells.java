@@ -2,6 +2,7 @@ package pelluna.app.shell;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
@@ -9,6 +10,7 @@ import pelluna.app.account.KeeperAccount;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.words.Words;
 
 /** Puts the shell around a page. */
 @Component
@@ -44,8 +46,9 @@ public class Shells {
     }
 
     /** For a page that must come whatever is wrong: nothing is asked of the database for it. */
-    static void bare(Model model, String title) {
-        model.addAttribute("shell", new Shell("", List.of(), null, "", "", "", "", "system", null));
+    static void bare(Model model, String title, Words say) {
+        model.addAttribute("shell", new Shell("", List.of(), null, "", "", "", "", "", "system", null));
+        model.addAttribute("say", say);
         model.addAttribute("title", title);
         model.addAttribute("sentence", "");
     }
@@ -61,6 +64,7 @@ public class Shells {
             String stance,
             Long sandboxOf) {
         KeeperAccount k = keeper.get();
+        Words say = keeper.words();
         model.addAttribute(
                 "shell",
                 new Shell(
@@ -72,13 +76,13 @@ public class Shells {
                         name,
                         summary,
                         stance,
-                        k.words().measures().system().name(),
+                        k.language().map(Locale::getLanguage).orElse(""),
+                        k.units().name(),
                         k.theme(),
                         sandboxOf));
-        model.addAttribute("say", k.words());
+        model.addAttribute("say", say);
         model.addAttribute(
-                "refused",
-                Refused.shown(request).map(r -> k.words().of(r.why())).orElse(""));
+                "refused", Refused.shown(request).map(r -> say.of(r.why())).orElse(""));
         model.addAttribute("title", title);
         model.addAttribute("sentence", sentence);
     }

@@ -100,6 +100,6 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
                         "page.species.forEachTheAnswerIs",
                         parts,
                         say.of(columns.get(0).verdict().outcome()))
-                : say.text("page.species.doesBest", best.orElseThrow().species().name(), parts);
+                : say.text("page.species.doesBest", best.orElseThrow().species(), parts);
     }
 }

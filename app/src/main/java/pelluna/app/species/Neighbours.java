@@ -16,7 +16,7 @@ record Neighbours(List<Finding> trouble, List<String> calm) {
                 .filter(r -> company(
                                 s, new Plan(plan.tank(), plan.stance(), plan.startOn(), List.of(r), List.of()), say)
                         .isEmpty())
-                .map(r -> r.species().name())
+                .map(r -> say.of(r.species()))
                 .distinct()
                 .toList();
         return new Neighbours(company(s, plan, say), calm);

@@ -174,7 +174,7 @@ class SpeciesController {
         OpenTank opened = plans.open(id);
         Verdict v = Search.verdict(s, opened.plan());
         List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
-        shells.around(model, opened, "species", opened.say().title(s.name()), "");
+        shells.around(model, opened, "species", opened.say().title(s), "");
         model.addAttribute("species", s);
         model.addAttribute("path", Paths.of(s));
         model.addAttribute("drawing", ToScale.of(s, opened.plan().tank(), opened.say()));
@@ -213,7 +213,7 @@ class SpeciesController {
                 .map(l -> catalogue
                         .get()
                         .find(l.name())
-                        .map(o -> new Alike(l, Paths.of(o), o.name()))
+                        .map(o -> new Alike(l, Paths.of(o), plans.words().of(o)))
                         .orElse(new Alike(l, "", l.name())))
                 .toList();
     }

@@ -4,7 +4,6 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.core.catalogue.Species;
 import pelluna.core.tank.Tank;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** A fish to scale: grown and as it is usually sold, beside a hand, inside the outline of the keeper's tank. */
@@ -42,7 +41,7 @@ final class ToScale {
                         "role",
                         "img",
                         "aria-label",
-                        say.text("page.species.toScale", s.name(), say.length(tank.runCm())));
+                        say.text("page.species.toScale", s, say.length(tank.runCm())));
         double bottom = Y + all;
         svg.el("rect", "x", X, "y", bottom - h, "width", w, "height", h, "class", "water");
         svg.el("rect", "x", X, "y", bottom - 8, "width", w, "height", 8, "class", "sand");
@@ -78,14 +77,12 @@ final class ToScale {
                         ? say.text(
                                 "page.species.yourRunBodyLengthsGrownToIt",
                                 say.length(tank.runCm()),
-                                Measures.number(
-                                        Measures.round(tank.runCm() / s.size().usualCm(), 1)),
+                                say.number(tank.runCm() / s.size().usualCm(), 1),
                                 say.length(s.size().usualCm()))
                         : say.text(
                                 "page.species.yourRunBodyLengths",
                                 say.length(tank.runCm()),
-                                Measures.number(
-                                        Measures.round(tank.runCm() / s.size().usualCm(), 1))),
+                                say.number(tank.runCm() / s.size().usualCm(), 1)),
                 "text-anchor",
                 outgrows ? "start" : "middle",
                 "class",

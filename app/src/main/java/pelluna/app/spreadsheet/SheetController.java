@@ -181,7 +181,7 @@ class SheetController {
 
     private String measures(long id) {
         Map<Long, String> names = new HashMap<>();
-        fish.all(id).forEach(f -> names.put(f.id(), f.label()));
+        fish.all(id).forEach(f -> names.put(f.id(), f.label(plans.words())));
         return SheetTable.write(
                 List.of(
                         "measure",

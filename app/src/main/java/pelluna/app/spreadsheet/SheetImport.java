@@ -204,8 +204,7 @@ class SheetImport {
         Map<String, String> typed = new HashMap<>();
         typed.put("on", day(r.cell("on")).toString());
         WaterTestForm.FIGURES.forEach(f -> typed.put(f, r.cell(f)));
-        TestFile test =
-                WaterTestForm.read(typed, plans.today(), keeper.get().words().us());
+        TestFile test = WaterTestForm.read(typed, plans.today(), keeper.words().us());
         plans.checkTest(opened.tank(), test);
         return test;
     }

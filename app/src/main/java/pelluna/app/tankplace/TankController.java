@@ -72,7 +72,7 @@ class TankController {
                 "new",
                 plans.words().text("page.tankplace.aNewTank"),
                 plans.words().text("page.tankplace.itsInsideSizeIsEnoughToBegin"));
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         model.addAttribute("unit", say.lengthUnit());
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
@@ -81,7 +81,7 @@ class TankController {
 
     @PostMapping("/tanks")
     String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
-        Words say = keeper.get().words();
+        Words say = keeper.words();
         FlatFigures flat = FlatFigures.none();
         Map<String, String> errors = new LinkedHashMap<>();
         for (TankField field : List.of(TankField.LENGTH, TankField.WIDTH, TankField.HEIGHT)) {
@@ -138,7 +138,7 @@ class TankController {
                 was.put(field.key(), form.getFirst("was-" + field.key()));
             }
         }
-        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.get().words());
+        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.words());
         Map<String, List<String>> kept = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             if (refused.containsKey(field.key())) {
@@ -179,7 +179,7 @@ class TankController {
     @PostMapping("/tanks/{id}/residents")
     String settle(
             @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
-        EntryForm entry = EntryForm.resident(form, keeper.get().words()).named(names::resolve);
+        EntryForm entry = EntryForm.resident(form, keeper.words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 FishFile resident = plans.typed(id, entry);
@@ -236,11 +236,10 @@ class TankController {
             Party p = opened.plan().residents().get(i);
             living.add(new ResidentView(
                     opened.residents().get(i).id(),
-                    say.title(p.label()),
+                    say.title(p),
                     p.species().scientificName(),
                     say.text("page.tankplace.since", say.length(p.lengthCm()), p.since()),
-                    FishDrawing.alone(
-                            p.species().lookAt(p.lengthCm()), p.species().name(), 46, "r" + i)));
+                    FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 46, "r" + i)));
         }
         model.addAttribute("residents", living);
         model.addAttribute("typedResident", typedResident);

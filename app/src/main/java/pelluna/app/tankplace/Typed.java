@@ -3,7 +3,6 @@ package pelluna.app.tankplace;
 import java.util.List;
 import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Between what a keeper types in their units and the metric figures of the plan file. */
@@ -70,7 +69,7 @@ final class Typed {
                     case TEMPERATURE -> Convert.fahrenheitFromCelsius(metric);
                     default -> metric;
                 };
-        return Measures.number(Measures.round(shown, 2));
+        return say.number(shown, 2);
     }
 
     static String unit(TankField.Kind kind, Words say) {

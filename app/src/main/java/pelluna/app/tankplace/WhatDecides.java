@@ -13,7 +13,6 @@ import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.tank.Tank;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** What the tank's figures decide about the wishes: 'Run 150 cm: holds back 2 of your wishes'. */
@@ -30,7 +29,7 @@ final class WhatDecides {
                     .filter(Finding::blocks)
                     .filter(f -> f.rule().mesh() != Mesh.COMPANY)
                     .forEach(f -> held.computeIfAbsent(f.rule(), r -> new LinkedHashSet<>())
-                            .add(v.wish().species().name()));
+                            .add(say.of(v.wish().species())));
         }
         List<Decision> decisions = new ArrayList<>();
         held.forEach((rule, names) -> decisions.add(new Decision(
@@ -50,7 +49,7 @@ final class WhatDecides {
                 .map(u -> {
                     List<String> names = a.sieve().stream()
                             .filter(v -> Assumed.on(u, v))
-                            .map(v -> v.wish().species().name())
+                            .map(v -> say.of(v.wish().species()))
                             .distinct()
                             .toList();
                     return new Assumption(
@@ -74,14 +73,14 @@ final class WhatDecides {
             case COVER -> say.text("page.tankplace.cover2", tank.cover());
             case HIDES -> say.title(say.text("page.tankplace.hides", tank.hides()));
             case TEMPERATURE -> say.temperature(tank.temperatureC());
-            case SALINITY -> say.text("page.tankplace.gKg", Measures.number(tank.salinity()));
+            case SALINITY -> say.text("page.tankplace.gKg", say.number(tank.salinity()));
             case PODS -> say.text("page.tankplace.pods", tank.pods());
             case MEALS -> say.text("page.tankplace.aDay", say.text("page.tankplace.meals", tank.mealsADay()));
             case ALGAE -> say.text("page.tankplace.noSeaweed");
             case REEF_LIFE -> say.text("page.tankplace.whatElseLivesHere");
             case HARD_FEEDER, SKILL, KEEPER_SAFETY -> say.text("page.tankplace.aKeeper", tank.keeper());
             case QUARANTINE -> say.text("page.tankplace.quarantine2", say.of(tank.school()));
-            case CAPACITY -> say.text("page.tankplace.nitrateCeilingMgL", Measures.number(tank.nitrateCeiling()));
+            case CAPACITY -> say.text("page.tankplace.nitrateCeilingMgL", say.number(tank.nitrateCeiling()));
             case GROUP_SIZE, COMPANY -> say.text("page.tankplace.company");
             case ASSUMED -> say.text("page.tankplace.whatIsNotSaid");
         };

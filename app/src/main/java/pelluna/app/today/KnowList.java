@@ -21,7 +21,6 @@ import pelluna.core.outlook.Change;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.units.Step;
 import pelluna.core.water.Trend;
-import pelluna.words.Measures;
 
 /**
  * What is good to know of a tank today: which lens binds, who outgrows it next, who comes next, where nitrate goes,
@@ -129,7 +128,7 @@ class KnowList {
                 opened.say()
                         .text(
                                 "page.today.nextToComeInTheTankFrom",
-                                opened.say().list(d.arrival().labels()),
+                                opened.say().list(d.arrival().parties()),
                                 d.releaseOn()),
                 d.quarantineFrom().isPresent()
                         ? days <= 0
@@ -154,9 +153,14 @@ class KnowList {
                         opened.say().text("page.today.nitrateIs", opened.say().of(t.going("mg/L"))),
                         t.weeksTo(ceiling)
                                 .map(w -> opened.say()
-                                        .text("page.today.atYourCeilingOfMgLIn", Measures.number(ceiling), (int)
-                                                Math.max(1, Math.round(w))))
-                                .orElse(opened.say().text("page.today.yourCeilingIsMgL", Measures.number(ceiling))),
+                                        .text(
+                                                "page.today.atYourCeilingOfMgLIn",
+                                                opened.say().number(ceiling),
+                                                (int) Math.max(1, Math.round(w))))
+                                .orElse(opened.say()
+                                        .text(
+                                                "page.today.yourCeilingIsMgL",
+                                                opened.say().number(ceiling))),
                         Item.Button.to(opened.say().text("page.today.water"), base + "/log/water")));
     }
 }

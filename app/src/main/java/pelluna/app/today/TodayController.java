@@ -15,7 +15,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.units.Step;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Today: what to do, whom to watch, what to know. */
@@ -63,7 +62,7 @@ class TodayController {
                 opened,
                 "today",
                 opened.say().text("page.today.today"),
-                Measures.date(plans.today()) + ". " + sentence(todo, watch, opened.say()));
+                opened.say().date(plans.today()) + ". " + sentence(todo, watch, opened.say()));
         model.addAttribute("todo", todo);
         model.addAttribute("watchList", watch);
         model.addAttribute("know", toKnow.of(opened, all, there));

@@ -148,7 +148,7 @@ final class SieveDrawing {
         String length = v.verdict().wish().adultCm() >= 12
                 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0')
                 : "";
-        return wrapped(v.verdict().wish().label() + length, width, 2);
+        return wrapped(say.of(v.verdict().wish()) + length, width, 2);
     }
 
     private double height(WishView v) {

@@ -16,7 +16,6 @@ import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Risk;
 import pelluna.core.units.Convert;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /** Saves what is changed about a wish; what another window changed meanwhile is never overwritten unseen. */
@@ -38,9 +37,7 @@ class WishEdits {
         Double cm = wish.lengthCm();
         Map<String, String> shown = new LinkedHashMap<>();
         shown.put("count", wish.count().toString());
-        shown.put(
-                "lengthCm",
-                cm == null ? "" : Measures.number(Measures.round(say.us() ? Convert.inchesFromCm(cm) : cm, 2)));
+        shown.put("lengthCm", cm == null ? "" : say.number(say.us() ? Convert.inchesFromCm(cm) : cm, 2));
         shown.put("want", wish.want().toString());
         shown.put("captiveBred", String.valueOf(wish.captiveBred() != null));
         return shown;

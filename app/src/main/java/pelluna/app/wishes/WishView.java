@@ -13,7 +13,6 @@ import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Mesh;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
-import pelluna.words.Measures;
 import pelluna.words.Words;
 
 /**
@@ -66,8 +65,7 @@ record WishView(
     private static String why(Verdict v, BestSet.Leaving leaving, boolean taken, Words say) {
         if (leaving != null) {
             return leaving.forcedBy()
-                    .map(p ->
-                            say.text("page.wishes.theGoesInInstead", p.species().name()))
+                    .map(p -> say.text("page.wishes.theGoesInInstead", p.species()))
                     .orElse(
                             v.wrongNumber().isPresent()
                                     ? say.text("page.wishes.fitsIfTheNumberIsRight")
@@ -133,7 +131,7 @@ record WishView(
             case BODY_LENGTHS ->
                 say.text(
                         "page.wishes.turnsAfterBodyLengths",
-                        Measures.number(Measures.round(f.has().number().orElse(0), 1)));
+                        say.number(f.has().number().orElse(0), 1));
             case KEPT -> say.text("page.wishes.notWith", say.list(f.has().named()));
             case OF_5, OF_4 ->
                 f.rule() == RuleName.SKILL
@@ -148,11 +146,11 @@ record WishView(
     }
 
     String name() {
-        return verdict.wish().species().name();
+        return say.of(verdict.wish().species());
     }
 
     public String label() {
-        return say.title(verdict.wish().label());
+        return say.title(verdict.wish());
     }
 
     /** Whether it is in the plan though something stands against it. */

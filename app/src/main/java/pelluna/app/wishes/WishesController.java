@@ -56,7 +56,7 @@ class WishesController {
             @RequestParam(name = "wish", required = false) Long chosen,
             Model model,
             HttpServletResponse response) {
-        EntryForm entry = EntryForm.wish(form, keeper.get().words()).named(names::resolve);
+        EntryForm entry = EntryForm.wish(form, keeper.words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
                 Long added = plans.addWish(id, plans.typed(id, entry));
@@ -76,8 +76,7 @@ class WishesController {
             @RequestParam Map<String, String> form,
             Model model,
             HttpServletResponse response) {
-        Map<String, String> errors =
-                wishDesk.change(id, wish, form, keeper.get().words());
+        Map<String, String> errors = wishDesk.change(id, wish, form, keeper.words());
         if (errors.isEmpty()) {
             return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
         }
@@ -164,7 +163,7 @@ class WishesController {
                 .bestSet()
                 .leave()
                 .forEach((wish, leaving) ->
-                        because.put(wish.label(), opened.say().of(leaving.because())));
+                        because.put(opened.say().of(wish), opened.say().of(leaving.because())));
         return because;
     }
 }

@@ -6,4 +6,7 @@ import pelluna.words.Words;
 public interface Reader {
     /** Their language and units. */
     Words words();
+
+    /** The same as far as it is known without asking the database, in metric units. */
+    Words wordsAtHand();
 }

@@ -15,6 +15,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 import pelluna.app.limits.Refused;
+import pelluna.words.Words;
 
 /**
  * What is refused comes back as the page it was typed on, with what was typed still in it, and says so by its status.
@@ -78,10 +79,12 @@ class RefusedPages {
                 String html = new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
                 Refused why = Refused.shown(request).orElseThrow();
                 String field = why.field();
-                String said = keeper.words().of(why.why());
+                Words say = keeper.words();
+                String said = say.of(why.why());
                 answer.resetBuffer();
                 answer.getOutputStream()
-                        .write(TypedForm.fill(html, request.getRequestURI(), request.getParameterMap(), field, said)
+                        .write(TypedForm.fill(
+                                        html, request.getRequestURI(), request.getParameterMap(), field, said, say)
                                 .getBytes(StandardCharsets.UTF_8));
             }
             answer.copyBodyToResponse();

@@ -16,8 +16,6 @@ final class TypedForm {
     /** Sent by pages, typed by nobody. */
     private static final Set<String> NOBODYS = Set.of(WriteKeys.PARAMETER, "at", "quiet", "of");
 
-    private static final Words SAY = Words.forAnybody();
-
     private TypedForm() {}
 
     /**
@@ -26,9 +24,10 @@ final class TypedForm {
      * @param typed  what was sent
      * @param beside the field that the refusal is about; empty if it is about all of it
      * @param why    shown beside its field, and at the head of the form if the page does not say it itself
+     * @param say    the words of its reader
      * @return the page with that in its fields; files stay empty
      */
-    static String fill(String html, String action, Map<String, String[]> typed, String beside, String why) {
+    static String fill(String html, String action, Map<String, String[]> typed, String beside, String why, Words say) {
         Document page = Jsoup.parse(html);
         page.outputSettings().prettyPrint(false);
         Optional<Element> form = page.select("form[method=post]").stream()
@@ -37,32 +36,32 @@ final class TypedForm {
         form.ifPresent(f -> {
             f.select("input, textarea, select").forEach(field -> put(field, typed.get(field.attr("name"))));
             f.parents().select("details").forEach(d -> d.attr("open", true));
-            without(f, typed);
+            without(f, typed, say);
         });
         if (form.isEmpty()) {
-            page.select("main header").stream().findFirst().ifPresent(h -> h.after(again(action, typed)));
+            page.select("main header").stream().findFirst().ifPresent(h -> h.after(again(action, typed, say)));
         }
         say(page, form, beside, why);
         return page.outerHtml();
     }
 
     /** What was typed for which the form has no place, such as on a page of another version, is shown under it. */
-    private static void without(Element form, Map<String, String[]> typed) {
+    private static void without(Element form, Map<String, String[]> typed, Words say) {
         List<String> places = form.select("[name]").eachAttr("name");
         typed.forEach((name, values) -> {
             if (!places.contains(name) && !NOBODYS.contains(name)) {
                 Arrays.stream(values)
                         .filter(v -> !v.isBlank())
-                        .forEach(v -> form.appendElement("p").addClass("soft").text(SAY.text("page.typed.also", v)));
+                        .forEach(v -> form.appendElement("p").addClass("soft").text(say.text("page.typed.also", v)));
             }
         });
     }
 
     /** A form to send the same again, for a page that has it not. */
-    private static Element again(String action, Map<String, String[]> typed) {
+    private static Element again(String action, Map<String, String[]> typed, Words say) {
         Element form =
                 new Element("form").addClass("card").attr("method", "post").attr("action", action);
-        form.appendElement("p").addClass("soft").text(SAY.text("page.typed.stillHere"));
+        form.appendElement("p").addClass("soft").text(say.text("page.typed.stillHere"));
         typed.forEach((name, values) -> Arrays.stream(values).forEach(value -> {
             if (name.equals(WriteKeys.PARAMETER)) {
                 form.appendElement("input")
@@ -77,7 +76,7 @@ final class TypedForm {
                         .text(value);
             }
         }));
-        form.appendElement("button").addClass("btn").text(SAY.text("page.typed.again"));
+        form.appendElement("button").addClass("btn").text(say.text("page.typed.again"));
         return form;
     }
 

@@ -42,7 +42,7 @@ class ThePlanInWordsTest {
             String page = Pelluna.get("/tanks/1/arrivals?at=" + d.position()).body();
             assertThat(page)
                     .contains(d.position() + " · "
-                            + Words.forAnybody().list(d.arrival().labels()).replace("'", "&#39;"));
+                            + Words.forAnybody().list(d.arrival().parties()).replace("'", "&#39;"));
             d.why()
                     .forEach(why ->
                             assertThat(page).contains(opened.say().of(why).replace("'", "&#39;")));
@@ -62,8 +62,8 @@ class ThePlanInWordsTest {
                 .allSatisfy(t -> assertThat(page)
                         .containsPattern(said(
                                 "page.arrivals.presses",
-                                t.aggressor().label(),
-                                t.target().label()))
+                                Words.forAnybody().of(t.aggressor()),
+                                Words.forAnybody().of(t.target())))
                         .contains(opened.say().of(t.reasons().get(0).why()).replace("'", "&#39;")));
     }
 

@@ -116,11 +116,6 @@ public record Arrival(List<Party> parties) {
         return anew() ? Method.GROUND_ANEW : Method.against(meets, parties.size() > 1, byBox());
     }
 
-    /** 'royal gramma' or '4 × lyretail anthias', one for each party. */
-    public List<String> labels() {
-        return parties.stream().map(Party::label).toList();
-    }
-
     public List<Species> species() {
         return parties.stream().map(Party::species).toList();
     }

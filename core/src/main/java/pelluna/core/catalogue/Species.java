@@ -171,6 +171,19 @@ public record Species(
         return commonNames.get(0);
     }
 
+    /**
+     * Its names in another tongue, the usual one first.
+     *
+     * @param tongue in English: 'German'
+     */
+    public List<String> namesIn(String tongue) {
+        String in = " (" + tongue + ")";
+        return localNames.stream()
+                .filter(n -> n.endsWith(in))
+                .map(n -> n.substring(0, n.length() - in.length()))
+                .toList();
+    }
+
     public Harm harmTo(ReefLife kind) {
         ReefRisk risk = reefLife.get(kind);
         return risk == null ? Harm.LEAVES_ALONE : risk.harm();

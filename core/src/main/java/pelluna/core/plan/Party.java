@@ -98,11 +98,6 @@ public record Party(
         return count * species.size().mass().gramsAt(lengthOn(day));
     }
 
-    /** 'royal gramma', or '4 × lyretail anthias'. */
-    public String label() {
-        return count == 1 ? species.name() : count + " × " + species.name();
-    }
-
     public Party bought(LocalDate day) {
         return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own, dated);
     }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.PlanTree;
@@ -137,14 +138,20 @@ class ByHandTest {
                 bully.residents().get(0).by(bully.residents().get(0).hand().leaving(leaves, "it beats the others")));
         Dated gramma = new Scheduler(going, going.wishes())
                 .planned().steps().stream()
-                        .filter(d -> d.arrival().labels().equals(List.of("royal gramma")))
+                        .filter(d -> d.arrival().species().stream()
+                                .map(Species::name)
+                                .toList()
+                                .equals(List.of("royal gramma")))
                         .findFirst()
                         .orElseThrow();
         assertThat(gramma.releaseOn()).isAfterOrEqualTo(leaves);
         assertThat(gramma.why()).hasAtLeastOneElementOfType(Why.WaitsForLeaving.class);
         Dated now = new Scheduler(bully, bully.wishes())
                 .planned().steps().stream()
-                        .filter(d -> d.arrival().labels().equals(List.of("royal gramma")))
+                        .filter(d -> d.arrival().species().stream()
+                                .map(Species::name)
+                                .toList()
+                                .equals(List.of("royal gramma")))
                         .findFirst()
                         .orElseThrow();
         assertThat(now.releaseOn()).isBefore(leaves);
@@ -163,7 +170,7 @@ class ByHandTest {
         Plan plan = new pelluna.core.plan.PlanReader(Plans.CATALOGUE).read(PlanTree.file(file), Plans.START);
         assertThat(plan.tank().ageDays(Plans.START)).isZero(); // model: age counts from the restock
         List<Dated> steps = new Scheduler(plan, plan.wishes()).planned().steps();
-        assertThat(steps.get(0).arrival().labels().get(0)).contains("firefish");
+        assertThat(steps.get(0).arrival().species().get(0).name()).contains("firefish");
         assertThat(steps.get(1).releaseOn())
                 .isAfterOrEqualTo(steps.get(0).releaseOn().plusDays(21));
     }

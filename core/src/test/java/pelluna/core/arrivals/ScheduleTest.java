@@ -10,6 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
+import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
@@ -73,7 +74,10 @@ class ScheduleTest {
                         .wish("Gobiodon okinawae"))
                 .steps();
         Dated tang = steps.stream()
-                .filter(d -> d.arrival().labels().equals(List.of("yellow tang")))
+                .filter(d -> d.arrival().species().stream()
+                        .map(Species::name)
+                        .toList()
+                        .equals(List.of("yellow tang")))
                 .findFirst()
                 .orElseThrow();
         assertThat(tang.position()).isGreaterThan(1);
@@ -140,7 +144,10 @@ class ScheduleTest {
                                 .with("quarantine", Map.of("places", 3, "school", "none")))
                 .steps();
         Dated tang = steps.stream()
-                .filter(d -> d.arrival().labels().equals(List.of("yellow tang")))
+                .filter(d -> d.arrival().species().stream()
+                        .map(Species::name)
+                        .toList()
+                        .equals(List.of("yellow tang")))
                 .findFirst()
                 .orElseThrow();
         assertThat(tang.releaseOn())
@@ -188,9 +195,9 @@ class ScheduleTest {
                         .plan());
         assertThat(back.arrivals().cost()).isEqualTo(there.arrivals().cost());
         assertThat(back.arrivals().steps())
-                .extracting(d -> d.arrival().labels())
+                .extracting(d -> d.arrival().species())
                 .isEqualTo(there.arrivals().steps().stream()
-                        .map(d -> d.arrival().labels())
+                        .map(d -> d.arrival().species())
                         .toList());
     }
 }

@@ -186,7 +186,7 @@ class MisjudgedBeforeTest {
                 .allSatisfy(l -> assertThat(l.share()).as(l.kind().word()).isLessThanOrEqualTo(1.001));
         assertThat(a.sieve())
                 .allSatisfy(v -> assertThat(blocking(v, RuleName.LEAST_VOLUME))
-                        .as(v.wish().label())
+                        .as(v.wish().id())
                         .isEmpty());
     }
 
