@@ -3,7 +3,6 @@ package pelluna.words;
 import com.ibm.icu.text.ListFormatter;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -46,9 +45,7 @@ public final class Words {
     private final FishNames names;
     private final ListFormatter lists;
     private final ListFormatter choices;
-    private final DateTimeFormatter day;
-    private final DateTimeFormatter shortDay;
-    private final DateTimeFormatter time;
+    private final Days days;
 
     private Words(Locale language, UnitSystem units) {
         this.language = language;
@@ -59,9 +56,7 @@ public final class Words {
         names = new FishNames(language, messages);
         lists = ListFormatter.getInstance(like);
         choices = ListFormatter.getInstance(like, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
-        day = DateTimeFormatter.ofPattern(text("words.day"), language);
-        shortDay = DateTimeFormatter.ofPattern(text("words.shortDay"), language);
-        time = DateTimeFormatter.ofPattern(text("words.time"), language);
+        days = new Days(messages, language);
     }
 
     /** One of {@link Languages#all}, in the given units. */
@@ -217,6 +212,11 @@ public final class Words {
         return String.join(" ", all.stream().map(this::of).toList());
     }
 
+    /** Days and times as the language writes them. */
+    public Days days() {
+        return days;
+    }
+
     /** All names of a fish in this language, the usual one first; empty if it has none but the scientific one. */
     public List<String> names(Species fish) {
         return names.all(fish);
@@ -224,12 +224,12 @@ public final class Words {
 
     /** '27 November 2026'. */
     public String date(LocalDate on) {
-        return on.format(day);
+        return days.day(on);
     }
 
     /** '27 Nov'. */
     public String shortDate(LocalDate on) {
-        return on.format(shortDay);
+        return days.shortDay(on);
     }
 
     /**
@@ -343,6 +343,11 @@ public final class Words {
         return numbers.text(Rounding.to(decimals, value));
     }
 
+    /** A large one, with a sign between thousands: '40,320', '40.320'. */
+    public String grouped(long value) {
+        return numbers.grouped(value);
+    }
+
     /** With exactly so many decimals: '4.50'. */
     public String fixed(double value, int decimals) {
         return numbers.fixed(value, decimals);
@@ -359,7 +364,7 @@ public final class Words {
             return date(d);
         }
         if (value instanceof LocalTime t) {
-            return t.format(time);
+            return days.time(t);
         }
         if (value instanceof Length l) {
             return measures.length(l.cm());

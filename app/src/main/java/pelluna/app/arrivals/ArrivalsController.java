@@ -221,7 +221,7 @@ class ArrivalsController {
             orders *= i;
         }
         return orders < 1e6
-                ? String.format(java.util.Locale.ENGLISH, "%,.0f", orders)
+                ? say.grouped(Math.round(orders))
                 : orders < 1e9
                         ? say.text("page.arrivals.million", Math.round(orders / 1e6))
                         : say.text("page.arrivals.moreThanABillion");

@@ -97,7 +97,7 @@ final class LanesDrawing {
                 + "patternTransform=\"rotate(45)\"><rect width=\"6\" height=\"6\" "
                 + "class=\"hatch-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"6\" "
                 + "class=\"hatch\"/></pattern></defs>");
-        axis.months(svg, TOP, bottom);
+        axis.months(svg, TOP, bottom, opened.say());
         for (int i = 0; i < steps.size(); i++) {
             lane(steps.get(i), TOP + 4 + LANE / 2 + i * LANE);
         }

@@ -1,7 +1,6 @@
 package pelluna.app.drawing;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
@@ -17,7 +16,6 @@ import pelluna.words.Words;
  * of them.
  */
 public final class IncidentDrawing {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final double WIDE = 760;
     private static final double LEFT = 92;
     private static final double RIGHT = 748;
@@ -106,7 +104,7 @@ public final class IncidentDrawing {
             svg.el("line", "class", "grid", "x1", LEFT, "x2", RIGHT, "y1", y + tall, "y2", y + tall);
             svg.text(LEFT - 10, y + tall / 2 + 4, say.of(t), "class", "small", "text-anchor", "end");
             if (t == Track.CONTESTS) {
-                bars(svg, s, acts, y, tall);
+                bars(svg, s, acts, y, tall, say);
             } else if (t == Track.PROBE) {
                 band(svg, s, weather, y, tall, say);
             } else {
@@ -114,7 +112,7 @@ public final class IncidentDrawing {
             }
             y += tall;
         }
-        axis(svg, s, from, on, until, y);
+        axis(svg, s, from, on, until, y, say);
         return svg.close("svg").toString();
     }
 
@@ -161,14 +159,14 @@ public final class IncidentDrawing {
         });
     }
 
-    private static void bars(Svg svg, Scale s, Map<LocalDate, Integer> acts, double y, double tall) {
+    private static void bars(Svg svg, Scale s, Map<LocalDate, Integer> acts, double y, double tall, Words say) {
         int most = acts.values().stream().mapToInt(Integer::intValue).max().orElse(1);
         double room = tall - 16;
         acts.forEach((on, n) -> {
             double h = room * n / most;
             svg.open("g", "class", "mark-contests")
                     .open("title")
-                    .add(Svg.escape(DAY.format(on) + ": " + n))
+                    .add(Svg.escape(say.shortDate(on) + ": " + n))
                     .close("title");
             svg.el("rect", "x", s.left(on) + s.day() * 0.18, "y", y + tall - h, "width", s.day() * 0.64, "height", h);
             if (n == most) {
@@ -192,7 +190,7 @@ public final class IncidentDrawing {
             double bottom = y + 8 + (tall - 16) * (high - w.celsius().getMin()) / span;
             svg.open("g", "class", "mark-probe")
                     .open("title")
-                    .add(Svg.escape(DAY.format(w.on()) + ": " + w.says(say)))
+                    .add(Svg.escape(say.shortDate(w.on()) + ": " + w.says(say)))
                     .close("title");
             svg.el(
                             "rect",
@@ -228,15 +226,15 @@ public final class IncidentDrawing {
                 "end");
     }
 
-    private static void axis(Svg svg, Scale s, LocalDate from, LocalDate on, LocalDate until, double y) {
+    private static void axis(Svg svg, Scale s, LocalDate from, LocalDate on, LocalDate until, double y, Words say) {
         double last = -100;
-        svg.text(s.middle(on), y + 19, DAY.format(on), "class", "figure", "text-anchor", "middle");
+        svg.text(s.middle(on), y + 19, say.shortDate(on), "class", "figure", "text-anchor", "middle");
         long step = Math.max(1, Math.round(s.days() / 9.0));
         for (LocalDate d = from; !d.isAfter(until); d = d.plusDays(step)) {
             double x = s.middle(d);
             svg.el("line", "class", "grid", "x1", x, "x2", x, "y1", y, "y2", y + 5);
             if (Math.abs(x - s.middle(on)) > 56 && x - last > 56) {
-                svg.text(x, y + 19, DAY.format(d), "class", "small", "text-anchor", "middle");
+                svg.text(x, y + 19, say.shortDate(d), "class", "small", "text-anchor", "middle");
                 last = x;
             }
         }

@@ -4,14 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
@@ -42,7 +40,6 @@ import pelluna.words.Words;
 /** Gathers log, tests, arrivals, losses, measures and the probe of some days into one line of time. */
 @Component
 class TimeLine {
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     private final CurrentKeeper keeper;
     private final Individuals fish;
@@ -144,7 +141,7 @@ class TimeLine {
         for (LogDays.Told t : noted) {
             events.add(new Event(
                     t.on(),
-                    t.at().format(TIME),
+                    keeper.words().days().time(t.at()),
                     t.doing().kind() == EventType.Kind.SIGN ? Track.SIGNS : Track.NOTES,
                     t.says()));
         }
@@ -203,7 +200,7 @@ class TimeLine {
     private Event done(LocalDate on, LocalTime at, Interventions.Told m, Map<Long, Fish> known, String how) {
         return new Event(
                 on,
-                at.format(TIME),
+                keeper.words().days().time(at),
                 Track.DONE,
                 keeper.words().title(how + keeper.words().of(m.taken().measure()))
                         + (m.forFish() == null

@@ -2,12 +2,11 @@ package pelluna.app.introduction;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
@@ -23,8 +22,6 @@ import pelluna.words.Words;
 
 /** What the page on introduction in says often. */
 final class IntroductionWords {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private final OpenTank opened;
     private final ZoneId zone;
 
@@ -38,7 +35,7 @@ final class IntroductionWords {
     }
 
     public String day(Instant when) {
-        return LocalDateTime.ofInstant(when, zone).format(DAY);
+        return opened.say().shortDate(LocalDate.ofInstant(when, zone));
     }
 
     public String picture(Species s, String id) {
@@ -46,7 +43,7 @@ final class IntroductionWords {
     }
 
     public String when(LocalDateTime at) {
-        return at == null ? "" : at.format(WHEN);
+        return at == null ? "" : opened.say().days().moment(at);
     }
 
     public String since(LocalDateTime at, LocalDateTime now) {

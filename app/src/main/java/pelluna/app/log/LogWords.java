@@ -3,9 +3,7 @@ package pelluna.app.log;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -18,8 +16,6 @@ import pelluna.words.Words;
 
 /** Lines of the log in words. */
 public final class LogWords {
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
     private final Words say;
     private final Map<Long, Fish> fish;
@@ -50,7 +46,7 @@ public final class LogWords {
         return new Line(
                 e.id(),
                 day(day),
-                e.at().atZone(zone).format(TIME),
+                say.days().time(e.at().atZone(zone)),
                 say.title(says(e.doing(), e.fishId(), e.otherId(), e.times())),
                 how(e),
                 e.watchId() != null,
@@ -64,11 +60,11 @@ public final class LogWords {
                 ? say.text("page.log.today")
                 : day.equals(today.minusDays(1))
                         ? say.text("page.log.yesterday")
-                        : day.format(DAY) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
+                        : say.days().weekday(day) + (day.getYear() == today.getYear() ? "" : " " + day.getYear());
     }
 
     public String time(Instant at) {
-        return at.atZone(zone).format(TIME);
+        return say.days().time(at.atZone(zone));
     }
 
     /** 'the coral beauty chased Saffron, 3 times'. */

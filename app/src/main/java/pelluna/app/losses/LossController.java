@@ -135,7 +135,7 @@ class LossController {
         for (Fish f : all) {
             if (!f.gone()) {
                 String where = f.missing()
-                        ? "missing"
+                        ? opened.say().of(f.stage())
                         : f.boxed()
                                 ? opened.say().text("page.losses.inTheBox")
                                 : f.stage().away()

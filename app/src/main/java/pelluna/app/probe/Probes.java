@@ -174,7 +174,10 @@ public class Probes {
         seen(tank).filter(Seen::reads).ifPresent(s -> {
             if (s.silence() != null) {
                 troubles.add(plans.words()
-                        .text("page.probe.theProbeHasNotAnsweredSince", Times.at(s.silence(), clock), s.trouble()));
+                        .text(
+                                "page.probe.theProbeHasNotAnsweredSince",
+                                Times.at(s.silence(), clock, plans.words()),
+                                s.trouble()));
             }
             s.doubted().stream()
                     .filter(d -> d.reading().at().isAfter(clock.instant().minus(Duration.ofHours(6))))
@@ -182,7 +185,7 @@ public class Probes {
                     .ifPresent(d -> troubles.add(plans.words()
                             .text(
                                     "page.probe.theProbeSaidSomethingThatIs",
-                                    Times.at(d.reading().at(), clock),
+                                    Times.at(d.reading().at(), clock, plans.words()),
                                     d.doubt(plans.words()))));
         });
         return troubles;

@@ -101,7 +101,8 @@ class WaterController {
                 probe == null
                         ? List.of()
                         : probe.doubted().stream()
-                                .map(r -> Times.at(r.reading().at(), clock) + ": " + r.doubt(opened.say()) + ".")
+                                .map(r -> Times.at(r.reading().at(), clock, plans.words()) + ": "
+                                        + r.doubt(opened.say()) + ".")
                                 .toList());
         model.addAttribute("today", plans.today().toString());
         return "water";
@@ -237,7 +238,7 @@ class WaterController {
             return opened.say()
                     .text(
                             "page.probe.noAnswerSinceItIsAskedAgain",
-                            Times.at(p.silence(), clock),
+                            Times.at(p.silence(), clock, plans.words()),
                             p.trouble(),
                             p.minutes());
         }
@@ -257,7 +258,7 @@ class WaterController {
         if (p.last().pH() != null) {
             says.add("pH " + plans.words().number(p.last().pH(), 2));
         }
-        return String.join(", ", says) + ", " + Times.at(p.last().at(), clock) + ".";
+        return String.join(", ", says) + ", " + Times.at(p.last().at(), clock, plans.words()) + ".";
     }
 
     @PostMapping("/tanks/{id}/log/water")

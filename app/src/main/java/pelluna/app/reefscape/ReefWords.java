@@ -1,7 +1,6 @@
 package pelluna.app.reefscape;
 
 import java.util.List;
-import java.util.Locale;
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Change;
@@ -18,9 +17,7 @@ public final class ReefWords {
 
     /** 'In May 2028 the rabbitfish needs a longer run.' */
     public String sentence(Change c) {
-        String month = c.on().getMonth().name().charAt(0)
-                + c.on().getMonth().name().substring(1).toLowerCase(Locale.ROOT);
-        return say.text("page.reefscape.in", month, c.on().getYear(), say.of(c.event()));
+        return say.text("page.reefscape.in", say.days().month(c.on()), say.of(c.event()));
     }
 
     public String key(Press p) {

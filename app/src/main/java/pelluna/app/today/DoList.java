@@ -4,13 +4,11 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -42,9 +40,6 @@ class DoList {
      * Unseen for so many times its kind's usual time, a fish is missing rather than out of sight. Pelluna's judgement.
      */
     private static final long LONG_UNSEEN = 3;
-
-    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
     private final TankPlans plans;
     private final Introductions introductions;
@@ -196,10 +191,10 @@ class DoList {
 
     private static String when(LocalDateTime due, LocalDateTime now, Words say) {
         return due.toLocalDate().equals(now.toLocalDate())
-                ? due.format(HOUR)
+                ? say.days().time(due)
                 : due.toLocalDate().equals(now.toLocalDate().plusDays(1))
-                        ? say.text("page.today.tomorrow", due.format(HOUR))
-                        : due.format(DAY);
+                        ? say.text("page.today.tomorrow", say.days().time(due))
+                        : say.days().weekday(due.toLocalDate());
     }
 
     private static void unseen(HealthBoard.All health, String base, List<Item> items, Words say) {
@@ -296,7 +291,9 @@ class DoList {
                 boolean due = !d.on().isAfter(today);
                 items.add(Item.of(
                         d.key() + "-" + d.on(),
-                        due ? opened.say().text("page.today.dueToday") : d.on().format(DAY),
+                        due
+                                ? opened.say().text("page.today.dueToday")
+                                : opened.say().days().weekday(d.on()),
                         due,
                         Step.CALM,
                         d.title() + ".",

@@ -163,11 +163,25 @@ class LogDrawingsTest {
             }
         }
         String svg = TrendDrawing.draw(
-                "Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 15 * 60_000L);
+                "Temperature",
+                List.of(),
+                line,
+                OptionalDouble.empty(),
+                from,
+                from.plusSeconds(36_000),
+                15 * 60_000L,
+                Words.forAnybody());
         String path = svg.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1");
         assertThat(count(path, "M")).as("one gap, two stretches").isEqualTo(2);
         String whole = TrendDrawing.draw(
-                "Temperature", List.of(), line, OptionalDouble.empty(), from, from.plusSeconds(36_000), 200 * 60_000L);
+                "Temperature",
+                List.of(),
+                line,
+                OptionalDouble.empty(),
+                from,
+                from.plusSeconds(36_000),
+                200 * 60_000L,
+                Words.forAnybody());
         assertThat(count(whole.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1"), "M"))
                 .isEqualTo(1);
     }
@@ -177,13 +191,14 @@ class LogDrawingsTest {
         Instant at = DAY.atStartOfDay().toInstant(ZoneOffset.UTC);
         List<TrendDrawing.Dot> dots =
                 List.of(new TrendDrawing.Dot(at, 4), new TrendDrawing.Dot(at.plusSeconds(86_400), 6));
-        String svg =
-                TrendDrawing.draw("Nitrate", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1);
+        String svg = TrendDrawing.draw(
+                "Nitrate", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1, Words.forAnybody());
         double ceiling = numbers(svg, "class=\"ceiling\"[^>]* y1=\"([0-9.]+)\"").get(0);
         List<Double> tests = numbers(svg, "class=\"test\"[^>]* cy=\"([0-9.]+)\"");
         assertThat(tests).hasSize(2).allSatisfy(y -> assertThat(y).isGreaterThan(ceiling));
         assertThat(tests.get(0)).as("4 lies lower than 6").isGreaterThan(tests.get(1));
-        assertThat(TrendDrawing.draw("pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1))
+        assertThat(TrendDrawing.draw(
+                        "pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1, Words.forAnybody()))
                 .as("one test at one moment")
                 .doesNotContain("NaN")
                 .doesNotContain("Infinity");

@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
+import pelluna.words.Words;
 
 class TypedFormTest {
     private static final String PAGE = """
@@ -37,7 +38,7 @@ class TypedFormTest {
             new String[] {"The Corner"});
 
     private static Document filled(Map<String, String[]> typed, String beside, String why) {
-        return Jsoup.parse(TypedForm.fill(PAGE, "/loss", typed, beside, why));
+        return Jsoup.parse(TypedForm.fill(PAGE, "/loss", typed, beside, why, Words.forAnybody()));
     }
 
     @Test
@@ -70,7 +71,8 @@ class TypedFormTest {
     @Test
     void whatHasNoPlaceIsShownAllTheSame() {
         assertThat(filled(TYPED, "", "No.").text()).containsPattern(said("page.typed.also", "The Corner"));
-        Document other = Jsoup.parse(TypedForm.fill("<main><header></header></main>", "/loss", TYPED, "", "No."));
+        Document other = Jsoup.parse(
+                TypedForm.fill("<main><header></header></main>", "/loss", TYPED, "", "No.", Words.forAnybody()));
         assertThat(other.select("form[action=/loss] textarea[name=seen]").text())
                 .isEqualTo("on the floor");
         assertThat(other.select("form[action=/loss] input[name=key]").val()).isEqualTo("old");
