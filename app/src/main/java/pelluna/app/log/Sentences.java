@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.OpenTank;
+import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.sighting.Known;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.SentenceReader;
@@ -18,6 +19,7 @@ class Sentences {
                 there.stream()
                         .map(f -> new Known(Long.toString(f.id()), f.kind(opened.say()), f.names(opened.say())))
                         .toList(),
-                new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()));
+                new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()),
+                Phrasebook.of(opened.say().language()));
     }
 }

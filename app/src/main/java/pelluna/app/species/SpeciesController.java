@@ -30,6 +30,7 @@ import pelluna.core.catalogue.FactForms;
 import pelluna.core.catalogue.FactOverrides;
 import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.AtTheShop;
+import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.search.Answer;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
@@ -79,7 +80,9 @@ class SpeciesController {
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         OpenTank opened = plans.open(id);
-        Answer answer = catalogue.search().ask(q, opened.plan());
+        Answer answer = catalogue
+                .search()
+                .ask(q, opened.plan(), Phrasebook.of(opened.say().language()));
         Facets facets = new Facets(fit, group, size, origin);
         List<Found> found = facets.narrow(answer.found());
         List<Row> rows = found.stream()

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import pelluna.core.phrasebook.Phrasebook;
 
 /** Reads what a keeper typed: misspelt words first, then phrases, then what is left as parts of names. */
 final class QuestionReader {
@@ -24,21 +25,23 @@ final class QuestionReader {
 
     private final Terms terms;
     private final Words words;
+    private final Phrasebook book;
 
-    QuestionReader(Terms terms, Words words) {
+    QuestionReader(Terms terms, Words words, Phrasebook book) {
         this.terms = terms;
         this.words = words;
+        this.book = book;
     }
 
     Question read(String typed) {
         List<Understood> readAs = new ArrayList<>();
         List<String> spelt = new ArrayList<>();
-        for (String token : Words.plain(typed).split(" ")) {
-            Optional<String> meant = words.meant(token);
+        for (String token : Words.plain(book.question(typed)).split(" ")) {
+            Optional<String> meant = words.meant(token, book.words());
             meant.ifPresent(m -> readAs.add(new Understood.ReadAs(token, m)));
             spelt.add(meant.orElse(token));
         }
-        String rest = String.join(" ", spelt);
+        String rest = book.question(String.join(" ", spelt));
         List<Criterion> criteria = new ArrayList<>();
         boolean excludes = false;
         Matcher fits = FITS.matcher(rest);

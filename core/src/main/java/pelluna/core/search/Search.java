@@ -8,6 +8,7 @@ import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.names.FishNames;
+import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.sieve.Living;
@@ -34,12 +35,21 @@ public final class Search {
         this.words = new Words(names, new Terms(Stance.CUSTOMARY).words());
     }
 
-    /** Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)). */
+    /** Answers what a keeper typed in English. @see #ask(String, Plan, Phrasebook) */
     public Answer ask(String typed, Plan plan) {
-        Question question = new QuestionReader(new Terms(plan.stance()), words).read(typed);
+        return ask(typed, plan, Phrasebook.ENGLISH);
+    }
+
+    /**
+     * Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)).
+     *
+     * @param book of the keeper's language; English is understood as well
+     */
+    public Answer ask(String typed, Plan plan, Phrasebook book) {
+        Question question = new QuestionReader(new Terms(plan.stance()), words, book).read(typed);
         List<String> all = Words.tokens(typed).stream()
                 .filter(t -> !Words.empty(t))
-                .map(t -> words.meant(t).orElse(t))
+                .map(t -> words.meant(t, book.words()).orElse(t))
                 .toList();
         Optional<Species> whole = words.names().whole(typed);
         Living living = new Living(plan);

@@ -1,5 +1,6 @@
 package pelluna.core.search;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -167,6 +168,16 @@ final class Words {
 
     /** A word as it was probably meant; empty if it is known as it stands, or like nothing known. */
     Optional<String> meant(String token) {
-        return EMPTY.contains(token) ? Optional.empty() : names.meant(token, ofPhrases);
+        return meant(token, Set.of());
+    }
+
+    /** The same with the words of another language besides. */
+    Optional<String> meant(String token, Set<String> also) {
+        if (EMPTY.contains(token)) {
+            return Optional.empty();
+        }
+        Set<String> all = new HashSet<>(ofPhrases);
+        all.addAll(also);
+        return names.meant(token, all);
     }
 }

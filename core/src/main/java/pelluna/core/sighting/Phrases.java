@@ -90,13 +90,4 @@ final class Phrases {
                 .findFirst()
                 .orElseThrow();
     }
-
-    /** Offers: what to write for each doing, in the order of the doings. */
-    static List<String> offered() {
-        return ALL.stream()
-                .filter(Phrase::offered)
-                .sorted(Comparator.comparing(Phrase::doing))
-                .map(p -> String.join(" ", p.words()))
-                .toList();
-    }
 }

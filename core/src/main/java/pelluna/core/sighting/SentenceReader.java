@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import pelluna.core.behaviour.EventType;
+import pelluna.core.phrasebook.Phrasebook;
 
 /**
  * Reads a sighting as keepers write it: 'angel chased wrasse x3 left cave', 'gramma hides', 'angel nipped wrasse hard;
@@ -21,13 +23,16 @@ public final class SentenceReader {
 
     private final Names names;
     private final Places places;
+    private final Phrasebook book;
 
-    public SentenceReader(List<Known> fish, Places places) {
+    /** @param book of the keeper's language; English is understood as well */
+    public SentenceReader(List<Known> fish, Places places, Phrasebook book) {
         this.names = new Names(fish);
         this.places = places;
+        this.book = book;
     }
 
-    /** How a deed is written in a sentence that is read here. */
+    /** How a deed is written in an English sentence, which is read here whatever the keeper's language. */
     public static String phrase(EventType doing) {
         return Phrases.offered(doing);
     }
@@ -38,7 +43,7 @@ public final class SentenceReader {
     public Reading read(String text) {
         String[] parts = text.split(";", 2);
         String note = parts.length > 1 ? parts[1].strip() : "";
-        List<String> words = words(parts[0]);
+        List<String> words = words(book.sighting(parts[0]));
         Optional<Phrases.At> at = Phrases.in(words);
         if (at.isEmpty()) {
             return no(new Unclear.WhatDidItDo());
@@ -94,7 +99,7 @@ public final class SentenceReader {
     }
 
     private static List<String> words(String text) {
-        return new ArrayList<>(Arrays.stream(text.toLowerCase(java.util.Locale.ROOT)
+        return new ArrayList<>(Arrays.stream(text.toLowerCase(Locale.ROOT)
                         .replaceAll("[.,!]", " ")
                         .strip()
                         .split("\\s+"))
@@ -151,22 +156,43 @@ public final class SentenceReader {
         List<String> words = words(typed);
         boolean open = !typed.endsWith(" ") && !words.isEmpty();
         Set<String> offers = new LinkedHashSet<>();
-        Optional<Phrases.At> at = Phrases.in(words);
-        if (at.isEmpty()) {
+        Optional<EventType> doing = doing(words);
+        if (doing.isEmpty()) {
             fish(words, "", offers);
             doings(words, open, offers);
-        } else if (at.get().doing().toAnother()) {
-            String head = head(words.subList(0, at.get().to()));
-            List<String> after = words.subList(at.get().to(), words.size());
+        } else if (doing.get().toAnother()) {
+            int to = to(words);
+            String head = head(words.subList(0, to));
+            List<String> after = words.subList(to, words.size());
             if (names.meant(after).size() != 1 || open && !exactly(after)) {
                 fish(after, head + " ", offers);
             } else {
-                List.of("x2", "x3", "left", "right", "left cave", "right cave")
-                        .forEach(w -> offers.add(typed.stripTrailing() + " " + w));
+                book.places().forEach(w -> offers.add(typed.stripTrailing() + " " + w));
             }
         }
         offers.remove(typed);
         return offers.stream().limit(MOST_OFFERS).toList();
+    }
+
+    private Optional<EventType> doing(List<String> words) {
+        return Phrases.in(words(book.sighting(String.join(" ", words)))).map(Phrases.At::doing);
+    }
+
+    /** How many of the words, as they were typed, go as far as the end of what was done. */
+    private int to(List<String> words) {
+        int to = 1;
+        while (doing(words.subList(0, to)).isEmpty()) {
+            to++;
+        }
+        while (to < words.size() && ends(words.subList(0, to + 1))) {
+            to++;
+        }
+        return to;
+    }
+
+    private boolean ends(List<String> words) {
+        List<String> english = words(book.sighting(String.join(" ", words)));
+        return Phrases.in(english).filter(at -> at.to() == english.size()).isPresent();
     }
 
     private boolean exactly(List<String> words) {
@@ -189,8 +215,9 @@ public final class SentenceReader {
             List<Known> who = names.meant(words.subList(0, cut));
             String begun = String.join(" ", words.subList(cut, words.size()));
             if (who.size() == 1 && (cut < words.size() || !open || exactly(words))) {
-                Phrases.offered().stream()
-                        .filter(p -> p.startsWith(begun))
+                Arrays.stream(EventType.values())
+                        .map(e -> book.offered(e).orElseGet(() -> Phrases.offered(e)))
+                        .filter(p -> p.toLowerCase(Locale.ROOT).startsWith(begun))
                         .forEach(p -> offers.add(who.get(0).label() + " " + p));
             }
         }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
+import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Length;
 import pelluna.core.units.Volume;
@@ -23,7 +24,7 @@ class ReadingTest {
     private static final Words WORDS = new Words(Plans.CATALOGUE, TERMS.words());
 
     private static Question read(String typed) {
-        return new QuestionReader(TERMS, WORDS).read(typed);
+        return new QuestionReader(TERMS, WORDS, Phrasebook.ENGLISH).read(typed);
     }
 
     private static List<String> understood(String typed) {
@@ -251,11 +252,11 @@ class ReadingTest {
 
     @Test
     void theStanceDecidesWhatATankHolds() {
-        Criterion bold = new QuestionReader(new Terms(Stance.BOLD), WORDS)
+        Criterion bold = new QuestionReader(new Terms(Stance.BOLD), WORDS, Phrasebook.ENGLISH)
                 .read("for a 300 L tank")
                 .criteria()
                 .get(0);
-        Criterion cautious = new QuestionReader(new Terms(Stance.CAUTIOUS), WORDS)
+        Criterion cautious = new QuestionReader(new Terms(Stance.CAUTIOUS), WORDS, Phrasebook.ENGLISH)
                 .read("for a 300 L tank")
                 .criteria()
                 .get(0);

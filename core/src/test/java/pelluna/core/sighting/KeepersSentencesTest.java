@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.core.behaviour.EventType;
+import pelluna.core.phrasebook.Phrasebook;
 
 /** More ways in which keepers say it, and every deed that Pelluna offers itself. */
 class KeepersSentencesTest {
@@ -19,7 +20,8 @@ class KeepersSentencesTest {
                     "Saffron",
                     List.of("Saffron", "yellow wrasse", "yellow coris wrasse", "Halichoeres chrysus", "wrasses")),
             new Known("3", "lawnmower blenny", List.of("lawnmower blenny", "Salarias fasciatus", "blennies")));
-    private static final SentenceReader READER = new SentenceReader(FISH, new Places(150, 52, List.of()));
+    private static final SentenceReader READER =
+            new SentenceReader(FISH, new Places(150, 52, List.of()), Phrasebook.ENGLISH);
 
     @ParameterizedTest
     @CsvSource({
@@ -52,7 +54,8 @@ class KeepersSentencesTest {
     @Test
     void whatPellunaOffersForADeedIsReadAsThatDeed() {
         List<EventType> offered = new ArrayList<>();
-        for (String way : Phrases.offered()) {
+        for (EventType asked : EventType.values()) {
+            String way = Phrases.offered(asked);
             EventType doing = Phrases.in(List.of(way.split(" "))).orElseThrow().doing();
             String text = doing.ofAFish() ? "Inky " + way + (doing.toAnother() ? " Saffron" : "") : way;
             SentenceReader.Reading reading = READER.read(text);

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.core.behaviour.EventType;
+import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.scape.Hide;
 
 class SentenceReaderTest {
@@ -22,7 +23,8 @@ class SentenceReaderTest {
                             List.of("yellow coris wrasse", "Halichoeres chrysus", "Saffron")),
                     new Known("3", "fairy wrasse", List.of("fairy wrasse", "Cirrhilabrus rubriventralis")),
                     new Known("4", "ocellaris clownfish", List.of("ocellaris clownfish", "Amphiprion ocellaris"))),
-            new Places(150, 52, List.of(new Hide(30, 10), new Hide(120, 15))));
+            new Places(150, 52, List.of(new Hide(30, 10), new Hide(120, 15))),
+            Phrasebook.ENGLISH);
 
     private static Sighting read(String text) {
         SentenceReader.Reading reading = READER.read(text);
