@@ -1,5 +1,6 @@
 // What scripts say stands in the messages of the server, like everything that is said.
-const { dates, messages } = await import(`/words/${document.documentElement.lang}.js`);
+// The page loads them in its language before this.
+const { dates, messages } = window.pellunaWords;
 
 // The message of a key, its arguments put in by their places.
 export function say(key, ...values) {

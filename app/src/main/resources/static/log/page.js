@@ -38,9 +38,15 @@ const sighting = {
     const fields = { fish: s.who.id, doing: s.did.word, gravity: s.gravity || s.did.gravity, times: s.times || 1 };
     if (s.did.to) { fields.other = s.whom.id; }
     if (x !== undefined) { fields.x = x.toFixed(4); fields.y = y.toFixed(4); }
-    const says = `${s.who.said} ${s.did.says}${s.did.to ? ` ${s.whom.said}` : ''}${s.times > 1 ? say('script.log.times', s.times) : ''}`;
+    const says = sighting.sentence(s) + (s.times > 1 ? say('script.log.times', s.times) : '');
     sighting.afresh();
     sighting.send('sighting', fields, says);
+  },
+  // 'the coral beauty chased Saffron', each in the case that the sentence asks for.
+  sentence({ who, did, whom }) {
+    const cases = { Der: 'said', Den: 'object', Dem: 'indirect' };
+    return did.to ? did.sentence.replace(/\{([01])(Der|Den|Dem)?\}/g, (whole, place, as) => [who, whom][place][cases[as] || 'said'])
+      : `${who.said} ${did.says}`;
   },
   last: '',
   tell(text) {
@@ -66,11 +72,12 @@ const sighting = {
 function chip(button) {
   const s = sighting.said;
   const step = button.closest('[data-step]').dataset.step;
+  const { fish: id, said, object, indirect } = button.dataset;
   if (step === 'who') {
-    s.who = { id: button.dataset.fish, said: button.dataset.said };
+    s.who = { id, said, object, indirect };
     sighting.show(s.did ? s.did.to && !s.whom ? 'whom' : 'where' : 'did');
   } else {
-    s.whom = { id: button.dataset.fish, said: button.dataset.said };
+    s.whom = { id, said, object, indirect };
     sighting.show('where');
   }
 }
@@ -103,8 +110,8 @@ document.addEventListener('click', (event) => {
   if (!button) { return; }
   if (button.matches('.fishchip')) { chip(button); }
   if (button.matches('[data-doing]')) {
-    const { doing, says, to, gravity } = button.dataset;
-    s.did = { word: doing, says, to: to === 'true', gravity: Number(gravity) };
+    const { doing, says, sentence, to, gravity } = button.dataset;
+    s.did = { word: doing, says, sentence, to: to === 'true', gravity: Number(gravity) };
     sighting.show(s.did.to ? 'whom' : 'where');
   }
   if (button.id === 'anywhere') { sighting.log(); }

@@ -30,8 +30,8 @@ import pelluna.core.units.Volume;
  * <p>A message names the components of its record. In these spellings it may ask for another view of one:
  * {@code {Fish}} begins with a capital letter, {@code {countWords}} writes a number up to twelve as a word,
  * {@code {litres1}} rounds to one decimal, {@code {dayShort}} leaves the year out of a date,
- * {@code {fishOr}} lists what could be meant: 'a, b or c'. Languages with cases ask for a name with its article by three
- * more: {@code {fishDer}} as the subject, {@code {fishDen}} as the object, {@code {fishDem}} as the indirect object.
+ * {@code {fishOr}} lists what could be meant: 'a, b or c'. Languages with cases ask for a name with its article by
+ * three more: {@code {fishDer}} as the subject, {@code {fishDen}} as the object, {@code {fishDem}} as the indirect object.
  */
 public final class Words {
     private static final String CORE = "pelluna.core.";
@@ -193,8 +193,23 @@ public final class Words {
     }
 
     /** Another thing that is said of a value of an enumeration, such as the question that a rule asks. */
-    public String of(Enum<?> value, String what) {
-        return text(key(value) + "." + what);
+    public String of(Enum<?> value, String what, Object... arguments) {
+        return text(key(value) + "." + what, arguments);
+    }
+
+    /** The same as it is written, for whoever puts arguments in by other means. */
+    public String pattern(Enum<?> value, String what) {
+        return messages.get(key(value) + "." + what).pattern();
+    }
+
+    /** A fish as the object of a sentence: 'den Lippfisch'; as {@link #of} in a language without cases. */
+    public String object(Object value) {
+        return articled(value, View.How.DEN);
+    }
+
+    /** The same as an indirect object: 'dem Lippfisch'. */
+    public String indirectObject(Object value) {
+        return articled(value, View.How.DEM);
     }
 
     /** The same, beginning with a capital letter. */

@@ -42,7 +42,11 @@ public final class FishDrawing {
         return alone(species.look(), "", width, id);
     }
 
-    /** A look by itself, such as that of the young, cropped to the fish. */
+    /**
+     * A look by itself, such as that of the young, cropped to the fish.
+     *
+     * @param label for those who do not see it; empty beside its name
+     */
     public static String alone(Look look, String label, int width, String id) {
         double half = halfHeight(look);
         return new Svg()
@@ -58,8 +62,8 @@ public final class FishDrawing {
                         "fish",
                         "role",
                         "img",
-                        "aria-label",
-                        label)
+                        label.isEmpty() ? "aria-hidden" : "aria-label",
+                        label.isEmpty() ? "true" : label)
                 .add(unit(look, id))
                 .close("svg")
                 .toString();

@@ -16,9 +16,18 @@ final class Chips {
     private Chips() {}
 
     /** @param again the same picture with other marks, since a drawing in a hidden row cannot lend its own */
-    record FishChip(long id, String label, String said, String picture, String again, boolean boxed, boolean missing) {}
+    record FishChip(
+            long id,
+            String label,
+            String said,
+            String object,
+            String indirectObject,
+            String picture,
+            String again,
+            boolean boxed,
+            boolean missing) {}
 
-    record DoingChip(String word, String says, boolean toAnother, int gravity) {}
+    record DoingChip(String word, String says, String sentence, boolean toAnother, int gravity) {}
 
     record Group(String title, List<DoingChip> doings) {}
 
@@ -28,6 +37,8 @@ final class Chips {
                         f.id(),
                         say.title(f.label(say)),
                         say.of(f.said()),
+                        say.object(f.said()),
+                        say.indirectObject(f.said()),
                         FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
                         FishDrawing.alone(f.species(), WIDE, "m" + f.id()),
                         f.boxed(),
@@ -57,7 +68,8 @@ final class Chips {
     }
 
     private static DoingChip chip(EventType d, Words say) {
-        return new DoingChip(d.word(), say.of(d), d.toAnother(), d.gravity());
+        return new DoingChip(
+                d.word(), say.of(d), d.toAnother() ? say.pattern(d, "sentence") : "", d.toAnother(), d.gravity());
     }
 
     /** The tank from the front, small, to tap on. */

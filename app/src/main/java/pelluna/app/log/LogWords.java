@@ -12,6 +12,7 @@ import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Gravity;
 import pelluna.core.sighting.Places;
 import pelluna.core.sighting.Sighting;
+import pelluna.core.units.Statement;
 import pelluna.words.Words;
 
 /** Lines of the log in words. */
@@ -75,12 +76,22 @@ public final class LogWords {
         String often = times > 1
                 ? doing == EventType.COUNTED ? ": " + times : say.text("page.log.times", times)
                 : doing == EventType.COUNTED ? ": 1" : "";
-        return (who == null ? "" : name(who) + " ") + say.of(doing) + (whom == null ? "" : " " + name(whom)) + often;
+        return did(doing, who, whom) + often;
+    }
+
+    private String did(EventType doing, Long who, Long whom) {
+        if (whom != null && who != null) {
+            return say.of(doing, "sentence", said(who), said(whom));
+        }
+        return who == null ? say.of(doing) : say.text("page.log.did", said(who), say.of(doing));
     }
 
     public String name(Long id) {
-        Fish f = fish.get(id);
-        return say.of(Fish.said(f));
+        return say.of(said(id));
+    }
+
+    private Statement said(Long id) {
+        return Fish.said(fish.get(id));
     }
 
     private String how(ObservationEntity e) {

@@ -33,7 +33,7 @@ class WatchView {
     }
 
     /** An event that is one tap away. */
-    record Tap(long fish, String who, String doing, String says, long other, String whom) {}
+    record Tap(long fish, String doing, String says, long other) {}
 
     /** @param began milliseconds since 1970; 0 without a watch */
     record Seen(boolean running, long began, List<Tap> taps, String hours, int outside, String sentence) {}
@@ -98,6 +98,10 @@ class WatchView {
     private static void put(Map<String, Tap> taps, Words say, Fish who, EventType doing, Fish whom) {
         taps.putIfAbsent(
                 who.id() + doing.word() + whom.id(),
-                new Tap(who.id(), say.title(who.kind(say)), doing.word(), say.of(doing), whom.id(), whom.kind(say)));
+                new Tap(
+                        who.id(),
+                        doing.word(),
+                        say.title(say.of(doing, "sentence", who.said(), whom.said())),
+                        whom.id()));
     }
 }

@@ -181,7 +181,7 @@ class LossController {
                             ? opened.say().text("page.losses.someOfTheGroup", f.species())
                             : opened.say().of(f.said()),
                     f.count() + away,
-                    price == null ? "" : price.toString().replaceAll("\\.0$", ""),
+                    opened.say().of(price),
                     Likeness.of(f.species()).draw(150, "whom")));
         }
         if (crewNumber != null) {
@@ -194,7 +194,7 @@ class LossController {
                     null,
                     opened.say().text("page.losses.someOfThe", c.name()),
                     c.there(),
-                    c.price() == null ? "" : c.price().toString().replaceAll("\\.0$", ""),
+                    opened.say().of(c.price()),
                     Likeness.of(c.kind(), c.name()).draw(150, "")));
         }
         if (stay != null) {

@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.account.CurrentKeeper;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
+import pelluna.app.planning.TankPlans;
 import pelluna.words.Words;
 
 /** The ledger as rows of a sheet. */
@@ -38,10 +38,10 @@ public class LossSheets {
     private final DepartureRows rows;
     private final Individuals fish;
     private final Crews crew;
-    private final CurrentKeeper keeper;
+    private final TankPlans plans;
 
-    LossSheets(DepartureRows rows, Individuals fish, Crews crew, CurrentKeeper keeper) {
-        this.keeper = keeper;
+    LossSheets(DepartureRows rows, Individuals fish, Crews crew, TankPlans plans) {
+        this.plans = plans;
         this.rows = rows;
         this.fish = fish;
         this.crew = crew;
@@ -54,7 +54,7 @@ public class LossSheets {
         Map<Long, LivestockEntity> origin =
                 fish.rows(List.of(tank)).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, Crews.Named> crews = crew.named(List.of(tank));
-        Words say = keeper.words();
+        Words say = plans.words();
         List<List<Object>> all = new ArrayList<>();
         for (DepartureEntity d : rows.standing(List.of(tank))) {
             Fish f = known.get(d.fishId());

@@ -3,7 +3,6 @@ package pelluna.app.quarantine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -50,9 +49,7 @@ class QuarantineController {
         /** '1.0235, 31 g/kg'. */
         public String gravity(double salinity) {
             return say.text(
-                    "page.quarantine.gKg",
-                    String.format(Locale.ROOT, "%.4f", SeaWater.specificGravity(salinity)),
-                    say.number(salinity, 1));
+                    "page.quarantine.gKg", say.fixed(SeaWater.specificGravity(salinity), 4), say.number(salinity, 1));
         }
 
         public String looked(CheckEntity c) {

@@ -28,7 +28,7 @@ class ScriptWords {
 
     private static String script(Locale language) {
         Words say = Words.in(language, UnitSystem.METRIC);
-        return "export const dates = " + JSON.writeValueAsString(say.text("words.dates"))
-                + ";\nexport const messages = " + JSON.writeValueAsString(say.patterns("script")) + ";\n";
+        return "window.pellunaWords = { dates: " + JSON.writeValueAsString(say.text("words.dates")) + ",\nmessages: "
+                + JSON.writeValueAsString(say.patterns("script")) + " };\n";
     }
 }

@@ -30,7 +30,10 @@ class DrawingTest {
             var document = DocumentBuilderFactory.newInstance()
                     .newDocumentBuilder()
                     .parse(new InputSource(new StringReader(svg)));
-            assertThat(document.getDocumentElement().getAttribute("aria-label")).isEqualTo(s.name());
+            assertThat(document.getDocumentElement().getAttribute("aria-hidden"))
+                    .as("beside its name")
+                    .isEqualTo("true");
+            assertThat(FishDrawing.alone(s.look(), s.name(), 60, "t")).contains("aria-label=\"" + Svg.escape(s.name()));
             assertThat(svg).contains("fill=\"" + s.look().body() + "\"").doesNotContain("NaN", "Infinity");
         }
         Species gramma = Catalogue.shipped().find("Gramma loreto").orElseThrow();
