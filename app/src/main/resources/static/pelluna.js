@@ -208,3 +208,10 @@ document.addEventListener('click', (event) => {
 });
 
 window.addEventListener('popstate', () => live.go(window.location.href, {}, false));
+
+// An explanation closes when something else is touched, or by Escape.
+function closeWhy(but) {
+  for (const open of document.querySelectorAll('.why[open]')) { if (!open.contains(but)) { open.open = false; } }
+}
+document.addEventListener('click', (event) => closeWhy(event.target));
+document.addEventListener('keydown', (event) => { if (event.key === 'Escape') { closeWhy(null); } });
