@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Hours;
@@ -41,6 +42,7 @@ public final class MessageCheck {
             Double.class,
             LocalDate.class,
             Species.class,
+            CatalogueText.class,
             Party.class,
             Length.class,
             Volume.class,

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Hours;
@@ -31,7 +32,8 @@ import pelluna.core.units.Volume;
  * {@code {Fish}} begins with a capital letter, {@code {countWords}} writes a number up to twelve as a word,
  * {@code {litres1}} rounds to one decimal, {@code {dayShort}} leaves the year out of a date,
  * {@code {fishOr}} lists what could be meant: 'a, b or c'. Languages with cases ask for a name with its article by
- * three more: {@code {fishDer}} as the subject, {@code {fishDen}} as the object, {@code {fishDem}} as the indirect object.
+ * three more: {@code {fishDer}} as the subject, {@code {fishDen}} as the object, {@code {fishDem}} as the indirect
+ * object.
  */
 public final class Words {
     private static final String CORE = "pelluna.core.";
@@ -43,6 +45,7 @@ public final class Words {
     private final Measures measures;
     private final Numbers numbers;
     private final FishNames names;
+    private final CatalogueTexts texts;
     private final ListFormatter lists;
     private final ListFormatter choices;
     private final Days days;
@@ -54,6 +57,7 @@ public final class Words {
         numbers = new Numbers(like);
         measures = new Measures(units, numbers, messages);
         names = new FishNames(language, messages);
+        texts = new CatalogueTexts(language);
         lists = ListFormatter.getInstance(like);
         choices = ListFormatter.getInstance(like, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
         days = new Days(messages, language);
@@ -227,6 +231,16 @@ public final class Words {
         return String.join(" ", all.stream().map(this::of).toList());
     }
 
+    /** Its names in all other languages, each with its language in brackets. */
+    public List<String> namesElsewhere(Species fish) {
+        return names.elsewhere(fish);
+    }
+
+    /** A text of the catalogue in this language; as it is if it is nobody's but a keeper's. */
+    public String written(String english) {
+        return texts.of(english);
+    }
+
     /** Days and times as the language writes them. */
     public Days days() {
         return days;
@@ -375,6 +389,9 @@ public final class Words {
         if (value instanceof Party p) {
             return names.of(p);
         }
+        if (value instanceof CatalogueText t) {
+            return texts.of(t.english());
+        }
         if (value instanceof LocalDate d) {
             return date(d);
         }
@@ -405,7 +422,16 @@ public final class Words {
         throw new IllegalStateException("nothing says " + value.getClass());
     }
 
+    /** The first letter or figure; marks of writing before it stay. */
     private String capital(String said) {
-        return said.isEmpty() ? said : said.substring(0, 1).toUpperCase(language) + said.substring(1);
+        int first = 0;
+        while (first < said.length() && !Character.isLetterOrDigit(said.charAt(first))) {
+            first++;
+        }
+        return first == said.length()
+                ? said
+                : said.substring(0, first)
+                        + said.substring(first, first + 1).toUpperCase(language)
+                        + said.substring(first + 1);
     }
 }

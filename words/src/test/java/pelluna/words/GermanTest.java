@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,6 +60,40 @@ class GermanTest {
                         .filter(s -> !s.namesIn("German").isEmpty())
                         .map(SAY::of))
                 .doesNotHaveDuplicates();
+    }
+
+    /** What the catalogue says of a fish is no message, and translated all the same. */
+    @Test
+    void everyTextOfTheCatalogueIsGerman() {
+        CatalogueTexts texts = new CatalogueTexts(Locale.GERMAN);
+        assertThat(CATALOGUE.all().stream()
+                        .flatMap(GermanTest::texts)
+                        .distinct()
+                        .filter(t -> !texts.has(t)))
+                .isEmpty();
+    }
+
+    private static Stream<String> texts(Species s) {
+        Stream<Species.Dispute> disputes = Stream.of(
+                        Stream.of(s.disputes().room()), s.disputes().company().stream(), s.disputes().reef().stream())
+                .flatMap(d -> d);
+        return Stream.of(
+                        Stream.of(s.group()),
+                        s.buying().stream(),
+                        s.partner().stream(),
+                        disputes.flatMap(d -> Stream.of(d.bold(), d.cautious())),
+                        s.appearance().confusedWith().stream().map(Species.LookAlike::tellApart))
+                .flatMap(t -> t);
+    }
+
+    @Test
+    void namesElsewhereComeWithTheirLanguage() {
+        Species tang = CATALOGUE.find("Zebrasoma flavescens").orElseThrow();
+        assertThat(SAY.names(tang)).startsWith("Gelber Segelflossendoktor").contains("Zitronendoktor");
+        assertThat(SAY.namesElsewhere(tang)).contains("yellow tang (Englisch)", "chirurgien jaune (Französisch)");
+        assertThat(Words.forAnybody().namesElsewhere(tang))
+                .contains("Zitronendoktor (German)")
+                .noneMatch(n -> n.contains("yellow tang"));
     }
 
     @Test

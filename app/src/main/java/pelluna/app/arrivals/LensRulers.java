@@ -22,6 +22,9 @@ final class LensRulers {
 
     private LensRulers() {}
 
+    /** Height of its letters. */
+    private static final double TEXT = 13;
+
     /** A line on a ruler with the school that draws it. */
     private record Line(double at, String says, boolean yours) {}
 
@@ -92,10 +95,13 @@ final class LensRulers {
     private static void ruler(Svg svg, Lens lens, List<Line> lines, double y, boolean binds, Words say) {
         double most =
                 Math.max(lens.used(), lines.stream().mapToDouble(Line::at).max().orElse(1)) * 1.12;
-        svg.text(
+        String figure = say.of(lens.figure());
+        svg.fitted(
                 0,
                 y - 5,
+                WIDTH - Svg.wide(figure, TEXT) - 8,
                 say.text("page.arrivals.rulerBinds", title(lens, say), binds),
+                TEXT,
                 "class",
                 binds ? "lane-name" : "small");
         svg.el("line", "x1", 0, "x2", WIDTH, "y1", y + 8, "y2", y + 8, "class", "axis");
@@ -120,14 +126,16 @@ final class LensRulers {
             boolean said = i > 0 && x - WIDTH * sorted.get(i - 1).at() / most < NEAR;
             boolean next = i + 1 < sorted.size() && WIDTH * sorted.get(i + 1).at() / most - x < NEAR;
             if (!said) {
+                String text = next ? line.says() + ", " + sorted.get(i + 1).says() : line.says();
+                double half = Math.min(WIDTH, Svg.wide(text, TEXT)) / 2;
                 svg.text(
-                        x,
+                        Math.max(half, Math.min(WIDTH - half, x)),
                         y + 27,
-                        next ? line.says() + ", " + sorted.get(i + 1).says() : line.says(),
+                        text,
                         "class",
                         "small",
                         "text-anchor",
-                        x > WIDTH - 60 ? "end" : x < 50 ? "start" : "middle");
+                        "middle");
             }
         }
         double x = Math.min(WIDTH - 5, WIDTH * lens.used() / most);
@@ -141,6 +149,6 @@ final class LensRulers {
                 5,
                 "class",
                 "used step-" + lens.step().word());
-        svg.text(WIDTH, y - 5, say.of(lens.figure()), "class", "figure", "text-anchor", "end");
+        svg.text(WIDTH, y - 5, figure, "class", "figure", "text-anchor", "end");
     }
 }

@@ -7,6 +7,7 @@ import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.WaterTest;
+import pelluna.core.units.Unit;
 import pelluna.core.water.Ammonia;
 import pelluna.words.Words;
 
@@ -61,7 +62,7 @@ final class StripsDrawing {
                 say.text("page.arrivals.nitrate"),
                 say.text("page.arrivals.circlesYourTests"),
                 say.text("page.arrivals.dashedYourCeiling"),
-                "mg/L");
+                say.of(Unit.NITRATE));
         nitrate.limit(ceiling);
         nitrate.line(atOnce, WaterDay::nitrate, "ghost");
         nitrate.line(planned, WaterDay::nitrate, "level");

@@ -1,5 +1,7 @@
 package pelluna.app.drawing;
 
+import java.util.Arrays;
+
 /** Writes SVG markup: numbers short, text escaped, colours by class so that day and night can differ. */
 public final class Svg {
     private static final long PARTS = 10_000;
@@ -38,6 +40,29 @@ public final class Svg {
     public Svg close(String name) {
         out.append("</").append(name).append('>');
         return this;
+    }
+
+    /** About how wide a text is at a height of letters. */
+    public static double wide(String text, double px) {
+        return 0.53
+                * px
+                * text.codePoints()
+                        .filter(Character::isDefined)
+                        .filter(c -> !Character.isIdentifierIgnorable(c))
+                        .count();
+    }
+
+    /** A text in a room: pressed together where it would be wider. */
+    public Svg fitted(double x, double y, double room, String text, double px, Object... attributes) {
+        if (wide(text, px) <= room) {
+            return text(x, y, text, attributes);
+        }
+        Object[] all = Arrays.copyOf(attributes, attributes.length + 4);
+        all[attributes.length] = "textLength";
+        all[attributes.length + 1] = room;
+        all[attributes.length + 2] = "lengthAdjust";
+        all[attributes.length + 3] = "spacingAndGlyphs";
+        return text(x, y, text, all);
     }
 
     public Svg text(double x, double y, String text, Object... attributes) {

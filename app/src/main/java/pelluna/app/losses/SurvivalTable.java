@@ -25,7 +25,7 @@ final class SurvivalTable {
 
     /** Ways of parting. */
     enum By implements Named {
-        GROUP("group", (l, say) -> l.species().group()),
+        GROUP("group", (l, say) -> say.written(l.species().group())),
         ORIGIN(
                 "origin",
                 (l, say) -> l.source()

@@ -26,6 +26,7 @@ import pelluna.app.planning.WaterTestForm;
 import pelluna.app.shell.Shells;
 import pelluna.core.plan.TestFile;
 import pelluna.core.units.Convert;
+import pelluna.core.units.Unit;
 import pelluna.core.water.SeaWater;
 import pelluna.core.water.Trend;
 import pelluna.words.Words;
@@ -114,7 +115,7 @@ class WaterController {
                 new Drawn(
                         "nitrate",
                         opened.say().text("page.probe.nitrate"),
-                        "mg/L",
+                        opened.say().of(Unit.NITRATE),
                         OptionalDouble.of(opened.plan().tank().nitrateCeiling()),
                         null,
                         v -> v,
@@ -122,7 +123,7 @@ class WaterController {
                 new Drawn(
                         "phosphate",
                         opened.say().text("page.probe.phosphate"),
-                        "mg/L",
+                        opened.say().of(Unit.NITRATE),
                         OptionalDouble.of(PHOSPHATE_CEILING),
                         null,
                         v -> v,
@@ -147,7 +148,9 @@ class WaterController {
                 new Drawn(
                         "salinity",
                         opened.say().text("page.probe.salinity"),
-                        us ? opened.say().text("page.probe.specificGravity") : "g/kg",
+                        us
+                                ? opened.say().text("page.probe.specificGravity")
+                                : opened.say().of(Unit.GRAMS_PER_KG),
                         OptionalDouble.empty(),
                         Reading::salinity,
                         us ? SeaWater::specificGravity : v -> v,

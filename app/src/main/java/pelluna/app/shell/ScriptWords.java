@@ -20,6 +20,9 @@ class ScriptWords {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Map<Locale, String> SCRIPTS = new ConcurrentHashMap<>();
 
+    /** @param dates how a browser writes days */
+    record Script(String dates, Map<String, String> messages) {}
+
     /** @param language its code; English if there is no such language */
     @GetMapping(value = "/words/{language:[a-z]+}.js", produces = "text/javascript;charset=UTF-8")
     String words(@PathVariable String language) {
@@ -28,7 +31,7 @@ class ScriptWords {
 
     private static String script(Locale language) {
         Words say = Words.in(language, UnitSystem.METRIC);
-        return "window.pellunaWords = { dates: " + JSON.writeValueAsString(say.text("words.dates")) + ",\nmessages: "
-                + JSON.writeValueAsString(say.patterns("script")) + " };\n";
+        return "window.pellunaWords="
+                + JSON.writeValueAsString(new Script(say.text("words.dates"), say.patterns("script")));
     }
 }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import pelluna.core.search.Found;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
@@ -61,7 +63,11 @@ record Facets(String fit, String group, String size, String origin) {
                 kind("fit", say.text("page.species.inThisTank"), FITS, fit, found, fitWords(say)),
                 kind("size", say.text("page.species.grownSize"), SIZES, size, found, sizeWords(say)),
                 kind("origin", say.text("page.species.origin"), ORIGINS, origin, found, originWords(say)),
-                kind("group", say.text("page.species.group"), groups, group, found, Map.of()));
+                kind("group", say.text("page.species.group"), groups, group, found, groupWords(groups.keySet(), say)));
+    }
+
+    private static Map<String, String> groupWords(Set<String> groups, Words say) {
+        return groups.stream().collect(Collectors.toMap(g -> g, say::written));
     }
 
     private static Map<String, String> fitWords(Words say) {

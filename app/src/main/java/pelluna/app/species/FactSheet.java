@@ -68,7 +68,10 @@ final class FactSheet {
                 group()
                         + s.disputes()
                                 .company()
-                                .map(d -> say.text("page.species.keepersDifferTheBoldSayThe", d.bold(), d.cautious()))
+                                .map(d -> say.text(
+                                        "page.species.keepersDifferTheBoldSayThe",
+                                        say.written(d.bold()),
+                                        say.written(d.cautious())))
                                 .orElse(""),
                 "social",
                 "company-dispute",
@@ -78,8 +81,10 @@ final class FactSheet {
                 reef()
                         + s.disputes()
                                 .reef()
-                                .map(d ->
-                                        say.text("page.species.keepersDifferTheTrustingSayThe", d.bold(), d.cautious()))
+                                .map(d -> say.text(
+                                        "page.species.keepersDifferTheTrustingSayThe",
+                                        say.written(d.bold()),
+                                        say.written(d.cautious())))
                                 .orElse(""),
                 "reef",
                 "reef-dispute");
@@ -112,7 +117,7 @@ final class FactSheet {
         add(
                 say.text("page.species.partner"),
                 s.partner()
-                        .map(p -> say.text("page.species.livesWith", p))
+                        .map(p -> say.text("page.species.livesWith", say.written(p)))
                         .orElse(say.text("page.species.needsNoPartner")),
                 "partner");
         return lines;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -200,9 +201,8 @@ class SpeciesController {
         model.addAttribute("neighbours", Neighbours.of(s, opened.plan(), opened.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get()));
         model.addAttribute("alike", lookAlikes(s));
-        model.addAttribute(
-                "others",
-                String.join(", ", s.commonNames().subList(1, s.commonNames().size())));
+        model.addAttribute("others", opened.say().names(s).stream().skip(1).collect(Collectors.joining(", ")));
+        model.addAttribute("elsewhere", opened.say().namesElsewhere(s));
         model.addAttribute("beside", sideBySide.of(id).size());
         model.addAttribute("kept", sideBySide.of(id).contains(s));
         return "species";

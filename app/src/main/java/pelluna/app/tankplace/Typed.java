@@ -3,6 +3,7 @@ package pelluna.app.tankplace;
 import java.util.List;
 import pelluna.app.limits.Numbers;
 import pelluna.core.units.Convert;
+import pelluna.core.units.Unit;
 import pelluna.words.Words;
 
 /** Between what a keeper types in their units and the metric figures of the plan file. */
@@ -76,10 +77,10 @@ final class Typed {
         return switch (kind) {
             case LENGTH -> say.lengthUnit();
             case VOLUME -> say.volumeUnit();
-            case MASS -> say.us() ? "lb" : "kg";
+            case MASS -> say.text(say.us() ? "words.unit.pounds" : "words.unit.kilograms");
             case TEMPERATURE -> say.temperatureUnit();
-            case SALINITY -> "g/kg";
-            case NITRATE -> "mg/L";
+            case SALINITY -> say.of(Unit.GRAMS_PER_KG);
+            case NITRATE -> say.of(Unit.NITRATE);
             case PERCENT -> "%";
             case DAYS -> say.text("page.tankplace.inDays");
             default -> "";

@@ -20,6 +20,7 @@ import pelluna.core.behaviour.Standing;
 import pelluna.core.outlook.Change;
 import pelluna.core.plan.WaterTest;
 import pelluna.core.units.Step;
+import pelluna.core.units.Unit;
 import pelluna.core.water.Trend;
 
 /**
@@ -150,7 +151,10 @@ class KnowList {
                 .map(t -> know(
                         "nitrate",
                         t.weeksTo(ceiling).filter(w -> w < 8).isPresent() ? Step.CHOP : Step.CALM,
-                        opened.say().text("page.today.nitrateIs", opened.say().of(t.going("mg/L"))),
+                        opened.say()
+                                .text(
+                                        "page.today.nitrateIs",
+                                        opened.say().of(t.going(opened.say().of(Unit.NITRATE)))),
                         t.weeksTo(ceiling)
                                 .map(w -> opened.say()
                                         .text(

@@ -47,6 +47,14 @@ public final class Chromium {
         return still(context);
     }
 
+    /** The same for a reader of another language. @param language its code, as browsers ask for it */
+    public static Page window(int width, int height, String language) {
+        return still(browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setLocale(language)));
+    }
+
     /** A phone with a touch screen, by night. */
     public static Page phone() {
         return still(browser()

@@ -38,6 +38,7 @@ public final class Pelluna {
 
     public static synchronized String url() {
         if (running == null) {
+            PseudoLanguage.write();
             SpringApplication application = new SpringApplication(PellunaApplication.class);
             application.setAdditionalProfiles("demo");
             application.addInitializers(

@@ -3,6 +3,7 @@ package pelluna.core.introduction;
 import java.util.ArrayList;
 import java.util.List;
 import pelluna.core.catalogue.Catalogue;
+import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Source;
@@ -29,7 +30,8 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
 
     private static List<Line> looks(Species s) {
         List<Line> lines = new ArrayList<>();
-        s.buying().ifPresent(b -> lines.add(new Line(new ShopAdvice.KindsOwn(b), s.source("buying"))));
+        s.buying()
+                .ifPresent(b -> lines.add(new Line(new ShopAdvice.KindsOwn(new CatalogueText(b)), s.source("buying"))));
         s.health().leanings().stream()
                 .sorted()
                 .forEach(l -> lines.add(new Line(new ShopAdvice.SignOf(l), s.source("leanings"))));
@@ -55,8 +57,11 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         }
         s.appearance().confusedWith().stream()
                 .findFirst()
-                .map(l -> catalogue.find(l.name()).map(Species::name).orElse(l.name()))
-                .ifPresent(name -> lines.add(new Line(new ShopAdvice.NotThatOne(name), s.source("confused"))));
+                .map(l -> catalogue
+                        .find(l.name())
+                        .<ShopAdvice>map(ShopAdvice.NotThatOne::new)
+                        .orElseGet(() -> new ShopAdvice.NotThatStranger(l.name())))
+                .ifPresent(says -> lines.add(new Line(says, s.source("confused"))));
         return lines;
     }
 }

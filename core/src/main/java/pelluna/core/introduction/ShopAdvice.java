@@ -1,13 +1,15 @@
 package pelluna.core.introduction;
 
+import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Leaning;
+import pelluna.core.catalogue.Species;
 import pelluna.core.units.Length;
 import pelluna.core.units.Statement;
 
 /** What to look at on a fish before it is bought, and what to ask of the shop. */
 public sealed interface ShopAdvice extends Statement {
-    /** @param advice as the catalogue has it */
-    record KindsOwn(String advice) implements ShopAdvice {}
+    /** What the catalogue says of this kind alone. */
+    record KindsOwn(CatalogueText advice) implements ShopAdvice {}
 
     record SignOf(Leaning illness) implements ShopAdvice {}
 
@@ -27,5 +29,8 @@ public sealed interface ShopAdvice extends Statement {
 
     record KeptTogether(boolean pair) implements ShopAdvice {}
 
-    record NotThatOne(String taken) implements ShopAdvice {}
+    record NotThatOne(Species taken) implements ShopAdvice {}
+
+    /** @param taken the scientific name of a species that Pelluna does not know */
+    record NotThatStranger(String taken) implements ShopAdvice {}
 }

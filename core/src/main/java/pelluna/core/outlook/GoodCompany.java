@@ -2,6 +2,7 @@ package pelluna.core.outlook;
 
 import java.util.ArrayList;
 import java.util.List;
+import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Help;
 import pelluna.core.catalogue.Species;
@@ -20,7 +21,7 @@ public record GoodCompany(List<String> about, Kind kind) {
     public sealed interface Kind extends Statement {}
 
     /** @param vowel whether the partner's name begins with one @param kept whether the tank keeps such */
-    public record SharesHome(Species fish, String partner, boolean vowel, boolean kept) implements Kind {}
+    public record SharesHome(Species fish, CatalogueText partner, boolean vowel, boolean kept) implements Kind {}
 
     public record Cleans(Species fish) implements Kind {}
 
@@ -38,7 +39,11 @@ public record GoodCompany(List<String> about, Kind kind) {
                     .partner()
                     .ifPresent(partner -> found.add(new GoodCompany(
                             List.of(party.id()),
-                            new SharesHome(party.species(), partner, vowel(partner), keeps(outlook, partner)))));
+                            new SharesHome(
+                                    party.species(),
+                                    new CatalogueText(partner),
+                                    vowel(partner),
+                                    keeps(outlook, partner)))));
             if (party.species().helps().contains(Help.PARASITES)) {
                 found.add(new GoodCompany(List.of(party.id()), new Cleans(party.species())));
             }

@@ -147,10 +147,10 @@ class ArchitectureTest {
     }
 
     @Test
-    void onlyTheCatalogueReadsFiles() {
+    void onlyTheCatalogueAndThePhrasebookReadFiles() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("..catalogue..")
+                .resideOutsideOfPackages("..catalogue..", "..phrasebook..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.io..", "java.nio..")

@@ -25,7 +25,8 @@ class AtTheShopTest {
         assertThat(all("Zebrasoma velifer"))
                 .contains(new ShopAdvice.HowLong(new Length(30)), new ShopAdvice.SignOf(Leaning.MARINE_ICH));
         assertThat(all("Chelmon rostratus"))
-                .contains(new ShopAdvice.SeeItEat(true), new ShopAdvice.NotThatOne("margined coralfish"));
+                .contains(
+                        new ShopAdvice.SeeItEat(true), new ShopAdvice.NotThatOne(Plans.species("Chelmon marginalis")));
         assertThat(all("Pomacanthus imperator")).hasAtLeastOneElementOfType(ShopAdvice.LooksDifferentYoung.class);
         assertThat(all("Cirrhilabrus exquisitus")).contains(new ShopAdvice.HowLongHere(true));
     }
