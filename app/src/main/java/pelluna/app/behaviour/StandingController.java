@@ -64,7 +64,7 @@ class StandingController {
     /** What was done, as the page shows it. */
     record Done(String title, String when, String says, String figures, String test) {}
 
-    @GetMapping("/tanks/{id}/log/standing")
+    @GetMapping("/tanks/{id}/log/pecking-order")
     String standing(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
@@ -163,9 +163,9 @@ class StandingController {
                 t.taken().did().inFigures().map(say::of).orElse(""));
     }
 
-    @PostMapping("/tanks/{id}/log/standing/aside")
+    @PostMapping("/tanks/{id}/log/pecking-order/aside")
     String aside(@PathVariable long id, @RequestParam("fish") long which, @RequestParam boolean aside) {
         fish.setsAside(id, which, aside);
-        return "redirect:/tanks/" + id + "/log/standing";
+        return "redirect:/tanks/" + id + "/log/pecking-order";
     }
 }

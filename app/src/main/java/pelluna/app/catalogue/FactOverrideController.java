@@ -60,7 +60,7 @@ class FactOverrideController {
     /** A species of one's own. */
     record Own(String name, String scientificName, String path, String like) {}
 
-    @GetMapping("/tanks/{id}/own-word")
+    @GetMapping("/tanks/{id}/my-facts")
     String page(@PathVariable long id, Model model) {
         return page(id, model, Map.of(), "", null);
     }
@@ -149,7 +149,7 @@ class FactOverrideController {
     String remove(@PathVariable long id, @PathVariable String path) {
         plans.tank(id);
         words.remove(Paths.name(path));
-        return "redirect:/tanks/" + id + "/own-word";
+        return "redirect:/tanks/" + id + "/my-facts";
     }
 
     /** Shows what a file would change; nothing is written. */
@@ -169,7 +169,7 @@ class FactOverrideController {
             BringIn preview = BringIn.of(given, catalogue.get(), catalogue.shipped());
             if (act.equals("take")) {
                 words.take(preview.word(), plans.words().text("page.catalogue.fromAFile"));
-                return "redirect:/tanks/" + id + "/own-word";
+                return "redirect:/tanks/" + id + "/my-facts";
             }
             return page(id, model, typed, "", preview);
         } catch (CatalogueException e) {

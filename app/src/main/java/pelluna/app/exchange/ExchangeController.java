@@ -50,7 +50,7 @@ class ExchangeController {
         this.time = time;
     }
 
-    @GetMapping("/tanks/{id}/exchange")
+    @GetMapping("/tanks/{id}/import-export")
     String page(@PathVariable long id, Model model) {
         return page(id, model, "", List.of());
     }
@@ -67,7 +67,7 @@ class ExchangeController {
         return "exchange";
     }
 
-    @PostMapping("/tanks/{id}/exchange")
+    @PostMapping("/tanks/{id}/import-export")
     String bringIn(
             @PathVariable long id,
             @RequestParam(required = false) MultipartFile file,
@@ -78,7 +78,7 @@ class ExchangeController {
         plans.tank(id);
         String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
-            return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wishes";
+            return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wish-list";
         } catch (PlanProblemsException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(id, model, plan, e.problems());

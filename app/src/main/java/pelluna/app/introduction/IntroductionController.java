@@ -52,7 +52,7 @@ class IntroductionController {
     }
 
     /** @param which number of a way in; @param next a planned arrival, 'w3', that has not begun yet */
-    @GetMapping("/tanks/{id}/log/bringing")
+    @GetMapping("/tanks/{id}/log/introducing")
     String page(
             @PathVariable long id,
             @RequestParam(required = false) Long which,
@@ -142,7 +142,7 @@ class IntroductionController {
                 : say.text("page.introduction.inTheFirstTwoWeeks", say.text("page.introduction.newcomers", now.size()));
     }
 
-    @PostMapping("/tanks/{id}/log/bringing")
+    @PostMapping("/tanks/{id}/log/introducing")
     String begin(
             @PathVariable long id,
             @RequestParam String fish,
@@ -186,12 +186,12 @@ class IntroductionController {
         throw new Refused(new IntroductionRefusal.NoBox());
     }
 
-    @PostMapping("/tanks/{id}/log/bringing/{which}/release")
+    @PostMapping("/tanks/{id}/log/introducing/{which}/release")
     String release(@PathVariable long id, @PathVariable long which, RedirectAttributes to) {
         return done(id, which, to, () -> ways.release(id, which));
     }
 
-    @PostMapping("/tanks/{id}/log/bringing/{which}/off")
+    @PostMapping("/tanks/{id}/log/introducing/{which}/off")
     String off(
             @PathVariable long id,
             @PathVariable long which,
@@ -200,7 +200,7 @@ class IntroductionController {
         return done(id, which, to, () -> ways.callOff(id, which, how));
     }
 
-    @PostMapping("/tanks/{id}/log/bringing/{which}/look")
+    @PostMapping("/tanks/{id}/log/introducing/{which}/look")
     String look(
             @PathVariable long id,
             @PathVariable long which,
@@ -251,6 +251,6 @@ class IntroductionController {
     }
 
     private static String back(long id) {
-        return "redirect:/tanks/" + id + "/log/bringing";
+        return "redirect:/tanks/" + id + "/log/introducing";
     }
 }

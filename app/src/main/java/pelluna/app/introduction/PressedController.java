@@ -51,7 +51,7 @@ class PressedController {
         this.shells = shells;
     }
 
-    @GetMapping("/tanks/{id}/log/pressed/{which}")
+    @GetMapping("/tanks/{id}/log/bullied/{which}")
     String pressed(@PathVariable long id, @PathVariable long which, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
@@ -96,7 +96,7 @@ class PressedController {
             } catch (Refused e) {
                 Refused.tell(to, e);
             }
-            return "redirect:/tanks/" + id + "/log/bringing";
+            return "redirect:/tanks/" + id + "/log/introducing";
         }
         return done(id, which, forFish, to, () -> {
             if (m == null) {
@@ -124,8 +124,8 @@ class PressedController {
         }
         if (which != null) {
             to.addAttribute("which", which);
-            return "redirect:/tanks/" + id + "/log/bringing";
+            return "redirect:/tanks/" + id + "/log/introducing";
         }
-        return "redirect:/tanks/" + id + "/log/pressed/" + forFish;
+        return "redirect:/tanks/" + id + "/log/bullied/" + forFish;
     }
 }

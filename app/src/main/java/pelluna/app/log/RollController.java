@@ -42,7 +42,7 @@ class RollController {
     /** A fish on the roll, with when it was last seen and last ate. */
     record Row(Fish fish, String picture, String seen, String ate, boolean missing) {}
 
-    @GetMapping("/tanks/{id}/log/roll")
+    @GetMapping("/tanks/{id}/log/head-count")
     String roll(@PathVariable long id, Model model) {
         OpenTank opened = plans.open(id);
         List<Fish> all = fish.all(id);
@@ -77,7 +77,7 @@ class RollController {
     }
 
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */
-    @PostMapping("/tanks/{id}/log/roll")
+    @PostMapping("/tanks/{id}/log/head-count")
     String call(@PathVariable long id, @RequestParam Map<String, String> form) {
         Instant now = log.now();
         Map<Fish, EventType> answers = new LinkedHashMap<>();
@@ -105,7 +105,7 @@ class RollController {
                             null));
             answers.forEach((f, d) -> log.write(id, Observation.of(now, d, f.id())));
         }
-        return "redirect:/tanks/" + id + "/log/roll";
+        return "redirect:/tanks/" + id + "/log/head-count";
     }
 
     private static EventType doing(String word) {

@@ -37,7 +37,7 @@ class PredictionController {
         this.shells = shells;
     }
 
-    @GetMapping("/tanks/{id}/losses/hindsight")
+    @GetMapping("/tanks/{id}/losses/predicted")
     String review(
             @PathVariable long id,
             @RequestParam(defaultValue = "all") String scope,
@@ -85,7 +85,7 @@ class PredictionController {
     record Kept(LocalDate on, PlanFile plan, JsonNode assessment) {}
 
     /** The plan and its assessment as they were on the day of an arrival. */
-    @GetMapping("/tanks/{id}/losses/hindsight/{word}.json")
+    @GetMapping("/tanks/{id}/losses/predicted/{word}.json")
     ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
         PredictionEntity kept = review.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
         return json(

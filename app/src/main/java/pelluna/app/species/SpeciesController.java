@@ -294,7 +294,7 @@ class SpeciesController {
         plans.tank(id);
         Species s = find(path);
         ownWord.takeBack(s.scientificName(), fact);
-        return "redirect:/tanks/" + id + (from.equals("own") ? "/own-word" : "/species/" + Paths.of(s) + "#" + fact);
+        return "redirect:/tanks/" + id + (from.equals("own") ? "/my-facts" : "/species/" + Paths.of(s) + "#" + fact);
     }
 
     private Species find(String path) {

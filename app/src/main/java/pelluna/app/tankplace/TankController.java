@@ -161,7 +161,7 @@ class TankController {
     String stance(
             @PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
         tankDesk.stance(id, stance);
-        return place.matches("[a-z]+") ? "redirect:/tanks/" + id + "/" + place : "redirect:/tanks/" + id + "/wishes";
+        return place.matches("[a-z]+") ? "redirect:/tanks/" + id + "/" + place : "redirect:/tanks/" + id + "/wish-list";
     }
 
     @PostMapping("/tanks/{id}/start")

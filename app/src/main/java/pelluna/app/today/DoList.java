@@ -107,7 +107,7 @@ class DoList {
 
     private void comingIn(OpenTank opened, Introductions.Coming c, String base, List<Item> items) {
         LocalDateTime now = introductions.now();
-        String page = base + "/log/bringing?which=" + c.id();
+        String page = base + "/log/introducing?which=" + c.id();
         String name = opened.say().of(c.fish().said());
         c.gate().ifPresent(g -> {
             boolean watchedToday = c.boxWatches().stream()
@@ -185,7 +185,7 @@ class DoList {
                     opened.say().text("page.today.callTheRollIsNew", name),
                     opened.say().text("page.today.whoCameWhoAteItCameOut", (int)
                             ChronoUnit.DAYS.between(c.released().toLocalDate(), now.toLocalDate())),
-                    Item.Button.to(opened.say().text("page.today.rollCall"), base + "/log/roll")));
+                    Item.Button.to(opened.say().text("page.today.rollCall"), base + "/log/head-count")));
         }
     }
 
@@ -254,7 +254,9 @@ class DoList {
                         t.says(opened.say()),
                         Item.Button.to(
                                 opened.say().text("page.today.lookAtIt"),
-                                t.forFish() == null ? base + "/log/standing" : base + "/log/pressed/" + t.forFish())));
+                                t.forFish() == null
+                                        ? base + "/log/pecking-order"
+                                        : base + "/log/bullied/" + t.forFish())));
             }
         }
     }
@@ -308,7 +310,7 @@ class DoList {
             case "quarantine" -> Item.Button.to(say.text("page.today.shopList"), base + "/arrivals/list");
             case "leaves" -> Item.Button.to(say.text("page.today.leaving"), base + "/arrivals/leaving");
             case "restock" -> Item.Button.to(say.text("page.today.restock"), base + "/arrivals/restock");
-            default -> Item.Button.to(say.text("page.today.bringItIn"), base + "/log/bringing");
+            default -> Item.Button.to(say.text("page.today.bringItIn"), base + "/log/introducing");
         };
     }
 }

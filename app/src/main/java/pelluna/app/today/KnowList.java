@@ -101,7 +101,7 @@ class KnowList {
                     Step.CALM,
                     top + opened.say().of(standing.order()),
                     "",
-                    Item.Button.to(opened.say().text("page.today.standing"), base + "/log/standing")));
+                    Item.Button.to(opened.say().text("page.today.standing"), base + "/log/pecking-order")));
         }
         behaviour.learned(opened, all).stream()
                 .filter(l -> l.tells() && !l.aside())
@@ -112,7 +112,7 @@ class KnowList {
                         l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
                         opened.say().title(l.name()) + " " + l.says() + ".",
                         opened.say().text("page.today.thatEntersTensionTheOrderOf"),
-                        Item.Button.to(opened.say().text("page.today.whatWasLearned"), base + "/log/standing"))));
+                        Item.Button.to(opened.say().text("page.today.whatWasLearned"), base + "/log/pecking-order"))));
         return items;
     }
 

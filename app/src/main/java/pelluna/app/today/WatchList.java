@@ -58,7 +58,7 @@ class WatchList {
                         p.spark(),
                         Item.Button.to(
                                 opened.say().text("page.today.whatToDo"),
-                                base + "/log/pressed/" + p.fish().id())));
+                                base + "/log/bullied/" + p.fish().id())));
             }
         }
         health.fasting().forEach(m -> items.add(mind("fasts-", m, base, opened.say())));
@@ -89,7 +89,7 @@ class WatchList {
                                         c.settling().course()),
                         opened.say().of(c.settling().counts()) + ".",
                         Item.Button.to(
-                                opened.say().text("page.today.howItGoes"), base + "/log/bringing?which=" + c.id())));
+                                opened.say().text("page.today.howItGoes"), base + "/log/introducing?which=" + c.id())));
             }
         }
         items.sort(Comparator.comparing(Item::step).reversed());

@@ -189,7 +189,7 @@ final class SieveDrawing {
             svg.open(
                     "a",
                     "href",
-                    "/tanks/" + tank + "/wishes?wish=" + v.id(),
+                    "/tanks/" + tank + "/wish-list?wish=" + v.id(),
                     "data-live",
                     "",
                     "class",

@@ -44,12 +44,12 @@ class WishesController {
         this.names = names;
     }
 
-    @GetMapping("/tanks/{id}/wishes")
+    @GetMapping("/tanks/{id}/wish-list")
     String wishes(@PathVariable long id, @RequestParam(required = false) Long wish, Model model) {
         return page(id, wish, model, Map.of(), Map.of(), Map.of(), Map.of());
     }
 
-    @PostMapping("/tanks/{id}/wishes")
+    @PostMapping("/tanks/{id}/wish-list")
     String add(
             @PathVariable long id,
             @RequestParam Map<String, String> form,
@@ -60,7 +60,7 @@ class WishesController {
         if (entry.errors().isEmpty()) {
             try {
                 Long added = plans.addWish(id, plans.typed(id, entry));
-                return "redirect:/tanks/" + id + "/wishes?wish=" + added;
+                return "redirect:/tanks/" + id + "/wish-list?wish=" + added;
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
             }
@@ -69,7 +69,7 @@ class WishesController {
         return page(id, chosen, model, form, entry.errors(), Map.of(), Map.of());
     }
 
-    @PostMapping("/tanks/{id}/wishes/{wish}")
+    @PostMapping("/tanks/{id}/wish-list/{wish}")
     String change(
             @PathVariable long id,
             @PathVariable long wish,
@@ -78,23 +78,23 @@ class WishesController {
             HttpServletResponse response) {
         Map<String, String> errors = wishDesk.change(id, wish, form, keeper.words());
         if (errors.isEmpty()) {
-            return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
+            return "redirect:/tanks/" + id + "/wish-list?wish=" + wish;
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(id, wish, model, Map.of(), Map.of(), form, errors);
     }
 
-    @PostMapping("/tanks/{id}/wishes/{wish}/remove")
+    @PostMapping("/tanks/{id}/wish-list/{wish}/remove")
     String remove(@PathVariable long id, @PathVariable long wish) {
         wishDesk.remove(id, wish);
-        return "redirect:/tanks/" + id + "/wishes";
+        return "redirect:/tanks/" + id + "/wish-list";
     }
 
     /** A refused wish goes into the plan all the same, or out of it again. */
-    @PostMapping("/tanks/{id}/wishes/{wish}/risk")
+    @PostMapping("/tanks/{id}/wish-list/{wish}/risk")
     String risk(@PathVariable long id, @PathVariable long wish, @RequestParam String how) {
         wishDesk.risk(id, wish, Named.find(Risk.class, how).orElseThrow(NoSuchTankException::new));
-        return "redirect:/tanks/" + id + "/wishes?wish=" + wish;
+        return "redirect:/tanks/" + id + "/wish-list?wish=" + wish;
     }
 
     private String page(

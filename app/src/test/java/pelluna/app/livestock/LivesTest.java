@@ -27,7 +27,7 @@ class LivesTest {
     @BeforeEach
     void aWish() {
         tank = new LogTank("Lives");
-        tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "4"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto", "want", "4"));
         fish = opened().wishes().get(0).id();
     }
 
@@ -52,7 +52,7 @@ class LivesTest {
     private long box() {
         Map<String, String> form =
                 Map.of("fish", "w" + fish, "method", "box-days", "length", "30", "width", "15", "height", "20");
-        return made("/log/bringing", form, "which=(\\d+)");
+        return made("/log/introducing", form, "which=(\\d+)");
     }
 
     private long lose() {
@@ -66,11 +66,11 @@ class LivesTest {
         String began = Pelluna.today().minusDays(31).toString();
         tank.post("/arrivals/quarantine", Map.of("fish", "w" + fish, "place", "1", "on", began, "salinity", "35"));
         assertThat(life().stage()).isEqualTo(Stage.QUARANTINE);
-        tank.post("/log/bringing/" + box() + "/off", Map.of("how", "not today"));
+        tank.post("/log/introducing/" + box() + "/off", Map.of("how", "not today"));
         assertThat(life().stage()).isEqualTo(Stage.WISHED);
         long way = box();
         assertThat(life().stage()).isEqualTo(Stage.BOX);
-        tank.post("/log/bringing/" + way + "/release", Map.of());
+        tank.post("/log/introducing/" + way + "/release", Map.of());
         assertThat(opened().resident("r" + fish)).as("the wish is a resident").isPresent();
         tank.post("/log/fish/" + fish + "/is", Map.of("what", "missing"));
         long loss = lose();

@@ -145,10 +145,10 @@ class StoredWordsTest {
     void aPlanWithAFishOfOnesOwnGoesOutAndComesBackIn() {
         long tank = Pelluna.tank("Own Plan");
         opened().add(new FactOverrides.OwnSpecies("Gramma dejongi", "Grammatidae", "Gramma loreto"), "golden gramma");
-        Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma"));
+        Pelluna.post("/tanks/" + tank + "/wish-list", Map.of("species", "golden gramma"));
         String plan = Pelluna.get("/tanks/" + tank + "/plan.json").body();
         assertThat(plan).contains("Gramma dejongi");
-        assertThat(Pelluna.post("/tanks/" + tank + "/exchange", Map.of("text", plan))
+        assertThat(Pelluna.post("/tanks/" + tank + "/import-export", Map.of("text", plan))
                         .body())
                 .contains("Golden gramma");
         rows().update("delete from livestock where species = 'Gramma dejongi'");

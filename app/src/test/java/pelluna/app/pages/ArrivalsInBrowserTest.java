@@ -57,7 +57,7 @@ class ArrivalsInBrowserTest {
                         "since",
                         Pelluna.today().minusYears(1).toString()));
         for (String wish : List.of("royal gramma", "yellow tang", "coral beauty", "midas blenny")) {
-            Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
+            Pelluna.post(at("/wish-list"), Map.of("species", wish, "want", "4"));
         }
         page = Chromium.window(1280, 800);
         page.onConsoleMessage(m -> {
@@ -201,7 +201,7 @@ class ArrivalsInBrowserTest {
                 "Halichoeres chrysus",
                 "Amblyeleotris randalli",
                 "Oxycirrhites typus")) {
-            Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
+            Pelluna.post(at("/wish-list"), Map.of("species", wish, "want", "4"));
         }
         page.reload();
         page.waitForFunction("() => window.pellunaLive");

@@ -66,9 +66,9 @@ class ArrivalsPagesTest {
                         "since",
                         TODAY.minusYears(1).toString()));
         for (String wish : List.of("royal gramma", "yellow tang", "coral beauty")) {
-            Pelluna.post(at("/wishes"), Map.of("species", wish, "want", "4"));
+            Pelluna.post(at("/wish-list"), Map.of("species", wish, "want", "4"));
         }
-        Pelluna.post(at("/wishes"), Map.of("species", "Chromis viridis", "count", "6", "want", "4"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "Chromis viridis", "count", "6", "want", "4"));
     }
 
     private String at(String path) {

@@ -46,7 +46,7 @@ class DemoHistoryTest {
                         saidWith("page.prediction.notSaidThePlanWasCalmAbout", "0", "" + said("losses.Topic.FIGHTING")))
                 .containsPattern(said("page.prediction.ofSuchACauseNoPlanCan"))
                 .containsPattern(said("sieve.PicksPods"));
-        String hindsight = page("/hindsight");
+        String hindsight = page("/predicted");
         assertThat(hindsight)
                 .containsPattern(said("page.prediction.seriousFights"))
                 .containsPattern(said("page.losses.thisTank"))

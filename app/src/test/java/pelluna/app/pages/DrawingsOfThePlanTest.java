@@ -66,7 +66,7 @@ class DrawingsOfThePlanTest {
 
     @Test
     void everyWishLiesOnceInTheSieveAndSaysWhy() throws Exception {
-        Document sieve = drawing("/tanks/1/wishes", "sieve");
+        Document sieve = drawing("/tanks/1/wish-list", "sieve");
         List<Element> links = all(sieve, "a");
         assertThat(links).hasSize(12);
         assertThat(links).extracting(a -> a.getAttribute("href")).doesNotHaveDuplicates();
@@ -79,8 +79,8 @@ class DrawingsOfThePlanTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/tanks/1/wishes sieve",
-                "/tanks/2/wishes sieve",
+                "/tanks/1/wish-list sieve",
+                "/tanks/2/wish-list sieve",
                 "/tanks/1/arrivals lanes",
                 "/tanks/1/tank tank-drawing",
                 "/tanks/1/species/Naso-lituratus to-scale",

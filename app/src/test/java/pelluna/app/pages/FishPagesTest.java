@@ -215,16 +215,16 @@ class FishPagesTest {
         OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
         assertThat(opened.plan().residents().get(0).own().acts()).isEqualTo(30);
         double learned = index(opened);
-        assertThat(tank.page("/log/standing"))
+        assertThat(tank.page("/log/pecking-order"))
                 .containsPattern(said("behaviour.SeenOfIt"))
                 .containsPattern(said("page.standing.setItAside"));
         assertThat(Pelluna.get(tank.at("/plan.json")).body())
                 .as("the plan file says it too")
                 .contains("\"record\"");
-        tank.post("/log/standing/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
+        tank.post("/log/pecking-order/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
         double plain = index(Pelluna.bean(TankPlans.class).open(tank.id));
         assertThat(plain).isLessThan(learned);
-        assertThat(tank.page("/log/standing")).containsPattern(said("page.behaviour.setAsideItCountsAsItsKind"));
+        assertThat(tank.page("/log/pecking-order")).containsPattern(said("page.behaviour.setAsideItCountsAsItsKind"));
     }
 
     private static double index(OpenTank opened) {

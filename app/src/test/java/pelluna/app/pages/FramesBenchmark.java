@@ -108,7 +108,7 @@ class FramesBenchmark {
                 + "\"sandDepthCm\": 5, \"hides\": 20, "
                 + "\"cycledOn\": \"2024-01-01\"}, \"residents\": ["
                 + residents.stream().collect(Collectors.joining(", ")) + "]}";
-        String there = Pelluna.post("/tanks/" + Pelluna.tank("Door") + "/exchange", Map.of("text", file))
+        String there = Pelluna.post("/tanks/" + Pelluna.tank("Door") + "/import-export", Map.of("text", file))
                 .uri()
                 .toString();
         return Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));

@@ -273,7 +273,7 @@ class IncidentPagesTest {
 
     @Test
     void whatWasSeenInQuarantineIsInIt() {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
         tank.post("/tank", Map.of("quarantinePlaces", "1"));
         String fish = tank.page("/arrivals/quarantine")
                 .replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");

@@ -38,7 +38,7 @@ class IntroductionPagesTest {
     @BeforeEach
     void aTankWithAWish() {
         tank = new LogTank("Bringing in");
-        tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "4"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto", "want", "4"));
     }
 
     private Fish gramma() {
@@ -55,7 +55,7 @@ class IntroductionPagesTest {
 
     private long box() {
         tank.post(
-                "/log/bringing",
+                "/log/introducing",
                 Map.of(
                         "fish",
                         Pelluna.fish(tank.id, "w#0"),
@@ -72,7 +72,7 @@ class IntroductionPagesTest {
 
     @Test
     void thePlannedArrivalShowsItsProtocolItsBoxAndHowToCarryIt() {
-        String page = tank.page("/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
+        String page = tank.page("/log/introducing?next=" + Pelluna.fish(tank.id, "w#0"));
         assertThat(page)
                 .contains("Royal gramma")
                 .containsPattern(said("page.introduction.stepByStep"))
@@ -86,7 +86,7 @@ class IntroductionPagesTest {
     void fromTheBoxThroughTheGateIntoTheTank() {
         long way = box();
         assertThat(gramma().stage()).isEqualTo(Stage.BOX);
-        assertThat(tank.page("/log/bringing"))
+        assertThat(tank.page("/log/introducing"))
                 .containsPattern(said("page.introduction.inTheBoxForSince"))
                 .containsPattern(said("introduction.MoreWatches"))
                 .containsPattern(said("introduction.NeverSeenEating"))
@@ -94,13 +94,13 @@ class IntroductionPagesTest {
         assertThat(tank.page("/log"))
                 .containsPattern(said("page.log.inTheBox"))
                 .containsPattern(said("behaviour.EventType.STRUCK_BOX"));
-        tank.post("/log/bringing/" + way + "/release", Map.of());
+        tank.post("/log/introducing/" + way + "/release", Map.of());
         assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
                 .as("the wish came true")
                 .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).isEmpty();
-        assertThat(tank.page("/log/bringing"))
+        assertThat(tank.page("/log/introducing"))
                 .containsPattern(said("page.introduction.looksAfterRelease"))
                 .containsPattern(said("page.standing.isItSettling"))
                 .containsPattern(said("behaviour.NobodyWatched"));
@@ -112,7 +112,7 @@ class IntroductionPagesTest {
 
     @Test
     void theGateOpensWithQuietWatchesAndAMeal() {
-        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "box-days"));
+        tank.post("/log/introducing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "box-days"));
         // the same three days ago: written down afterwards
         Introductions bringing = Pelluna.bean(Introductions.class);
         long way = coming().get(0).id();
@@ -148,10 +148,10 @@ class IntroductionPagesTest {
     @Test
     void calledOffItsWishStays() {
         long way = box();
-        tank.post("/log/bringing/" + way + "/off", Map.of("how", "would not eat"));
+        tank.post("/log/introducing/" + way + "/off", Map.of("how", "would not eat"));
         assertThat(gramma().stage()).isEqualTo(Stage.WISHED);
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
-        assertThat(tank.page("/log/bringing"))
+        assertThat(tank.page("/log/introducing"))
                 .contains("would not eat")
                 .containsPattern(said("page.introduction.comesNext"));
     }
@@ -159,7 +159,7 @@ class IntroductionPagesTest {
     @Test
     void aBoxOfWordsIsRefused() {
         assertThat(tank.post(
-                                "/log/bringing",
+                                "/log/introducing",
                                 Map.of(
                                         "fish",
                                         Pelluna.fish(tank.id, "w#0"),
@@ -173,7 +173,7 @@ class IntroductionPagesTest {
                                         "1"))
                         .body())
                 .containsPattern(said("app.introduction.NoBox"));
-        assertThat(tank.post("/log/bringing", Map.of("fish", "w0", "method", "box-days"))
+        assertThat(tank.post("/log/introducing", Map.of("fish", "w0", "method", "box-days"))
                         .statusCode())
                 .isEqualTo(404);
         assertThat(coming()).isEmpty();
@@ -181,7 +181,7 @@ class IntroductionPagesTest {
 
     @Test
     void straightInComesWithItsLooks() {
-        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
+        tank.post("/log/introducing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
         Introductions.Coming c = coming().get(0);
         assertThat(c.inTheBox()).isFalse();
         assertThat(c.looks()).hasSize(5);
@@ -194,7 +194,7 @@ class IntroductionPagesTest {
                                 .pattern()
                                 .split(",\\\\s")[0]);
         tank.post(
-                "/log/bringing/" + c.id() + "/look",
+                "/log/introducing/" + c.id() + "/look",
                 Map.of("look", "first-hour", "inSight", "true", "whole", "true", "note", "behind the rock"));
         assertThat(coming().get(0).looks().get(0).done())
                 .isPresent()
@@ -228,11 +228,11 @@ class IntroductionPagesTest {
         assertThat(told.taken().did().before().acts()).isEqualTo(24);
         assertThat(told.taken().did().since().acts()).isEqualTo(1);
         assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
-        assertThat(tank.page("/log/pressed/" + tank.wrasse()))
+        assertThat(tank.page("/log/bullied/" + tank.wrasse()))
                 .containsPattern(said("introduction.HasHelped"))
                 .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("behaviour.InFigures"));
-        assertThat(tank.page("/log/standing"))
+        assertThat(tank.page("/log/pecking-order"))
                 .containsPattern(said("introduction.Intervention.MOVED_ROCK") + ""
                         + saidWith("page.behaviour.forFish", "0", "[^<>]*yellow wrasse"));
     }
@@ -259,7 +259,7 @@ class IntroductionPagesTest {
                         .orElseThrow()
                         .stage())
                 .isEqualTo(Stage.TIME_OUT);
-        assertThat(tank.page("/log/roll")).doesNotContain("dottyback");
+        assertThat(tank.page("/log/head-count")).doesNotContain("dottyback");
         assertThat(tank.page("/log/fish/" + tank.boss()))
                 .containsPattern(said("page.fish.outOfTheTankForAWhile"))
                 .containsPattern(said("page.fish.backInTheTank"));
@@ -281,7 +281,7 @@ class IntroductionPagesTest {
     @Test
     void pulledOutByRule() {
         tank.act("wound", tank.wrasse(), null, Pelluna.now(), "w");
-        assertThat(tank.page("/log/pressed/" + tank.wrasse()))
+        assertThat(tank.page("/log/bullied/" + tank.wrasse()))
                 .containsPattern(said("introduction.Wounded"))
                 .containsPattern(said("introduction.TakeOneOut"));
     }
@@ -355,7 +355,7 @@ class IntroductionPagesTest {
         assertThat(tank.fish().stream().filter(f -> f.species().scientificName().equals("Gramma loreto")))
                 .hasSize(1);
         assertThat(coming().get(0).inTheBox()).isFalse();
-        assertThat(tank.page("/log/bringing")).containsPattern(said("page.introduction.looksAfterRelease"));
+        assertThat(tank.page("/log/introducing")).containsPattern(said("page.introduction.looksAfterRelease"));
     }
 
     @Test
@@ -365,8 +365,8 @@ class IntroductionPagesTest {
                 Map.of("measure", "back-through-box", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
                 .hasSize(4);
-        assertThat(tank.page("/log/roll")).containsPattern(said("page.roll.inTheBox"));
-        tank.post("/log/bringing/" + coming().get(0).id() + "/release", Map.of());
+        assertThat(tank.page("/log/head-count")).containsPattern(said("page.roll.inTheBox"));
+        tank.post("/log/introducing/" + coming().get(0).id() + "/release", Map.of());
         assertThat(Pelluna.bean(Interventions.class)
                         .told(tank.id, tank.wrasse())
                         .get(0)
@@ -383,7 +383,7 @@ class IntroductionPagesTest {
     @Test
     void lightsAreTheTanksAndLooksHangOnThem() {
         tank.post("/log/lights", Map.of("on", "08:00", "off", "19:30"));
-        tank.post("/log/bringing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
+        tank.post("/log/introducing", Map.of("fish", Pelluna.fish(tank.id, "w#0"), "method", "straight-in"));
         assertThat(coming().get(0).looks().get(2).due().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
         assertThat(tank.post("/log/lights", Map.of("on", "dawn", "off", "19:30"))
                         .body())

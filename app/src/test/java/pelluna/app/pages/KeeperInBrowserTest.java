@@ -69,7 +69,7 @@ class KeeperInBrowserTest {
         saved("rockKg", "40");
         assertThat(page.locator("#rail summary").first())
                 .containsText("300 L"); // the glass; 40 kg of rock take nothing from it
-        page.click("#rail a.place[href$='/wishes']");
+        page.click("#rail a.place[href$='/wish-list']");
         wish("royal gramma");
         wish("regal tang");
         assertThat(page.locator("#chosen")).containsText(said("sieve.Outcome.NOT_IN_THIS_TANK"));
@@ -89,7 +89,7 @@ class KeeperInBrowserTest {
 
     @Test
     void aGroupOpensAsAListThatKeysEnterAndTouchCanUse() {
-        go("/tanks/" + Pelluna.tank("Named") + "/wishes");
+        go("/tanks/" + Pelluna.tank("Named") + "/wish-list");
         page.locator("#add-species").pressSequentially("clownfish");
         assertThat(page.locator(".namerow").first()).isVisible();
         assertThat(page.locator(".names-says")).containsText(said("page.names.isAWholeGroupWhichOneThose"));
@@ -110,7 +110,7 @@ class KeeperInBrowserTest {
 
     @Test
     void theSieveAndTheLanesAnswerToClicksWithoutANewPage() {
-        go("/tanks/1/wishes");
+        go("/tanks/1/wish-list");
         page.evaluate("window.stays = true");
         page.locator(".sieve a[aria-label^='Emperor']").click();
         assertThat(page.locator("#chosen h3")).hasText("Emperor angelfish");
@@ -179,7 +179,7 @@ class KeeperInBrowserTest {
 
     @Test
     void unitsChangeEverywhereAndTheFiguresStay() {
-        go("/tanks/1/wishes");
+        go("/tanks/1/wish-list");
         Chromium.click(page, ".wide button", "page.layout.inGal");
         assertThat(page.locator("#rail summary").first())
                 .containsText(saidWith("page.shell.run", Map.of("0", "124 gal", "1", "59 in")));
@@ -194,7 +194,7 @@ class KeeperInBrowserTest {
 
     @Test
     void theStanceChangesTheOutcomeVisibly() {
-        go("/tanks/1/wishes");
+        go("/tanks/1/wish-list");
         String customary = page.locator(".head p").textContent();
         Chromium.click(page, ".wide button", "catalogue.Stance.CAUTIOUS");
         assertThat(page.locator(".head p")).not().hasText(customary);
@@ -220,7 +220,7 @@ class KeeperInBrowserTest {
                     .as(place)
                     .isLessThanOrEqualTo(390);
         }
-        phone.navigate(Pelluna.url() + "/tanks/1/wishes");
+        phone.navigate(Pelluna.url() + "/tanks/1/wish-list");
         phone.locator(".wishrow").nth(2).click();
         assertThat(phone.locator("#chosen")).isInViewport();
         phone.context().close();

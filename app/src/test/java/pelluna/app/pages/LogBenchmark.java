@@ -39,13 +39,13 @@ class LogBenchmark {
         for (String page : new String[] {
             "/log",
             "/today",
-            "/log/standing",
-            "/log/bringing",
-            "/log/roll",
+            "/log/pecking-order",
+            "/log/introducing",
+            "/log/head-count",
             "/log/health",
             "/losses",
             "/losses/new",
-            "/losses/hindsight?scope=tank"
+            "/losses/predicted?scope=tank"
         }) {
             double first = time(tank, page);
             for (int i = 0; i < WARM; i++) {

@@ -133,7 +133,7 @@ class LogInBrowserTest {
 
     @Test
     void theKeyOfTheSightingAndAWayToGoOn() {
-        open(Chromium.window(1280, 800), "/wishes");
+        open(Chromium.window(1280, 800), "/wish-list");
         page.keyboard().press("l");
         page.waitForURL(Pattern.compile(".*/log#l"));
         assertThat(page.locator("#sentence")).isFocused();
@@ -172,15 +172,15 @@ class LogInBrowserTest {
         for (String path : new String[] {
             "/today",
             "/log",
-            "/log/roll",
-            "/log/bringing",
-            "/log/standing",
+            "/log/head-count",
+            "/log/introducing",
+            "/log/pecking-order",
             "/log/fish",
             "/log/fish/" + tank.boss(),
             "/log/health",
             "/log/water",
             "/log/sheets",
-            "/log/pressed/" + tank.wrasse()
+            "/log/bullied/" + tank.wrasse()
         }) {
             page.navigate(Pelluna.url() + tank.at(path));
             Assertions.assertThat(
@@ -192,8 +192,8 @@ class LogInBrowserTest {
 
     @Test
     void theBoxAndTheLadderAreWorkedByTheirButtons() {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
-        open(Chromium.window(1280, 800), "/log/bringing?next=" + Pelluna.fish(tank.id, "w#0"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
+        open(Chromium.window(1280, 800), "/log/introducing?next=" + Pelluna.fish(tank.id, "w#0"));
         page.locator("select[name=method]").selectOption("box-days");
         Chromium.click(page, "button", "page.introduction.itGoesInNow");
         assertThat(page.locator(".verdict-line")).containsText(said("introduction.Waits"));

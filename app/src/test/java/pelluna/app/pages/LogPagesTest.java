@@ -161,7 +161,7 @@ class LogPagesTest {
 
     @Test
     void theRollIsCalledWithOneTapForAllAndOneForEach() {
-        tank.post("/log/roll", Map.of("all", "eats", "f" + tank.wrasse(), "absent", "food", "mysis"));
+        tank.post("/log/head-count", Map.of("all", "eats", "f" + tank.wrasse(), "absent", "food", "mysis"));
         LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(tank.id);
         assertThat(notes.of(tank.boss())).containsKey(EventType.EATS);
         assertThat(notes.of(tank.wrasse())).containsKey(EventType.ABSENT).doesNotContainKey(EventType.EATS);
@@ -177,7 +177,7 @@ class LogPagesTest {
     void whatWasSeenIsToldOnTheStandingPageWithItsContestsAndHours() {
         tank.watched(Duration.ofDays(2), 60, 9);
         tank.watched(Duration.ofDays(1), 60, 8);
-        String page = tank.page("/log/standing");
+        String page = tank.page("/log/pecking-order");
         assertThat(page)
                 .containsPattern(said("behaviour.Counted"))
                 .containsPattern(said("page.behaviour.steepness"))
@@ -188,10 +188,10 @@ class LogPagesTest {
 
     @Test
     void theTankAsAWholeIsHeldAgainstTheWeekBefore() {
-        assertThat(tank.page("/log/standing")).containsPattern(said("behaviour.NobodyWatched"));
+        assertThat(tank.page("/log/pecking-order")).containsPattern(said("behaviour.NobodyWatched"));
         tank.watched(Duration.ofDays(10), 60, 20);
         tank.watched(Duration.ofDays(2), 60, 2);
-        assertThat(tank.page("/log/standing"))
+        assertThat(tank.page("/log/pecking-order"))
                 .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("behaviour.Counts"));
     }
@@ -199,15 +199,15 @@ class LogPagesTest {
     @Test
     void fewContestsAreNotCalledAnOrder() {
         tank.watched(Duration.ofDays(1), 30, 2);
-        assertThat(tank.page("/log/standing")).containsPattern(said("behaviour.TooFew"));
+        assertThat(tank.page("/log/pecking-order")).containsPattern(said("behaviour.TooFew"));
     }
 
     @ParameterizedTest
     @CsvSource({
         "/log",
-        "/log/roll",
-        "/log/bringing",
-        "/log/standing",
+        "/log/head-count",
+        "/log/introducing",
+        "/log/pecking-order",
         "/log/fish",
         "/log/health",
         "/log/water",

@@ -141,7 +141,7 @@ class LossesInBrowserTest {
                 "/new?whom=" + tank.boss(),
                 "/" + loss,
                 "/crew",
-                "/hindsight",
+                "/predicted",
                 "/incidents",
                 "/incidents/" + incident)) {
             phone.navigate(Pelluna.url() + tank.at("/losses" + path));

@@ -335,7 +335,7 @@ class LossesPagesTest {
 
     @Test
     void afterIllnessNobodyNewForThirtyDays() {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
         String page = lost(tank.wrasse(), Map.of("cause", "disease", "sure", "likely"))
                 .body();
         assertThat(page)
@@ -504,7 +504,7 @@ class LossesPagesTest {
 
     @Test
     void whoWaitsInQuarantineIsLostFromThere() {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
         tank.post("/tank", Map.of("quarantinePlaces", "1"));
         String quarantine = tank.page("/arrivals/quarantine");
         String fish = quarantine.replaceAll("(?s).*?name=\"fish\"[^>]*>.*?<option value=\"(\\w*\\d+)\".*", "$1");
@@ -590,18 +590,19 @@ class LossesPagesTest {
 
     @Test
     void whoWaitsInTheBoxIsLostFromThereAndItsWishStays() {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", "Gramma loreto", "want", "4"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
         Pelluna.bean(WaysIn.class)
                 .begin(tank.id, Pelluna.fish(tank.id, "w#0"), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
         long gramma = tank.fish("Gramma loreto");
-        assertThat(tank.page("/log/bringing")).contains("oyal gramma");
+        assertThat(tank.page("/log/introducing")).contains("oyal gramma");
         assertThat(tank.page("/losses/new")).containsPattern(said("page.losses.inTheBox"));
         assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss())))
                         .body())
                 .containsPattern(said("page.losses.itStoodInNoPlanYetIts"));
         assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
         assertThat(residents()).hasSize(4);
-        assertThat(tank.page("/log/bringing")).doesNotContainPattern(said("page.introduction.outOfTheBoxIntoTheTank"));
+        assertThat(tank.page("/log/introducing"))
+                .doesNotContainPattern(said("page.introduction.outOfTheBoxIntoTheTank"));
         assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.watchTheBoxOfForTenMinutes"));
         assertThat(tank.page("/log")).containsPattern(said("page.loss.whatWasSeen"));
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
@@ -625,7 +626,7 @@ class LossesPagesTest {
         assertThat(Pelluna.bean(Interventions.class).told(tank.id, tank.wrasse()))
                 .singleElement()
                 .satisfies(m -> assertThat(m.running()).isFalse());
-        assertThat(tank.page("/log/pressed/" + tank.wrasse())).contains("</html>");
+        assertThat(tank.page("/log/bullied/" + tank.wrasse())).contains("</html>");
     }
 
     @Test

@@ -55,7 +55,7 @@ class OwnRiskPagesTest {
                             "since",
                             TODAY.minusMonths(months--).toString()));
         }
-        Pelluna.post(at("/wishes"), Map.of("species", "scopas tang", "want", "5"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "scopas tang", "want", "5"));
     }
 
     private String at(String path) {
@@ -71,7 +71,7 @@ class OwnRiskPagesTest {
     }
 
     private String take(String how) {
-        return Pelluna.post(at("/wishes/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", how))
+        return Pelluna.post(at("/wish-list/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", how))
                 .body();
     }
 
@@ -85,7 +85,7 @@ class OwnRiskPagesTest {
 
     @Test
     void aRefusedWishShowsItsWaysBesideLeavingIt() {
-        String card = card(page("/wishes"));
+        String card = card(page("/wish-list"));
         assertThat(card)
                 .containsPattern(said("page.wishes.takeItAllTheSame"))
                 .containsPattern(said("risk.NothingChanges"))
@@ -105,7 +105,7 @@ class OwnRiskPagesTest {
                 .containsPattern(said("page.wishes.takenAtYourOwnRisk2"))
                 .containsPattern(said("sieve.Presses"));
         assertThat(page("/arrivals")).contains("Scopas tang", "id=\"risk-link\"");
-        assertThat(page("/log/bringing")).contains("Scopas tang");
+        assertThat(page("/log/introducing")).contains("Scopas tang");
         assertThat(page("/plan.json")).contains("\"risk\" : \"box-and-gate\"");
         assertThat(take("none")).containsPattern(said("sieve.Outcome.NOT_IN_THIS_TANK"));
         assertThat(page("/plan.json")).doesNotContain("\"risk\"");
@@ -121,14 +121,15 @@ class OwnRiskPagesTest {
                 .containsPattern(said("page.arrivals.placesItTakesYouHave"));
         assertThat(page("/assessment.json")).contains("\"groundAnew\"", "\"atOwnRisk\" : \"ground-anew\"");
         assertThat(page("/arrivals/list")).containsPattern(said("page.arrivals.dealTheGroundAnewOut"));
-        assertThat(page("/log/bringing")).containsPattern(saidWith("introduction.ProtocolStep", "what", "RIVALS_OUT"));
+        assertThat(page("/log/introducing"))
+                .containsPattern(saidWith("introduction.ProtocolStep", "what", "RIVALS_OUT"));
     }
 
     @Test
     void hindsightCountsItAsWarnedAndDone() {
         take("box-and-gate");
         Pelluna.bean(ComesIn.class).comes(tank, opened().wishes().get(0).id());
-        assertThat(page("/losses/hindsight?scope=tank"))
+        assertThat(page("/losses/predicted?scope=tank"))
                 .containsPattern(said("page.prediction.warnedAndDone2", "1"))
                 .containsPattern(said("sieve.Presses"))
                 .containsPattern(said("page.prediction.nothingOfItSoFarAsFar"));
@@ -136,7 +137,7 @@ class OwnRiskPagesTest {
 
     @Test
     void aWayThatThereIsNotIsRefused() {
-        assertThat(Pelluna.post(at("/wishes/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", "somehow"))
+        assertThat(Pelluna.post(at("/wish-list/" + opened().wishes().get(0).id() + "/risk"), Map.of("how", "somehow"))
                         .statusCode())
                 .isEqualTo(404);
     }

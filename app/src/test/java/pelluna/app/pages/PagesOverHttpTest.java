@@ -24,8 +24,8 @@ class PagesOverHttpTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/tanks/1/wishes",
-                "/tanks/2/wishes",
+                "/tanks/1/wish-list",
+                "/tanks/2/wish-list",
                 "/tanks/1/tank",
                 "/tanks/1/arrivals",
                 "/tanks/1/arrivals?at=99",
@@ -35,10 +35,10 @@ class PagesOverHttpTest {
                 "/tanks/1/species/Zebrasoma-flavescens",
                 "/tanks/1/species/all",
                 "/tanks/1/side-by-side",
-                "/tanks/1/own-word",
+                "/tanks/1/my-facts",
                 "/catalogue.csv",
                 "/catalogue.json",
-                "/tanks/1/exchange",
+                "/tanks/1/import-export",
                 "/tanks/new",
                 "/"
             })
@@ -53,13 +53,13 @@ class PagesOverHttpTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/tanks/999999/wishes",
-                "/tanks/x/wishes",
+                "/tanks/999999/wish-list",
+                "/tanks/x/wish-list",
                 "/tanks/1/species/No-fish",
                 "/nowhere",
                 "/tanks/1/nowhere",
                 "/settings/units",
-                "/tanks/1/wishes/1"
+                "/tanks/1/wish-list/1"
             })
     void whatIsNotThereIsSaidSo(String path) {
         HttpResponse<String> answer = Pelluna.get(path);
@@ -83,7 +83,7 @@ class PagesOverHttpTest {
     void aBadWishIsRefusedBesideTheFieldAndNothingTypedIsLost(
             String species, String count, String length, String says) {
         HttpResponse<String> answer = Pelluna.post(
-                "/tanks/2/wishes",
+                "/tanks/2/wish-list",
                 Map.of("species", species, "count", count, "lengthCm", length == null ? "" : length));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body())
@@ -132,7 +132,7 @@ class PagesOverHttpTest {
                 "{\"pelluna\":1,\"name\":\"Dreamer\",\"tank\":{\"lengthCm\":200,\"widthCm\":70,\"waterHeightCm\":60},"
                         + "\"wishes\":["
                         + wishes + "]}";
-        HttpResponse<String> brought = Pelluna.post("/tanks/1/exchange", Map.of("text", plan));
+        HttpResponse<String> brought = Pelluna.post("/tanks/1/import-export", Map.of("text", plan));
         assertThat(brought.statusCode()).isEqualTo(200);
         String place = brought.uri().getPath();
         HttpResponse<String> more = Pelluna.post(place, Map.of("species", "midas blenny"));
@@ -145,7 +145,7 @@ class PagesOverHttpTest {
     @Test
     void plansGoOutAndComeInUnchanged() {
         String out = Pelluna.get("/tanks/1/plan.json").body();
-        HttpResponse<String> in = Pelluna.post("/tanks/1/exchange", Map.of("text", out));
+        HttpResponse<String> in = Pelluna.post("/tanks/1/import-export", Map.of("text", out));
         String again =
                 Pelluna.get(in.uri().getPath().replace("wishes", "plan.json")).body();
         assertThat(again).isEqualTo(out);
@@ -154,7 +154,7 @@ class PagesOverHttpTest {
     @Test
     void aBadPlanFileIsRefusedWithItsFieldsAndKeptOnThePage() {
         HttpResponse<String> answer =
-                Pelluna.post("/tanks/1/exchange", Map.of("text", "{\"pelluna\":1,\"tank\":{\"lengthCm\":0}}"));
+                Pelluna.post("/tanks/1/import-export", Map.of("text", "{\"pelluna\":1,\"tank\":{\"lengthCm\":0}}"));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).containsPattern(said("app.planfile.Problem")).contains("&quot;lengthCm&quot;:0");
     }
@@ -182,10 +182,10 @@ class PagesOverHttpTest {
     void aWishChangedInTwoWindowsIsNotOverwritten() {
         long tank = Pelluna.tank("Wish Race");
         String added = Pelluna.post(
-                        "/tanks/" + tank + "/wishes", Map.of("species", "royal gramma", "count", "1", "want", "3"))
+                        "/tanks/" + tank + "/wish-list", Map.of("species", "royal gramma", "count", "1", "want", "3"))
                 .uri()
                 .toString();
-        String path = "/tanks/" + tank + "/wishes/" + added.replaceFirst(".*wish=", "");
+        String path = "/tanks/" + tank + "/wish-list/" + added.replaceFirst(".*wish=", "");
         assertThat(Pelluna.post(path, Map.of("want", "5", "was-want", "3")).statusCode())
                 .isEqualTo(200);
         HttpResponse<String> late = Pelluna.post(path, Map.of("want", "1", "was-want", "3"));
@@ -204,6 +204,6 @@ class PagesOverHttpTest {
         assertThat(body)
                 .contains("\"outcome\" : \"fits\"", "\"outcome\" : \"fits-if\"", "\"outcome\" : \"not-in-this-tank\"");
         assertThat(body).containsPattern(said("arrivals.SurgeTogether"));
-        assertThat(Pelluna.get("/tanks/2/wishes").body()).contains("Sill");
+        assertThat(Pelluna.get("/tanks/2/wish-list").body()).contains("Sill");
     }
 }

@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What the plan says on the day of an arrival is kept, and held against what happens. */
 class PredictionPagesTest {
-    private static final String PAGE = "/losses/hindsight?scope=tank";
+    private static final String PAGE = "/losses/predicted?scope=tank";
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private LogTank tank;
@@ -37,7 +37,7 @@ class PredictionPagesTest {
 
     /** A wish comes straight in. @return number of its fish */
     private long comes(String species) {
-        Pelluna.post(tank.at("/wishes"), Map.of("species", species, "want", "4"));
+        Pelluna.post(tank.at("/wish-list"), Map.of("species", species, "want", "4"));
         OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
         long fish = opened.wishes().get(opened.wishes().size() - 1).id();
         Pelluna.bean(ComesIn.class).comes(tank.id, fish);
@@ -99,7 +99,7 @@ class PredictionPagesTest {
         String word = tank.page("/losses/" + loss(firefish, "unknown", Map.of()))
                 .replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
         JsonNode kept = JSON.readTree(
-                Pelluna.get(tank.at("/losses/hindsight/" + word + ".json")).body());
+                Pelluna.get(tank.at("/losses/predicted/" + word + ".json")).body());
         assertThat(kept.get("on").asString()).isEqualTo(Pelluna.today().toString());
         assertThat(kept.at("/plan/tank/cover").asString()).isEqualTo("none");
         assertThat(kept.at("/plan/wishes/0/species").asString()).isEqualTo("Nemateleotris magnifica");
@@ -232,7 +232,7 @@ class PredictionPagesTest {
 
     @Test
     void nobodyElseReadsAKeptWord() {
-        assertThat(Pelluna.get(tank.at("/losses/hindsight/999999.json")).statusCode())
+        assertThat(Pelluna.get(tank.at("/losses/predicted/999999.json")).statusCode())
                 .isEqualTo(404);
     }
 }

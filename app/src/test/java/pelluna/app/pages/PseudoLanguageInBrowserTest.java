@@ -60,16 +60,16 @@ class PseudoLanguageInBrowserTest {
             "arrivals/upkeep",
             "arrivals/restock",
             "log",
-            "log/roll",
-            "log/bringing",
-            "log/standing",
+            "log/head-count",
+            "log/introducing",
+            "log/pecking-order",
             "log/fish",
             "log/health",
             "log/water",
             "log/sheets",
             "losses",
             "losses/new",
-            "losses/hindsight",
+            "losses/predicted",
             "losses/crew",
             "losses/incidents",
             "losses/incidents/1",
@@ -96,7 +96,7 @@ class PseudoLanguageInBrowserTest {
             said.push(walk.currentNode.data);
           }
           for (const el of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]')) {
-            for (const name of ['aria-label', 'title', 'placeholder', 'alt']) { said.push(el.getAttribute(name) || ''); }
+            said.push(...['aria-label', 'title', 'placeholder', 'alt'].map((name) => el.getAttribute(name) || ''));
           }
           return said;
         }""";

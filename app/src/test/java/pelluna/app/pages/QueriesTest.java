@@ -77,8 +77,9 @@ class QueriesTest {
                 + "\"residents\": [" + species.stream().limit(residents).collect(Collectors.joining(","))
                 + "], \"wishes\": ["
                 + species.stream().skip(residents).limit(wishes).collect(Collectors.joining(",")) + "]}";
-        HttpResponse<String> made = Pelluna.post("/tanks/1/exchange", Map.of("text", plan));
-        Matcher id = Pattern.compile("/tanks/(\\d+)/wishes").matcher(made.uri().getPath());
+        HttpResponse<String> made = Pelluna.post("/tanks/1/import-export", Map.of("text", plan));
+        Matcher id =
+                Pattern.compile("/tanks/(\\d+)/wish-list").matcher(made.uri().getPath());
         assertThat(id.find()).as(made.body()).isTrue();
         long tank = Long.parseLong(id.group(1));
         lose(tank, lost);

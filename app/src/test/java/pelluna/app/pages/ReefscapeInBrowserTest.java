@@ -46,7 +46,7 @@ class ReefscapeInBrowserTest {
         Pelluna.post("/settings/units", Map.of("units", "METRIC"));
         Pelluna.post("/settings/arrows", Map.of("from", "5"));
         long any = Pelluna.tank("Door");
-        String there = Pelluna.post("/tanks/" + any + "/exchange", Map.of("text", SCAPE))
+        String there = Pelluna.post("/tanks/" + any + "/import-export", Map.of("text", SCAPE))
                 .uri()
                 .toString();
         tank = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));

@@ -48,8 +48,8 @@ class ReefscapePagesTest {
                         "6",
                         "since",
                         Pelluna.today().minusYears(1).toString()));
-        Pelluna.post(at("/wishes"), Map.of("species", "royal gramma", "want", "5"));
-        Pelluna.post(at("/wishes"), Map.of("species", "yellow tang", "want", "3"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "royal gramma", "want", "5"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "yellow tang", "want", "3"));
     }
 
     private String at(String path) {
@@ -163,7 +163,7 @@ class ReefscapePagesTest {
         Pelluna.post(at("/reefscape/undo"), Map.of());
         assertThat(plan().toString()).isEqualTo(before);
         Pelluna.post(at("/reefscape/add"), Map.of("kind", "rock"));
-        Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "Ecsenius midas"));
         assertThat(page("")).doesNotContain("Undo:");
         Pelluna.post(at("/reefscape/undo"), Map.of());
         assertThat(plan().get("wishes").size()).isEqualTo(3);
@@ -230,7 +230,7 @@ class ReefscapePagesTest {
         long sandbox = number(copy.uri().toString());
         assertThat(sandbox).isNotEqualTo(tank);
         Pelluna.post("/tanks/" + sandbox + "/reefscape/add", Map.of("kind", "hide"));
-        Pelluna.post("/tanks/" + sandbox + "/wishes", Map.of("species", "Ecsenius midas"));
+        Pelluna.post("/tanks/" + sandbox + "/wish-list", Map.of("species", "Ecsenius midas"));
         assertThat(plan().toString()).isEqualTo(before);
         assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body()).contains("class=\"better\"");
         assertThat(Pelluna.get(at("/reefscape")).body()).containsPattern(said("page.reefscape.backToWhatIf"));
@@ -247,11 +247,11 @@ class ReefscapePagesTest {
     @Test
     void aDroppedSandboxIsGoneAndAChangedPlanIsNamedBeforeItIsReplaced() {
         long sandbox = number(Pelluna.post(at("/what-if"), Map.of()).uri().toString());
-        Pelluna.post(at("/wishes"), Map.of("species", "Ecsenius midas"));
+        Pelluna.post(at("/wish-list"), Map.of("species", "Ecsenius midas"));
         assertThat(Pelluna.get("/tanks/" + sandbox + "/reefscape").body())
                 .containsPattern(said("page.reefscape.thePlanHasBeenChangedSince"));
         Pelluna.post("/tanks/" + sandbox + "/what-if/drop", Map.of());
-        assertThat(Pelluna.get("/tanks/" + sandbox + "/wishes").statusCode()).isEqualTo(404);
+        assertThat(Pelluna.get("/tanks/" + sandbox + "/wish-list").statusCode()).isEqualTo(404);
         assertThat(plan().get("wishes").size()).isEqualTo(3);
         assertThat(Pelluna.post(at("/what-if/keep"), Map.of()).statusCode()).isEqualTo(404);
     }

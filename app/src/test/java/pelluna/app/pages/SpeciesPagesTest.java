@@ -132,7 +132,7 @@ class SpeciesPagesTest {
                 .containsPattern(said("page.speciesParts.pellunaSays"))
                 .containsPattern(said("sieve.NeedsVolume"))
                 .containsPattern(said("catalogue.Source.KEEPER"));
-        assertThat(body("/tanks/1/own-word")).contains("700 / 800 / 900 L");
+        assertThat(body("/tanks/1/my-facts")).contains("700 / 800 / 900 L");
         assertThat(Pelluna.get("/catalogue.csv").body()).contains("own keeper");
         assertThat(Pelluna.post(at + "/own/volume/undo", Map.of()).body())
                 .doesNotContainPattern(said("page.speciesParts.yourWordOn"))
@@ -164,9 +164,9 @@ class SpeciesPagesTest {
     @Test
     void sayingWhatPellunaSaysIsNoWordOfOnesOwn() {
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "3"));
-        assertThat(body("/tanks/1/own-word")).contains("3 of 4");
+        assertThat(body("/tanks/1/my-facts")).contains("3 of 4");
         Pelluna.post("/tanks/1/species/Gramma-loreto/own/skill", Map.of("skill", "1"));
-        assertThat(body("/tanks/1/own-word")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
+        assertThat(body("/tanks/1/my-facts")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
     }
 
     @Test
@@ -211,7 +211,7 @@ class SpeciesPagesTest {
                 Map.of("adultLengthCm.usual", "4", "adultLengthCm.record", "5"));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).containsPattern(saidWith("catalogue.InTank", "name", "Long Wrasse"));
-        assertThat(Pelluna.get("/tanks/" + tank + "/wishes").statusCode()).isEqualTo(200);
+        assertThat(Pelluna.get("/tanks/" + tank + "/wish-list").statusCode()).isEqualTo(200);
     }
 
     @Test
@@ -222,15 +222,15 @@ class SpeciesPagesTest {
                 Map.of("scientificName", "Gramma dejongi", "names", "golden gramma", "like", "Gramma loreto"));
         assertThat(made.body()).contains("Golden gramma").containsPattern(said("page.species.aSpeciesOfYourOwn"));
         assertThat(body("/tanks/" + tank + "/species?q=golden+gramma")).contains("Gramma dejongi");
-        assertThat(Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "golden gramma"))
+        assertThat(Pelluna.post("/tanks/" + tank + "/wish-list", Map.of("species", "golden gramma"))
                         .body())
                 .contains("Golden gramma");
         HttpResponse<String> refused = Pelluna.post("/tanks/" + tank + "/own-species/Gramma-dejongi/remove", Map.of());
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("Own Fish");
-        String wishes = body("/tanks/" + tank + "/wishes");
-        String wish = wishes.replaceFirst("(?s).*?/wishes/(\\d+)/remove.*", "$1");
-        Pelluna.post("/tanks/" + tank + "/wishes/" + wish + "/remove", Map.of());
+        String wishes = body("/tanks/" + tank + "/wish-list");
+        String wish = wishes.replaceFirst("(?s).*?/wish-list/(\\d+)/remove.*", "$1");
+        Pelluna.post("/tanks/" + tank + "/wish-list/" + wish + "/remove", Map.of());
         assertThat(Pelluna.post("/tanks/" + tank + "/own-species/Gramma-dejongi/remove", Map.of())
                         .body())
                 .doesNotContain("golden gramma");
@@ -267,7 +267,7 @@ class SpeciesPagesTest {
                 .containsPattern(said("page.sideBySide.whereTheRulesPartThem"))
                 .contains("Royal gramma")
                 .contains("Orchid dottyback");
-        assertThat(body("/tanks/" + tank + "/own-word"))
+        assertThat(body("/tanks/" + tank + "/my-facts"))
                 .as("every page counts them")
                 .containsPattern(said("page.speciesParts.sideBySide", ", 3"));
         assertThat(Pelluna.post(at + "/Assessor-macneilli", Map.of()).body())
@@ -291,7 +291,7 @@ class SpeciesPagesTest {
                 .containsPattern(said("page.ownWord.rowsNewSpeciesFactsOtherwise"))
                 .containsPattern(saidWith("page.ownWord.rowsNewSpeciesFactsOtherwise", "3", "1"))
                 .doesNotContainPattern(said("catalogue.OwnFact"));
-        assertThat(body("/tanks/1/own-word")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
+        assertThat(body("/tanks/1/my-facts")).containsPattern(said("page.ownWord.noneYetOnAFishsPage"));
         assertThat(Pelluna.post("/tanks/1/catalogue", Map.of("text", csv, "act", "take"))
                         .body())
                 .contains("3 of 4")
@@ -349,7 +349,7 @@ class SpeciesPagesTest {
 
     @Test
     void aPlanOfMoreThanAMegabyteIsNoPlan() {
-        assertThat(upload("/tanks/1/exchange", "{" + " ".repeat(1_100_000) + "}", Map.of()))
+        assertThat(upload("/tanks/1/import-export", "{" + " ".repeat(1_100_000) + "}", Map.of()))
                 .containsPattern(said("app.planfile.TooLarge"));
     }
 }

@@ -92,7 +92,7 @@ class ThePlanInWordsTest {
     @Test
     void aStartDateHoldsTheDatesAndABadOneIsRefused() {
         long tank = Pelluna.tank("Start Date");
-        Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"));
+        Pelluna.post("/tanks/" + tank + "/wish-list", Map.of("species", "royal gramma"));
         assertThat(Pelluna.post("/tanks/" + tank + "/start", Map.of("startOn", "2030-05-01"))
                         .body())
                 .containsPattern(said("page.arrivals.datesAreCountedFrom"))
@@ -140,14 +140,14 @@ class ThePlanInWordsTest {
     @Test
     void aWishOfAnotherTankIsOutOfReach() {
         long tank = Pelluna.tank("Neighbour");
-        String added = Pelluna.post("/tanks/" + tank + "/wishes", Map.of("species", "royal gramma"))
+        String added = Pelluna.post("/tanks/" + tank + "/wish-list", Map.of("species", "royal gramma"))
                 .uri()
                 .toString()
                 .replaceFirst(".*wish=", "");
-        assertThat(Pelluna.post("/tanks/1/wishes/" + added + "/remove", Map.of())
+        assertThat(Pelluna.post("/tanks/1/wish-list/" + added + "/remove", Map.of())
                         .statusCode())
                 .isEqualTo(404);
-        assertThat(Pelluna.post("/tanks/" + tank + "/wishes/" + added + "/remove", Map.of())
+        assertThat(Pelluna.post("/tanks/" + tank + "/wish-list/" + added + "/remove", Map.of())
                         .statusCode())
                 .isEqualTo(200);
     }

@@ -97,13 +97,13 @@ class TodayPagesTest {
 
     @Test
     void theDemoTellsItsSixWeeks() {
-        String standing = Pelluna.get("/tanks/1/log/standing").body();
+        String standing = Pelluna.get("/tanks/1/log/pecking-order").body();
         assertThat(standing)
                 .containsPattern(said("introduction.Intervention.MOVED_ROCK") + "[^<>]*Saffron[^<>]*Inky")
                 .containsPattern(said("behaviour.Chance.HARDLY"))
                 .containsPattern(said("introduction.Intervention.MIRROR") + "[^<>]*Saffron[^<>]*Inky")
                 .containsPattern(said("behaviour.Chance.COULD_BE"));
-        String bringing = Pelluna.get("/tanks/1/log/bringing").body();
+        String bringing = Pelluna.get("/tanks/1/log/introducing").body();
         assertThat(bringing)
                 .contains("Saffron")
                 .containsPattern(said("introduction.HasHelped"))

@@ -32,7 +32,7 @@ class AssessmentsTest {
         OpenTank first = open();
         assertThat(open().assessment()).isSameAs(first.assessment());
         assertThat(open().ahead().changes()).isSameAs(first.ahead().changes());
-        tank.post("/wishes", Map.of("species", "Gramma loreto", "want", "3"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto", "want", "3"));
         assertThat(open().assessment()).isNotSameAs(first.assessment());
         tank.post("/log/water", Map.of("nitrate", "9"));
         assertThat(open().plan().tests()).hasSize(1);
@@ -67,7 +67,7 @@ class AssessmentsTest {
         assertThat(Pelluna.get("/tanks/" + copy + "/reefscape").body())
                 .as("the log is the tank's own")
                 .contains("href=\"" + tank.at("/log") + "\"");
-        Pelluna.post("/tanks/" + copy + "/wishes", Map.of("species", "Gramma loreto", "want", "3"));
+        Pelluna.post("/tanks/" + copy + "/wish-list", Map.of("species", "Gramma loreto", "want", "3"));
         Pelluna.post("/tanks/" + copy + "/what-if/keep", Map.of());
         assertThat(open().plan().wishes()).hasSize(1);
         assertThat(open().plan().residents().get(0).own().acts()).isEqualTo(6);
@@ -78,8 +78,9 @@ class AssessmentsTest {
     void aPlanFileCarriesTheRecordAndTheNewTanksLogAddsToIt() {
         tank.watched(Duration.ofHours(4), 30, 6);
         String file = Pelluna.get(tank.at("/plan.json")).body();
-        String there =
-                Pelluna.post(tank.at("/exchange"), Map.of("text", file)).uri().getPath();
+        String there = Pelluna.post(tank.at("/import-export"), Map.of("text", file))
+                .uri()
+                .getPath();
         long other = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
         assertThat(plans.open(other).plan().residents().get(0).own())
                 .isEqualTo(open().plan().residents().get(0).own());

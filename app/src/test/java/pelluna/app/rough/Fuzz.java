@@ -28,7 +28,7 @@ final class Fuzz {
     private static final List<String> PAGES = List.of(
             "/today",
             "/tank",
-            "/wishes",
+            "/wish-list",
             "/reefscape",
             "/reefscape/pairs",
             "/arrivals",
@@ -38,21 +38,21 @@ final class Fuzz {
             "/arrivals/upkeep",
             "/arrivals/restock",
             "/log",
-            "/log/roll",
+            "/log/head-count",
             "/log/water",
             "/log/sheets",
-            "/log/standing",
+            "/log/pecking-order",
             "/log/health",
             "/log/fish",
-            "/log/bringing",
+            "/log/introducing",
             "/losses",
             "/losses/new",
             "/losses/crew",
-            "/losses/hindsight",
+            "/losses/predicted",
             "/losses/incidents",
             "/species",
-            "/own-word",
-            "/exchange",
+            "/my-facts",
+            "/import-export",
             "/plan.json",
             "/assessment.json",
             "/calendar.ics",
@@ -222,7 +222,7 @@ final class Fuzz {
             }
         }
         world.tank.fish().stream().limit(4).forEach(f -> {
-            for (String page : List.of("/log/fish/" + f.id(), "/log/pressed/" + f.id())) {
+            for (String page : List.of("/log/fish/" + f.id(), "/log/bullied/" + f.id())) {
                 HttpResponse<String> answer = Pelluna.get(world.at(page));
                 if (answer.statusCode() >= 500) {
                     troubles.add("broken afterwards: " + page);

@@ -31,7 +31,7 @@ class LimitsTest {
     @BeforeAll
     static void aTank() {
         tank = new LogTank("Limits");
-        tank.post("/wishes", Map.of("species", "Gramma loreto"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto"));
         tank.fish();
     }
 
@@ -92,7 +92,7 @@ class LimitsTest {
                 "/arrivals/prices|currency|6",
                 "/log/fish/{boss}/called|name|40",
                 "/log/fish/{boss}/bought|shop|60",
-                "/log/bringing/1/off|how|200"
+                "/log/introducing/1/off|how|200"
             })
     void nothingIsCutSilently(String path, String field, int most) {
         HttpResponse<String> answer = Rough.send(tank.at(fill(path)), Map.of(field, "x".repeat(most + 1)));
@@ -237,7 +237,7 @@ class LimitsTest {
                     .containsPattern(said("app.planfile.TooManyTogether"))
                     .containsPattern(said("app.planfile.AtMost"));
         });
-        assertThat(Rough.send(tank.at("/exchange"), Map.of("text", plan)).body())
+        assertThat(Rough.send(tank.at("/import-export"), Map.of("text", plan)).body())
                 .containsPattern(said("app.planfile.AtMost"));
     }
 
@@ -260,7 +260,7 @@ class LimitsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/log/sheets", "/losses", "/exchange", "/catalogue"})
+    @ValueSource(strings = {"/log/sheets", "/losses", "/import-export", "/catalogue"})
     void aFileThatIsTooLargeIsAnsweredInWords(String path) {
         HttpRequest large = HttpRequest.newBuilder(URI.create(Pelluna.url() + tank.at(path)))
                 .header("Content-Type", "multipart/form-data; boundary=b")
@@ -300,7 +300,7 @@ class LimitsTest {
                         .statusCode())
                 .isEqualTo(303);
         assertThat(tank.page("/reefscape")).contains("</html>");
-        assertThat(tank.page("/log/standing")).contains("</html>");
+        assertThat(tank.page("/log/pecking-order")).contains("</html>");
     }
 
     @Test

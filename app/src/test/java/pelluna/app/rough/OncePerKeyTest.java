@@ -135,13 +135,13 @@ class OncePerKeyTest {
                 "/losses/new",
                 "/losses/crew",
                 "/losses/incidents",
-                "/wishes",
+                "/wish-list",
                 "/tank",
                 "/arrivals",
                 "/arrivals/quarantine",
                 "/log/water",
-                "/log/roll",
-                "/exchange")) {
+                "/log/head-count",
+                "/import-export")) {
             String page = once.tank.page(path);
             long forms = page.split("<form[^>]*method=\"post\"", -1).length - 1L;
             long keys = page.split("<input type=\"hidden\" name=\"key\"", -1).length - 1L;

@@ -181,7 +181,7 @@ class RoughEdgesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/log/sheets", "/log", "/losses", "/wishes", "/tank", "/arrivals", "/log/fish/{boss}"})
+    @ValueSource(strings = {"/log/sheets", "/log", "/losses", "/wish-list", "/tank", "/arrivals", "/log/fish/{boss}"})
     void whoeverMakesAnAddressPutsNoWordsOnAPage(String page) {
         String path = tank.at(page).replace("{boss}", Long.toString(tank.boss()));
         assertThat(Pelluna.get(path + "?refused=Call+this+number&beside=name").body())

@@ -119,7 +119,7 @@ final class Routes {
                                 Pelluna.today().plusDays(40).toString())));
         put("/tanks/{id}/arrivals/restock/end", with());
         put("/tanks/{id}/arrivals/split", w -> {
-            w.tank.post("/wishes", form("species", "Chromis viridis", "count", "6"));
+            w.tank.post("/wish-list", form("species", "Chromis viridis", "count", "6"));
             return hand(w.newest(), "apart", "2").apply(w);
         });
         put("/tanks/{id}/arrivals/test", with("on", TODAY, "nitrate", "11"));
@@ -131,23 +131,23 @@ final class Routes {
         put("/tanks/{id}/calendar/open", with());
         put("/tanks/{id}/calendar/close", with());
         put("/tanks/{id}/catalogue", with("text", "scientificName,family\n", "act", "look"));
-        put("/tanks/{id}/exchange", with("text", PLAN));
+        put("/tanks/{id}/import-export", with("text", PLAN));
         put("/tanks/{id}/log/back", w -> {
             w.tank.post("/log/typed", form("text", "dottyback eats"));
             w.tank.post("/log/typed", form("text", "wrasse eats"));
             return form();
         });
-        put("/tanks/{id}/log/bringing", w -> {
+        put("/tanks/{id}/log/introducing", w -> {
             w.wish("Opistognathus aurifrons");
             return form("fish", w.newest(), "method", "box-days");
         });
         put(
-                "/tanks/{id}/log/bringing/{which}/look",
+                "/tanks/{id}/log/introducing/{which}/look",
                 "which",
                 World::released,
                 with("look", "first-hour", "inSight", "true"));
-        put("/tanks/{id}/log/bringing/{which}/off", "which", World::boxed, with("how", "begun anew"));
-        put("/tanks/{id}/log/bringing/{which}/release", "which", World::boxed, with());
+        put("/tanks/{id}/log/introducing/{which}/off", "which", World::boxed, with("how", "begun anew"));
+        put("/tanks/{id}/log/introducing/{which}/release", "which", World::boxed, with());
         put("/tanks/{id}/log/feed", with("what", "fed", "note", "mysis"));
         put(
                 "/tanks/{id}/log/fish/{which}/bought",
@@ -165,7 +165,7 @@ final class Routes {
         put("/tanks/{id}/log/measures", w -> form("measure", "mirror", "forFish", w.wrasse(), "byFish", w.boss()));
         put("/tanks/{id}/log/measures/{measure}/end", "measure", World::measure, with());
         put("/tanks/{id}/log/probe", with("address", "http://127.0.0.1:1999/reading", "minutes", "120", "on", "false"));
-        put("/tanks/{id}/log/roll", with("all", "eats"));
+        put("/tanks/{id}/log/head-count", with("all", "eats"));
         put("/tanks/{id}/log/sheets", with());
         put("/sheets/{name}/stop", "name", w -> "nobody-s", with());
         put("/tanks/{id}/log/sheets/take", with("text", "on,nitrate\n" + TODAY + ",13\n"));
@@ -184,7 +184,7 @@ final class Routes {
                         "0.5",
                         "y",
                         "0.4"));
-        put("/tanks/{id}/log/standing/aside", w -> form("fish", w.boss(), "aside", "true"));
+        put("/tanks/{id}/log/pecking-order/aside", w -> form("fish", w.boss(), "aside", "true"));
         put("/tanks/{id}/log/typed", with("text", "dottyback nipped wrasse"));
         put("/tanks/{id}/log/watch", with("what", "toggle"));
         put("/tanks/{id}/log/water", with("on", TODAY, "nitrate", "14"));
@@ -271,9 +271,13 @@ final class Routes {
         put("/tanks/{id}/what-if", with());
         GOOD.put("/tanks/{id}/what-if/drop", w -> new Sent("/tanks/" + w.sandbox() + "/what-if/drop", form()));
         GOOD.put("/tanks/{id}/what-if/keep", w -> new Sent("/tanks/" + w.sandbox() + "/what-if/keep", form()));
-        put("/tanks/{id}/wishes", with("species", "Pseudocheilinus hexataenia", "want", "4"));
-        put("/tanks/{id}/wishes/{wish}", "wish", w -> w.wish("Centropyge bispinosa"), with("want", "5"));
-        put("/tanks/{id}/wishes/{wish}/remove", "wish", w -> w.wish("Centropyge bispinosa"), with());
-        put("/tanks/{id}/wishes/{wish}/risk", "wish", w -> w.wish("Zebrasoma flavescens"), with("how", "box-and-gate"));
+        put("/tanks/{id}/wish-list", with("species", "Pseudocheilinus hexataenia", "want", "4"));
+        put("/tanks/{id}/wish-list/{wish}", "wish", w -> w.wish("Centropyge bispinosa"), with("want", "5"));
+        put("/tanks/{id}/wish-list/{wish}/remove", "wish", w -> w.wish("Centropyge bispinosa"), with());
+        put(
+                "/tanks/{id}/wish-list/{wish}/risk",
+                "wish",
+                w -> w.wish("Zebrasoma flavescens"),
+                with("how", "box-and-gate"));
     }
 }

@@ -92,7 +92,7 @@ class TwoKeepersTest {
                 own.at("/losses?scope=all"),
                 own.at("/losses/survival?scope=all"),
                 own.at("/losses/causes?scope=all"),
-                own.at("/losses/hindsight?scope=all"),
+                own.at("/losses/predicted?scope=all"),
                 own.at("/losses/figures.json"),
                 own.at("/losses/incidents"),
                 own.at("/log/fish"))) {

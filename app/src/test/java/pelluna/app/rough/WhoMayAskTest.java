@@ -98,7 +98,7 @@ class WhoMayAskTest {
     @ParameterizedTest
     @ValueSource(strings = {"PUT", "DELETE", "TRACE", "PATCH", "OPTIONS"})
     void otherWaysOfAskingAreNotThere(String method) throws IOException {
-        assertThat(asked("127.0.0.1", method + " " + tank.at("/wishes"), "")).startsWith("HTTP/1.1 405");
+        assertThat(asked("127.0.0.1", method + " " + tank.at("/wish-list"), "")).startsWith("HTTP/1.1 405");
     }
 
     @Test

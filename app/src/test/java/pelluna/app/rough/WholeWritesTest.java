@@ -49,8 +49,8 @@ class WholeWritesTest {
 
     @Test
     void arrivalsOfWhichOneIsNamedTwiceMoveInOnceAndTogether() {
-        tank.post("/wishes", Map.of("species", "Gramma loreto"));
-        tank.post("/wishes", Map.of("species", "Ecsenius midas"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto"));
+        tank.post("/wish-list", Map.of("species", "Ecsenius midas"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0,w#0,w#1"), "of", mark))
                         .statusCode())
@@ -65,7 +65,7 @@ class WholeWritesTest {
             delimiter = '|',
             value = {"w#0,w0", "''", "','", "w#0,,w#0"})
     void arrivalsOfWhichOneIsNotThereMoveNobodyIn(String fish) {
-        tank.post("/wishes", Map.of("species", "Gramma loreto"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto"));
         String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, fish), "of", mark))
                         .statusCode())
@@ -102,13 +102,13 @@ class WholeWritesTest {
 
     @Test
     void differentFieldsOfAWishSavedAtOnceAreBothSaved() {
-        tank.post("/wishes", Map.of("species", "Gramma loreto"));
+        tank.post("/wish-list", Map.of("species", "Gramma loreto"));
         long wish = Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).id();
         for (int round = 0; round < 8; round++) {
             int want = 1 + round % 5;
             List<HttpResponse<String>> answers = both(
-                    Rough.sent(Rough.post(tank.at("/wishes/" + wish), "want=" + want)),
-                    Rough.sent(Rough.post(tank.at("/wishes/" + wish), "lengthCm=" + (4 + round % 3))));
+                    Rough.sent(Rough.post(tank.at("/wish-list/" + wish), "want=" + want)),
+                    Rough.sent(Rough.post(tank.at("/wish-list/" + wish), "lengthCm=" + (4 + round % 3))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
             var row =
                     Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).file();

@@ -77,7 +77,7 @@ final class World {
     }
 
     String wish(String species) {
-        return made("/wishes", Map.of("species", species), "wish=(\\d+)");
+        return made("/wish-list", Map.of("species", species), "wish=(\\d+)");
     }
 
     String boss() {
@@ -149,19 +149,19 @@ final class World {
     /** A newcomer in its box. */
     String boxed() {
         wish("Gramma melacara");
-        return made("/log/bringing", Map.of("fish", newest(), "method", "box-days"), "which=(\\d+)");
+        return made("/log/introducing", Map.of("fish", newest(), "method", "box-days"), "which=(\\d+)");
     }
 
     /** A newcomer out of its box. */
     String released() {
         String way = boxed();
-        tank.post("/log/bringing/" + way + "/release", Map.of());
+        tank.post("/log/introducing/" + way + "/release", Map.of());
         return way;
     }
 
     String measure() {
         tank.post("/log/measures", Map.of("measure", "mirror", "forFish", wrasse(), "byFish", boss()));
-        return last(tank.page("/log/pressed/" + wrasse()), "/log/measures/(\\d+)/end");
+        return last(tank.page("/log/bullied/" + wrasse()), "/log/measures/(\\d+)/end");
     }
 
     void test() {

@@ -263,7 +263,7 @@ class OutlookTest {
         assertThat(GoodCompany.in(of(plan)))
                 .extracting(GoodCompany::kind)
                 .anyMatch(k -> k instanceof GoodCompany.SharesHome home
-                        && home.partner().equals("pistol shrimp")
+                        && home.partner().english().equals("pistol shrimp")
                         && home.kept())
                 .hasAtLeastOneElementOfType(GoodCompany.Cleans.class)
                 .anyMatch(k -> k instanceof GoodCompany.OwnKind own && own.life() == GroupLife.SHOAL)
