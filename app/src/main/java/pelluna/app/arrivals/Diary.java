@@ -63,7 +63,7 @@ public record Diary(LocalDate on, String key, String title, String says) {
     }
 
     private static void arrival(Dated d, String id, Words say, List<Diary> days) {
-        String label = say.list(d.arrival().parties());
+        List<Party> label = d.arrival().parties();
         String why = say.sentences(d.why());
         d.quarantineFrom()
                 .ifPresent(q -> days.add(new Diary(

@@ -2,11 +2,11 @@ package pelluna.app.arrivals;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.Lines;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.arrivals.Dated;
@@ -143,7 +143,7 @@ final class LanesDrawing {
         svg.el("rect", "x", 0, "y", y - LANE / 2 + 1, "width", WIDTH, "height", LANE - 2, "class", "lane-ground");
         svg.text(10, y + 6, Integer.toString(d.position()), "class", "place");
         fish(d, y);
-        List<String> name = lines(opened.say().title(label(d)), 20);
+        List<String> name = Lines.wrapped(opened.say().title(label(d)), 20, 2);
         svg.text(92, name.size() > 1 ? y - 9 : y - 3, name.get(0), "class", "lane-name");
         if (name.size() > 1) {
             svg.text(92, y + 5, name.get(1), "class", "lane-name");
@@ -208,7 +208,12 @@ final class LanesDrawing {
                 "class",
                 "in-tank");
         if (end.isBefore(axis.to())) {
-            svg.text(Math.min(axis.x(end) + 4, X1 - 36), y + 4, "leaves", "class", "small");
+            svg.text(
+                    Math.min(axis.x(end) + 4, X1 - 36),
+                    y + 4,
+                    opened.say().text("page.arrivals.laneLeaves"),
+                    "class",
+                    "small");
         }
         for (int days : LOOKS) {
             double x = axis.x(d.releaseOn().plusDays(days));
@@ -267,18 +272,6 @@ final class LanesDrawing {
             svg.add(FishDrawing.at(
                     p.species().lookAt(p.lengthCm()), 32 + room * (i + 0.5), y, length, "l" + d.position() + "-" + i));
         }
-    }
-
-    private static List<String> lines(String text, int letters) {
-        if (text.length() <= letters) {
-            return List.of(text);
-        }
-        int cut = text.lastIndexOf(' ', letters);
-        cut = cut < 1 ? letters : cut;
-        String rest = text.substring(cut).trim();
-        List<String> two = new ArrayList<>(
-                List.of(text.substring(0, cut), rest.length() > letters + 2 ? rest.substring(0, letters) + "…" : rest));
-        return two;
     }
 
     private String label(Dated d) {

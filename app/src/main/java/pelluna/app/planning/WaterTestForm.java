@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.FileNeeds;
@@ -77,7 +78,7 @@ public class WaterTestForm {
 
     private static LocalDate day(String typed, LocalDate today) {
         try {
-            return typed.isEmpty() ? today : LocalDate.parse(typed);
+            return typed.isEmpty() ? today : LocalDate.parse(Days.iso(typed));
         } catch (DateTimeParseException e) {
             throw new PlanProblemsException(
                     List.of(new Problem("tests[0].on", new PlanFound.Quoted(typed), new FileNeeds.Day())));

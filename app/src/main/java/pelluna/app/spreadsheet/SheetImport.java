@@ -64,8 +64,13 @@ class SheetImport {
      * @param wrong how many of them are wrong
      * @param rows the first of them, and the first that are wrong
      */
-    record Preview(
-            String kind, int all, int wrong, List<Row> rows, List<TestFile> tests, List<Observation> sightings) {}
+    /** What a sheet holds. */
+    enum Kind {
+        SIGHTINGS,
+        TESTS
+    }
+
+    record Preview(Kind kind, int all, int wrong, List<Row> rows, List<TestFile> tests, List<Observation> sightings) {}
 
     /**
      * @param seen told of every row
@@ -196,7 +201,7 @@ class SheetImport {
             if (!ofSightings && all > room) {
                 throw new Refused(new SheetRefusal.NoRoom(MOST_TESTS, Math.max(0, room)));
             }
-            return new Preview(ofSightings ? "sightings" : "tests", all, wrong, rows, tests, sightings);
+            return new Preview(ofSightings ? Kind.SIGHTINGS : Kind.TESTS, all, wrong, rows, tests, sightings);
         }
     }
 
@@ -218,7 +223,7 @@ class SheetImport {
     }
 
     private Instant at(String typed) {
-        String iso = typed.replace(' ', 'T');
+        String iso = Days.iso(typed).replace(' ', 'T');
         try {
             Instant at = iso.length() <= 10
                     ? LocalDate.parse(iso).atTime(12, 0).atZone(clock.getZone()).toInstant()

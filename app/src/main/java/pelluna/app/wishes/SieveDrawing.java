@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.Lines;
 import pelluna.app.drawing.Svg;
 import pelluna.core.sieve.Mesh;
 import pelluna.words.Words;
@@ -18,6 +19,9 @@ final class SieveDrawing {
     private static final double LEFT = 172;
     private static final double RIGHT = 730;
     private static final double LETTER = 6.1;
+    /** Height of the letters of what a mesh holds back. */
+    private static final double SMALL = 12;
+
     private static final int LINE_HEIGHT = 14;
     private static final double GAP = 8;
     private static final double STEP = 34;
@@ -122,7 +126,7 @@ final class SieveDrawing {
             svg.el("line", "x1", x, "x2", Math.min(RIGHT, x + gap * 0.62), "y1", y, "y2", y, "class", "mesh");
         }
         svg.text(14, y - 5, say.of(mesh), "class", empty ? "mesh-title quiet" : "mesh-title");
-        svg.text(14, y + 10, say.of(mesh, "holds"), "class", "small");
+        svg.fitted(14, y + 10, LEFT - 22, say.of(mesh, "holds"), SMALL, "class", "small");
     }
 
     private double tallest(List<WishView> row) {
@@ -135,7 +139,7 @@ final class SieveDrawing {
 
     private int lines(List<WishView> row, WishView v) {
         return name(v, width(row, v)).size()
-                + wrapped(v.why(), width(row, v), 2).size();
+                + Lines.wrapped(v.why(), (int) (width(row, v) / LETTER), 2).size();
     }
 
     /** The share of the row that one fish gets: its slot and what is left over, evenly. */
@@ -148,7 +152,7 @@ final class SieveDrawing {
         String length = v.verdict().wish().adultCm() >= 12
                 ? ", " + say.length(v.verdict().wish().adultCm()).replace(' ', '\u00a0')
                 : "";
-        return wrapped(say.of(v.verdict().wish()) + length, width, 2);
+        return Lines.wrapped(say.of(v.verdict().wish()) + length, (int) (width / LETTER), 2);
     }
 
     private double height(WishView v) {
@@ -160,7 +164,9 @@ final class SieveDrawing {
     }
 
     private double slot(WishView v) {
-        return Math.max(92, length(v) + 10);
+        return Math.max(
+                Math.max(92, length(v) + 10),
+                LETTER * Lines.longest(say.of(v.verdict().wish())) + 4);
     }
 
     /** As many in a row as fit beside one another with their labels. */
@@ -223,7 +229,7 @@ final class SieveDrawing {
 
     private int label(WishView v, double x, double y, double width, boolean water) {
         List<String> name = name(v, width);
-        List<String> why = wrapped(v.why(), width, 2);
+        List<String> why = Lines.wrapped(v.why(), (int) (width / LETTER), 2);
         int line = 1;
         for (String part : name) {
             svg.text(
@@ -242,27 +248,5 @@ final class SieveDrawing {
             svg.text(x, y + line++ * LINE_HEIGHT + 2, part, "text-anchor", "middle", "class", "why " + tone);
         }
         return line - 1;
-    }
-
-    /** Words in lines of a width, cut with an ellipsis after so many lines. */
-    private static List<String> wrapped(String text, double width, int most) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        int letters = (int) (width / LETTER);
-        for (String word : text.isBlank() ? new String[0] : text.split(" ")) {
-            if (line.length() > 0 && line.length() + 1 + word.length() > letters) {
-                if (lines.size() == most - 1) {
-                    lines.add(line + " …");
-                    return lines;
-                }
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() > 0 ? " " : "").append(word);
-        }
-        if (line.length() > 0) {
-            lines.add(line.toString());
-        }
-        return lines;
     }
 }
