@@ -157,7 +157,7 @@ class SaidTest {
                         "rate ratio 0.16, 95 % range 0.03 to 0.58, p = 0.001 (exact conditional test)"),
                 said(
                         new Course.InFigures(3, true, 1.2, 9, true, 0.0001, true),
-                        "rate ratio without end, 95 % range 1.2 to without end, p = under 0.001 (exact "
+                        "rate ratio without end, 95 % range 1.2 to without end, p under 0.001 (exact "
                                 + "conditional test)"),
                 said(
                         new Order.TooFew(new Order.Counted(1, 2)),

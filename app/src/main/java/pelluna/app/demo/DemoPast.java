@@ -241,7 +241,7 @@ class DemoPast {
                         sign(242, EventType.FAST_BREATH, t, ""),
                         sign(240, EventType.SPOTS, c, "two of the five"),
                         sign(238, EventType.FAST_BREATH, c, ""),
-                        sign(236, EventType.NOTE, null, "nobody new before June")),
+                        sign(236, EventType.NOTE, null, "no new fish before June")),
                 Steps.UNSEEN);
         long incident = incidents.open(s.tank(), "The white spots of spring", IncidentKind.OUTBREAK, ago(247), t);
         incidents.told(
@@ -285,8 +285,7 @@ class DemoPast {
                 incident,
                 "A clownfish of another kind, so that there would be three. The pair drove it into a corner from the "
                         + "first evening on, and its fins were in shreds by the weekend.",
-                "One pair of clownfish, and no third. What the plan says of a pair on the day before is to be read on "
-                        + "the day before.");
+                "One pair of clownfish, and no third. I read what the plan says before the fish is in the tank.");
     }
 
     private Instant at(int daysAgo, LocalTime time) {
