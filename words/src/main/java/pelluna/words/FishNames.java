@@ -19,7 +19,9 @@ final class FishNames {
     private static final String ENGLISH = "English";
     private static final Pattern LOCAL = Pattern.compile("(.+) \\((.+)\\)");
     /** Languages by their English names. */
-    private static final Map<String, Locale> TONGUES = Arrays.stream(Locale.getISOLanguages())
+    private static final Map<String, Locale> TONGUES = Stream.concat(
+                    Arrays.stream(Locale.getISOLanguages()),
+                    Arrays.stream(Locale.getAvailableLocales()).map(Locale::getLanguage))
             .map(Locale::new)
             .collect(Collectors.toMap(l -> l.getDisplayLanguage(Locale.ENGLISH), l -> l, (a, b) -> a));
 

@@ -41,7 +41,7 @@ public final class SurvivalDrawing {
             svg.el("line", "class", "grid", "x1", LEFT, "x2", WIDE - 12, "y1", y, "y2", y);
             svg.text(LEFT - 7, y + 4, share + " %", "class", "small", "text-anchor", "end");
         }
-        svg.text(LEFT - 16, HIGH - 8, say.text("page.drawing.fish"), "class", "small", "text-anchor", "end");
+        svg.fitted(0, HIGH - 8, LEFT - 14, say.text("page.drawing.fish"), 13, "class", "small");
         double last = LEFT;
         svg.text(LEFT, HIGH - 8, Integer.toString(k.subjects()), "class", "figure", "text-anchor", "middle");
         for (int i = 0; i < MARKS.length && MARKS[i] <= until; i++) {
