@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pelluna.core.behaviour.EventType;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Sold;
 import pelluna.core.catalogue.Source;
@@ -84,6 +85,23 @@ class GermanTest {
                         disputes.flatMap(d -> Stream.of(d.bold(), d.cautious())),
                         s.appearance().confusedWith().stream().map(Species.LookAlike::tellApart))
                 .flatMap(t -> t);
+    }
+
+    @Test
+    void sentencesAskForNamesInTheirCases() {
+        Species tang = CATALOGUE.find("Zebrasoma flavescens").orElseThrow();
+        Species goby = CATALOGUE.find("Cryptocentrus cinctus").orElseThrow();
+        assertThat(SAY.text("page.reefscape.presses", tang, goby))
+                .isEqualTo("Der Gelbe Segelflossendoktor bedrängt die Gelbe Wächtergrundel");
+        assertThat(SAY.of(EventType.DISPLAYED, "sentence", goby, tang))
+                .isEqualTo("die Gelbe Wächtergrundel drohte dem Gelben Segelflossendoktor");
+        assertThat(SAY.of(EventType.BLOCKED_FOOD, "sentence", "Inky", tang))
+                .as("a name of its own has no article")
+                .isEqualTo("Inky hielt den Gelben Segelflossendoktor vom Futter fern");
+        assertThat(SAY.text("page.arrivals.lookAtDay", List.of(tang, goby), 3))
+                .isEqualTo("Nach dem Gelben Segelflossendoktor und der Gelben Wächtergrundel sehen, Tag 3");
+        assertThat(Words.forAnybody().of(EventType.BLOCKED_FOOD, "sentence", "Inky", tang))
+                .isEqualTo("Inky kept yellow tang from food");
     }
 
     @Test

@@ -138,7 +138,7 @@ class PagesOverHttpTest {
         HttpResponse<String> more = Pelluna.post(place, Map.of("species", "midas blenny"));
         assertThat(more.statusCode()).isEqualTo(422);
         assertThat(more.body()).containsPattern(said("app.planfile.AtMostTakeOff"));
-        assertThat(Pelluna.get(place.replace("wishes", "arrivals")).statusCode())
+        assertThat(Pelluna.get(place.replace("wish-list", "arrivals")).statusCode())
                 .isEqualTo(200);
     }
 
@@ -146,8 +146,8 @@ class PagesOverHttpTest {
     void plansGoOutAndComeInUnchanged() {
         String out = Pelluna.get("/tanks/1/plan.json").body();
         HttpResponse<String> in = Pelluna.post("/tanks/1/import-export", Map.of("text", out));
-        String again =
-                Pelluna.get(in.uri().getPath().replace("wishes", "plan.json")).body();
+        String again = Pelluna.get(in.uri().getPath().replace("wish-list", "plan.json"))
+                .body();
         assertThat(again).isEqualTo(out);
     }
 

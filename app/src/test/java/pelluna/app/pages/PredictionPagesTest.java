@@ -97,7 +97,7 @@ class PredictionPagesTest {
         tank.post("/tank", Map.of("cover", "glass"));
         assertThat(row(tank.page(PAGE), Topic.JUMPING)).containsExactly("0", "1", "0", "0");
         String word = tank.page("/losses/" + loss(firefish, "unknown", Map.of()))
-                .replaceAll("(?s).*hindsight/(\\d+)\\.json.*", "$1");
+                .replaceAll("(?s).*predicted/(\\d+)\\.json.*", "$1");
         JsonNode kept = JSON.readTree(
                 Pelluna.get(tank.at("/losses/predicted/" + word + ".json")).body());
         assertThat(kept.get("on").asString()).isEqualTo(Pelluna.today().toString());
