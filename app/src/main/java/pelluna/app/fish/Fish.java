@@ -34,9 +34,7 @@ public record Fish(
         if (!name.isEmpty()) {
             return new TheFish.ByName(name);
         }
-        boolean afterSomebody = Character.isUpperCase(species.name().charAt(0))
-                && species.name().contains("'s ");
-        return afterSomebody ? new TheFish.AfterSomebody(species) : new TheFish.ByKind(species);
+        return new TheFish.ByKind(species);
     }
 
     /** The same of one that may not be known. @param fish null for one that is not */

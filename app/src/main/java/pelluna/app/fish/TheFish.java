@@ -11,9 +11,6 @@ sealed interface TheFish extends Statement {
     /** Called by its kind, with the article that a kind wants: 'the coral beauty'. */
     record ByKind(Species kind) implements TheFish {}
 
-    /** Called by a kind that English names after somebody, without an article: 'Springer's dottyback'. */
-    record AfterSomebody(Species kind) implements TheFish {}
-
     /** Nobody knows which. */
     record Some() implements TheFish {}
 }
