@@ -18,6 +18,7 @@ import pelluna.words.Words;
 public class CurrentKeeper implements Reader {
     private static final String LOCAL = "local";
     private static final String KEPT = CurrentKeeper.class.getName();
+    private static final String BROWSER = KEPT + ".browser";
     private final KeeperAccounts accounts;
 
     CurrentKeeper(KeeperAccounts accounts) {
@@ -69,10 +70,17 @@ public class CurrentKeeper implements Reader {
         return keeper.language().filter(Languages.all()::contains).orElseGet(CurrentKeeper::ofTheBrowser);
     }
 
+    /** Read once in a request. */
     private static Locale ofTheBrowser() {
-        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes web
-                ? Languages.best(web.getRequest().getHeader(HttpHeaders.ACCEPT_LANGUAGE))
-                : Locale.ENGLISH;
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes web)) {
+            return Locale.ENGLISH;
+        }
+        if (web.getAttribute(BROWSER, RequestAttributes.SCOPE_REQUEST) instanceof Locale read) {
+            return read;
+        }
+        Locale asked = Languages.best(web.getRequest().getHeader(HttpHeaders.ACCEPT_LANGUAGE));
+        web.setAttribute(BROWSER, asked, RequestAttributes.SCOPE_REQUEST);
+        return asked;
     }
 
     /** Whether this keeper has ever been here. */

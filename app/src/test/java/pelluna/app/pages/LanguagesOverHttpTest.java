@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,6 +28,7 @@ class LanguagesOverHttpTest {
                 .header("Accept", "text/html,*/*;q=0.5"));
     }
 
+    @BeforeEach
     @AfterEach
     void byTheBrowser() {
         Pelluna.post("/settings/language", Map.of("language", ""));

@@ -82,7 +82,7 @@ final class Routes {
         put("/settings/arrows", with("from", "25"));
         put("/settings/theme", with("theme", "system"));
         put("/settings/units", with("units", "METRIC"));
-        put("/settings/language", with("language", "en"));
+        put("/settings/language", with("language", ""));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/{id}/arrivals/arrived", w -> {
             w.wish("Ecsenius bicolor");

@@ -47,8 +47,9 @@ public final class Chromium {
         return still(context);
     }
 
-    /** The same for a reader of another language. @param language its code, as browsers ask for it */
+    /** The same for a reader of another language, who has chosen none. @param language as browsers ask for it */
     public static Page window(int width, int height, String language) {
+        Pelluna.post("/settings/language", Map.of("language", ""));
         return still(browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
