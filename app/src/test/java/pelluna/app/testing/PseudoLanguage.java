@@ -10,13 +10,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import pelluna.core.catalogue.Catalogue;
-import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.CatalogueText;
 
 /**
  * A third language, made of English: every letter with an accent, every vowel twice, a right-to-left mark at either
@@ -119,7 +118,8 @@ public final class PseudoLanguage {
     private static String catalogue() {
         StringBuilder all = new StringBuilder();
         Catalogue.shipped().all().stream()
-                .flatMap(s -> texts(s).stream())
+                .flatMap(s -> CatalogueText.all(s).stream())
+                .map(CatalogueText::english)
                 .distinct()
                 .forEach(t -> all.append(t)
                         .append("\n    ")
@@ -130,19 +130,5 @@ public final class PseudoLanguage {
 
     private static String plain(String text) {
         return text.chars().mapToObj(c -> letter((char) c)).reduce("", String::concat);
-    }
-
-    private static List<String> texts(Species s) {
-        Stream<Species.Dispute> disputes = Stream.of(
-                        Stream.of(s.disputes().room()), s.disputes().company().stream(), s.disputes().reef().stream())
-                .flatMap(d -> d);
-        return Stream.of(
-                        Stream.of(s.group()),
-                        s.buying().stream(),
-                        s.partner().stream(),
-                        disputes.flatMap(d -> Stream.of(d.bold(), d.cautious())),
-                        s.appearance().confusedWith().stream().map(Species.LookAlike::tellApart))
-                .flatMap(t -> t)
-                .toList();
     }
 }
