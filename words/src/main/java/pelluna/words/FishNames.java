@@ -70,8 +70,12 @@ final class FishNames {
     }
 
     /** 'royal gramma', or '4 × lyretail anthias'. */
+    String of(Species s, int count) {
+        return count == 1 ? of(s) : count + " × " + of(s);
+    }
+
     String of(Party p) {
-        return p.count() == 1 ? of(p.species()) : p.count() + " × " + of(p.species());
+        return of(p.species(), p.count());
     }
 
     /** With its article, if it is one fish. */

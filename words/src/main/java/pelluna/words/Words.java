@@ -246,6 +246,11 @@ public final class Words {
         return days;
     }
 
+    /** So many of a species: 'royal gramma', or '4 × lyretail anthias'. */
+    public String of(Species fish, int count) {
+        return names.of(fish, count);
+    }
+
     /** All names of a fish in this language, the usual one first; empty if it has none but the scientific one. */
     public List<String> names(Species fish) {
         return names.all(fish);

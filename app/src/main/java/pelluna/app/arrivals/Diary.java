@@ -63,19 +63,19 @@ public record Diary(LocalDate on, String key, String title, String says) {
     }
 
     private static void arrival(Dated d, String id, Words say, List<Diary> days) {
-        List<Party> label = d.arrival().parties();
+        List<Party> who = d.arrival().parties();
         String why = say.sentences(d.why());
         d.quarantineFrom()
                 .ifPresent(q -> days.add(new Diary(
                         q,
                         "quarantine-" + id,
-                        say.text("page.arrivals.buyIntoQuarantinePlace", label, d.place()),
+                        say.text("page.arrivals.buyIntoQuarantinePlace", who, d.place()),
                         say.text("page.arrivals.buyThatIsSeenEatingWithClean", why))));
         if (d.boxed()) {
             days.add(new Diary(
                     d.boxFrom(),
                     "box-" + id,
-                    say.text("page.arrivals.intoTheSeeThroughBox", label),
+                    say.text("page.arrivals.intoTheSeeThroughBox", who),
                     say.text("page.arrivals.inSightOfTheBossMatchThe")));
         }
         d.anew()
@@ -83,19 +83,19 @@ public record Diary(LocalDate on, String key, String title, String says) {
                         n.out(),
                         "anew-" + id,
                         say.text("page.arrivals.dealTheGroundAnewOut", say.list(n.rivals())),
-                        say.text("page.arrivals.eachToAPlaceWhereItIs", n.needs(), label))));
+                        say.text("page.arrivals.eachToAPlaceWhereItIs", n.needs(), who))));
         days.add(new Diary(
                 d.releaseOn(),
                 "release-" + id,
                 d.quarantineFrom().isPresent()
-                        ? say.text("page.arrivals.release", label)
-                        : say.text("page.arrivals.buyAndRelease", label),
+                        ? say.text("page.arrivals.release", who)
+                        : say.text("page.arrivals.buyAndRelease", who),
                 say.text("page.arrivals.goesInIfItDoesNotEat", say.of(d.method()), why)));
         for (int after : LOOKS) {
             days.add(new Diary(
                     d.releaseOn().plusDays(after),
                     "look-" + after + "-" + id,
-                    say.text("page.arrivals.lookAtDay", label, after),
+                    say.text("page.arrivals.lookAtDay", who, after),
                     after == 1
                             ? say.text("page.arrivals.theNextMorningIsTheHourThat")
                             : say.text("page.arrivals.tornFinsHidingNotEatingChased")));

@@ -71,7 +71,7 @@ class FactOverrideController {
                         catalogue
                                 .get()
                                 .find(s.scientificName())
-                                .map(Species::name)
+                                .map(plans.words()::of)
                                 .orElse(s.scientificName()),
                         s.scientificName(),
                         Paths.of(s.scientificName()),
@@ -110,7 +110,7 @@ class FactOverrideController {
                 .map(x -> x.value())
                 .orElse("");
         return new Said(
-                now == null ? f.scientificName() : now.name(),
+                now == null ? f.scientificName() : plans.words().of(now),
                 Paths.of(f.scientificName()),
                 f.fact(),
                 f.value(),

@@ -23,7 +23,7 @@ public record Fish(
 
     /** What it is called in a sentence: its name, or its kind. */
     public String label(Words say) {
-        return !name.isEmpty() ? name : count > 1 ? count + " × " + say.of(species) : say.of(species);
+        return !name.isEmpty() ? name : say.of(species, count);
     }
 
     /**
@@ -47,15 +47,15 @@ public record Fish(
         return !name.isEmpty() ? name : say.of(species);
     }
 
-    /** Everything it goes by, for what a keeper types. */
-    public List<String> names(Words say) {
+    /** Everything it goes by in any tongue, for what a keeper types. */
+    public List<String> names() {
         List<String> names = new ArrayList<>();
         if (!name.isEmpty()) {
             names.add(name);
         }
         if (partOf == null || name.isEmpty()) {
-            names.addAll(say.names(species));
             names.addAll(species.commonNames());
+            names.addAll(species.namesAbroad());
             names.add(species.scientificName());
             names.add(species.group());
         }

@@ -17,7 +17,7 @@ class Sentences {
         Tank tank = opened.plan().tank();
         return new SentenceReader(
                 there.stream()
-                        .map(f -> new Known(Long.toString(f.id()), f.kind(opened.say()), f.names(opened.say())))
+                        .map(f -> new Known(Long.toString(f.id()), f.kind(opened.say()), f.names()))
                         .toList(),
                 new Places(tank.lengthCm(), tank.frontHeightCm(), tank.scape().hides()),
                 Phrasebook.of(opened.say().language()));

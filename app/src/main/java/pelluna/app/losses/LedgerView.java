@@ -180,7 +180,7 @@ class LedgerView {
         return say.title(
                 !f.name().isEmpty() && count == 1
                         ? f.name() + " (" + say.of(f.species()) + ")"
-                        : count > 1 ? count + " × " + say.of(f.species()) : say.of(f.species()));
+                        : say.of(f.species(), count));
     }
 
     static String kept(LivestockEntity f, LocalDate on, Words say) {

@@ -69,7 +69,7 @@ public class QuarantineBoard {
             List<SalinityRamp.Step> ramp,
             List<CheckEntity> checks) {
         public String label(Words say) {
-            return count == 1 ? say.of(species) : count + " × " + say.of(species);
+            return say.of(species, count);
         }
 
         /** The day on which raising or lowering the salinity should begin, so that it is done when the stay is. */
@@ -204,10 +204,7 @@ public class QuarantineBoard {
                 .findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(
                         plans.tank(tank).id())
                 .stream()
-                .map(r -> new Ended(
-                        (r.count() == 1 ? "" : r.count() + " × ")
-                                + species(r).map(Species::name).orElse(r.species()),
-                        r.ended(plans.words())))
+                .map(r -> new Ended(r.called(species(r), plans.words()), r.ended(plans.words())))
                 .toList();
     }
 

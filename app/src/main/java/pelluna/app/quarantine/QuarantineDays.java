@@ -77,8 +77,7 @@ public class QuarantineDays {
     }
 
     private static String name(Catalogue known, StayEntity s, Words say) {
-        String kind = known.find(s.species()).map(say::of).orElse(s.species());
-        return s.count() > 1 ? s.count() + " × " + kind : kind;
+        return s.called(known.find(s.species()), say);
     }
 
     private static String seen(Look look, String note, Words say) {

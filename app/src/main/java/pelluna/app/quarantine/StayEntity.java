@@ -4,7 +4,9 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.Optional;
 import pelluna.app.rows.Row;
+import pelluna.core.catalogue.Species;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Named;
 import pelluna.words.Words;
@@ -93,6 +95,11 @@ class StayEntity extends Row {
     void ends(LocalDate day, StayEnd how) {
         endedOn = day;
         endedHow = how.word();
+    }
+
+    /** '4 × lyretail anthias'. @param kind empty for a species that nobody knows any more */
+    String called(Optional<Species> kind, Words say) {
+        return kind.map(k -> say.of(k, count)).orElse(count == 1 ? species : count + " × " + species);
     }
 
     /** How and when it ended; what an earlier release wrote of it stands as it was. Null while it lasts. */

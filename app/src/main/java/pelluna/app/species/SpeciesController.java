@@ -116,7 +116,7 @@ class SpeciesController {
                 answer.found().isEmpty()
                         ? catalogue.names().resolve(q).species().stream()
                                 .limit(5)
-                                .map(Species::name)
+                                .map(plans.words()::of)
                                 .toList()
                         : List.of());
         model.addAttribute("beside", sideBySide.of(id).size());

@@ -47,6 +47,21 @@ class LanguagesOverHttpTest {
         assertThat(get(log, "en").body()).as("no such language").contains("<html lang=\"en\"");
     }
 
+    /** On a page that the demo leaves empty. */
+    @Test
+    void aFactOfOnesOwnNamesItsFishInTheLanguage() {
+        String fact = "/tanks/1/species/Chelmon-rostratus/own/skill";
+        Pelluna.post(fact, Map.of("skill", "2", "why", "seen"));
+        try {
+            assertThat(get("/tanks/1/my-facts", "de").body()).contains("Kupferstreifen-Pinzettfisch");
+            assertThat(get("/tanks/1/my-facts", "en").body())
+                    .contains("Copperband butterflyfish")
+                    .doesNotContain("Kupferstreifen-Pinzettfisch");
+        } finally {
+            Pelluna.post(fact + "/undo", Map.of());
+        }
+    }
+
     @Test
     void unitsStandApartFromTheLanguage() {
         Pelluna.post("/settings/units", Map.of("units", "US"));

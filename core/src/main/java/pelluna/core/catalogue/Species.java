@@ -184,6 +184,13 @@ public record Species(
                 .toList();
     }
 
+    /** Its names in all other tongues, without saying which. */
+    public List<String> namesAbroad() {
+        return localNames.stream()
+                .map(n -> n.replaceFirst(" \\([^()]*\\)$", ""))
+                .toList();
+    }
+
     public Harm harmTo(ReefLife kind) {
         ReefRisk risk = reefLife.get(kind);
         return risk == null ? Harm.LEAVES_ALONE : risk.harm();

@@ -76,8 +76,7 @@ public final class FishNames {
             s.synonyms().forEach(n -> of.add(named(n, Meant.Grade.SCIENTIFIC)));
             s.commonNames()
                     .forEach(n -> of.add(named(n, n.equals(s.name()) ? Meant.Grade.OWN_NAME : Meant.Grade.OTHER_NAME)));
-            s.localNames()
-                    .forEach(n -> of.add(named(n.replaceFirst(" \\([A-Z][a-z]+\\)$", ""), Meant.Grade.OTHER_NAME)));
+            s.namesAbroad().forEach(n -> of.add(named(n, Meant.Grade.OTHER_NAME)));
             names.put(s, List.copyOf(of));
             Set<String> tokens = new LinkedHashSet<>();
             of.forEach(n -> tokens.addAll(n.tokens()));
