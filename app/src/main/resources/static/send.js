@@ -21,17 +21,52 @@ function words(html) {
   return said ? said.textContent.trim() : '';
 }
 
+// The token of this session, which every write brings along. A page that was kept from before somebody signed in again asks anew.
+function token() {
+  const said = document.querySelector('meta[name=csrf]');
+  return said ? said.content : '';
+}
+
+async function freshToken() {
+  try {
+    const page = new DOMParser().parseFromString(await (await fetch('/account', { headers: { Accept: 'text/html' } })).text(), 'text/html');
+    const fresh = page.querySelector('meta[name=csrf]');
+    const said = document.querySelector('meta[name=csrf]');
+    if (fresh && said) { said.content = fresh.content; }
+  } catch (error) {
+    // nobody answers: the next time
+  }
+}
+
+// Asks for what a passkey needs, or brings what it said. Resolves to the answer.
+export async function sendJson(url, body) {
+  const response = await fetch(url, {
+    method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token() },
+  });
+  if (!response.ok) { throw new Error(String(response.status)); }
+  return response.json();
+}
+
 // Sends once. Resolves to one of
 //   { saved: true, then, html }     it is in the database; then is the page that follows, html the page that came instead
 //   { refused: true, words, html }  it cannot be so, and sending it again changes nothing; html only where it is the page it was typed on
 //   { away: true, words }           nobody knows: to be sent again
 export async function sendOnce(url, body) {
   const key = body.get('key');
+  body.delete('_csrf');
   const keepalive = body instanceof URLSearchParams && body.toString().length < LEAVES_WITH;
   try {
     const response = await fetch(url, {
-      method: 'POST', body, keepalive, headers: { Accept: 'text/html', 'Pelluna-Send': '1' }, signal: AbortSignal.timeout(PATIENCE),
+      method: 'POST',
+      body,
+      keepalive,
+      headers: { Accept: 'text/html', 'Pelluna-Send': '1', 'X-CSRF-TOKEN': token() },
+      signal: AbortSignal.timeout(PATIENCE),
     });
+    if (response.status === 401) {
+      await freshToken();
+      return { away: true, words: say('script.signedOut') };
+    }
     const text = await response.text();
     if (response.ok && response.headers.get('Pelluna-Saved') === key) {
       return { saved: true, then: response.headers.get('Pelluna-Then'), html: text };

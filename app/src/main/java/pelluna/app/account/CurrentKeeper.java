@@ -2,6 +2,7 @@ package pelluna.app.account;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalLong;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,10 +14,9 @@ import pelluna.words.Languages;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
-/** Whose request this is. One local keeper for now; accounts come later and only this class changes then. */
+/** Whose request this is. */
 @Component
 public class CurrentKeeper implements Reader {
-    private static final String LOCAL = "local";
     private static final String KEPT = CurrentKeeper.class.getName();
     private static final String BROWSER = KEPT + ".browser";
     private final KeeperAccounts accounts;
@@ -25,14 +25,23 @@ public class CurrentKeeper implements Reader {
         this.accounts = accounts;
     }
 
-    /** Looked up once in a request. */
+    /**
+     * Looked up once in a request.
+     *
+     * @throws NobodySignedInException if nobody has signed in, or the account is gone
+     */
     public KeeperAccount get() {
+        return find().orElseThrow(NobodySignedInException::new);
+    }
+
+    private Optional<KeeperAccount> find() {
         Optional<KeeperAccount> kept = kept();
-        if (kept.isPresent()) {
-            return kept.get();
+        OptionalLong id = SignedIn.id();
+        if (kept.isPresent() || id.isEmpty()) {
+            return kept;
         }
-        KeeperAccount keeper = accounts.findByName(LOCAL).orElseGet(this::create);
-        keep(keeper);
+        Optional<KeeperAccount> keeper = accounts.findById(id.getAsLong());
+        keeper.ifPresent(CurrentKeeper::keep);
         return keeper;
     }
 
@@ -49,15 +58,16 @@ public class CurrentKeeper implements Reader {
         }
     }
 
+    /** Of the browser alone, in metric units, for who has not signed in. */
     @Override
     public Words words() {
-        KeeperAccount keeper = get();
-        return Words.in(language(keeper), keeper.units());
+        return find().map(k -> Words.in(language(k), k.units()))
+                .orElseGet(() -> Words.in(ofTheBrowser(), UnitSystem.METRIC));
     }
 
     /** The language that the keeper has chosen, or the browser asks for. */
     Locale language() {
-        return language(get());
+        return find().map(CurrentKeeper::language).orElseGet(CurrentKeeper::ofTheBrowser);
     }
 
     /** The same without asking the database: the keeper's if this request has looked it up, else the browser's. */
@@ -81,17 +91,6 @@ public class CurrentKeeper implements Reader {
         Locale asked = Languages.best(web.getRequest().getHeader(HttpHeaders.ACCEPT_LANGUAGE));
         web.setAttribute(BROWSER, asked, RequestAttributes.SCOPE_REQUEST);
         return asked;
-    }
-
-    /** Whether this keeper has ever been here. */
-    public boolean known() {
-        return accounts.findByName(LOCAL).isPresent();
-    }
-
-    /** Two first visitors at once make one keeper. */
-    private KeeperAccount create() {
-        accounts.makeIfNew(LOCAL);
-        return accounts.findByName(LOCAL).orElseThrow();
     }
 
     @Transactional

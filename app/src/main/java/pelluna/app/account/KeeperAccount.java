@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.Optional;
 import pelluna.app.rows.Row;
@@ -14,7 +15,19 @@ import pelluna.words.UnitSystem;
 @Entity
 @Table(name = "keeper")
 public class KeeperAccount extends Row {
+    private static final int HANDLE_BYTES = 32;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
     private String name;
+
+    private String email;
+
+    private String password;
+
+    @Column(updatable = false)
+    private byte[] handle = random();
+
+    private boolean owner;
 
     @Enumerated(EnumType.STRING)
     private UnitSystem units = UnitSystem.METRIC;
@@ -39,12 +52,48 @@ public class KeeperAccount extends Row {
 
     protected KeeperAccount() {}
 
+    private static byte[] random() {
+        byte[] bytes = new byte[HANDLE_BYTES];
+        RANDOM.nextBytes(bytes);
+        return bytes;
+    }
+
     public KeeperAccount(String name) {
         this.name = name;
     }
 
     public String name() {
         return name;
+    }
+
+    /** The address by which the account is entered; null for the keeper of a Pelluna without accounts. */
+    public String email() {
+        return email;
+    }
+
+    /** As it is kept, with how it was hashed; null for an account that is entered otherwise. */
+    public String password() {
+        return password;
+    }
+
+    /** By which a passkey knows its keeper: 32 random bytes that say nothing of who it is. */
+    public byte[] handle() {
+        return handle.clone();
+    }
+
+    /** Whether this keeper runs the server. */
+    public boolean owner() {
+        return owner;
+    }
+
+    void signsInAs(String called, String address, String hashed) {
+        name = called;
+        email = address;
+        password = hashed;
+    }
+
+    void runsTheServer() {
+        owner = true;
     }
 
     public UnitSystem units() {

@@ -2,15 +2,15 @@ package pelluna.app.account;
 
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
-import org.springframework.data.jpa.repository.Query;
-import org.springframework.transaction.annotation.Transactional;
 
 interface KeeperAccounts extends JpaRepository<KeeperAccount, Long> {
-    Optional<KeeperAccount> findByName(String name);
+    Optional<KeeperAccount> findByEmail(String email);
 
-    @Transactional
-    @Modifying
-    @Query(value = "insert into keeper (name) values (:name) on conflict do nothing", nativeQuery = true)
-    void makeIfNew(String name);
+    Optional<KeeperAccount> findByHandle(byte[] handle);
+
+    Optional<KeeperAccount> findFirstByEmailNullOrderById();
+
+    boolean existsByEmailNotNull();
+
+    long countByEmailNotNull();
 }

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -15,7 +16,7 @@ import pelluna.app.writes.Answers;
 
 /** While the database is gone, pages are answered at once; what needs no data, as styles and scripts, comes as ever. */
 @Component
-@Order(4)
+@Order(Ordered.HIGHEST_PRECEDENCE + 30)
 class DatabaseGate extends OncePerRequestFilter {
     private static final Pattern NO_DATA = Pattern.compile("/(?!tanks/).*\\.(css|js|svg|woff2)|/alive|/error");
     private final DatabaseWatch watch;
@@ -32,8 +33,15 @@ class DatabaseGate extends OncePerRequestFilter {
         Optional<DatabaseTrouble> trouble = watch.trouble();
         if (trouble.isPresent() && !NO_DATA.matcher(request.getRequestURI()).matches()) {
             answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), trouble.get());
-        } else {
+            return;
+        }
+        try {
             chain.doFilter(request, response);
+        } catch (RuntimeException e) {
+            // who has signed in is asked of the database too, before any page
+            DatabaseTrouble met = DatabaseTrouble.of(e).orElseThrow(() -> e);
+            watch.met(met);
+            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), met);
         }
     }
 }

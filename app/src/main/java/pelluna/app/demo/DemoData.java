@@ -12,7 +12,8 @@ import java.util.regex.Pattern;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.Keepers;
+import pelluna.app.account.SignedIn;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
@@ -24,10 +25,14 @@ import pelluna.app.tank.TankEntity;
 @Component
 @Profile("demo")
 public class DemoData implements SmartLifecycle {
+    /** The invented keeper of the demo, who comes in by one click and has no password. */
+    static final String ADDRESS = "demo@pelluna.example";
+
+    private static final String NAME = "Ines";
     private static final LocalDate WRITTEN = LocalDate.of(2026, 11, 23);
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
-    private final CurrentKeeper keeper;
+    private final Keepers keepers;
     private final TankPlans plans;
     private final PlanFiles files;
     private final DemoLog log;
@@ -35,8 +40,8 @@ public class DemoData implements SmartLifecycle {
     private final Clock clock;
     private boolean laid;
 
-    DemoData(CurrentKeeper keeper, TankPlans plans, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
-        this.keeper = keeper;
+    DemoData(Keepers keepers, TankPlans plans, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
+        this.keepers = keepers;
         this.plans = plans;
         this.files = files;
         this.log = log;
@@ -53,8 +58,15 @@ public class DemoData implements SmartLifecycle {
     @Override
     public void start() {
         laid = true;
-        if (!keeper.known()) {
-            lay();
+        if (!keepers.any()) {
+            boolean older = keepers.older();
+            long id = keepers.makeOwner(NAME, ADDRESS, null).id();
+            if (!older) {
+                SignedIn.as(id, () -> {
+                    lay();
+                    return id;
+                });
+            }
         }
     }
 

@@ -10,6 +10,8 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.Keepers;
+import pelluna.app.account.SignedIn;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.probe.Probes;
 import pelluna.app.probe.SimulatedProbe;
@@ -20,12 +22,14 @@ import pelluna.app.probe.SimulatedProbe;
 @Order
 class DemoProbe implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);
+    private final Keepers keepers;
     private final TankPlans plans;
     private final Probes probes;
     private final Clock clock;
     private SimulatedProbe probe;
 
-    DemoProbe(TankPlans plans, Probes probes, Clock clock) {
+    DemoProbe(Keepers keepers, TankPlans plans, Probes probes, Clock clock) {
+        this.keepers = keepers;
         this.plans = plans;
         this.probes = probes;
         this.clock = clock;
@@ -35,13 +39,18 @@ class DemoProbe implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         try {
             probe = new SimulatedProbe(0, false, clock);
-            plans.tanks().stream()
-                    .filter(t -> t.name().equals("Lantern Ledge"))
-                    .findFirst()
-                    .ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
+            keepers.byEmail(DemoData.ADDRESS).ifPresent(k -> SignedIn.as(k.id(), this::read));
         } catch (IOException e) {
             LOG.warn("The simulated probe could not be started: {}", e.getMessage());
         }
+    }
+
+    private boolean read() {
+        plans.tanks().stream()
+                .filter(t -> t.name().equals("Lantern Ledge"))
+                .findFirst()
+                .ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
+        return true;
     }
 
     @PreDestroy

@@ -9,10 +9,13 @@
             "incident",
             "limits",
             "log",
+            "mail",
             "losses",
             "planfile",
             "planning",
             "probe",
+            "shell",
+            "signin",
             "tank"
         })
 package pelluna.app.demo;

@@ -30,7 +30,7 @@ class WhoMayAsk extends OncePerRequestFilter {
     private static final Set<String> METHODS = Set.of("GET", "HEAD", "POST");
     private static final Set<String> OURS = Set.of("same-origin", "none");
     private static final List<String> LOOPBACK = List.of("localhost", "127.0.0.1", "[::1]");
-    private static final Pattern FOR_ANYBODY = Pattern.compile("/(?!tanks/).*\\.(css|js|svg|woff2)");
+    private static final Pattern FOR_ANYBODY = Pattern.compile("/(?!tanks/|fish/).*\\.(css|js|svg|woff2)");
 
     private final Set<String> names;
     private final RefusedAnswers answers;

@@ -18,6 +18,9 @@ final class Limits {
     /** Fields of one form: a roll call of a full tank has room. */
     static final int FIELDS = 900;
 
+    /** Where JSON is read: the web API, and what browsers say of passkeys. */
+    static final Pattern JSON = Pattern.compile("/api/.*|/webauthn/.*|/login/webauthn");
+
     private static final int LONG_TEXT = 12_000_000;
     private static final int DEFAULT_TEXT = 2000;
     private static final int LONGEST_NAME = 100;
@@ -32,6 +35,9 @@ final class Limits {
             Map.entry("shop", 60),
             Map.entry("currency", 6),
             Map.entry("address", 200),
+            Map.entry("email", 200),
+            Map.entry("password", 200),
+            Map.entry("current", 200),
             Map.entry("species", 120),
             Map.entry("why", 400),
             Map.entry("how", 200),
@@ -53,8 +59,21 @@ final class Limits {
     private static final Pattern PLANNED =
             Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */
-    private static final Set<String> FREE =
-            Set.of("note", "seen", "title", "name", "what", "lesson", "text", "why", "shop", "q", "typed");
+    private static final Set<String> FREE = Set.of(
+            "note",
+            "seen",
+            "title",
+            "name",
+            "what",
+            "lesson",
+            "text",
+            "why",
+            "shop",
+            "q",
+            "typed",
+            "password",
+            "current",
+            "code");
 
     private Limits() {}
 

@@ -67,7 +67,7 @@ class LimitsFilter extends OncePerRequestFilter {
     private static boolean form(HttpServletRequest request) {
         String type = request.getContentType();
         return type == null
-                || request.getRequestURI().startsWith("/api/")
+                || Limits.JSON.matcher(request.getRequestURI()).matches()
                 || type.startsWith("application/x-www-form-urlencoded")
                 || type.startsWith("multipart/form-data");
     }

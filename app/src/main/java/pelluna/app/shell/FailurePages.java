@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -38,7 +39,20 @@ class FailurePages implements ErrorController {
     }
 
     /** A field that was typed, to be sent again. */
-    record Typed(String name, String value) {}
+    record Typed(String name, String value) {
+        private static final Set<String> OURS = Set.of("key", "_csrf");
+        private static final int SHORT = 20;
+
+        /** Short ones are sent along unseen, long ones stand in a field. */
+        public boolean hidden() {
+            return value.length() < SHORT || OURS.contains(name);
+        }
+
+        /** Whether it is listed, as what goes along unseen. */
+        public boolean said() {
+            return hidden() && !value.isEmpty() && !OURS.contains(name);
+        }
+    }
 
     @RequestMapping(value = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
@@ -62,6 +76,7 @@ class FailurePages implements ErrorController {
                 && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE
                 && status != HttpServletResponse.SC_BAD_REQUEST;
         model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);
+        model.addAttribute("out", status == HttpServletResponse.SC_UNAUTHORIZED);
         model.addAttribute("typed", again ? typed(request) : List.of());
         model.addAttribute(
                 "file",
@@ -99,7 +114,7 @@ class FailurePages implements ErrorController {
         try {
             request.getParameterMap().forEach((name, values) -> {
                 for (String value : values) {
-                    if (value.length() <= LONGEST_SHOWN) {
+                    if (value.length() <= LONGEST_SHOWN && !Answers.secret(name)) {
                         fields.add(new Typed(name, value));
                     }
                 }
@@ -128,6 +143,7 @@ class FailurePages implements ErrorController {
         return switch (status) {
             case HttpServletResponse.SC_NOT_FOUND -> say.text("page.failure.notHere");
             case HttpServletResponse.SC_CONFLICT -> say.text("page.failure.changedElsewhere");
+            case HttpServletResponse.SC_UNAUTHORIZED -> say.text("page.failure.signedOut");
             case HttpServletResponse.SC_FORBIDDEN -> say.text("page.failure.notFromThere");
             case HttpServletResponse.SC_SERVICE_UNAVAILABLE -> say.text("page.failure.oneMoment");
             case HttpServletResponse.SC_INTERNAL_SERVER_ERROR -> say.text("page.failure.wentWrong");

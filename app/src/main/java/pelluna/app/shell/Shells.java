@@ -45,8 +45,8 @@ public class Shells {
         put(model, place, title, sentence, null, "", "", "", null);
     }
 
-    /** For a page that must come whatever is wrong: nothing is asked of the database for it. */
-    static void bare(Model model, String title, Words say) {
+    /** For a page of nobody, or one that must come whatever is wrong: nothing is asked of the database for it. */
+    public static void bare(Model model, String title, Words say) {
         model.addAttribute("shell", new Shell("", List.of(), null, "", "", "", "", "", "system", null));
         model.addAttribute("say", say);
         model.addAttribute("title", title);

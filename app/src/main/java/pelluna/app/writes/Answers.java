@@ -29,6 +29,11 @@ public class Answers implements RefusedAnswers {
         response.sendError(status);
     }
 
+    /** Whether a field is one whose text stands nowhere once it was sent: a password, a code. */
+    public static boolean secret(String field) {
+        return WriteKeys.SECRET.contains(field);
+    }
+
     /** Why a request was not answered, for the page of its failure; empty if nobody said. */
     public static Optional<Refusal> why(HttpServletRequest request) {
         return Optional.ofNullable((Refusal) request.getAttribute(WHY));

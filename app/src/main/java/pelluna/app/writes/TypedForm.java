@@ -14,7 +14,8 @@ import pelluna.words.Words;
 /** Puts into a form of a page what was typed into it before. */
 final class TypedForm {
     /** Sent by pages, typed by nobody. */
-    private static final Set<String> NOBODYS = Set.of(WriteKeys.PARAMETER, "at", "quiet", "of");
+    private static final Set<String> NOBODYS =
+            Set.of(WriteKeys.PARAMETER, "at", "quiet", "of", "_csrf", "password", "current", "code");
 
     private TypedForm() {}
 
@@ -63,7 +64,10 @@ final class TypedForm {
                 new Element("form").addClass("card").attr("method", "post").attr("action", action);
         form.appendElement("p").addClass("soft").text(say.text("page.typed.stillHere"));
         typed.forEach((name, values) -> Arrays.stream(values).forEach(value -> {
-            if (name.equals(WriteKeys.PARAMETER)) {
+            if (WriteKeys.SECRET.contains(name)) {
+                return;
+            }
+            if (name.equals(WriteKeys.PARAMETER) || name.equals("_csrf")) {
                 form.appendElement("input")
                         .attr("type", "hidden")
                         .attr("name", name)
@@ -122,6 +126,7 @@ final class TypedForm {
         if (field.attr("name").isEmpty()
                 || type.equals("hidden")
                 || type.equals("file")
+                || type.equals("password")
                 || type.equals("submit")
                 || values == null && !marked) {
             return;

@@ -33,7 +33,10 @@ class WriteKeys {
     /** A repeat after this long is a new write. */
     private static final int DAYS_KEPT = 90;
     /** What may differ between two sendings of the same. */
-    private static final Set<String> NOT_COMPARED = Set.of(PARAMETER, "at", "quiet");
+    private static final Set<String> NOT_COMPARED =
+            Set.of(PARAMETER, "at", "quiet", "_csrf", "password", "current", "code");
+    /** What is typed once and stands nowhere afterwards, not even as a sum. */
+    static final Set<String> SECRET = Set.of("password", "current", "code");
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -88,7 +91,7 @@ class WriteKeys {
     static String print(HttpServletRequest request) {
         try {
             MessageDigest sum = MessageDigest.getInstance("SHA-256");
-            sum.update(request.getRequestURI().getBytes(StandardCharsets.UTF_8));
+            sum.update((request.getRemoteUser() + " " + request.getRequestURI()).getBytes(StandardCharsets.UTF_8));
             for (Map.Entry<String, String[]> sent : new TreeMap<>(request.getParameterMap()).entrySet()) {
                 if (!NOT_COMPARED.contains(sent.getKey())) {
                     sum.update(

@@ -23,6 +23,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import pelluna.app.PellunaApplication;
 import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
 import pelluna.app.testing.TestCluster;
 
 /**
@@ -79,7 +80,7 @@ class DatabaseTroubleTest {
 
     private static HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return CLIENT.send(Pelluna.ines().signed(request.build()), HttpResponse.BodyHandlers.ofString());
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

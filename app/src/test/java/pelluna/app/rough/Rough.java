@@ -42,6 +42,6 @@ final class Rough {
     }
 
     static CompletableFuture<HttpResponse<String>> sent(HttpRequest request) {
-        return CLIENT.sendAsync(request, HttpResponse.BodyHandlers.ofString());
+        return CLIENT.sendAsync(Pelluna.ines().signed(request), HttpResponse.BodyHandlers.ofString());
     }
 }

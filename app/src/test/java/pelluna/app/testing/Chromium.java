@@ -8,6 +8,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Cookie;
+import java.net.HttpCookie;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -69,6 +71,10 @@ public final class Chromium {
 
     /** A page whose clock shows what the application's shows; timers run on. */
     private static Page still(BrowserContext context) {
+        HttpCookie session = Pelluna.ines().signedIn();
+        context.addCookies(List.of(new Cookie(session.getName(), session.getValue())
+                .setUrl(Pelluna.url())
+                .setHttpOnly(true)));
         context.clock().setFixedTime(Pelluna.now().toEpochMilli());
         return context.newPage();
     }

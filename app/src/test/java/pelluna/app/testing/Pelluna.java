@@ -1,13 +1,7 @@
 package pelluna.app.testing;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,11 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContextHolder;
 import pelluna.app.PellunaApplication;
+import pelluna.app.account.Keepers;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -29,10 +26,10 @@ import pelluna.core.plan.Plan;
  * plain way to talk to it.
  */
 public final class Pelluna {
-    private static final HttpClient CLIENT =
-            HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NORMAL).build();
     private static final StillClock CLOCK = StillClock.atNoon();
     private static ConfigurableApplicationContext running;
+    /** Who has signed in for the tests: the demo's keeper. */
+    private static Visitor ines;
 
     private Pelluna() {}
 
@@ -64,6 +61,7 @@ public final class Pelluna {
         if (running != null) {
             running.close();
             running = null;
+            ines = null;
         }
     }
 
@@ -89,49 +87,49 @@ public final class Pelluna {
         CLOCK.passes(time);
     }
 
+    /** For the demo's keeper, as if it were asked for in a request of hers. */
     public static <T> T bean(Class<T> type) {
         url();
+        SecurityContextHolder.getContext()
+                .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                        Long.toString(keeper()), null, AuthorityUtils.createAuthorityList("ROLE_KEEPER")));
         return running.getBean(type);
     }
 
+    /** The number of the demo's keeper. */
+    public static long keeper() {
+        return running.getBean(Keepers.class)
+                .byEmail("demo@pelluna.example")
+                .orElseThrow()
+                .id();
+    }
+
+    /** The demo's keeper, signed in. */
+    public static synchronized Visitor ines() {
+        url();
+        if (ines == null) {
+            ines = new Visitor();
+            ines.post("/sign-in/demo", Map.of());
+        }
+        return ines;
+    }
+
     public static HttpResponse<String> get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(url() + path)).GET());
+        return ines().get(path);
     }
 
     public static HttpResponse<String> post(String path, Map<String, String> form) {
-        String body = form.entrySet().stream()
-                .map(e -> encode(e.getKey()) + "=" + encode(e.getValue()))
-                .collect(Collectors.joining("&"));
-        return send(HttpRequest.newBuilder(URI.create(url() + path))
-                .header("Content-Type", "application/x-www-form-urlencoded")
-                .POST(HttpRequest.BodyPublishers.ofString(body)));
+        return ines().post(path, form);
     }
 
     /** A form with a picture, as a browser sends it. */
     public static HttpResponse<String> upload(String path, Map<String, String> form, String field, byte[] bytes) {
-        ByteArrayOutputStream body = new ByteArrayOutputStream();
-        form.forEach((k, v) ->
-                body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + k + "\"\r\n\r\n" + v + "\r\n")
-                        .getBytes(StandardCharsets.UTF_8)));
-        body.writeBytes(("--b\r\nContent-Disposition: form-data; name=\"" + field
-                        + "\"; filename=\"fish.png\"\r\nContent-Type: image/png\r\n\r\n")
-                .getBytes(StandardCharsets.UTF_8));
-        body.writeBytes(bytes);
-        body.writeBytes("\r\n--b--\r\n".getBytes(StandardCharsets.UTF_8));
-        return send(HttpRequest.newBuilder(URI.create(url() + path))
-                .header("Content-Type", "multipart/form-data; boundary=b")
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+        return ines().upload(path, form, field, bytes);
     }
 
+    /** What is asked by the demo's keeper, who has signed in. */
     public static HttpResponse<String> send(HttpRequest.Builder request) {
-        try {
-            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(e);
-        }
+        return ines().send(request);
     }
 
     /** A new tank of its own for one test. */
@@ -143,9 +141,5 @@ public final class Pelluna {
             throw new IllegalStateException("no tank was made: " + made.statusCode());
         }
         return Long.parseLong(id.group(1));
-    }
-
-    private static String encode(String text) {
-        return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 }

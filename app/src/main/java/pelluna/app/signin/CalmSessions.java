@@ -1,0 +1,122 @@
+package pelluna.app.signin;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+
+/**
+ * Sessions whose last use is kept to the quarter of an hour: reading a page writes nothing the rest of the time.
+ *
+ * @param <S> the sessions of the repository behind this one
+ */
+class CalmSessions<S extends Session> implements FindByIndexNameSessionRepository<CalmSessions.Calm<S>> {
+    static final Duration KEPT_TO = Duration.ofMinutes(15);
+
+    private final FindByIndexNameSessionRepository<S> kept;
+
+    CalmSessions(FindByIndexNameSessionRepository<S> kept) {
+        this.kept = kept;
+    }
+
+    @Override
+    public Calm<S> createSession() {
+        return new Calm<>(kept.createSession());
+    }
+
+    @Override
+    public void save(Calm<S> session) {
+        kept.save(session.of);
+    }
+
+    @Override
+    public Calm<S> findById(String id) {
+        S found = kept.findById(id);
+        return found == null ? null : new Calm<>(found);
+    }
+
+    @Override
+    public void deleteById(String id) {
+        kept.deleteById(id);
+    }
+
+    @Override
+    public Map<String, Calm<S>> findByIndexNameAndIndexValue(String name, String value) {
+        return kept.findByIndexNameAndIndexValue(name, value).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> new Calm<>(e.getValue())));
+    }
+
+    /** A session that does not mind each use of it. */
+    static final class Calm<S extends Session> implements Session {
+        private final S of;
+
+        private Calm(S of) {
+            this.of = of;
+        }
+
+        @Override
+        public void setLastAccessedTime(Instant now) {
+            if (now.isAfter(of.getLastAccessedTime().plus(KEPT_TO))) {
+                of.setLastAccessedTime(now);
+            }
+        }
+
+        @Override
+        public String getId() {
+            return of.getId();
+        }
+
+        @Override
+        public String changeSessionId() {
+            return of.changeSessionId();
+        }
+
+        @Override
+        public <T> T getAttribute(String name) {
+            return of.getAttribute(name);
+        }
+
+        @Override
+        public Set<String> getAttributeNames() {
+            return of.getAttributeNames();
+        }
+
+        @Override
+        public void setAttribute(String name, Object value) {
+            of.setAttribute(name, value);
+        }
+
+        @Override
+        public void removeAttribute(String name) {
+            of.removeAttribute(name);
+        }
+
+        @Override
+        public Instant getCreationTime() {
+            return of.getCreationTime();
+        }
+
+        @Override
+        public Instant getLastAccessedTime() {
+            return of.getLastAccessedTime();
+        }
+
+        @Override
+        public void setMaxInactiveInterval(Duration interval) {
+            of.setMaxInactiveInterval(interval);
+        }
+
+        @Override
+        public Duration getMaxInactiveInterval() {
+            return of.getMaxInactiveInterval();
+        }
+
+        @Override
+        public boolean isExpired() {
+            return of.isExpired();
+        }
+    }
+}

@@ -1,0 +1,157 @@
+package pelluna.app.signin;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.JdbcOperations;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.csrf.HttpSessionCsrfTokenRepository;
+import org.springframework.security.web.webauthn.management.JdbcUserCredentialRepository;
+import org.springframework.security.web.webauthn.management.UserCredentialRepository;
+import pelluna.app.account.KeeperDetails;
+import pelluna.app.account.Keepers;
+
+/** Who may ask for what. Every address is for a keeper who has signed in, but for a short list. */
+@Configuration
+class SecurityRules {
+    /** For anybody: how to come in, what pages are drawn with, and what has a secret in its own address. */
+    static final List<String> FOR_ANYBODY = List.of(
+            "/*.css",
+            "/*.js",
+            "/icon.svg",
+            "/fonts/*",
+            "/vendor/*",
+            "/arrivals/*.js",
+            "/log/*.js",
+            "/reefscape/*.js",
+            "/words/*.js",
+            "/error",
+            "/first",
+            "/sign-in",
+            "/sign-in/*",
+            "/sign-up",
+            "/sign-up/*",
+            "/forgot",
+            "/reset/*",
+            "/calendar/*");
+
+    /** OWASP's cheat sheet on storing passwords: Argon2id with 19 MiB, two passes, one lane at the least. */
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        String now = "argon2id";
+        return new DelegatingPasswordEncoder(now, Map.of(now, new Argon2PasswordEncoder(16, 32, 1, 19 * 1024, 2)));
+    }
+
+    /** By the address that is typed, or by the number of the account that sessions and passkeys know. */
+    @Bean
+    UserDetailsService keeperDetails(Keepers keepers) {
+        return name -> (name.matches("\\d{1,18}") ? keepers.of(Long.parseLong(name)) : keepers.byEmail(name))
+                .map(KeeperDetails::new)
+                .orElseThrow(() -> new UsernameNotFoundException("no such keeper"));
+    }
+
+    @Bean
+    AuthenticationManager byPassword(UserDetailsService details, PasswordEncoder encoder, Guesses guesses) {
+        DaoAuthenticationProvider passwords = new DaoAuthenticationProvider(details);
+        passwords.setPasswordEncoder(encoder);
+        return new ProviderManager(new SlowedPasswords(passwords, guesses));
+    }
+
+    @Bean
+    CsrfTokenRepository csrfTokens() {
+        return new HttpSessionCsrfTokenRepository();
+    }
+
+    @Bean
+    SecurityContextRepository securityContexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    /** A session gets a new number and a new token when somebody signs in. */
+    @Bean
+    @Primary
+    SessionAuthenticationStrategy onSigningIn(CsrfTokenRepository tokens, Recently recently) {
+        return new CompositeSessionAuthenticationStrategy(
+                List.of(new ChangeSessionIdAuthenticationStrategy(), new CsrfAuthenticationStrategy(tokens), recently));
+    }
+
+    @Bean
+    UserCredentialRepository passkeyRows(JdbcOperations jdbc) {
+        return new JdbcUserCredentialRepository(jdbc);
+    }
+
+    /** Programs sign in with each request; what they ask changes nothing, and takes no part in forms. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain forPrograms(HttpSecurity http, AuthenticationManager passwords, Entrance entrance) {
+        return http.securityMatcher("/api/**")
+                .authorizeHttpRequests(a -> a.anyRequest().authenticated())
+                .httpBasic(b -> b.authenticationEntryPoint(entrance))
+                .exceptionHandling(e -> e.authenticationEntryPoint(entrance).accessDeniedHandler(entrance))
+                .authenticationManager(passwords)
+                .csrf(c -> c.disable())
+                .requestCache(RequestCacheConfigurer::disable)
+                .headers(HeadersConfigurer::disable)
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain forReaders(
+            HttpSecurity http,
+            AuthenticationManager passwords,
+            Entrance entrance,
+            CsrfTokenRepository tokens,
+            SecurityContextRepository contexts,
+            SessionAuthenticationStrategy strategy,
+            PasskeyFilters passkeys,
+            Recently recently) {
+        http.authorizeHttpRequests(a -> a.requestMatchers(FOR_ANYBODY.toArray(String[]::new))
+                        .permitAll()
+                        .requestMatchers("/server", "/server/**")
+                        .hasRole("OWNER")
+                        .requestMatchers("/webauthn/register/**")
+                        .access(recently)
+                        .anyRequest()
+                        .hasRole("KEEPER"))
+                .formLogin(f -> f.loginPage("/sign-in")
+                        .usernameParameter("email")
+                        .passwordParameter("password")
+                        .successHandler(new ToWhereItWas())
+                        .failureHandler(new BackToTheDoor()))
+                .logout(l -> l.logoutUrl("/sign-out")
+                        .logoutSuccessUrl("/sign-in?out")
+                        .deleteCookies(Sessions.COOKIE))
+                .authenticationManager(passwords)
+                .securityContext(s -> s.securityContextRepository(contexts))
+                .sessionManagement(s -> s.sessionAuthenticationStrategy(strategy))
+                .csrf(c -> c.csrfTokenRepository(tokens))
+                .exceptionHandling(e -> e.authenticationEntryPoint(entrance).accessDeniedHandler(entrance))
+                .requestCache(RequestCacheConfigurer::disable)
+                // the headers of every answer, failures too, are those of the module 'guard'
+                .headers(HeadersConfigurer::disable);
+        passkeys.into(http);
+        return http.build();
+    }
+}

@@ -1,0 +1,14 @@
+package pelluna.app.signin;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** How this server is reached, by the name that whoever asks has used: one of ours by now. */
+final class Sites {
+    private Sites() {}
+
+    /** As {@code https://reef.local:8443}, without a slash at its end. */
+    static String of(HttpServletRequest request) {
+        return ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
+    }
+}
