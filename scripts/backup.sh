@@ -85,7 +85,7 @@ restore() {
   else
     ask_cluster "$home" "drop database if exists \"$fresh\"" >/dev/null
     ask_cluster "$home" "create database \"$fresh\"" >/dev/null
-    tool pg_restore $(at_cluster) --no-owner --exit-on-error --single-transaction -d "$fresh" "$file" \
+    tool pg_restore $(at_cluster) --no-owner --no-privileges --exit-on-error --single-transaction -d "$fresh" "$file" \
       || { ask_cluster "$home" "drop database \"$fresh\"" >/dev/null; die "The backup could not be read in. Nothing was changed."; }
     local schema
     schema=$(tool psql $(at_cluster) -d "$fresh" -qtA -c "select coalesce(max(version::int), 0) from flyway_schema_history where success")

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.SignedIn;
+import pelluna.app.database.AskedFor;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
@@ -41,7 +42,7 @@ class Calendars {
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
     Optional<String> byToken(String token) {
-        return tanks.byCalendarToken(token).map(t -> SignedIn.as(t.keeperId(), () -> file(t.id())));
+        return AskedFor.all(() -> tanks.byCalendarToken(token)).map(t -> SignedIn.as(t.keeperId(), () -> file(t.id())));
     }
 
     /** Opens the link of a tank, or changes it, so that the old one answers no more. */

@@ -2,6 +2,7 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
+            "database",
             "drawing",
             "fish",
             "limits",

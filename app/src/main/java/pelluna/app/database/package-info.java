@@ -1,5 +1,5 @@
-/** Knows when the database is gone. */
-@ApplicationModule(allowedDependencies = {"limits", "writes"})
+/** Tells the database who asks, and knows when it is gone. */
+@ApplicationModule(allowedDependencies = {"account", "limits", "writes"})
 package pelluna.app.database;
 
 import org.springframework.modulith.ApplicationModule;

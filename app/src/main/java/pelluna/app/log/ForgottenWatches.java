@@ -6,6 +6,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
+import pelluna.app.database.AskedFor;
 
 /** Ends watches that nobody ended, so that reading need not. */
 @Component
@@ -22,7 +23,10 @@ class ForgottenWatches {
     @Scheduled(fixedDelay = EVERY_MS)
     void look() {
         try {
-            log.endForgotten();
+            AskedFor.all(() -> {
+                log.endForgotten();
+                return true;
+            });
         } catch (DataAccessException | TransactionException e) {
             LOG.debug("No database to look at watches; the next turn will", e);
         }

@@ -1,6 +1,16 @@
 /** What was seen: lines, watches, sums. */
 @ApplicationModule(
-        allowedDependencies = {"account", "drawing", "fish", "limits", "livestock", "planning", "rows", "shell", "tank"
+        allowedDependencies = {
+            "account",
+            "database",
+            "drawing",
+            "fish",
+            "limits",
+            "livestock",
+            "planning",
+            "rows",
+            "shell",
+            "tank"
         })
 package pelluna.app.log;
 

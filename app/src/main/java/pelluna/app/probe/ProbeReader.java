@@ -15,6 +15,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import pelluna.app.database.AskedFor;
 import pelluna.app.limits.Refused;
 import pelluna.core.units.Statement;
 
@@ -51,9 +52,9 @@ class ProbeReader {
 
     void turn() {
         try {
-            List<Callable<Void>> due = opened.due().stream()
+            List<Callable<Void>> due = AskedFor.all(opened::due).stream()
                     .<Callable<Void>>map(p -> () -> {
-                        ask(p);
+                        AskedFor.all(() -> ask(p));
                         return null;
                     })
                     .toList();
@@ -65,9 +66,10 @@ class ProbeReader {
         }
     }
 
-    private void ask(ProbeEntity p) {
+    /** @return whether nobody else was asking it */
+    private boolean ask(ProbeEntity p) {
         if (!asked.add(p.id())) {
-            return;
+            return false;
         }
         try {
             opened.answered(p.id(), line.read(opened.address(p.address())));
@@ -80,6 +82,7 @@ class ProbeReader {
         } finally {
             asked.remove(p.id());
         }
+        return true;
     }
 
     private void silent(ProbeEntity p, Statement why) {

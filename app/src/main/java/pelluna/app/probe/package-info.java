@@ -1,5 +1,5 @@
 /** A probe at a local address, and a simulated one. */
-@ApplicationModule(allowedDependencies = {"drawing", "limits", "planning", "rows", "shell", "tank"})
+@ApplicationModule(allowedDependencies = {"database", "drawing", "limits", "planning", "rows", "shell", "tank"})
 package pelluna.app.probe;
 
 import org.springframework.modulith.ApplicationModule;

@@ -7,9 +7,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
+import pelluna.app.database.AskedFor;
 
 /**
- * Sessions whose last use is kept to the quarter of an hour: reading a page writes nothing the rest of the time.
+ * Sessions whose last use is kept to the quarter of an hour: reading a page writes nothing the rest of the time. They
+ * are asked for before it is known who asks.
  *
  * @param <S> the sessions of the repository behind this one
  */
@@ -29,23 +31,29 @@ class CalmSessions<S extends Session> implements FindByIndexNameSessionRepositor
 
     @Override
     public void save(Calm<S> session) {
-        kept.save(session.of);
+        AskedFor.nobody(() -> {
+            kept.save(session.of);
+            return true;
+        });
     }
 
     @Override
     public Calm<S> findById(String id) {
-        S found = kept.findById(id);
+        S found = AskedFor.nobody(() -> kept.findById(id));
         return found == null ? null : new Calm<>(found);
     }
 
     @Override
     public void deleteById(String id) {
-        kept.deleteById(id);
+        AskedFor.nobody(() -> {
+            kept.deleteById(id);
+            return true;
+        });
     }
 
     @Override
     public Map<String, Calm<S>> findByIndexNameAndIndexValue(String name, String value) {
-        return kept.findByIndexNameAndIndexValue(name, value).entrySet().stream()
+        return AskedFor.nobody(() -> kept.findByIndexNameAndIndexValue(name, value)).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> new Calm<>(e.getValue())));
     }
 

@@ -11,7 +11,7 @@ import pelluna.app.limits.Refused;
 @Service
 class FirstAccount {
     /** In the place of an account, where guesses of the code are counted. */
-    private static final String CODE = "the code on the console";
+    private static final String CODE = "console";
 
     private final Keepers keepers;
     private final OwnersCode code;

@@ -68,7 +68,7 @@ class SecurityRules {
     UserDetailsService keeperDetails(Keepers keepers) {
         return name -> (name.matches("\\d{1,18}") ? keepers.of(Long.parseLong(name)) : keepers.byEmail(name))
                 .map(KeeperDetails::new)
-                .orElseThrow(() -> new UsernameNotFoundException("no such keeper"));
+                .orElseThrow(() -> new UsernameNotFoundException("unknown"));
     }
 
     @Bean

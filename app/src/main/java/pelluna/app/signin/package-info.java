@@ -1,5 +1,5 @@
 /** How a keeper comes in and goes out: accounts, passwords, passkeys, sessions. */
-@ApplicationModule(allowedDependencies = {"account", "limits", "mail", "rows", "shell", "writes"})
+@ApplicationModule(allowedDependencies = {"account", "database", "limits", "mail", "rows", "shell"})
 package pelluna.app.signin;
 
 import org.springframework.modulith.ApplicationModule;

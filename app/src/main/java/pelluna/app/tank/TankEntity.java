@@ -16,7 +16,7 @@ import pelluna.core.plan.PlanFile;
 @Entity
 @Table(name = "tank")
 public class TankEntity extends Row {
-    @Column(name = "keeper_id")
+    @Column(name = "keeper_id", updatable = false)
     private Long keeperId;
 
     private String name;

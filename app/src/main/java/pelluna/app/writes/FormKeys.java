@@ -8,7 +8,7 @@ import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.support.RequestDataValueProcessor;
 
-/** Puts a fresh key into every form that writes, by {@code th:action}, beside the token that Spring Security puts in. */
+/** Puts a fresh key into every form that writes, by {@code th:action}, beside the token of Spring Security. */
 @Component
 class FormKeys implements BeanPostProcessor {
     @Override

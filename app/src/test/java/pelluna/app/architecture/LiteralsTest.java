@@ -26,6 +26,8 @@ class LiteralsTest {
             "picture/V9__Pictures_without_places.java",
             "reefscape/AttemptText.java",
             "reefscape/PictureDrawing.java",
+            "signin/FirstAccount.java",
+            "signin/Guesses.java",
             "species/SchoolsDrawing.java",
             "species/ToScale.java",
             "tankplace/TankDrawing.java",
@@ -45,6 +47,7 @@ class LiteralsTest {
             "limits/HeldRequest.java",
             "probe/SimulatedProbe.java",
             "shell/ReadyLine.java",
+            "signin/OwnersCode.java",
             "writes/NotYetKnown.java");
     /** What the keeper of the demo has typed. */
     private static final Set<String> INVENTED = Set.of("demo/DemoLog.java", "demo/DemoPast.java");

@@ -10,10 +10,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import pelluna.app.testing.Chromium;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 
 /** A long sheet in the browser: its keeper sees how far it is, and ends it. */
 class LongSheetInBrowserTest {
@@ -37,7 +37,7 @@ class LongSheetInBrowserTest {
         assertThat(page.locator("#on-its-way")).containsText("%");
         page.click("#on-its-way button");
         assertThat(page.locator("main, body").first()).containsText(said("app.spreadsheet.Stopped"));
-        Assertions.assertThat(Pelluna.bean(JdbcClient.class)
+        Assertions.assertThat(TestCluster.jdbc()
                         .sql("select count(*) from log_entry where tank_id = ?")
                         .param(tank.id)
                         .query(Long.class)

@@ -20,6 +20,7 @@ import pelluna.app.losses.Ledger;
 import pelluna.app.losses.LossReport;
 import pelluna.app.testing.CountedQueries;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.losses.Cause;
@@ -102,7 +103,7 @@ class QueriesTest {
     }
 
     private static void write(long tank, int watches, int lines) {
-        JdbcClient sql = Pelluna.bean(JdbcClient.class);
+        JdbcClient sql = TestCluster.jdbc();
         List<Fish> fish = Pelluna.bean(Individuals.class).all(tank).stream()
                 .filter(Fish::there)
                 .toList();

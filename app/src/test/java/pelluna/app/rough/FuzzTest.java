@@ -10,7 +10,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 
 /**
  * Every address with odd requests: no failure, no broken page afterwards, no text lost. Bounded and seeded here;
@@ -36,7 +36,7 @@ class FuzzTest {
     }
 
     private static JdbcClient jdbc() {
-        return Pelluna.bean(JdbcClient.class);
+        return TestCluster.jdbc();
     }
 
     @Test

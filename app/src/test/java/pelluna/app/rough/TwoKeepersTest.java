@@ -2,6 +2,8 @@ package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URI;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,8 +12,13 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.util.AntPathMatcher;
+import org.springframework.util.PathMatcher;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
+import pelluna.app.testing.Visitor;
 
 /** Two keepers in one database: what is the neighbour's is not there, whoever knows its numbers. */
 class TwoKeepersTest {
@@ -39,7 +46,7 @@ class TwoKeepersTest {
                     }
                     return page;
                 });
-        jdbc("insert into keeper (name) values ('neighbour')");
+        jdbc("insert into keeper (name, email) values ('neighbour', 'neighbour@reef.example')");
         jdbc("update tank set keeper_id = (select id from keeper where name = 'neighbour') where id = "
                 + neighbours.tank.id + " or sandbox_of = " + neighbours.tank.id);
         own = new World("Mine");
@@ -53,7 +60,7 @@ class TwoKeepersTest {
     }
 
     private static void jdbc(String sql) {
-        Pelluna.bean(JdbcClient.class).sql(sql).update();
+        TestCluster.jdbc().sql(sql).update();
     }
 
     @Test
@@ -123,5 +130,42 @@ class TwoKeepersTest {
         }
         assertThat(taken).isEmpty();
         assertThat(Rows.since(before)).isEmpty();
+    }
+
+    /** Every address that a page or a form leads to, as somebody who has not signed in. */
+    @Test
+    void nobodyReadsOrWritesAnything() {
+        Visitor nobody = new Visitor();
+        Map<String, Integer> there = new TreeMap<>();
+        for (String path : every(RequestMethod.GET)) {
+            HttpResponse<String> page = nobody.rough(
+                    HttpRequest.newBuilder(URI.create(Pelluna.url() + path)).GET());
+            if (page.statusCode() != 401 || page.body().contains(MARK)) {
+                there.put("GET " + path, page.statusCode());
+            }
+        }
+        Map<String, Long> before = Rows.counted();
+        for (String path : every(RequestMethod.POST)) {
+            int status = nobody.rough(Visitor.form(path, Map.of("name", MARK))).statusCode();
+            if (status != 401) {
+                there.put("POST " + path, status);
+            }
+        }
+        assertThat(there).isEmpty();
+        assertThat(Rows.since(before)).isEmpty();
+    }
+
+    /** Of every handler but those for anybody: with the neighbour's tank, and numbers that may be the neighbour's. */
+    private static List<String> every(RequestMethod method) {
+        PathMatcher paths = new AntPathMatcher();
+        List<String> all = Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream()
+                .filter(m -> m.getMethodsCondition().getMethods().contains(method))
+                .flatMap(m -> m.getPatternValues().stream())
+                .map(p -> p.replaceFirst("\\{id}", Long.toString(neighbours.tank.id))
+                        .replaceAll("\\{[^}]*}+", "1"))
+                .filter(p -> Visitor.FOR_ANYBODY.stream().noneMatch(open -> paths.match(open, p)))
+                .toList();
+        assertThat(all).hasSizeGreaterThan(50);
+        return all;
     }
 }

@@ -37,7 +37,8 @@ class WhoMayAskTest {
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port())) {
             socket.getOutputStream()
                     .write((request + " HTTP/1.1\r\n" + (host == null ? "" : "Host: " + host + "\r\n")
-                                    + "Connection: close\r\nCookie: " + Pelluna.ines().cookie() + "\r\nX-CSRF-TOKEN: "
+                                    + "Connection: close\r\nCookie: "
+                                    + Pelluna.ines().cookie() + "\r\nX-CSRF-TOKEN: "
                                     + Pelluna.ines().token() + "\r\n" + more + "\r\n")
                             .getBytes(StandardCharsets.UTF_8));
             InputStream in = socket.getInputStream();

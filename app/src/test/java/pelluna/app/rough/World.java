@@ -9,6 +9,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 
 /** A tank with something of everything in it, and ways to make one more of each. */
 final class World {
@@ -31,7 +32,7 @@ final class World {
 
     /** What a test may have left that every tank of the keeper would see. */
     static void asNew() {
-        JdbcClient jdbc = Pelluna.bean(JdbcClient.class);
+        JdbcClient jdbc = TestCluster.jdbc();
         for (String sql : new String[] {
             "delete from own_fact",
             "delete from own_species",

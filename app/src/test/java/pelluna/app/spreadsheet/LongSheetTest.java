@@ -11,11 +11,11 @@ import java.time.LocalDateTime;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import pelluna.app.limits.Steps;
 import pelluna.app.limits.StoppedException;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.TestCluster;
 
 /** A long sheet: seen while it goes on, stopped at any moment, whole or not at all. */
 class LongSheetTest {
@@ -36,7 +36,7 @@ class LongSheetTest {
     }
 
     private long written() {
-        return Pelluna.bean(JdbcClient.class)
+        return TestCluster.jdbc()
                 .sql("select count(*) from log_entry where tank_id = ?")
                 .param(tank.id)
                 .query(Long.class)

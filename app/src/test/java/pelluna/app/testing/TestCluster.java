@@ -6,6 +6,8 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** The PostgreSQL of './pelluna test', and in it the database of this process of tests: others run beside it. */
 public final class TestCluster {
@@ -40,6 +42,11 @@ public final class TestCluster {
     /** A path as of a URI: '/pelluna_test_1'. */
     public static String path() {
         return URI.create(url().substring("jdbc:".length())).getPath();
+    }
+
+    /** The database as who runs it sees it: every row of every keeper. */
+    public static JdbcClient jdbc() {
+        return JdbcClient.create(new DriverManagerDataSource(url(), "pelluna", PASSWORD));
     }
 
     public static Connection connect() throws SQLException {

@@ -11,6 +11,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -19,6 +20,22 @@ import java.util.stream.Collectors;
 
 /** Somebody with a browser of their own: a session, and the token that its forms carry. Nobody yet when it is made. */
 public final class Visitor {
+    /** What every account of the tests is entered with. */
+    public static final String PASSWORD = "four wet otters hum";
+
+    /** Addresses that answer whoever asks, said here once more: one that is opened to all is no slip of the pen. */
+    public static final List<String> FOR_ANYBODY = List.of(
+            "/words/*.js",
+            "/error",
+            "/first",
+            "/sign-in",
+            "/sign-in/*",
+            "/sign-up",
+            "/sign-up/*",
+            "/forgot",
+            "/reset/*",
+            "/calendar/*");
+
     private static final String TOKEN = "X-CSRF-TOKEN";
     private static final Pattern META = Pattern.compile("<meta name=\"csrf\" content=\"([^\"]+)\"");
 
@@ -37,6 +54,14 @@ public final class Visitor {
                 .followRedirects(redirect)
                 .cookieHandler(cookies)
                 .build();
+    }
+
+    /** With an account of their own, made as anybody makes one, and signed in. */
+    public static Visitor signedUp(String name, String address) {
+        Visitor visitor = new Visitor();
+        visitor.post("/sign-up", Map.of("email", address));
+        visitor.post(Letters.link(address), Map.of("name", name, "password", PASSWORD));
+        return visitor;
     }
 
     /** The session of this visitor; empty before the first page. */
@@ -136,6 +161,11 @@ public final class Visitor {
     public String cookie() {
         token();
         return session().map(c -> c.getName() + "=" + c.getValue()).orElse("");
+    }
+
+    /** A request as it is, of nobody. */
+    public static HttpResponse<String> unsigned(HttpRequest request) {
+        return plain(HttpRequest.newBuilder(request, (name, value) -> true), HttpClient.newHttpClient());
     }
 
     private static HttpResponse<String> plain(HttpRequest.Builder request, HttpClient client) {
