@@ -98,3 +98,17 @@ restore() {
   say "Restored: $(covers)."
   [ $there = 0 ] || say "What was there before is kept. To have it back: ./pelluna restore --force --kept $old"
 }
+
+# The simulated outbox, for whoever has the machine: nothing of it has gone anywhere.
+mail() {
+  backup_options "$@"
+  [ -z "$file" ] || usage "mail takes no file"
+  need_tools java postgres
+  data_folder
+  [ -d "$home/db" ] || die "There are no data in $home yet; ./pelluna serve starts them."
+  with_cluster
+  trap leave_cluster EXIT
+  has_database "$home" "$database" || die "There are none of $(whose) yet."
+  tool psql $(at_cluster) -d "$database" -qtA -R $'\n\n' -F $'\n' -c \
+    "select 'To ' || address || ', ' || to_char(written_at, 'YYYY-MM-DD HH24:MI'), subject, body from mail order by id"
+}

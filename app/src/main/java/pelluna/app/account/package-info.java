@@ -1,5 +1,5 @@
 /** Keepers, who asks, what they have set. */
-@ApplicationModule(allowedDependencies = {"rows", "writes"})
+@ApplicationModule(allowedDependencies = {"limits", "rows", "writes"})
 package pelluna.app.account;
 
 import org.springframework.modulith.ApplicationModule;

@@ -5,10 +5,10 @@ import java.util.NoSuchElementException;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
@@ -47,14 +47,14 @@ class ArrivalHandsController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/place")
-    String place(@PathVariable long id, Asked asked, @RequestParam int place, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.Placed(), plan -> HandEdits.place(plan, asked.fish(), place), to);
+    String place(OwnedTank tank, Asked asked, @RequestParam int place, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.Placed(), plan -> HandEdits.place(plan, asked.fish(), place), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/day")
-    String day(@PathVariable long id, Asked asked, @RequestParam String on, RedirectAttributes to) {
+    String day(OwnedTank tank, Asked asked, @RequestParam String on, RedirectAttributes to) {
         return change(
-                id,
+                tank,
                 asked,
                 new PlanChange.Dated(),
                 plan -> HandEdits.day(plan, asked.fish(), Days.planned("on", on, plans.today())),
@@ -62,34 +62,34 @@ class ArrivalHandsController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/free")
-    String free(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.LeftToPelluna(), plan -> HandEdits.free(plan, asked.fish()), to);
+    String free(OwnedTank tank, Asked asked, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.LeftToPelluna(), plan -> HandEdits.free(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/join")
-    String join(@PathVariable long id, Asked asked, @RequestParam String with, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.Joined(), plan -> HandEdits.join(plan, asked.fish(), with), to);
+    String join(OwnedTank tank, Asked asked, @RequestParam String with, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.Joined(), plan -> HandEdits.join(plan, asked.fish(), with), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/part")
-    String part(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.Parted(), plan -> HandEdits.part(plan, asked.fish()), to);
+    String part(OwnedTank tank, Asked asked, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.Parted(), plan -> HandEdits.part(plan, asked.fish()), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/split")
-    String split(@PathVariable long id, Asked asked, @RequestParam int apart, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.Split(), plan -> HandEdits.split(plan, asked.fish(), apart), to);
+    String split(OwnedTank tank, Asked asked, @RequestParam int apart, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.Split(), plan -> HandEdits.split(plan, asked.fish(), apart), to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/leaves")
     String leaves(
-            @PathVariable long id,
+            OwnedTank tank,
             Asked asked,
             @RequestParam String on,
             @RequestParam(defaultValue = "") String why,
             RedirectAttributes to) {
         return change(
-                id,
+                tank,
                 asked,
                 on.isBlank() ? new PlanChange.Stays() : new PlanChange.Leaves(),
                 plan -> on.isBlank()
@@ -99,59 +99,60 @@ class ArrivalHandsController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/arrived")
-    String arrived(@PathVariable long id, Asked asked, RedirectAttributes to) {
+    String arrived(OwnedTank tank, Asked asked, RedirectAttributes to) {
         return done(
-                id,
+                tank,
                 asked,
                 () -> {
-                    OpenTank opened = plans.open(id);
+                    OpenTank opened = plans.open(tank);
                     List<String> named =
                             Stream.of(asked.fish().split(",", -1)).distinct().toList();
                     named.stream()
                             .map(f -> opened.wish(f).orElseThrow().id())
                             .toList()
-                            .forEach(row -> comesIn.comes(id, row));
+                            .forEach(row -> comesIn.comes(tank, row));
                 },
                 to);
     }
 
     @PostMapping("/tanks/{id}/arrivals/drop")
-    String drop(@PathVariable long id, Asked asked, RedirectAttributes to) {
-        return change(id, asked, new PlanChange.TakenOff(), plan -> HandEdits.drop(plan, asked.fish()), to);
+    String drop(OwnedTank tank, Asked asked, RedirectAttributes to) {
+        return change(tank, asked, new PlanChange.TakenOff(), plan -> HandEdits.drop(plan, asked.fish()), to);
     }
 
     /** What a fish costs, typed on the shop list. */
     @PostMapping("/tanks/{id}/arrivals/price-of")
-    String price(@PathVariable long id, Asked asked, @RequestParam String price, RedirectAttributes to) {
+    String price(OwnedTank tank, Asked asked, @RequestParam String price, RedirectAttributes to) {
         try {
             Double each = TypedFigure.price("price", price);
-            change(id, asked, new PlanChange.Priced(), plan -> HandEdits.price(plan, asked.fish(), each), to);
+            change(tank, asked, new PlanChange.Priced(), plan -> HandEdits.price(plan, asked.fish(), each), to);
         } catch (Refused e) {
             Refused.tell(to, e);
-            return "redirect:/tanks/" + id + "/arrivals";
+            return "redirect:/tanks/" + tank + "/arrivals";
         }
-        return "redirect:/tanks/" + id + "/arrivals" + (Refused.told(to) == null ? "/list" : "");
+        return "redirect:/tanks/" + tank + "/arrivals" + (Refused.told(to) == null ? "/list" : "");
     }
 
     /** The order of arrival is Pelluna's again, places and days. */
     @PostMapping("/tanks/{id}/arrivals/best")
-    String best(@PathVariable long id) {
-        steps.change(id, new PlanChange.BestOrder(), HandEdits::freeAll);
-        return "redirect:/tanks/" + id + "/arrivals";
+    String best(OwnedTank tank) {
+        steps.change(tank, new PlanChange.BestOrder(), HandEdits::freeAll);
+        return "redirect:/tanks/" + tank + "/arrivals";
     }
 
     @PostMapping("/tanks/{id}/arrivals/undo")
-    String undo(@PathVariable long id) {
-        steps.undo(id);
-        return "redirect:/tanks/" + id + "/arrivals";
+    String undo(OwnedTank tank) {
+        steps.undo(tank);
+        return "redirect:/tanks/" + tank + "/arrivals";
     }
 
-    private String change(long id, Asked asked, PlanChange what, UnaryOperator<PlanFile> edit, RedirectAttributes to) {
-        return done(id, asked, () -> steps.change(id, what, edit), to);
+    private String change(
+            OwnedTank tank, Asked asked, PlanChange what, UnaryOperator<PlanFile> edit, RedirectAttributes to) {
+        return done(tank, asked, () -> steps.change(tank, what, edit), to);
     }
 
-    private String done(long id, Asked asked, Runnable task, RedirectAttributes to) {
-        if (!steps.mark(id).equals(asked.of())) {
+    private String done(OwnedTank tank, Asked asked, Runnable task, RedirectAttributes to) {
+        if (!steps.mark(tank).equals(asked.of())) {
             Refused.tell(to, new Refused(new ArrivalRefusal.PlanChanged()));
         } else {
             try {
@@ -163,6 +164,6 @@ class ArrivalHandsController {
             }
         }
         to.addAttribute("fish", asked.first());
-        return "redirect:/tanks/" + id + "/arrivals";
+        return "redirect:/tanks/" + tank + "/arrivals";
     }
 }

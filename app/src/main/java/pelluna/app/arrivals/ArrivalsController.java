@@ -11,9 +11,9 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.SolveTime;
@@ -52,11 +52,11 @@ class ArrivalsController {
      */
     @GetMapping("/tanks/{id}/arrivals")
     String arrivals(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "1") int at,
             @RequestParam(defaultValue = "") String fish,
             Model model) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         Schedule schedule = opened.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), at, fish);
         shells.around(
@@ -86,8 +86,8 @@ class ArrivalsController {
                                 LanesDrawing.ids(d),
                                 plans.words().list(d.arrival().parties())))
                         .toList());
-        model.addAttribute("mark", steps.mark(id));
-        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("mark", steps.mark(tank));
+        model.addAttribute("undo", steps.last(tank).orElse(null));
         boolean byHand = byHand(schedule);
         model.addAttribute("byHand", byHand);
         Scheduler scheduler = scheduler(opened);
@@ -141,8 +141,8 @@ class ArrivalsController {
     /** The price of an arrival at another place, in words; asked for while a lane is dragged. */
     @GetMapping("/tanks/{id}/arrivals/price")
     @ResponseBody
-    String price(@PathVariable long id, @RequestParam String fish, @RequestParam int place) {
-        OpenTank opened = plans.open(id);
+    String price(OwnedTank tank, @RequestParam String fish, @RequestParam int place) {
+        OpenTank opened = plans.open(tank);
         Schedule schedule = opened.assessment().arrivals();
         Dated chosen = chosen(schedule.steps(), 1, fish.split(",")[0]);
         return chosen == null

@@ -6,8 +6,8 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -43,8 +43,8 @@ class LeavingController {
     record Fish(Party party, List<Change> outgrows, boolean leaves, LocalDate on, String why) {}
 
     @GetMapping("/tanks/{id}/arrivals/leaving")
-    String leaving(@PathVariable long id, @RequestParam(defaultValue = "") String fish, Model model) {
-        OpenTank opened = plans.open(id);
+    String leaving(OwnedTank tank, @RequestParam(defaultValue = "") String fish, Model model) {
+        OpenTank opened = plans.open(tank);
         Outlook outlook = opened.ahead().outlook();
         List<Change> changes = opened.ahead().changes();
         List<Fish> all = new ArrayList<>();
@@ -86,8 +86,8 @@ class LeavingController {
                                 .stream()
                                 .map(opened.say()::of)
                                 .toList());
-        model.addAttribute("mark", steps.mark(id));
-        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("mark", steps.mark(tank));
+        model.addAttribute("undo", steps.last(tank).orElse(null));
         model.addAttribute("today", plans.today());
         return "leaving";
     }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
@@ -64,8 +65,8 @@ class ListController {
             String price) {}
 
     @GetMapping("/tanks/{id}/arrivals/list")
-    String list(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String list(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         List<Item> items = new ArrayList<>();
         for (Dated d : opened.assessment().arrivals().steps()) {
             for (Party p : d.arrival().parties()) {
@@ -105,7 +106,7 @@ class ListController {
         model.addAttribute("items", items);
         model.addAttribute("days", days);
         model.addAttribute("currency", keeper.get().currency());
-        model.addAttribute("mark", steps.mark(id));
+        model.addAttribute("mark", steps.mark(tank));
         String token = opened.tank().calendarToken();
         model.addAttribute(
                 "link",
@@ -118,23 +119,23 @@ class ListController {
     }
 
     @PostMapping("/tanks/{id}/calendar/open")
-    String open(@PathVariable long id) {
-        calendars.open(id);
-        return "redirect:/tanks/" + id + "/arrivals/list";
+    String open(OwnedTank tank) {
+        calendars.open(tank);
+        return "redirect:/tanks/" + tank + "/arrivals/list";
     }
 
     @PostMapping("/tanks/{id}/calendar/close")
-    String close(@PathVariable long id) {
-        calendars.close(id);
-        return "redirect:/tanks/" + id + "/arrivals/list";
+    String close(OwnedTank tank) {
+        calendars.close(tank);
+        return "redirect:/tanks/" + tank + "/arrivals/list";
     }
 
     @GetMapping("/tanks/{id}/calendar.ics")
-    ResponseEntity<String> file(@PathVariable long id) {
+    ResponseEntity<String> file(OwnedTank tank) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-" + id + ".ics\"")
-                .body(calendars.file(id));
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-" + tank + ".ics\"")
+                .body(calendars.file(tank));
     }
 
     /** The subscription: nobody else's business, so it is not kept by caches and not found by guessing. */

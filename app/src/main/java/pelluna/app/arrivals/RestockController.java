@@ -6,10 +6,10 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
@@ -43,8 +43,8 @@ class RestockController {
     }
 
     @GetMapping("/tanks/{id}/arrivals/restock")
-    String restock(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String restock(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         Fallow fallow = opened.plan().fallow().orElse(null);
         shells.around(
                 model,
@@ -68,14 +68,14 @@ class RestockController {
                 "filter",
                 fallow == null ? "" : opened.say().of(Restock.filter(opened.plan(), NitrogenCycle.CYCLED_LOAD)));
         model.addAttribute("steps", opened.assessment().arrivals().steps());
-        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("undo", steps.last(tank).orElse(null));
         return "restock";
     }
 
     /** @param back whether the residents, who wait elsewhere meanwhile, come back as wishes */
     @PostMapping("/tanks/{id}/arrivals/restock")
     String plan(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String from,
             @RequestParam String until,
             @RequestParam(defaultValue = "false") boolean back,
@@ -83,7 +83,7 @@ class RestockController {
         try {
             LocalDate begins = Days.planned("from", from, plans.today());
             LocalDate ends = Days.planned("until", until, plans.today());
-            steps.change(id, new PlanChange.RestockPlanned(), plan -> {
+            steps.change(tank, new PlanChange.RestockPlanned(), plan -> {
                 TankFile empty = plan.tank().lyingFallow(new FallowFile(begins, ends));
                 PlanFile restock = plan.with(empty).startingOn(ends);
                 return back ? allComeBack(restock) : restock;
@@ -91,16 +91,16 @@ class RestockController {
         } catch (PlanProblemsException e) {
             Refused.tell(to, ArrivalRefusal.notSo(e));
         }
-        return "redirect:/tanks/" + id + "/arrivals/restock";
+        return "redirect:/tanks/" + tank + "/arrivals/restock";
     }
 
     @PostMapping("/tanks/{id}/arrivals/restock/end")
-    String end(@PathVariable long id) {
+    String end(OwnedTank tank) {
         steps.change(
-                id,
+                tank,
                 new PlanChange.RestockEnded(),
                 plan -> plan.with(plan.tank().lyingFallow(null)).startingOn(null));
-        return "redirect:/tanks/" + id + "/arrivals/restock";
+        return "redirect:/tanks/" + tank + "/arrivals/restock";
     }
 
     private static PlanFile allComeBack(PlanFile plan) {

@@ -7,12 +7,12 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
@@ -46,8 +46,8 @@ class UpkeepController {
     record Line(String what, List<String> figures) {}
 
     @GetMapping("/tanks/{id}/arrivals/upkeep")
-    String upkeep(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String upkeep(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         Outlook outlook = opened.ahead().outlook();
         Waste waste = Waste.of(opened.plan());
         List<LocalDate> days = List.of(opened.plan().startOn(), outlook.lastArrival(), outlook.fullyGrown());
@@ -195,19 +195,19 @@ class UpkeepController {
 
     @PostMapping("/tanks/{id}/arrivals/prices")
     String prices(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "") String currency,
             @RequestParam(defaultValue = "") String food,
             @RequestParam(defaultValue = "") String sheet,
             @RequestParam(defaultValue = "") String salt,
             RedirectAttributes to) {
-        plans.tank(id);
+        plans.tank(tank);
         try {
             keeper.pays(currency.strip(), price(food), price(sheet), price(salt));
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return "redirect:/tanks/" + id + "/arrivals/upkeep";
+        return "redirect:/tanks/" + tank + "/arrivals/upkeep";
     }
 
     private static Double price(String typed) {

@@ -2,10 +2,10 @@ package pelluna.app.arrivals;
 
 import java.util.Map;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
@@ -22,16 +22,16 @@ class WaterTestController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/test")
-    String test(@PathVariable long id, @RequestParam Map<String, String> typed, RedirectAttributes to) {
+    String test(OwnedTank tank, @RequestParam Map<String, String> typed, RedirectAttributes to) {
         if (typed.containsKey("back")) {
-            plans.takeBackTest(id);
-            return "redirect:/tanks/" + id + "/arrivals";
+            plans.takeBackTest(tank);
+            return "redirect:/tanks/" + tank + "/arrivals";
         }
         try {
-            form.log(id, typed);
+            form.log(tank, typed);
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return "redirect:/tanks/" + id + "/arrivals";
+        return "redirect:/tanks/" + tank + "/arrivals";
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
@@ -38,7 +39,7 @@ public class Behaviours {
 
     /** The standing among those who are there. */
     @Transactional(readOnly = true)
-    public Standing standing(long tank, List<Fish> there) {
+    public Standing standing(OwnedTank tank, List<Fish> there) {
         List<String> ids = there.stream().map(f -> Long.toString(f.id())).toList();
         return Standing.of(Contests.of(log.contests(tank).stream()
                 .filter(w -> ids.contains(w.winner()) && ids.contains(w.loser()))
@@ -56,7 +57,7 @@ public class Behaviours {
 
     /** Those who took anything in the last seven days, hardest first. */
     @Transactional(readOnly = true)
-    public List<Pressed> pressed(long tank, List<Fish> there) {
+    public List<Pressed> pressed(OwnedTank tank, List<Fish> there) {
         Map<Long, Pressure> pressure = log.pressure(tank, Pressure.DAYS, log.watches(tank));
         double most = Math.max(
                 1,
@@ -87,7 +88,7 @@ public class Behaviours {
 
     /** The tank as a whole: the last seven days against the seven before. */
     @Transactional(readOnly = true)
-    public RateChange settling(long tank) {
+    public RateChange settling(OwnedTank tank) {
         List<WatchEntity> watches = log.watches(tank);
         return RateChange.between(
                 log.contestsIn(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.LadderDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.introduction.Interventions;
@@ -31,7 +32,7 @@ class Beside implements BesideTheLog {
 
     @Override
     public Seen of(OpenTank opened, List<Fish> all) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         List<Fish> there = all.stream().filter(Fish::there).toList();
         Standing standing = behaviour.standing(tank, there);
         Optional<Interventions.Told> last = measures.last(tank);
@@ -55,7 +56,7 @@ class Beside implements BesideTheLog {
 
     /** The box gate of those in the box, and the roll while somebody is new. */
     private List<Prompt> prompts(OpenTank opened) {
-        String base = "/tanks/" + opened.tank().id() + "/log/";
+        String base = "/tanks/" + opened.owned() + "/log/";
         List<Prompt> prompts = new ArrayList<>();
         for (Introductions.Coming c : introductions.coming(opened)) {
             c.gate()

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.FishLinks;
 import pelluna.app.introduction.Absences;
 import pelluna.app.livestock.LivestockEntity;
@@ -41,7 +42,7 @@ class RecordKeeper implements OwnRecords {
 
     @Override
     @Transactional(readOnly = true)
-    public Map<Long, OwnRecord> of(long tank, Supplier<Plan> asked, List<LivestockEntity> living) {
+    public Map<Long, OwnRecord> of(OwnedTank tank, Supplier<Plan> asked, List<LivestockEntity> living) {
         List<WatchEntity> watches = log.watches(tank);
         if (watches.isEmpty() || living.isEmpty()) {
             return Map.of();
@@ -87,7 +88,7 @@ class RecordKeeper implements OwnRecords {
         return records;
     }
 
-    private List<WatchedHours.Away> away(long tank, Map<Long, FishLinks.Link> links) {
+    private List<WatchedHours.Away> away(OwnedTank tank, Map<Long, FishLinks.Link> links) {
         List<WatchedHours.Away> away = new ArrayList<>();
         for (Absences.Absence out : absences.of(tank)) {
             FishLinks.Link who = links.get(out.fish());

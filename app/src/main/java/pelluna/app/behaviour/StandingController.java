@@ -10,9 +10,9 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
@@ -65,13 +65,13 @@ class StandingController {
     record Done(String title, String when, String says, String figures, String test) {}
 
     @GetMapping("/tanks/{id}/log/pecking-order")
-    String standing(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+    String standing(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        Standing standing = behaviour.standing(id, there);
+        Standing standing = behaviour.standing(tank, there);
         Map<String, Fish> byId = Behaviours.byId(all);
-        List<Interventions.Told> told = measures.told(id, null);
+        List<Interventions.Told> told = measures.told(tank, null);
         shells.around(
                 model,
                 opened,
@@ -89,24 +89,24 @@ class StandingController {
                                 Rounding.to(2, standing.steepness()),
                                 Rounding.to(2, standing.linearity()),
                                 Rounding.to(1, 100 * standing.chance())));
-        model.addAttribute("pressed", behaviour.pressed(id, there));
-        model.addAttribute("settling", behaviour.settling(id));
+        model.addAttribute("pressed", behaviour.pressed(tank, there));
+        model.addAttribute("settling", behaviour.settling(tank));
         model.addAttribute("learned", behaviour.learned(opened, all));
         model.addAttribute(
                 "watched",
                 opened.say()
-                        .of(new Hours(log.watches(id).stream()
+                        .of(new Hours(log.watches(tank).stream()
                                 .mapToDouble(w -> w.hours())
                                 .sum())));
         course(model, opened, byId, told);
-        hot(model, opened, id);
+        hot(model, opened, tank);
         model.addAttribute(
                 "done", told.stream().map(t -> done(t, byId, opened.say())).toList());
         return "standing";
     }
 
     private void course(Model model, OpenTank opened, Map<String, Fish> byId, List<Interventions.Told> told) {
-        LogFigures.Course course = log.course(opened.tank().id());
+        LogFigures.Course course = log.course(opened.owned());
         List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
@@ -130,8 +130,8 @@ class StandingController {
                         .collect(Collectors.joining(" · ")));
     }
 
-    private void hot(Model model, OpenTank opened, long id) {
-        List<LogFigures.Place> places = log.places(id, HOT_DAYS);
+    private void hot(Model model, OpenTank opened, OwnedTank tank) {
+        List<LogFigures.Place> places = log.places(tank, HOT_DAYS);
         String over = HotSpots.over(
                 opened.plan().tank(),
                 places.stream().map(LogFigures.Place::at).toList(),
@@ -164,8 +164,8 @@ class StandingController {
     }
 
     @PostMapping("/tanks/{id}/log/pecking-order/aside")
-    String aside(@PathVariable long id, @RequestParam("fish") long which, @RequestParam boolean aside) {
-        fish.setsAside(id, which, aside);
-        return "redirect:/tanks/" + id + "/log/pecking-order";
+    String aside(OwnedTank tank, @RequestParam("fish") long which, @RequestParam boolean aside) {
+        fish.setsAside(tank, which, aside);
+        return "redirect:/tanks/" + tank + "/log/pecking-order";
     }
 }

@@ -1,16 +1,6 @@
 /** Standing, pressure, and what was learned of each fish. */
 @ApplicationModule(
-        allowedDependencies = {
-            "account",
-            "introduction",
-            "drawing",
-            "fish",
-            "livestock",
-            "log",
-            "planning",
-            "shell",
-            "tank"
-        })
+        allowedDependencies = {"account", "drawing", "fish", "introduction", "livestock", "log", "planning", "shell"})
 package pelluna.app.behaviour;
 
 import org.springframework.modulith.ApplicationModule;

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Utf8;
 import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.overrides.FactOverrideEntity;
@@ -61,11 +62,11 @@ class FactOverrideController {
     record Own(String name, String scientificName, String path, String like) {}
 
     @GetMapping("/tanks/{id}/my-facts")
-    String page(@PathVariable long id, Model model) {
-        return page(id, model, Map.of(), "", null);
+    String page(OwnedTank tank, Model model) {
+        return page(tank, model, Map.of(), "", null);
     }
 
-    private String page(long id, Model model, Map<String, String> typed, String error, BringIn preview) {
+    private String page(OwnedTank tank, Model model, Map<String, String> typed, String error, BringIn preview) {
         List<Own> own = words.species().stream()
                 .map(s -> new Own(
                         catalogue
@@ -80,7 +81,7 @@ class FactOverrideController {
         List<Said> said = words.facts().stream().map(this::said).toList();
         shells.around(
                 model,
-                plans.open(id),
+                plans.open(tank),
                 "species",
                 plans.words().text("page.catalogue.yourOwnWord"),
                 said.isEmpty() && own.isEmpty()
@@ -97,7 +98,7 @@ class FactOverrideController {
                         .map(Species::scientificName)
                         .sorted()
                         .toList());
-        model.addAttribute("beside", sideBySide.of(id).size());
+        model.addAttribute("beside", sideBySide.of(tank).size());
         return "own-word";
     }
 
@@ -119,9 +120,8 @@ class FactOverrideController {
     }
 
     @PostMapping("/tanks/{id}/own-species")
-    String add(
-            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
-        plans.tank(id);
+    String add(OwnedTank tank, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+        plans.tank(tank);
         String name = form.getOrDefault("scientificName", "").trim();
         try {
             String like = form.getOrDefault("like", "").trim();
@@ -138,44 +138,44 @@ class FactOverrideController {
                                     : form.get("family").trim(),
                             base.scientificName()),
                     common.isEmpty() ? name : common);
-            return "redirect:/tanks/" + id + "/species/" + Paths.of(name);
+            return "redirect:/tanks/" + tank + "/species/" + Paths.of(name);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(id, model, form, plans.words().sentences(e.problems()), null);
+            return page(tank, model, form, plans.words().sentences(e.problems()), null);
         }
     }
 
     @PostMapping("/tanks/{id}/own-species/{path}/remove")
-    String remove(@PathVariable long id, @PathVariable String path) {
-        plans.tank(id);
+    String remove(OwnedTank tank, @PathVariable String path) {
+        plans.tank(tank);
         words.remove(Paths.name(path));
-        return "redirect:/tanks/" + id + "/my-facts";
+        return "redirect:/tanks/" + tank + "/my-facts";
     }
 
     /** Shows what a file would change; nothing is written. */
     @PostMapping("/tanks/{id}/catalogue")
     String look(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String text,
             @RequestParam(defaultValue = "look") String act,
             Model model,
             HttpServletResponse response)
             throws IOException {
-        plans.tank(id);
+        plans.tank(tank);
         String given = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         Map<String, String> typed = new LinkedHashMap<>(Map.of("text", given));
         try {
             BringIn preview = BringIn.of(given, catalogue.get(), catalogue.shipped());
             if (act.equals("take")) {
                 words.take(preview.word(), plans.words().text("page.catalogue.fromAFile"));
-                return "redirect:/tanks/" + id + "/my-facts";
+                return "redirect:/tanks/" + tank + "/my-facts";
             }
-            return page(id, model, typed, "", preview);
+            return page(tank, model, typed, "", preview);
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             typed.put("file", plans.words().sentences(e.problems()));
-            return page(id, model, typed, "", null);
+            return page(tank, model, typed, "", null);
         }
     }
 

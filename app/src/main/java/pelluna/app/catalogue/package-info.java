@@ -1,5 +1,5 @@
 /** Files of the catalogue, out and in. */
-@ApplicationModule(allowedDependencies = {"limits", "overrides", "planning", "shell", "species"})
+@ApplicationModule(allowedDependencies = {"account", "limits", "overrides", "planning", "shell", "species"})
 package pelluna.app.catalogue;
 
 import org.springframework.modulith.ApplicationModule;

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.CrewDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
@@ -82,8 +83,8 @@ class CrewController {
     }
 
     @GetMapping("/tanks/{id}/losses/crew")
-    String crew(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String crew(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         List<Crews.Crew> all = crew.of(opened);
         int there = all.stream().mapToInt(Crews.Crew::there).sum();
         double year = all.stream()
@@ -111,7 +112,7 @@ class CrewController {
 
     @PostMapping("/tanks/{id}/losses/crew")
     String comes(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String kind,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String count,
@@ -119,11 +120,11 @@ class CrewController {
             @RequestParam(defaultValue = "") String price,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        return done(id, to, opened -> {
+        return done(tank, to, opened -> {
             CrewKind which = Named.find(CrewKind.class, kind)
                     .orElseThrow(() -> new Refused("kind", new CrewRefusal.WhichKind()));
             crew.comes(
-                    id,
+                    tank,
                     which,
                     name,
                     whole("count", count),
@@ -135,7 +136,7 @@ class CrewController {
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/count")
     String counted(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam(defaultValue = "") String count,
             @RequestParam(defaultValue = "") String added,
@@ -143,31 +144,36 @@ class CrewController {
             @RequestParam(defaultValue = "") String note,
             RedirectAttributes to) {
         return done(
-                id,
+                tank,
                 to,
                 opened -> crew.counted(
-                        id, which, day(on), whole("count", count), added.isBlank() ? 0 : whole("added", added), note));
+                        tank,
+                        which,
+                        day(on),
+                        whole("count", count),
+                        added.isBlank() ? 0 : whole("added", added),
+                        note));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/keeps")
     String keeps(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam(defaultValue = "") String wanted,
             @RequestParam(defaultValue = "") String size,
             @RequestParam(defaultValue = "") String price,
             RedirectAttributes to) {
         return done(
-                id,
+                tank,
                 to,
                 opened -> crew.keeps(
-                        id, which, whole("wanted", wanted), cm(opened, size), TypedFigure.price("price", price)));
+                        tank, which, whole("wanted", wanted), cm(opened, size), TypedFigure.price("price", price)));
     }
 
     @PostMapping("/tanks/{id}/losses/crew/{which}/gone")
-    String gone(@PathVariable long id, @PathVariable long which) {
-        crew.givesUp(id, which);
-        return "redirect:/tanks/" + id + "/losses/crew";
+    String gone(OwnedTank tank, @PathVariable long which) {
+        crew.givesUp(tank, which);
+        return "redirect:/tanks/" + tank + "/losses/crew";
     }
 
     private LocalDate day(String on) {
@@ -190,12 +196,12 @@ class CrewController {
         void on(OpenTank opened);
     }
 
-    private String done(long id, RedirectAttributes to, Task task) {
+    private String done(OwnedTank tank, RedirectAttributes to, Task task) {
         try {
-            task.on(plans.open(id));
+            task.on(plans.open(tank));
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return "redirect:/tanks/" + id + "/losses/crew";
+        return "redirect:/tanks/" + tank + "/losses/crew";
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 
 /** Counts of the clean-up crew as rows of a sheet. */
 @Component
@@ -21,9 +22,9 @@ public class CrewSheets {
 
     /** Kind by kind, oldest first. The caller has looked the tank up with its keeper. */
     @Transactional(readOnly = true)
-    public List<List<Object>> rows(long tank) {
+    public List<List<Object>> rows(OwnedTank tank) {
         List<List<Object>> all = new ArrayList<>();
-        for (CrewEntity c : rows.findByTankIdInOrderById(List.of(tank))) {
+        for (CrewEntity c : rows.findByTankIdInOrderById(List.of(tank.id()))) {
             counts.findByCrewIdInOrderByOnDayAscIdAsc(List.of(c.id()))
                     .forEach(n -> all.add(Arrays.asList(
                             c.kind().word(),

@@ -9,8 +9,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.crew.Attrition;
@@ -69,8 +70,8 @@ public class Crews {
      * keeper.
      */
     @Transactional(readOnly = true)
-    public Map<Long, Named> named(Collection<Long> tanks) {
-        List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
+    public Map<Long, Named> named(Collection<OwnedTank> tanks) {
+        List<CrewEntity> all = rows.findByTankIdInOrderById(OwnedTank.ids(tanks));
         Map<Long, List<CrewCountEntity>> by = counts(all);
         return all.stream()
                 .collect(Collectors.toMap(
@@ -81,8 +82,8 @@ public class Crews {
 
     /** How fast each kind dwindles, over several tanks. Callers have looked them up with their keeper. */
     @Transactional(readOnly = true)
-    public Map<CrewKind, Attrition> figures(Collection<Long> tanks) {
-        List<CrewEntity> all = rows.findByTankIdInOrderById(tanks);
+    public Map<CrewKind, Attrition> figures(Collection<OwnedTank> tanks) {
+        List<CrewEntity> all = rows.findByTankIdInOrderById(OwnedTank.ids(tanks));
         Map<Long, List<CrewCountEntity>> by = counts(all);
         Map<CrewKind, Attrition> figures = new EnumMap<>(CrewKind.class);
         all.forEach(c -> figures.merge(
@@ -98,7 +99,7 @@ public class Crews {
     @Transactional(readOnly = true)
     public List<Crew> of(OpenTank opened) {
         List<CrewEntity> all = rows
-                .findByTankIdInOrderById(List.of(opened.tank().id()))
+                .findByTankIdInOrderById(List.of(opened.owned().id()))
                 .stream()
                 .filter(c -> !c.gone())
                 .toList();
@@ -146,12 +147,13 @@ public class Crews {
 
     /** A kind of crew comes in. @param price each; null likewise @return its number */
     @Transactional
-    public long comes(long tank, CrewKind kind, String name, int count, Double sizeCm, Double price, LocalDate on) {
+    public long comes(
+            OwnedTank tank, CrewKind kind, String name, int count, Double sizeCm, Double price, LocalDate on) {
         if (count < 1 || count > 2000 || name.length() > 60 || on.isAfter(plans.today())) {
             throw new Refused(new CrewRefusal.NotSoComing());
         }
-        CrewEntity c = new CrewEntity(
-                plans.tank(tank).id(), kind, name.isBlank() ? plans.words().of(kind) : name.strip());
+        CrewEntity c =
+                new CrewEntity(tank.id(), kind, name.isBlank() ? plans.words().of(kind) : name.strip());
         c.keeps(count, sizeCm, price);
         rows.save(c);
         counts.save(new CrewCountEntity(c.id(), on, 0, count, ""));
@@ -160,7 +162,7 @@ public class Crews {
 
     /** A count on a day. @param added how many came then, on top of it */
     @Transactional
-    public void counted(long tank, long crew, LocalDate on, int count, int added, String note) {
+    public void counted(OwnedTank tank, long crew, LocalDate on, int count, int added, String note) {
         if (count < 0 || count > 2000 || added < 0 || added > 2000) {
             throw new Refused(new CrewRefusal.OutOfRange());
         }
@@ -175,7 +177,7 @@ public class Crews {
     }
 
     @Transactional
-    public void keeps(long tank, long crew, int wanted, Double sizeCm, Double price) {
+    public void keeps(OwnedTank tank, long crew, int wanted, Double sizeCm, Double price) {
         if (wanted < 0 || wanted > 2000) {
             throw new Refused(new CrewRefusal.OutOfRange());
         }
@@ -186,7 +188,7 @@ public class Crews {
 
     /** No longer counted; what was counted stays. */
     @Transactional
-    public void givesUp(long tank, long crew) {
+    public void givesUp(OwnedTank tank, long crew) {
         CrewEntity c = row(tank, crew);
         c.goes(true);
         rows.save(c);
@@ -194,17 +196,17 @@ public class Crews {
 
     /** So many of them are lost: a count of one day that lacks them. */
     @Transactional
-    public void lost(long tank, long crew, int count, LocalDate on) {
+    public void lost(OwnedTank tank, long crew, int count, LocalDate on) {
         changed(tank, crew, -count, on, plans.words().text("page.crew.lost", count));
     }
 
     /** So many of them were not lost after all. */
     @Transactional
-    public void found(long tank, long crew, int count) {
+    public void found(OwnedTank tank, long crew, int count) {
         changed(tank, crew, count, plans.today(), plans.words().text("page.crew.notLostAfterAll", count));
     }
 
-    private void changed(long tank, long crew, int by, LocalDate on, String note) {
+    private void changed(OwnedTank tank, long crew, int by, LocalDate on, String note) {
         CrewEntity c = row(tank, crew);
         List<CrewCountEntity> mine = counts(List.of(c)).getOrDefault(c.id(), List.of());
         int there = there(mine);
@@ -218,7 +220,7 @@ public class Crews {
         counts.save(new CrewCountEntity(crew, day, there + by, 0, note));
     }
 
-    private CrewEntity row(long tank, long crew) {
-        return rows.findByIdAndTankId(crew, plans.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    private CrewEntity row(OwnedTank tank, long crew) {
+        return rows.findByIdAndTankId(crew, tank.id()).orElseThrow(NoSuchTankException::new);
     }
 }

@@ -1,5 +1,5 @@
 /** The clean-up crew. */
-@ApplicationModule(allowedDependencies = {"drawing", "limits", "planning", "rows", "shell", "tank"})
+@ApplicationModule(allowedDependencies = {"account", "drawing", "limits", "planning", "rows", "shell"})
 package pelluna.app.crew;
 
 import org.springframework.modulith.ApplicationModule;

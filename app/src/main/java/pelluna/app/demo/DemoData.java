@@ -13,6 +13,8 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.Keepers;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
 import pelluna.app.account.SignedIn;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.TankPlans;
@@ -33,6 +35,7 @@ public class DemoData implements SmartLifecycle {
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     private final Keepers keepers;
+    private final Ownership ownership;
     private final TankPlans plans;
     private final PlanFiles files;
     private final DemoLog log;
@@ -40,8 +43,16 @@ public class DemoData implements SmartLifecycle {
     private final Clock clock;
     private boolean laid;
 
-    DemoData(Keepers keepers, TankPlans plans, PlanFiles files, DemoLog log, DemoPast past, Clock clock) {
+    DemoData(
+            Keepers keepers,
+            Ownership ownership,
+            TankPlans plans,
+            PlanFiles files,
+            DemoLog log,
+            DemoPast past,
+            Clock clock) {
         this.keepers = keepers;
+        this.ownership = ownership;
         this.plans = plans;
         this.files = files;
         this.log = log;
@@ -85,11 +96,12 @@ public class DemoData implements SmartLifecycle {
             try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
                 TankEntity tank =
                         plans.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+                OwnedTank owned = ownership.tank(tank.id());
                 if (name.equals("lantern-ledge")) {
-                    log.write(tank.id());
-                    past.writeLantern(tank.id());
+                    log.write(owned);
+                    past.writeLantern(owned);
                 } else {
-                    past.writeSill(tank.id());
+                    past.writeSill(owned);
                 }
             } catch (IOException e) {
                 throw new UncheckedIOException(e);

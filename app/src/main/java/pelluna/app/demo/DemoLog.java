@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Random;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.introduction.Interventions;
@@ -76,7 +77,7 @@ class DemoLog {
         }
     }
 
-    void write(long tank) {
+    void write(OwnedTank tank) {
         Cast cast = cast(tank);
         List<Observation> lines = new ArrayList<>();
         for (int ago = 7 * WEEKS; ago >= 0; ago--) {
@@ -113,7 +114,7 @@ class DemoLog {
         probes.simulatePast(tank, 7);
     }
 
-    private Cast cast(long tank) {
+    private Cast cast(OwnedTank tank) {
         List<Fish> all = fish.all(tank);
         long clowns = id(all, "Amphiprion ocellaris");
         long boss = id(all, "Pseudochromis springeri");
@@ -132,7 +133,7 @@ class DemoLog {
                 .id();
     }
 
-    private void day(long tank, Cast c, int ago, List<Observation> lines) {
+    private void day(OwnedTank tank, Cast c, int ago, List<Observation> lines) {
         boolean in = ago < RELEASED;
         boolean box = ago <= BOXED && ago >= RELEASED;
         if (ago % 2 == 0 || box || in) {
@@ -196,7 +197,7 @@ class DemoLog {
         }
     }
 
-    private void watch(long tank, Cast c, int ago, LocalTime from, List<Observation> lines) {
+    private void watch(OwnedTank tank, Cast c, int ago, LocalTime from, List<Observation> lines) {
         Instant began = at(ago, from).plusSeconds(random.nextInt(900));
         Instant ended = began.plus(Duration.ofMinutes(18 + random.nextInt(8)));
         if (ended.isAfter(clock.instant())) {
@@ -282,7 +283,7 @@ class DemoLog {
         }
     }
 
-    private void looks(long tank, long in) {
+    private void looks(OwnedTank tank, long in) {
         boolean[][] seen = {
             {true, true, false, true},
             {false, true, false, false},

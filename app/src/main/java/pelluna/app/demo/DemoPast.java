@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
@@ -101,9 +102,9 @@ class DemoPast {
             double price) {}
 
     /** What is under way for one tank: who came when, in order, with numbers of fish. */
-    private record Story(long tank, PlanFile plan, List<Came> came, Map<Came, Long> numbers) {}
+    private record Story(OwnedTank tank, PlanFile plan, List<Came> came, Map<Came, Long> numbers) {}
 
-    void writeLantern(long tank) {
+    void writeLantern(OwnedTank tank) {
         Came clowns = new Came(
                 "Amphiprion ocellaris", 2, 5, 352, -1, true, "the breeder in the hills", "thirty-days-watch", 30);
         Came firefish =
@@ -151,7 +152,7 @@ class DemoPast {
         crew(tank);
     }
 
-    void writeSill(long tank) {
+    void writeSill(OwnedTank tank) {
         Came first = new Came("Tigrigobius multifasciatus", 1, 3, 62, 41, true, "the breeder in the hills", "none", 22);
         Came yasha = new Came("Stonogobiops yasha", 1, 4, 30, -1, false, "the harbour shop", "thirty-days-watch", 40);
         Story s = story(tank, List.of(first, yasha));
@@ -160,7 +161,7 @@ class DemoPast {
         crew.counted(tank, snails, ago(5), 5, 0, "");
     }
 
-    private Story story(long tank, List<Came> came) {
+    private Story story(OwnedTank tank, List<Came> came) {
         Story s = new Story(tank, plans.file(tank), came, new LinkedHashMap<>());
         List<Fish> there = fish.all(tank);
         for (Came c : came) {
@@ -297,7 +298,7 @@ class DemoPast {
                 at(daysAgo, LocalTime.of(19, 10)), doing, who, null, null, null, doing.gravity(), 1, note, null);
     }
 
-    private void crew(long tank) {
+    private void crew(OwnedTank tank) {
         long snails = crew.comes(tank, CrewKind.SNAILS, "turban snails", 20, 2.0, 2.5, ago(330));
         crew.counted(tank, snails, ago(220), 17, 0, "");
         crew.counted(tank, snails, ago(100), 15, 5, "five more, at night");

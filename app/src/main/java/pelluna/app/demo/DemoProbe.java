@@ -11,6 +11,7 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.Keepers;
+import pelluna.app.account.Ownership;
 import pelluna.app.account.SignedIn;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.probe.Probes;
@@ -23,13 +24,15 @@ import pelluna.app.probe.SimulatedProbe;
 class DemoProbe implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);
     private final Keepers keepers;
+    private final Ownership ownership;
     private final TankPlans plans;
     private final Probes probes;
     private final Clock clock;
     private SimulatedProbe probe;
 
-    DemoProbe(Keepers keepers, TankPlans plans, Probes probes, Clock clock) {
+    DemoProbe(Keepers keepers, Ownership ownership, TankPlans plans, Probes probes, Clock clock) {
         this.keepers = keepers;
+        this.ownership = ownership;
         this.plans = plans;
         this.probes = probes;
         this.clock = clock;
@@ -49,7 +52,7 @@ class DemoProbe implements ApplicationRunner {
         plans.tanks().stream()
                 .filter(t -> t.name().equals("Lantern Ledge"))
                 .findFirst()
-                .ifPresent(t -> probes.reads(t.id(), probe.address(), 5, true));
+                .ifPresent(t -> probes.reads(ownership.tank(t.id()), probe.address(), 5, true));
         return true;
     }
 

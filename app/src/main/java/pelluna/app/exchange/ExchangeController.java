@@ -13,11 +13,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Utf8;
 import pelluna.app.planfile.PlanFiles;
@@ -51,14 +51,14 @@ class ExchangeController {
     }
 
     @GetMapping("/tanks/{id}/import-export")
-    String page(@PathVariable long id, Model model) {
-        return page(id, model, "", List.of());
+    String page(OwnedTank tank, Model model) {
+        return page(tank, model, "", List.of());
     }
 
-    private String page(long id, Model model, String text, List<Problem> problems) {
+    private String page(OwnedTank tank, Model model, String text, List<Problem> problems) {
         shells.around(
                 model,
-                plans.open(id),
+                plans.open(tank),
                 "exchange",
                 plans.words().text("page.exchange.bringInTakeOut"),
                 plans.words().text("page.exchange.yourPlansAreYoursAnOpenFormat"));
@@ -69,33 +69,33 @@ class ExchangeController {
 
     @PostMapping("/tanks/{id}/import-export")
     String bringIn(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String text,
             Model model,
             HttpServletResponse response)
             throws IOException {
-        plans.tank(id);
+        plans.tank(tank);
         String plan = file != null && !file.isEmpty() ? Utf8.text("file", file.getBytes()) : text;
         try {
             return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wish-list";
         } catch (PlanProblemsException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(id, model, plan, e.problems());
+            return page(tank, model, plan, e.problems());
         }
     }
 
     @GetMapping("/tanks/{id}/plan.json")
-    ResponseEntity<String> plan(@PathVariable long id) {
-        return json(files.write(plans.file(id).unnumbered()), plans.tank(id).name() + ".plan.json");
+    ResponseEntity<String> plan(OwnedTank tank) {
+        return json(files.write(plans.file(tank).unnumbered()), plans.tank(tank).name() + ".plan.json");
     }
 
     @GetMapping("/tanks/{id}/assessment.json")
-    ResponseEntity<String> assessment(@PathVariable long id) {
-        var plan = files.plan(plans.file(id).unnumbered(), plans.today());
+    ResponseEntity<String> assessment(OwnedTank tank) {
+        var plan = files.plan(plans.file(tank).unnumbered(), plans.today());
         return json(
                 files.write(AssessmentFile.of(new Assessor().assess(plan, time.begins()), WORDS)),
-                plans.tank(id).name() + ".assessment.json");
+                plans.tank(tank).name() + ".assessment.json");
     }
 
     @PostMapping(

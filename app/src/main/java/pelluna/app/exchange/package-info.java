@@ -1,5 +1,5 @@
 /** Plan files in and out, the web API, the command line. */
-@ApplicationModule(allowedDependencies = {"limits", "planfile", "planning", "shell", "tank"})
+@ApplicationModule(allowedDependencies = {"account", "limits", "planfile", "planning", "shell", "tank"})
 package pelluna.app.exchange;
 
 import org.springframework.modulith.ApplicationModule;

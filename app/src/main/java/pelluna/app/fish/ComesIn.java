@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
@@ -33,7 +34,7 @@ public class ComesIn {
 
     /** A wish is at hand: where it comes from is known from here on. @param box whether it waits in the box */
     @Transactional
-    public void begins(long tank, long wish, Optional<Origin> origin, boolean box) {
+    public void begins(OwnedTank tank, long wish, Optional<Origin> origin, boolean box) {
         fish.comesFrom(tank, wish, origin);
         if (box) {
             fish.happens(tank, wish, LifeEvent.BOXED);
@@ -47,7 +48,7 @@ public class ComesIn {
      * @throws Refused, if the wish has been taken off the plan
      */
     @Transactional
-    public void comes(long tank, long wish) {
+    public void comes(OwnedTank tank, long wish) {
         OpenTank opened = plans.open(tank);
         Party party = opened.wished(wish).orElseThrow(() -> new Refused(new FishRefusal.NoWish()));
         comes(tank, opened, party, wish);
@@ -55,13 +56,13 @@ public class ComesIn {
 
     /** One that nobody had wished for is in the tank, from today on. */
     @Transactional
-    public void comesAsIs(long tank, FishFile came) {
+    public void comesAsIs(OwnedTank tank, FishFile came) {
         OpenTank opened = plans.wishing(tank, came);
         List<Party> wishes = opened.plan().wishes();
         comes(tank, opened, wishes.get(wishes.size() - 1), plans.addWish(tank, came));
     }
 
-    private void comes(long tank, OpenTank opened, Party party, long wish) {
+    private void comes(OwnedTank tank, OpenTank opened, Party party, long wish) {
         int at = opened.plan().wishes().indexOf(party);
         word.arrives(opened, party, wish);
         steps.change(tank, new PlanChange.Arrived(), plan -> WishComes.arrived(plan, at, plans.today()));

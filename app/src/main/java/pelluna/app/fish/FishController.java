@@ -18,6 +18,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.limits.Days;
@@ -25,7 +27,6 @@ import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -80,9 +81,9 @@ class FishController {
     }
 
     @GetMapping("/tanks/{id}/log/fish")
-    String all(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+    String all(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         List<Fish> there = all.stream().filter(f -> !f.gone()).toList();
         int heads = there.stream()
                 .filter(f -> f.partOf() == null)
@@ -104,9 +105,9 @@ class FishController {
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}")
-    String one(@PathVariable long id, @PathVariable long which, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+    String one(OwnedTank tank, @PathVariable long which, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
         Optional<Fish> group = all.stream()
                 .filter(x -> f.partOf() != null && x.id() == f.partOf())
@@ -128,8 +129,8 @@ class FishController {
         model.addAttribute("growth", growth(lengths));
         model.addAttribute("lengthNow", life.lengthNow(opened, group.orElse(f)));
         model.addAttribute("today", plans.today().toString());
-        model.addAttribute("missing", partings.missing(id, which).orElse(null));
-        model.addAttribute("origin", fish.provenance(id, which));
+        model.addAttribute("missing", partings.missing(tank, which).orElse(null));
+        model.addAttribute("origin", fish.provenance(tank, which));
         model.addAttribute("schools", Arrays.asList(QuarantineSchool.values()));
         model.addAttribute("words", new Names(opened.say()));
         return "fish";
@@ -172,22 +173,22 @@ class FishController {
 
     @PostMapping("/tanks/{id}/log/fish/{which}/called")
     String called(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam String name,
             @RequestParam(defaultValue = "") String role,
             RedirectAttributes to) {
-        return done(id, which, to, () -> fish.called(id, which, checkedName(name), life.role(role)));
+        return done(tank, which, to, () -> fish.called(tank, which, checkedName(name), life.role(role)));
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/member")
     String member(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam String name,
             @RequestParam(defaultValue = "") String role,
             RedirectAttributes to) {
-        return done(id, which, to, () -> fish.member(id, which, checkedName(name), life.role(role)));
+        return done(tank, which, to, () -> fish.member(tank, which, checkedName(name), life.role(role)));
     }
 
     private static String checkedName(String name) {
@@ -200,7 +201,7 @@ class FishController {
     /** Where it comes from, in the keeper's words. */
     @PostMapping("/tanks/{id}/log/fish/{which}/bought")
     String bought(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam(defaultValue = "") String shop,
             @RequestParam(defaultValue = "") String bred,
@@ -208,18 +209,18 @@ class FishController {
             @RequestParam(defaultValue = "") String price,
             @RequestParam(defaultValue = "") String acquired,
             RedirectAttributes to) {
-        return done(id, which, to, () -> {
+        return done(tank, which, to, () -> {
             Double each = TypedFigure.price("price", price);
             if (shop.length() > 60) {
                 throw new Refused(new FishRefusal.LongShop());
             }
             LocalDate since = acquired.isBlank() ? null : Days.happened("acquired", acquired);
-            Fish f = fish.one(id, which);
+            Fish f = fish.one(tank, which);
             if (since != null && (since.isAfter(plans.today()) || f.cameOn() != null && since.isAfter(f.cameOn()))) {
                 throw new Refused(new FishRefusal.HadLater());
             }
             fish.bought(
-                    id,
+                    tank,
                     which,
                     shop,
                     bred.isEmpty() ? null : Boolean.valueOf(bred),
@@ -232,22 +233,22 @@ class FishController {
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/sex")
-    String sex(@PathVariable long id, @PathVariable long which, @RequestParam String role, RedirectAttributes to) {
-        return done(id, which, to, () -> life.changesSex(id, which, role));
+    String sex(OwnedTank tank, @PathVariable long which, @RequestParam String role, RedirectAttributes to) {
+        return done(tank, which, to, () -> life.changesSex(tank, which, role));
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/length")
     String length(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam String length,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        return done(id, which, to, () -> {
+        return done(tank, which, to, () -> {
             try {
                 double cm = Numbers.finite(length) * (keeper.words().us() ? Convert.CM_PER_INCH : 1);
                 life.measured(
-                        id,
+                        tank,
                         which,
                         on.isBlank() ? plans.today() : Days.happened("on", on),
                         Math.round(cm * 100) / 100.0);
@@ -260,41 +261,40 @@ class FishController {
     /** A group is counted; fewer than before means that some are lost. */
     @PostMapping("/tanks/{id}/log/fish/{which}/count")
     String count(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam String count,
             @RequestParam(defaultValue = "") String note,
             RedirectAttributes to) {
-        return done(id, which, to, () -> {
+        return done(tank, which, to, () -> {
             if (!count.strip().matches("\\d{1,3}")) {
                 throw new Refused(new FishRefusal.HowMany());
             }
-            life.counted(id, which, Integer.parseInt(count.strip()), note);
+            life.counted(tank, which, Integer.parseInt(count.strip()), note);
         });
     }
 
     /** @param what missing, found, or back */
     @PostMapping("/tanks/{id}/log/fish/{which}/is")
-    String is(@PathVariable long id, @PathVariable long which, @RequestParam String what, RedirectAttributes to) {
-        return done(id, which, to, () -> life.is(id, which, what));
+    String is(OwnedTank tank, @PathVariable long which, @RequestParam String what, RedirectAttributes to) {
+        return done(tank, which, to, () -> life.is(tank, which, what));
     }
 
     @PostMapping("/tanks/{id}/log/fish/{which}/picture")
-    String picture(
-            @PathVariable long id, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
-        return done(id, which, to, () -> fish.shows(id, which, PictureFile.of(file)));
+    String picture(OwnedTank tank, @PathVariable long which, @RequestParam MultipartFile file, RedirectAttributes to) {
+        return done(tank, which, to, () -> fish.shows(tank, which, PictureFile.of(file)));
     }
 
     @GetMapping("/tanks/{id}/log/fish/{which}/picture")
-    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long which) {
-        PictureFile p = fish.picture(id, which).orElseThrow(NoSuchTankException::new);
+    ResponseEntity<byte[]> picture(OwnedTank tank, @PathVariable long which) {
+        PictureFile p = fish.picture(tank, which).orElseThrow(NoSuchTankException::new);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(p.type()))
                 .cacheControl(CacheControl.noStore())
                 .body(p.bytes());
     }
 
-    private static String done(long id, long which, RedirectAttributes to, Runnable task) {
+    private static String done(OwnedTank tank, long which, RedirectAttributes to, Runnable task) {
         try {
             task.run();
         } catch (Refused e) {
@@ -303,6 +303,6 @@ class FishController {
             Refused.tell(
                     to, new Refused(new FishRefusal.Needed(e.problems().get(0).expected())));
         }
-        return "redirect:/tanks/" + id + "/log/fish/" + which;
+        return "redirect:/tanks/" + tank + "/log/fish/" + which;
     }
 }

@@ -45,8 +45,8 @@ class FishHistory {
 
     @Transactional(readOnly = true)
     List<FishNotes.Line> of(OpenTank opened, Fish f, List<Fish> all) {
-        List<FishNotes.Line> lines = new ArrayList<>(notes.about(opened.tank().id(), f, all, MOST));
-        lines.addAll(notes.deeds(opened.tank().id(), f, all));
+        List<FishNotes.Line> lines = new ArrayList<>(notes.about(opened.owned(), f, all, MOST));
+        lines.addAll(notes.deeds(opened.owned(), f, all));
         life.lengths(opened, f)
                 .forEach(l ->
                         lines.add(new FishNotes.Line(l.on(), opened.say().text("page.fish.measured2", l.says()))));

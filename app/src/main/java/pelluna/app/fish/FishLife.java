@@ -6,9 +6,10 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.MeasuredLengths;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
@@ -76,7 +77,7 @@ class FishLife {
                 .orElse(-1);
     }
 
-    private int living(long tank, Fish f) {
+    private int living(OwnedTank tank, Fish f) {
         int i = row(plans.open(tank), f);
         if (i < 0) {
             throw new NoSuchTankException();
@@ -85,7 +86,7 @@ class FishLife {
     }
 
     @Transactional
-    void measured(long tank, long which, LocalDate on, double cm) {
+    void measured(OwnedTank tank, long which, LocalDate on, double cm) {
         Fish f = fish.one(tank, which);
         int i = living(tank, f.partOf() == null ? f : fish.one(tank, f.partOf()));
         steps.change(
@@ -93,7 +94,7 @@ class FishLife {
     }
 
     @Transactional
-    void counted(long tank, long which, int count, String note) {
+    void counted(OwnedTank tank, long which, int count, String note) {
         Fish f = fish.one(tank, which);
         if (f.partOf() != null || count < 1 || count > 200) {
             throw new Refused(new FishRefusal.NotSoMany());
@@ -111,7 +112,7 @@ class FishLife {
     }
 
     @Transactional
-    void changesSex(long tank, long which, String role) {
+    void changesSex(OwnedTank tank, long which, String role) {
         if (!role.equals("male") && !role.equals("female")) {
             throw new Refused(new FishRefusal.IntoWhat());
         }
@@ -122,7 +123,7 @@ class FishLife {
 
     /** @param what missing, found, or back */
     @Transactional
-    void is(long tank, long which, String what) {
+    void is(OwnedTank tank, long which, String what) {
         Fish f = fish.one(tank, which);
         switch (what) {
             case "missing" -> {

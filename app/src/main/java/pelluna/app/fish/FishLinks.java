@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.Standing;
 
@@ -22,7 +23,7 @@ public class FishLinks {
 
     /** By number of the fish. */
     @Transactional(readOnly = true)
-    public Map<Long, Link> of(long tank) {
+    public Map<Long, Link> of(OwnedTank tank) {
         List<Standing> all = lives.standing(tank);
         Map<Long, Link> links = new HashMap<>();
         all.stream()

@@ -2,6 +2,7 @@ package pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.List;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.behaviour.EventType;
 
 /** What the log writes and knows about one fish; the log fulfils it, so that this package need not know it. */
@@ -13,17 +14,17 @@ public interface FishNotes {
      * @param own   what Pelluna itself notes; null for nothing
      * @param text  what the keeper notes; empty for nothing
      */
-    void note(long tank, EventType doing, long fish, int times, OwnNote own, String text);
+    void note(OwnedTank tank, EventType doing, long fish, int times, OwnNote own, String text);
 
     /** It is back in the tank: what had taken it out has ended. */
-    void back(long tank, long fish);
+    void back(OwnedTank tank, long fish);
 
     /** One line of a history. */
     record Line(LocalDate on, String says) {}
 
     /** The newest lines about a fish. */
-    List<Line> about(long tank, Fish fish, List<Fish> all, int most);
+    List<Line> about(OwnedTank tank, Fish fish, List<Fish> all, int most);
 
     /** What was done for or about it, and how it came in. */
-    List<Line> deeds(long tank, Fish fish, List<Fish> all);
+    List<Line> deeds(OwnedTank tank, Fish fish, List<Fish> all);
 }

@@ -10,8 +10,7 @@
             "planfile",
             "planning",
             "shell",
-            "species",
-            "tank"
+            "species"
         })
 package pelluna.app.fish;
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
 import pelluna.core.behaviour.EventType;
@@ -46,7 +47,7 @@ public class HealthBoard {
     public record All(List<Mind> fasting, List<Mind> signs, List<Unseen> unseen, LogFigures.LastNotes notes) {}
 
     @Transactional(readOnly = true)
-    public All of(long tank, List<Fish> there) {
+    public All of(OwnedTank tank, List<Fish> there) {
         LogFigures.LastNotes notes = log.last(tank);
         return new All(fasting(notes, there), signs(notes, there), unseen(notes, there), notes);
     }

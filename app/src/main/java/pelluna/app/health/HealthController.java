@@ -9,9 +9,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
@@ -52,13 +52,13 @@ class HealthController {
     }
 
     @GetMapping("/tanks/{id}/log/health")
-    String health(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> there = fish.there(id);
-        HealthBoard.All all = health.of(id, there);
+    String health(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> there = fish.there(tank);
+        HealthBoard.All all = health.of(tank, there);
         List<HealthBoard.Mind> minds = new ArrayList<>(all.fasting());
         minds.addAll(all.signs());
-        List<Feedings.Meal> meals = feedings.meals(id, DAYS);
+        List<Feedings.Meal> meals = feedings.meals(tank, DAYS);
         shells.around(
                 model,
                 opened,
@@ -165,14 +165,14 @@ class HealthController {
 
     @PostMapping("/tanks/{id}/log/feed")
     String feed(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "fed") String what,
             @RequestParam(defaultValue = "") String note,
             @RequestParam(required = false) Double x,
             @RequestParam(required = false) Double y) {
         boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
         log.write(
-                id,
+                tank,
                 new Observation(
                         log.now(),
                         what.equals("seaweed") ? EventType.SEAWEED : EventType.FED,
@@ -184,6 +184,6 @@ class HealthController {
                         1,
                         note,
                         null));
-        return "redirect:/tanks/" + id + "/log/health";
+        return "redirect:/tanks/" + tank + "/log/health";
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
@@ -52,9 +53,9 @@ class IncidentController {
     record Row(long id, String title, String kind, LocalDate on, String lesson) {}
 
     @GetMapping("/tanks/{id}/losses/incidents")
-    String all(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Row> rows = incidents.all(id).stream()
+    String all(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Row> rows = incidents.all(tank).stream()
                 .map(i -> new Row(
                         i.id(), i.title(), opened.say().of(i.kind()), i.days().on(), i.lesson()))
                 .toList();
@@ -77,14 +78,14 @@ class IncidentController {
     }
 
     @PostMapping("/tanks/{id}/losses/incidents")
-    String open(@PathVariable long id, @RequestParam Map<String, String> form, RedirectAttributes to) {
-        String base = "redirect:/tanks/" + id + "/losses/incidents";
+    String open(OwnedTank tank, @RequestParam Map<String, String> form, RedirectAttributes to) {
+        String base = "redirect:/tanks/" + tank + "/losses/incidents";
         try {
             String loss = form.getOrDefault("loss", "");
             long number = loss.matches("\\d{1,18}")
-                    ? incidents.ofLoss(id, Long.parseLong(loss))
+                    ? incidents.ofLoss(tank, Long.parseLong(loss))
                     : incidents.open(
-                            id,
+                            tank,
                             form.getOrDefault("title", ""),
                             Named.find(IncidentKind.class, form.getOrDefault("kind", ""))
                                     .orElse(IncidentKind.LOSS),
@@ -101,8 +102,8 @@ class IncidentController {
         return Days.happened(key, form.getOrDefault(key, ""));
     }
 
-    private IncidentEntity fill(long id, long number, OpenTank opened, Model model) {
-        IncidentEntity i = incidents.one(id, number);
+    private IncidentEntity fill(OwnedTank tank, long number, OpenTank opened, Model model) {
+        IncidentEntity i = incidents.one(tank, number);
         model.addAttribute(
                 "incident",
                 new Row(i.id(), i.title(), opened.say().of(i.kind()), i.days().on(), i.lesson()));
@@ -114,9 +115,9 @@ class IncidentController {
     }
 
     @GetMapping("/tanks/{id}/losses/incidents/{number}")
-    String one(@PathVariable long id, @PathVariable long number, Model model) {
-        OpenTank opened = plans.open(id);
-        IncidentEntity i = fill(id, number, opened, model);
+    String one(OwnedTank tank, @PathVariable long number, Model model) {
+        OpenTank opened = plans.open(tank);
+        IncidentEntity i = fill(tank, number, opened, model);
         shells.around(
                 model,
                 opened,
@@ -136,11 +137,11 @@ class IncidentController {
 
     /** The same as one file that needs nothing else, to send or to keep. */
     @GetMapping("/tanks/{id}/losses/incidents/{number}/page.html")
-    ResponseEntity<String> page(@PathVariable long id, @PathVariable long number) {
-        OpenTank opened = plans.open(id);
+    ResponseEntity<String> page(OwnedTank tank, @PathVariable long number) {
+        OpenTank opened = plans.open(tank);
         Context context = new Context(opened.say().language());
         Model model = new ExtendedModelMap();
-        IncidentEntity i = fill(id, number, opened, model);
+        IncidentEntity i = fill(tank, number, opened, model);
         context.setVariables(model.asMap());
         context.setVariable("say", opened.say());
         context.setVariable("marks", new Marks(opened.say()));
@@ -159,26 +160,23 @@ class IncidentController {
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/told")
     String told(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long number,
             @RequestParam(defaultValue = "") String what,
             @RequestParam(defaultValue = "") String lesson,
             RedirectAttributes to) {
-        return done(id, number, to, () -> incidents.told(id, number, what, lesson));
+        return done(tank, number, to, () -> incidents.told(tank, number, what, lesson));
     }
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/is")
     String is(
-            @PathVariable long id,
-            @PathVariable long number,
-            @RequestParam Map<String, String> form,
-            RedirectAttributes to) {
+            OwnedTank tank, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
         return done(
-                id,
+                tank,
                 number,
                 to,
                 () -> incidents.is(
-                        id,
+                        tank,
                         number,
                         form.getOrDefault("title", ""),
                         Named.find(IncidentKind.class, form.getOrDefault("kind", ""))
@@ -186,18 +184,18 @@ class IncidentController {
                         new IncidentEntity.Days(day(form, "on"), day(form, "from"), day(form, "until"))));
     }
 
-    private static String done(long id, long number, RedirectAttributes to, Runnable task) {
+    private static String done(OwnedTank tank, long number, RedirectAttributes to, Runnable task) {
         try {
             task.run();
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return "redirect:/tanks/" + id + "/losses/incidents/" + number;
+        return "redirect:/tanks/" + tank + "/losses/incidents/" + number;
     }
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/close")
-    String close(@PathVariable long id, @PathVariable long number) {
-        incidents.close(id, number);
-        return "redirect:/tanks/" + id + "/losses/incidents";
+    String close(OwnedTank tank, @PathVariable long number) {
+        incidents.close(tank, number);
+        return "redirect:/tanks/" + tank + "/losses/incidents";
     }
 }

@@ -4,11 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.losses.Deaths;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.IncidentKind;
@@ -37,19 +38,19 @@ public class Incidents {
 
     /** Newest first. */
     @Transactional(readOnly = true)
-    List<IncidentEntity> all(long tank) {
-        return rows.findByTankIdOrderByOnDayDescIdDesc(plans.tank(tank).id());
+    List<IncidentEntity> all(OwnedTank tank) {
+        return rows.findByTankIdOrderByOnDayDescIdDesc(tank.id());
     }
 
     @Transactional(readOnly = true)
-    IncidentEntity one(long tank, long number) {
-        return rows.findByIdAndTankId(number, plans.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    IncidentEntity one(OwnedTank tank, long number) {
+        return rows.findByIdAndTankId(number, tank.id()).orElseThrow(NoSuchTankException::new);
     }
 
     /** Looks back on one loss; the same loss twice is one incident. @return its number */
     @Transactional
-    public long ofLoss(long tank, long loss) {
-        Deaths.Death d = deaths.of(List.of(plans.tank(tank).id())).stream()
+    public long ofLoss(OwnedTank tank, long loss) {
+        Deaths.Death d = deaths.of(List.of(tank)).stream()
                 .filter(x -> x.id() == loss)
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
@@ -58,7 +59,7 @@ public class Incidents {
                 : plans.words().of(fish.one(tank, d.fish()).said());
         String title = plans.words().title(who)
                 + (d.cause() == Cause.UNKNOWN ? "" : ", " + plans.words().of(d.cause()));
-        return rows.findByTankIdOrderByOnDayDescIdDesc(tank).stream()
+        return rows.findByTankIdOrderByOnDayDescIdDesc(tank.id()).stream()
                 .filter(i -> i.days().on().equals(d.on()) && i.title().equals(cut(title)))
                 .findFirst()
                 .map(IncidentEntity::id)
@@ -67,7 +68,7 @@ public class Incidents {
 
     /** @param about the fish that it is about; null if several or none; @return its number */
     @Transactional
-    public long open(long tank, String title, IncidentKind kind, LocalDate on, Long about) {
+    public long open(OwnedTank tank, String title, IncidentKind kind, LocalDate on, Long about) {
         if (title.isBlank()) {
             throw new Refused(new IncidentRefusal.NoName());
         }
@@ -78,7 +79,7 @@ public class Incidents {
         LocalDate last = on.plusDays(ill ? AFTER_ILLNESS : AFTER_DAYS);
         Long known = about == null ? null : fish.one(tank, about).id();
         return rows.save(new IncidentEntity(
-                        plans.tank(tank).id(),
+                        tank.id(),
                         cut(title),
                         kind,
                         new IncidentEntity.Days(
@@ -100,7 +101,7 @@ public class Incidents {
 
     /** What its keeper makes of it. */
     @Transactional
-    public void told(long tank, long number, String what, String lesson) {
+    public void told(OwnedTank tank, long number, String what, String lesson) {
         if (what.length() > MOST_TEXT || lesson.length() > MOST_TEXT) {
             throw new Refused(new IncidentRefusal.TooLong(MOST_TEXT));
         }
@@ -111,7 +112,7 @@ public class Incidents {
 
     /** Another name, kind or days. */
     @Transactional
-    void is(long tank, long number, String title, IncidentKind kind, IncidentEntity.Days days) {
+    void is(OwnedTank tank, long number, String title, IncidentKind kind, IncidentEntity.Days days) {
         if (title.isBlank()) {
             throw new Refused(new IncidentRefusal.NameGone());
         }
@@ -122,7 +123,7 @@ public class Incidents {
 
     /** What it gathered stays where it was. */
     @Transactional
-    void close(long tank, long number) {
+    void close(OwnedTank tank, long number) {
         rows.delete(one(tank, number));
     }
 }

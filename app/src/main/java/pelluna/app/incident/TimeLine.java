@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.IncidentDrawing;
 import pelluna.app.drawing.IncidentDrawing.Track;
 import pelluna.app.fish.Fish;
@@ -98,7 +99,7 @@ class TimeLine {
     @Transactional(readOnly = true)
     public Page of(OpenTank opened, IncidentEntity incident) {
         IncidentEntity.Days days = incident.days();
-        List<Fish> all = fish.all(opened.tank().id());
+        List<Fish> all = fish.all(opened.owned());
         Gathered g = gather(opened, days, all);
         List<Event> events = g.events().stream()
                 .filter(e -> !e.on().isBefore(days.from()) && !e.on().isAfter(days.until()))
@@ -131,7 +132,7 @@ class TimeLine {
     }
 
     private Gathered gather(OpenTank opened, IncidentEntity.Days days, List<Fish> all) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         Map<Long, Fish> known = all.stream().collect(Collectors.toMap(Fish::id, Function.identity()));
         List<Event> events = new ArrayList<>();
         List<QuarantineDays.Told> looks = quarantine.told(tank, days.from(), days.until());
@@ -214,7 +215,7 @@ class TimeLine {
         return keeper.words().of(Fish.said(f));
     }
 
-    private void arrivals(long tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
+    private void arrivals(OwnedTank tank, Map<Long, Fish> known, List<QuarantineDays.Told> looks, List<Event> events) {
         for (LivestockEntity f : fish.rows(List.of(tank))) {
             if (f.partOf() == null && known.containsKey(f.id())) {
                 String who = keeper.words().title(known.get(f.id()).label(keeper.words()));
@@ -256,7 +257,7 @@ class TimeLine {
                         : "";
     }
 
-    private void departures(long tank, Map<Long, Fish> known, List<Event> events) {
+    private void departures(OwnedTank tank, Map<Long, Fish> known, List<Event> events) {
         for (Deaths.Death d : deaths.of(List.of(tank))) {
             String who =
                     d.fish() == null ? keeper.words().text("page.incident.ofTheCrew", d.kind()) : name(known, d.fish());
@@ -298,7 +299,7 @@ class TimeLine {
     }
 
     /** Each day's lowest and highest. */
-    private List<IncidentDrawing.Weather> weather(long tank, IncidentEntity.Days days) {
+    private List<IncidentDrawing.Weather> weather(OwnedTank tank, IncidentEntity.Days days) {
         Map<LocalDate, List<Reading>> byDay = probes
                 .between(
                         tank,
@@ -330,7 +331,7 @@ class TimeLine {
             List<Fish> all,
             List<Event> events,
             List<IncidentDrawing.Weather> weather) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         LocalDate half = days.from().plusDays(ChronoUnit.DAYS.between(days.from(), days.on()) / 2);
         List<WaterTest> tests = opened.plan().tests().stream()
                 .filter(t -> !t.on().isBefore(days.from()) && !t.on().isAfter(days.until()))

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 
 /** Who could not press or be pressed, and for how long. */
 @Component
@@ -18,8 +19,8 @@ public class Absences {
     public record Absence(long fish, Instant from, Instant until) {}
 
     @Transactional(readOnly = true)
-    public List<Absence> of(long tank) {
-        return rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream()
+    public List<Absence> of(OwnedTank tank) {
+        return rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id()).stream()
                 .filter(m -> m.goesOut() != null)
                 .map(m -> new Absence(m.goesOut(), m.beganAt(), m.endedAt() == null ? Instant.MAX : m.endedAt()))
                 .toList();

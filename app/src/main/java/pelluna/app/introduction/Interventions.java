@@ -10,12 +10,13 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Refused;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.RateChange;
 import pelluna.core.behaviour.Stretch;
@@ -79,9 +80,8 @@ public class Interventions {
 
     /** Everything that was done, newest first. @param fishId only what was done for this one; null for all */
     @Transactional(readOnly = true)
-    public List<Told> told(long tank, Long fishId) {
-        List<InterventionEntity> all =
-                rows.findByTankIdOrderByBeganAtDescIdDesc(plans.tank(tank).id());
+    public List<Told> told(OwnedTank tank, Long fishId) {
+        List<InterventionEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id());
         List<WatchEntity> watches = figures.watches(tank);
         return all.stream()
                 .filter(m -> fishId == null || fishId.equals(m.forFish()))
@@ -91,13 +91,12 @@ public class Interventions {
 
     /** What was begun last. */
     @Transactional(readOnly = true)
-    public Optional<Told> last(long tank) {
-        List<InterventionEntity> all =
-                rows.findByTankIdOrderByBeganAtDescIdDesc(plans.tank(tank).id());
+    public Optional<Told> last(OwnedTank tank) {
+        List<InterventionEntity> all = rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id());
         return all.isEmpty() ? Optional.empty() : Optional.of(told(tank, all.get(0), all, figures.watches(tank)));
     }
 
-    private Told told(long tank, InterventionEntity m, List<InterventionEntity> all, List<WatchEntity> watches) {
+    private Told told(OwnedTank tank, InterventionEntity m, List<InterventionEntity> all, List<WatchEntity> watches) {
         Instant now = log.now();
         boolean untilEnd = m.endedAt() != null
                 && m.measure() != Intervention.MOVED_ROCK
@@ -163,7 +162,7 @@ public class Interventions {
 
     /** @param byFish who presses; null if nobody by name */
     @Transactional
-    public void begin(long tank, Intervention measure, long forFish, Long byFish, String note) {
+    public void begin(OwnedTank tank, Intervention measure, long forFish, Long byFish, String note) {
         fish.one(tank, forFish);
         if (byFish != null) {
             fish.one(tank, byFish);
@@ -171,12 +170,12 @@ public class Interventions {
         if (measure == Intervention.TIME_OUT && byFish == null) {
             throw new Refused(new IntroductionRefusal.WhoGoes());
         }
-        boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank).stream()
+        boolean runs = rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id()).stream()
                 .anyMatch(m -> m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish));
         if (runs) {
             throw new Refused(new IntroductionRefusal.GoesOn(measure));
         }
-        rows.save(new InterventionEntity(tank, measure, forFish, byFish, log.now(), note.strip()));
+        rows.save(new InterventionEntity(tank.id(), measure, forFish, byFish, log.now(), note.strip()));
         if (measure == Intervention.TIME_OUT) {
             fish.happens(tank, byFish, LifeEvent.TIMED_OUT);
         }
@@ -185,24 +184,30 @@ public class Interventions {
     /** A measure written down afterwards. @param ended null if it goes on */
     @Transactional
     public void recorded(
-            long tank, Intervention measure, long forFish, Long byFish, Instant began, Instant ended, String note) {
+            OwnedTank tank,
+            Intervention measure,
+            long forFish,
+            Long byFish,
+            Instant began,
+            Instant ended,
+            String note) {
         fish.one(tank, forFish);
-        InterventionEntity m = new InterventionEntity(tank, measure, forFish, byFish, began, note);
+        InterventionEntity m = new InterventionEntity(tank.id(), measure, forFish, byFish, began, note);
         m.ends(ended);
         rows.save(m);
     }
 
     /** For whom a measure was begun. */
     @Transactional(readOnly = true)
-    long forFish(long tank, long measure) {
-        return rows.findByIdAndTankId(measure, plans.tank(tank).id())
+    long forFish(OwnedTank tank, long measure) {
+        return rows.findByIdAndTankId(measure, tank.id())
                 .orElseThrow(NoSuchTankException::new)
                 .forFish();
     }
 
     @Transactional
-    public void end(long tank, long measure) {
-        InterventionEntity m = rows.findByIdAndTankId(measure, plans.tank(tank).id())
+    public void end(OwnedTank tank, long measure) {
+        InterventionEntity m = rows.findByIdAndTankId(measure, tank.id())
                 .filter(r -> r.endedAt() == null)
                 .orElseThrow(NoSuchTankException::new);
         m.ends(log.now());
@@ -219,9 +224,8 @@ public class Interventions {
      * until it is put back.
      */
     @Transactional
-    public void leaves(long tank, long gone) {
-        for (InterventionEntity m :
-                rows.findByTankIdOrderByBeganAtDescIdDesc(plans.tank(tank).id())) {
+    public void leaves(OwnedTank tank, long gone) {
+        for (InterventionEntity m : rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id())) {
             boolean concerns = Objects.equals(m.byFish(), gone)
                     || Objects.equals(m.forFish(), gone) && m.measure() != Intervention.TIME_OUT;
             if (m.endedAt() == null && concerns) {
@@ -233,8 +237,8 @@ public class Interventions {
 
     /** Ends what goes on of one kind for a fish, as when it comes out of the box again. */
     @Transactional
-    void endAll(long tank, long forFish, Intervention measure) {
-        new ArrayList<>(rows.findByTankIdOrderByBeganAtDescIdDesc(tank))
+    void endAll(OwnedTank tank, long forFish, Intervention measure) {
+        new ArrayList<>(rows.findByTankIdOrderByBeganAtDescIdDesc(tank.id()))
                 .stream()
                         .filter(m ->
                                 m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish))

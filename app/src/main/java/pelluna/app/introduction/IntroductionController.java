@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
@@ -54,11 +55,11 @@ class IntroductionController {
     /** @param which number of a way in; @param next a planned arrival, 'w3', that has not begun yet */
     @GetMapping("/tanks/{id}/log/introducing")
     String page(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) Long which,
             @RequestParam(defaultValue = "") String next,
             Model model) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         List<Introductions.Coming> now = introductions.coming(opened);
         List<Introductions.Next> planned = introductions.next(opened);
         Optional<Introductions.Next> asked =
@@ -144,7 +145,7 @@ class IntroductionController {
 
     @PostMapping("/tanks/{id}/log/introducing")
     String begin(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String fish,
             @RequestParam String method,
             @RequestParam(defaultValue = "") String length,
@@ -154,11 +155,11 @@ class IntroductionController {
         try {
             Method way = Named.find(Method.class, method)
                     .orElseThrow(() -> new Refused(new IntroductionRefusal.HowDoesItGoIn()));
-            to.addAttribute("which", ways.begin(id, fish, way, box(length, width, height)));
+            to.addAttribute("which", ways.begin(tank, fish, way, box(length, width, height)));
         } catch (Refused e) {
             Refused.tell(to, e).addAttribute("next", fish);
         }
-        return back(id);
+        return back(tank);
     }
 
     /** In the keeper's units; null if nothing was typed. */
@@ -187,22 +188,22 @@ class IntroductionController {
     }
 
     @PostMapping("/tanks/{id}/log/introducing/{which}/release")
-    String release(@PathVariable long id, @PathVariable long which, RedirectAttributes to) {
-        return done(id, which, to, () -> ways.release(id, which));
+    String release(OwnedTank tank, @PathVariable long which, RedirectAttributes to) {
+        return done(tank, which, to, () -> ways.release(tank, which));
     }
 
     @PostMapping("/tanks/{id}/log/introducing/{which}/off")
     String off(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam(defaultValue = "") String how,
             RedirectAttributes to) {
-        return done(id, which, to, () -> ways.callOff(id, which, how));
+        return done(tank, which, to, () -> ways.callOff(tank, which, how));
     }
 
     @PostMapping("/tanks/{id}/log/introducing/{which}/look")
     String look(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long which,
             @RequestParam String look,
             @RequestParam(defaultValue = "false") boolean inSight,
@@ -212,11 +213,11 @@ class IntroductionController {
             @RequestParam(defaultValue = "") String note,
             RedirectAttributes to) {
         return done(
-                id,
+                tank,
                 which,
                 to,
                 () -> ways.look(
-                        id,
+                        tank,
                         which,
                         Named.find(ReleaseCheck.class, look)
                                 .orElseThrow(() -> new Refused(new IntroductionRefusal.WhichLook())),
@@ -228,17 +229,17 @@ class IntroductionController {
     }
 
     @PostMapping("/tanks/{id}/log/lights")
-    String lights(@PathVariable long id, @RequestParam String on, @RequestParam String off, RedirectAttributes to) {
-        return done(id, null, to, () -> {
+    String lights(OwnedTank tank, @RequestParam String on, @RequestParam String off, RedirectAttributes to) {
+        return done(tank, null, to, () -> {
             try {
-                ways.lit(id, LocalTime.parse(on), LocalTime.parse(off));
+                ways.lit(tank, LocalTime.parse(on), LocalTime.parse(off));
             } catch (DateTimeParseException e) {
                 throw new Refused("", new IntroductionRefusal.NoTimesOfDay(), e);
             }
         });
     }
 
-    private static String done(long id, Long which, RedirectAttributes to, Runnable task) {
+    private static String done(OwnedTank tank, Long which, RedirectAttributes to, Runnable task) {
         if (which != null) {
             to.addAttribute("which", which);
         }
@@ -247,10 +248,10 @@ class IntroductionController {
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return back(id);
+        return back(tank);
     }
 
-    private static String back(long id) {
-        return "redirect:/tanks/" + id + "/log/introducing";
+    private static String back(OwnedTank tank) {
+        return "redirect:/tanks/" + tank + "/log/introducing";
     }
 }

@@ -16,13 +16,14 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.PartyOfFish;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.LogFigures;
 import pelluna.app.log.WatchEntity;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.quarantine.QuarantineBoard;
 import pelluna.core.arrivals.Dated;
@@ -141,7 +142,7 @@ public class Introductions {
     public List<Coming> coming(OpenTank opened) {
         return told(
                 opened,
-                rows.findByTankIdOrderByIdDesc(opened.tank().id()).stream()
+                rows.findByTankIdOrderByIdDesc(opened.owned().id()).stream()
                         .filter(this::onItsWay)
                         .toList());
     }
@@ -154,7 +155,7 @@ public class Introductions {
     }
 
     private List<Coming> told(OpenTank opened, List<IntroductionEntity> all) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         if (all.isEmpty()) {
             return List.of();
         }
@@ -174,7 +175,7 @@ public class Introductions {
     public Coming one(OpenTank opened, long introduction) {
         return told(
                         opened,
-                        rows.findByIdAndTankId(introduction, opened.tank().id()).stream()
+                        rows.findByIdAndTankId(introduction, opened.owned().id()).stream()
                                 .toList())
                 .stream()
                 .findFirst()
@@ -188,8 +189,8 @@ public class Introductions {
     @Transactional(readOnly = true)
     public List<Before> before(OpenTank opened) {
         Map<Long, Fish> known = new HashMap<>();
-        fish.all(opened.tank().id()).forEach(f -> known.put(f.id(), f));
-        return rows.findByTankIdOrderByIdDesc(opened.tank().id()).stream()
+        fish.all(opened.owned()).forEach(f -> known.put(f.id(), f));
+        return rows.findByTankIdOrderByIdDesc(opened.owned().id()).stream()
                 .filter(b -> !onItsWay(b) && known.containsKey(b.fishId()))
                 .map(b -> new Before(b.id(), known.get(b.fishId()), at(b.releasedAt()), b.ended(opened.say())))
                 .toList();
@@ -202,7 +203,7 @@ public class Introductions {
             List<ReleaseCheckEntity> looked,
             List<WatchEntity> watches,
             LogFigures.LastNotes notes) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         Fish f = known.get(b.fishId());
         Map<EventType, Instant> mine = notes.of(f.id());
         Optional<Fish> boss = boss(opened, f, known);
@@ -282,7 +283,7 @@ public class Introductions {
     }
 
     private PullOut.Seen seen(
-            long tank, Fish f, Map<EventType, Instant> mine, List<WatchEntity> watches, Instant released) {
+            OwnedTank tank, Fish f, Map<EventType, Instant> mine, List<WatchEntity> watches, Instant released) {
         Instant now = log.now();
         boolean wounded = Stream.of(EventType.WOUND, EventType.TORN_FIN)
                 .map(mine::get)
@@ -313,13 +314,13 @@ public class Introductions {
     /** Pull-out rules that are met for any fish of the tank. */
     @Transactional(readOnly = true)
     public List<String> pull(OpenTank opened, Fish f) {
-        return pull(opened, f, figures.last(opened.tank().id()));
+        return pull(opened, f, figures.last(opened.owned()));
     }
 
     /** @param notes of this tank, where they are at hand */
     @Transactional(readOnly = true)
     public List<String> pull(OpenTank opened, Fish f, LogFigures.LastNotes notes) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         Instant came = f.cameOn() == null
                 ? Instant.EPOCH
                 : f.cameOn().atStartOfDay(zone).toInstant();
@@ -332,7 +333,7 @@ public class Introductions {
         return met.stream().map(say::of).toList();
     }
 
-    private double lastRate(long tank, Fish f, WatchEntity last, Instant released) {
+    private double lastRate(OwnedTank tank, Fish f, WatchEntity last, Instant released) {
         boolean fresh = last.beganAt().isAfter(released)
                 && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS))
                 && last.hours() > 0;
@@ -349,7 +350,7 @@ public class Introductions {
     }
 
     /** The later half of its days here against the first, as watched. */
-    private RateChange settling(long tank, Fish f, List<WatchEntity> watches, Instant released) {
+    private RateChange settling(OwnedTank tank, Fish f, List<WatchEntity> watches, Instant released) {
         Instant from = released == null ? log.now() : released;
         Instant middle = from.plus(Duration.between(from, log.now()).dividedBy(2));
         return RateChange.between(
@@ -363,7 +364,7 @@ public class Introductions {
     /** In the order of the plan. */
     @Transactional(readOnly = true)
     public List<Next> next(OpenTank opened) {
-        List<Long> under = fish.all(opened.tank().id()).stream()
+        List<Long> under = fish.all(opened.owned()).stream()
                 .filter(Fish::boxed)
                 .map(Fish::id)
                 .toList();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.planning.OpenTank;
@@ -25,7 +26,7 @@ class LadderView {
 
     /** @param boss who presses it; null if nobody by name; @param urgent whether a pull-out rule is met */
     void fill(Model model, OpenTank opened, long pressed, Long boss, boolean urgent) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         List<Fish> all = fish.all(tank);
         List<Interventions.Told> told = measures.told(tank, pressed);
         model.addAttribute("told", told);

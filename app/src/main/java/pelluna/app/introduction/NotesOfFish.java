@@ -9,6 +9,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.fish.OwnNote;
@@ -44,7 +45,7 @@ class NotesOfFish implements FishNotes {
 
     @Override
     @Transactional
-    public void note(long tank, EventType doing, long fish, int times, OwnNote own, String text) {
+    public void note(OwnedTank tank, EventType doing, long fish, int times, OwnNote own, String text) {
         log.write(
                 tank,
                 new Observation(
@@ -54,8 +55,8 @@ class NotesOfFish implements FishNotes {
 
     @Override
     @Transactional
-    public void back(long tank, long fish) {
-        for (InterventionEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
+    public void back(OwnedTank tank, long fish) {
+        for (InterventionEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank.id())) {
             if (m.endedAt() == null && Long.valueOf(fish).equals(m.goesOut())) {
                 m.ends(log.now());
                 measures.save(m);
@@ -64,15 +65,15 @@ class NotesOfFish implements FishNotes {
     }
 
     @Override
-    public List<Line> about(long tank, Fish fish, List<Fish> all, int most) {
+    public List<Line> about(OwnedTank tank, Fish fish, List<Fish> all, int most) {
         return stream.about(tank, fish, all, most);
     }
 
     @Override
     @Transactional(readOnly = true)
-    public List<Line> deeds(long tank, Fish fish, List<Fish> all) {
+    public List<Line> deeds(OwnedTank tank, Fish fish, List<Fish> all) {
         List<Line> lines = new ArrayList<>();
-        for (InterventionEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank)) {
+        for (InterventionEntity m : measures.findByTankIdOrderByBeganAtDescIdDesc(tank.id())) {
             if (Long.valueOf(fish.id()).equals(m.forFish())
                     || Long.valueOf(fish.id()).equals(m.byFish())) {
                 String to = Long.valueOf(fish.id()).equals(m.forFish())
@@ -83,7 +84,7 @@ class NotesOfFish implements FishNotes {
                         keeper.words().title(m.measure()) + to + (m.note().isEmpty() ? "." : ": " + m.note())));
             }
         }
-        for (IntroductionEntity b : bringings.findByTankIdOrderByIdDesc(tank)) {
+        for (IntroductionEntity b : bringings.findByTankIdOrderByIdDesc(tank.id())) {
             if (b.fishId() == fish.id()) {
                 add(lines, b.boxedAt(), keeper.words().text("page.introduction.intoTheSeeThroughBox"));
                 add(

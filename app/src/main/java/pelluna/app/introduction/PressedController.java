@@ -10,10 +10,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Refused;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -52,12 +53,12 @@ class PressedController {
     }
 
     @GetMapping("/tanks/{id}/log/bullied/{which}")
-    String pressed(@PathVariable long id, @PathVariable long which, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+    String pressed(OwnedTank tank, @PathVariable long which, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         Fish f = all.stream().filter(x -> x.id() == which).findFirst().orElseThrow(NoSuchTankException::new);
         List<String> pull = introductions.pull(opened, f);
-        Optional<PressureOfFish.Lately> lately = pressure.of(id, f);
+        Optional<PressureOfFish.Lately> lately = pressure.of(tank, f);
         shells.around(
                 model,
                 opened,
@@ -81,7 +82,7 @@ class PressedController {
 
     @PostMapping("/tanks/{id}/log/measures")
     String measure(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String measure,
             @RequestParam long forFish,
             @RequestParam(required = false) Long byFish,
@@ -92,31 +93,31 @@ class PressedController {
                 Named.find(Intervention.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
         if (m == Intervention.BACK_THROUGH_BOX) {
             try {
-                to.addAttribute("which", ways.backIntoTheBox(id, forFish, byFish));
+                to.addAttribute("which", ways.backIntoTheBox(tank, forFish, byFish));
             } catch (Refused e) {
                 Refused.tell(to, e);
             }
-            return "redirect:/tanks/" + id + "/log/introducing";
+            return "redirect:/tanks/" + tank + "/log/introducing";
         }
-        return done(id, which, forFish, to, () -> {
+        return done(tank, which, forFish, to, () -> {
             if (m == null) {
                 throw new Refused(new IntroductionRefusal.WhatWasDone());
             }
-            measures.begin(id, m, forFish, byFish, note);
+            measures.begin(tank, m, forFish, byFish, note);
         });
     }
 
     @PostMapping("/tanks/{id}/log/measures/{measure}/end")
     String end(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long measure,
             @RequestParam(required = false) Long which,
             RedirectAttributes to) {
-        return done(id, which, measures.forFish(id, measure), to, () -> measures.end(id, measure));
+        return done(tank, which, measures.forFish(tank, measure), to, () -> measures.end(tank, measure));
     }
 
     /** Back to where it was begun: the newcomer's page or the ladder of the fish. */
-    private static String done(long id, Long which, long forFish, RedirectAttributes to, Runnable task) {
+    private static String done(OwnedTank tank, Long which, long forFish, RedirectAttributes to, Runnable task) {
         try {
             task.run();
         } catch (Refused e) {
@@ -124,8 +125,8 @@ class PressedController {
         }
         if (which != null) {
             to.addAttribute("which", which);
-            return "redirect:/tanks/" + id + "/log/introducing";
+            return "redirect:/tanks/" + tank + "/log/introducing";
         }
-        return "redirect:/tanks/" + id + "/log/bullied/" + forFish;
+        return "redirect:/tanks/" + tank + "/log/bullied/" + forFish;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.SparkLine;
 import pelluna.app.fish.Fish;
 import pelluna.app.log.LogFigures;
@@ -29,7 +30,7 @@ class PressureOfFish {
 
     /** Empty if nothing was seen against it. */
     @Transactional(readOnly = true)
-    Optional<Lately> of(long tank, Fish f) {
+    Optional<Lately> of(OwnedTank tank, Fish f) {
         Pressure p = log.pressure(tank, Pressure.DAYS, log.watches(tank)).get(f.id());
         if (p == null) {
             return Optional.empty();

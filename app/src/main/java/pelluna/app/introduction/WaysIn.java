@@ -6,13 +6,14 @@ import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LifeHappened;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.Observation;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.quarantine.QuarantineBoard;
@@ -68,9 +69,10 @@ public class WaysIn {
      * @return its number
      */
     @Transactional
-    public long recorded(long tank, long fishId, Method method, SeeThroughBox box, Instant boxed, Instant released) {
+    public long recorded(
+            OwnedTank tank, long fishId, Method method, SeeThroughBox box, Instant boxed, Instant released) {
         fish.one(tank, fishId);
-        IntroductionEntity b = new IntroductionEntity(tank, fishId, method);
+        IntroductionEntity b = new IntroductionEntity(tank.id(), fishId, method);
         b.boxed(boxed, box);
         b.released(released);
         return rows.save(b).id();
@@ -78,19 +80,20 @@ public class WaysIn {
 
     /** A look that was written down afterwards. */
     @Transactional
-    public void recordedLook(long tank, long introduction, ReleaseCheck look, Instant at, boolean[] seen, String note) {
+    public void recordedLook(
+            OwnedTank tank, long introduction, ReleaseCheck look, Instant at, boolean[] seen, String note) {
         looks.save(new ReleaseCheckEntity(
                 row(tank, introduction).id(), look, at, seen[0], seen[1], seen[2], seen[3], note));
     }
 
     /** A wish goes into the box, or straight in. @return the number of its way in */
     @Transactional
-    public long begin(long tank, String party, Method method, SeeThroughBox box) {
+    public long begin(OwnedTank tank, String party, Method method, SeeThroughBox box) {
         OpenTank opened = plans.open(tank);
         Long wish = opened.wish(party).orElseThrow(NoSuchTankException::new).id();
         boolean straight = method == Method.STRAIGHT_IN || method == Method.ALL_AT_ONCE || method == Method.GROUND_ANEW;
         comesIn.begins(tank, wish, quarantine.goesOn(tank, wish), !straight);
-        IntroductionEntity b = new IntroductionEntity(tank, wish, method);
+        IntroductionEntity b = new IntroductionEntity(tank.id(), wish, method);
         if (straight) {
             b.released(log.now());
             rows.save(b);
@@ -104,7 +107,7 @@ public class WaysIn {
 
     /** Out of the box, and in: a wish turns into a resident. */
     @Transactional
-    public void release(long tank, long introduction) {
+    public void release(OwnedTank tank, long introduction) {
         IntroductionEntity b = row(tank, introduction);
         Fish f = fish.one(tank, b.fishId());
         b.released(log.now());
@@ -119,10 +122,10 @@ public class WaysIn {
 
     /** Somebody who lives here goes back into the box. */
     @Transactional
-    public long backIntoTheBox(long tank, long fishId, Long boss) {
+    public long backIntoTheBox(OwnedTank tank, long fishId, Long boss) {
         measures.begin(tank, Intervention.BACK_THROUGH_BOX, fishId, boss, "");
         fish.happens(tank, fishId, LifeEvent.BOXED_AGAIN);
-        IntroductionEntity b = new IntroductionEntity(tank, fishId, Method.BOX_DAYS);
+        IntroductionEntity b = new IntroductionEntity(tank.id(), fishId, Method.BOX_DAYS);
         b.boxed(log.now(), null);
         return rows.save(b).id();
     }
@@ -132,7 +135,7 @@ public class WaysIn {
      * is taken off it.
      */
     @Transactional
-    public void callOff(long tank, long introduction, String how) {
+    public void callOff(OwnedTank tank, long introduction, String how) {
         IntroductionEntity b = row(tank, introduction);
         b.ends(log.now(), Ended.CALLED_OFF, how.strip());
         rows.save(b);
@@ -142,8 +145,8 @@ public class WaysIn {
 
     /** Somebody is here no more: its way in ends, wherever it was on it. */
     @Transactional
-    public void leaves(long tank, long gone) {
-        rows.findByTankIdAndFishId(plans.tank(tank).id(), gone).stream()
+    public void leaves(OwnedTank tank, long gone) {
+        rows.findByTankIdAndFishId(tank.id(), gone).stream()
                 .filter(b -> b.endedAt() == null)
                 .forEach(b -> {
                     b.ends(log.now(), Ended.LEFT, "");
@@ -153,8 +156,8 @@ public class WaysIn {
 
     /** It has not left after all. */
     @Transactional
-    public void stays(long tank, long there) {
-        rows.findByTankIdAndFishId(plans.tank(tank).id(), there).stream()
+    public void stays(OwnedTank tank, long there) {
+        rows.findByTankIdAndFishId(tank.id(), there).stream()
                 .filter(b -> b.ended().equals(Optional.of(Ended.LEFT)))
                 .forEach(b -> {
                     b.goesOn();
@@ -165,7 +168,7 @@ public class WaysIn {
     /** A look after release; what it says of eating and being seen goes into the log too. */
     @Transactional
     public void look(
-            long tank,
+            OwnedTank tank,
             long introduction,
             ReleaseCheck look,
             boolean inSight,
@@ -185,7 +188,7 @@ public class WaysIn {
     }
 
     @Transactional
-    public void lit(long tank, LocalTime from, LocalTime until) {
+    public void lit(OwnedTank tank, LocalTime from, LocalTime until) {
         TankEntity t = plans.tank(tank);
         t.lit(from, until);
         tanks.save(t);
@@ -204,8 +207,8 @@ public class WaysIn {
         }
     }
 
-    private IntroductionEntity row(long tank, long introduction) {
-        return rows.findByIdAndTankId(introduction, plans.tank(tank).id())
+    private IntroductionEntity row(OwnedTank tank, long introduction) {
+        return rows.findByIdAndTankId(introduction, tank.id())
                 .filter(b -> b.endedAt() == null)
                 .orElseThrow(NoSuchTankException::new);
     }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.livestock.LifeCourse;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.livestock.Stage;
@@ -38,33 +39,33 @@ public class Lives {
 
     /** The wishes and residents of a plan. */
     @Transactional(readOnly = true)
-    public PlannedFish planned(long tank) {
-        return PlannedFish.of(rows.planned(List.of(tank)));
+    public PlannedFish planned(OwnedTank tank) {
+        return PlannedFish.of(rows.planned(List.of(tank.id())));
     }
 
     /** The same of several tanks, by tank; those without any are left out. */
     @Transactional(readOnly = true)
-    public Map<Long, PlannedFish> planned(Collection<Long> tanks) {
-        return rows.planned(tanks).stream()
+    public Map<Long, PlannedFish> planned(Collection<OwnedTank> tanks) {
+        return rows.planned(OwnedTank.ids(tanks)).stream()
                 .collect(Collectors.groupingBy(
                         LivestockEntity::tankId, Collectors.collectingAndThen(Collectors.toList(), PlannedFish::of)));
     }
 
     /** Everybody who ever came further than a wish, in the order of their numbers. */
     @Transactional(readOnly = true)
-    public List<LivestockEntity> met(Collection<Long> tanks) {
-        return rows.met(tanks);
+    public List<LivestockEntity> met(Collection<OwnedTank> tanks) {
+        return rows.met(OwnedTank.ids(tanks));
     }
 
     /** Where each of them stands. */
     @Transactional(readOnly = true)
-    public List<Standing> standing(long tank) {
-        return rows.standing(tank);
+    public List<Standing> standing(OwnedTank tank) {
+        return rows.standing(tank.id());
     }
 
     @Transactional(readOnly = true)
-    public Optional<LivestockEntity> one(long tank, long life) {
-        return rows.findByIdAndTankId(life, tank);
+    public Optional<LivestockEntity> one(OwnedTank tank, long life) {
+        return rows.findByIdAndTankId(life, tank.id());
     }
 
     /** What happened in a life, in the order in which it was written. */
@@ -77,16 +78,16 @@ public class Lives {
 
     /** A new wish at the end of the list. @param accepted the accepted name of its species */
     @Transactional
-    public LivestockEntity wish(long tank, String accepted, FishFile said) {
-        LivestockEntity life = LivestockEntity.wish(tank, accepted, said);
+    public LivestockEntity wish(OwnedTank tank, String accepted, FishFile said) {
+        LivestockEntity life = LivestockEntity.wish(tank.id(), accepted, said);
         life.stands(next(tank));
         return begins(life, LifeEvent.WISHED, today());
     }
 
     /** A new resident at the end of the list. @param accepted the accepted name of its species */
     @Transactional
-    public LivestockEntity resident(long tank, String accepted, FishFile said) {
-        LivestockEntity life = LivestockEntity.resident(tank, accepted, said);
+    public LivestockEntity resident(OwnedTank tank, String accepted, FishFile said) {
+        LivestockEntity life = LivestockEntity.resident(tank.id(), accepted, said);
         life.stands(next(tank));
         return begins(life, LifeEvent.CAME, said.since());
     }
@@ -102,8 +103,8 @@ public class Lives {
 
     /** Some of a wish, or of none, that are kept apart from the tank. @param wish null for none */
     @Transactional
-    public LivestockEntity apart(long tank, LivestockEntity wish, String species, int count) {
-        LivestockEntity life = new LivestockEntity(tank, species, count);
+    public LivestockEntity apart(OwnedTank tank, LivestockEntity wish, String species, int count) {
+        LivestockEntity life = new LivestockEntity(tank.id(), species, count);
         if (wish != null && wish.wishedOn() != null) {
             begins(life, LifeEvent.WISHED, wish.wishedOn());
         }
@@ -113,8 +114,8 @@ public class Lives {
     /** Some that came and went, written down afterwards. */
     @Transactional
     public LivestockEntity remembered(
-            long tank, String species, int count, LocalDate came, LifeEvent how, LocalDate left) {
-        LivestockEntity life = begins(new LivestockEntity(tank, species, count), LifeEvent.CAME, came);
+            OwnedTank tank, String species, int count, LocalDate came, LifeEvent how, LocalDate left) {
+        LivestockEntity life = begins(new LivestockEntity(tank.id(), species, count), LifeEvent.CAME, came);
         happens(life, how, left);
         return life;
     }
@@ -173,8 +174,8 @@ public class Lives {
      * the new wish
      */
     @Transactional
-    public LivestockEntity wishAgain(LivestockEntity lost) {
-        LivestockEntity wish = wish(lost.tankId(), lost.species(), lost.wishFile());
+    public LivestockEntity wishAgain(OwnedTank tank, LivestockEntity lost) {
+        LivestockEntity wish = wish(tank, lost.species(), lost.wishFile());
         wish.insteadOf(lost.id());
         wish.stands(lost.ordinal());
         rows.saveAndFlush(wish);
@@ -196,9 +197,9 @@ public class Lives {
      * @param accepted from a name of a species to its accepted one
      */
     @Transactional
-    public void lay(long tank, List<FishFile> residents, List<FishFile> wishes, UnaryOperator<String> accepted) {
+    public void lay(OwnedTank tank, List<FishFile> residents, List<FishFile> wishes, UnaryOperator<String> accepted) {
         Map<Long, LivestockEntity> known = new HashMap<>();
-        rows.findByTankIdOrderById(tank).stream()
+        rows.findByTankIdOrderById(tank.id()).stream()
                 .filter(l -> l.partOf() == null && l.stage() != Stage.GONE)
                 .forEach(l -> known.put(l.id(), l));
         List<LivestockEntity> laid = new ArrayList<>();
@@ -213,7 +214,8 @@ public class Lives {
         rows.saveAllAndFlush(laid);
     }
 
-    private LivestockEntity laidResident(long tank, Map<Long, LivestockEntity> known, FishFile said, String accepted) {
+    private LivestockEntity laidResident(
+            OwnedTank tank, Map<Long, LivestockEntity> known, FishFile said, String accepted) {
         LivestockEntity life = said.row() == null ? null : known.remove(said.row());
         if (life == null) {
             return resident(tank, accepted, said);
@@ -228,7 +230,7 @@ public class Lives {
         return life;
     }
 
-    private LivestockEntity laidWish(long tank, Map<Long, LivestockEntity> known, FishFile said, String accepted) {
+    private LivestockEntity laidWish(OwnedTank tank, Map<Long, LivestockEntity> known, FishFile said, String accepted) {
         LivestockEntity life = said.row() == null ? null : known.remove(said.row());
         if (life == null) {
             return wish(tank, accepted, said);
@@ -243,8 +245,8 @@ public class Lives {
         return life;
     }
 
-    private int next(long tank) {
-        return rows.planned(List.of(tank)).stream()
+    private int next(OwnedTank tank) {
+        return rows.planned(List.of(tank.id())).stream()
                         .mapToInt(LivestockEntity::ordinal)
                         .max()
                         .orElse(-1)

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.Sighting;
 
@@ -30,11 +31,11 @@ public class Feedings {
 
     /** Oldest first. */
     @Transactional(readOnly = true)
-    public List<Meal> meals(long tank, int days) {
+    public List<Meal> meals(OwnedTank tank, int days) {
         List<Meal> meals = new ArrayList<>();
         for (ObservationEntity e :
                 entries.findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
-                        tank, figures.ago(days), List.of(EventType.FED.word(), EventType.SEAWEED.word()))) {
+                        tank.id(), figures.ago(days), List.of(EventType.FED.word(), EventType.SEAWEED.word()))) {
             ZonedDateTime at = e.at().atZone(clock.getZone());
             meals.add(new Meal(
                     at.toLocalDate(),

@@ -10,6 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.losses.SeriousFight;
 
@@ -45,10 +46,10 @@ public class Fights {
     public record Noted(long fish, EventType doing, LocalDate on) {}
 
     /** Newest first. */
-    public List<Fight> serious(Collection<Long> tanks) {
+    public List<Fight> serious(Collection<OwnedTank> tanks) {
         List<Noted> hurt = noted(tanks, HURT);
         List<Fight> fights = new ArrayList<>();
-        for (ObservationRows.DayOfActs d : entries.hardDays(tanks, EventTypes.CONTESTS, zone.getId())) {
+        for (ObservationRows.DayOfActs d : entries.hardDays(OwnedTank.ids(tanks), EventTypes.CONTESTS, zone.getId())) {
             boolean wounded = hurt.stream()
                     .anyMatch(n -> n.fish() == d.getOther()
                             && !n.on().isBefore(d.getOn())
@@ -62,26 +63,27 @@ public class Fights {
     }
 
     /** Spots, thinness and jumps, oldest first. */
-    public List<Noted> signs(Collection<Long> tanks) {
+    public List<Noted> signs(Collection<OwnedTank> tanks) {
         return noted(tanks, SIGNS);
     }
 
-    private List<Noted> noted(Collection<Long> tanks, List<String> doings) {
-        return entries.ofKind(tanks, doings).stream()
+    private List<Noted> noted(Collection<OwnedTank> tanks, List<String> doings) {
+        return entries.ofKind(OwnedTank.ids(tanks), doings).stream()
                 .filter(e -> e.fishId() != null)
                 .map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate()))
                 .toList();
     }
 
     /** Contests since a moment, summed by who and whom. */
-    public List<LogFigures.Watched> contestsSince(long tank, Instant since) {
-        return entries.pairs(tank, since, EventTypes.CONTESTS).stream()
+    public List<LogFigures.Watched> contestsSince(OwnedTank tank, Instant since) {
+        return entries.pairs(tank.id(), since, EventTypes.CONTESTS).stream()
                 .map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }
 
     /** Ended watches of all time, oldest first. */
-    public List<WatchEntity> watches(long tank) {
-        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, Instant.EPOCH);
+    public List<WatchEntity> watches(OwnedTank tank) {
+        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(
+                tank.id(), Instant.EPOCH);
     }
 }

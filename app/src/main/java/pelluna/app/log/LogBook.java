@@ -10,13 +10,14 @@ import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.OwnNote;
 import pelluna.app.fish.WhoIsMissing;
 import pelluna.app.limits.Refused;
 import pelluna.app.limits.Steps;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Gravity;
@@ -70,24 +71,24 @@ public class LogBook {
      * @throws Refused, if it cannot be so
      */
     @Transactional
-    public long write(long tank, Observation sent) {
+    public long write(OwnedTank tank, Observation sent) {
         return write(tank, sent, null);
     }
 
     /** The same, with what Pelluna itself notes; null for nothing. */
     @Transactional
-    public long write(long tank, Observation sent, OwnNote own) {
+    public long write(OwnedTank tank, Observation sent, OwnNote own) {
         plans.tank(tank);
         if (sent.key() != null) {
-            Optional<ObservationEntity> there = entries.findByTankIdAndSentKey(tank, sent.key());
+            Optional<ObservationEntity> there = entries.findByTankIdAndSentKey(tank.id(), sent.key());
             if (there.isPresent()) {
                 return there.get().id();
             }
         }
         check(sent, fish.all(tank).stream().map(Fish::id).toList());
-        Long watch = watches.covering(tank, sent.at()).map(WatchEntity::id).orElse(null);
+        Long watch = watches.covering(tank.id(), sent.at()).map(WatchEntity::id).orElse(null);
         foundAgain(tank, sent);
-        ObservationEntity line = new ObservationEntity(tank, sent, watch);
+        ObservationEntity line = new ObservationEntity(tank.id(), sent, watch);
         if (own != null) {
             line.notes(OwnNotes.row(own));
         }
@@ -96,14 +97,13 @@ public class LogBook {
 
     /** Writes lines of the past that were checked before, in their order. @param seen told of every line */
     @Transactional
-    void writePast(long tank, List<Observation> lines, Steps seen) {
-        WatchesByTime all = new WatchesByTime(
-                watches.findByTankIdOrderByBeganAt(plans.tank(tank).id()));
+    void writePast(OwnedTank tank, List<Observation> lines, Steps seen) {
+        WatchesByTime all = new WatchesByTime(watches.findByTankIdOrderByBeganAt(tank.id()));
         for (int i = 0; i < lines.size(); i++) {
             Observation sent = lines.get(i);
             seen.at(i + 1L, lines.size());
             Long watch = all.covering(sent.at()).map(WatchEntity::id).orElse(null);
-            database.persist(new ObservationEntity(tank, sent, watch));
+            database.persist(new ObservationEntity(tank.id(), sent, watch));
             if (i % AT_ONCE == AT_ONCE - 1) {
                 database.flush();
                 database.clear();
@@ -139,7 +139,7 @@ public class LogBook {
     }
 
     /** Whoever is seen is no longer missing. */
-    private void foundAgain(long tank, Observation sent) {
+    private void foundAgain(OwnedTank tank, Observation sent) {
         if (sent.doing() != EventType.ABSENT && sent.fish() != null) {
             fish.all(tank).stream()
                     .filter(f -> f.id() == sent.fish() && f.missing())
@@ -149,9 +149,8 @@ public class LogBook {
 
     /** Takes a line back; it stays readable, and counts nowhere. */
     @Transactional
-    public void takeBack(long tank, long entry) {
-        ObservationEntity e =
-                entries.findByIdAndTankId(entry, plans.tank(tank).id()).orElseThrow(NoSuchTankException::new);
+    public void takeBack(OwnedTank tank, long entry) {
+        ObservationEntity e = entries.findByIdAndTankId(entry, tank.id()).orElseThrow(NoSuchTankException::new);
         e.takeBack(now());
         entries.save(e);
     }
@@ -163,8 +162,8 @@ public class LogBook {
      * @throws Refused, if there is none
      */
     @Transactional
-    public void takeBackLast(long tank) {
-        ObservationEntity last = entries.newest(plans.tank(tank).id(), Limit.of(20)).stream()
+    public void takeBackLast(OwnedTank tank) {
+        ObservationEntity last = entries.newest(tank.id(), Limit.of(20)).stream()
                 .filter(e -> !e.takenBack())
                 .findFirst()
                 .filter(e -> e.at().isAfter(now().minus(TAKEN_BACK_WITHIN)))
@@ -174,19 +173,19 @@ public class LogBook {
 
     /** A watch that is running; one that was forgotten runs no longer than a watch counts. */
     @Transactional(readOnly = true)
-    public Optional<WatchEntity> running(long tank) {
-        return watches.findByTankIdAndEndedAtIsNull(plans.tank(tank).id())
+    public Optional<WatchEntity> running(OwnedTank tank) {
+        return watches.findByTankIdAndEndedAtIsNull(tank.id())
                 .filter(w -> !w.beganAt().plus(LONGEST_WATCH).isBefore(now()));
     }
 
     /** Starts a watch; if one runs already, it goes on. */
     @Transactional
-    public void begin(long tank, Instant at, String key) {
-        boolean sentBefore = key != null
-                && watches.findByTankIdAndSentKey(plans.tank(tank).id(), key).isPresent();
+    public void begin(OwnedTank tank, Instant at, String key) {
+        boolean sentBefore =
+                key != null && watches.findByTankIdAndSentKey(tank.id(), key).isPresent();
         endForgotten();
         if (!sentBefore && running(tank).isEmpty()) {
-            watches.saveAndFlush(new WatchEntity(tank, at.isAfter(now()) ? now() : at, key));
+            watches.saveAndFlush(new WatchEntity(tank.id(), at.isAfter(now()) ? now() : at, key));
             endForgotten();
         }
     }
@@ -199,14 +198,14 @@ public class LogBook {
 
     /** A watch written down afterwards. */
     @Transactional
-    public void watched(long tank, Instant from, Instant until) {
-        WatchEntity w = new WatchEntity(plans.tank(tank).id(), from, null);
+    public void watched(OwnedTank tank, Instant from, Instant until) {
+        WatchEntity w = new WatchEntity(tank.id(), from, null);
         w.ends(until);
         watches.save(w);
     }
 
     @Transactional
-    public void end(long tank, Instant at) {
+    public void end(OwnedTank tank, Instant at) {
         running(tank).ifPresent(w -> {
             w.ends(at.isBefore(w.beganAt()) ? w.beganAt() : at.isAfter(now()) ? now() : at);
             watches.save(w);
@@ -215,8 +214,8 @@ public class LogBook {
 
     /** Lines from the newest on. @param after only those that stand below this one; null from the top */
     @Transactional(readOnly = true)
-    List<ObservationEntity> stream(long tank, Long after, int most) {
-        long id = plans.tank(tank).id();
+    List<ObservationEntity> stream(OwnedTank tank, Long after, int most) {
+        long id = tank.id();
         return after == null
                 ? entries.newest(id, Limit.of(most))
                 : entries.findByIdAndTankId(after, id)
@@ -225,7 +224,7 @@ public class LogBook {
     }
 
     @Transactional(readOnly = true)
-    List<ObservationEntity> about(long tank, long fish, int most) {
-        return entries.about(plans.tank(tank).id(), fish, Limit.of(most));
+    List<ObservationEntity> about(OwnedTank tank, long fish, int most) {
+        return entries.about(tank.id(), fish, Limit.of(most));
     }
 }

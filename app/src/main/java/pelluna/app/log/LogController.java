@@ -8,9 +8,9 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.planning.OpenTank;
@@ -53,12 +53,12 @@ class LogController {
     /** @param after number of a line; only those that stand below it */
     @GetMapping("/tanks/{id}/log")
     String log(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) Long after,
             @RequestParam(defaultValue = "") String typed,
             Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         List<Fish> there = all.stream().filter(Fish::there).toList();
         LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         WatchView.Seen watch = watches.of(opened, all);
@@ -69,7 +69,7 @@ class LogController {
         model.addAttribute("reef", Chips.reef(opened.plan().tank(), opened.say()));
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(opened, all));
-        List<ObservationEntity> rows = log.stream(id, after, SHOWN + 1);
+        List<ObservationEntity> rows = log.stream(tank, after, SHOWN + 1);
         model.addAttribute(
                 "stream",
                 rows.stream()
@@ -86,9 +86,9 @@ class LogController {
 
     @GetMapping("/tanks/{id}/log/complete")
     @ResponseBody
-    Offers complete(@PathVariable long id, @RequestParam(defaultValue = "") String text) {
+    Offers complete(OwnedTank tank, @RequestParam(defaultValue = "") String text) {
         return new Offers(sentences
-                .reader(plans.open(id), fish.there(id))
+                .reader(plans.open(tank), fish.there(tank))
                 .completions(text.length() > 200 ? text.substring(0, 200) : text));
     }
 }

@@ -12,6 +12,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Stretch;
@@ -45,9 +46,9 @@ public class LogDays {
     public record Told(LocalDate on, LocalTime at, EventType doing, Long fish, String says) {}
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
-    public List<Told> told(long tank, List<Fish> fish, LocalDate from, LocalDate until) {
+    public List<Told> told(OwnedTank tank, List<Fish> fish, LocalDate from, LocalDate until) {
         LogWords words = new LogWords(fish, zone, until, keeper.words());
-        return entries.between(tank, start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
+        return entries.between(tank.id(), start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
                 .map(e -> {
                     LogWords.Line line = words.line(e);
                     return new Told(
@@ -61,10 +62,12 @@ public class LogDays {
     }
 
     /** Days on which one of these was noted, from a day on, oldest first; all of them. */
-    public List<LocalDate> noted(long tank, Set<EventType> doings, LocalDate from) {
+    public List<LocalDate> noted(OwnedTank tank, Set<EventType> doings, LocalDate from) {
         return entries
                 .findByTankIdAndAtGreaterThanEqualAndDoingInAndTakenBackIsNullOrderByAtAscIdAsc(
-                        tank, start(from), doings.stream().map(EventType::word).toList())
+                        tank.id(),
+                        start(from),
+                        doings.stream().map(EventType::word).toList())
                 .stream()
                 .map(e -> e.at().atZone(zone).toLocalDate())
                 .toList();
@@ -74,18 +77,18 @@ public class LogDays {
     public record Acts(LocalDate on, long fish, long other, int acts, int hard) {}
 
     /** By day, the most first; both days included. */
-    public List<Acts> acts(long tank, LocalDate from, LocalDate until) {
+    public List<Acts> acts(OwnedTank tank, LocalDate from, LocalDate until) {
         return entries
-                .daysOfActs(tank, start(from), start(until.plusDays(1)), EventTypes.CONTESTS, zone.getId())
+                .daysOfActs(tank.id(), start(from), start(until.plusDays(1)), EventTypes.CONTESTS, zone.getId())
                 .stream()
                 .map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard()))
                 .toList();
     }
 
     /** Contests seen in watches from a day on, until before another. */
-    public Stretch watched(long tank, LocalDate from, LocalDate before) {
+    public Stretch watched(OwnedTank tank, LocalDate from, LocalDate before) {
         List<WatchEntity> ended =
-                watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, start(from));
+                watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank.id(), start(from));
         return figures.contestsIn(tank, ended, start(from), start(before), null, null);
     }
 

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.behaviour.Pressure;
@@ -54,8 +55,10 @@ public class LogFigures {
     }
 
     /** The watch that is running, whose acts have no hours under them yet; no watch's number if none runs. */
-    private long running(long tank) {
-        return watches.findByTankIdAndEndedAtIsNull(tank).map(WatchEntity::id).orElse(NONE);
+    private long running(OwnedTank tank) {
+        return watches.findByTankIdAndEndedAtIsNull(tank.id())
+                .map(WatchEntity::id)
+                .orElse(NONE);
     }
 
     public Instant ago(long days) {
@@ -63,8 +66,8 @@ public class LogFigures {
     }
 
     /** Who won over whom, by numbers of fish. */
-    public List<Contests.Won> contests(long tank) {
-        return entries.pairs(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS).stream()
+    public List<Contests.Won> contests(OwnedTank tank) {
+        return entries.pairs(tank.id(), ago(MEMORY_DAYS), EventTypes.CONTESTS).stream()
                 .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes()))
                 .toList();
     }
@@ -72,9 +75,9 @@ public class LogFigures {
     /** Contests in order, each once, oldest first, with their moments: the last {@value #MOST_IN_ORDER} lines. */
     public record Course(List<Contests.Won> won, List<Instant> moments) {}
 
-    public Course course(long tank) {
+    public Course course(OwnedTank tank) {
         List<ObservationRows.Contest> newest =
-                entries.contests(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS, MOST_IN_ORDER);
+                entries.contests(tank.id(), ago(MEMORY_DAYS), EventTypes.CONTESTS, MOST_IN_ORDER);
         List<Contests.Won> won = new ArrayList<>();
         List<Instant> moments = new ArrayList<>();
         for (int k = newest.size() - 1; k >= 0; k--) {
@@ -90,22 +93,23 @@ public class LogFigures {
     /** Acts in watches by who did them to whom. */
     public record Watched(long fish, long other, int acts) {}
 
-    public List<Watched> watchedContests(long tank) {
-        return entries.watchedPairs(tank, ago(MEMORY_DAYS), EventTypes.CONTESTS, running(tank)).stream()
+    public List<Watched> watchedContests(OwnedTank tank) {
+        return entries.watchedPairs(tank.id(), ago(MEMORY_DAYS), EventTypes.CONTESTS, running(tank)).stream()
                 .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }
 
     /** Everything that presses, seen in watches or not, since a moment. */
-    public List<Watched> pressing(long tank, Instant since) {
-        return entries.pairs(tank, since, EventTypes.PRESSING).stream()
+    public List<Watched> pressing(OwnedTank tank, Instant since) {
+        return entries.pairs(tank.id(), since, EventTypes.PRESSING).stream()
                 .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
                 .toList();
     }
 
     /** Ended watches of the last {@value #MEMORY_DAYS} days, oldest first. */
-    public List<WatchEntity> watches(long tank) {
-        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(tank, ago(MEMORY_DAYS));
+    public List<WatchEntity> watches(OwnedTank tank) {
+        return watches.findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(
+                tank.id(), ago(MEMORY_DAYS));
     }
 
     public static double hours(List<WatchEntity> watches, Instant from, Instant until) {
@@ -119,17 +123,20 @@ public class LogFigures {
      * Contests in the watches between two moments. @param target only against this one; null for all; @param by only
      * of this one; null for all
      */
-    public Stretch contestsIn(long tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
+    public Stretch contestsIn(
+            OwnedTank tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
         double hours = hours(watches, from, until);
         return new Stretch(
-                hours == 0 ? 0 : entries.watchedActs(tank, from, until, EventTypes.CONTESTS, target, by, running(tank)),
+                hours == 0
+                        ? 0
+                        : entries.watchedActs(tank.id(), from, until, EventTypes.CONTESTS, target, by, running(tank)),
                 hours);
     }
 
     /** Strikes at one box in one watch. */
-    public int strikes(long tank, WatchEntity watch, long boxed) {
+    public int strikes(OwnedTank tank, WatchEntity watch, long boxed) {
         return entries.watchedActs(
-                tank,
+                tank.id(),
                 watch.beganAt(),
                 watch.endedAt().plusMillis(1),
                 List.of(EventType.STRUCK_BOX.word()),
@@ -139,7 +146,7 @@ public class LogFigures {
     }
 
     /** Pressure on everybody who took anything over the last days, by number of fish. */
-    public Map<Long, Pressure> pressure(long tank, int days, List<WatchEntity> watches) {
+    public Map<Long, Pressure> pressure(OwnedTank tank, int days, List<WatchEntity> watches) {
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.minusDays(days - 1L);
         Map<LocalDate, Double> hours = watches.stream()
@@ -148,7 +155,7 @@ public class LogFigures {
                         Collectors.summingDouble(WatchEntity::hours)));
         Map<Long, Map<LocalDate, ObservationRows.Received>> received = new HashMap<>();
         for (ObservationRows.Received r : entries.received(
-                tank,
+                tank.id(),
                 first.atStartOfDay(clock.getZone()).toInstant(),
                 EventTypes.PRESSING,
                 clock.getZone().getId(),
@@ -187,9 +194,9 @@ public class LogFigures {
         }
     }
 
-    public LastNotes last(long tank) {
+    public LastNotes last(OwnedTank tank) {
         LastNotes notes = new LastNotes();
-        for (ObservationRows.Last l : entries.last(tank, ago(LAST_DAYS))) {
+        for (ObservationRows.Last l : entries.last(tank.id(), ago(LAST_DAYS))) {
             Named.find(EventType.class, l.getDoing()).ifPresent(d -> {
                 notes.noted.computeIfAbsent(l.getFish(), k -> new HashMap<>()).put(d, l.getAt());
                 if (d != EventType.ABSENT && d != EventType.NOTE) {
@@ -197,7 +204,7 @@ public class LogFigures {
                 }
             });
         }
-        entries.lastAsTarget(tank, ago(LAST_DAYS))
+        entries.lastAsTarget(tank.id(), ago(LAST_DAYS))
                 .forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
         return notes;
     }
@@ -212,12 +219,12 @@ public class LogFigures {
     public record Before(Map<EventType, Long> daysAgo, int acts, Long by) {}
 
     /** @param group whose member it is; null if it stands for itself */
-    public Before before(long tank, long fish, Long group, LocalDate on) {
+    public Before before(OwnedTank tank, long fish, Long group, LocalDate on) {
         Map<EventType, Long> ago = new HashMap<>();
         Map<Long, Integer> by = new HashMap<>();
-        List<ObservationEntity> lines = new ArrayList<>(entries.about(tank, fish, Limit.of(MOST_BEFORE)));
+        List<ObservationEntity> lines = new ArrayList<>(entries.about(tank.id(), fish, Limit.of(MOST_BEFORE)));
         if (group != null) {
-            lines.addAll(entries.about(tank, group, Limit.of(MOST_BEFORE)));
+            lines.addAll(entries.about(tank.id(), group, Limit.of(MOST_BEFORE)));
         }
         for (ObservationEntity e : lines) {
             long days = ChronoUnit.DAYS.between(e.at().atZone(clock.getZone()).toLocalDate(), on);
@@ -243,23 +250,23 @@ public class LogFigures {
     }
 
     /** Acts that were seen outside watches. */
-    public int outsideWatches(long tank, int days) {
-        return entries.outsideWatches(tank, ago(days), EventTypes.PRESSING);
+    public int outsideWatches(OwnedTank tank, int days) {
+        return entries.outsideWatches(tank.id(), ago(days), EventTypes.PRESSING);
     }
 
     /** Where acts were seen, newest first. @param times how often */
     public record Place(Sighting.Spot at, int times, long fish, Long other) {}
 
-    public List<Place> places(long tank, int days) {
-        return entries.placed(tank, ago(days), EventTypes.PRESSING, Limit.of(MOST_PLACED)).stream()
+    public List<Place> places(OwnedTank tank, int days) {
+        return entries.placed(tank.id(), ago(days), EventTypes.PRESSING, Limit.of(MOST_PLACED)).stream()
                 .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId()))
                 .toList();
     }
 
     /** The course of hide-or-absent against seen-or-eating of one fish, newest first, one a feeding. */
-    public int hidesRunning(long tank, long fish) {
+    public int hidesRunning(OwnedTank tank, long fish) {
         int running = 0;
-        for (ObservationEntity e : entries.about(tank, fish, Limit.of(30))) {
+        for (ObservationEntity e : entries.about(tank.id(), fish, Limit.of(30))) {
             boolean mine = e.fishId() != null && e.fishId() == fish;
             if (mine && (e.doing() == EventType.HIDES || e.doing() == EventType.ABSENT)) {
                 running++;

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Refused;
@@ -55,12 +56,12 @@ public class LogSheets {
 
     /** Everything that was ever logged, oldest first. */
     @Transactional(readOnly = true)
-    public List<List<Object>> rows(long tank) {
+    public List<List<Object>> rows(OwnedTank tank) {
         Map<Long, String> names = new HashMap<>();
         Words say = keeper.words();
         fish.all(tank).forEach(f -> names.put(f.id(), f.kind(say)));
         List<List<Object>> rows = new ArrayList<>();
-        for (ObservationEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank)) {
+        for (ObservationEntity e : entries.findByTankIdOrderByAtAscIdAsc(tank.id())) {
             List<Object> row = new ArrayList<>();
             row.add(at(e.at()));
             row.add(names.getOrDefault(e.fishId(), ""));
@@ -80,9 +81,9 @@ public class LogSheets {
 
     /** Watches, oldest first: number, began, ended. */
     @Transactional(readOnly = true)
-    public List<List<Object>> watches(long tank) {
+    public List<List<Object>> watches(OwnedTank tank) {
         List<List<Object>> rows = new ArrayList<>();
-        watches.findByTankIdOrderByBeganAt(tank)
+        watches.findByTankIdOrderByBeganAt(tank.id())
                 .forEach(w -> rows.add(List.of(w.id(), at(w.beganAt()), w.endedAt() == null ? "" : at(w.endedAt()))));
         return rows;
     }
@@ -109,7 +110,7 @@ public class LogSheets {
 
     @Transactional(readOnly = true)
     public Reader reader(OpenTank opened) {
-        List<Fish> all = fish.all(opened.tank().id());
+        List<Fish> all = fish.all(opened.owned());
         return new Reader(
                 sentences.reader(opened, all), all.stream().map(Fish::id).collect(Collectors.toSet()));
     }
@@ -159,7 +160,7 @@ public class LogSheets {
 
     /** Writes lines that were read before, all or none. @param seen told of every line */
     @Transactional
-    public void write(long tank, List<Observation> lines, Steps seen) {
+    public void write(OwnedTank tank, List<Observation> lines, Steps seen) {
         log.writePast(tank, lines, seen);
     }
 }

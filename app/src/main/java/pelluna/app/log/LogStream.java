@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
 import pelluna.app.planning.TankPlans;
@@ -26,7 +27,7 @@ public class LogStream {
     }
 
     /** The newest lines about a fish, without its being there and eating. */
-    public List<FishNotes.Line> about(long tank, Fish fish, List<Fish> all, int most) {
+    public List<FishNotes.Line> about(OwnedTank tank, Fish fish, List<Fish> all, int most) {
         LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         return log.about(tank, fish.id(), MOST_READ).stream()
                 .filter(e -> e.doing().kind() != EventType.Kind.GOOD)

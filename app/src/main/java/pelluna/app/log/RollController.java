@@ -9,9 +9,9 @@ import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
@@ -43,10 +43,10 @@ class RollController {
     record Row(Fish fish, String picture, String seen, String ate, boolean missing) {}
 
     @GetMapping("/tanks/{id}/log/head-count")
-    String roll(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
-        LogFigures.LastNotes notes = figures.last(id);
+    String roll(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
+        LogFigures.LastNotes notes = figures.last(tank);
         LogWords words = new LogWords(all, zone, plans.today(), plans.words());
         List<Row> rows = all.stream()
                 .filter(Fish::there)
@@ -78,10 +78,10 @@ class RollController {
 
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */
     @PostMapping("/tanks/{id}/log/head-count")
-    String call(@PathVariable long id, @RequestParam Map<String, String> form) {
+    String call(OwnedTank tank, @RequestParam Map<String, String> form) {
         Instant now = log.now();
         Map<Fish, EventType> answers = new LinkedHashMap<>();
-        for (Fish f : fish.there(id)) {
+        for (Fish f : fish.there(tank)) {
             EventType said = doing(
                     form.getOrDefault("f" + f.id(), form.containsKey("all") && !f.missing() ? form.get("all") : ""));
             if (said != null) {
@@ -91,7 +91,7 @@ class RollController {
         if (!answers.isEmpty()) {
             String food = form.getOrDefault("food", "").strip();
             log.write(
-                    id,
+                    tank,
                     new Observation(
                             now,
                             EventType.FED,
@@ -103,9 +103,9 @@ class RollController {
                             1,
                             food.isEmpty() ? plans.words().text("page.log.rollCallFish", answers.size()) : food,
                             null));
-            answers.forEach((f, d) -> log.write(id, Observation.of(now, d, f.id())));
+            answers.forEach((f, d) -> log.write(tank, Observation.of(now, d, f.id())));
         }
-        return "redirect:/tanks/" + id + "/log/head-count";
+        return "redirect:/tanks/" + tank + "/log/head-count";
     }
 
     private static EventType doing(String word) {

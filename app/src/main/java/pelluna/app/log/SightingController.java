@@ -8,9 +8,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Numbers;
@@ -42,12 +42,12 @@ class SightingController {
      * 1970, {@code key} made by the window.
      */
     @PostMapping("/tanks/{id}/log/sighting")
-    ResponseEntity<String> sighting(@PathVariable long id, @RequestParam Map<String, String> form) {
-        return answer(id, form, () -> {
+    ResponseEntity<String> sighting(OwnedTank tank, @RequestParam Map<String, String> form) {
+        return answer(tank, form, () -> {
             EventType doing = Named.find(EventType.class, form.getOrDefault("doing", ""))
                     .orElseThrow(() -> new Refused(new LogRefusal.WhatDidItDo()));
             log.write(
-                    id,
+                    tank,
                     new Observation(
                             at(form),
                             doing,
@@ -66,16 +66,16 @@ class SightingController {
 
     /** 'angel chased wrasse x3 left cave'. */
     @PostMapping("/tanks/{id}/log/typed")
-    ResponseEntity<String> typed(@PathVariable long id, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> typed(OwnedTank tank, @RequestParam Map<String, String> form) {
         String text = form.getOrDefault("text", "").strip();
-        return answer(id, form, () -> {
+        return answer(tank, form, () -> {
             SentenceReader.Reading reading =
-                    sentences.reader(plans.open(id), fish.there(id)).read(text);
+                    sentences.reader(plans.open(tank), fish.there(tank)).read(text);
             Sighting s = reading.sighting()
                     .orElseThrow(() -> new Refused(
                             new LogRefusal.NotUnderstood(reading.problem().orElseThrow())));
             log.write(
-                    id,
+                    tank,
                     new Observation(
                             at(form),
                             s.doing(),
@@ -92,38 +92,37 @@ class SightingController {
 
     /** Takes a line back, by its number. */
     @PostMapping("/tanks/{id}/log/back")
-    ResponseEntity<String> back(@PathVariable long id, @RequestParam Map<String, String> form) {
-        return answer(id, form, () -> {
+    ResponseEntity<String> back(OwnedTank tank, @RequestParam Map<String, String> form) {
+        return answer(tank, form, () -> {
             Long entry = whole(form, "entry");
             if (entry == null) {
-                log.takeBackLast(id);
+                log.takeBackLast(tank);
             } else {
-                log.takeBack(id, entry);
+                log.takeBack(tank, entry);
             }
         });
     }
 
     /** @param what begin, end, or toggle */
     @PostMapping("/tanks/{id}/log/watch")
-    ResponseEntity<String> watch(
-            @PathVariable long id, @RequestParam String what, @RequestParam Map<String, String> form) {
-        return answer(id, form, () -> {
+    ResponseEntity<String> watch(OwnedTank tank, @RequestParam String what, @RequestParam Map<String, String> form) {
+        return answer(tank, form, () -> {
             boolean end = what.equals("end")
-                    || what.equals("toggle") && log.running(id).isPresent();
+                    || what.equals("toggle") && log.running(tank).isPresent();
             if (end) {
-                log.end(id, at(form));
+                log.end(tank, at(form));
             } else {
-                log.begin(id, at(form), key(form));
+                log.begin(tank, at(form), key(form));
             }
         });
     }
 
     /** For a script a bare answer, otherwise back to the page. */
-    private ResponseEntity<String> answer(long id, Map<String, String> form, Runnable task) {
+    private ResponseEntity<String> answer(OwnedTank tank, Map<String, String> form, Runnable task) {
         if (!form.containsKey("quiet")) {
             task.run();
             return ResponseEntity.status(HttpStatus.SEE_OTHER)
-                    .header(HttpHeaders.LOCATION, "/tanks/" + id + "/log")
+                    .header(HttpHeaders.LOCATION, "/tanks/" + tank + "/log")
                     .build();
         }
         try {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.behaviour.EventType;
@@ -39,7 +40,7 @@ class WatchView {
     record Seen(boolean running, long began, List<Tap> taps, String hours, int outside, String sentence) {}
 
     Seen of(OpenTank opened, List<Fish> all) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         Optional<WatchEntity> running = log.running(tank);
         Instant week = log.now().minus(7, ChronoUnit.DAYS);
         List<WatchEntity> watches = figures.watches(tank).stream()
@@ -74,7 +75,7 @@ class WatchView {
                     .limit(4)
                     .forEach(f -> put(taps, opened.say(), f, EventType.STRUCK_BOX, boxed));
         }
-        figures.pressing(opened.tank().id(), figures.ago(LATELY_DAYS)).stream()
+        figures.pressing(opened.owned(), figures.ago(LATELY_DAYS)).stream()
                 .sorted(Comparator.comparingInt(LogFigures.Watched::acts).reversed())
                 .filter(w -> there.containsKey(w.fish())
                         && there.containsKey(w.other())

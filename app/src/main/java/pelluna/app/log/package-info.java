@@ -9,8 +9,7 @@
             "livestock",
             "planning",
             "rows",
-            "shell",
-            "tank"
+            "shell"
         })
 package pelluna.app.log;
 

@@ -44,7 +44,7 @@ public class AfterIllness {
 
     /** Losses to illness in the tank itself, newest first; those in quarantine are left out. */
     private List<DepartureEntity> losses(OpenTank opened) {
-        return rows.standing(List.of(opened.tank().id())).stream()
+        return rows.standing(List.of(opened.owned().id())).stream()
                 .filter(d -> d.lost() && d.cause() == Cause.DISEASE && d.fishId() != null && !d.inQuarantine())
                 .toList();
     }
@@ -59,7 +59,7 @@ public class AfterIllness {
 
     private Clearance since(OpenTank opened, LocalDate loss) {
         List<LocalDate> days = Stream.concat(
-                        log.noted(opened.tank().id(), ILL, loss).stream(),
+                        log.noted(opened.owned(), ILL, loss).stream(),
                         losses(opened).stream().map(DepartureEntity::onDay))
                 .filter(d -> d.isAfter(loss))
                 .sorted()

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.core.losses.Cause;
 import pelluna.core.losses.Left;
@@ -50,8 +51,8 @@ public class Deaths {
 
     /** Newest first. */
     @Transactional(readOnly = true)
-    public List<Elsewhere> elsewhere(Collection<Long> tanks) {
-        return rows.standing(tanks).stream()
+    public List<Elsewhere> elsewhere(Collection<OwnedTank> tanks) {
+        return rows.standing(OwnedTank.ids(tanks)).stream()
                 .filter(d -> !d.lost() && d.fishId() != null)
                 .map(d -> new Elsewhere(d.id(), d.fishId(), d.count(), d.onDay(), d.how()))
                 .toList();
@@ -59,9 +60,9 @@ public class Deaths {
 
     /** Newest first. */
     @Transactional(readOnly = true)
-    public List<Death> of(Collection<Long> tanks) {
+    public List<Death> of(Collection<OwnedTank> tanks) {
         Map<Long, Crews.Named> crews = crew.named(tanks);
-        return rows.standing(tanks).stream()
+        return rows.standing(OwnedTank.ids(tanks)).stream()
                 .filter(DepartureEntity::lost)
                 .map(d -> d.crewId() == null
                         ? new Death(

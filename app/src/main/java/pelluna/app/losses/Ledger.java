@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.FishNotes;
@@ -19,7 +21,6 @@ import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -95,11 +96,11 @@ public class Ledger {
      * @throws Refused, if it cannot be so
      */
     @Transactional
-    public long record(long tank, LossReport told) {
+    public long record(OwnedTank tank, LossReport told) {
         return record(tank, told, false);
     }
 
-    private long record(long tank, LossReport told, boolean quarantined) {
+    private long record(OwnedTank tank, LossReport told, boolean quarantined) {
         if (told.on().isAfter(plans.today())) {
             throw new Refused(new LossRefusal.StillToCome());
         }
@@ -108,7 +109,8 @@ public class Ledger {
         }
         if (told.crew() != null) {
             crew.lost(tank, told.crew(), told.count(), told.on());
-            return rows.save(new DepartureEntity(tank, told, clock.instant())).id();
+            return rows.save(new DepartureEntity(tank.id(), told, clock.instant()))
+                    .id();
         }
         OpenTank before = plans.open(tank);
         Fish f = fish.one(tank, told.fish());
@@ -121,7 +123,7 @@ public class Ledger {
             throw new Refused(new LossRefusal.IsOne(f.said()));
         }
         List<Proposal> likely = told.how() == Left.LOST ? evidence.proposals(before, f, told.on()) : List.of();
-        DepartureEntity row = new DepartureEntity(tank, told, clock.instant());
+        DepartureEntity row = new DepartureEntity(tank.id(), told, clock.instant());
         int ofMissing = f.missing() ? 0 : missing.lost(tank, group.id(), told.count());
         if (f.missing()) {
             missing.lost(tank, f.id(), told.count());
@@ -148,7 +150,7 @@ public class Ledger {
 
     /** The same for some that are in quarantine; what they were kept in ends with the last of them. */
     @Transactional
-    public long recordInQuarantine(long tank, long stay, LossReport told) {
+    public long recordInQuarantine(OwnedTank tank, long stay, LossReport told) {
         long f = quarantine.lost(tank, stay, told.count());
         return record(
                 tank,
@@ -184,7 +186,7 @@ public class Ledger {
     }
 
     /** @return its entry as it was; null if it stood in no plan, as in the box */
-    private FishFile outOfThePlan(long tank, OpenTank opened, Fish f, Fish group, int count) {
+    private FishFile outOfThePlan(OwnedTank tank, OpenTank opened, Fish f, Fish group, int count) {
         Optional<FishFile> was = opened.residents().stream()
                 .filter(r -> r.id() == group.id())
                 .map(LivestockEntity::file)
@@ -201,7 +203,7 @@ public class Ledger {
         return was.get().numbered(null);
     }
 
-    private void counts(long tank, Fish group, int count) {
+    private void counts(OwnedTank tank, Fish group, int count) {
         steps.happens(tank, plan -> plan.eachResident(r -> r.row() == group.id() ? r.counting(count) : r));
     }
 
@@ -236,7 +238,7 @@ public class Ledger {
      * row
      */
     @Transactional
-    public long putRight(long tank, long number, LossReport told) {
+    public long putRight(OwnedTank tank, long number, LossReport told) {
         DepartureEntity old = standing(tank, number);
         if (told.on().isAfter(plans.today())) {
             throw new Refused(new LossRefusal.StillToCome());
@@ -268,19 +270,19 @@ public class Ledger {
 
     /** Where a departure stands now: under its own number, or that of what was written in its place. */
     @Transactional(readOnly = true)
-    public long standsUnder(long tank, long number) {
+    public long standsUnder(OwnedTank tank, long number) {
         long at = number;
-        Optional<Long> next = rows.findByIdAndTankId(at, plans.tank(tank).id()).map(DepartureEntity::replacedBy);
+        Optional<Long> next = rows.findByIdAndTankId(at, tank.id()).map(DepartureEntity::replacedBy);
         while (next.isPresent()) {
             at = next.get();
-            next = rows.findByIdAndTankId(at, tank).map(DepartureEntity::replacedBy);
+            next = rows.findByIdAndTankId(at, tank.id()).map(DepartureEntity::replacedBy);
         }
         return at;
     }
 
     /** It was a slip: whoever left is there again, as the plan had it. */
     @Transactional
-    public void takeBack(long tank, long number) {
+    public void takeBack(OwnedTank tank, long number) {
         DepartureEntity d = standing(tank, number);
         d.takenBack(clock.instant());
         rows.save(d);
@@ -311,22 +313,23 @@ public class Ledger {
      * Whoever was only written down afterwards does not come back to the tank; without a word of the ledger left it
      * has no days either.
      */
-    private void neverWas(long tank, Fish f) {
-        boolean told = rows.standing(List.of(tank)).stream().anyMatch(d -> d.fishId() != null && d.fishId() == f.id());
+    private void neverWas(OwnedTank tank, Fish f) {
+        boolean told =
+                rows.standing(List.of(tank.id())).stream().anyMatch(d -> d.fishId() != null && d.fishId() == f.id());
         if (f.gone() && !told) {
             fish.left(tank, f.id(), LifeEvent.NEVER_WAS, f.cameOn());
         }
     }
 
     @Transactional
-    void shows(long tank, long number, PictureFile file) {
+    void shows(OwnedTank tank, long number, PictureFile file) {
         DepartureEntity d = standing(tank, number);
         d.shows(pictures.keep(tank, file, null));
         rows.save(d);
     }
 
-    DepartureEntity standing(long tank, long number) {
-        return rows.findByIdAndTankId(number, plans.tank(tank).id())
+    DepartureEntity standing(OwnedTank tank, long number) {
+        return rows.findByIdAndTankId(number, tank.id())
                 .filter(DepartureEntity::counts)
                 .orElseThrow(NoSuchTankException::new);
     }
@@ -339,7 +342,7 @@ public class Ledger {
      * @throws Refused, if it cannot be so
      */
     @Transactional
-    public long remember(long tank, String species, LocalDate came, LossReport told) {
+    public long remember(OwnedTank tank, String species, LocalDate came, LossReport told) {
         if (told.count() > MOST_TOGETHER) {
             throw new Refused(new LossRefusal.TooManyTogether(MOST_TOGETHER));
         }
@@ -366,8 +369,8 @@ public class Ledger {
      * @param open whether the tank could be jumped out of then; null if nobody knows
      */
     @Transactional
-    public long remember(long tank, LossReport told, Boolean open) {
-        DepartureEntity row = new DepartureEntity(plans.tank(tank).id(), told, clock.instant());
+    public long remember(OwnedTank tank, LossReport told, Boolean open) {
+        DepartureEntity row = new DepartureEntity(tank.id(), told, clock.instant());
         row.remembers(null, "", "", Circumstances.remembered(open));
         return rows.save(row).id();
     }

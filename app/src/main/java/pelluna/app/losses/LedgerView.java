@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
@@ -87,7 +88,7 @@ class LedgerView {
 
     /** Everybody who departed, newest first. */
     @Transactional(readOnly = true)
-    public List<Line> lines(Collection<Long> tanks) {
+    public List<Line> lines(Collection<OwnedTank> tanks) {
         Map<Long, Fish> known = fish.all(tanks);
         Map<Long, LivestockEntity> entities =
                 fish.rows(tanks).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
@@ -95,7 +96,7 @@ class LedgerView {
         Map<Long, String> names = plans.tanks().stream().collect(Collectors.toMap(TankEntity::id, TankEntity::name));
         List<Line> lines = new ArrayList<>();
         Map<Long, PredictionsInHindsight.Prediction> words = predictions.words(tanks);
-        for (DepartureEntity d : rows.standing(tanks)) {
+        for (DepartureEntity d : rows.standing(OwnedTank.ids(tanks))) {
             line(d, known, entities, crews, words, names.getOrDefault(d.tankId(), ""))
                     .ifPresent(lines::add);
         }
@@ -245,11 +246,11 @@ class LedgerView {
 
     /** Those that were put right or taken back since, for who wants to see. */
     @Transactional(readOnly = true)
-    public List<String> corrected(long tank) {
+    public List<String> corrected(OwnedTank tank) {
         Map<Long, Fish> known = fish.all(List.of(tank));
         Map<Long, Crews.Named> crews = crew.named(List.of(tank));
         Words say = plans.words();
-        return rows.corrected(tank).stream()
+        return rows.corrected(tank.id()).stream()
                 .map(d -> {
                     String who = d.crewId() != null
                             ? Optional.ofNullable(crews.get(d.crewId()))

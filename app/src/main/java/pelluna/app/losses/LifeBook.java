@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.overrides.KeeperCatalogue;
@@ -63,14 +64,14 @@ public class LifeBook {
     private record Draft(LivestockEntity fish, int days, Optional<DepartureEntity> lost) {}
 
     @Transactional(readOnly = true)
-    public Book of(Collection<Long> tanks) {
+    public Book of(Collection<OwnedTank> tanks) {
         List<LivestockEntity> all = fish.rows(tanks).stream()
                 .filter(f -> f.stage() != Stage.WISHED && f.stage() != Stage.QUARANTINE)
                 .toList();
         Map<Long, Long> groupOf = all.stream()
                 .filter(f -> f.partOf() != null)
                 .collect(Collectors.toMap(LivestockEntity::id, LivestockEntity::partOf));
-        Map<Long, List<DepartureEntity>> left = departures.standing(tanks).stream()
+        Map<Long, List<DepartureEntity>> left = departures.standing(OwnedTank.ids(tanks)).stream()
                 .filter(d -> d.fishId() != null)
                 .collect(Collectors.groupingBy(d -> groupOf.getOrDefault(d.fishId(), d.fishId())));
         Map<Long, List<MissingEntity>> gone = missing.open(tanks).stream()

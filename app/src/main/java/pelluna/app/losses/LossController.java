@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.drawing.Likeness;
 import pelluna.app.fish.Fish;
@@ -25,7 +27,6 @@ import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
 import pelluna.app.picture.PictureFile;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
@@ -86,14 +87,14 @@ class LossController {
 
     @GetMapping("/tanks/{id}/losses/new")
     String form(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) Long whom,
             @RequestParam(required = false) Long crew,
             @RequestParam(required = false) Long stay,
             @RequestParam(defaultValue = "lost") String how,
             Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         Optional<Whom> chosen = whom(opened, all, whom, crew, stay);
         shells.around(
                 model,
@@ -114,7 +115,7 @@ class LossController {
         List<Proposal> likely =
                 f.map(x -> evidence.proposals(opened, x, plans.today())).orElse(List.of());
         model.addAttribute("likely", likely);
-        model.addAttribute("lines", f.map(x -> notes.about(id, x, all, LINES)).orElse(List.of()));
+        model.addAttribute("lines", f.map(x -> notes.about(tank, x, all, LINES)).orElse(List.of()));
         return "loss-new";
     }
 
@@ -155,7 +156,7 @@ class LossController {
                         Likeness.of(s.species()).draw(72, "q" + s.id()),
                         "stay=" + s.id(),
                         opened.say().text("page.losses.inQuarantine"))));
-        crew.named(List.of(opened.tank().id())).values().stream()
+        crew.named(List.of(opened.owned())).values().stream()
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
                         opened.say().title(c.name()),
@@ -171,8 +172,8 @@ class LossController {
             if (f.gone()) {
                 return Optional.empty();
             }
-            Double price = fish.provenance(opened.tank().id(), number).price();
-            int away = f.missing() ? 0 : losses.missing(opened.tank().id(), number);
+            Double price = fish.provenance(opened.owned(), number).price();
+            int away = f.missing() ? 0 : losses.missing(opened.owned(), number);
             return Optional.of(new Whom(
                     number,
                     null,
@@ -186,7 +187,7 @@ class LossController {
         }
         if (crewNumber != null) {
             Crews.Named c = Optional.ofNullable(
-                            crew.named(List.of(opened.tank().id())).get(crewNumber))
+                            crew.named(List.of(opened.owned())).get(crewNumber))
                     .orElseThrow(NoSuchTankException::new);
             return Optional.of(new Whom(
                     null,
@@ -198,7 +199,7 @@ class LossController {
                     Likeness.of(c.kind(), c.name()).draw(150, "")));
         }
         if (stay != null) {
-            QuarantineBoard.Staying s = quarantine.staying(opened.tank().id(), stay);
+            QuarantineBoard.Staying s = quarantine.staying(opened.owned(), stay);
             return Optional.of(new Whom(
                     null,
                     null,
@@ -213,7 +214,7 @@ class LossController {
 
     @PostMapping("/tanks/{id}/losses")
     String record(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam Map<String, String> form,
             @RequestParam(required = false) Long stay,
             @RequestParam(required = false) MultipartFile picture,
@@ -222,9 +223,9 @@ class LossController {
             LossReport told = LossForm.read(form, plans.today());
             Optional<PictureFile> shown =
                     Optional.ofNullable(picture).filter(p -> !p.isEmpty()).map(PictureFile::of);
-            long number = stay != null ? ledger.recordInQuarantine(id, stay, told) : ledger.record(id, told);
-            shown.ifPresent(p -> ledger.shows(id, number, p));
-            return "redirect:/tanks/" + id + "/losses/" + number;
+            long number = stay != null ? ledger.recordInQuarantine(tank, stay, told) : ledger.record(tank, told);
+            shown.ifPresent(p -> ledger.shows(tank, number, p));
+            return "redirect:/tanks/" + tank + "/losses/" + number;
         } catch (Refused e) {
             Refused.tell(to, e);
             for (String key : new String[] {"fish", "crew", "stay"}) {
@@ -232,90 +233,87 @@ class LossController {
                     to.addAttribute(key.equals("fish") ? "whom" : key, form.get(key));
                 }
             }
-            return "redirect:/tanks/" + id + "/losses/new";
+            return "redirect:/tanks/" + tank + "/losses/new";
         }
     }
 
     /** Some of the time before Pelluna. */
     @PostMapping("/tanks/{id}/losses/before")
-    String before(@PathVariable long id, @RequestParam Map<String, String> form, RedirectAttributes to) {
+    String before(OwnedTank tank, @RequestParam Map<String, String> form, RedirectAttributes to) {
         try {
             ledger.remember(
-                    id,
+                    tank,
                     form.getOrDefault("species", ""),
                     LossForm.day(form.getOrDefault("came", "")),
                     LossForm.read(form, plans.today()));
-            return "redirect:/tanks/" + id + "/losses";
+            return "redirect:/tanks/" + tank + "/losses";
         } catch (Refused e) {
             Refused.tell(to, e);
-            return "redirect:/tanks/" + id + "/losses/new";
+            return "redirect:/tanks/" + tank + "/losses/new";
         }
     }
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}")
-    String one(@PathVariable long id, @PathVariable long number, Model model) {
-        long stands = ledger.standsUnder(id, number);
+    String one(OwnedTank tank, @PathVariable long number, Model model) {
+        long stands = ledger.standsUnder(tank, number);
         if (stands != number) {
-            return "redirect:/tanks/" + id + "/losses/" + stands;
+            return "redirect:/tanks/" + tank + "/losses/" + stands;
         }
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         LossView.Page page = losses.of(opened, number);
         shells.around(model, opened, "losses", page.line().who(), page.sentence());
         model.addAttribute("tab", "ledger");
         model.addAttribute("page", page);
-        List<Fish> all = fish.all(id);
+        List<Fish> all = fish.all(tank);
         choices(model, all, page.fish());
         model.addAttribute(
                 "lines",
                 all.stream()
                         .filter(f -> page.fish() != null && f.id() == page.fish())
                         .findFirst()
-                        .map(f -> notes.about(id, f, all, LINES))
+                        .map(f -> notes.about(tank, f, all, LINES))
                         .orElse(List.of()));
         return "loss";
     }
 
     @PostMapping("/tanks/{id}/losses/{number:\\d+}/right")
     String putRight(
-            @PathVariable long id,
-            @PathVariable long number,
-            @RequestParam Map<String, String> form,
-            RedirectAttributes to) {
+            OwnedTank tank, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
         try {
-            return "redirect:/tanks/" + id + "/losses/"
-                    + ledger.putRight(id, number, LossForm.read(form, plans.today()));
+            return "redirect:/tanks/" + tank + "/losses/"
+                    + ledger.putRight(tank, number, LossForm.read(form, plans.today()));
         } catch (Refused e) {
             Refused.tell(to, e);
-            return "redirect:/tanks/" + id + "/losses/" + number;
+            return "redirect:/tanks/" + tank + "/losses/" + number;
         }
     }
 
     /** Nobody new until a day. @param back the loss from whose page it is asked */
     @PostMapping("/tanks/{id}/losses/wait")
-    String wait(@PathVariable long id, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
+    String wait(OwnedTank tank, @RequestParam String until, @RequestParam long back, RedirectAttributes to) {
         try {
             LocalDate day = Days.planned("until", until, plans.today());
-            steps.change(id, new PlanChange.ArrivalsWait(day), plan -> plan.startingOn(day));
+            steps.change(tank, new PlanChange.ArrivalsWait(day), plan -> plan.startingOn(day));
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return "redirect:/tanks/" + id + "/losses/" + back;
+        return "redirect:/tanks/" + tank + "/losses/" + back;
     }
 
     @PostMapping("/tanks/{id}/losses/{number:\\d+}/back")
-    String takeBack(@PathVariable long id, @PathVariable long number, RedirectAttributes to) {
+    String takeBack(OwnedTank tank, @PathVariable long number, RedirectAttributes to) {
         try {
-            ledger.takeBack(id, number);
-            return "redirect:/tanks/" + id + "/losses";
+            ledger.takeBack(tank, number);
+            return "redirect:/tanks/" + tank + "/losses";
         } catch (Refused e) {
             Refused.tell(to, e);
-            return "redirect:/tanks/" + id + "/losses/" + number;
+            return "redirect:/tanks/" + tank + "/losses/" + number;
         }
     }
 
     @GetMapping("/tanks/{id}/losses/{number:\\d+}/picture")
-    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long number) {
-        PictureFile p = losses.picture(id, number).orElseThrow(NoSuchTankException::new);
+    ResponseEntity<byte[]> picture(OwnedTank tank, @PathVariable long number) {
+        PictureFile p = losses.picture(tank, number).orElseThrow(NoSuchTankException::new);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(p.type()))
                 .cacheControl(CacheControl.noStore())

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.PartyOfFish;
@@ -54,7 +55,7 @@ class LossEvidence {
 
     @Transactional(readOnly = true)
     public List<Proposal> proposals(OpenTank opened, Fish f, LocalDate on) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         LogFigures.Before before = log.before(tank, f.id(), f.partOf(), on);
         LocalDate came = f.cameOn() == null ? on : f.cameOn();
         long kept = Math.max(0, ChronoUnit.DAYS.between(came, on));
@@ -103,7 +104,7 @@ class LossEvidence {
                 .max();
     }
 
-    private OptionalDouble swing(long tank, LocalDate on) {
+    private OptionalDouble swing(OwnedTank tank, LocalDate on) {
         DoubleSummaryStatistics warmth = probes
                 .between(
                         tank,
@@ -116,8 +117,8 @@ class LossEvidence {
         return warmth.getCount() < 2 ? OptionalDouble.empty() : OptionalDouble.of(warmth.getMax() - warmth.getMin());
     }
 
-    private int othersLost(long tank, Fish f, LocalDate on) {
-        return rows.standing(List.of(tank)).stream()
+    private int othersLost(OwnedTank tank, Fish f, LocalDate on) {
+        return rows.standing(List.of(tank.id())).stream()
                 .filter(d -> d.lost()
                         && d.fishId() != null
                         && d.fishId() != f.id()

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
@@ -49,14 +50,14 @@ public class LossSheets {
 
     /** Newest first; what was put right or taken back is left out. */
     @Transactional(readOnly = true)
-    public List<List<Object>> rows(long tank) {
+    public List<List<Object>> rows(OwnedTank tank) {
         Map<Long, Fish> known = fish.all(tank).stream().collect(Collectors.toMap(Fish::id, f -> f));
         Map<Long, LivestockEntity> origin =
                 fish.rows(List.of(tank)).stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, Crews.Named> crews = crew.named(List.of(tank));
         Words say = plans.words();
         List<List<Object>> all = new ArrayList<>();
-        for (DepartureEntity d : rows.standing(List.of(tank))) {
+        for (DepartureEntity d : rows.standing(List.of(tank.id()))) {
             Fish f = known.get(d.fishId());
             Crews.Named c = crews.get(d.crewId());
             LivestockEntity from = f == null ? null : origin.get(f.partOf() == null ? f.id() : f.partOf());

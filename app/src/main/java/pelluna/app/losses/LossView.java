@@ -9,12 +9,13 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.picture.Pictures;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.arrivals.Dated;
@@ -100,8 +101,8 @@ class LossView {
 
     @Transactional(readOnly = true)
     public Page of(OpenTank opened, long number) {
-        long tank = opened.tank().id();
-        DepartureEntity d = rows.findByIdAndTankId(number, tank)
+        OwnedTank tank = opened.owned();
+        DepartureEntity d = rows.findByIdAndTankId(number, tank.id())
                 .filter(DepartureEntity::counts)
                 .orElseThrow(NoSuchTankException::new);
         LedgerView.Line line = ledger.lines(List.of(tank)).stream()
@@ -149,20 +150,20 @@ class LossView {
     }
 
     /** How many of a group are missing. */
-    int missing(long tank, long number) {
+    int missing(OwnedTank tank, long number) {
         return missing.missing(tank, number).map(m -> m.count()).orElse(0);
     }
 
     @Transactional(readOnly = true)
-    public Optional<PictureFile> picture(long tank, long number) {
-        return rows.findByIdAndTankId(number, plans.tank(tank).id()).flatMap(d -> pictures.of(tank, d.pictureId()));
+    public Optional<PictureFile> picture(OwnedTank tank, long number) {
+        return rows.findByIdAndTankId(number, tank.id()).flatMap(d -> pictures.of(tank, d.pictureId()));
     }
 
     private Illness illness(OpenTank opened, DepartureEntity d, Clearance clearance) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         List<Fish> all = fish.all(tank);
         List<String> exposed = new ArrayList<>();
-        Set<Long> dead = rows.standing(List.of(tank)).stream()
+        Set<Long> dead = rows.standing(List.of(tank.id())).stream()
                 .filter(DepartureEntity::lost)
                 .map(DepartureEntity::fishId)
                 .collect(Collectors.toSet());

@@ -5,15 +5,14 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.SurvivalDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.app.tank.TankEntity;
 import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
 import pelluna.core.losses.Patterns;
@@ -52,15 +51,13 @@ class LossesController {
 
     @GetMapping("/tanks/{id}/losses")
     String losses(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "tank") String scope,
             @RequestParam(defaultValue = "group") String by,
             Model model) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         boolean everywhere = scope.equals("all");
-        List<Long> tanks = everywhere
-                ? plans.tanks().stream().map(TankEntity::id).toList()
-                : List.of(opened.tank().id());
+        List<OwnedTank> tanks = everywhere ? plans.owned() : List.of(opened.owned());
         SurvivalTable.By parted = Named.find(SurvivalTable.By.class, by).orElse(SurvivalTable.By.GROUP);
         List<LedgerView.Line> lines = ledger.lines(tanks);
         LifeBook.Book lives = book.of(tanks);
@@ -76,8 +73,8 @@ class LossesController {
         model.addAttribute("elsewhere", lines.stream().filter(l -> !l.lost()).toList());
         model.addAttribute("marksOf", ledger.marks(lines, opened.say()));
         model.addAttribute("money", ledger.money(lines));
-        model.addAttribute("corrected", ledger.corrected(id));
-        model.addAttribute("missing", missing(id));
+        model.addAttribute("corrected", ledger.corrected(tank));
+        model.addAttribute("missing", missing(tank));
         model.addAttribute(
                 "survival",
                 curve.subjects() == 0
@@ -109,9 +106,9 @@ class LossesController {
                 : say.text("page.losses.lostSoFarAndAlive", lost, SurvivalTable.share(k, 365, say));
     }
 
-    private List<Missing> missing(long id) {
-        List<Fish> all = fish.all(id);
-        return missing.open(List.of(id)).stream()
+    private List<Missing> missing(OwnedTank tank) {
+        List<Fish> all = fish.all(tank);
+        return missing.open(List.of(tank)).stream()
                 .flatMap(m -> all.stream()
                         .filter(f -> f.id() == m.fishId())
                         .map(f -> new Missing(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.WhoIsMissing;
@@ -27,15 +28,15 @@ public class MissingFish implements WhoIsMissing {
 
     @Override
     @Transactional
-    public void missing(long tank, long number, int count) {
+    public void missing(OwnedTank tank, long number, int count) {
         since(tank, number, count, plans.today());
     }
 
     /** The same from a day on. */
     @Transactional
-    public void since(long tank, long number, int count, LocalDate on) {
+    public void since(OwnedTank tank, long number, int count, LocalDate on) {
         Fish f = fish.one(tank, number);
-        rows.save(new MissingEntity(tank, number, count, on));
+        rows.save(new MissingEntity(tank.id(), number, count, on));
         if (count >= f.count()) {
             fish.happens(tank, number, LifeEvent.MISSED, on);
         }
@@ -43,7 +44,7 @@ public class MissingFish implements WhoIsMissing {
 
     @Override
     @Transactional
-    public int found(long tank, long number) {
+    public int found(OwnedTank tank, long number) {
         Fish f = fish.one(tank, number);
         int some = ends(number, "found");
         if (f.missing()) {
@@ -62,17 +63,17 @@ public class MissingFish implements WhoIsMissing {
 
     /** So many of those missing are given up for lost. @return how many were missing */
     @Transactional
-    int lost(long tank, long number, int count) {
+    int lost(OwnedTank tank, long number, int count) {
         int there = ends(number, "lost");
         if (there > count) {
-            rows.save(new MissingEntity(tank, number, there - count, plans.today()));
+            rows.save(new MissingEntity(tank.id(), number, there - count, plans.today()));
         }
         return Math.min(there, count);
     }
 
     @Override
     @Transactional(readOnly = true)
-    public Optional<Missing> missing(long tank, long number) {
+    public Optional<Missing> missing(OwnedTank tank, long number) {
         List<MissingEntity> open = rows.findByFishIdAndEndedOnIsNull(number);
         return open.isEmpty()
                 ? Optional.empty()
@@ -83,7 +84,7 @@ public class MissingFish implements WhoIsMissing {
 
     /** Everybody who is missing from these tanks, the longest first. */
     @Transactional(readOnly = true)
-    List<MissingEntity> open(Collection<Long> tanks) {
-        return rows.findByTankIdInAndEndedOnIsNullOrderBySinceOnAscIdAsc(tanks);
+    List<MissingEntity> open(Collection<OwnedTank> tanks) {
+        return rows.findByTankIdInAndEndedOnIsNullOrderBySinceOnAscIdAsc(OwnedTank.ids(tanks));
     }
 }

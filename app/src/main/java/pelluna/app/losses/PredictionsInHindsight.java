@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.units.Step;
 
 /**
@@ -34,8 +35,8 @@ public interface PredictionsInHindsight {
      * By fish; without those whose plan was not asked before they came. Callers have looked the tanks up with their
      * keeper.
      */
-    Map<Long, Prediction> words(Collection<Long> tanks);
+    Map<Long, Prediction> words(Collection<OwnedTank> tanks);
 
     /** By fish: whether Chop or Surge against it was said; only those whose word is kept. Likewise. */
-    Map<Long, Boolean> pressed(Collection<Long> tanks);
+    Map<Long, Boolean> pressed(Collection<OwnedTank> tanks);
 }

@@ -1,10 +1,11 @@
 /** The ledger of who left, survival, what losses have in common. */
 @ApplicationModule(
         allowedDependencies = {
-            "introduction",
+            "account",
             "crew",
             "drawing",
             "fish",
+            "introduction",
             "limits",
             "livestock",
             "log",

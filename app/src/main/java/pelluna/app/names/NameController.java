@@ -3,8 +3,8 @@ package pelluna.app.names;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.TankPlans;
 
 /** The list under a field in which a fish is being named. */
@@ -22,8 +22,9 @@ class NameController {
     }
 
     @GetMapping("/tanks/{id}/names")
-    String names(@PathVariable long id, @RequestParam(defaultValue = "") String q, Model model) {
-        model.addAttribute("offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, plans.open(id)));
+    String names(OwnedTank tank, @RequestParam(defaultValue = "") String q, Model model) {
+        model.addAttribute(
+                "offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, plans.open(tank)));
         return "names :: fetched";
     }
 }

@@ -3,6 +3,7 @@ package pelluna.app.picture;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 
 /** Pictures of fish and of losses. Callers have looked the tank up with its keeper. */
 @Service
@@ -15,18 +16,18 @@ public class Pictures {
 
     /** @param before the number of the picture that it takes the place of; null without @return its number */
     @Transactional
-    public long keep(long tank, PictureFile file, Long before) {
+    public long keep(OwnedTank tank, PictureFile file, Long before) {
         if (before != null) {
-            rows.findByIdAndTankId(before, tank).ifPresent(rows::delete);
+            rows.findByIdAndTankId(before, tank.id()).ifPresent(rows::delete);
         }
-        return rows.save(new PictureEntity(tank, file)).id();
+        return rows.save(new PictureEntity(tank.id(), file)).id();
     }
 
     /** @param number null for none */
     @Transactional(readOnly = true)
-    public Optional<PictureFile> of(long tank, Long number) {
+    public Optional<PictureFile> of(OwnedTank tank, Long number) {
         return number == null
                 ? Optional.empty()
-                : rows.findByIdAndTankId(number, tank).map(PictureEntity::file);
+                : rows.findByIdAndTankId(number, tank.id()).map(PictureEntity::file);
     }
 }

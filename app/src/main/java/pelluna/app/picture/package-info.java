@@ -1,5 +1,5 @@
 /** Pictures that keepers send, painted anew and kept by themselves. */
-@ApplicationModule(allowedDependencies = {"limits", "rows"})
+@ApplicationModule(allowedDependencies = {"account", "limits", "rows"})
 package pelluna.app.picture;
 
 import org.springframework.modulith.ApplicationModule;

@@ -2,6 +2,7 @@ package pelluna.app.planning;
 
 import java.util.List;
 import java.util.Optional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.tank.TankEntity;
 import pelluna.core.assessment.Assessment;
@@ -18,6 +19,7 @@ import pelluna.words.Words;
  * @param said the plan as its rows have it, without what the log knows
  */
 public record OpenTank(
+        OwnedTank owned,
         TankEntity tank,
         List<LivestockEntity> residents,
         List<LivestockEntity> wishes,

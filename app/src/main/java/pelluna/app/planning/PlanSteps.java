@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.livestock.Lives;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.rows.PlanJson;
@@ -47,37 +48,37 @@ public class PlanSteps {
      * @throws pelluna.app.planfile.PlanProblemsException if the plan would not hold; nothing is changed then
      */
     @Transactional
-    public void change(long id, PlanChange what, UnaryOperator<PlanFile> edit) {
-        PlanFile before = numbered(id);
-        lay(id, edit.apply(before));
-        PlanFile after = numbered(id);
+    public void change(OwnedTank tank, PlanChange what, UnaryOperator<PlanFile> edit) {
+        PlanFile before = numbered(tank);
+        lay(tank, edit.apply(before));
+        PlanFile after = numbered(tank);
         if (!after.equals(before)) {
-            steps.save(new PlanStepEntity(id, changes.write(List.of(what)), before, after));
-            List<PlanStepEntity> all = steps.findByTankIdOrderByIdDesc(id);
+            steps.save(new PlanStepEntity(tank.id(), changes.write(List.of(what)), before, after));
+            List<PlanStepEntity> all = steps.findByTankIdOrderByIdDesc(tank.id());
             steps.deleteAll(all.subList(Math.min(MOST, all.size()), all.size()));
         }
     }
 
     /** Changes a plan because something happened: no step, for no undo can take it back. */
     @Transactional
-    public void happens(long id, UnaryOperator<PlanFile> edit) {
-        lay(id, edit.apply(numbered(id)));
+    public void happens(OwnedTank tank, UnaryOperator<PlanFile> edit) {
+        lay(tank, edit.apply(numbered(tank)));
     }
 
     /** What was done last, if it can still be taken back: not after a change by another way. */
     @Transactional(readOnly = true)
-    public Optional<Statement> last(long id) {
-        return open(id).map(this::what);
+    public Optional<Statement> last(OwnedTank tank) {
+        return open(tank).map(this::what);
     }
 
     /**
      * Takes the last step back. @return whether there was one; none if the plan has been changed by another way since
      */
     @Transactional
-    public boolean undo(long id) {
-        Optional<PlanStepEntity> last = open(id);
+    public boolean undo(OwnedTank tank) {
+        Optional<PlanStepEntity> last = open(tank);
         last.ifPresent(step -> {
-            lay(id, step.before());
+            lay(tank, step.before());
             steps.delete(step);
         });
         return last.isPresent();
@@ -87,32 +88,32 @@ public class PlanSteps {
         return changes.read(step.said()).get(0);
     }
 
-    private Optional<PlanStepEntity> open(long id) {
-        return steps.findFirstByTankIdOrderByIdDesc(plans.tank(id).id())
-                .filter(s -> s.after().equals(numbered(id)));
+    private Optional<PlanStepEntity> open(OwnedTank tank) {
+        return steps.findFirstByTankIdOrderByIdDesc(tank.id())
+                .filter(s -> s.after().equals(numbered(tank)));
     }
 
     /** The plan with the number of its row on every fish, without what the log knows of them. */
     @Transactional(readOnly = true)
-    public PlanFile numbered(long id) {
-        return TankPlans.file(plans.tank(id), lives.planned(id));
+    public PlanFile numbered(OwnedTank tank) {
+        return TankPlans.file(plans.tank(tank), lives.planned(tank));
     }
 
     /** A short mark of a plan, so that a button works only on the plan for which it was made. */
     @Transactional(readOnly = true)
-    public String mark(long id) {
-        String text = PlanJson.MAPPER.writeValueAsString(numbered(id));
+    public String mark(OwnedTank tank) {
+        String text = PlanJson.MAPPER.writeValueAsString(numbered(tank));
         return Integer.toHexString(text.hashCode()) + Integer.toHexString(text.length());
     }
 
     /** Puts a plan in the place of what a tank's plan was; its name stays. */
-    private void lay(long id, PlanFile plan) {
-        TankEntity tank = plans.tank(id);
+    private void lay(OwnedTank tank, PlanFile plan) {
+        TankEntity row = plans.tank(tank);
         plans.check(plan);
-        tank.plans(plan);
-        tanks.save(tank);
+        row.plans(plan);
+        tanks.save(row);
         lives.lay(
-                id,
+                tank,
                 plan.residents(),
                 plan.wishes(),
                 species -> catalogue.get().find(species).orElseThrow().scientificName());

@@ -11,6 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
@@ -45,6 +47,7 @@ public class TankPlans {
     private static final long NO_ROW = 0;
 
     private final CurrentKeeper keeper;
+    private final Ownership ownership;
     private final Tanks tanks;
     private final Lives lives;
     private final WaterTests tests;
@@ -57,6 +60,7 @@ public class TankPlans {
 
     TankPlans(
             CurrentKeeper keeper,
+            Ownership ownership,
             Tanks tanks,
             Lives lives,
             WaterTests tests,
@@ -67,6 +71,7 @@ public class TankPlans {
             Clock clock,
             PlatformTransactionManager transactions) {
         this.keeper = keeper;
+        this.ownership = ownership;
         this.tanks = tanks;
         this.lives = lives;
         this.tests = tests;
@@ -86,9 +91,14 @@ public class TankPlans {
                 .toList();
     }
 
-    /** @throws NoSuchTankException if this keeper has no such tank */
-    public TankEntity tank(long id) {
-        return tanks.of(keeper.get().id(), id).orElseThrow(NoSuchTankException::new);
+    /** Its row. */
+    public TankEntity tank(OwnedTank tank) {
+        return tanks.of(tank);
+    }
+
+    /** The same, for what is asked of them. */
+    public List<OwnedTank> owned() {
+        return ownership.own();
     }
 
     /** The language and the units that the keeper reads. */
@@ -97,31 +107,31 @@ public class TankPlans {
     }
 
     /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
-    public OpenTank open(long id) {
-        return open(id, UnaryOperator.identity());
+    public OpenTank open(OwnedTank tank) {
+        return open(tank, UnaryOperator.identity());
     }
 
     /** The same as if it had one more wish, which has no row yet and stands last. */
-    public OpenTank wishing(long id, FishFile wish) {
-        roomFor(id, "wishes");
-        return open(id, plan -> plan.alsoWishing(wish.numbered(NO_ROW)));
+    public OpenTank wishing(OwnedTank tank, FishFile wish) {
+        roomFor(tank, "wishes");
+        return open(tank, plan -> plan.alsoWishing(wish.numbered(NO_ROW)));
     }
 
-    private OpenTank open(long id, UnaryOperator<PlanFile> more) {
-        OpenTank opened = reading.execute(status -> read(id, more));
+    private OpenTank open(OwnedTank tank, UnaryOperator<PlanFile> more) {
+        OpenTank opened = reading.execute(status -> read(tank, more));
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             opened.answer().find();
         }
         return opened;
     }
 
-    private OpenTank read(long id, UnaryOperator<PlanFile> more) {
-        TankEntity tank = tank(id);
-        PlannedFish fish = lives.planned(id);
-        PlanFile said = more.apply(file(tank, fish));
-        PlanFile file = seen(said.tested(tests(id)), id, fish.residents());
+    private OpenTank read(OwnedTank tank, UnaryOperator<PlanFile> more) {
+        TankEntity row = tank(tank);
+        PlannedFish fish = lives.planned(tank);
+        PlanFile said = more.apply(file(row, fish));
+        PlanFile file = seen(said.tested(tests(tank)), tank, fish.residents());
         Answer answer = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
-        return new OpenTank(tank, fish.residents(), fish.wishes(), said, answer, keeper.words());
+        return new OpenTank(tank, row, fish.residents(), fish.wishes(), said, answer, keeper.words());
     }
 
     public LocalDate today() {
@@ -130,14 +140,14 @@ public class TankPlans {
 
     /** The plan file of a tank, with what the log knows; every fish has the number of its row. */
     @Transactional(readOnly = true)
-    public PlanFile file(long id) {
-        PlannedFish fish = lives.planned(id);
-        return seen(file(tank(id), fish).tested(tests(id)), id, fish.residents());
+    public PlanFile file(OwnedTank tank) {
+        PlannedFish fish = lives.planned(tank);
+        return seen(file(tank(tank), fish).tested(tests(tank)), tank, fish.residents());
     }
 
     /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
-    private PlanFile seen(PlanFile file, long id, List<LivestockEntity> living) {
-        Map<Long, OwnRecord> seen = records.of(id, () -> files.plan(file, today()), living);
+    private PlanFile seen(PlanFile file, OwnedTank tank, List<LivestockEntity> living) {
+        Map<Long, OwnRecord> seen = records.of(tank, () -> files.plan(file, today()), living);
         return file.eachResident(f -> seen.containsKey(f.row()) ? f.but(d -> add(d, seen.get(f.row()))) : f);
     }
 
@@ -151,8 +161,8 @@ public class TankPlans {
 
     /** Logged tests of the water, in the order of their days. */
     @Transactional(readOnly = true)
-    public List<TestFile> tests(long id) {
-        return tests.of(tank(id).id()).stream().map(WaterTestEntity::file).toList();
+    public List<TestFile> tests(OwnedTank tank) {
+        return tests.of(tank).stream().map(WaterTestEntity::file).toList();
     }
 
     /**
@@ -161,9 +171,9 @@ public class TankPlans {
      * @throws PlanProblemsException if a figure is wrong
      */
     @Transactional
-    public void test(long id, TestFile test) {
-        checkTest(tank(id), test);
-        tests(id, List.of(test));
+    public void test(OwnedTank tank, TestFile test) {
+        checkTest(tank(tank), test);
+        tests(tank, List.of(test));
     }
 
     /** @throws PlanProblemsException if a figure of a test is wrong */
@@ -173,22 +183,21 @@ public class TankPlans {
 
     /** Logs tests that were checked before. */
     @Transactional
-    public void tests(long id, List<TestFile> checked) {
-        long tank = tank(id).id();
+    public void tests(OwnedTank tank, List<TestFile> checked) {
         tests.log(tank, checked);
         if (!checked.isEmpty()) {
-            remembersFeed(id);
+            remembersFeed(tank);
         }
     }
 
     /** Nitrate tests keep what the fish took on their day, for whoever leaves later takes its share out of the plan. */
     @Transactional
-    public void remembersFeed(long id) {
-        List<WaterTestEntity> open = tests.of(tank(id).id()).stream()
-                .filter(WaterTestEntity::wantsFeed)
-                .toList();
+    public void remembersFeed(OwnedTank tank) {
+        List<WaterTestEntity> open =
+                tests.of(tank).stream().filter(WaterTestEntity::wantsFeed).toList();
         if (!open.isEmpty()) {
-            List<Party> living = files.plan(file(tank(id), lives.planned(id)).wishing(List.of()), today())
+            List<Party> living = files.plan(
+                            file(tank(tank), lives.planned(tank)).wishing(List.of()), today())
                     .residents();
             for (WaterTestEntity t : open) {
                 double fed = Rounding.to(3, Waste.feed(living, t.takenOn()));
@@ -202,8 +211,8 @@ public class TankPlans {
 
     /** Takes the newest test of the water back, as after a slip of the pen. */
     @Transactional
-    public void takeBackTest(long id) {
-        tests.takeBackNewest(tank(id).id());
+    public void takeBackTest(OwnedTank tank) {
+        tests.takeBackNewest(tank);
     }
 
     /** A plan file from rows, without tests; every fish has the number of its row. */
@@ -233,41 +242,41 @@ public class TankPlans {
      *
      * @throws PlanProblemsException with every field that is wrong
      */
-    public FishFile typed(long id, EntryForm entry) {
-        return entry.fish(files, bare(id));
+    public FishFile typed(OwnedTank tank, EntryForm entry) {
+        return entry.fish(files, bare(tank));
     }
 
     /** Adds a wish to a tank. */
     @Transactional
-    public Long addWish(long id, FishFile wish) {
-        roomFor(id, "wishes");
-        String name = files.plan(bare(id).wishing(List.of(wish)), today())
+    public Long addWish(OwnedTank tank, FishFile wish) {
+        roomFor(tank, "wishes");
+        String name = files.plan(bare(tank).wishing(List.of(wish)), today())
                 .wishes()
                 .get(0)
                 .species()
                 .scientificName();
-        return lives.wish(id, name, wish).id();
+        return lives.wish(tank, name, wish).id();
     }
 
     /** Adds a resident to a tank. */
     @Transactional
-    public Long addResident(long id, FishFile resident) {
-        roomFor(id, "residents");
-        String name = files.plan(bare(id).living(List.of(resident)), today())
+    public Long addResident(OwnedTank tank, FishFile resident) {
+        roomFor(tank, "residents");
+        String name = files.plan(bare(tank).living(List.of(resident)), today())
                 .residents()
                 .get(0)
                 .species()
                 .scientificName();
-        return lives.resident(id, name, resident).id();
+        return lives.resident(tank, name, resident).id();
     }
 
     /** The plan of a tank without any fish. */
-    private PlanFile bare(long id) {
-        return file(tank(id), PlannedFish.none());
+    private PlanFile bare(OwnedTank tank) {
+        return file(tank(tank), PlannedFish.none());
     }
 
-    private void roomFor(long id, String list) {
-        int there = lives.planned(id).size();
+    private void roomFor(OwnedTank tank, String list) {
+        int there = lives.planned(tank).size();
         if (there >= PlanFiles.MOST_FISH) {
             throw new PlanProblemsException(List.of(
                     new Problem(list, new FileFound.TooMany(there), new FileNeeds.AtMostTakeOff(PlanFiles.MOST_FISH))));
@@ -285,9 +294,10 @@ public class TankPlans {
                 TankFigures.of(file.tank()));
         tank.plans(file);
         tanks.save(tank);
-        tests.log(tank.id(), file.tests());
-        file.residents().forEach(f -> lives.resident(tank.id(), accepted(f), f));
-        file.wishes().forEach(f -> lives.wish(tank.id(), accepted(f), f));
+        OwnedTank owned = ownership.tank(tank.id());
+        tests.log(owned, file.tests());
+        file.residents().forEach(f -> lives.resident(owned, accepted(f), f));
+        file.wishes().forEach(f -> lives.wish(owned, accepted(f), f));
         return tank;
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.Ownership;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.overrides.FactOverrideGuard;
@@ -25,12 +26,14 @@ import pelluna.core.plan.PlanReader;
 @Component
 class TanksStayReadable implements FactOverrideGuard {
     private final CurrentKeeper keeper;
+    private final Ownership ownership;
     private final Tanks tanks;
     private final Lives lives;
     private final Clock clock;
 
-    TanksStayReadable(CurrentKeeper keeper, Tanks tanks, Lives lives, Clock clock) {
+    TanksStayReadable(CurrentKeeper keeper, Ownership ownership, Tanks tanks, Lives lives, Clock clock) {
         this.keeper = keeper;
+        this.ownership = ownership;
         this.tanks = tanks;
         this.lives = lives;
         this.clock = clock;
@@ -40,7 +43,7 @@ class TanksStayReadable implements FactOverrideGuard {
     public void check(Catalogue candidate) {
         List<TankEntity> all = tanks.of(keeper.get().id());
         Map<Long, PlannedFish> fish =
-                lives.planned(all.stream().map(TankEntity::id).toList());
+                lives.planned(all.stream().map(t -> ownership.tank(t.id())).toList());
         PlanReader reader = new PlanReader(candidate);
         all.forEach(tank -> {
             try {

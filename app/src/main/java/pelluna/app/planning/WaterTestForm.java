@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
@@ -37,7 +38,7 @@ public class WaterTestForm {
     }
 
     /** @throws Refused if it is no test; nothing is logged then */
-    public void log(long tank, Map<String, String> typed) {
+    public void log(OwnedTank tank, Map<String, String> typed) {
         try {
             plans.test(tank, read(typed, plans.today(), keeper.words().us()));
         } catch (PlanProblemsException e) {

@@ -10,12 +10,12 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planfile.PlanFiles;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.app.tank.TankEntity;
 import pelluna.core.plan.PlanFile;
 import tools.jackson.databind.JsonNode;
 
@@ -39,14 +39,13 @@ class PredictionController {
 
     @GetMapping("/tanks/{id}/losses/predicted")
     String review(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "all") String scope,
             @RequestParam(defaultValue = "false") boolean show,
             Model model) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         boolean everywhere = !scope.equals("tank");
-        PredictionReview.Page page =
-                review.page(everywhere ? all() : List.of(opened.tank().id()));
+        PredictionReview.Page page = review.page(everywhere ? all() : List.of(opened.owned()));
         shells.around(
                 model,
                 opened,
@@ -71,13 +70,13 @@ class PredictionController {
         return "predictions";
     }
 
-    private List<Long> all() {
-        return plans.tanks().stream().map(TankEntity::id).toList();
+    private List<OwnedTank> all() {
+        return plans.owned();
     }
 
     @GetMapping("/tanks/{id}/losses/figures.json")
-    ResponseEntity<String> shared(@PathVariable long id) {
-        plans.tank(id);
+    ResponseEntity<String> shared(OwnedTank tank) {
+        plans.tank(tank);
         return json(files.write(figures.of(all())), "pelluna-figures.json");
     }
 
@@ -86,8 +85,8 @@ class PredictionController {
 
     /** The plan and its assessment as they were on the day of an arrival. */
     @GetMapping("/tanks/{id}/losses/predicted/{word}.json")
-    ResponseEntity<String> word(@PathVariable long id, @PathVariable long word) {
-        PredictionEntity kept = review.whole(plans.tank(id).id(), word).orElseThrow(NoSuchTankException::new);
+    ResponseEntity<String> word(OwnedTank tank, @PathVariable long word) {
+        PredictionEntity kept = review.whole(tank, word).orElseThrow(NoSuchTankException::new);
         return json(
                 files.write(new Kept(kept.onDay(), kept.plan(), kept.assessment())),
                 "assessment-" + kept.onDay() + ".json");

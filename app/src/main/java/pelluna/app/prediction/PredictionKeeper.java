@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.exchange.AssessmentFile;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.Predictions;
@@ -48,7 +49,7 @@ public class PredictionKeeper implements Predictions {
         Map<String, Long> who = new HashMap<>();
         before.residents().forEach(r -> before.living(r.id()).ifPresent(living -> who.put(living.id(), r.id())));
         who.put(party.id(), number);
-        keep(before.tank().id(), number, plans.today(), before.said(), before.assessment(), party, who);
+        keep(before.owned(), number, plans.today(), before.said(), before.assessment(), party, who);
     }
 
     /**
@@ -58,9 +59,15 @@ public class PredictionKeeper implements Predictions {
      */
     @Transactional
     public void keep(
-            long tank, long number, LocalDate on, PlanFile plan, Assessment a, Party party, Map<String, Long> who) {
+            OwnedTank tank,
+            long number,
+            LocalDate on,
+            PlanFile plan,
+            Assessment a,
+            Party party,
+            Map<String, Long> who) {
         PredictionEntity word = words.save(new PredictionEntity(
-                tank, number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, Words.forAnybody())));
+                tank.id(), number, on, a.plan().stance().word(), plan, AssessmentFile.of(a, Words.forAnybody())));
         forecasts.keep(word.id(), said(a, party, who));
     }
 

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.livestock.LivestockEntity;
@@ -64,6 +65,7 @@ public class PredictionReview implements PredictionsInHindsight {
 
     /** What is at hand for some tanks. @param heads the last word on each fish that came to stay, by fish */
     private record Kept(
+            Map<Long, OwnedTank> tanks,
             Map<Long, PredictionRows.Head> heads,
             Map<Long, List<Forecast>> said,
             List<Fights.Fight> fights,
@@ -72,13 +74,13 @@ public class PredictionReview implements PredictionsInHindsight {
             Map<Long, LivestockEntity> rows,
             Words say) {}
 
-    private Kept kept(Collection<Long> tanks) {
+    private Kept kept(Collection<OwnedTank> tanks) {
         Words say = keeper.words();
         Map<Long, Fish> known = fish.all(tanks);
         List<LivestockEntity> rows = fish.rows(tanks);
         Map<Long, LivestockEntity> byId = rows.stream().collect(Collectors.toMap(LivestockEntity::id, f -> f));
         Map<Long, PredictionRows.Head> heads = new LinkedHashMap<>();
-        words.heads(tanks).stream()
+        words.heads(OwnedTank.ids(tanks)).stream()
                 .filter(h -> byId.containsKey(h.fishId()) && !undone(byId.get(h.fishId()), h))
                 .forEach(h -> heads.put(h.fishId(), h));
         Map<Long, List<Forecast>> said = forecasts.of(
@@ -88,6 +90,7 @@ public class PredictionReview implements PredictionsInHindsight {
                 .collect(Collectors.toMap(LivestockEntity::id, LivestockEntity::partOf));
         List<Fights.Fight> serious = fights.serious(tanks);
         return new Kept(
+                tanks.stream().collect(Collectors.toMap(OwnedTank::id, t -> t)),
                 heads,
                 said,
                 serious,
@@ -104,7 +107,7 @@ public class PredictionReview implements PredictionsInHindsight {
 
     @Override
     @Transactional(readOnly = true)
-    public Map<Long, Prediction> words(Collection<Long> tanks) {
+    public Map<Long, Prediction> words(Collection<OwnedTank> tanks) {
         Kept kept = kept(tanks);
         Map<Long, Prediction> told = new HashMap<>();
         List<Deaths.Death> lost = deaths.of(tanks);
@@ -201,9 +204,9 @@ public class PredictionReview implements PredictionsInHindsight {
 
     @Override
     @Transactional(readOnly = true)
-    public Map<Long, Boolean> pressed(Collection<Long> tanks) {
+    public Map<Long, Boolean> pressed(Collection<OwnedTank> tanks) {
         Map<Long, Boolean> pressed = new HashMap<>();
-        List<PredictionRows.Head> heads = words.heads(tanks);
+        List<PredictionRows.Head> heads = words.heads(OwnedTank.ids(tanks));
         Map<Long, List<Forecast>> said =
                 forecasts.of(heads.stream().map(PredictionRows.Head::id).toList());
         heads.forEach(h -> pressed.put(
@@ -240,7 +243,7 @@ public class PredictionReview implements PredictionsInHindsight {
     record WarnedAndDone(LocalDate on, String who, String warned, boolean happened, String became) {}
 
     @Transactional(readOnly = true)
-    Page page(Collection<Long> tanks) {
+    Page page(Collection<OwnedTank> tanks) {
         Kept kept = kept(tanks);
         List<Hindsight.Seen> seen = new ArrayList<>();
         kept.heads().values().forEach(h -> {
@@ -293,8 +296,9 @@ public class PredictionReview implements PredictionsInHindsight {
         List<Calibration.Pair> pairs = new ArrayList<>();
         kept.heads().values().forEach(h -> {
             Instant since = h.onDay().atStartOfDay(zone).toInstant();
-            List<WatchEntity> all = watches.computeIfAbsent(h.tankId(), fights::watches);
-            List<LogFigures.Watched> acts = fights.contestsSince(h.tankId(), since);
+            List<WatchEntity> all = watches.computeIfAbsent(
+                    h.tankId(), t -> fights.watches(kept.tanks().get(t)));
+            List<LogFigures.Watched> acts = fights.contestsSince(kept.tanks().get(h.tankId()), since);
             Map<Long, Forecast> hardest = new LinkedHashMap<>();
             kept.said().getOrDefault(h.id(), List.of()).stream()
                     .filter(s -> s.rule().equals(Forecast.TENSION))
@@ -393,7 +397,7 @@ public class PredictionReview implements PredictionsInHindsight {
 
     /** The whole of what was kept on a day, as it was. */
     @Transactional(readOnly = true)
-    Optional<PredictionEntity> whole(long tank, long word) {
-        return words.findByIdAndTankId(word, tank);
+    Optional<PredictionEntity> whole(OwnedTank tank, long word) {
+        return words.findByIdAndTankId(word, tank.id());
     }
 }

@@ -3,6 +3,7 @@ package pelluna.app.prediction;
 import java.util.Collection;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.losses.LifeBook;
 import pelluna.core.losses.Calibration;
@@ -27,7 +28,7 @@ class SharedFigures {
     }
 
     @Transactional(readOnly = true)
-    public FiguresFile of(Collection<Long> tanks) {
+    public FiguresFile of(Collection<OwnedTank> tanks) {
         PredictionReview.Page page = review.page(tanks);
         return new FiguresFile(
                 FiguresFile.FORMAT,

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.rows.StatementJson;
@@ -54,7 +55,7 @@ public class Probes {
      * the demo.
      */
     @Transactional
-    public void simulatePast(long tank, int days) {
+    public void simulatePast(OwnedTank tank, int days) {
         Instant now = clock.instant();
         for (Instant at = now.minus(Duration.ofDays(days));
                 at.isBefore(now.minusSeconds(600));
@@ -64,7 +65,7 @@ public class Probes {
             boolean dry = hoursAgo == 80 && at.plus(Duration.ofMinutes(15)).isAfter(now.minus(Duration.ofHours(80)));
             if (!silent) {
                 Reading r = ProbeLine.parsed(SimulatedProbe.json(at, dry), at);
-                readings.save(new ReadingEntity(tank, r, Plausible.doubts(r, Optional.empty(), at)));
+                readings.save(new ReadingEntity(tank.id(), r, Plausible.doubts(r, Optional.empty(), at)));
             }
         }
     }
@@ -85,13 +86,13 @@ public class Probes {
 
     /** @throws Refused, for an address that Pelluna does not read */
     @Transactional
-    public void reads(long tank, String address, int minutes, boolean on) {
+    public void reads(OwnedTank tank, String address, int minutes, boolean on) {
         plans.tank(tank);
         String checked = address(address).typed().toString();
         if (minutes < 1 || minutes > 120) {
             throw new Refused(new ProbeRefusal.OutOfTurn());
         }
-        ProbeEntity p = probes.findByTankId(tank).orElseGet(() -> new ProbeEntity(tank, checked, minutes));
+        ProbeEntity p = probes.findByTankId(tank.id()).orElseGet(() -> new ProbeEntity(tank.id(), checked, minutes));
         p.asks(checked, minutes, on);
         probes.save(p);
     }
@@ -118,18 +119,18 @@ public class Probes {
             List<ReadingEntity> doubted) {}
 
     @Transactional(readOnly = true)
-    Optional<Seen> seen(long tank) {
-        return probes.findByTankId(plans.tank(tank).id())
+    Optional<Seen> seen(OwnedTank tank) {
+        return probes.findByTankId(tank.id())
                 .map(p -> new Seen(
                         p.address(),
                         p.everyMinutes(),
                         p.reads(),
-                        readings.findFirstByTankIdAndDoubtOrderByAtDesc(tank, "")
+                        readings.findFirstByTankIdAndDoubtOrderByAtDesc(tank.id(), "")
                                 .map(ReadingEntity::reading)
                                 .orElse(null),
                         silence(p),
                         TROUBLE.read(p.trouble()).stream().findFirst().orElse(null),
-                        readings.findTop5ByTankIdAndDoubtNotOrderByAtDesc(tank, "")));
+                        readings.findTop5ByTankIdAndDoubtNotOrderByAtDesc(tank.id(), "")));
     }
 
     private Instant silence(ProbeEntity p) {
@@ -144,11 +145,11 @@ public class Probes {
 
     /** Readings that are believed, oldest first. */
     @Transactional(readOnly = true)
-    List<Reading> since(long tank, Duration back) {
+    List<Reading> since(OwnedTank tank, Duration back) {
         return new ArrayList<>(
                 readings
                         .findByTankIdAndAtGreaterThanEqualOrderByAt(
-                                plans.tank(tank).id(), clock.instant().minus(back))
+                                tank.id(), clock.instant().minus(back))
                         .stream()
                         .filter(ReadingEntity::believed)
                         .map(ReadingEntity::reading)
@@ -157,10 +158,8 @@ public class Probes {
 
     /** What is believed between two moments, oldest first. */
     @Transactional(readOnly = true)
-    public List<Reading> between(long tank, Instant from, Instant until) {
-        return readings
-                .findByTankIdAndAtGreaterThanEqualOrderByAt(plans.tank(tank).id(), from)
-                .stream()
+    public List<Reading> between(OwnedTank tank, Instant from, Instant until) {
+        return readings.findByTankIdAndAtGreaterThanEqualOrderByAt(tank.id(), from).stream()
                 .filter(ReadingEntity::believed)
                 .map(ReadingEntity::reading)
                 .filter(r -> r.at().isBefore(until))
@@ -169,7 +168,7 @@ public class Probes {
 
     /** What should be known of the probe today, in sentences; usually nothing. */
     @Transactional(readOnly = true)
-    public List<String> troubles(long tank) {
+    public List<String> troubles(OwnedTank tank) {
         List<String> troubles = new ArrayList<>();
         seen(tank).filter(Seen::reads).ifPresent(s -> {
             if (s.silence() != null) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.words.Words;
 
 /** Readings of a probe as rows of a table, the doubtful too. */
@@ -18,9 +19,9 @@ public class ReadingSheets {
 
     /** Oldest first, moments in UTC. The caller has looked the tank up with its keeper. */
     @Transactional(readOnly = true)
-    public List<List<Object>> rows(long tank, Words say) {
+    public List<List<Object>> rows(OwnedTank tank, Words say) {
         List<List<Object>> all = new ArrayList<>();
-        for (ReadingEntity r : rows.findByTankIdOrderByAt(tank)) {
+        for (ReadingEntity r : rows.findByTankIdOrderByAt(tank.id())) {
             List<Object> row = new ArrayList<>();
             row.add(r.reading().at().toString());
             row.add(r.reading().temperatureC());

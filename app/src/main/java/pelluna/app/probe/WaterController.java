@@ -14,10 +14,10 @@ import java.util.function.Function;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
@@ -72,11 +72,11 @@ class WaterController {
             int decimals) {}
 
     @GetMapping("/tanks/{id}/log/water")
-    String water(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<TestFile> tests = plans.tests(id);
-        List<Reading> readings = probes.since(id, Duration.ofDays(PROBE_DAYS));
-        Probes.Seen probe = probes.seen(id).orElse(null);
+    String water(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<TestFile> tests = plans.tests(tank);
+        List<Reading> readings = probes.since(tank, Duration.ofDays(PROBE_DAYS));
+        Probes.Seen probe = probes.seen(tank).orElse(null);
         List<Figure> figures = new ArrayList<>();
         for (Drawn d : drawn(opened)) {
             figure(d, tests, readings, probe).ifPresent(figures::add);
@@ -265,35 +265,36 @@ class WaterController {
     }
 
     @PostMapping("/tanks/{id}/log/water")
-    String test(@PathVariable long id, @RequestParam Map<String, String> typed, RedirectAttributes to) {
+    String test(OwnedTank tank, @RequestParam Map<String, String> typed, RedirectAttributes to) {
         if (typed.containsKey("back")) {
-            plans.takeBackTest(id);
+            plans.takeBackTest(tank);
         } else {
             try {
-                form.log(id, typed);
+                form.log(tank, typed);
             } catch (Refused e) {
                 Refused.tell(to, e);
             }
         }
-        return back(id);
+        return back(tank);
     }
 
     @PostMapping("/tanks/{id}/log/probe")
     String probe(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String address,
             @RequestParam(defaultValue = "5") String minutes,
             @RequestParam(defaultValue = "false") boolean on,
             RedirectAttributes to) {
         try {
-            probes.reads(id, address, minutes.strip().matches("\\d{1,3}") ? Integer.parseInt(minutes.strip()) : 0, on);
+            probes.reads(
+                    tank, address, minutes.strip().matches("\\d{1,3}") ? Integer.parseInt(minutes.strip()) : 0, on);
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return back(id);
+        return back(tank);
     }
 
-    private static String back(long id) {
-        return "redirect:/tanks/" + id + "/log/water";
+    private static String back(OwnedTank tank) {
+        return "redirect:/tanks/" + tank + "/log/water";
     }
 }

@@ -1,5 +1,5 @@
 /** A probe at a local address, and a simulated one. */
-@ApplicationModule(allowedDependencies = {"database", "drawing", "limits", "planning", "rows", "shell", "tank"})
+@ApplicationModule(allowedDependencies = {"account", "database", "drawing", "limits", "planning", "rows", "shell"})
 package pelluna.app.probe;
 
 import org.springframework.modulith.ApplicationModule;

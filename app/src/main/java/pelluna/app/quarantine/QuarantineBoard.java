@@ -8,13 +8,14 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.Origin;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.overrides.KeeperCatalogue;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.arrivals.Arrival;
@@ -91,7 +92,7 @@ public class QuarantineBoard {
     List<Place> board(OpenTank opened) {
         List<StayEntity> rows = stays
                 .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(
-                        opened.tank().id())
+                        opened.owned().id())
                 .stream()
                 .filter(r -> species(r).isPresent())
                 .toList();
@@ -180,7 +181,7 @@ public class QuarantineBoard {
     List<Due> due(OpenTank opened) {
         List<Long> here = stays
                 .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(
-                        opened.tank().id())
+                        opened.owned().id())
                 .stream()
                 .map(StayEntity::wishId)
                 .toList();
@@ -199,18 +200,15 @@ public class QuarantineBoard {
     }
 
     @Transactional(readOnly = true)
-    List<Ended> ended(long tank) {
-        return stays
-                .findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(
-                        plans.tank(tank).id())
-                .stream()
+    List<Ended> ended(OwnedTank tank) {
+        return stays.findTop20ByTankIdAndEndedOnIsNotNullOrderByEndedOnDescIdDesc(tank.id()).stream()
                 .map(r -> new Ended(r.called(species(r), plans.words()), r.ended(plans.words())))
                 .toList();
     }
 
     /** A planned fish comes into a place. @param fish as the plan names it, 'w17' */
     @Transactional
-    void begin(long tank, String fish, int place, LocalDate on, double salinity) {
+    void begin(OwnedTank tank, String fish, int place, LocalDate on, double salinity) {
         OpenTank opened = plans.open(tank);
         Party p = opened.plan().wishes().stream()
                 .filter(w -> w.id().equals(fish))
@@ -218,7 +216,14 @@ public class QuarantineBoard {
                 .orElseThrow(NoSuchTankException::new);
         LivestockEntity wish = opened.wish(p.id()).orElseThrow();
         stays.save(new StayEntity(
-                tank, p.species().scientificName(), p.count(), place, schoolFor(opened, p), on, salinity, wish.id()));
+                tank.id(),
+                p.species().scientificName(),
+                p.count(),
+                place,
+                schoolFor(opened, p),
+                on,
+                salinity,
+                wish.id()));
         lives.happens(wish, LifeEvent.QUARANTINED, on);
     }
 
@@ -227,7 +232,7 @@ public class QuarantineBoard {
     }
 
     @Transactional
-    void look(long tank, long stay, Look look, Double salinity, String note) {
+    void look(OwnedTank tank, long stay, Look look, Double salinity, String note) {
         checks.save(new CheckEntity(stay(tank, stay).id(), look, salinity, note));
     }
 
@@ -236,11 +241,8 @@ public class QuarantineBoard {
      * none
      */
     @Transactional
-    public Optional<Origin> goesOn(long tank, long wish) {
-        List<StayEntity> mine = stays
-                .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(
-                        plans.tank(tank).id())
-                .stream()
+    public Optional<Origin> goesOn(OwnedTank tank, long wish) {
+        List<StayEntity> mine = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(tank.id()).stream()
                 .filter(r -> r.wishId() != null && r.wishId() == wish)
                 .toList();
         mine.forEach(r -> r.ends(plans.today(), StayEnd.INTO_THE_BOX));
@@ -252,7 +254,7 @@ public class QuarantineBoard {
     public Optional<QuarantineClock> clock(OpenTank opened, long wish) {
         List<Long> mine = stays
                 .findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(
-                        opened.tank().id())
+                        opened.owned().id())
                 .stream()
                 .filter(r -> r.wishId() != null && r.wishId() == wish)
                 .map(StayEntity::id)
@@ -266,7 +268,7 @@ public class QuarantineBoard {
 
     /** It goes on into the tank; if it fulfils a wish, the wish becomes a resident. */
     @Transactional
-    void release(long tank, long stay) {
+    void release(OwnedTank tank, long stay) {
         StayEntity row = stay(tank, stay);
         row.ends(plans.today(), StayEnd.INTO_THE_TANK);
         if (plans.open(tank).wishes().stream().anyMatch(w -> w.id().equals(row.wishId()))) {
@@ -280,7 +282,7 @@ public class QuarantineBoard {
 
     /** @throws NoSuchTankException if it is over, or none of this tank's */
     @Transactional(readOnly = true)
-    public Staying staying(long tank, long stay) {
+    public Staying staying(OwnedTank tank, long stay) {
         StayEntity row = stay(tank, stay);
         return new Staying(
                 species(row).orElseThrow(NoSuchTankException::new),
@@ -292,7 +294,7 @@ public class QuarantineBoard {
 
     /** So many of a stay are lost in it; with the last of them it ends. @return their number in the log */
     @Transactional
-    public long lost(long tank, long stay, int count) {
+    public long lost(OwnedTank tank, long stay, int count) {
         StayEntity row = stay(tank, stay);
         Staying s = staying(tank, stay);
         if (count >= row.count()) {
@@ -310,22 +312,21 @@ public class QuarantineBoard {
     }
 
     @Transactional
-    void end(long tank, long stay, StayEnd how) {
+    void end(OwnedTank tank, long stay, StayEnd how) {
         StayEntity row = stay(tank, stay);
         row.ends(plans.today(), how);
         noLonger(tank, row);
     }
 
     /** Whoever was in quarantine, and came no further, is a wish as before. */
-    private void noLonger(long tank, StayEntity stay) {
+    private void noLonger(OwnedTank tank, StayEntity stay) {
         Optional.ofNullable(stay.wishId())
                 .flatMap(wish -> lives.one(tank, wish))
                 .filter(wish -> wish.stage() == Stage.QUARANTINE)
                 .ifPresent(wish -> lives.happens(wish, LifeEvent.QUARANTINE_ENDED, plans.today()));
     }
 
-    private StayEntity stay(long tank, long stay) {
-        return stays.findByIdAndTankIdAndEndedOnIsNull(stay, plans.tank(tank).id())
-                .orElseThrow(NoSuchTankException::new);
+    private StayEntity stay(OwnedTank tank, long stay) {
+        return stays.findByIdAndTankIdAndEndedOnIsNull(stay, tank.id()).orElseThrow(NoSuchTankException::new);
     }
 }

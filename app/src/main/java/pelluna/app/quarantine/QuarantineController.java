@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
@@ -72,8 +73,8 @@ class QuarantineController {
     }
 
     @GetMapping("/tanks/{id}/arrivals/quarantine")
-    String quarantine(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String quarantine(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         List<QuarantineBoard.Place> places = board.board(opened);
         int in = places.stream().mapToInt(p -> p.stays().size()).sum();
         long ready = places.stream()
@@ -109,7 +110,7 @@ class QuarantineController {
         model.addAttribute("tab", "quarantine");
         model.addAttribute("places", places);
         model.addAttribute("due", board.due(opened));
-        model.addAttribute("ended", board.ended(id));
+        model.addAttribute("ended", board.ended(tank));
         model.addAttribute("today", plans.today());
         model.addAttribute("target", opened.plan().tank().salinity());
         model.addAttribute("school", school);
@@ -119,7 +120,7 @@ class QuarantineController {
 
     @PostMapping("/tanks/{id}/arrivals/quarantine")
     String begin(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String fish,
             @RequestParam int place,
             @RequestParam String on,
@@ -132,20 +133,20 @@ class QuarantineController {
                 throw new Refused(new QuarantineRefusal.NoStay());
             }
             board.begin(
-                    id,
+                    tank,
                     fish,
                     place,
                     day,
-                    typed == null ? plans.open(id).plan().tank().salinity() : typed);
+                    typed == null ? plans.open(tank).plan().tank().salinity() : typed);
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return back(id);
+        return back(tank);
     }
 
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/look")
     String look(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long stay,
             @RequestParam(defaultValue = "false") boolean eats,
             @RequestParam(defaultValue = "false") boolean spots,
@@ -156,7 +157,7 @@ class QuarantineController {
             RedirectAttributes to) {
         try {
             board.look(
-                    id,
+                    tank,
                     stay,
                     new Look(plans.today(), eats, spots, fastBreath, tornFins),
                     salinity(salinity),
@@ -164,24 +165,24 @@ class QuarantineController {
         } catch (Refused e) {
             Refused.tell(to, e);
         }
-        return back(id);
+        return back(tank);
     }
 
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/release")
-    String release(@PathVariable long id, @PathVariable long stay) {
-        board.release(id, stay);
-        return back(id);
+    String release(OwnedTank tank, @PathVariable long stay) {
+        board.release(tank, stay);
+        return back(tank);
     }
 
     /** @param how given back or died */
     @PostMapping("/tanks/{id}/arrivals/quarantine/{stay}/end")
-    String end(@PathVariable long id, @PathVariable long stay, @RequestParam String how) {
-        board.end(id, stay, "died".equals(how) ? StayEnd.DIED : StayEnd.OTHERWISE);
-        return back(id);
+    String end(OwnedTank tank, @PathVariable long stay, @RequestParam String how) {
+        board.end(tank, stay, "died".equals(how) ? StayEnd.DIED : StayEnd.OTHERWISE);
+        return back(tank);
     }
 
-    private static String back(long id) {
-        return "redirect:/tanks/" + id + "/arrivals/quarantine";
+    private static String back(OwnedTank tank) {
+        return "redirect:/tanks/" + tank + "/arrivals/quarantine";
     }
 
     /** Specific gravity or g/kg, as it was typed; null if nothing was. */

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.Look;
@@ -42,10 +43,10 @@ public class QuarantineDays {
      * left out.
      */
     @Transactional(readOnly = true)
-    public List<Told> told(long tank, LocalDate from, LocalDate until) {
+    public List<Told> told(OwnedTank tank, LocalDate from, LocalDate until) {
         Catalogue known = catalogue.get();
         Map<Long, StayEntity> all =
-                stays.findByTankIdOrderById(tank).stream().collect(Collectors.toMap(StayEntity::id, s -> s));
+                stays.findByTankIdOrderById(tank.id()).stream().collect(Collectors.toMap(StayEntity::id, s -> s));
         List<Told> told = new ArrayList<>();
         all.values()
                 .forEach(s -> told.add(new Told(

@@ -9,8 +9,7 @@
             "overrides",
             "planning",
             "rows",
-            "shell",
-            "tank"
+            "shell"
         })
 package pelluna.app.quarantine;
 

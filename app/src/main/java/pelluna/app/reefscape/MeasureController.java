@@ -2,17 +2,17 @@ package pelluna.app.reefscape;
 
 import java.time.LocalDate;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.MeasuredLengths;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -42,26 +42,26 @@ class MeasureController {
      */
     @PostMapping("/tanks/{id}/reefscape/measure")
     String measure(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String fish,
             @RequestParam String length,
             @RequestParam(defaultValue = "") String measuredOn,
             @RequestParam String of,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        Plan plan = reefscapes.open(id).opened().plan();
+        Plan plan = reefscapes.open(tank).opened().plan();
         Party party = plan.residents().stream()
                 .filter(p -> p.id().equals(fish))
                 .findFirst()
                 .orElseThrow(NoSuchTankException::new);
-        if (!steps.mark(id).equals(of)) {
+        if (!steps.mark(tank).equals(of)) {
             to.addAttribute("stale", true);
         } else {
             try {
                 double cm = cm(length);
                 LocalDate day = measuredOn.isBlank() ? plans.today() : Days.happened("measuredOn", measuredOn);
                 steps.change(
-                        id,
+                        tank,
                         new PlanChange.LengthMeasured(),
                         file -> file.resident(plan.residents().indexOf(party), r -> MeasuredLengths.with(r, day, cm)));
             } catch (NumberFormatException e) {
@@ -73,7 +73,7 @@ class MeasureController {
                                 "", new ReefRefusal.Needed(e.problems().get(0).expected()), e));
             }
         }
-        return ReefHandsController.back(id, on, fish, to);
+        return ReefHandsController.back(tank, on, fish, to);
     }
 
     private double cm(String typed) {

@@ -2,7 +2,7 @@ package pelluna.app.reefscape;
 
 import java.util.ArrayList;
 import java.util.List;
-import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.account.NoSuchTankException;
 import pelluna.app.planning.PlanChange;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;

@@ -7,9 +7,9 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 
 /** The Reefscape as a file; the browser makes its PNG from the same drawing. */
 @Controller
@@ -27,10 +27,10 @@ class PictureController {
 
     @GetMapping("/tanks/{id}/reefscape/picture.svg")
     ResponseEntity<String> picture(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) LocalDate on,
             @RequestParam(defaultValue = "false") boolean download) {
-        ReefscapeViews.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
         String file = view.opened()
                         .tank()

@@ -1,10 +1,10 @@
 package pelluna.app.reefscape;
 
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -28,7 +28,7 @@ class ReefHandsController {
 
     @PostMapping("/tanks/{id}/reefscape/move")
     String move(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String kind,
             @RequestParam String i,
             @RequestParam double dx,
@@ -36,80 +36,80 @@ class ReefHandsController {
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
-        Tank tank = tank(id);
-        Moves.Moved moved = Moves.move(tank, kind, i, dx, dy);
-        steps.change(id, moved.what(), plan -> {
+        Tank glass = tank(tank);
+        Moves.Moved moved = Moves.move(glass, kind, i, dx, dy);
+        steps.change(tank, moved.what(), plan -> {
             PlanFile drawn = drawn(plan, moved.scape());
-            return moved.runCm() == tank.runCm()
+            return moved.runCm() == glass.runCm()
                     ? drawn
                     : drawn.with(drawn.tank().but(d -> d.runCm = Math.round(moved.runCm() * 10) / 10.0));
         });
-        return back(id, on, chosen, to);
+        return back(tank, on, chosen, to);
     }
 
     /** @param kind rock or hide */
     @PostMapping("/tanks/{id}/reefscape/add")
     String add(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String kind,
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
-        Tank tank = tank(id);
+        Tank glass = tank(tank);
         boolean rock = kind.equals("rock");
         Scape more = rock
-                ? Moves.plusRock(tank)
-                : tank.scape()
+                ? Moves.plusRock(glass)
+                : glass.scape()
                         .withHides(
-                                tank.scape().hides().size() + 1,
-                                tank.lengthCm(),
-                                tank.frontHeightCm(),
-                                tank.sandDepthCm());
-        steps.change(id, rock ? new PlanChange.RockPutIn() : new PlanChange.HidePutIn(), plan -> drawn(plan, more));
-        return back(id, on, chosen, to);
+                                glass.scape().hides().size() + 1,
+                                glass.lengthCm(),
+                                glass.frontHeightCm(),
+                                glass.sandDepthCm());
+        steps.change(tank, rock ? new PlanChange.RockPutIn() : new PlanChange.HidePutIn(), plan -> drawn(plan, more));
+        return back(tank, on, chosen, to);
     }
 
     /** @param kind rock or hide */
     @PostMapping("/tanks/{id}/reefscape/take")
     String take(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String kind,
             @RequestParam int i,
             @RequestParam(defaultValue = "") String on,
             RedirectAttributes to) {
-        Scape less = Moves.without(tank(id).scape(), kind, i);
+        Scape less = Moves.without(tank(tank).scape(), kind, i);
         steps.change(
-                id,
+                tank,
                 kind.equals("rock") ? new PlanChange.RockTakenOut() : new PlanChange.HideTakenOut(),
                 plan -> drawn(plan, less));
-        return back(id, on, "", to);
+        return back(tank, on, "", to);
     }
 
     @PostMapping("/tanks/{id}/reefscape/undo")
     String undo(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
-        steps.undo(id);
-        return back(id, on, chosen, to);
+        steps.undo(tank);
+        return back(tank, on, chosen, to);
     }
 
-    private Tank tank(long id) {
-        return reefscapes.open(id).opened().plan().tank();
+    private Tank tank(OwnedTank tank) {
+        return reefscapes.open(tank).opened().plan().tank();
     }
 
     private static PlanFile drawn(PlanFile plan, Scape scape) {
         return plan.with(plan.tank().drawn(ScapeFile.of(scape), scape.hides().size()));
     }
 
-    static String back(long id, String on, String chosen, RedirectAttributes to) {
+    static String back(OwnedTank tank, String on, String chosen, RedirectAttributes to) {
         if (!on.isBlank()) {
             to.addAttribute("on", on);
         }
         if (!chosen.isBlank()) {
             to.addAttribute(chosen.contains("~") ? "pair" : "fish", chosen);
         }
-        return "redirect:/tanks/" + id + "/reefscape";
+        return "redirect:/tanks/" + tank + "/reefscape";
     }
 }

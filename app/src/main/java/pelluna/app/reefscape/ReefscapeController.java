@@ -6,15 +6,15 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.log.LogFigures;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.rows.PlanJson;
@@ -62,13 +62,13 @@ class ReefscapeController {
 
     @GetMapping("/tanks/{id}/reefscape")
     String reefscape(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) LocalDate on,
             @RequestParam(defaultValue = "") String pair,
             @RequestParam(defaultValue = "") String fish,
             @RequestParam(defaultValue = "false") boolean stale,
             Model model) {
-        ReefscapeViews.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
         int from = keeper.get().arrowsFrom();
         ReefscapePage.Chosen chosen = pages.chosen(view, day, pair, fish, from);
@@ -83,11 +83,8 @@ class ReefscapeController {
                 new ReefDrawing(view.opened().plan().tank(), view.opened().say());
         Svg svg = new Svg();
         drawing.draw(svg, true);
-        List<LogFigures.Place> acts = log.places(
-                view.opened().tank().sandboxOf() == null
-                        ? id
-                        : view.opened().tank().sandboxOf(),
-                HOT_DAYS);
+        OwnedTank planOf = whatIf.copied(view.opened());
+        List<LogFigures.Place> acts = log.places(planOf == null ? tank : planOf, HOT_DAYS);
         svg.add(HotSpots.over(
                 view.opened().plan().tank(),
                 acts.stream().map(LogFigures.Place::at).toList(),
@@ -95,16 +92,15 @@ class ReefscapeController {
         model.addAttribute(
                 "hotActs", acts.stream().mapToInt(LogFigures.Place::times).sum());
         double[] box = drawing.box();
-        model.addAttribute("mark", steps.mark(id));
+        model.addAttribute("mark", steps.mark(tank));
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
         model.addAttribute("today", plans.today());
-        Long planOf = view.opened().tank().sandboxOf();
         model.addAttribute(
                 "compared", planOf == null ? List.of() : Compared.rows(reefscapes.open(planOf), view, plans.words()));
-        model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(id));
-        model.addAttribute("sandbox", planOf == null ? whatIf.of(id).orElse(null) : null);
-        model.addAttribute("undo", steps.last(id).orElse(null));
+        model.addAttribute("planAsItWas", planOf == null || whatIf.planIsAsItWas(tank));
+        model.addAttribute("sandbox", planOf == null ? whatIf.of(tank).orElse(null) : null);
+        model.addAttribute("undo", steps.last(tank).orElse(null));
         model.addAttribute("reef", svg.toString());
         model.addAttribute(
                 "reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
@@ -120,14 +116,14 @@ class ReefscapeController {
     @GetMapping(value = "/tanks/{id}/reefscape/day", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     String day(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(required = false) LocalDate on,
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "0") String i,
             @RequestParam(defaultValue = "0") double dx,
             @RequestParam(defaultValue = "0") double dy,
             @RequestParam(defaultValue = "") String chosen) {
-        ReefscapeViews.View view = reefscapes.open(id);
+        ReefscapeViews.View view = reefscapes.open(tank);
         Outlook outlook = view.outlook();
         if (!kind.isEmpty()) {
             Plan plan = view.opened().plan();
@@ -141,8 +137,8 @@ class ReefscapeController {
 
     /** Every pair on a day, hardest first, for reading. */
     @GetMapping("/tanks/{id}/reefscape/pairs")
-    String pairs(@PathVariable long id, @RequestParam(required = false) LocalDate on, Model model) {
-        ReefscapeViews.View view = reefscapes.open(id);
+    String pairs(OwnedTank tank, @RequestParam(required = false) LocalDate on, Model model) {
+        ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
         shells.around(
                 model,
@@ -157,11 +153,8 @@ class ReefscapeController {
     /** What would lower the tension of a pair most; a part of the page, asked for once the page is there. */
     @GetMapping("/tanks/{id}/reefscape/offers")
     String offers(
-            @PathVariable long id,
-            @RequestParam(required = false) LocalDate on,
-            @RequestParam String pair,
-            Model model) {
-        ReefscapeViews.View view = reefscapes.open(id);
+            OwnedTank tank, @RequestParam(required = false) LocalDate on, @RequestParam String pair, Model model) {
+        ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
         Press press = view.outlook().presses(day).stream()
                 .filter(p -> ReefscapePage.key(p).equals(pair))
@@ -169,10 +162,10 @@ class ReefscapeController {
                 .orElseThrow(NoSuchTankException::new);
         model.addAttribute("say", view.opened().say());
         model.addAttribute("offers", pages.offers(view, press, day));
-        model.addAttribute("base", "/tanks/" + id + "/reefscape");
+        model.addAttribute("base", "/tanks/" + tank + "/reefscape");
         model.addAttribute("day", day);
         model.addAttribute("pair", pair);
-        model.addAttribute("mark", steps.mark(id));
+        model.addAttribute("mark", steps.mark(tank));
         return "reefscape-offers";
     }
 }

@@ -3,6 +3,7 @@ package pelluna.app.reefscape;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.outlook.Change;
@@ -37,8 +38,8 @@ class ReefscapeViews {
         }
     }
 
-    View open(long id) {
-        OpenTank opened = plans.open(id);
+    View open(OwnedTank tank) {
+        OpenTank opened = plans.open(tank);
         return new View(
                 opened,
                 opened.ahead().outlook(),

@@ -2,12 +2,12 @@ package pelluna.app.reefscape;
 
 import java.util.NoSuchElementException;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.overrides.KeeperCatalogue;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.core.advice.Advice;
@@ -32,23 +32,23 @@ class TryController {
      */
     @PostMapping("/tanks/{id}/reefscape/try")
     String attempt(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String attempt,
             @RequestParam String of,
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String chosen,
             RedirectAttributes to) {
-        if (steps.mark(id).equals(of)) {
-            ReefscapeViews.View view = reefscapes.open(id);
+        if (steps.mark(tank).equals(of)) {
+            ReefscapeViews.View view = reefscapes.open(tank);
             Attempt read = AttemptText.read(attempt, catalogue.get());
             steps.change(
-                    id,
+                    tank,
                     tried(read, view),
                     file -> AttemptText.applied(read, view.opened().plan(), file));
         } else {
             to.addAttribute("stale", true);
         }
-        return ReefHandsController.back(id, on, chosen, to);
+        return ReefHandsController.back(tank, on, chosen, to);
     }
 
     private static PlanChange tried(Attempt attempt, ReefscapeViews.View view) {

@@ -3,7 +3,10 @@ package pelluna.app.reefscape;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
+import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
@@ -15,11 +18,13 @@ import pelluna.core.plan.PlanFile;
 @Service
 class WhatIf {
     private static final int MOST_LETTERS = 60;
+    private final Ownership ownership;
     private final TankPlans plans;
     private final PlanSteps steps;
     private final Tanks tanks;
 
-    WhatIf(TankPlans plans, PlanSteps steps, Tanks tanks) {
+    WhatIf(Ownership ownership, TankPlans plans, PlanSteps steps, Tanks tanks) {
+        this.ownership = ownership;
         this.plans = plans;
         this.steps = steps;
         this.tanks = tanks;
@@ -27,60 +32,69 @@ class WhatIf {
 
     /** The number of the sandbox of a tank, a fresh copy if there is none yet. */
     @Transactional
-    long open(long id) {
-        TankEntity tank = plans.tank(id);
-        if (tank.sandboxOf() != null) {
-            return id;
+    OwnedTank open(OwnedTank tank) {
+        TankEntity row = plans.tank(tank);
+        if (row.sandboxOf() != null) {
+            return tank;
         }
-        Optional<TankEntity> there = tanks.sandboxOf(id);
+        Optional<TankEntity> there = tanks.sandboxOf(tank);
         if (there.isPresent()) {
-            return there.get().id();
+            return ownership.tank(there.get().id());
         }
-        String name = plans.words().text("page.reefscape.whatIf3", tank.name());
-        TankEntity copy = plans.bringIn(plans.file(id)
+        String name = plans.words().text("page.reefscape.whatIf3", row.name());
+        TankEntity copy = plans.bringIn(plans.file(tank)
                 .unnumbered()
                 .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name));
-        copy.copies(id, steps.numbered(id));
+        copy.copies(tank.id(), steps.numbered(tank));
         tanks.save(copy);
-        return copy.id();
+        return ownership.tank(copy.id());
     }
 
     /** The sandbox of a tank, if one was left open. */
     @Transactional(readOnly = true)
-    Optional<Long> of(long id) {
-        return tanks.sandboxOf(plans.tank(id).id()).map(TankEntity::id);
+    Optional<Long> of(OwnedTank tank) {
+        return tanks.sandboxOf(tank).map(TankEntity::id);
     }
 
     /** Whether the plan is still the one that the sandbox was copied from. */
     @Transactional(readOnly = true)
-    boolean planIsAsItWas(long sandbox) {
+    boolean planIsAsItWas(OwnedTank sandbox) {
         TankEntity copy = sandbox(sandbox);
-        return steps.numbered(copy.sandboxOf()).equals(copy.sandboxBase());
+        return steps.numbered(of(copy)).equals(copy.sandboxBase());
     }
 
     /** Puts what was tried in the place of the plan, as one step that can be taken back. @return the tank */
     @Transactional
-    long keep(long sandbox) {
+    OwnedTank keep(OwnedTank sandbox) {
         TankEntity copy = sandbox(sandbox);
-        long id = copy.sandboxOf();
+        OwnedTank tank = of(copy);
         PlanFile base = copy.sandboxBase();
         PlanFile tried = SandboxRows.renumbered(steps.numbered(sandbox), base);
         PlanFile kept = SandboxRows.keepingRecords(tried, base);
-        steps.change(id, new PlanChange.WhatIfKept(), plan -> kept.named(plan.name()));
+        steps.change(tank, new PlanChange.WhatIfKept(), plan -> kept.named(plan.name()));
         tanks.delete(copy);
-        return id;
+        return tank;
     }
 
     /** @return the tank, whose plan is as it was */
     @Transactional
-    long drop(long sandbox) {
+    OwnedTank drop(OwnedTank sandbox) {
         TankEntity copy = sandbox(sandbox);
         tanks.delete(copy);
-        return copy.sandboxOf();
+        return of(copy);
     }
 
-    private TankEntity sandbox(long id) {
-        TankEntity copy = plans.tank(id);
+    /** The tank that an open one is a what-if copy of; null if it is none. */
+    OwnedTank copied(OpenTank opened) {
+        return opened.tank().sandboxOf() == null ? null : of(opened.tank());
+    }
+
+    private OwnedTank of(TankEntity copy) {
+        return ownership.tank(copy.sandboxOf());
+    }
+
+    private TankEntity sandbox(OwnedTank tank) {
+        TankEntity copy = plans.tank(tank);
         if (copy.sandboxOf() == null) {
             throw new NoSuchTankException();
         }

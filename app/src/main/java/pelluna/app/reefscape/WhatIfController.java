@@ -1,10 +1,10 @@
 package pelluna.app.reefscape;
 
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.OwnedTank;
 
 /** Opens, keeps and drops a sandbox. */
 @Controller
@@ -16,17 +16,17 @@ class WhatIfController {
     }
 
     @PostMapping("/tanks/{id}/what-if")
-    String open(@PathVariable long id, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
-        return ReefHandsController.back(whatIf.open(id), on, "", to);
+    String open(OwnedTank tank, @RequestParam(defaultValue = "") String on, RedirectAttributes to) {
+        return ReefHandsController.back(whatIf.open(tank), on, "", to);
     }
 
     @PostMapping("/tanks/{id}/what-if/keep")
-    String keep(@PathVariable long id) {
-        return "redirect:/tanks/" + whatIf.keep(id) + "/reefscape";
+    String keep(OwnedTank tank) {
+        return "redirect:/tanks/" + whatIf.keep(tank) + "/reefscape";
     }
 
     @PostMapping("/tanks/{id}/what-if/drop")
-    String drop(@PathVariable long id) {
-        return "redirect:/tanks/" + whatIf.drop(id) + "/reefscape";
+    String drop(OwnedTank tank) {
+        return "redirect:/tanks/" + whatIf.drop(tank) + "/reefscape";
     }
 }

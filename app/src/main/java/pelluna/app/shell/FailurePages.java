@@ -30,6 +30,8 @@ class FailurePages implements ErrorController {
     /** How the page that failed was asked for; a page of failure is always read (Jakarta Servlet 6.1, 10.9.1). */
     private static final String ASKED_BY = "jakarta.servlet.error.method";
 
+    private static final String TOKEN = "_csrf";
+
     private static final int LONGEST_SHOWN = 20_000;
 
     private final Reader reader;
@@ -57,6 +59,8 @@ class FailurePages implements ErrorController {
     @RequestMapping(value = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
         int status = status(request);
+        // the token of a session stands in the database
+        request.removeAttribute(TOKEN);
         Words say = reader.wordsAtHand();
         Shells.bare(model, title(status, say), say);
         boolean busy = status == HttpStatus.SERVICE_UNAVAILABLE.value();

@@ -27,12 +27,13 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.NotYoursException;
 import pelluna.app.database.DatabaseTrouble;
 import pelluna.app.database.DatabaseWatch;
 import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Refused;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.writes.Answers;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.units.Sentences;
@@ -52,6 +53,11 @@ class Failures {
     @ExceptionHandler({NoSuchTankException.class, NoResourceFoundException.class})
     void missing(HttpServletRequest request, HttpServletResponse response) throws IOException {
         answers.plain(request, response, HttpServletResponse.SC_NOT_FOUND, new ShellRefusal.NotHere());
+    }
+
+    @ExceptionHandler(NotYoursException.class)
+    void notYours(NotYoursException e, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        answers.plain(request, response, HttpServletResponse.SC_FORBIDDEN, e.why());
     }
 
     /** A number in an address that is none leads nowhere; one in a field is refused beside it. */

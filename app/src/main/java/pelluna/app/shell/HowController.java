@@ -4,7 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
@@ -39,8 +39,8 @@ class HowController {
     }
 
     @GetMapping("/tanks/{id}/how")
-    String how(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String how(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         Words say = opened.say();
         shells.around(model, opened, "how", say.text("page.how.title"), say.text("page.how.sentence"));
         return page(model, say);

@@ -32,7 +32,7 @@ public class Shells {
                 place,
                 title,
                 sentence,
-                opened.tank().id(),
+                opened.owned().id(),
                 opened.tank().name(),
                 Shell.summary(opened),
                 opened.tank().stance(),

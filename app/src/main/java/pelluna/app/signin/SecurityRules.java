@@ -10,6 +10,7 @@ import org.springframework.jdbc.core.JdbcOperations;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
@@ -19,6 +20,7 @@ import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
@@ -27,6 +29,8 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.csrf.HttpSessionCsrfTokenRepository;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.webauthn.management.JdbcUserCredentialRepository;
 import org.springframework.security.web.webauthn.management.UserCredentialRepository;
 import pelluna.app.account.KeeperDetails;
@@ -55,6 +59,14 @@ class SecurityRules {
             "/forgot",
             "/reset/*",
             "/calendar/*");
+
+    /** Names of fields are held to the limits of what is sent, which say so on a page. */
+    @Bean
+    HttpFirewall addresses() {
+        StrictHttpFirewall strict = new StrictHttpFirewall();
+        strict.setAllowedParameterNames(name -> true);
+        return strict;
+    }
 
     /** OWASP's cheat sheet on storing passwords: Argon2id with 19 MiB, two passes, one lane at the least. */
     @Bean
@@ -139,13 +151,13 @@ class SecurityRules {
                         .usernameParameter("email")
                         .passwordParameter("password")
                         .successHandler(new ToWhereItWas())
-                        .failureHandler(new BackToTheDoor()))
+                        .failureHandler(new BackToTheDoor())
+                        .withObjectPostProcessor(new WithStrategy(strategy)))
                 .logout(l -> l.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
                         .deleteCookies(Sessions.COOKIE))
                 .authenticationManager(passwords)
                 .securityContext(s -> s.securityContextRepository(contexts))
-                .sessionManagement(s -> s.sessionAuthenticationStrategy(strategy))
                 .csrf(c -> c.csrfTokenRepository(tokens))
                 .exceptionHandling(e -> e.authenticationEntryPoint(entrance).accessDeniedHandler(entrance))
                 .requestCache(RequestCacheConfigurer::disable)
@@ -153,5 +165,15 @@ class SecurityRules {
                 .headers(HeadersConfigurer::disable);
         passkeys.into(http);
         return http.build();
+    }
+
+    /** Set on the filter itself: said of all sessions, every style and script would ask for one. */
+    private record WithStrategy(SessionAuthenticationStrategy strategy)
+            implements ObjectPostProcessor<UsernamePasswordAuthenticationFilter> {
+        @Override
+        public <O extends UsernamePasswordAuthenticationFilter> O postProcess(O filter) {
+            filter.setSessionAuthenticationStrategy(strategy);
+            return filter;
+        }
     }
 }

@@ -8,9 +8,9 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.NoSuchTankException;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.overrides.KeeperCatalogue;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
 

@@ -7,8 +7,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.overrides.KeeperCatalogue;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -30,9 +31,9 @@ class SideBySideController {
     }
 
     @GetMapping("/tanks/{id}/side-by-side")
-    String compare(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Species> held = sideBySide.of(id);
+    String compare(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Species> held = sideBySide.of(tank);
         Comparison c = Comparison.of(held, opened);
         shells.around(
                 model,
@@ -46,13 +47,13 @@ class SideBySideController {
     }
 
     @PostMapping("/tanks/{id}/side-by-side/{path}")
-    String keep(@PathVariable long id, @PathVariable String path, @RequestParam(defaultValue = "keep") String act) {
+    String keep(OwnedTank tank, @PathVariable String path, @RequestParam(defaultValue = "keep") String act) {
         Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
         if (act.equals("let-go")) {
-            sideBySide.letGo(id, s.scientificName());
+            sideBySide.letGo(tank, s.scientificName());
         } else {
-            sideBySide.keep(id, s);
+            sideBySide.keep(tank, s);
         }
-        return "redirect:/tanks/" + id + "/side-by-side";
+        return "redirect:/tanks/" + tank + "/side-by-side";
     }
 }

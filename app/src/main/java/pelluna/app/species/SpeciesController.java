@@ -16,10 +16,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.overrides.FactOverrideEntity;
 import pelluna.app.overrides.KeeperCatalogue;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -72,7 +73,7 @@ class SpeciesController {
 
     @GetMapping("/tanks/{id}/species")
     String list(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "") String fit,
             @RequestParam(defaultValue = "") String group,
@@ -80,7 +81,7 @@ class SpeciesController {
             @RequestParam(defaultValue = "") String origin,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         Answer answer = catalogue
                 .search()
                 .ask(q, opened.plan(), Phrasebook.of(opened.say().language()));
@@ -119,7 +120,7 @@ class SpeciesController {
                                 .map(plans.words()::of)
                                 .toList()
                         : List.of());
-        model.addAttribute("beside", sideBySide.of(id).size());
+        model.addAttribute("beside", sideBySide.of(tank).size());
         return "species-list";
     }
 
@@ -142,8 +143,8 @@ class SpeciesController {
     record Drawn(Species species, String path, Verdict.Outcome outcome) {}
 
     @GetMapping("/tanks/{id}/species/all")
-    String sheet(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
+    String sheet(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
         Living living = new Living(opened.plan());
         Map<String, List<Drawn>> families = new TreeMap<>();
         for (Species s : catalogue.get().all()) {
@@ -165,17 +166,17 @@ class SpeciesController {
                                 families.size(),
                                 opened.tank().name()));
         model.addAttribute("families", families);
-        model.addAttribute("beside", sideBySide.of(id).size());
+        model.addAttribute("beside", sideBySide.of(tank).size());
         return "species-all";
     }
 
     @GetMapping("/tanks/{id}/species/{path}")
-    String one(@PathVariable long id, @PathVariable String path, Model model) {
-        return page(id, find(path), model, Map.of());
+    String one(OwnedTank tank, @PathVariable String path, Model model) {
+        return page(tank, find(path), model, Map.of());
     }
 
-    private String page(long id, Species s, Model model, Map<String, FactEdit> typed) {
-        OpenTank opened = plans.open(id);
+    private String page(OwnedTank tank, Species s, Model model, Map<String, FactEdit> typed) {
+        OpenTank opened = plans.open(tank);
         Verdict v = Search.verdict(s, opened.plan());
         List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
         shells.around(model, opened, "species", opened.say().title(s), "");
@@ -203,8 +204,8 @@ class SpeciesController {
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", opened.say().names(s).stream().skip(1).collect(Collectors.joining(", ")));
         model.addAttribute("elsewhere", opened.say().namesElsewhere(s));
-        model.addAttribute("beside", sideBySide.of(id).size());
-        model.addAttribute("kept", sideBySide.of(id).contains(s));
+        model.addAttribute("beside", sideBySide.of(tank).size());
+        model.addAttribute("kept", sideBySide.of(tank).contains(s));
         return "species";
     }
 
@@ -247,20 +248,20 @@ class SpeciesController {
 
     @PostMapping("/tanks/{id}/species/{path}/own/{fact}")
     String say(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable String path,
             @PathVariable String fact,
             @RequestParam Map<String, String> posted,
             Model model,
             HttpServletResponse response) {
-        plans.tank(id);
+        plans.tank(tank);
         Species s = find(path);
         FactForm form = FactForms.of(fact).orElseThrow(NoSuchTankException::new);
         Map<String, String> values = FactEdit.posted(form, posted);
         String why = posted.getOrDefault("why", "").trim();
         try {
             ownWord.say(new FactOverrides.FactOverride(s.scientificName(), fact, form.write(values)), why);
-            return "redirect:/tanks/" + id + "/species/" + Paths.of(s) + "#" + fact;
+            return "redirect:/tanks/" + tank + "/species/" + Paths.of(s) + "#" + fact;
         } catch (CatalogueException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             String ours = catalogue
@@ -270,7 +271,7 @@ class SpeciesController {
                     .map(Fact::value)
                     .orElse("");
             return page(
-                    id,
+                    tank,
                     s,
                     model,
                     Map.of(
@@ -287,14 +288,14 @@ class SpeciesController {
 
     @PostMapping("/tanks/{id}/species/{path}/own/{fact}/undo")
     String undo(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable String path,
             @PathVariable String fact,
             @RequestParam(defaultValue = "") String from) {
-        plans.tank(id);
+        plans.tank(tank);
         Species s = find(path);
         ownWord.takeBack(s.scientificName(), fact);
-        return "redirect:/tanks/" + id + (from.equals("own") ? "/my-facts" : "/species/" + Paths.of(s) + "#" + fact);
+        return "redirect:/tanks/" + tank + (from.equals("own") ? "/my-facts" : "/species/" + Paths.of(s) + "#" + fact);
     }
 
     private Species find(String path) {

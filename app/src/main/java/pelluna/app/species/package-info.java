@@ -1,5 +1,5 @@
 /** The catalogue to look through: facets, fact sheets, side by side. */
-@ApplicationModule(allowedDependencies = {"drawing", "overrides", "planning", "rows", "shell", "tank"})
+@ApplicationModule(allowedDependencies = {"account", "drawing", "overrides", "planning", "rows", "shell", "tank"})
 package pelluna.app.species;
 
 import org.springframework.modulith.ApplicationModule;

@@ -6,7 +6,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.account.NoSuchTankException;
 
 /** How far a sheet is, and a way to end it. Under no tank: the tank is held by what is going on. */
 @Controller

@@ -19,6 +19,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.CrewSheets;
 import pelluna.app.fish.Individuals;
 import pelluna.app.introduction.Interventions;
@@ -27,7 +29,6 @@ import pelluna.app.limits.StoppedException;
 import pelluna.app.limits.Utf8;
 import pelluna.app.log.LogSheets;
 import pelluna.app.losses.LossSheets;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
 import pelluna.app.probe.ReadingSheets;
@@ -73,14 +74,14 @@ class SheetController {
     }
 
     @GetMapping("/tanks/{id}/log/sheets")
-    String page(@PathVariable long id, @RequestParam(defaultValue = "0") int taken, Model model) {
-        return page(id, model, taken, null, "");
+    String page(OwnedTank tank, @RequestParam(defaultValue = "0") int taken, Model model) {
+        return page(tank, model, taken, null, "");
     }
 
-    private String page(long id, Model model, int taken, SheetImport.Preview preview, String text) {
+    private String page(OwnedTank tank, Model model, int taken, SheetImport.Preview preview, String text) {
         shells.around(
                 model,
-                plans.open(id),
+                plans.open(tank),
                 "log",
                 plans.words().text("page.spreadsheet.inAndOut"),
                 plans.words().text("page.spreadsheet.testsAndSightingsFromA"));
@@ -96,14 +97,14 @@ class SheetController {
     /** Looked through, nothing written. */
     @PostMapping("/tanks/{id}/log/sheets")
     String look(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam MultipartFile file,
             @RequestParam(defaultValue = "") String way,
             Model model) {
         return ways.following(way, seen -> {
             try {
                 String text = Utf8.text("file", file.getBytes());
-                return page(id, model, 0, sheets.preview(id, text, seen), text);
+                return page(tank, model, 0, sheets.preview(tank, text, seen), text);
             } catch (StoppedException e) {
                 throw new Refused("file", new SheetRefusal.Stopped(), e);
             } catch (IOException e) {
@@ -114,33 +115,33 @@ class SheetController {
 
     @PostMapping("/tanks/{id}/log/sheets/take")
     String take(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam String text,
             @RequestParam(defaultValue = "") String way,
             RedirectAttributes to) {
         return ways.following(way, seen -> {
             try {
-                to.addAttribute("taken", sheets.take(id, text, seen));
+                to.addAttribute("taken", sheets.take(tank, text, seen));
             } catch (StoppedException e) {
                 Refused.tell(to, new Refused("", new SheetRefusal.Stopped(), e));
             } catch (Refused e) {
                 Refused.tell(to, e);
             }
-            return "redirect:/tanks/" + id + "/log/sheets";
+            return "redirect:/tanks/" + tank + "/log/sheets";
         });
     }
 
     @GetMapping("/tanks/{id}/log/sheets/{which}.csv")
-    ResponseEntity<String> out(@PathVariable long id, @PathVariable String which) {
-        String name = plans.tank(id).name();
+    ResponseEntity<String> out(OwnedTank tank, @PathVariable String which) {
+        String name = plans.tank(tank).name();
         String csv = switch (which) {
-            case "sightings" -> SheetTable.write(LogSheets.HEAD, log.rows(id));
-            case "watches" -> SheetTable.write(List.of("watch", "began", "ended"), log.watches(id));
-            case "tests" -> tests(id);
+            case "sightings" -> SheetTable.write(LogSheets.HEAD, log.rows(tank));
+            case "watches" -> SheetTable.write(List.of("watch", "began", "ended"), log.watches(tank));
+            case "tests" -> tests(tank);
             case "fish" ->
                 SheetTable.write(
                         List.of("fish", "species", "count", "name", "role", "where", "came on"),
-                        fish.all(id).stream()
+                        fish.all(tank).stream()
                                 .map(f -> row(
                                         f.id(),
                                         f.species().scientificName(),
@@ -150,10 +151,10 @@ class SheetController {
                                         where(f.stage()),
                                         f.cameOn()))
                                 .toList());
-            case "measures" -> measures(id);
-            case "losses" -> SheetTable.write(LossSheets.HEAD, losses.rows(id));
-            case "crew" -> SheetTable.write(CrewSheets.HEAD, crew.rows(id));
-            case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(id, plans.words()));
+            case "measures" -> measures(tank);
+            case "losses" -> SheetTable.write(LossSheets.HEAD, losses.rows(tank));
+            case "crew" -> SheetTable.write(CrewSheets.HEAD, crew.rows(tank));
+            case "probe" -> SheetTable.write(ReadingSheets.HEAD, readings.rows(tank, plans.words()));
             default -> throw new NoSuchTankException();
         };
         return ResponseEntity.ok()
@@ -167,11 +168,11 @@ class SheetController {
                 .body(csv);
     }
 
-    private String tests(long id) {
+    private String tests(OwnedTank tank) {
         List<String> head = new ArrayList<>(List.of("on"));
         head.addAll(WaterTestForm.FIGURES);
         List<List<Object>> rows = new ArrayList<>();
-        for (TestFile t : plans.tests(id)) {
+        for (TestFile t : plans.tests(tank)) {
             List<Object> row = row(t.on());
             WaterTestForm.FIGURES.forEach(figure -> row.add(WaterTestForm.figure(t, figure)));
             rows.add(row);
@@ -179,9 +180,9 @@ class SheetController {
         return SheetTable.write(head, rows);
     }
 
-    private String measures(long id) {
+    private String measures(OwnedTank tank) {
         Map<Long, String> names = new HashMap<>();
-        fish.all(id).forEach(f -> names.put(f.id(), f.label(plans.words())));
+        fish.all(tank).forEach(f -> names.put(f.id(), f.label(plans.words())));
         return SheetTable.write(
                 List.of(
                         "measure",
@@ -195,7 +196,7 @@ class SheetController {
                         "acts since",
                         "hours since",
                         "what it did"),
-                measures.told(id, null).stream()
+                measures.told(tank, null).stream()
                         .map(t -> row(
                                 t.taken().measure().word(),
                                 names.get(t.forFish()),

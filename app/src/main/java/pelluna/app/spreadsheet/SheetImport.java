@@ -16,6 +16,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Refusal;
@@ -77,7 +78,7 @@ class SheetImport {
      * @throws NotYetKnown within a transaction: a long sheet is read without holding anything
      * @throws Refused, if it is no table of tests or sightings
      */
-    Preview preview(long tank, String text, Steps seen) {
+    Preview preview(OwnedTank tank, String text, Steps seen) {
         RequestAttributes request = RequestContextHolder.currentRequestAttributes();
         if (request.getAttribute(LOOKED, RequestAttributes.SCOPE_REQUEST) instanceof Looked known) {
             return known.found();
@@ -99,7 +100,7 @@ class SheetImport {
         }
     }
 
-    private Looked look(long tank, String text, Steps seen) {
+    private Looked look(OwnedTank tank, String text, Steps seen) {
         try {
             Looking looking = new Looking(plans.open(tank), text.lines().count() - 1, seen);
             SheetTable.read(text, looking::row);
@@ -197,7 +198,7 @@ class SheetImport {
             if (all == 0) {
                 throw new Refused(new SheetRefusal.NoRow());
             }
-            int room = MOST_TESTS - plans.tests(opened.tank().id()).size();
+            int room = MOST_TESTS - plans.tests(opened.owned()).size();
             if (!ofSightings && all > room) {
                 throw new Refused(new SheetRefusal.NoRoom(MOST_TESTS, Math.max(0, room)));
             }
@@ -246,7 +247,7 @@ class SheetImport {
      * @throws IllegalArgumentException if any row is wrong; nothing is written then
      */
     @Transactional
-    int take(long tank, String text, Steps seen) {
+    int take(OwnedTank tank, String text, Steps seen) {
         Preview p = preview(tank, text, (done, of) -> seen.at(done, 2 * of));
         if (p.wrong() > 0) {
             throw new Refused(new SheetRefusal.Wrong(p.wrong(), p.all()));

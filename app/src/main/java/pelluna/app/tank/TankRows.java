@@ -5,8 +5,6 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TankRows extends JpaRepository<TankEntity, Long> {
-    Optional<TankEntity> findByIdAndKeeperId(Long id, Long keeperId);
-
     List<TankEntity> findByKeeperIdOrderById(Long keeperId);
 
     Optional<TankEntity> findByCalendarToken(String token);

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 
 /** Tanks, always asked for together with their keeper. */
 @Service
@@ -15,8 +17,8 @@ public class Tanks {
     }
 
     @Transactional(readOnly = true)
-    public Optional<TankEntity> of(Long keeper, Long tank) {
-        return rows.findByIdAndKeeperId(tank, keeper);
+    public TankEntity of(OwnedTank tank) {
+        return rows.findById(tank.id()).orElseThrow(NoSuchTankException::new);
     }
 
     /** In the order in which they were made, sandboxes too. */
@@ -32,8 +34,8 @@ public class Tanks {
     }
 
     @Transactional(readOnly = true)
-    public Optional<TankEntity> sandboxOf(Long tank) {
-        return rows.findBySandboxOf(tank);
+    public Optional<TankEntity> sandboxOf(OwnedTank tank) {
+        return rows.findBySandboxOf(tank.id());
     }
 
     @Transactional

@@ -1,5 +1,5 @@
 /** The glass and its figures. */
-@ApplicationModule(allowedDependencies = {"rows"})
+@ApplicationModule(allowedDependencies = {"account", "rows"})
 package pelluna.app.tank;
 
 import org.springframework.modulith.ApplicationModule;

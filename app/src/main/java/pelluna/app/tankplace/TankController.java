@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.ComesIn;
 import pelluna.app.names.NameChoices;
@@ -118,13 +119,13 @@ class TankController {
     }
 
     @GetMapping("/tanks/{id}/tank")
-    String tank(@PathVariable long id, Model model) {
-        return page(id, model, Map.of(), Map.of(), Map.of(), Map.of());
+    String tank(OwnedTank tank, Model model) {
+        return page(tank, model, Map.of(), Map.of(), Map.of(), Map.of());
     }
 
     @PostMapping("/tanks/{id}/tank")
     String save(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam MultiValueMap<String, String> form,
             Model model,
             HttpServletResponse response) {
@@ -138,7 +139,7 @@ class TankController {
                 was.put(field.key(), form.getFirst("was-" + field.key()));
             }
         }
-        Map<String, String> refused = tankDesk.save(id, typed, was, keeper.words());
+        Map<String, String> refused = tankDesk.save(tank, typed, was, keeper.words());
         Map<String, List<String>> kept = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             if (refused.containsKey(field.key())) {
@@ -148,74 +149,74 @@ class TankController {
         if (!refused.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
-        return page(id, model, refused, kept, Map.of(), Map.of());
+        return page(tank, model, refused, kept, Map.of(), Map.of());
     }
 
     @PostMapping("/tanks/{id}/name")
-    String rename(@PathVariable long id, @RequestParam String name) {
-        tankDesk.rename(id, name);
-        return "redirect:/tanks/" + id + "/tank";
+    String rename(OwnedTank tank, @RequestParam String name) {
+        tankDesk.rename(tank, name);
+        return "redirect:/tanks/" + tank + "/tank";
     }
 
     @PostMapping("/tanks/{id}/stance")
-    String stance(
-            @PathVariable long id, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
-        tankDesk.stance(id, stance);
-        return place.matches("[a-z]+") ? "redirect:/tanks/" + id + "/" + place : "redirect:/tanks/" + id + "/wish-list";
+    String stance(OwnedTank tank, @RequestParam String stance, @RequestParam(defaultValue = "wishes") String place) {
+        tankDesk.stance(tank, stance);
+        return place.matches("[a-z]+")
+                ? "redirect:/tanks/" + tank + "/" + place
+                : "redirect:/tanks/" + tank + "/wish-list";
     }
 
     @PostMapping("/tanks/{id}/start")
-    String start(@PathVariable long id, @RequestParam String startOn) {
-        tankDesk.startOn(id, startOn.trim());
-        return "redirect:/tanks/" + id + "/arrivals";
+    String start(OwnedTank tank, @RequestParam String startOn) {
+        tankDesk.startOn(tank, startOn.trim());
+        return "redirect:/tanks/" + tank + "/arrivals";
     }
 
     @PostMapping("/tanks/{id}/remove")
-    String giveUp(@PathVariable long id) {
-        tankDesk.giveUp(id);
+    String giveUp(OwnedTank tank) {
+        tankDesk.giveUp(tank);
         return "redirect:/";
     }
 
     @PostMapping("/tanks/{id}/residents")
-    String settle(
-            @PathVariable long id, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String settle(OwnedTank tank, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
         EntryForm entry = EntryForm.resident(form, keeper.words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                FishFile resident = plans.typed(id, entry);
+                FishFile resident = plans.typed(tank, entry);
                 if (plans.today().equals(resident.since())) {
-                    comesToday(id, resident);
+                    comesToday(tank, resident);
                 } else {
-                    plans.addResident(id, resident);
+                    plans.addResident(tank, resident);
                 }
-                return "redirect:/tanks/" + id + "/tank#residents";
+                return "redirect:/tanks/" + tank + "/tank#residents";
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(id, model, Map.of(), Map.of(), form, entry.errors());
+        return page(tank, model, Map.of(), Map.of(), form, entry.errors());
     }
 
     /** What comes today is an arrival as any other: what the plan says of it is kept. */
-    private void comesToday(long id, FishFile resident) {
-        comesIn.comesAsIs(id, resident.but(d -> d.since = null));
+    private void comesToday(OwnedTank tank, FishFile resident) {
+        comesIn.comesAsIs(tank, resident.but(d -> d.since = null));
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")
-    String takeOut(@PathVariable long id, @PathVariable long resident) {
-        tankDesk.takeOut(id, resident);
-        return "redirect:/tanks/" + id + "/tank#residents";
+    String takeOut(OwnedTank tank, @PathVariable long resident) {
+        tankDesk.takeOut(tank, resident);
+        return "redirect:/tanks/" + tank + "/tank#residents";
     }
 
     private String page(
-            long id,
+            OwnedTank tank,
             Model model,
             Map<String, String> errors,
             Map<String, List<String>> kept,
             Map<String, String> typedResident,
             Map<String, String> residentErrors) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         Words say = opened.say();
         FlatFigures flat = opened.tank().figures().flat();
         Map<String, List<FieldView>> groups = Arrays.stream(TankField.values())

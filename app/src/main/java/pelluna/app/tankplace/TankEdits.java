@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
@@ -13,7 +15,6 @@ import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planfile.Problem;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.FlatFigures;
 import pelluna.app.tank.TankEntity;
@@ -55,12 +56,12 @@ class TankEdits {
      * @return what was refused, by key, in plain words; everything else is saved
      */
     @Transactional
-    Map<String, String> save(long id, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
-        TankEntity tank = plans.tank(id);
+    Map<String, String> save(OwnedTank tank, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
+        TankEntity row = plans.tank(tank);
         Map<String, String> refused = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             try {
-                FlatFigures flat = tank.figures().flat();
+                FlatFigures flat = row.figures().flat();
                 Object value = Typed.parse(field, texts, say);
                 String stored = shown(field, flat.get(field.key()), say);
                 if (sameAs(value, flat.get(field.key()))
@@ -75,14 +76,14 @@ class TankEdits {
                                     : say.text("page.tankplace.anotherWindowChangedThisTo2", stored));
                     return;
                 }
-                apply(tank, flat.with(field.key(), value));
+                apply(tank, row, flat.with(field.key(), value));
             } catch (Typed.NotANumberException e) {
                 refused.put(field.key(), say.text("page.tankplace.notANumberNotSaved", texts.get(texts.size() - 1)));
             } catch (PlanProblemsException e) {
                 refused.put(field.key(), plain(field, e.problems(), say));
             }
         });
-        tanks.save(tank);
+        tanks.save(row);
         return refused;
     }
 
@@ -96,15 +97,15 @@ class TankEdits {
         return Objects.equals(typed, stored) || typed == null && stored == null;
     }
 
-    private void apply(TankEntity tank, FlatFigures typedOnes) {
-        FlatFigures figures = tank.figures().scape() == null
+    private void apply(OwnedTank tank, TankEntity row, FlatFigures typedOnes) {
+        FlatFigures figures = row.figures().scape() == null
                 ? typedOnes
-                : typedOnes.drawn(DrawnReef.following(
-                        tank.figures().scape(), tank.figures().flat(), typedOnes));
-        PlanFile plan = TankPlans.file(tank, lives.planned(tank.id()));
+                : typedOnes.drawn(
+                        DrawnReef.following(row.figures().scape(), row.figures().flat(), typedOnes));
+        PlanFile plan = TankPlans.file(row, lives.planned(tank));
         PlanFile typed = files.typed(plan, "tank", figures.nested());
         plans.check(typed);
-        tank.measures(TankFigures.of(typed.tank()));
+        row.measures(TankFigures.of(typed.tank()));
     }
 
     /** What is wrong with one field, in the keeper's units. */
@@ -122,41 +123,41 @@ class TankEdits {
     }
 
     @Transactional
-    void rename(long id, String name) {
-        TankEntity tank = plans.tank(id);
-        plans.check(TankPlans.file(tank, PlannedFish.none()).named(name.trim()));
-        tank.rename(name.trim());
-        tanks.save(tank);
+    void rename(OwnedTank tank, String name) {
+        TankEntity row = plans.tank(tank);
+        plans.check(TankPlans.file(row, PlannedFish.none()).named(name.trim()));
+        row.rename(name.trim());
+        tanks.save(row);
     }
 
     @Transactional
-    void stance(long id, String stance) {
-        TankEntity tank = plans.tank(id);
-        files.typed(TankPlans.file(tank, PlannedFish.none()), "stance", stance);
-        tank.takeStance(stance);
-        tanks.save(tank);
+    void stance(OwnedTank tank, String stance) {
+        TankEntity row = plans.tank(tank);
+        files.typed(TankPlans.file(row, PlannedFish.none()), "stance", stance);
+        row.takeStance(stance);
+        tanks.save(row);
     }
 
     @Transactional
-    void startOn(long id, String day) {
-        TankEntity tank = plans.tank(id);
-        PlanFile plan = TankPlans.file(tank, lives.planned(id)).wishing(List.of());
+    void startOn(OwnedTank tank, String day) {
+        TankEntity row = plans.tank(tank);
+        PlanFile plan = TankPlans.file(row, lives.planned(tank)).wishing(List.of());
         files.plan(files.typed(plan, "startOn", day.isBlank() ? null : day), plans.today());
-        tank.startsOn(day.isBlank() ? null : Days.planned("startOn", day, plans.today()));
-        tanks.save(tank);
+        row.startsOn(day.isBlank() ? null : Days.planned("startOn", day, plans.today()));
+        tanks.save(row);
     }
 
     @Transactional
-    void takeOut(long id, long resident) {
-        plans.remembersFeed(id);
-        LivestockEntity life = lives.one(plans.tank(id).id(), resident)
+    void takeOut(OwnedTank tank, long resident) {
+        plans.remembersFeed(tank);
+        LivestockEntity life = lives.one(tank, resident)
                 .filter(l -> l.partOf() == null && l.stage().resident())
                 .orElseThrow(NoSuchTankException::new);
         lives.happens(life, LifeEvent.TAKEN_OFF, plans.today());
     }
 
     @Transactional
-    void giveUp(long id) {
-        tanks.delete(plans.tank(id));
+    void giveUp(OwnedTank tank) {
+        tanks.delete(plans.tank(tank));
     }
 }

@@ -62,7 +62,7 @@ class DoList {
 
     /** What is due first, then by day. */
     List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
-        String base = "/tanks/" + opened.tank().id();
+        String base = "/tanks/" + opened.owned();
         List<Item> items = new ArrayList<>();
         coming.forEach(c -> comingIn(opened, c, base, items));
         unseen(health, base, items, opened.say());
@@ -233,7 +233,7 @@ class DoList {
 
     /** What has been tried long enough to tell. */
     private void running(OpenTank opened, List<Fish> there, String base, List<Item> items) {
-        for (Interventions.Told t : measures.told(opened.tank().id(), null)) {
+        for (Interventions.Told t : measures.told(opened.owned(), null)) {
             long days = Duration.between(t.taken().began(), clock.instant()).toDays();
             if (t.running() && days >= t.taken().measure().tryDays()) {
                 String whom = there.stream()

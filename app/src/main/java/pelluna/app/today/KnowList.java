@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.behaviour.Behaviours;
 import pelluna.app.fish.Fish;
 import pelluna.app.losses.AfterIllness;
@@ -48,7 +49,7 @@ class KnowList {
     }
 
     List<Item> of(OpenTank opened, List<Fish> all, List<Fish> there) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         probes.troubles(tank)

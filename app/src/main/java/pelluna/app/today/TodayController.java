@@ -5,8 +5,8 @@ import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseBody;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.health.HealthBoard;
@@ -49,12 +49,12 @@ class TodayController {
     }
 
     @GetMapping("/tanks/{id}/today")
-    String today(@PathVariable long id, Model model) {
-        OpenTank opened = plans.open(id);
-        List<Fish> all = fish.all(id);
+    String today(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> all = fish.all(tank);
         List<Fish> there = all.stream().filter(Fish::there).toList();
         List<Introductions.Coming> coming = introductions.coming(opened);
-        HealthBoard.All minds = health.of(id, there);
+        HealthBoard.All minds = health.of(tank, there);
         List<Item> todo = toDo.of(opened, there, coming, minds);
         List<Item> watch = toWatch.of(opened, there, coming, minds);
         shells.around(
@@ -84,14 +84,14 @@ class TodayController {
     /** What is due now, for reminders of a device that is allowed to show them. */
     @GetMapping("/tanks/{id}/today/due")
     @ResponseBody
-    List<Map<String, String>> due(@PathVariable long id) {
-        OpenTank opened = plans.open(id);
-        List<Fish> there = fish.there(id);
-        return toDo.of(opened, there, introductions.coming(opened), health.of(id, there)).stream()
+    List<Map<String, String>> due(OwnedTank tank) {
+        OpenTank opened = plans.open(tank);
+        List<Fish> there = fish.there(tank);
+        return toDo.of(opened, there, introductions.coming(opened), health.of(tank, there)).stream()
                 .filter(Item::due)
                 .map(i -> Map.of(
                         "key",
-                        id + ":" + i.key(),
+                        tank + ":" + i.key(),
                         "says",
                         i.says(),
                         "why",

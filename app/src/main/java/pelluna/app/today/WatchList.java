@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.behaviour.Behaviours;
 import pelluna.app.fish.Fish;
 import pelluna.app.health.HealthBoard;
@@ -29,7 +30,7 @@ class WatchList {
     }
 
     List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
-        long tank = opened.tank().id();
+        OwnedTank tank = opened.owned();
         String base = "/tanks/" + tank;
         List<Item> items = new ArrayList<>();
         Set<Long> shown = new HashSet<>();

@@ -1,11 +1,12 @@
 /** What is due, whom to watch, what to know. */
 @ApplicationModule(
         allowedDependencies = {
+            "account",
             "arrivals",
             "behaviour",
-            "introduction",
             "fish",
             "health",
+            "introduction",
             "losses",
             "planning",
             "probe",

@@ -3,6 +3,7 @@ package pelluna.app.water;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.OwnedTank;
 import pelluna.core.plan.TestFile;
 
 /** Logged tests of the water. Callers have looked the tank up with its keeper. */
@@ -16,14 +17,15 @@ public class WaterTests {
 
     /** In the order of their days. */
     @Transactional(readOnly = true)
-    public List<WaterTestEntity> of(long tank) {
-        return rows.findByTankIdOrderByTakenOnAscIdAsc(tank);
+    public List<WaterTestEntity> of(OwnedTank tank) {
+        return rows.findByTankIdOrderByTakenOnAscIdAsc(tank.id());
     }
 
     /** Logs tests that were checked before. */
     @Transactional
-    public void log(long tank, List<TestFile> checked) {
-        rows.saveAll(checked.stream().map(t -> new WaterTestEntity(tank, t)).toList());
+    public void log(OwnedTank tank, List<TestFile> checked) {
+        rows.saveAll(
+                checked.stream().map(t -> new WaterTestEntity(tank.id(), t)).toList());
     }
 
     @Transactional
@@ -33,7 +35,7 @@ public class WaterTests {
 
     /** Takes the newest test back, as after a slip of the pen. */
     @Transactional
-    public void takeBackNewest(long tank) {
+    public void takeBackNewest(OwnedTank tank) {
         List<WaterTestEntity> logged = of(tank);
         if (!logged.isEmpty()) {
             rows.delete(logged.get(logged.size() - 1));

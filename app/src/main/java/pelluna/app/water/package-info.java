@@ -1,5 +1,5 @@
 /** Logged tests of the water. */
-@ApplicationModule(allowedDependencies = {"rows"})
+@ApplicationModule(allowedDependencies = {"account", "rows"})
 package pelluna.app.water;
 
 import org.springframework.modulith.ApplicationModule;

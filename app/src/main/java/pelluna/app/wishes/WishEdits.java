@@ -5,12 +5,13 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.livestock.Lives;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.livestock.PlannedFish;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.livestock.LifeEvent;
 import pelluna.core.plan.FishFile;
@@ -45,7 +46,7 @@ class WishEdits {
 
     /** @return what was refused, by field, in plain words; empty if all was saved */
     @Transactional
-    Map<String, String> change(long tank, long wish, Map<String, String> form, Words say) {
+    Map<String, String> change(OwnedTank tank, long wish, Map<String, String> form, Words say) {
         plans.tank(tank);
         LivestockEntity row = wish(tank, wish);
         Map<String, String> now = shown(row, say);
@@ -94,19 +95,19 @@ class WishEdits {
 
     /** Takes a wish at the keeper's own risk, or no longer. */
     @Transactional
-    void risk(long tank, long wish, Risk how) {
+    void risk(OwnedTank tank, long wish, Risk how) {
         plans.tank(tank);
         LivestockEntity row = wish(tank, wish);
         lives.wishes(row, row.file().but(d -> d.risk = how));
     }
 
     @Transactional
-    void remove(long tank, long wish) {
+    void remove(OwnedTank tank, long wish) {
         plans.tank(tank);
         lives.happens(wish(tank, wish), LifeEvent.TAKEN_OFF, plans.today());
     }
 
-    private LivestockEntity wish(long tank, long wish) {
+    private LivestockEntity wish(OwnedTank tank, long wish) {
         return lives.one(tank, wish)
                 .filter(l -> l.partOf() == null && l.stage().wish())
                 .orElseThrow(NoSuchTankException::new);

@@ -13,11 +13,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -45,13 +46,13 @@ class WishesController {
     }
 
     @GetMapping("/tanks/{id}/wish-list")
-    String wishes(@PathVariable long id, @RequestParam(required = false) Long wish, Model model) {
-        return page(id, wish, model, Map.of(), Map.of(), Map.of(), Map.of());
+    String wishes(OwnedTank tank, @RequestParam(required = false) Long wish, Model model) {
+        return page(tank, wish, model, Map.of(), Map.of(), Map.of(), Map.of());
     }
 
     @PostMapping("/tanks/{id}/wish-list")
     String add(
-            @PathVariable long id,
+            OwnedTank tank,
             @RequestParam Map<String, String> form,
             @RequestParam(name = "wish", required = false) Long chosen,
             Model model,
@@ -59,53 +60,53 @@ class WishesController {
         EntryForm entry = EntryForm.wish(form, keeper.words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {
-                Long added = plans.addWish(id, plans.typed(id, entry));
-                return "redirect:/tanks/" + id + "/wish-list?wish=" + added;
+                Long added = plans.addWish(tank, plans.typed(tank, entry));
+                return "redirect:/tanks/" + tank + "/wish-list?wish=" + added;
             } catch (PlanProblemsException e) {
                 entry.refuse(e.problems());
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(id, chosen, model, form, entry.errors(), Map.of(), Map.of());
+        return page(tank, chosen, model, form, entry.errors(), Map.of(), Map.of());
     }
 
     @PostMapping("/tanks/{id}/wish-list/{wish}")
     String change(
-            @PathVariable long id,
+            OwnedTank tank,
             @PathVariable long wish,
             @RequestParam Map<String, String> form,
             Model model,
             HttpServletResponse response) {
-        Map<String, String> errors = wishDesk.change(id, wish, form, keeper.words());
+        Map<String, String> errors = wishDesk.change(tank, wish, form, keeper.words());
         if (errors.isEmpty()) {
-            return "redirect:/tanks/" + id + "/wish-list?wish=" + wish;
+            return "redirect:/tanks/" + tank + "/wish-list?wish=" + wish;
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(id, wish, model, Map.of(), Map.of(), form, errors);
+        return page(tank, wish, model, Map.of(), Map.of(), form, errors);
     }
 
     @PostMapping("/tanks/{id}/wish-list/{wish}/remove")
-    String remove(@PathVariable long id, @PathVariable long wish) {
-        wishDesk.remove(id, wish);
-        return "redirect:/tanks/" + id + "/wish-list";
+    String remove(OwnedTank tank, @PathVariable long wish) {
+        wishDesk.remove(tank, wish);
+        return "redirect:/tanks/" + tank + "/wish-list";
     }
 
     /** A refused wish goes into the plan all the same, or out of it again. */
     @PostMapping("/tanks/{id}/wish-list/{wish}/risk")
-    String risk(@PathVariable long id, @PathVariable long wish, @RequestParam String how) {
-        wishDesk.risk(id, wish, Named.find(Risk.class, how).orElseThrow(NoSuchTankException::new));
-        return "redirect:/tanks/" + id + "/wish-list?wish=" + wish;
+    String risk(OwnedTank tank, @PathVariable long wish, @RequestParam String how) {
+        wishDesk.risk(tank, wish, Named.find(Risk.class, how).orElseThrow(NoSuchTankException::new));
+        return "redirect:/tanks/" + tank + "/wish-list?wish=" + wish;
     }
 
     private String page(
-            long id,
+            OwnedTank tank,
             Long chosen,
             Model model,
             Map<String, String> typed,
             Map<String, String> errors,
             Map<String, String> typedChange,
             Map<String, String> changeErrors) {
-        OpenTank opened = plans.open(id);
+        OpenTank opened = plans.open(tank);
         List<WishView> views = new ArrayList<>();
         for (Verdict v : opened.assessment().sieve()) {
             views.add(WishView.of(opened, v));
@@ -124,7 +125,7 @@ class WishesController {
         model.addAttribute("selected", selected);
         model.addAttribute(
                 "opened", chosen != null && selected != null && selected.id().equals(chosen));
-        model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, opened.say(), id));
+        model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, opened.say(), tank.id()));
         model.addAttribute(
                 "risk",
                 selected == null || selected.taken() && !selected.atOwnRisk()

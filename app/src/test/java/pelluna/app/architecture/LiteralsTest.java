@@ -17,6 +17,7 @@ class LiteralsTest {
             "arrivals/ListController.java",
             "arrivals/StripsDrawing.java",
             "catalogue/Fields.java",
+            "database/AskedFor.java",
             "drawing/CourseDrawing.java",
             "drawing/ReefDrawing.java",
             "drawing/SurvivalDrawing.java",
@@ -26,8 +27,9 @@ class LiteralsTest {
             "picture/V9__Pictures_without_places.java",
             "reefscape/AttemptText.java",
             "reefscape/PictureDrawing.java",
-            "signin/FirstAccount.java",
-            "signin/Guesses.java",
+            "signin/Browsers.java",
+            "signin/PasskeysOfThisName.java",
+            "signin/Sessions.java",
             "species/SchoolsDrawing.java",
             "species/ToScale.java",
             "tankplace/TankDrawing.java",
@@ -50,7 +52,7 @@ class LiteralsTest {
             "signin/OwnersCode.java",
             "writes/NotYetKnown.java");
     /** What the keeper of the demo has typed. */
-    private static final Set<String> INVENTED = Set.of("demo/DemoLog.java", "demo/DemoPast.java");
+    private static final Set<String> INVENTED = Set.of("demo/DemoData.java", "demo/DemoLog.java", "demo/DemoPast.java");
 
     @Test
     void templatesSayNothingByThemselves() {

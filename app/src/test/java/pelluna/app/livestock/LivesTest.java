@@ -32,11 +32,11 @@ class LivesTest {
     }
 
     private OpenTank opened() {
-        return Pelluna.bean(TankPlans.class).open(tank.id);
+        return Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id));
     }
 
     private LivestockEntity life() {
-        return Pelluna.bean(Lives.class).one(tank.id, fish).orElseThrow();
+        return Pelluna.bean(Lives.class).one(Pelluna.owned(tank.id), fish).orElseThrow();
     }
 
     private List<LifeEvent> course() {
@@ -84,12 +84,12 @@ class LivesTest {
 
     @Test
     void anArrivalThatIsUndoneIsTheSameWishAgainAndUndoingGoesOn() {
-        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        String mark = Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
         String soon = Pelluna.today().plusDays(20).toString();
         tank.post("/arrivals/day", Map.of("fish", "w" + fish, "on", soon, "of", mark));
         tank.post(
                 "/arrivals/arrived",
-                Map.of("fish", "w" + fish, "of", Pelluna.bean(PlanSteps.class).mark(tank.id)));
+                Map.of("fish", "w" + fish, "of", Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id))));
         assertThat(life().stage()).isEqualTo(Stage.DISPLAY);
         tank.post("/arrivals/undo", Map.of());
         assertThat(life().stage()).isEqualTo(Stage.WISHED);
@@ -124,12 +124,15 @@ class LivesTest {
         tank.post("/log/fish/" + boss + "/length", Map.of("length", "5.5"));
         Pelluna.bean(PlanSteps.class)
                 .change(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         new PlanChange.TakenOff(),
                         plan -> plan.living(plan.residents().stream()
                                 .filter(f -> f.row() != boss)
                                 .toList()));
-        assertThat(Pelluna.bean(Lives.class).one(tank.id, boss).orElseThrow().stage())
+        assertThat(Pelluna.bean(Lives.class)
+                        .one(Pelluna.owned(tank.id), boss)
+                        .orElseThrow()
+                        .stage())
                 .isEqualTo(Stage.DROPPED);
         tank.post("/arrivals/undo", Map.of());
         LivestockEntity back = opened().resident("r" + boss).orElseThrow();

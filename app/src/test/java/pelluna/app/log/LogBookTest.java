@@ -12,8 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import pelluna.app.account.NoSuchTankException;
 import pelluna.app.fish.Fish;
-import pelluna.app.planning.NoSuchTankException;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.core.behaviour.EventType;
@@ -35,9 +35,9 @@ class LogBookTest {
 
     @Test
     void aWatchThatNobodyEndedCountsNoLongerThanFourHours() {
-        log.begin(tank.id, Pelluna.now().minus(Duration.ofHours(9)), "forgotten");
-        assertThat(log.running(tank.id)).isEmpty();
-        assertThat(figures.watches(tank.id))
+        log.begin(Pelluna.owned(tank.id), Pelluna.now().minus(Duration.ofHours(9)), "forgotten");
+        assertThat(log.running(Pelluna.owned(tank.id))).isEmpty();
+        assertThat(figures.watches(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> assertThat(w.hours()).isEqualTo(4));
     }
@@ -45,11 +45,11 @@ class LogBookTest {
     @Test
     void aWatchThatAPhoneBeganOfflineIsBegunOnceAndWithItsOwnTime() {
         Instant then = Pelluna.now().minus(Duration.ofMinutes(40));
-        log.begin(tank.id, then, "k");
-        log.end(tank.id, then.plus(Duration.ofMinutes(20)));
-        log.begin(tank.id, then, "k");
-        assertThat(log.running(tank.id)).isEmpty();
-        assertThat(figures.watches(tank.id))
+        log.begin(Pelluna.owned(tank.id), then, "k");
+        log.end(Pelluna.owned(tank.id), then.plus(Duration.ofMinutes(20)));
+        log.begin(Pelluna.owned(tank.id), then, "k");
+        assertThat(log.running(Pelluna.owned(tank.id))).isEmpty();
+        assertThat(figures.watches(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> assertThat(w.hours()).isEqualTo(1 / 3.0));
     }
@@ -58,15 +58,15 @@ class LogBookTest {
     void aLineThatComesLateStandsInTheWatchOfItsOwnTime() {
         tank.watched(Duration.ofHours(2), 30, 0);
         log.write(
-                tank.id,
+                Pelluna.owned(tank.id),
                 Observation.act(
                         Pelluna.now().minus(Duration.ofMinutes(100)), EventType.CHASED, tank.boss(), tank.wrasse()));
-        assertThat(figures.watchedContests(tank.id)).hasSize(1);
+        assertThat(figures.watchedContests(Pelluna.owned(tank.id))).hasSize(1);
         log.write(
-                tank.id,
+                Pelluna.owned(tank.id),
                 Observation.act(
                         Pelluna.now().minus(Duration.ofMinutes(80)), EventType.CHASED, tank.boss(), tank.wrasse()));
-        assertThat(figures.watchedContests(tank.id))
+        assertThat(figures.watchedContests(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> assertThat(w.acts()).isEqualTo(1));
     }
@@ -76,19 +76,35 @@ class LogBookTest {
         tank.watched(Duration.ofHours(3), 60, 5);
         Instant from = Pelluna.now().minus(Duration.ofHours(4));
         log.write(
-                tank.id,
+                Pelluna.owned(tank.id),
                 Observation.act(
                         Pelluna.now().minus(Duration.ofMinutes(150)),
                         EventType.NIPPED,
                         tank.fish("Amphiprion ocellaris"),
                         tank.wrasse()));
-        assertThat(figures.contestsIn(tank.id, figures.watches(tank.id), from, Pelluna.now(), tank.wrasse(), null))
+        assertThat(figures.contestsIn(
+                        Pelluna.owned(tank.id),
+                        figures.watches(Pelluna.owned(tank.id)),
+                        from,
+                        Pelluna.now(),
+                        tank.wrasse(),
+                        null))
                 .isEqualTo(new Stretch(6, 1));
         assertThat(figures.contestsIn(
-                        tank.id, figures.watches(tank.id), from, Pelluna.now(), tank.wrasse(), tank.boss()))
+                        Pelluna.owned(tank.id),
+                        figures.watches(Pelluna.owned(tank.id)),
+                        from,
+                        Pelluna.now(),
+                        tank.wrasse(),
+                        tank.boss()))
                 .isEqualTo(new Stretch(5, 1));
         assertThat(figures.contestsIn(
-                        tank.id, figures.watches(tank.id), from.minusSeconds(7200), from, tank.wrasse(), null))
+                        Pelluna.owned(tank.id),
+                        figures.watches(Pelluna.owned(tank.id)),
+                        from.minusSeconds(7200),
+                        from,
+                        tank.wrasse(),
+                        null))
                 .as("nobody watched")
                 .isEqualTo(Stretch.NOTHING);
     }
@@ -98,8 +114,9 @@ class LogBookTest {
         tank.watched(Duration.ofHours(3), 60, 0);
         Instant in = Pelluna.now().minus(Duration.ofMinutes(170));
         log.write(
-                tank.id, new Observation(in, EventType.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
-        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id))
+                Pelluna.owned(tank.id),
+                new Observation(in, EventType.CHASED, tank.boss(), tank.wrasse(), null, null, 3, 2, "", null));
+        assertThat(figures.pressure(Pelluna.owned(tank.id), 7, figures.watches(Pelluna.owned(tank.id)))
                         .get(tank.wrasse())
                         .rate())
                 .isEqualTo(8);
@@ -110,13 +127,13 @@ class LogBookTest {
         Instant now = Pelluna.now();
         for (int i = 5; i > 0; i--) {
             log.write(
-                    tank.id,
+                    Pelluna.owned(tank.id),
                     Observation.of(
                             now.minus(Duration.ofHours(i)), i == 4 ? EventType.EATS : EventType.HIDES, tank.wrasse()));
         }
-        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isEqualTo(3);
-        log.write(tank.id, Observation.of(now, EventType.SEEN, tank.wrasse()));
-        assertThat(figures.hidesRunning(tank.id, tank.wrasse())).isZero();
+        assertThat(figures.hidesRunning(Pelluna.owned(tank.id), tank.wrasse())).isEqualTo(3);
+        log.write(Pelluna.owned(tank.id), Observation.of(now, EventType.SEEN, tank.wrasse()));
+        assertThat(figures.hidesRunning(Pelluna.owned(tank.id), tank.wrasse())).isZero();
     }
 
     @Test
@@ -141,9 +158,7 @@ class LogBookTest {
 
     @Test
     void aTankOfSomebodyElseIsNotThere() {
-        assertThatThrownBy(() -> log.write(-5, Observation.of(Pelluna.now(), EventType.EATS, tank.boss())))
-                .isInstanceOf(NoSuchTankException.class);
-        assertThatThrownBy(() -> log.begin(-5, Pelluna.now(), null)).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> Pelluna.owned(-5)).isInstanceOf(NoSuchTankException.class);
     }
 
     @Test
@@ -152,9 +167,9 @@ class LogBookTest {
                         Pelluna.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(401), null))
                 .hasMessageContaining("LongNote[most=400]");
         log.write(
-                tank.id,
+                Pelluna.owned(tank.id),
                 new Observation(Pelluna.now(), EventType.NOTE, null, null, null, null, 1, 1, "x".repeat(400), null));
-        assertThat(log.stream(tank.id, null, 5))
+        assertThat(log.stream(Pelluna.owned(tank.id), null, 5))
                 .singleElement()
                 .satisfies(e -> assertThat(e.note()).hasSize(400));
     }
@@ -163,16 +178,16 @@ class LogBookTest {
     void pagesOfTheStreamLeaveNoLineOutThoughManyAreOfOneMoment() {
         Instant at = Pelluna.now();
         for (int i = 0; i < 7; i++) {
-            log.write(tank.id, Observation.of(at, EventType.EATS, tank.wrasse()));
+            log.write(Pelluna.owned(tank.id), Observation.of(at, EventType.EATS, tank.wrasse()));
         }
         List<Long> all = new ArrayList<>();
         Long after = null;
         for (int page = 0; page < 4; page++) {
-            List<ObservationEntity> some = log.stream(tank.id, after, 2);
+            List<ObservationEntity> some = log.stream(Pelluna.owned(tank.id), after, 2);
             some.forEach(e -> all.add(e.id()));
             after = some.get(some.size() - 1).id();
         }
         assertThat(all).hasSize(7).doesNotHaveDuplicates();
-        assertThatThrownBy(() -> log.stream(tank.id, -1L, 2)).isInstanceOf(NoSuchTankException.class);
+        assertThatThrownBy(() -> log.stream(Pelluna.owned(tank.id), -1L, 2)).isInstanceOf(NoSuchTankException.class);
     }
 }

@@ -272,7 +272,7 @@ class ArrivalsPagesTest {
     void quarantineCountsDaysAndLetsOnlyTheHealthyOn() {
         String fish = List.copyOf(lanes().keySet()).get(0);
         String species = Pelluna.bean(TankPlans.class)
-                .open(tank)
+                .open(Pelluna.owned(tank))
                 .wish(fish)
                 .orElseThrow()
                 .file()

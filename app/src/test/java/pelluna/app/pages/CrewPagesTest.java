@@ -28,7 +28,7 @@ class CrewPagesTest {
 
     private Crews.Crew only() {
         List<Crews.Crew> all =
-                Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(tank.id));
+                Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id)));
         assertThat(all).hasSize(1);
         return all.get(0);
     }
@@ -117,7 +117,7 @@ class CrewPagesTest {
                 .containsPattern(said("losses.Sure.GUESS"))
                 .doesNotContainPattern(said("page.loss.whatThePlanHadSaid"));
         assertThat(only().there()).isEqualTo(1);
-        assertThat(Pelluna.bean(Deaths.class).of(List.of(tank.id)))
+        assertThat(Pelluna.bean(Deaths.class).of(List.of(Pelluna.owned(tank.id))))
                 .singleElement()
                 .satisfies(d -> {
                     assertThat(d.fish()).isNull();
@@ -131,7 +131,10 @@ class CrewPagesTest {
                 .containsPattern(said("page.losses.noneLostSoFarFromSoMany"));
         tank.post(
                 "/losses/"
-                        + Pelluna.bean(Deaths.class).of(List.of(tank.id)).get(0).id() + "/back",
+                        + Pelluna.bean(Deaths.class)
+                                .of(List.of(Pelluna.owned(tank.id)))
+                                .get(0)
+                                .id() + "/back",
                 Map.of());
         assertThat(only().there()).isEqualTo(2);
     }
@@ -149,7 +152,7 @@ class CrewPagesTest {
     void aKindNoLongerKeptIsNoLongerShown() {
         long snails = put("snails", 20, 30);
         tank.post(PAGE + "/" + snails + "/gone", Map.of());
-        assertThat(Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(tank.id)))
+        assertThat(Pelluna.bean(Crews.class).of(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id))))
                 .isEmpty();
         assertThat(tank.page(PAGE)).containsPattern(said("page.crew.nobodyIsCountedYet"));
     }

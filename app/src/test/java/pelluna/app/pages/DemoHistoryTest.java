@@ -28,7 +28,7 @@ class DemoHistoryTest {
 
     @Test
     void theLedgerTellsWhoWasLostAndWhatTheyHadInCommon() {
-        List<Deaths.Death> deaths = Pelluna.bean(Deaths.class).of(List.of(tank("Lantern Ledge")));
+        List<Deaths.Death> deaths = Pelluna.bean(Deaths.class).of(List.of(Pelluna.owned(tank("Lantern Ledge"))));
         assertThat(deaths.stream().mapToInt(Deaths.Death::count).sum()).isEqualTo(8);
         assertThat(deaths)
                 .extracting(Deaths.Death::cause)

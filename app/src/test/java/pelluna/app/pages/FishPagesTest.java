@@ -70,7 +70,7 @@ class FishPagesTest {
                 Pelluna.now().minus(Duration.ofHours(5)).plusSeconds(60),
                 "m");
         assertThat(Pelluna.bean(TankPlans.class)
-                        .open(tank.id)
+                        .open(Pelluna.owned(tank.id))
                         .plan()
                         .residents()
                         .get(2)
@@ -89,7 +89,7 @@ class FishPagesTest {
         tank.post("/log/fish/" + shoal + "/count", Map.of("count", "3", "note", "one in the overflow"));
         assertThat(fish(shoal).count()).isEqualTo(3);
         assertThat(Pelluna.bean(TankPlans.class)
-                        .open(tank.id)
+                        .open(Pelluna.owned(tank.id))
                         .plan()
                         .residents()
                         .get(3)
@@ -119,7 +119,7 @@ class FishPagesTest {
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.MISSING);
         tank.post("/log/fish/" + wrasse + "/is", Map.of("what", "missing"));
         assertThat(Pelluna.bean(MissingFish.class)
-                        .missing(tank.id, wrasse)
+                        .missing(Pelluna.owned(tank.id), wrasse)
                         .orElseThrow()
                         .count())
                 .as("tapped twice")
@@ -155,14 +155,17 @@ class FishPagesTest {
         tank.act("eats", wrasse, null, Pelluna.now(), "h");
         tank.post("/losses", Map.of("fish", "" + wrasse, "how", "rehomed"));
         assertThat(fish(wrasse).stage()).isEqualTo(Stage.GONE);
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .residents())
                 .noneMatch(p -> p.species().scientificName().equals("Halichoeres chrysus"));
         assertThat(tank.page("/log/fish")).containsPattern(said("page.fishList.noLongerHere"));
         Pelluna.bean(Ledger.class)
                 .takeBack(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         Pelluna.bean(Deaths.class)
-                                .elsewhere(List.of(tank.id))
+                                .elsewhere(List.of(Pelluna.owned(tank.id)))
                                 .get(0)
                                 .id());
         assertThat(fish(wrasse).stage()).as("the same fish again").isEqualTo(Stage.DISPLAY);
@@ -175,7 +178,7 @@ class FishPagesTest {
         String today = Pelluna.today().toString();
         tank.post("/log/fish/" + wrasse + "/length", Map.of("length", "7,6", "on", today));
         assertThat(Pelluna.bean(TankPlans.class)
-                        .open(tank.id)
+                        .open(Pelluna.owned(tank.id))
                         .plan()
                         .residents()
                         .get(1)
@@ -212,7 +215,7 @@ class FishPagesTest {
     @Test
     void theRecordIsLearnedShownAndCanBeSetAside() {
         tank.watched(Duration.ofDays(2), 60, 30);
-        OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
+        OpenTank opened = Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id));
         assertThat(opened.plan().residents().get(0).own().acts()).isEqualTo(30);
         double learned = index(opened);
         assertThat(tank.page("/log/pecking-order"))
@@ -222,7 +225,7 @@ class FishPagesTest {
                 .as("the plan file says it too")
                 .contains("\"record\"");
         tank.post("/log/pecking-order/aside", Map.of("fish", "" + tank.boss(), "aside", "true"));
-        double plain = index(Pelluna.bean(TankPlans.class).open(tank.id));
+        double plain = index(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id)));
         assertThat(plain).isLessThan(learned);
         assertThat(tank.page("/log/pecking-order")).containsPattern(said("page.behaviour.setAsideItCountsAsItsKind"));
     }
@@ -244,7 +247,7 @@ class FishPagesTest {
     void hoursInWhichTheBossWasOutAreNotExpectedOfIt() {
         tank.watched(Duration.ofDays(3), 60, 0);
         double before = Pelluna.bean(TankPlans.class)
-                .open(tank.id)
+                .open(Pelluna.owned(tank.id))
                 .plan()
                 .residents()
                 .get(0)
@@ -252,7 +255,7 @@ class FishPagesTest {
                 .hours();
         Pelluna.bean(Interventions.class)
                 .recorded(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         Intervention.TIME_OUT,
                         tank.wrasse(),
                         tank.boss(),
@@ -261,7 +264,7 @@ class FishPagesTest {
                         "");
         assertThat(before).isEqualTo(1);
         assertThat(Pelluna.bean(TankPlans.class)
-                        .open(tank.id)
+                        .open(Pelluna.owned(tank.id))
                         .plan()
                         .residents()
                         .get(0)
@@ -281,9 +284,9 @@ class FishPagesTest {
                 .satisfies(f -> assertThat(f.stage()).isEqualTo(Stage.DROPPED));
         Pelluna.bean(Ledger.class)
                 .takeBack(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         Pelluna.bean(Deaths.class)
-                                .elsewhere(List.of(tank.id))
+                                .elsewhere(List.of(Pelluna.owned(tank.id)))
                                 .get(0)
                                 .id());
         assertThat(tank.fish())
@@ -298,7 +301,8 @@ class FishPagesTest {
                 "/log/measures",
                 Map.of("measure", "time-out", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
         long boss = tank.boss();
-        Pelluna.bean(PlanSteps.class).change(tank.id, new PlanChange.TakenOff(), plan -> plan.withoutResident(0));
+        Pelluna.bean(PlanSteps.class)
+                .change(Pelluna.owned(tank.id), new PlanChange.TakenOff(), plan -> plan.withoutResident(0));
         assertThat(fish(boss).stage()).isEqualTo(Stage.DROPPED);
         assertThat(tank.page("/log/fish/" + boss)).containsPattern(said("livestock.LifeEvent.TAKEN_OFF"));
     }

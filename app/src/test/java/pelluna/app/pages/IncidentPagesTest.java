@@ -83,11 +83,11 @@ class IncidentPagesTest {
     @Test
     void everythingOfTheDaysStandsOnOneLineOfTime() {
         Instant then = Pelluna.now().minus(Duration.ofDays(3));
-        Pelluna.bean(Probes.class).simulatePast(tank.id, 2);
+        Pelluna.bean(Probes.class).simulatePast(Pelluna.owned(tank.id), 2);
         tank.watched(Duration.ofDays(3), 30, 4);
         Pelluna.bean(Interventions.class)
                 .recorded(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         Intervention.MIRROR,
                         tank.wrasse(),
                         tank.boss(),
@@ -125,7 +125,7 @@ class IncidentPagesTest {
     @Test
     void testsOfTheWaterAreInIt() {
         TestFile test = new TestFile(TODAY.minusDays(1), 0.3, null, 8.0, null, null, null, null, null);
-        Pelluna.bean(TankPlans.class).test(tank.id, test);
+        Pelluna.bean(TankPlans.class).test(Pelluna.owned(tank.id), test);
         String page = tank.post(BASE, Map.of("title", "A crash", "kind", "crash", "on", TODAY.toString()))
                 .body();
         assertThat(page)
@@ -304,7 +304,7 @@ class IncidentPagesTest {
             lines.add(Observation.of(
                     Pelluna.now().minus(Duration.ofHours(30)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
-        Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
+        Pelluna.bean(LogSheets.class).write(Pelluna.owned(tank.id), lines, Steps.UNSEEN);
         assertThat(tank.post(BASE, Map.of("title", "Long days", "kind", "loss", "on", TODAY.toString()))
                         .body())
                 .containsPattern(said("page.incident.theLogHasMoreSignsAndNotes"));

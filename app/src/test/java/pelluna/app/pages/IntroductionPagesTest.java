@@ -50,7 +50,7 @@ class IntroductionPagesTest {
 
     private List<Introductions.Coming> coming() {
         return Pelluna.bean(Introductions.class)
-                .coming(Pelluna.bean(TankPlans.class).open(tank.id));
+                .coming(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id)));
     }
 
     private long box() {
@@ -96,10 +96,17 @@ class IntroductionPagesTest {
                 .containsPattern(said("behaviour.EventType.STRUCK_BOX"));
         tank.post("/log/introducing/" + way + "/release", Map.of());
         assertThat(gramma().stage()).isEqualTo(Stage.DISPLAY);
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .residents())
                 .as("the wish came true")
                 .anyMatch(p -> p.species().scientificName().equals("Gramma loreto"));
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).isEmpty();
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .wishes())
+                .isEmpty();
         assertThat(tank.page("/log/introducing"))
                 .containsPattern(said("page.introduction.looksAfterRelease"))
                 .containsPattern(said("page.standing.isItSettling"))
@@ -117,9 +124,9 @@ class IntroductionPagesTest {
         Introductions bringing = Pelluna.bean(Introductions.class);
         long way = coming().get(0).id();
         assertThat(coming().get(0).gate().orElseThrow().open()).isFalse();
-        Pelluna.bean(WaysIn.class).callOff(tank.id, way, "begun anew");
-        long again = Pelluna.bean(WaysIn.class).backIntoTheBox(tank.id, tank.wrasse(), tank.boss());
-        assertThat(bringing.coming(Pelluna.bean(TankPlans.class).open(tank.id)))
+        Pelluna.bean(WaysIn.class).callOff(Pelluna.owned(tank.id), way, "begun anew");
+        long again = Pelluna.bean(WaysIn.class).backIntoTheBox(Pelluna.owned(tank.id), tank.wrasse(), tank.boss());
+        assertThat(bringing.coming(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id))))
                 .extracting(Introductions.Coming::id)
                 .containsExactly(again);
         tank.act("eats", tank.wrasse(), null, Pelluna.now(), "e");
@@ -136,11 +143,11 @@ class IntroductionPagesTest {
         tank.post(
                 "/log/sighting",
                 Map.of("fish", "" + tank.boss(), "doing", "struck-box", "other", "" + gramma().id(), "times", "3"));
-        log.end(tank.id, Pelluna.now());
+        log.end(Pelluna.owned(tank.id), Pelluna.now());
         assertThat(coming().get(0).boxWatches())
                 .singleElement()
                 .satisfies(w -> assertThat(w.strikes()).isEqualTo(3));
-        assertThat(Pelluna.bean(LogFigures.class).contests(tank.id))
+        assertThat(Pelluna.bean(LogFigures.class).contests(Pelluna.owned(tank.id)))
                 .as("a fish in a box cannot contest")
                 .isEmpty();
     }
@@ -150,7 +157,11 @@ class IntroductionPagesTest {
         long way = box();
         tank.post("/log/introducing/" + way + "/off", Map.of("how", "would not eat"));
         assertThat(gramma().stage()).isEqualTo(Stage.WISHED);
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .wishes())
+                .hasSize(1);
         assertThat(tank.page("/log/introducing"))
                 .contains("would not eat")
                 .containsPattern(said("page.introduction.comesNext"));
@@ -214,7 +225,7 @@ class IntroductionPagesTest {
         }
         Interventions measures = Pelluna.bean(Interventions.class);
         measures.recorded(
-                tank.id,
+                Pelluna.owned(tank.id),
                 Intervention.MOVED_ROCK,
                 tank.wrasse(),
                 tank.boss(),
@@ -224,7 +235,8 @@ class IntroductionPagesTest {
         for (int day = 5; day > 0; day--) {
             tank.watched(Duration.ofDays(day).minusHours(3), 30, day == 3 ? 1 : 0);
         }
-        Interventions.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        Interventions.Told told =
+                measures.told(Pelluna.owned(tank.id), tank.wrasse()).get(0);
         assertThat(told.taken().did().before().acts()).isEqualTo(24);
         assertThat(told.taken().did().since().acts()).isEqualTo(1);
         assertThat(told.taken().did().way()).isEqualTo(RateChange.Way.CALMER);
@@ -241,10 +253,16 @@ class IntroductionPagesTest {
     void twoThingsAtOnceCannotBeToldApart() {
         Interventions measures = Pelluna.bean(Interventions.class);
         Instant then = Pelluna.now().minus(Duration.ofDays(4));
-        measures.recorded(tank.id, Intervention.MIRROR, tank.wrasse(), tank.boss(), then, null, "");
+        measures.recorded(Pelluna.owned(tank.id), Intervention.MIRROR, tank.wrasse(), tank.boss(), then, null, "");
         measures.recorded(
-                tank.id, Intervention.SECOND_FEEDING_PLACE, tank.wrasse(), tank.boss(), then.plusSeconds(60), null, "");
-        assertThat(measures.told(tank.id, tank.wrasse()).get(0).says(SAY))
+                Pelluna.owned(tank.id),
+                Intervention.SECOND_FEEDING_PLACE,
+                tank.wrasse(),
+                tank.boss(),
+                then.plusSeconds(60),
+                null,
+                "");
+        assertThat(measures.told(Pelluna.owned(tank.id), tank.wrasse()).get(0).says(SAY))
                 .containsPattern(said("page.introduction.inTheSameDaysWhichOfThem"));
     }
 
@@ -263,7 +281,10 @@ class IntroductionPagesTest {
         assertThat(tank.page("/log/fish/" + tank.boss()))
                 .containsPattern(said("page.fish.outOfTheTankForAWhile"))
                 .containsPattern(said("page.fish.backInTheTank"));
-        long id = Pelluna.bean(Interventions.class).told(tank.id, null).get(0).id();
+        long id = Pelluna.bean(Interventions.class)
+                .told(Pelluna.owned(tank.id), null)
+                .get(0)
+                .id();
         tank.post("/log/measures/" + id + "/end", Map.of());
         assertThat(tank.fish().stream()
                         .filter(f -> f.id() == tank.boss())
@@ -291,7 +312,7 @@ class IntroductionPagesTest {
         Instant now = Pelluna.now();
         Pelluna.bean(WaysIn.class)
                 .recorded(
-                        tank.id,
+                        Pelluna.owned(tank.id),
                         tank.wrasse(),
                         Method.BOX_DAYS,
                         null,
@@ -307,9 +328,16 @@ class IntroductionPagesTest {
         tank.watched(Duration.ofDays(4), 60, 5);
         Interventions measures = Pelluna.bean(Interventions.class);
         measures.recorded(
-                tank.id, Intervention.MIRROR, tank.wrasse(), tank.boss(), now.minus(Duration.ofDays(3)), null, "");
+                Pelluna.owned(tank.id),
+                Intervention.MIRROR,
+                tank.wrasse(),
+                tank.boss(),
+                now.minus(Duration.ofDays(3)),
+                null,
+                "");
         tank.watched(Duration.ofDays(1), 60, 5);
-        Interventions.Told told = measures.told(tank.id, tank.wrasse()).get(0);
+        Interventions.Told told =
+                measures.told(Pelluna.owned(tank.id), tank.wrasse()).get(0);
         assertThat(told.taken().did().before())
                 .as("from its release on, contests only")
                 .isEqualTo(new Stretch(5, 1));
@@ -323,10 +351,16 @@ class IntroductionPagesTest {
         Instant now = Pelluna.now();
         tank.watched(Duration.ofDays(8), 60, 6);
         measures.recorded(
-                tank.id, Intervention.FEED_MORE, tank.wrasse(), null, now.minus(Duration.ofDays(6)), null, "");
+                Pelluna.owned(tank.id),
+                Intervention.FEED_MORE,
+                tank.wrasse(),
+                null,
+                now.minus(Duration.ofDays(6)),
+                null,
+                "");
         tank.watched(Duration.ofDays(5), 60, 6);
         measures.recorded(
-                tank.id,
+                Pelluna.owned(tank.id),
                 Intervention.MOVED_ROCK,
                 tank.wrasse(),
                 null,
@@ -334,7 +368,7 @@ class IntroductionPagesTest {
                 now.minus(Duration.ofDays(3)),
                 "");
         tank.watched(Duration.ofDays(1), 60, 0);
-        List<Interventions.Told> told = measures.told(tank.id, tank.wrasse());
+        List<Interventions.Told> told = measures.told(Pelluna.owned(tank.id), tank.wrasse());
         assertThat(told.get(1).taken().did().since())
                 .as("more food, until the rock was moved")
                 .isEqualTo(new Stretch(6, 1));
@@ -363,16 +397,22 @@ class IntroductionPagesTest {
         tank.post(
                 "/log/measures",
                 Map.of("measure", "back-through-box", "forFish", "" + tank.wrasse(), "byFish", "" + tank.boss()));
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .residents())
                 .hasSize(4);
         assertThat(tank.page("/log/head-count")).containsPattern(said("page.roll.inTheBox"));
         tank.post("/log/introducing/" + coming().get(0).id() + "/release", Map.of());
         assertThat(Pelluna.bean(Interventions.class)
-                        .told(tank.id, tank.wrasse())
+                        .told(Pelluna.owned(tank.id), tank.wrasse())
                         .get(0)
                         .running())
                 .isFalse();
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().residents())
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .residents())
                 .hasSize(4);
         assertThat(tank.fish())
                 .filteredOn(f -> f.id() == tank.wrasse())

@@ -44,7 +44,7 @@ class LogInBrowserTest {
     }
 
     private int contests() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+        return Pelluna.bean(LogFigures.class).contests(Pelluna.owned(tank.id)).stream()
                 .mapToInt(w -> (int) w.times())
                 .sum();
     }
@@ -126,7 +126,7 @@ class LogInBrowserTest {
         page.evaluate("() => window.dispatchEvent(new Event('online'))");
         assertThat(page.locator("#waiting")).isHidden();
         assertThat(page.locator(".in-watch")).hasCount(1);
-        Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(tank.id))
+        Assertions.assertThat(Pelluna.bean(LogFigures.class).watches(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> Assertions.assertThat(w.hours()).isEqualTo(10 / 3600.0, Assertions.within(1e-9)));
     }

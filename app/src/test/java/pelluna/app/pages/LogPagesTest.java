@@ -27,7 +27,7 @@ class LogPagesTest {
     }
 
     private int acts() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+        return Pelluna.bean(LogFigures.class).contests(Pelluna.owned(tank.id)).stream()
                 .mapToInt(w -> (int) w.times())
                 .sum();
     }
@@ -75,7 +75,7 @@ class LogPagesTest {
         assertThat(tank.act("chased", tank.boss(), tank.wrasse(), then, "k1").statusCode())
                 .isEqualTo(204);
         assertThat(acts()).isEqualTo(1);
-        assertThat(Pelluna.bean(LogFigures.class).course(tank.id).moments())
+        assertThat(Pelluna.bean(LogFigures.class).course(Pelluna.owned(tank.id)).moments())
                 .singleElement()
                 .satisfies(at -> assertThat(Duration.between(then, at).abs()).isLessThan(Duration.ofSeconds(1)));
     }
@@ -122,13 +122,14 @@ class LogPagesTest {
         tank.act("chased", tank.boss(), tank.wrasse(), Pelluna.now().minus(Duration.ofHours(9)), "outside");
         tank.watched(Duration.ofHours(3), 30, 4);
         LogFigures figures = Pelluna.bean(LogFigures.class);
-        assertThat(figures.watchedContests(tank.id))
+        assertThat(figures.watchedContests(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> assertThat(w.acts()).isEqualTo(4));
-        assertThat(figures.contests(tank.id))
+        assertThat(figures.contests(Pelluna.owned(tank.id)))
                 .singleElement()
                 .satisfies(w -> assertThat(w.times()).isEqualTo(5));
-        assertThat(figures.pressure(tank.id, 7, figures.watches(tank.id)).get(tank.wrasse()))
+        assertThat(figures.pressure(Pelluna.owned(tank.id), 7, figures.watches(Pelluna.owned(tank.id)))
+                        .get(tank.wrasse()))
                 .satisfies(p -> {
                     assertThat(p.rate()).isEqualTo(8.0);
                     assertThat(p.outside()).isEqualTo(1);
@@ -148,21 +149,23 @@ class LogPagesTest {
         assertThat(tank.page("/log")).containsPattern(said("script.log.endTheWatch"));
         tank.post("/log/watch", Map.of("what", "begin"));
         tank.post("/log/sighting", Map.of("fish", "" + tank.boss(), "doing", "chased", "other", "" + tank.wrasse()));
-        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id))
+        assertThat(Pelluna.bean(LogFigures.class).watchedContests(Pelluna.owned(tank.id)))
                 .as("no rate before the watch has its hours")
                 .isEmpty();
         tank.post("/log/watch", Map.of("what", "toggle"));
         assertThat(tank.page("/log"))
                 .containsPattern(said("script.log.startAWatch"))
                 .containsPattern(said("page.log.inAWatch"));
-        assertThat(Pelluna.bean(LogFigures.class).watchedContests(tank.id)).hasSize(1);
-        assertThat(Pelluna.bean(LogFigures.class).watches(tank.id)).hasSize(1);
+        assertThat(Pelluna.bean(LogFigures.class).watchedContests(Pelluna.owned(tank.id)))
+                .hasSize(1);
+        assertThat(Pelluna.bean(LogFigures.class).watches(Pelluna.owned(tank.id)))
+                .hasSize(1);
     }
 
     @Test
     void theRollIsCalledWithOneTapForAllAndOneForEach() {
         tank.post("/log/head-count", Map.of("all", "eats", "f" + tank.wrasse(), "absent", "food", "mysis"));
-        LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(tank.id);
+        LogFigures.LastNotes notes = Pelluna.bean(LogFigures.class).last(Pelluna.owned(tank.id));
         assertThat(notes.of(tank.boss())).containsKey(EventType.EATS);
         assertThat(notes.of(tank.wrasse())).containsKey(EventType.ABSENT).doesNotContainKey(EventType.EATS);
         assertThat(notes.seen(tank.wrasse()))

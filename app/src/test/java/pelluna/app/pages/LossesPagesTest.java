@@ -52,15 +52,15 @@ class LossesPagesTest {
     }
 
     private Fish fish(long number) {
-        return Pelluna.bean(Individuals.class).one(tank.id, number);
+        return Pelluna.bean(Individuals.class).one(Pelluna.owned(tank.id), number);
     }
 
     private List<Party> residents() {
-        return Pelluna.bean(TankPlans.class).open(tank.id).plan().residents();
+        return Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id)).plan().residents();
     }
 
     private List<Deaths.Death> deaths() {
-        return Pelluna.bean(Deaths.class).of(List.of(tank.id));
+        return Pelluna.bean(Deaths.class).of(List.of(Pelluna.owned(tank.id)));
     }
 
     private HttpResponse<String> lost(long fish, Map<String, String> more) {
@@ -174,7 +174,9 @@ class LossesPagesTest {
     @Test
     void aTestOfTheWaterRemembersWhoWasThereSoThatFewerFishMeanLessNitrate() {
         Pelluna.bean(TankPlans.class)
-                .test(tank.id, new TestFile(TODAY.minusDays(2), null, null, 12.0, null, null, null, null, null));
+                .test(
+                        Pelluna.owned(tank.id),
+                        new TestFile(TODAY.minusDays(2), null, null, 12.0, null, null, null, null, null));
         assertThat(Pelluna.get(tank.at("/plan.json")).body()).contains("\"feed\"");
         String page =
                 lost(tank.fish("Amphiprion ocellaris"), Map.of("count", "2")).body();
@@ -193,7 +195,7 @@ class LossesPagesTest {
                 .doesNotContainPattern(said("page.losses.lostOnItHadAPlaceHere"));
         lost(tank.wrasse(), Map.of("how", "traded-in"));
         assertThat(deaths()).isEmpty();
-        assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(tank.id)))
+        assertThat(Pelluna.bean(Deaths.class).elsewhere(List.of(Pelluna.owned(tank.id))))
                 .extracting(Deaths.Elsewhere::how)
                 .containsExactlyInAnyOrder(Left.REHOMED, Left.TRADED_IN);
         assertThat(tank.page("/losses"))
@@ -351,7 +353,8 @@ class LossesPagesTest {
         tank.post(
                 "/losses/wait",
                 Map.of("until", until, "back", Long.toString(deaths().get(0).id())));
-        assertThat(Pelluna.bean(TankPlans.class).file(tank.id).startOn()).hasToString(until);
+        assertThat(Pelluna.bean(TankPlans.class).file(Pelluna.owned(tank.id)).startOn())
+                .hasToString(until);
         tank.act("spots", tank.boss(), null, Pelluna.now(), "sp");
         assertThat(tank.page("/losses/" + deaths().get(0).id())).containsPattern(said("page.loss.theLastSignOrLossIs"));
     }
@@ -592,14 +595,22 @@ class LossesPagesTest {
     void whoWaitsInTheBoxIsLostFromThereAndItsWishStays() {
         Pelluna.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto", "want", "4"));
         Pelluna.bean(WaysIn.class)
-                .begin(tank.id, Pelluna.fish(tank.id, "w#0"), Method.BOX_DAYS, new SeeThroughBox(32, 18, 22));
+                .begin(
+                        Pelluna.owned(tank.id),
+                        Pelluna.fish(tank.id, "w#0"),
+                        Method.BOX_DAYS,
+                        new SeeThroughBox(32, 18, 22));
         long gramma = tank.fish("Gramma loreto");
         assertThat(tank.page("/log/introducing")).contains("oyal gramma");
         assertThat(tank.page("/losses/new")).containsPattern(said("page.losses.inTheBox"));
         assertThat(lost(gramma, Map.of("cause", "killed", "by", Long.toString(tank.boss())))
                         .body())
                 .containsPattern(said("page.losses.itStoodInNoPlanYetIts"));
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .wishes())
+                .hasSize(1);
         assertThat(residents()).hasSize(4);
         assertThat(tank.page("/log/introducing"))
                 .doesNotContainPattern(said("page.introduction.outOfTheBoxIntoTheTank"));
@@ -608,7 +619,7 @@ class LossesPagesTest {
         tank.post("/losses/" + deaths().get(0).id() + "/back", Map.of());
         assertThat(fish(gramma).stage()).as("in the box again").isEqualTo(Stage.BOX);
         assertThat(Pelluna.bean(Introductions.class)
-                        .coming(Pelluna.bean(TankPlans.class).open(tank.id)))
+                        .coming(Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id))))
                 .singleElement()
                 .satisfies(c -> assertThat(c.inTheBox()).isTrue());
     }
@@ -623,7 +634,7 @@ class LossesPagesTest {
         lost(boss, Map.of("cause", "jumped"));
         assertThat(fish(boss).stage()).isEqualTo(Stage.GONE);
         assertThat(residents()).hasSize(3);
-        assertThat(Pelluna.bean(Interventions.class).told(tank.id, tank.wrasse()))
+        assertThat(Pelluna.bean(Interventions.class).told(Pelluna.owned(tank.id), tank.wrasse()))
                 .singleElement()
                 .satisfies(m -> assertThat(m.running()).isFalse());
         assertThat(tank.page("/log/bullied/" + tank.wrasse())).contains("</html>");
@@ -699,7 +710,7 @@ class LossesPagesTest {
             lines.add(Observation.of(
                     Pelluna.now().minus(Duration.ofDays(39)).plusSeconds(i), EventType.HIDES, tank.wrasse()));
         }
-        Pelluna.bean(LogSheets.class).write(tank.id, lines, Steps.UNSEEN);
+        Pelluna.bean(LogSheets.class).write(Pelluna.owned(tank.id), lines, Steps.UNSEEN);
         assertThat(tank.page("/today")).doesNotContainPattern(said("page.today.nobodyNewUntil"));
         tank.act("fast-breath", tank.boss(), null, Pelluna.now().minus(Duration.ofDays(20)), "fb");
         assertThat(tank.page("/today")).containsPattern(said("page.today.nobodyNewUntil"));

@@ -67,7 +67,7 @@ class OwnRiskPagesTest {
     }
 
     private OpenTank opened() {
-        return Pelluna.bean(TankPlans.class).open(tank);
+        return Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank));
     }
 
     private String take(String how) {
@@ -128,7 +128,8 @@ class OwnRiskPagesTest {
     @Test
     void hindsightCountsItAsWarnedAndDone() {
         take("box-and-gate");
-        Pelluna.bean(ComesIn.class).comes(tank, opened().wishes().get(0).id());
+        Pelluna.bean(ComesIn.class)
+                .comes(Pelluna.owned(tank), opened().wishes().get(0).id());
         assertThat(page("/losses/predicted?scope=tank"))
                 .containsPattern(said("page.prediction.warnedAndDone2", "1"))
                 .containsPattern(said("sieve.Presses"))

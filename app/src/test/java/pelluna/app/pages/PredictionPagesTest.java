@@ -38,9 +38,9 @@ class PredictionPagesTest {
     /** A wish comes straight in. @return number of its fish */
     private long comes(String species) {
         Pelluna.post(tank.at("/wish-list"), Map.of("species", species, "want", "4"));
-        OpenTank opened = Pelluna.bean(TankPlans.class).open(tank.id);
+        OpenTank opened = Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id));
         long fish = opened.wishes().get(opened.wishes().size() - 1).id();
-        Pelluna.bean(ComesIn.class).comes(tank.id, fish);
+        Pelluna.bean(ComesIn.class).comes(Pelluna.owned(tank.id), fish);
         return fish;
     }
 
@@ -125,7 +125,7 @@ class PredictionPagesTest {
         long third = comes("Amphiprion clarkii");
         long pair = tank.fish("Amphiprion ocellaris");
         Instant began = Pelluna.now().minus(Duration.ofMinutes(40));
-        Pelluna.bean(LogBook.class).watched(tank.id, began, began.plus(Duration.ofMinutes(30)));
+        Pelluna.bean(LogBook.class).watched(Pelluna.owned(tank.id), began, began.plus(Duration.ofMinutes(30)));
         for (int i = 0; i < 4; i++) {
             tank.act("nipped", pair, third, began.plusSeconds(60 + i), "f" + i);
         }

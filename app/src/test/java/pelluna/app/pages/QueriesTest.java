@@ -93,10 +93,10 @@ class QueriesTest {
         for (int i = 0; i < lost; i++) {
             LocalDate left = TODAY.minusDays(10 + i);
             long fish = Pelluna.bean(Individuals.class)
-                    .remembered(tank, "Gramma loreto", 1, left.minusDays(5 + i), LifeEvent.LOST, left);
+                    .remembered(Pelluna.owned(tank), "Gramma loreto", 1, left.minusDays(5 + i), LifeEvent.LOST, left);
             Pelluna.bean(Ledger.class)
                     .remember(
-                            tank,
+                            Pelluna.owned(tank),
                             LossReport.lost(fish, 1, left, Cause.values()[i % 5], Sure.LIKELY, null, "seen", 20.0),
                             true);
         }
@@ -104,7 +104,7 @@ class QueriesTest {
 
     private static void write(long tank, int watches, int lines) {
         JdbcClient sql = TestCluster.jdbc();
-        List<Fish> fish = Pelluna.bean(Individuals.class).all(tank).stream()
+        List<Fish> fish = Pelluna.bean(Individuals.class).all(Pelluna.owned(tank)).stream()
                 .filter(Fish::there)
                 .toList();
         sql.sql("""

@@ -50,12 +50,12 @@ class SheetsAndWaterTest {
         assertThat(look(csv))
                 .containsPattern(said("page.sheets.allOfThemGood", 2, "TESTS"))
                 .containsPattern(said("page.sheets.takeThemIn"));
-        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
+        assertThat(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(tank.id)))
                 .as("nothing is written by looking")
                 .isEmpty();
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
                 .containsPattern(said("page.sheets.rowsWereTakenIn", "2"));
-        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id))
+        assertThat(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(tank.id)))
                 .hasSize(2)
                 .first()
                 .isEqualTo(new TestFile(LocalDate.of(2026, 1, 5), null, null, 4.5, 8.2, null, null, null, null));
@@ -72,7 +72,7 @@ class SheetsAndWaterTest {
                 .doesNotContain("/sheets/take");
         assertThat(tank.post("/log/sheets/take", Map.of("text", csv)).body())
                 .containsPattern(said("app.spreadsheet.Wrong"));
-        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).isEmpty();
+        assertThat(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(tank.id))).isEmpty();
     }
 
     @Test
@@ -142,8 +142,8 @@ class SheetsAndWaterTest {
         String out = Pelluna.get(tank.at("/log/sheets/tests.csv")).body();
         LogTank other = new LogTank("Copy");
         other.post("/log/sheets/take", Map.of("text", out));
-        assertThat(Pelluna.bean(TankPlans.class).tests(other.id))
-                .isEqualTo(Pelluna.bean(TankPlans.class).tests(tank.id));
+        assertThat(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(other.id)))
+                .isEqualTo(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(tank.id)));
     }
 
     @Test
@@ -170,7 +170,11 @@ class SheetsAndWaterTest {
                 .containsPattern(said("page.probe.phosphate"))
                 .contains("0.08")
                 .contains("25.2 °C");
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().tank().phosphate())
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .tank()
+                        .phosphate())
                 .hasValue(0.08);
         Pelluna.post("/settings/units", Map.of("units", "US"));
         tank.post("/log/water", Map.of("on", Pelluna.today().toString(), "temperatureC", "77"));
@@ -204,7 +208,7 @@ class SheetsAndWaterTest {
                 .containsPattern(said("page.health.allOfItInPlaceTwoPlaces"));
         tank.post("/log/feed", Map.of("what", "fed", "x", "0.9", "y", "0.9"));
         assertThat(tank.page("/log/health")).containsPattern(said("page.health.givenAtPlacesApart"));
-        assertThat(Pelluna.bean(LogFigures.class).last(tank.id).seen(tank.boss()))
+        assertThat(Pelluna.bean(LogFigures.class).last(Pelluna.owned(tank.id)).seen(tank.boss()))
                 .isNull();
     }
 }

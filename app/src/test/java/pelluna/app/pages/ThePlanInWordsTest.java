@@ -23,7 +23,7 @@ import pelluna.words.Words;
 /** What the pages say in words, against what the core computed. */
 class ThePlanInWordsTest {
     private static OpenTank lantern() {
-        return Pelluna.bean(TankPlans.class).open(1);
+        return Pelluna.bean(TankPlans.class).open(Pelluna.owned(1));
     }
 
     @Test

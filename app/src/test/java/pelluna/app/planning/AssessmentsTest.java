@@ -24,7 +24,7 @@ class AssessmentsTest {
     }
 
     private OpenTank open() {
-        return plans.open(tank.id);
+        return plans.open(Pelluna.owned(tank.id));
     }
 
     @Test
@@ -63,7 +63,13 @@ class AssessmentsTest {
         String sandbox = tank.post("/what-if", Map.of()).uri().getPath();
         long copy = Long.parseLong(sandbox.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
         assertThat(copy).isNotEqualTo(tank.id);
-        assertThat(plans.open(copy).plan().residents().get(0).own().acts()).isEqualTo(6);
+        assertThat(plans.open(Pelluna.owned(copy))
+                        .plan()
+                        .residents()
+                        .get(0)
+                        .own()
+                        .acts())
+                .isEqualTo(6);
         assertThat(Pelluna.get("/tanks/" + copy + "/reefscape").body())
                 .as("the log is the tank's own")
                 .contains("href=\"" + tank.at("/log") + "\"");
@@ -82,7 +88,7 @@ class AssessmentsTest {
                 .uri()
                 .getPath();
         long other = Long.parseLong(there.replaceAll(".*/tanks/(\\d+)/.*", "$1"));
-        assertThat(plans.open(other).plan().residents().get(0).own())
+        assertThat(plans.open(Pelluna.owned(other)).plan().residents().get(0).own())
                 .isEqualTo(open().plan().residents().get(0).own());
         assertThat(Pelluna.get("/tanks/" + other + "/plan.json").body()).contains("\"record\"");
     }

@@ -21,7 +21,7 @@ class NeverWithinAWriteTest {
         long tank = Pelluna.tank(name);
         WholeWrites writes = Pelluna.bean(WholeWrites.class);
         writes.write(() -> {
-            Pelluna.bean(TankPlans.class).addWish(tank, FishFile.of("Gramma loreto", 1));
+            Pelluna.bean(TankPlans.class).addWish(Pelluna.owned(tank), FishFile.of("Gramma loreto", 1));
         });
         return tank;
     }
@@ -31,12 +31,14 @@ class NeverWithinAWriteTest {
         long tank = tankThatNobodyHasAskedAbout("Refused within");
         TankPlans plans = Pelluna.bean(TankPlans.class);
         TransactionTemplate write = new TransactionTemplate(Pelluna.bean(PlatformTransactionManager.class));
-        assertThatThrownBy(() -> write.execute(s -> plans.open(tank).assessment()))
+        assertThatThrownBy(
+                        () -> write.execute(s -> plans.open(Pelluna.owned(tank)).assessment()))
                 .isInstanceOf(NotYetKnown.class);
-        List<Party> wishes = write.execute(s -> plans.open(tank).plan().wishes());
+        List<Party> wishes =
+                write.execute(s -> plans.open(Pelluna.owned(tank)).plan().wishes());
         assertThat(wishes).as("the plan itself is at hand").hasSize(1);
-        OpenTank asked = plans.open(tank);
-        Assessment known = write.execute(s -> plans.open(tank).assessment());
+        OpenTank asked = plans.open(Pelluna.owned(tank));
+        Assessment known = write.execute(s -> plans.open(Pelluna.owned(tank)).assessment());
         assertThat(known).isSameAs(asked.assessment());
     }
 
@@ -46,19 +48,20 @@ class NeverWithinAWriteTest {
         TankPlans plans = Pelluna.bean(TankPlans.class);
         List<Integer> turns = new ArrayList<>();
         int sifted = Pelluna.bean(WholeWrites.class).write(() -> {
-            turns.add(plans.open(tank).assessment().sieve().size());
-            Pelluna.bean(PlanSteps.class).change(tank, new PlanChange.TakenOff(), plan -> plan.wishing(List.of()));
-            return plans.open(tank).assessment().sieve().size();
+            turns.add(plans.open(Pelluna.owned(tank)).assessment().sieve().size());
+            Pelluna.bean(PlanSteps.class)
+                    .change(Pelluna.owned(tank), new PlanChange.TakenOff(), plan -> plan.wishing(List.of()));
+            return plans.open(Pelluna.owned(tank)).assessment().sieve().size();
         });
         assertThat(sifted).isZero();
         assertThat(turns)
                 .as("once known, it is the same every time")
                 .isNotEmpty()
                 .containsOnly(1);
-        assertThat(plans.open(tank).wishes()).isEmpty();
-        assertThat(Pelluna.bean(PlanSteps.class).undo(tank))
+        assertThat(plans.open(Pelluna.owned(tank)).wishes()).isEmpty();
+        assertThat(Pelluna.bean(PlanSteps.class).undo(Pelluna.owned(tank)))
                 .as("one step, not one a turn")
                 .isTrue();
-        assertThat(Pelluna.bean(PlanSteps.class).undo(tank)).isFalse();
+        assertThat(Pelluna.bean(PlanSteps.class).undo(Pelluna.owned(tank))).isFalse();
     }
 }

@@ -42,7 +42,7 @@ class ProbeTest {
 
     private void askAgain(String address) {
         Pelluna.passes(Duration.ofSeconds(1));
-        opened.reads(tank.id, address, 1, true);
+        opened.reads(Pelluna.owned(tank.id), address, 1, true);
         ProbeEntity p = Pelluna.bean(ProbeRows.class).findByTankId(tank.id).orElseThrow();
         try {
             opened.answered(p.id(), line.read(opened.address(address)));
@@ -54,9 +54,9 @@ class ProbeTest {
     @Test
     void theSimulatedProbeIsReadByItsTurn() throws IOException {
         try (SimulatedProbe probe = new SimulatedProbe(0, false, Pelluna.bean(Clock.class))) {
-            opened.reads(tank.id, probe.address(), 1, true);
+            opened.reads(Pelluna.owned(tank.id), probe.address(), 1, true);
             turn();
-            Probes.Seen seen = opened.seen(tank.id).orElseThrow();
+            Probes.Seen seen = opened.seen(Pelluna.owned(tank.id)).orElseThrow();
             assertThat(seen.last().temperatureC()).isBetween(24.5, 26.5);
             assertThat(seen.last().salinity()).isBetween(34.0, 36.0);
             assertThat(seen.last().pH()).isBetween(7.9, 8.4);
@@ -73,20 +73,21 @@ class ProbeTest {
                 askAgain(probe.address());
             }
         }
-        Probes.Seen seen = opened.seen(tank.id).orElseThrow();
+        Probes.Seen seen = opened.seen(Pelluna.owned(tank.id)).orElseThrow();
         assertThat(seen.doubted())
                 .isNotEmpty()
                 .allSatisfy(r -> assertThat(r.doubts()).contains(new Doubt.OutOfRange(Figure.SALINITY, 0.1, 10, 45)));
-        assertThat(opened.since(tank.id, Duration.ofHours(1)))
+        assertThat(opened.since(Pelluna.owned(tank.id), Duration.ofHours(1)))
                 .as("left out of the lines")
                 .noneMatch(r -> r.salinity() < 10);
         assertThat(seen.trouble()).isEqualTo(new NoAnswer.Status(503));
-        assertThat(opened.troubles(tank.id))
+        assertThat(opened.troubles(Pelluna.owned(tank.id)))
                 .anyMatch(t -> said("page.probe.theProbeSaidSomethingThatIs")
                         .matcher(t)
                         .find());
         askAgain(seen.address());
-        assertThat(opened.seen(tank.id).orElseThrow().trouble()).isEqualTo(new NoAnswer.NobodyThere(seen.address()));
+        assertThat(opened.seen(Pelluna.owned(tank.id)).orElseThrow().trouble())
+                .isEqualTo(new NoAnswer.NobodyThere(seen.address()));
     }
 
     @ParameterizedTest
@@ -102,9 +103,9 @@ class ProbeTest {
         odd.start();
         askAgain("http://127.0.0.1:" + odd.getAddress().getPort() + "/");
         odd.stop(0);
-        assertThat(opened.seen(tank.id).orElseThrow().trouble())
+        assertThat(opened.seen(Pelluna.owned(tank.id)).orElseThrow().trouble())
                 .isInstanceOfAny(NoAnswer.NotReadable.class, NoAnswer.NoFigure.class);
-        assertThat(opened.since(tank.id, Duration.ofHours(1))).isEmpty();
+        assertThat(opened.since(Pelluna.owned(tank.id), Duration.ofHours(1))).isEmpty();
     }
 
     @Test
@@ -144,12 +145,12 @@ class ProbeTest {
         assertThat(tank.post("/log/probe", Map.of("address", address, "minutes", "5", "on", "true"))
                         .body())
                 .contains("role=\"alert\"");
-        assertThat(opened.seen(tank.id)).isEmpty();
+        assertThat(opened.seen(Pelluna.owned(tank.id))).isEmpty();
     }
 
     @Test
     void anAnswerThatComesTwiceIsKeptOnce() {
-        opened.reads(tank.id, "http://127.0.0.1:1999/reading", 5, true);
+        opened.reads(Pelluna.owned(tank.id), "http://127.0.0.1:1999/reading", 5, true);
         long probe = Pelluna.bean(ProbeRows.class)
                 .findByTankId(tank.id)
                 .orElseThrow()
@@ -157,6 +158,6 @@ class ProbeTest {
         Reading r = new Reading(Pelluna.now().minusSeconds(5), 25.0, 35.0, 8.2);
         opened.answered(probe, r);
         opened.answered(probe, r);
-        assertThat(opened.since(tank.id, Duration.ofHours(1))).hasSize(1);
+        assertThat(opened.since(Pelluna.owned(tank.id), Duration.ofHours(1))).hasSize(1);
     }
 }

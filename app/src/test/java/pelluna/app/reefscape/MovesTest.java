@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import pelluna.app.planning.NoSuchTankException;
+import pelluna.app.account.NoSuchTankException;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Scape;
 import pelluna.core.tank.Tank;

@@ -3,6 +3,7 @@ package pelluna.app.rough;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.CookieManager;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -18,6 +19,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -30,7 +33,12 @@ class LauncherTest {
     private static final Path ROOT = Files.exists(Path.of("frontend"))
             ? Path.of("").toAbsolutePath()
             : Path.of("..").toAbsolutePath().normalize();
-    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+    private static final Pattern CODE = Pattern.compile("with this code: (\\w+)");
+    /** The browser of who runs the server. */
+    private static final HttpClient CLIENT =
+            HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+
     private static final Duration PATIENCE = Duration.ofMinutes(2);
     private Path home;
     private Process running;
@@ -95,7 +103,7 @@ class LauncherTest {
         Instant end = Instant.now().plus(PATIENCE);
         while (Instant.now().isBefore(end)) {
             try {
-                if (send(HttpRequest.newBuilder(at("/tanks/new")).GET()).statusCode() == 200) {
+                if (send(HttpRequest.newBuilder(at("/forgot")).GET()).statusCode() == 200) {
                     return true;
                 }
                 Thread.sleep(100);
@@ -122,13 +130,36 @@ class LauncherTest {
         }
     }
 
+    /** The first visit: the code that the console shows makes the account of who runs the server. */
+    private void owner() throws IOException {
+        Instant end = Instant.now().plus(PATIENCE);
+        Matcher code = CODE.matcher(Files.readString(home.resolve("said.txt")));
+        while (!code.find()) {
+            assertThat(Instant.now()).as("the console shows a code").isBefore(end);
+            code = CODE.matcher(Files.readString(home.resolve("said.txt")));
+        }
+        HttpResponse<String> answer = post(
+                "/first",
+                "/first",
+                "code=" + code.group(1) + "&name=Odo&email=odo%40reef.example&password=nine+slow+herons+wade");
+        assertThat(answer.statusCode()).isEqualTo(302);
+    }
+
+    /** A form of a page, with the token that the page shows. */
+    private HttpResponse<String> post(String page, String path, String form) throws IOException {
+        Matcher token = TOKEN.matcher(patiently(HttpRequest.newBuilder(at(page))
+                        .header("Accept", "text/html")
+                        .GET())
+                .body());
+        assertThat(token.find()).as("the form of " + page).isTrue();
+        return patiently(HttpRequest.newBuilder(at(path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(form + "&_csrf=" + token.group(1))));
+    }
+
     private void tank(String name) throws IOException {
         String form = "key=" + name + "&name=" + name + "&lengthCm=100&widthCm=50&waterHeightCm=50";
-        assertThat(patiently(HttpRequest.newBuilder(at("/tanks"))
-                                .header("Content-Type", "application/x-www-form-urlencoded")
-                                .POST(HttpRequest.BodyPublishers.ofString(form)))
-                        .statusCode())
-                .isEqualTo(302);
+        assertThat(post("/tanks/new", "/tanks", form).statusCode()).isEqualTo(302);
     }
 
     /** Asks again while the answer is 'one moment', as a page does. */
@@ -161,6 +192,7 @@ class LauncherTest {
     @Test
     void whatIsKilledIsStartedAgainAndABackupBringsEverythingBack() throws IOException, InterruptedException {
         serve();
+        owner();
         tank("Lagoon");
         kill(Long.parseLong(
                 Files.readAllLines(home.resolve("db/postmaster.pid")).get(0)));

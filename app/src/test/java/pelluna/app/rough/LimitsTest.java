@@ -133,11 +133,11 @@ class LimitsTest {
     @Test
     void aChangeThatIsToBeShownOnADayThatIsNoneIsNotMade() {
         Map<String, Long> before = Rows.counted();
-        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        String mark = Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
         assertThat(Rough.send(Rough.post(tank.at("/reefscape/add"), "kind=hide&on=2027-02-30"))
                         .statusCode())
                 .isEqualTo(422);
-        assertThat(Pelluna.bean(PlanSteps.class).mark(tank.id)).isEqualTo(mark);
+        assertThat(Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id))).isEqualTo(mark);
         assertThat(Rows.since(before)).isEmpty();
     }
 
@@ -156,11 +156,11 @@ class LimitsTest {
                 ""
             })
     void anAttemptThatIsNoneChangesNothing(String attempt) {
-        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        String mark = Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
         assertThat(Rough.send(tank.at("/reefscape/try"), Map.of("attempt", attempt, "of", mark))
                         .statusCode())
                 .isLessThan(500);
-        assertThat(Pelluna.bean(PlanSteps.class).mark(tank.id)).isEqualTo(mark);
+        assertThat(Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id))).isEqualTo(mark);
     }
 
     @ParameterizedTest

@@ -157,7 +157,7 @@ class RoughDatabaseTest {
         long tank = Pelluna.tank("Pictures");
         Pelluna.post("/tanks/" + tank + "/residents", java.util.Map.of("species", "Gramma loreto"));
         long fish = Pelluna.bean(pelluna.app.fish.Individuals.class)
-                .all(tank)
+                .all(Pelluna.owned(tank))
                 .get(0)
                 .id();
         assertThat(Pelluna.upload(

@@ -27,6 +27,9 @@ class TwoKeepersTest {
 
     private static World neighbours;
     private static World own;
+    /** Who is curious looks after a third keeper's tank: that opens no other. */
+    private static long advised;
+
     private static final List<String> PAGES = new ArrayList<>();
 
     @BeforeAll
@@ -50,17 +53,27 @@ class TwoKeepersTest {
         jdbc("update tank set keeper_id = (select id from keeper where name = 'neighbour') where id = "
                 + neighbours.tank.id + " or sandbox_of = " + neighbours.tank.id);
         own = new World("Mine");
+        advised = Pelluna.tank("Advised");
+        jdbc("insert into keeper (name, email) values ('third', 'third@reef.example')");
+        jdbc("update tank set keeper_id = (select id from keeper where name = 'third') where id = " + advised);
+        jdbc("insert into tank_member (tank_id, keeper_id, role) values (" + advised + ", " + Pelluna.keeper()
+                + ", 'adviser')");
     }
 
     @AfterAll
     static void alone() {
         World.asNew();
-        jdbc("delete from keeper where name = 'neighbour'");
+        jdbc("delete from keeper where name in ('neighbour', 'third')");
         jdbc("delete from tank where id = " + own.tank.id);
     }
 
     private static void jdbc(String sql) {
         TestCluster.jdbc().sql(sql).update();
+    }
+
+    @Test
+    void whoAdvisesEntersTheTankThatIsAdvised() {
+        assertThat(Pelluna.get("/tanks/" + advised + "/tank").statusCode()).isEqualTo(200);
     }
 
     @Test

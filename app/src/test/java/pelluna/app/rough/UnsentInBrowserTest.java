@@ -58,7 +58,7 @@ class UnsentInBrowserTest {
     }
 
     private int contests() {
-        return Pelluna.bean(LogFigures.class).contests(tank.id).stream()
+        return Pelluna.bean(LogFigures.class).contests(Pelluna.owned(tank.id)).stream()
                 .mapToInt(w -> (int) w.times())
                 .sum();
     }
@@ -78,7 +78,7 @@ class UnsentInBrowserTest {
         Assertions.assertThat(held).as("nothing can have been sent").hasSize(1);
         page.waitForResponse(r -> r.request().method().equals("POST"), () -> held.forEach(Route::resume));
         Assertions.assertThat(Pelluna.bean(TankPlans.class)
-                        .open(tank.id)
+                        .open(Pelluna.owned(tank.id))
                         .plan()
                         .tank()
                         .rockKg())

@@ -51,11 +51,11 @@ class WholeWritesTest {
     void arrivalsOfWhichOneIsNamedTwiceMoveInOnceAndTogether() {
         tank.post("/wish-list", Map.of("species", "Gramma loreto"));
         tank.post("/wish-list", Map.of("species", "Ecsenius midas"));
-        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        String mark = Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, "w#0,w#0,w#1"), "of", mark))
                         .statusCode())
                 .isEqualTo(200);
-        var plan = Pelluna.bean(TankPlans.class).open(tank.id).plan();
+        var plan = Pelluna.bean(TankPlans.class).open(Pelluna.owned(tank.id)).plan();
         assertThat(plan.wishes()).isEmpty();
         assertThat(plan.residents()).hasSize(6);
     }
@@ -66,11 +66,15 @@ class WholeWritesTest {
             value = {"w#0,w0", "''", "','", "w#0,,w#0"})
     void arrivalsOfWhichOneIsNotThereMoveNobodyIn(String fish) {
         tank.post("/wish-list", Map.of("species", "Gramma loreto"));
-        String mark = Pelluna.bean(PlanSteps.class).mark(tank.id);
+        String mark = Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
         assertThat(tank.post("/arrivals/arrived", Map.of("fish", Pelluna.fish(tank.id, fish), "of", mark))
                         .statusCode())
                 .isEqualTo(422);
-        assertThat(Pelluna.bean(TankPlans.class).open(tank.id).plan().wishes()).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class)
+                        .open(Pelluna.owned(tank.id))
+                        .plan()
+                        .wishes())
+                .hasSize(1);
     }
 
     @Test
@@ -94,7 +98,8 @@ class WholeWritesTest {
                     Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))),
                     Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200);
-            TankFile figures = Pelluna.bean(TankPlans.class).file(tank.id).tank();
+            TankFile figures =
+                    Pelluna.bean(TankPlans.class).file(Pelluna.owned(tank.id)).tank();
             assertThat(figures.hides()).isEqualTo(10 + round);
             assertThat(figures.rockKg()).isEqualTo(40 + round);
         }
@@ -103,15 +108,22 @@ class WholeWritesTest {
     @Test
     void differentFieldsOfAWishSavedAtOnceAreBothSaved() {
         tank.post("/wish-list", Map.of("species", "Gramma loreto"));
-        long wish = Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).id();
+        long wish = Pelluna.bean(TankPlans.class)
+                .open(Pelluna.owned(tank.id))
+                .wishes()
+                .get(0)
+                .id();
         for (int round = 0; round < 8; round++) {
             int want = 1 + round % 5;
             List<HttpResponse<String>> answers = both(
                     Rough.sent(Rough.post(tank.at("/wish-list/" + wish), "want=" + want)),
                     Rough.sent(Rough.post(tank.at("/wish-list/" + wish), "lengthCm=" + (4 + round % 3))));
             assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
-            var row =
-                    Pelluna.bean(TankPlans.class).open(tank.id).wishes().get(0).file();
+            var row = Pelluna.bean(TankPlans.class)
+                    .open(Pelluna.owned(tank.id))
+                    .wishes()
+                    .get(0)
+                    .file();
             assertThat(row.want()).isEqualTo(want);
             assertThat(row.lengthCm()).isEqualTo(4 + round % 3);
         }
@@ -152,7 +164,7 @@ class WholeWritesTest {
         for (int i = 0; i < 2; i++) {
             tank.post("/arrivals/test", Map.of("back", "true", "key", "one-press-" + tank.id));
         }
-        assertThat(Pelluna.bean(TankPlans.class).tests(tank.id)).hasSize(1);
+        assertThat(Pelluna.bean(TankPlans.class).tests(Pelluna.owned(tank.id))).hasSize(1);
     }
 
     private static List<HttpResponse<String>> both(

@@ -60,7 +60,7 @@ final class World {
 
     /** The mark of the plan as it is now. */
     String mark() {
-        return Pelluna.bean(PlanSteps.class).mark(tank.id);
+        return Pelluna.bean(PlanSteps.class).mark(Pelluna.owned(tank.id));
     }
 
     private String made(String path, Map<String, String> form, String pattern) {
@@ -141,7 +141,7 @@ final class World {
     /** The wish that was put in last, as the plan names it. */
     String newest() {
         var wishes = Pelluna.bean(pelluna.app.planning.TankPlans.class)
-                .open(tank.id)
+                .open(Pelluna.owned(tank.id))
                 .plan()
                 .wishes();
         return wishes.get(wishes.size() - 1).id();

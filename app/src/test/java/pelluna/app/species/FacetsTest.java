@@ -146,7 +146,13 @@ class FacetsTest {
     @Test
     void twoAlikeAreSaidToBeAlikeAndTwoUnlikeAreParted() {
         var opened = new OpenTank(
-                null, List.of(), List.of(), null, new Answer(PLAN, () -> Stop.NEVER), Words.english(UnitSystem.METRIC));
+                null,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                new Answer(PLAN, () -> Stop.NEVER),
+                Words.english(UnitSystem.METRIC));
         Comparison tangs = Comparison.of(
                 List.of(
                         CATALOGUE.find("yellow tang").orElseThrow(),

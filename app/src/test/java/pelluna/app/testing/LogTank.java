@@ -58,7 +58,7 @@ public final class LogTank {
     }
 
     public List<Fish> fish() {
-        return Pelluna.bean(Individuals.class).all(id);
+        return Pelluna.bean(Individuals.class).all(Pelluna.owned(id));
     }
 
     /** Number of the first fish of a species. */
@@ -112,7 +112,7 @@ public final class LogTank {
     /** A past watch with so many chases by the boss of the wrasse. */
     public void watched(Duration ago, int minutes, int chases) {
         Instant began = Pelluna.now().minus(ago);
-        Pelluna.bean(LogBook.class).watched(id, began, began.plus(Duration.ofMinutes(minutes)));
+        Pelluna.bean(LogBook.class).watched(Pelluna.owned(id), began, began.plus(Duration.ofMinutes(minutes)));
         for (int i = 0; i < chases; i++) {
             act("chased", boss(), wrasse(), began.plusSeconds(1 + i), "w" + began.toEpochMilli() + "-" + i);
         }

@@ -17,6 +17,8 @@ import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContextHolder;
 import pelluna.app.PellunaApplication;
 import pelluna.app.account.Keepers;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
@@ -65,9 +67,14 @@ public final class Pelluna {
         }
     }
 
+    /** A tank of the demo's keeper, for what is asked of it. */
+    public static OwnedTank owned(long tank) {
+        return bean(Ownership.class).tank(tank);
+    }
+
     /** Fish as a plan names them, by their places in it: 'w#0,w#1' to 'w17,w20'. */
     public static String fish(long tank, String places) {
-        Plan plan = bean(TankPlans.class).open(tank).plan();
+        Plan plan = bean(TankPlans.class).open(owned(tank)).plan();
         return Pattern.compile("([rw])#(\\d+)").matcher(places).replaceAll(m -> {
             List<Party> list = m.group(1).equals("r") ? plan.residents() : plan.wishes();
             return list.get(Integer.parseInt(m.group(2))).id();

@@ -1,4 +1,4 @@
-package pelluna.app.planning;
+package pelluna.app.account;
 
 /** This keeper has no such tank, fish or wish: 404, whoever else may have it. */
 public final class NoSuchTankException extends RuntimeException {}
