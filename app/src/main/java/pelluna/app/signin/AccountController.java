@@ -74,7 +74,7 @@ class AccountController {
     }
 
     private String day(Instant at, Words say) {
-        return say.date(at.atZone(clock.getZone()).toLocalDate());
+        return say.shortDate(at.atZone(clock.getZone()).toLocalDate());
     }
 
     @PostMapping("/account/name")
