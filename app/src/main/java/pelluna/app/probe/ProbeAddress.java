@@ -28,7 +28,7 @@ record ProbeAddress(URI typed, InetAddress machine) {
      * @param taken ports of Pelluna itself and of its database
      * @throws Refused
      */
-    static ProbeAddress of(String text, Set<Integer> taken) {
+    static ProbeAddress of(String text, Set<Integer> taken, AllowedProbes allowed) {
         URI uri;
         try {
             uri = URI.create(text.strip());
@@ -46,15 +46,13 @@ record ProbeAddress(URI typed, InetAddress machine) {
         if (!WELL_KNOWN.contains(port) && port < FREE_FROM || port > 65_535 || taken.contains(port)) {
             throw new Refused(new ProbeRefusal.NoPort(port));
         }
-        return new ProbeAddress(uri, machine(uri.getHost()));
+        return new ProbeAddress(uri, machine(uri.getHost(), allowed));
     }
 
-    private static InetAddress machine(String host) {
+    private static InetAddress machine(String host, AllowedProbes allowed) {
         try {
             InetAddress machine = InetAddress.getByName(host);
-            if (!machine.isLoopbackAddress() && !machine.isSiteLocalAddress()) {
-                throw new Refused(new ProbeRefusal.Outside(host));
-            }
+            allowed.check(host, machine);
             return machine;
         } catch (UnknownHostException e) {
             throw new Refused("", new ProbeRefusal.Unknown(host), e);

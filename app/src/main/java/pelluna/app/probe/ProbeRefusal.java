@@ -14,5 +14,7 @@ public sealed interface ProbeRefusal extends Refusal {
 
     record Outside(String host) implements ProbeRefusal {}
 
+    record NotListed(String host) implements ProbeRefusal {}
+
     record Unknown(String host) implements ProbeRefusal {}
 }

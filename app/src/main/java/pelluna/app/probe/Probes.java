@@ -28,13 +28,21 @@ public class Probes {
     private final ReadingRows readings;
     private final Clock clock;
     private final OwnPorts ports;
+    private final AllowedProbes allowed;
 
-    Probes(TankPlans plans, ProbeRows probes, ReadingRows readings, Clock clock, OwnPorts ports) {
+    Probes(
+            TankPlans plans,
+            ProbeRows probes,
+            ReadingRows readings,
+            Clock clock,
+            OwnPorts ports,
+            AllowedProbes allowed) {
         this.plans = plans;
         this.probes = probes;
         this.readings = readings;
         this.clock = clock;
         this.ports = ports;
+        this.allowed = allowed;
     }
 
     /** Keeps an answer, once; whether it is believed or not. */
@@ -99,7 +107,7 @@ public class Probes {
 
     /** @throws Refused, for an address that Pelluna does not read */
     ProbeAddress address(String typed) {
-        return ProbeAddress.of(typed, ports.taken());
+        return ProbeAddress.of(typed, ports.taken(), allowed);
     }
 
     /**

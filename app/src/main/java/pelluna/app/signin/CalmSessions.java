@@ -17,6 +17,8 @@ import pelluna.app.database.AskedFor;
  */
 class CalmSessions<S extends Session> implements FindByIndexNameSessionRepository<CalmSessions.Calm<S>> {
     static final Duration KEPT_TO = Duration.ofMinutes(15);
+    /** However much it is used, somebody has to show anew who they are after this long. */
+    static final Duration LONGEST = Duration.ofDays(90);
 
     private final FindByIndexNameSessionRepository<S> kept;
 
@@ -40,6 +42,10 @@ class CalmSessions<S extends Session> implements FindByIndexNameSessionRepositor
     @Override
     public Calm<S> findById(String id) {
         S found = AskedFor.nobody(() -> kept.findById(id));
+        if (found != null && found.getCreationTime().plus(LONGEST).isBefore(Instant.now())) {
+            deleteById(id);
+            return null;
+        }
         return found == null ? null : new Calm<>(found);
     }
 

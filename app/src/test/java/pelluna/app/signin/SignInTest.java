@@ -101,6 +101,23 @@ class SignInTest {
     }
 
     @Test
+    void aSessionEndsAfterNinetyDaysHoweverMuchItIsUsed() {
+        Visitor mara = Visitor.signedUp("Mara", address);
+        older(address, Duration.ofDays(89));
+        assertThat(in(mara)).isTrue();
+        older(address, Duration.ofDays(2));
+        assertThat(in(mara)).isFalse();
+    }
+
+    private static void older(String address, Duration by) {
+        TestCluster.jdbc()
+                .sql("update spring_session set creation_time = creation_time - ? "
+                        + "where principal_name = (select id::text from keeper where email = ?)")
+                .params(by.toMillis(), address)
+                .update();
+    }
+
+    @Test
     void theCookieIsForThisServerAloneAndForNoScript() {
         HttpResponse<String> page = new Visitor()
                 .rough(HttpRequest.newBuilder(URI.create(Pelluna.url() + "/sign-in"))
