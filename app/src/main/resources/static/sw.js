@@ -1,5 +1,5 @@
 // Keeps the Log, Today and what they need at hand for a phone without a connection. Always the network first: what is kept is only shown
-// when nothing answers.
+// when nothing answers; what leads elsewhere, as to the page to sign in, is not kept. Signing out clears it.
 const KEPT = 'pelluna-1';
 const PAGES = /^\/tanks\/\d+\/(log|today)$/;
 const PARTS = /\.(css|js|svg|woff2)$/;
@@ -14,7 +14,7 @@ self.addEventListener('fetch', (event) => {
     const cache = await caches.open(KEPT);
     try {
       const answer = await fetch(event.request);
-      if (answer.ok) { await cache.put(url.pathname, answer.clone()); }
+      if (answer.ok && !answer.redirected) { await cache.put(url.pathname, answer.clone()); }
       // a database that is gone is no connection either: lines can still be tapped, and wait
       return answer.status === 503 ? (await cache.match(url.pathname)) || answer : answer;
     } catch (error) {

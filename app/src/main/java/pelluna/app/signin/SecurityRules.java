@@ -155,7 +155,10 @@ class SecurityRules {
                         .withObjectPostProcessor(new WithStrategy(strategy)))
                 .logout(l -> l.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
-                        .deleteCookies(Sessions.COOKIE))
+                        .deleteCookies(Sessions.COOKIE)
+                        // what a phone keeps for hours without a connection is nobody else's either
+                        .addLogoutHandler(
+                                (request, response, who) -> response.setHeader("Clear-Site-Data", "\"storage\"")))
                 .authenticationManager(passwords)
                 .securityContext(s -> s.securityContextRepository(contexts))
                 .csrf(c -> c.csrfTokenRepository(tokens))
