@@ -94,10 +94,4 @@ public class Keepers {
         keeper.signsInAs(keeper.name(), address(email), keeper.password());
         rows.save(keeper);
     }
-
-    /** The account with everything that is its own. */
-    @Transactional
-    public void delete(long id) {
-        rows.deleteById(id);
-    }
 }

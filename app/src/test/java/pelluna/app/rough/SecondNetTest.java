@@ -103,7 +103,7 @@ class SecondNetTest {
             }
         }
         assertThat(leaks).isEmpty();
-        assertThat(full).as("tables in which there was something to see").isGreaterThan(12);
+        assertThat(full).as("tables in which there was something to see").isGreaterThan(14);
     }
 
     private static int count(JdbcClient as, String from) {
