@@ -207,6 +207,17 @@ document.addEventListener('click', (event) => {
   live.go(href, {}, true);
 });
 
+// A page that says more in a moment asks again, while somebody looks at it.
+function again() {
+  const waits = document.querySelector('[data-again]');
+  if (!waits) { return; }
+  window.setTimeout(async () => {
+    if (!document.hidden && document.body.contains(waits)) { await live.go(window.location.href, {}, false); }
+    again();
+  }, Number(waits.dataset.again));
+}
+again();
+
 window.addEventListener('popstate', () => live.go(window.location.href, {}, false));
 
 // An explanation closes when something else is touched, or by Escape.

@@ -9,4 +9,6 @@ public sealed interface AccountRefusal extends Refusal {
     record OnlyTheLog() implements AccountRefusal {}
 
     record OnlyTheOwner() implements AccountRefusal {}
+
+    record PutAway() implements AccountRefusal {}
 }

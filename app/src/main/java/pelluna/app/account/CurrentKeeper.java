@@ -1,8 +1,11 @@
 package pelluna.app.account;
 
+import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +23,7 @@ public class CurrentKeeper implements Reader {
     private static final String KEPT = CurrentKeeper.class.getName();
     private static final String BROWSER = KEPT + ".browser";
     private final KeeperAccounts accounts;
+    private final Map<Long, Optional<ZoneId>> zones = new ConcurrentHashMap<>();
 
     CurrentKeeper(KeeperAccounts accounts) {
         this.accounts = accounts;
@@ -35,9 +39,13 @@ public class CurrentKeeper implements Reader {
     }
 
     private Optional<KeeperAccount> find() {
-        Optional<KeeperAccount> kept = kept();
         OptionalLong id = SignedIn.id();
-        if (kept.isPresent() || id.isEmpty()) {
+        if (id.isEmpty()) {
+            return Optional.empty();
+        }
+        // a link shows its owner's page within the request of somebody else
+        Optional<KeeperAccount> kept = kept().filter(k -> k.id() == id.getAsLong());
+        if (kept.isPresent()) {
             return kept;
         }
         Optional<KeeperAccount> keeper = accounts.findById(id.getAsLong());
@@ -82,15 +90,44 @@ public class CurrentKeeper implements Reader {
 
     /** Read once in a request. */
     private static Locale ofTheBrowser() {
-        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes web)) {
-            return Locale.ENGLISH;
-        }
-        if (web.getAttribute(BROWSER, RequestAttributes.SCOPE_REQUEST) instanceof Locale read) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null && request.getAttribute(BROWSER, RequestAttributes.SCOPE_REQUEST) instanceof Locale read) {
             return read;
+        }
+        if (!(request instanceof ServletRequestAttributes web)) {
+            return Locale.ENGLISH;
         }
         Locale asked = Languages.best(web.getRequest().getHeader(HttpHeaders.ACCEPT_LANGUAGE));
         web.setAttribute(BROWSER, asked, RequestAttributes.SCOPE_REQUEST);
         return asked;
+    }
+
+    /** What work beside this request must know of its reader. */
+    Map<String, Object> handed() {
+        return Map.of(KEPT, get(), BROWSER, ofTheBrowser());
+    }
+
+    /** The zone that the keeper has chosen; empty for nobody, and for who has chosen none. Asked for once. */
+    Optional<ZoneId> zone() {
+        OptionalLong id = SignedIn.id();
+        if (id.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<ZoneId> known = zones.get(id.getAsLong());
+        if (known == null) {
+            known = accounts.findById(id.getAsLong()).flatMap(KeeperAccount::zone);
+            zones.put(id.getAsLong(), known);
+        }
+        return known;
+    }
+
+    /** @param zone null for the server's */
+    @Transactional
+    public void livesIn(ZoneId zone) {
+        KeeperAccount keeper = get();
+        keeper.livesIn(zone);
+        zones.remove(keeper.id());
+        keep(accounts.save(keeper));
     }
 
     @Transactional

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.security.SecureRandom;
+import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
 import pelluna.app.rows.Row;
@@ -35,6 +36,8 @@ public class KeeperAccount extends Row {
     private String language;
 
     private String theme = "system";
+
+    private String zone = "";
 
     @Column(name = "arrows_from")
     private int arrowsFrom = 20;
@@ -108,6 +111,16 @@ public class KeeperAccount extends Row {
     /** @param other null for the one that the browser asks for */
     void speaks(Locale other) {
         language = other == null ? null : other.getLanguage();
+    }
+
+    /** The zone whose days and hours the keeper reads; empty for the server's. */
+    public Optional<ZoneId> zone() {
+        return zone.isEmpty() ? Optional.empty() : Optional.of(ZoneId.of(zone));
+    }
+
+    /** @param other null for the server's */
+    void livesIn(ZoneId other) {
+        zone = other == null ? "" : other.getId();
     }
 
     public String theme() {

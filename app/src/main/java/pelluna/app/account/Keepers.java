@@ -1,7 +1,10 @@
 package pelluna.app.account;
 
+import java.util.Collection;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +30,12 @@ public class Keepers {
     @Transactional(readOnly = true)
     public Optional<KeeperAccount> byEmail(String typed) {
         return rows.findByEmail(address(typed));
+    }
+
+    /** Their names, by number; without those that are gone. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> names(Collection<Long> numbers) {
+        return rows.findAllById(numbers).stream().collect(Collectors.toMap(KeeperAccount::id, KeeperAccount::name));
     }
 
     /** By what a passkey knows of its keeper. */

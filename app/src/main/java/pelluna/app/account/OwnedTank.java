@@ -9,11 +9,15 @@ import java.util.List;
  */
 public final class OwnedTank {
     private final long id;
+    private final long owner;
     private final TankRole role;
+    private final boolean archived;
 
-    OwnedTank(long id, TankRole role) {
+    OwnedTank(long id, long owner, TankRole role, boolean archived) {
         this.id = id;
+        this.owner = owner;
         this.role = role;
+        this.archived = archived;
     }
 
     /** The numbers of some. */
@@ -26,8 +30,18 @@ public final class OwnedTank {
         return id;
     }
 
+    /** The number of the keeper whose tank it is. */
+    public long owner() {
+        return owner;
+    }
+
     public TankRole role() {
         return role;
+    }
+
+    /** Whether it is put away: read, and not changed. */
+    public boolean archived() {
+        return archived;
     }
 
     @Override

@@ -44,7 +44,7 @@ class TankArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
         OwnedTank tank = ownership.tank(number(request));
         HttpServletRequest asked = request.getNativeRequest(HttpServletRequest.class);
         if (asked.getMethod().equals("POST")) {
-            TankRights.against(tank.role(), asked.getRequestURI()).ifPresent(why -> {
+            TankRights.against(tank, asked.getRequestURI()).ifPresent(why -> {
                 throw new NotYoursException(why);
             });
         }

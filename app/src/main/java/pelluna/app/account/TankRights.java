@@ -8,15 +8,28 @@ final class TankRights {
     /** Acts, meals, head counts and tests of the water, as somebody writes down who minds the tank for a while. */
     private static final Pattern HELPERS =
             Pattern.compile("/tanks/\\d+/(log/(sighting|typed|back|watch|head-count|feed|water)|arrivals/test)");
-    /** To give the tank up, and to let others in. */
-    private static final Pattern OWNERS = Pattern.compile("/tanks/\\d+/(remove|calendar/.*|members(/.*)?|links(/.*)?)");
+    /** To give the tank up or put it away, to let others in, and to see facts otherwise. */
+    private static final Pattern OWNERS = Pattern.compile(
+            "/tanks/\\d+/(remove|archive|calendar/.*|people/(invite|end|withdraw)|links(/.*)?|catalogue|own-species.*"
+                    + "|species/.+/own/.+)");
+    /** What is about whoever asks, not about the tank. */
+    private static final Pattern EVERYBODYS = Pattern.compile("/tanks/\\d+/(side-by-side/.*|people/leave)");
+    /** What an archived tank still takes. */
+    private static final Pattern PUT_AWAY =
+            Pattern.compile("/tanks/\\d+/(archive|remove|links/.*|calendar/close|people/.*|side-by-side/.*)");
 
     private TankRights() {}
 
     /** @return why not; empty if it may be */
-    static Optional<AccountRefusal> against(TankRole role, String path) {
+    static Optional<AccountRefusal> against(OwnedTank tank, String path) {
+        if (EVERYBODYS.matcher(path).matches()) {
+            return Optional.empty();
+        }
+        if (tank.archived() && !PUT_AWAY.matcher(path).matches()) {
+            return Optional.of(new AccountRefusal.PutAway());
+        }
         boolean helps = HELPERS.matcher(path).matches();
-        return switch (role) {
+        return switch (tank.role()) {
             case OWNER -> Optional.empty();
             case ADVISER ->
                 OWNERS.matcher(path).matches() ? Optional.of(new AccountRefusal.OnlyTheOwner()) : Optional.empty();

@@ -1,38 +1,31 @@
 package pelluna.app.arrivals;
 
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.account.Ownership;
 import pelluna.app.account.SignedIn;
-import pelluna.app.database.AskedFor;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
-import pelluna.app.tank.TankEntity;
-import pelluna.app.tank.Tanks;
+import pelluna.app.sharing.ShareLinks;
+import pelluna.app.sharing.Shared;
 
 /** The calendar of a tank, as a file and by a private link that its keeper opens, changes and closes. */
 @Service
 class Calendars {
-    private static final int TOKEN_BYTES = 24;
-
     private final Ownership ownership;
     private final TankPlans plans;
-    private final Tanks tanks;
+    private final ShareLinks links;
     private final LiveDays live;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
-    Calendars(Ownership ownership, TankPlans plans, Tanks tanks, LiveDays live, Clock clock) {
+    Calendars(Ownership ownership, TankPlans plans, ShareLinks links, LiveDays live, Clock clock) {
         this.ownership = ownership;
         this.plans = plans;
-        this.tanks = tanks;
+        this.links = links;
         this.live = live;
         this.clock = clock;
     }
@@ -46,24 +39,23 @@ class Calendars {
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */
     Optional<String> byToken(String token) {
-        return AskedFor.all(() -> tanks.byCalendarToken(token))
-                .map(t -> SignedIn.as(t.keeperId(), () -> file(ownership.tank(t.id()))));
+        return links.open(token)
+                .filter(l -> l.what() == Shared.CALENDAR)
+                .map(l -> SignedIn.as(l.owner(), () -> file(ownership.tank(l.tank()))));
     }
 
-    /** Opens the link of a tank, or changes it, so that the old one answers no more. */
-    @Transactional
-    void open(OwnedTank tank) {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        random.nextBytes(bytes);
-        TankEntity row = plans.tank(tank);
-        row.calendarBy(Base64.getUrlEncoder().withoutPadding().encodeToString(bytes));
-        tanks.save(row);
+    /** Opens the link of a tank, or changes it, so that the old one answers no more. @return what opens it */
+    String open(OwnedTank tank) {
+        links.endAll(tank, Shared.CALENDAR);
+        return links.make(tank, Shared.CALENDAR, 0, null);
     }
 
-    @Transactional
     void close(OwnedTank tank) {
-        TankEntity row = plans.tank(tank);
-        row.calendarBy(null);
-        tanks.save(row);
+        links.endAll(tank, Shared.CALENDAR);
+    }
+
+    /** Its link; empty without one. */
+    Optional<ShareLinks.Link> link(OwnedTank tank) {
+        return links.of(tank).stream().filter(l -> l.what() == Shared.CALENDAR).findFirst();
     }
 }

@@ -1,5 +1,6 @@
 package pelluna.app.arrivals;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -12,7 +13,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
@@ -20,8 +20,11 @@ import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.rows.ShownOnce;
 import pelluna.app.shell.Shells;
+import pelluna.app.signin.Site;
 import pelluna.core.arrivals.Dated;
+import pelluna.core.catalogue.Catalogue;
 import pelluna.core.introduction.AtTheShop;
 import pelluna.core.plan.Party;
 
@@ -30,12 +33,14 @@ import pelluna.core.plan.Party;
 class ListController {
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
     private static final int MOST_DAYS = 60;
+    private static final String SHOWN = "calendar";
 
     private final TankPlans plans;
     private final PlanSteps steps;
     private final Calendars calendars;
     private final CurrentKeeper keeper;
     private final KeeperCatalogue catalogue;
+    private final ShownOnce shown;
     private final Shells shells;
 
     ListController(
@@ -44,12 +49,14 @@ class ListController {
             Calendars calendars,
             CurrentKeeper keeper,
             KeeperCatalogue catalogue,
+            ShownOnce shown,
             Shells shells) {
         this.plans = plans;
         this.steps = steps;
         this.calendars = calendars;
         this.keeper = keeper;
         this.catalogue = catalogue;
+        this.shown = shown;
         this.shells = shells;
     }
 
@@ -67,25 +74,7 @@ class ListController {
     @GetMapping("/tanks/{id}/arrivals/list")
     String list(OwnedTank tank, Model model) {
         OpenTank opened = plans.open(tank);
-        List<Item> items = new ArrayList<>();
-        for (Dated d : opened.assessment().arrivals().steps()) {
-            for (Party p : d.arrival().parties()) {
-                items.add(new Item(
-                        p.id(),
-                        FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 60, "s" + p.id()),
-                        d.quarantineFrom().orElse(d.boxFrom()),
-                        d.releaseOn(),
-                        opened.say().of(p),
-                        opened.say().length(p.lengthCm()),
-                        AtTheShop.of(p.species(), catalogue.get()).look().stream()
-                                .map(l -> opened.say().of(l.says()))
-                                .limit(2)
-                                .toList(),
-                        p.hand().price().isPresent()
-                                ? opened.say().number(p.hand().price().getAsDouble())
-                                : ""));
-            }
-        }
+        List<Item> items = items(opened, catalogue.get());
         shells.around(
                 model,
                 opened,
@@ -107,26 +96,45 @@ class ListController {
         model.addAttribute("days", days);
         model.addAttribute("currency", keeper.get().currency());
         model.addAttribute("mark", steps.mark(tank));
-        String token = opened.tank().calendarToken();
-        model.addAttribute(
-                "link",
-                token == null
-                        ? null
-                        : ServletUriComponentsBuilder.fromCurrentContextPath()
-                                .path("/calendar/" + token + ".ics")
-                                .toUriString());
+        model.addAttribute("link", shown.of(keeper.get().id(), tank.id(), SHOWN).orElse(null));
+        model.addAttribute("open", calendars.link(tank).orElse(null));
         return "shop-list";
     }
 
+    static List<Item> items(OpenTank opened, Catalogue catalogue) {
+        List<Item> items = new ArrayList<>();
+        for (Dated d : opened.assessment().arrivals().steps()) {
+            for (Party p : d.arrival().parties()) {
+                items.add(new Item(
+                        p.id(),
+                        FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 60, "s" + p.id()),
+                        d.quarantineFrom().orElse(d.boxFrom()),
+                        d.releaseOn(),
+                        opened.say().of(p),
+                        opened.say().length(p.lengthCm()),
+                        AtTheShop.of(p.species(), catalogue).look().stream()
+                                .map(l -> opened.say().of(l.says()))
+                                .limit(2)
+                                .toList(),
+                        p.hand().price().isPresent()
+                                ? opened.say().number(p.hand().price().getAsDouble())
+                                : ""));
+            }
+        }
+        return items;
+    }
+
     @PostMapping("/tanks/{id}/calendar/open")
-    String open(OwnedTank tank) {
-        calendars.open(tank);
+    String open(OwnedTank tank, HttpServletRequest request) {
+        String link = Site.of(request) + "/calendar/" + calendars.open(tank) + ".ics";
+        shown.keep(keeper.get().id(), tank.id(), SHOWN, link);
         return "redirect:/tanks/" + tank + "/arrivals/list";
     }
 
     @PostMapping("/tanks/{id}/calendar/close")
     String close(OwnedTank tank) {
         calendars.close(tank);
+        shown.forget(keeper.get().id(), tank.id(), SHOWN);
         return "redirect:/tanks/" + tank + "/arrivals/list";
     }
 

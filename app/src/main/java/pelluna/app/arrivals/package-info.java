@@ -2,7 +2,6 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
-            "database",
             "drawing",
             "fish",
             "limits",
@@ -10,7 +9,10 @@
             "overrides",
             "planfile",
             "planning",
+            "rows",
+            "sharing",
             "shell",
+            "signin",
             "tank"
         })
 package pelluna.app.arrivals;

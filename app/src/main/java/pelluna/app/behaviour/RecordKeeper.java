@@ -2,7 +2,6 @@ package pelluna.app.behaviour;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -31,13 +30,13 @@ class RecordKeeper implements OwnRecords {
     private final LogFigures log;
     private final FishLinks fish;
     private final Absences absences;
-    private final ZoneId zone;
+    private final Clock clock;
 
     RecordKeeper(LogFigures log, FishLinks fish, Absences absences, Clock clock) {
         this.log = log;
         this.fish = fish;
         this.absences = absences;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     @Override
@@ -74,7 +73,7 @@ class RecordKeeper implements OwnRecords {
                         .toList(),
                 since,
                 away(tank, links),
-                zone);
+                clock.getZone());
         Map<String, Double> expected = ExpectedActs.of(plan, (a, b) -> hours.of(rowOf.get(a.id()), rowOf.get(b.id())));
         Map<Long, OwnRecord> records = new HashMap<>();
         for (Party p : plan.residents()) {

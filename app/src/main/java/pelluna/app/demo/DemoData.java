@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
@@ -21,8 +20,8 @@ import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
 
 /**
- * An invented keeper's two tanks, laid down once in an empty database; dates move with the calendar so that the story
- * stays the same.
+ * An invented keeper's two tanks, and a neighbour's, laid down once in an empty database; dates move with the calendar
+ * so that the story stays the same.
  */
 @Component
 @Profile("demo")
@@ -40,6 +39,7 @@ public class DemoData implements SmartLifecycle {
     private final PlanFiles files;
     private final DemoLog log;
     private final DemoPast past;
+    private final DemoPeople people;
     private final Clock clock;
     private boolean laid;
 
@@ -50,6 +50,7 @@ public class DemoData implements SmartLifecycle {
             PlanFiles files,
             DemoLog log,
             DemoPast past,
+            DemoPeople people,
             Clock clock) {
         this.keepers = keepers;
         this.ownership = ownership;
@@ -57,6 +58,7 @@ public class DemoData implements SmartLifecycle {
         this.files = files;
         this.log = log;
         this.past = past;
+        this.people = people;
         this.clock = clock;
     }
 
@@ -77,6 +79,7 @@ public class DemoData implements SmartLifecycle {
                     lay();
                     return id;
                 });
+                people.advised(id, theo -> bringIn("bay-window"));
             }
         }
     }
@@ -92,20 +95,19 @@ public class DemoData implements SmartLifecycle {
     }
 
     private void lay() {
-        for (String name : List.of("lantern-ledge", "sill")) {
-            try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
-                TankEntity tank =
-                        plans.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
-                OwnedTank owned = ownership.tank(tank.id());
-                if (name.equals("lantern-ledge")) {
-                    log.write(owned);
-                    past.writeLantern(owned);
-                } else {
-                    past.writeSill(owned);
-                }
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
+        OwnedTank lantern = bringIn("lantern-ledge");
+        log.write(lantern);
+        past.writeLantern(lantern);
+        people.visit(lantern);
+        past.writeSill(bringIn("sill"));
+    }
+
+    private OwnedTank bringIn(String name) {
+        try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
+            TankEntity tank = plans.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+            return ownership.tank(tank.id());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -3,7 +3,6 @@ package pelluna.app.health;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,13 +30,11 @@ public class HealthBoard {
     private final CurrentKeeper keeper;
     private final LogFigures log;
     private final Clock clock;
-    private final ZoneId zone;
 
     HealthBoard(LogFigures log, Clock clock, CurrentKeeper keeper) {
         this.keeper = keeper;
         this.log = log;
         this.clock = clock;
-        this.zone = clock.getZone();
     }
 
     /** Something to mind about a fish. @param means what it may mean, and what to look at */
@@ -136,6 +133,6 @@ public class HealthBoard {
     }
 
     LocalDate day(Instant at) {
-        return at.atZone(zone).toLocalDate();
+        return at.atZone(clock.getZone()).toLocalDate();
     }
 }

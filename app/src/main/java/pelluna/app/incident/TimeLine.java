@@ -3,7 +3,6 @@ package pelluna.app.incident;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -49,7 +48,7 @@ class TimeLine {
     private final Interventions measures;
     private final Probes probes;
     private final QuarantineDays quarantine;
-    private final ZoneId zone;
+    private final Clock clock;
 
     TimeLine(
             Individuals fish,
@@ -67,7 +66,7 @@ class TimeLine {
         this.measures = measures;
         this.probes = probes;
         this.quarantine = quarantine;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** Something that happened. @param time 'HH:mm'; empty if only its day is known; @param brief within a sentence */
@@ -164,16 +163,16 @@ class TimeLine {
         }
         for (Interventions.Told m : measures.told(tank, null)) {
             events.add(done(
-                    m.taken().began().atZone(zone).toLocalDate(),
-                    m.taken().began().atZone(zone).toLocalTime(),
+                    m.taken().began().atZone(clock.getZone()).toLocalDate(),
+                    m.taken().began().atZone(clock.getZone()).toLocalTime(),
                     m,
                     known,
                     ""));
             m.taken()
                     .ended()
                     .ifPresent(end -> events.add(done(
-                            end.atZone(zone).toLocalDate(),
-                            end.atZone(zone).toLocalTime(),
+                            end.atZone(clock.getZone()).toLocalDate(),
+                            end.atZone(clock.getZone()).toLocalTime(),
                             m,
                             known,
                             opened.say().text("page.incident.ended"))));
@@ -303,11 +302,11 @@ class TimeLine {
         Map<LocalDate, List<Reading>> byDay = probes
                 .between(
                         tank,
-                        days.from().atStartOfDay(zone).toInstant(),
-                        days.until().plusDays(1).atStartOfDay(zone).toInstant())
+                        days.from().atStartOfDay(clock.getZone()).toInstant(),
+                        days.until().plusDays(1).atStartOfDay(clock.getZone()).toInstant())
                 .stream()
                 .collect(Collectors.groupingBy(
-                        r -> r.at().atZone(zone).toLocalDate(), TreeMap::new, Collectors.toList()));
+                        r -> r.at().atZone(clock.getZone()).toLocalDate(), TreeMap::new, Collectors.toList()));
         return byDay.entrySet().stream()
                 .map(e -> new IncidentDrawing.Weather(
                         e.getKey(),

@@ -13,6 +13,7 @@
             "probe",
             "quarantine",
             "rows",
+            "sharing",
             "shell",
             "tank"
         })

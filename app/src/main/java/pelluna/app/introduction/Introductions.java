@@ -61,7 +61,7 @@ public class Introductions {
     private final QuarantineBoard quarantine;
     private final IntroductionRows rows;
     private final ReleaseCheckRows looks;
-    private final ZoneId zone;
+    private final Clock clock;
 
     Introductions(
             Individuals fish,
@@ -77,7 +77,7 @@ public class Introductions {
         this.quarantine = quarantine;
         this.rows = rows;
         this.looks = looks;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** A look that is due or done. @param done empty until it was looked */
@@ -130,11 +130,11 @@ public class Introductions {
     }
 
     ZoneId zone() {
-        return zone;
+        return clock.getZone();
     }
 
     public LocalDateTime now() {
-        return LocalDateTime.ofInstant(log.now(), zone);
+        return LocalDateTime.ofInstant(log.now(), clock.getZone());
     }
 
     /** Those in the box and those who came out in the last fourteen days, newest first. */
@@ -268,7 +268,7 @@ public class Introductions {
     }
 
     private LocalDateTime at(Instant when) {
-        return when == null ? null : LocalDateTime.ofInstant(when, zone);
+        return when == null ? null : LocalDateTime.ofInstant(when, clock.getZone());
     }
 
     /** Who presses it hardest: as expected, by the assessment. */
@@ -323,7 +323,7 @@ public class Introductions {
         OwnedTank tank = opened.owned();
         Instant came = f.cameOn() == null
                 ? Instant.EPOCH
-                : f.cameOn().atStartOfDay(zone).toInstant();
+                : f.cameOn().atStartOfDay(clock.getZone()).toInstant();
         return f.swims()
                 ? rules(PullOut.met(seen(tank, f, notes.of(f.id()), figures.watches(tank), came)), opened.say())
                 : List.of();

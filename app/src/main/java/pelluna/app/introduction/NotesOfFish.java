@@ -3,7 +3,6 @@ package pelluna.app.introduction;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -26,7 +25,7 @@ class NotesOfFish implements FishNotes {
     private final LogStream stream;
     private final InterventionRows measures;
     private final IntroductionRows bringings;
-    private final ZoneId zone;
+    private final Clock clock;
 
     NotesOfFish(
             LogBook log,
@@ -40,7 +39,7 @@ class NotesOfFish implements FishNotes {
         this.stream = stream;
         this.measures = measures;
         this.bringings = bringings;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     @Override
@@ -106,6 +105,6 @@ class NotesOfFish implements FishNotes {
     }
 
     private LocalDate day(Instant at) {
-        return at.atZone(zone).toLocalDate();
+        return at.atZone(clock.getZone()).toLocalDate();
     }
 }

@@ -3,7 +3,6 @@ package pelluna.app.log;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -28,12 +27,12 @@ public class Fights {
 
     private final ObservationRows entries;
     private final WatchRows watches;
-    private final ZoneId zone;
+    private final Clock clock;
 
     Fights(ObservationRows entries, WatchRows watches, Clock clock) {
         this.entries = entries;
         this.watches = watches;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /**
@@ -49,7 +48,8 @@ public class Fights {
     public List<Fight> serious(Collection<OwnedTank> tanks) {
         List<Noted> hurt = noted(tanks, HURT);
         List<Fight> fights = new ArrayList<>();
-        for (ObservationRows.DayOfActs d : entries.hardDays(OwnedTank.ids(tanks), EventTypes.CONTESTS, zone.getId())) {
+        for (ObservationRows.DayOfActs d : entries.hardDays(
+                OwnedTank.ids(tanks), EventTypes.CONTESTS, clock.getZone().getId())) {
             boolean wounded = hurt.stream()
                     .anyMatch(n -> n.fish() == d.getOther()
                             && !n.on().isBefore(d.getOn())
@@ -70,7 +70,8 @@ public class Fights {
     private List<Noted> noted(Collection<OwnedTank> tanks, List<String> doings) {
         return entries.ofKind(OwnedTank.ids(tanks), doings).stream()
                 .filter(e -> e.fishId() != null)
-                .map(e -> new Noted(e.fishId(), e.doing(), e.at().atZone(zone).toLocalDate()))
+                .map(e -> new Noted(
+                        e.fishId(), e.doing(), e.at().atZone(clock.getZone()).toLocalDate()))
                 .toList();
     }
 

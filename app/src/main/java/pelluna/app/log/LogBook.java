@@ -7,11 +7,13 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.account.SignedIn;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.fish.OwnNote;
@@ -88,7 +90,7 @@ public class LogBook {
         check(sent, fish.all(tank).stream().map(Fish::id).toList());
         Long watch = watches.covering(tank.id(), sent.at()).map(WatchEntity::id).orElse(null);
         foundAgain(tank, sent);
-        ObservationEntity line = new ObservationEntity(tank.id(), sent, watch);
+        ObservationEntity line = new ObservationEntity(tank.id(), sent, watch, author());
         if (own != null) {
             line.notes(OwnNotes.row(own));
         }
@@ -103,12 +105,18 @@ public class LogBook {
             Observation sent = lines.get(i);
             seen.at(i + 1L, lines.size());
             Long watch = all.covering(sent.at()).map(WatchEntity::id).orElse(null);
-            database.persist(new ObservationEntity(tank.id(), sent, watch));
+            database.persist(new ObservationEntity(tank.id(), sent, watch, author()));
             if (i % AT_ONCE == AT_ONCE - 1) {
                 database.flush();
                 database.clear();
             }
         }
+    }
+
+    /** Whoever asks. */
+    private static Long author() {
+        OptionalLong who = SignedIn.id();
+        return who.isPresent() ? who.getAsLong() : null;
     }
 
     /**

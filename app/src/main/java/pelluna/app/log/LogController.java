@@ -1,9 +1,9 @@
 package pelluna.app.log;
 
 import java.time.Clock;
-import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,8 +28,9 @@ class LogController {
     private final Sentences sentences;
     private final WatchView watches;
     private final BesideTheLog beside;
+    private final Authors authors;
     private final Shells shells;
-    private final ZoneId zone;
+    private final Clock clock;
 
     LogController(
             TankPlans plans,
@@ -38,6 +39,7 @@ class LogController {
             Sentences sentences,
             WatchView watches,
             BesideTheLog beside,
+            Authors authors,
             Shells shells,
             Clock clock) {
         this.plans = plans;
@@ -46,8 +48,9 @@ class LogController {
         this.sentences = sentences;
         this.watches = watches;
         this.beside = beside;
+        this.authors = authors;
         this.shells = shells;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** @param after number of a line; only those that stand below it */
@@ -60,7 +63,7 @@ class LogController {
         OpenTank opened = plans.open(tank);
         List<Fish> all = fish.all(tank);
         List<Fish> there = all.stream().filter(Fish::there).toList();
-        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
+        LogWords words = new LogWords(all, clock.getZone(), plans.today(), plans.words());
         WatchView.Seen watch = watches.of(opened, all);
         shells.around(model, opened, "log", opened.say().text("page.log.log"), watch.sentence());
         model.addAttribute("tab", "log");
@@ -70,11 +73,12 @@ class LogController {
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(opened, all));
         List<ObservationEntity> rows = log.stream(tank, after, SHOWN + 1);
+        Function<Long, String> by = authors.of(tank, rows);
         model.addAttribute(
                 "stream",
                 rows.stream()
                         .limit(SHOWN)
-                        .map(words::line)
+                        .map(e -> words.line(e, by.apply(e.author())))
                         .collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -32,14 +31,14 @@ public class LogDays {
     private final ObservationRows entries;
     private final WatchRows watches;
     private final LogFigures figures;
-    private final ZoneId zone;
+    private final Clock clock;
 
     LogDays(ObservationRows entries, WatchRows watches, LogFigures figures, Clock clock, CurrentKeeper keeper) {
         this.keeper = keeper;
         this.entries = entries;
         this.watches = watches;
         this.figures = figures;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** A sign, a note or an event of a life. @param fish null for a note on the tank */
@@ -47,13 +46,13 @@ public class LogDays {
 
     /** At most the first {@value #MOST}, oldest first; both days included. */
     public List<Told> told(OwnedTank tank, List<Fish> fish, LocalDate from, LocalDate until) {
-        LogWords words = new LogWords(fish, zone, until, keeper.words());
+        LogWords words = new LogWords(fish, clock.getZone(), until, keeper.words());
         return entries.between(tank.id(), start(from), start(until.plusDays(1)), TOLD, Limit.of(MOST)).stream()
                 .map(e -> {
                     LogWords.Line line = words.line(e);
                     return new Told(
-                            e.at().atZone(zone).toLocalDate(),
-                            e.at().atZone(zone).toLocalTime(),
+                            e.at().atZone(clock.getZone()).toLocalDate(),
+                            e.at().atZone(clock.getZone()).toLocalTime(),
                             e.doing(),
                             e.fishId(),
                             keeper.words().title(line.says()) + (line.how().isEmpty() ? "" : " · " + line.how()));
@@ -69,7 +68,7 @@ public class LogDays {
                         start(from),
                         doings.stream().map(EventType::word).toList())
                 .stream()
-                .map(e -> e.at().atZone(zone).toLocalDate())
+                .map(e -> e.at().atZone(clock.getZone()).toLocalDate())
                 .toList();
     }
 
@@ -79,7 +78,12 @@ public class LogDays {
     /** By day, the most first; both days included. */
     public List<Acts> acts(OwnedTank tank, LocalDate from, LocalDate until) {
         return entries
-                .daysOfActs(tank.id(), start(from), start(until.plusDays(1)), EventTypes.CONTESTS, zone.getId())
+                .daysOfActs(
+                        tank.id(),
+                        start(from),
+                        start(until.plusDays(1)),
+                        EventTypes.CONTESTS,
+                        clock.getZone().getId())
                 .stream()
                 .map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard()))
                 .toList();
@@ -93,6 +97,6 @@ public class LogDays {
     }
 
     private Instant start(LocalDate day) {
-        return day.atStartOfDay(zone).toInstant();
+        return day.atStartOfDay(clock.getZone()).toInstant();
     }
 }

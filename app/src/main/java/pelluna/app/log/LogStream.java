@@ -1,7 +1,6 @@
 package pelluna.app.log;
 
 import java.time.Clock;
-import java.time.ZoneId;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import pelluna.app.account.OwnedTank;
@@ -18,21 +17,21 @@ public class LogStream {
 
     private final LogBook log;
     private final TankPlans plans;
-    private final ZoneId zone;
+    private final Clock clock;
 
     LogStream(LogBook log, TankPlans plans, Clock clock) {
         this.log = log;
         this.plans = plans;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** The newest lines about a fish, without its being there and eating. */
     public List<FishNotes.Line> about(OwnedTank tank, Fish fish, List<Fish> all, int most) {
-        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
+        LogWords words = new LogWords(all, clock.getZone(), plans.today(), plans.words());
         return log.about(tank, fish.id(), MOST_READ).stream()
                 .filter(e -> e.doing().kind() != EventType.Kind.GOOD)
                 .limit(most)
-                .map(e -> new FishNotes.Line(e.at().atZone(zone).toLocalDate(), told(e, words)))
+                .map(e -> new FishNotes.Line(e.at().atZone(clock.getZone()).toLocalDate(), told(e, words)))
                 .toList();
     }
 

@@ -30,19 +30,29 @@ public final class LogWords {
         this.today = today;
     }
 
-    /** One line of the log as pages show it. @param how gravity, place and note, where there is something to say */
+    /**
+     * One line of the log as pages show it.
+     *
+     * @param how gravity, place and note, where there is something to say
+     * @param by  who wrote it, where several could have
+     */
     public record Line(
             long id,
             String day,
             String time,
             String says,
             String how,
+            String by,
             boolean watched,
             boolean pressing,
             boolean takenBack,
             boolean sign) {}
 
     Line line(ObservationEntity e) {
+        return line(e, "");
+    }
+
+    Line line(ObservationEntity e, String by) {
         LocalDate day = e.at().atZone(zone).toLocalDate();
         return new Line(
                 e.id(),
@@ -50,6 +60,7 @@ public final class LogWords {
                 say.days().time(e.at().atZone(zone)),
                 say.title(says(e.doing(), e.fishId(), e.otherId(), e.times())),
                 how(e),
+                by,
                 e.watchId() != null,
                 e.doing().presses(),
                 e.takenBack(),

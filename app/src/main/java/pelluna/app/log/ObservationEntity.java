@@ -37,24 +37,33 @@ class ObservationEntity extends Row {
     @Column(name = "sent_key")
     private String sentKey;
 
+    @Column(name = "author_id")
+    private Long author;
+
     @Column(name = "taken_back")
     private Instant takenBack;
 
     protected ObservationEntity() {}
 
-    ObservationEntity(Long tankId, Observation sent, Long watchId) {
+    ObservationEntity(Long tankId, Observation sent, Long watchId, Long author) {
         this.tankId = tankId;
         this.at = sent.at();
         this.doing = sent.doing().word();
         this.fishId = sent.fish();
         this.otherId = sent.other();
         this.watchId = watchId;
+        this.author = author;
         this.x = sent.x();
         this.y = sent.y();
         this.gravity = sent.gravity();
         this.times = sent.times();
         this.note = sent.note();
         this.sentKey = sent.key();
+    }
+
+    /** The number of the account that wrote it; null if that is gone. */
+    Long author() {
+        return author;
     }
 
     Instant at() {

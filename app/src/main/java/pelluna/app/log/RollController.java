@@ -2,7 +2,6 @@ package pelluna.app.log;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +27,7 @@ class RollController {
     private final LogBook log;
     private final LogFigures figures;
     private final Shells shells;
-    private final ZoneId zone;
+    private final Clock clock;
 
     RollController(TankPlans plans, Individuals fish, LogBook log, LogFigures figures, Shells shells, Clock clock) {
         this.plans = plans;
@@ -36,7 +35,7 @@ class RollController {
         this.log = log;
         this.figures = figures;
         this.shells = shells;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** A fish on the roll, with when it was last seen and last ate. */
@@ -47,7 +46,7 @@ class RollController {
         OpenTank opened = plans.open(tank);
         List<Fish> all = fish.all(tank);
         LogFigures.LastNotes notes = figures.last(tank);
-        LogWords words = new LogWords(all, zone, plans.today(), plans.words());
+        LogWords words = new LogWords(all, clock.getZone(), plans.today(), plans.words());
         List<Row> rows = all.stream()
                 .filter(Fish::there)
                 .map(f -> new Row(
@@ -73,7 +72,7 @@ class RollController {
     private String when(LogWords words, Instant at) {
         return at == null
                 ? plans.words().text("page.log.neverNoted")
-                : words.day(at.atZone(zone).toLocalDate()) + ", " + words.time(at);
+                : words.day(at.atZone(clock.getZone()).toLocalDate()) + ", " + words.time(at);
     }
 
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */

@@ -2,7 +2,6 @@ package pelluna.app.losses;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
@@ -38,14 +37,14 @@ class LossEvidence {
     private final Individuals fish;
     private final Probes probes;
     private final DepartureRows rows;
-    private final ZoneId zone;
+    private final Clock clock;
 
     LossEvidence(LogFigures log, Individuals fish, Probes probes, DepartureRows rows, Clock clock) {
         this.log = log;
         this.fish = fish;
         this.probes = probes;
         this.rows = rows;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** Whether a fish can leave through it. */
@@ -108,8 +107,8 @@ class LossEvidence {
         DoubleSummaryStatistics warmth = probes
                 .between(
                         tank,
-                        on.minusDays(NEAR_DAYS).atStartOfDay(zone).toInstant(),
-                        on.plusDays(1).atStartOfDay(zone).toInstant())
+                        on.minusDays(NEAR_DAYS).atStartOfDay(clock.getZone()).toInstant(),
+                        on.plusDays(1).atStartOfDay(clock.getZone()).toInstant())
                 .stream()
                 .filter(r -> r.temperatureC() != null)
                 .mapToDouble(Reading::temperatureC)

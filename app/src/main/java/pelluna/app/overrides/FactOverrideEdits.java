@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pelluna.app.account.CurrentKeeper;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.FactForm;
@@ -27,19 +26,13 @@ public class FactOverrideEdits {
     private static final int MOST_WHY = 400;
 
     private final KeeperCatalogue catalogue;
-    private final CurrentKeeper keeper;
     private final FactOverrideRows facts;
     private final OwnSpeciesRows species;
     private final List<FactOverrideGuard> guards;
 
     FactOverrideEdits(
-            KeeperCatalogue catalogue,
-            CurrentKeeper keeper,
-            FactOverrideRows facts,
-            OwnSpeciesRows species,
-            List<FactOverrideGuard> guards) {
+            KeeperCatalogue catalogue, FactOverrideRows facts, OwnSpeciesRows species, List<FactOverrideGuard> guards) {
         this.catalogue = catalogue;
-        this.keeper = keeper;
         this.facts = facts;
         this.species = species;
         this.guards = guards;
@@ -47,12 +40,12 @@ public class FactOverrideEdits {
 
     @Transactional(readOnly = true)
     public List<FactOverrideEntity> facts() {
-        return facts.findByKeeperIdOrderById(keeper.get().id());
+        return facts.findByKeeperIdOrderById(catalogue.whose());
     }
 
     @Transactional(readOnly = true)
     public List<OwnSpeciesEntity> species() {
-        return species.findByKeeperIdOrderById(keeper.get().id());
+        return species.findByKeeperIdOrderById(catalogue.whose());
     }
 
     /** What a keeper says of one species, by fact. */
@@ -76,7 +69,7 @@ public class FactOverrideEdits {
     /** Takes several words at once, all or none. */
     @Transactional
     public void take(FactOverrides more, String why) {
-        Long id = keeper.get().id();
+        Long id = catalogue.whose();
         FactOverrides merged = merged(catalogue.word(id), more);
         if (merged.facts().size() > MOST) {
             throw fault(new OverrideFault.TooMany(MOST));
@@ -171,7 +164,7 @@ public class FactOverrideEdits {
      */
     @Transactional
     public void takeBack(String scientificName, String fact) {
-        Long id = keeper.get().id();
+        Long id = catalogue.whose();
         FactOverrides there = catalogue.word(id);
         guard(new FactOverrides(
                 there.species(),
@@ -189,7 +182,7 @@ public class FactOverrideEdits {
      */
     @Transactional
     public void remove(String scientificName) {
-        Long id = keeper.get().id();
+        Long id = catalogue.whose();
         FactOverrides there = catalogue.word(id);
         if (there.species().stream().noneMatch(s -> s.scientificName().equals(scientificName))) {
             return;

@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
-import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.Ownership;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.FactOverrides;
@@ -20,15 +20,15 @@ import pelluna.core.names.FishNames;
 import pelluna.core.search.Search;
 
 /**
- * The catalogue as this request's keeper sees it: the one that ships, with the keeper's own word over it. Every rule
- * reads this one.
+ * The catalogue as the owner of this request's tank sees it: the one that ships, with the owner's own word over it.
+ * Every rule reads this one.
  */
 @Component
 public class KeeperCatalogue {
     private static final Logger LOG = LoggerFactory.getLogger(KeeperCatalogue.class);
 
     private final Catalogue shipped;
-    private final CurrentKeeper keeper;
+    private final Ownership ownership;
     private final FactOverrideRows facts;
     private final OwnSpeciesRows species;
     private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
@@ -43,9 +43,9 @@ public class KeeperCatalogue {
         }
     }
 
-    KeeperCatalogue(Catalogue shipped, CurrentKeeper keeper, FactOverrideRows facts, OwnSpeciesRows species) {
+    KeeperCatalogue(Catalogue shipped, Ownership ownership, FactOverrideRows facts, OwnSpeciesRows species) {
         this.shipped = shipped;
-        this.keeper = keeper;
+        this.ownership = ownership;
         this.facts = facts;
         this.species = species;
         this.shippedNames = new FishNames(shipped);
@@ -75,7 +75,7 @@ public class KeeperCatalogue {
     }
 
     private Optional<Laid> laid() {
-        Long id = keeper.get().id();
+        Long id = whose();
         FactOverrides word = asked(id);
         return word.isEmpty()
                 ? Optional.empty()
@@ -101,6 +101,11 @@ public class KeeperCatalogue {
         FactOverrides word = word(id);
         request.setAttribute(key, word, RequestAttributes.SCOPE_REQUEST);
         return word;
+    }
+
+    /** Whose facts hold: in somebody else's tank the owner's, for they are how that tank is judged. */
+    Long whose() {
+        return ownership.whoseFacts();
     }
 
     FactOverrides word(Long id) {

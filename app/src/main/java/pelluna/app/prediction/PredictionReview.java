@@ -3,7 +3,6 @@ package pelluna.app.prediction;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -44,7 +43,7 @@ public class PredictionReview implements PredictionsInHindsight {
     private final Individuals fish;
     private final Deaths deaths;
     private final Fights fights;
-    private final ZoneId zone;
+    private final Clock clock;
 
     PredictionReview(
             PredictionRows words,
@@ -60,7 +59,7 @@ public class PredictionReview implements PredictionsInHindsight {
         this.fish = fish;
         this.deaths = deaths;
         this.fights = fights;
-        this.zone = clock.getZone();
+        this.clock = clock;
     }
 
     /** What is at hand for some tanks. @param heads the last word on each fish that came to stay, by fish */
@@ -295,7 +294,7 @@ public class PredictionReview implements PredictionsInHindsight {
         Map<Long, List<WatchEntity>> watches = new HashMap<>();
         List<Calibration.Pair> pairs = new ArrayList<>();
         kept.heads().values().forEach(h -> {
-            Instant since = h.onDay().atStartOfDay(zone).toInstant();
+            Instant since = h.onDay().atStartOfDay(clock.getZone()).toInstant();
             List<WatchEntity> all = watches.computeIfAbsent(
                     h.tankId(), t -> fights.watches(kept.tanks().get(t)));
             List<LogFigures.Watched> acts = fights.contestsSince(kept.tanks().get(h.tankId()), since);
@@ -328,7 +327,7 @@ public class PredictionReview implements PredictionsInHindsight {
     private Instant gone(LivestockEntity f) {
         return f == null || f.leftOn() == null
                 ? Instant.MAX
-                : f.leftOn().plusDays(1).atStartOfDay(zone).toInstant();
+                : f.leftOn().plusDays(1).atStartOfDay(clock.getZone()).toInstant();
     }
 
     private static Instant earlier(Instant a, Instant b) {

@@ -48,6 +48,11 @@ class PictureController {
                                 .filename(file)
                                 .build()
                                 .toString())
-                .body(new PictureDrawing(view, day, keeper.get().arrowsFrom()).draw());
+                .body(new PictureDrawing(
+                                view,
+                                view.opened().tank().name(),
+                                day,
+                                keeper.get().arrowsFrom())
+                        .draw());
     }
 }

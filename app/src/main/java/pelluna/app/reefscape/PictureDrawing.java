@@ -39,6 +39,7 @@ final class PictureDrawing {
 
     private final ReefscapeViews.View view;
     private final Outlook outlook;
+    private final String title;
     private final LocalDate day;
     private final int arrowsFrom;
     private final ReefDrawing reef;
@@ -49,7 +50,9 @@ final class PictureDrawing {
     private final double floor;
     private final Svg svg = new Svg();
 
-    PictureDrawing(ReefscapeViews.View view, LocalDate day, int arrowsFrom) {
+    /** @param title the name of the tank, or what stands for it */
+    PictureDrawing(ReefscapeViews.View view, String title, LocalDate day, int arrowsFrom) {
+        this.title = title;
         this.view = view;
         this.outlook = view.outlook();
         this.day = day;
@@ -80,9 +83,7 @@ final class PictureDrawing {
                 "font-family",
                 "'Atkinson Hyperlegible Next', sans-serif");
         svg.open("title")
-                .add(Svg.escape(view.opened()
-                        .say()
-                        .text("page.reefscape.on", view.opened().tank().name(), day)))
+                .add(Svg.escape(view.opened().say().text("page.reefscape.on", title, day)))
                 .close("title");
         svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
                 + "800;src:url(data:font/woff2;base64,"
@@ -94,7 +95,7 @@ final class PictureDrawing {
         svg.text(
                 MARGIN,
                 62,
-                view.opened().tank().name(),
+                title,
                 "font-family",
                 "'Bricolage Grotesque', sans-serif",
                 "font-size",

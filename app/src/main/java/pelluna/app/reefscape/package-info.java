@@ -10,6 +10,7 @@
             "planfile",
             "planning",
             "rows",
+            "sharing",
             "shell",
             "species",
             "tank"

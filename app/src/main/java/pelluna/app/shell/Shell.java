@@ -11,11 +11,13 @@ import pelluna.words.Words;
 /**
  * What the rail of every page shows.
  *
+ * @param allTanks how many there are, of which the first few are in the switcher
  * @param language the code of the chosen one; empty for the one that the browser asks for
  */
 public record Shell(
         String place,
         List<TankLink> tanks,
+        int allTanks,
         Long tank,
         String tankName,
         String summary,
@@ -24,8 +26,12 @@ public record Shell(
         String units,
         String theme,
         Long sandboxOf) {
-    /** A tank in the switcher. */
-    public record TankLink(Long id, String name) {}
+    /** A tank in the switcher. @param whose the name of its owner; empty for one's own */
+    public record TankLink(Long id, String name, String whose) {
+        public String said() {
+            return whose.isEmpty() ? name : name + " · " + whose;
+        }
+    }
 
     /** A language to choose, as it calls itself. */
     public record Language(String code, String name) {}
@@ -36,7 +42,8 @@ public record Shell(
                 .toList();
     }
 
-    static String summary(OpenTank opened) {
+    /** '468 L · 150 cm long · 14 months'. */
+    public static String summary(OpenTank opened) {
         Words say = opened.say();
         long days = opened.plan().tank().ageDays(opened.plan().startOn());
         long months = Math.round(days / Convert.DAYS_PER_MONTH);

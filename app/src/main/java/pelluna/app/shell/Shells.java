@@ -7,22 +7,25 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
+import pelluna.app.account.Ownership;
+import pelluna.app.account.TankRole;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
-import pelluna.app.planning.TankPlans;
 import pelluna.words.Words;
 
 /** Puts the shell around a page. */
 @Component
 public class Shells {
-    private final CurrentKeeper keeper;
-    private final TankPlans plans;
+    /** Tanks in the switcher; a page has all of them. */
+    private static final int MOST = 12;
 
+    private final CurrentKeeper keeper;
+    private final Ownership ownership;
     private final HttpServletRequest request;
 
-    Shells(CurrentKeeper keeper, TankPlans plans, HttpServletRequest request) {
+    Shells(CurrentKeeper keeper, Ownership ownership, HttpServletRequest request) {
         this.keeper = keeper;
-        this.plans = plans;
+        this.ownership = ownership;
         this.request = request;
     }
 
@@ -47,10 +50,19 @@ public class Shells {
 
     /** For a page of nobody, or one that must come whatever is wrong: nothing is asked of the database for it. */
     public static void bare(Model model, String title, Words say) {
-        model.addAttribute("shell", new Shell("", List.of(), null, "", "", "", "", "", "system", null));
+        model.addAttribute("shell", new Shell("", List.of(), 0, null, "", "", "", "", "", "system", null));
         model.addAttribute("say", say);
         model.addAttribute("title", title);
         model.addAttribute("sentence", "");
+    }
+
+    private List<Shell.TankLink> links() {
+        return ownership.entered().stream()
+                .filter(e -> !e.tank().archived())
+                .limit(MOST)
+                .map(e ->
+                        new Shell.TankLink(e.tank().id(), e.name(), e.tank().role() == TankRole.OWNER ? "" : e.owner()))
+                .toList();
     }
 
     private void put(
@@ -69,9 +81,8 @@ public class Shells {
                 "shell",
                 new Shell(
                         place,
-                        plans.tanks().stream()
-                                .map(t -> new Shell.TankLink(t.id(), t.name()))
-                                .toList(),
+                        links(),
+                        ownership.entered().size(),
                         tank,
                         name,
                         summary,

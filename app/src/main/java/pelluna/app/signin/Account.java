@@ -1,6 +1,7 @@
 package pelluna.app.signin;
 
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.security.web.webauthn.api.Bytes;
@@ -78,6 +79,15 @@ class Account {
     @Transactional
     public void rename(String name) {
         keepers.rename(keeper.get().id(), SignUp.name(name));
+    }
+
+    /** @param zone as the time zone database names it; empty for the server's; @throws Refused beside the field */
+    @Transactional
+    public void livesIn(String zone) {
+        if (!zone.isEmpty() && !ZoneId.getAvailableZoneIds().contains(zone)) {
+            throw new Refused("zone", new SignInRefusal.NoSuchZone());
+        }
+        keeper.livesIn(zone.isEmpty() ? null : ZoneId.of(zone));
     }
 
     /**

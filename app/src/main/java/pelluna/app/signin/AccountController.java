@@ -3,6 +3,7 @@ package pelluna.app.signin;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,6 +22,11 @@ import pelluna.words.Words;
 @Controller
 class AccountController {
     private static final String PAGE = "redirect:/account";
+    /** As the time zone database names places; without its abbreviations and offsets. */
+    private static final List<String> ZONES = ZoneId.getAvailableZoneIds().stream()
+            .filter(z -> z.contains("/") && !z.startsWith("Etc/") && !z.startsWith("SystemV/"))
+            .sorted()
+            .toList();
 
     private final CurrentKeeper keeper;
     private final Account account;
@@ -60,6 +66,8 @@ class AccountController {
                 .map(p -> new PlaceLine(Browsers.name(p.device()), day(p.since(), say), day(p.last(), say), p.here()))
                 .toList();
         model.addAttribute("places", places);
+        model.addAttribute("zone", own.zone().map(ZoneId::getId).orElse(""));
+        model.addAttribute("zones", ZONES);
         return "account";
     }
 
@@ -80,6 +88,11 @@ class AccountController {
     @PostMapping("/account/name")
     String rename(@RequestParam String name, RedirectAttributes to) {
         return told(to, PAGE, () -> account.rename(name));
+    }
+
+    @PostMapping("/account/zone")
+    String zone(@RequestParam String zone, RedirectAttributes to) {
+        return told(to, PAGE, () -> account.livesIn(zone));
     }
 
     @PostMapping("/account/password")
@@ -112,7 +125,7 @@ class AccountController {
         return told(
                 to,
                 PAGE + "?done=written",
-                () -> account.asksToMove(email, current, request.getRemoteAddr(), Sites.of(request)));
+                () -> account.asksToMove(email, current, request.getRemoteAddr(), Site.of(request)));
     }
 
     @GetMapping("/account/address/{secret}")

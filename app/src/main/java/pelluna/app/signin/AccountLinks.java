@@ -1,24 +1,17 @@
 package pelluna.app.signin;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Base64;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import pelluna.app.rows.Secrets;
 
 /** Links that are sent by mail: unguessable, kept as a hash, good once and for a while. */
 @Component
 class AccountLinks {
-    private static final int SECRET_BYTES = 32;
-
     private final AccountLinkRows rows;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     AccountLinks(AccountLinkRows rows, Clock clock) {
         this.rows = rows;
@@ -57,18 +50,16 @@ class AccountLinks {
         if (keeper != null) {
             rows.forget(keeper, purpose.word());
         }
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
-        String text = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        String text = Secrets.fresh();
         rows.save(new AccountLinkEntity(
-                hashed(text), purpose, keeper, email, clock.instant().plus(purpose.good)));
+                Secrets.hashed(text), purpose, keeper, email, clock.instant().plus(purpose.good)));
         return text;
     }
 
     /** What a link is about; empty if there is no such link, or it is not good any more. */
     @Transactional(readOnly = true)
     public Optional<AccountLinkEntity> look(Purpose purpose, String secret) {
-        return rows.findBySecretAndPurposeAndExpiresAtAfter(hashed(secret), purpose.word(), clock.instant());
+        return rows.findBySecretAndPurposeAndExpiresAtAfter(Secrets.hashed(secret), purpose.word(), clock.instant());
     }
 
     /** The same, and the link opens nothing any more. */
@@ -77,13 +68,5 @@ class AccountLinks {
         Optional<AccountLinkEntity> link = look(purpose, secret);
         link.ifPresent(rows::delete);
         return link;
-    }
-
-    private static byte[] hashed(String secret) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

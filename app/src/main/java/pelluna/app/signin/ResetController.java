@@ -42,7 +42,7 @@ class ResetController {
     @PostMapping("/forgot")
     String ask(@RequestParam String email, HttpServletRequest request, RedirectAttributes to) {
         try {
-            reset.ask(email, Sites.of(request), keeper.words());
+            reset.ask(email, Site.of(request), keeper.words());
         } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/forgot";

@@ -58,6 +58,8 @@ class SecurityRules {
             "/sign-up/*",
             "/forgot",
             "/reset/*",
+            "/invitation/*",
+            "/shared/*",
             "/calendar/*");
 
     /** Names of fields are held to the limits of what is sent, which say so on a page. */

@@ -26,5 +26,9 @@ public sealed interface SignInRefusal extends Refusal {
 
     record TooManyGuesses(int minutes) implements SignInRefusal {}
 
+    record HasAnAccount() implements SignInRefusal {}
+
+    record NoSuchZone() implements SignInRefusal {}
+
     record ByInvitation() implements SignInRefusal {}
 }

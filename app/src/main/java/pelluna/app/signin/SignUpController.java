@@ -41,7 +41,7 @@ class SignUpController {
     @PostMapping("/sign-up")
     String ask(@RequestParam String email, HttpServletRequest request, RedirectAttributes to) {
         try {
-            signUp.ask(email, Sites.of(request), keeper.words());
+            signUp.ask(email, Site.of(request), keeper.words());
         } catch (Refused e) {
             Refused.tell(to, e);
             return "redirect:/sign-up";

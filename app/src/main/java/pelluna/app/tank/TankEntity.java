@@ -5,6 +5,7 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import pelluna.app.rows.PlanText;
@@ -32,14 +33,14 @@ public class TankEntity extends Row {
     @Convert(converter = PlanText.class)
     private PlanFile sandboxBase;
 
-    @Column(name = "calendar_token")
-    private String calendarToken;
-
     @Column(name = "lights_on")
     private LocalTime lightsOn = LocalTime.of(10, 0);
 
     @Column(name = "lights_off")
     private LocalTime lightsOff = LocalTime.of(21, 0);
+
+    @Column(name = "archived_at")
+    private Instant archivedAt;
 
     @Embedded
     private TankFigures figures = new TankFigures();
@@ -88,14 +89,9 @@ public class TankEntity extends Row {
         sandboxBase = base;
     }
 
-    /** Who knows it may read the calendar; null without a link. */
-    public String calendarToken() {
-        return calendarToken;
-    }
-
-    /** Opens, changes or, with null, closes the calendar's link. */
-    public void calendarBy(String token) {
-        calendarToken = token;
+    /** Puts it away or, with null, brings it back. */
+    public void putAway(Instant when) {
+        archivedAt = when;
     }
 
     public LocalTime lightsOn() {

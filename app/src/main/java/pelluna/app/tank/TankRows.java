@@ -7,7 +7,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface TankRows extends JpaRepository<TankEntity, Long> {
     List<TankEntity> findByKeeperIdOrderById(Long keeperId);
 
-    Optional<TankEntity> findByCalendarToken(String token);
-
     Optional<TankEntity> findBySandboxOf(Long tank);
 }

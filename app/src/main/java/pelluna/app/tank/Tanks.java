@@ -27,12 +27,6 @@ public class Tanks {
         return rows.findByKeeperIdOrderById(keeper);
     }
 
-    /** Whoever holds the token of a tank's calendar may read that calendar. */
-    @Transactional(readOnly = true)
-    public Optional<TankEntity> byCalendarToken(String token) {
-        return rows.findByCalendarToken(token);
-    }
-
     @Transactional(readOnly = true)
     public Optional<TankEntity> sandboxOf(OwnedTank tank) {
         return rows.findBySandboxOf(tank.id());

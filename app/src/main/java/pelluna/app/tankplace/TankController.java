@@ -178,6 +178,14 @@ class TankController {
         return "redirect:/";
     }
 
+    /** @param what 'away', anything else to bring it back */
+    @PostMapping("/tanks/{id}/archive")
+    String archive(OwnedTank tank, @RequestParam String what) {
+        boolean away = what.equals("away");
+        tankDesk.putAway(tank, away);
+        return away ? "redirect:/tanks" : "redirect:/tanks/" + tank + "/tank";
+    }
+
     @PostMapping("/tanks/{id}/residents")
     String settle(OwnedTank tank, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
         EntryForm entry = EntryForm.resident(form, keeper.words()).named(names::resolve);
@@ -227,6 +235,7 @@ class TankController {
         TankVolume volume = opened.plan().tank().volume();
         shells.around(model, opened, "tank", say.text("page.tankplace.tank"), sentence(volume, say));
         model.addAttribute("name", opened.tank().name());
+        model.addAttribute("archived", tank.archived());
         model.addAttribute("groups", groups);
         model.addAttribute("drawing", TankDrawing.of(opened.plan().tank(), say));
         model.addAttribute("volume", breakdown(volume, say));

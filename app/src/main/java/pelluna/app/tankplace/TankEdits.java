@@ -1,5 +1,6 @@
 package pelluna.app.tankplace;
 
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,12 +35,14 @@ class TankEdits {
     private final Lives lives;
     private final TankPlans plans;
     private final PlanFiles files;
+    private final Clock clock;
 
-    TankEdits(Tanks tanks, Lives lives, TankPlans plans, PlanFiles files) {
+    TankEdits(Tanks tanks, Lives lives, TankPlans plans, PlanFiles files, Clock clock) {
         this.tanks = tanks;
         this.lives = lives;
         this.plans = plans;
         this.files = files;
+        this.clock = clock;
     }
 
     /** Creates a tank from its name and figures, typed in the keeper's units. */
@@ -159,5 +162,13 @@ class TankEdits {
     @Transactional
     void giveUp(OwnedTank tank) {
         tanks.delete(plans.tank(tank));
+    }
+
+    /** Puts a tank away, or brings it back. */
+    @Transactional
+    void putAway(OwnedTank tank, boolean away) {
+        TankEntity row = plans.tank(tank);
+        row.putAway(away ? clock.instant() : null);
+        tanks.save(row);
     }
 }

@@ -1,5 +1,6 @@
 /** Wishes and the Sieve. */
-@ApplicationModule(allowedDependencies = {"account", "drawing", "livestock", "names", "planfile", "planning", "shell"})
+@ApplicationModule(
+        allowedDependencies = {"account", "drawing", "livestock", "names", "planfile", "planning", "sharing", "shell"})
 package pelluna.app.wishes;
 
 import org.springframework.modulith.ApplicationModule;

@@ -52,7 +52,8 @@ class LiteralsTest {
             "signin/OwnersCode.java",
             "writes/NotYetKnown.java");
     /** What the keeper of the demo has typed. */
-    private static final Set<String> INVENTED = Set.of("demo/DemoData.java", "demo/DemoLog.java", "demo/DemoPast.java");
+    private static final Set<String> INVENTED =
+            Set.of("demo/DemoData.java", "demo/DemoLog.java", "demo/DemoPast.java", "demo/DemoPeople.java");
 
     @Test
     void templatesSayNothingByThemselves() {

@@ -377,6 +377,7 @@ class ArrivalsPagesTest {
                         .build(new StringReader(Pelluna.get(link).body()))
                         .getComponents("VEVENT"))
                 .hasSameSizeAs(events);
+        assertThat(page("/arrivals/list")).doesNotContain("/calendar/" + link.replaceFirst(".*/", ""));
         Pelluna.post(at("/calendar/open"), Map.of());
         assertThat(Pelluna.get(link).statusCode()).isEqualTo(404);
         Pelluna.post(at("/calendar/close"), Map.of());

@@ -128,6 +128,15 @@ final class Routes {
             w.tank.post("/reefscape/add", form("kind", "hide"));
             return form();
         });
+        put("/tanks/{id}/archive", with("what", "back"));
+        put("/tanks/{id}/people/invite", with("email", "guest@reef.example", "role", "viewer"));
+        put("/tanks/{id}/people/withdraw", w -> form("invitation", w.newest("invitation")));
+        put("/tanks/{id}/people/end", w -> form("member", w.newest("tank_member")));
+        put("/tanks/{id}/people/leave", with());
+        put("/tanks/{id}/people/note", with("text", "The skimmer hums."));
+        put("/tanks/{id}/people/note/remove", w -> form("note", w.newest("tank_note")));
+        put("/tanks/{id}/links", with("what", "plan-0", "days", "7"));
+        put("/tanks/{id}/links/end", w -> form("link", w.newest("share_link")));
         put("/tanks/{id}/calendar/open", with());
         put("/tanks/{id}/calendar/close", with());
         put("/tanks/{id}/catalogue", with("text", "scientificName,family\n", "act", "look"));

@@ -54,6 +54,15 @@ final class World {
         });
     }
 
+    /** The number of the newest row of its tank; 0 if there is none. */
+    String newest(String table) {
+        return TestCluster.jdbc()
+                .sql("select coalesce(max(id), 0) from " + table + " where tank_id = ?")
+                .param(tank.id)
+                .query(String.class)
+                .single();
+    }
+
     String at(String path) {
         return tank.at(path);
     }

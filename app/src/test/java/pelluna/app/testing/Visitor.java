@@ -34,6 +34,8 @@ public final class Visitor {
             "/sign-up/*",
             "/forgot",
             "/reset/*",
+            "/invitation/*",
+            "/shared/*",
             "/calendar/*");
 
     private static final String TOKEN = "X-CSRF-TOKEN";
@@ -136,8 +138,8 @@ public final class Visitor {
     /** With the token; what it leads to is followed. */
     public HttpResponse<String> send(HttpRequest.Builder request) {
         HttpResponse<String> answer = plain(request.setHeader(TOKEN, token()), follows);
-        if (answer.uri().getPath().equals("/")
-                || request.build().uri().getPath().startsWith("/sign")) {
+        String asked = request.build().uri().getPath();
+        if (answer.uri().getPath().equals("/") || asked.startsWith("/sign") || asked.startsWith("/invitation")) {
             token = "";
         }
         return answer;

@@ -4,11 +4,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** How this server is reached, by the name that whoever asks has used: one of ours by now. */
-final class Sites {
-    private Sites() {}
+public final class Site {
+    private Site() {}
 
     /** As {@code https://reef.local:8443}, without a slash at its end. */
-    static String of(HttpServletRequest request) {
+    public static String of(HttpServletRequest request) {
         return ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
     }
 }

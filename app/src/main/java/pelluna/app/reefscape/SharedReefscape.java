@@ -1,0 +1,34 @@
+package pelluna.app.reefscape;
+
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.sharing.Shared;
+import pelluna.app.sharing.SharedPart;
+
+/** The Reefscape for somebody else to look at, as it is today. */
+@Component
+class SharedReefscape implements SharedPart {
+    private final ReefscapeViews reefscapes;
+    private final CurrentKeeper keeper;
+
+    SharedReefscape(ReefscapeViews reefscapes, CurrentKeeper keeper) {
+        this.reefscapes = reefscapes;
+        this.keeper = keeper;
+    }
+
+    @Override
+    public Shared what() {
+        return Shared.REEFSCAPE;
+    }
+
+    @Override
+    public void show(OwnedTank tank, long which, Model page) {
+        ReefscapeViews.View view = reefscapes.open(tank);
+        String title = view.opened().say().title(Shared.REEFSCAPE);
+        page.addAttribute(
+                "picture",
+                new PictureDrawing(view, title, view.day(null), keeper.get().arrowsFrom()).draw());
+    }
+}

@@ -1,0 +1,155 @@
+package pelluna.app.today;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import pelluna.app.account.Beside;
+import pelluna.app.account.CurrentKeeper;
+import pelluna.app.account.NoSuchTankException;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
+import pelluna.app.fish.Fish;
+import pelluna.app.fish.Individuals;
+import pelluna.app.health.HealthBoard;
+import pelluna.app.introduction.Introductions;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.words.UnitSystem;
+import pelluna.words.Words;
+
+/**
+ * How many tanks stand, each as its own page of Today would say. Found beside the requests and kept for a while, so
+ * that a list of a hundred tanks waits for none of them.
+ */
+@Configuration
+class TankStates implements WebMvcConfigurer, HandlerInterceptor {
+    private static final Logger LOG = LoggerFactory.getLogger(TankStates.class);
+    private static final int MOST = 5000;
+    /** Readings of probes and the hours go on without anybody writing. Pelluna's judgement. */
+    private static final long MINUTES = 10;
+
+    private final CurrentKeeper keeper;
+    private final Ownership ownership;
+    private final TankPlans plans;
+    private final Individuals fish;
+    private final Introductions introductions;
+    private final HealthBoard health;
+    private final DoList toDo;
+    private final WatchList toWatch;
+    private final Clock clock;
+    private final Cache<Asked, Kept> kept =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Set<Asked> underWay = ConcurrentHashMap.newKeySet();
+    private final ExecutorService beside = Executors.newFixedThreadPool(2, work -> {
+        Thread thread = new Thread(work, "tank-states");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    TankStates(
+            CurrentKeeper keeper,
+            Ownership ownership,
+            TankPlans plans,
+            Individuals fish,
+            Introductions introductions,
+            HealthBoard health,
+            DoList toDo,
+            WatchList toWatch,
+            Clock clock) {
+        this.keeper = keeper;
+        this.ownership = ownership;
+        this.plans = plans;
+        this.fish = fish;
+        this.introductions = introductions;
+        this.health = health;
+        this.toDo = toDo;
+        this.toWatch = toWatch;
+        this.clock = clock;
+    }
+
+    /** Each reader has a language and units of their own, and maybe another day. */
+    private record Asked(long tank, long keeper, Locale language, UnitSystem units, LocalDate today) {}
+
+    private record Kept(TankState state, long minute, boolean stale) {}
+
+    /** The last known; empty if it is not known yet, or no longer so and being looked at. */
+    Optional<TankState> of(OwnedTank tank) {
+        Words say = keeper.words();
+        Asked key = new Asked(tank.id(), keeper.get().id(), say.language(), say.units(), LocalDate.now(clock));
+        Kept known = kept.getIfPresent(key);
+        if (known == null || known.stale() || minute() - known.minute() >= MINUTES) {
+            find(key);
+        }
+        return Optional.ofNullable(known).map(Kept::state);
+    }
+
+    private long minute() {
+        return clock.millis() / 60_000;
+    }
+
+    private void find(Asked key) {
+        if (!underWay.add(key)) {
+            return;
+        }
+        Supplier<TankState> work = Beside.request(keeper, () -> state(key.tank()));
+        beside.execute(() -> {
+            try {
+                kept.put(key, new Kept(work.get(), minute(), false));
+            } catch (NoSuchTankException gone) {
+                kept.invalidate(key);
+            } catch (RuntimeException e) {
+                LOG.warn("How tank {} stands could not be found: {}", key.tank(), e.toString());
+            } finally {
+                underWay.remove(key);
+            }
+        });
+    }
+
+    private TankState state(long id) {
+        OpenTank opened = plans.open(ownership.tank(id));
+        List<Fish> there = fish.there(opened.owned());
+        List<Introductions.Coming> coming = introductions.coming(opened);
+        HealthBoard.All minds = health.of(opened.owned(), there);
+        return TankState.of(toDo.of(opened, there, coming, minds), toWatch.of(opened, there, coming, minds));
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(this).addPathPatterns("/tanks/*/**");
+    }
+
+    /** What is known of a tank is old once somebody has written to it. */
+    @Override
+    public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception e) {
+        String[] parts = request.getRequestURI().split("/");
+        if (request.getMethod().equals("POST") && parts.length > 2 && parts[2].matches("\\d{1,18}")) {
+            long tank = Long.parseLong(parts[2]);
+            kept.asMap()
+                    .replaceAll(
+                            (key, state) -> key.tank() == tank ? new Kept(state.state(), state.minute(), true) : state);
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        beside.shutdownNow();
+    }
+}
