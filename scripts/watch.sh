@@ -31,7 +31,8 @@ run_server() { # database, profile, port; sets server
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$home/port")/$1" PELLUNA_DB_PASSWORD=$(cat "$home/password") \
     java -Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
     --server.port="$3" --spring.profiles.active="$2" --pelluna.hosts="${PELLUNA_HOSTS:-}" \
-    --pelluna.sign-up="${PELLUNA_SIGN_UP:-false}" ${PELLUNA_PROBES:+--pelluna.probes="$PELLUNA_PROBES"} 9>&- &
+    --pelluna.sign-up="${PELLUNA_SIGN_UP:-false}" ${PELLUNA_PROBES:+--pelluna.probes="$PELLUNA_PROBES"} \
+    ${lan:+--pelluna.lan.folder="$home/lan" --pelluna.lan.port="$lan_port" --pelluna.lan.address="$lan_address"} 9>&- &
   server=$!
   echo "$server" >"$home/server.pid"
 }

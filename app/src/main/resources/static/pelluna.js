@@ -207,6 +207,18 @@ document.addEventListener('click', (event) => {
   live.go(href, {}, true);
 });
 
+// Pages that a phone keeps for hours without a connection are those of one account.
+async function ofWhom() {
+  const keeper = document.querySelector('meta[name="keeper"]');
+  if (!keeper || !window.caches) { return; }
+  const last = localStorage.getItem('pelluna-keeper');
+  if (last !== keeper.content) {
+    for (const name of await window.caches.keys()) { await window.caches.delete(name); }
+    localStorage.setItem('pelluna-keeper', keeper.content);
+  }
+}
+ofWhom().catch(() => {});
+
 // A page that says more in a moment asks again, while somebody looks at it.
 function again() {
   const waits = document.querySelector('[data-again]');

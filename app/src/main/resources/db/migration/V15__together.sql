@@ -34,8 +34,12 @@ create table deed (
 );
 create index deed_by_time on deed (tank_id, last_at);
 
--- An empty author is one whose account is gone. All that is there was written by the tank's owner.
-alter table log_entry add column author_id bigint references keeper (id) on delete set null;
+-- An empty author is one whose account is gone, or who is of another Pelluna and known by name alone.
+alter table tank_note add column author_name text check (length(author_name) <= 60);
+alter table deed add column author_name text check (length(author_name) <= 60);
+alter table log_entry
+  add column author_id bigint references keeper (id) on delete set null,
+  add column author_name text check (length(author_name) <= 60);
 update log_entry e set author_id = t.keeper_id from tank t where t.id = e.tank_id;
 create index log_entry_by_author on log_entry (author_id);
 

@@ -2,8 +2,18 @@
 // server writes a line once even if its answer was lost on the way. Only what is confirmed leaves this list.
 import { freshKey, sendOnce } from '../send.js';
 
-const KEPT = 'pelluna-outbox';
+// Of each account its own: what one has tapped is never sent in the name of another.
+const keeper = document.querySelector('meta[name="keeper"]');
+const BEFORE = 'pelluna-outbox';
+const KEPT = keeper ? `${BEFORE}-${keeper.content}` : BEFORE;
 const AGAIN_AFTER = 15000;
+
+// A Pelluna without accounts kept one for all: whoever comes first after it takes it on.
+function takeOn() {
+  const old = keeper && localStorage.getItem(BEFORE);
+  if (old && !localStorage.getItem(KEPT)) { localStorage.setItem(KEPT, old); localStorage.removeItem(BEFORE); }
+}
+try { takeOn(); } catch (error) { /* no storage in this window */ }
 
 export const outbox = {
   turn: Promise.resolve(),

@@ -103,4 +103,10 @@ public class Keepers {
         keeper.signsInAs(keeper.name(), address(email), keeper.password());
         rows.save(keeper);
     }
+
+    /** With everything of theirs: tanks, facts, memberships. */
+    @Transactional
+    public void delete(long id) {
+        rows.deleteById(id);
+    }
 }

@@ -15,6 +15,8 @@ final class Limits {
     static final long BODY = 1_000_000;
     /** Bytes of one that does: the whole catalogue with a keeper's own species has room. */
     static final long FILE_BODY = 14_000_000;
+    /** Of one that brings everything of an account, with its pictures. */
+    static final long PACKAGE_BODY = 200_000_000;
     /** Fields of one form: a roll call of a full tank has room. */
     static final int FIELDS = 900;
 
@@ -78,7 +80,9 @@ final class Limits {
     private Limits() {}
 
     static long body(String path) {
-        return WITH_FILE.matcher(path).matches() ? FILE_BODY : BODY;
+        return path.equals("/account/data")
+                ? PACKAGE_BODY
+                : WITH_FILE.matcher(path).matches() ? FILE_BODY : BODY;
     }
 
     /** @throws Refused beside the field, if what was sent in it cannot be */

@@ -23,18 +23,20 @@ class Authors {
         this.keeper = keeper;
     }
 
-    /** From the number of an account, or null, to what a page says; empty in a tank of which one alone writes. */
-    Function<Long, String> of(OwnedTank tank, List<ObservationEntity> lines) {
-        List<Long> all =
-                lines.stream().map(ObservationEntity::author).distinct().toList();
-        boolean alone = all.stream().allMatch(keeper.get().id()::equals);
+    /** From a line to what a page says of its author; empty in a tank of which one alone writes. */
+    Function<ObservationEntity, String> of(OwnedTank tank, List<ObservationEntity> lines) {
+        List<Long> all = lines.stream()
+                .map(ObservationEntity::author)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+        boolean alone = lines.stream().allMatch(l -> keeper.get().id().equals(l.author()));
         if (alone && !ownership.shared(tank)) {
-            return author -> "";
+            return line -> "";
         }
-        Map<Long, String> names =
-                keepers.names(all.stream().filter(Objects::nonNull).toList());
-        return author -> author == null || !names.containsKey(author)
-                ? keeper.words().text("page.people.accountGone")
-                : names.get(author);
+        Map<Long, String> names = keepers.names(all);
+        return line -> line.author() != null && names.containsKey(line.author())
+                ? names.get(line.author())
+                : line.authorName() != null ? line.authorName() : keeper.words().text("page.people.accountGone");
     }
 }

@@ -73,12 +73,12 @@ class LogController {
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(opened, all));
         List<ObservationEntity> rows = log.stream(tank, after, SHOWN + 1);
-        Function<Long, String> by = authors.of(tank, rows);
+        Function<ObservationEntity, String> by = authors.of(tank, rows);
         model.addAttribute(
                 "stream",
                 rows.stream()
                         .limit(SHOWN)
-                        .map(e -> words.line(e, by.apply(e.author())))
+                        .map(e -> words.line(e, by.apply(e)))
                         .collect(Collectors.groupingBy(LogWords.Line::day, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("older", rows.size() > SHOWN ? rows.get(SHOWN - 1).id() : null);
         model.addAttribute("typed", typed.length() > 200 ? typed.substring(0, 200) : typed);

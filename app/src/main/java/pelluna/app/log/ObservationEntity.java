@@ -40,6 +40,9 @@ class ObservationEntity extends Row {
     @Column(name = "author_id")
     private Long author;
 
+    @Column(name = "author_name", insertable = false, updatable = false)
+    private String authorName;
+
     @Column(name = "taken_back")
     private Instant takenBack;
 
@@ -64,6 +67,11 @@ class ObservationEntity extends Row {
     /** The number of the account that wrote it; null if that is gone. */
     Long author() {
         return author;
+    }
+
+    /** Who wrote it elsewhere, before it was brought in; null for whoever has an account here, or had one. */
+    String authorName() {
+        return authorName;
     }
 
     Instant at() {

@@ -8,4 +8,6 @@ interface MailRows extends JpaRepository<MailEntity, Long> {
     List<MailEntity> findTop50ByOrderByIdDesc();
 
     void deleteByWrittenAtBefore(Instant moment);
+
+    void deleteByAddress(String address);
 }

@@ -33,4 +33,10 @@ public class Outbox {
     public List<Letter> letters() {
         return rows.findTop50ByOrderByIdDesc().stream().map(MailEntity::letter).toList();
     }
+
+    /** What was written to an address that is no keeper's any more. */
+    @Transactional
+    public void forget(String address) {
+        rows.deleteByAddress(address);
+    }
 }

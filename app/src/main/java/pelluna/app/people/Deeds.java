@@ -33,7 +33,7 @@ class Deeds {
     @Transactional(readOnly = true)
     public List<Done> of(OwnedTank tank) {
         return jdbc.sql("""
-                        select coalesce(k.name, '') as author, d.what, d.on_day, d.last_at, d.times
+                        select coalesce(k.name, d.author_name, '') as author, d.what, d.on_day, d.last_at, d.times
                         from deed d left join keeper k on k.id = d.author_id where d.tank_id = ?
                         order by d.last_at desc, d.id desc limit ?""")
                 .params(tank.id(), SHOWN)

@@ -36,7 +36,7 @@ public class Notes {
     @Transactional(readOnly = true)
     public List<Note> of(OwnedTank tank) {
         return jdbc.sql("""
-                        select n.id, coalesce(k.name, '') as author, n.written_at, n.text,
+                        select n.id, coalesce(k.name, n.author_name, '') as author, n.written_at, n.text,
                         coalesce(n.author_id = ?, false) as own
                         from tank_note n left join keeper k on k.id = n.author_id where n.tank_id = ?
                         order by n.id desc limit ?""")

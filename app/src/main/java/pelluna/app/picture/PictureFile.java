@@ -23,4 +23,15 @@ public record PictureFile(byte[] bytes, String type) {
             throw new Refused(file.getName(), new PictureRefusal.NoPicture(), e);
         }
     }
+
+    /** That bytes which come otherwise are a picture of their type. @throws Refused beside the field, if they are not */
+    public static void check(String field, byte[] bytes, String type) {
+        try {
+            if (bytes.length > MOST || !Repainted.of(bytes).type().equals(type)) {
+                throw new Refused(field, new PictureRefusal.NoPicture());
+            }
+        } catch (IOException e) {
+            throw new Refused(field, new PictureRefusal.NoPicture(), e);
+        }
+    }
 }

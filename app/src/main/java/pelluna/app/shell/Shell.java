@@ -12,6 +12,7 @@ import pelluna.words.Words;
  * What the rail of every page shows.
  *
  * @param allTanks how many there are, of which the first few are in the switcher
+ * @param keeper the number of the account; null for nobody
  * @param language the code of the chosen one; empty for the one that the browser asks for
  */
 public record Shell(
@@ -25,7 +26,8 @@ public record Shell(
         String language,
         String units,
         String theme,
-        Long sandboxOf) {
+        Long sandboxOf,
+        Long keeper) {
     /** A tank in the switcher. @param whose the name of its owner; empty for one's own */
     public record TankLink(Long id, String name, String whose) {
         public String said() {

@@ -50,7 +50,7 @@ public class Shells {
 
     /** For a page of nobody, or one that must come whatever is wrong: nothing is asked of the database for it. */
     public static void bare(Model model, String title, Words say) {
-        model.addAttribute("shell", new Shell("", List.of(), 0, null, "", "", "", "", "", "system", null));
+        model.addAttribute("shell", new Shell("", List.of(), 0, null, "", "", "", "", "", "system", null, null));
         model.addAttribute("say", say);
         model.addAttribute("title", title);
         model.addAttribute("sentence", "");
@@ -90,7 +90,8 @@ public class Shells {
                         k.language().map(Locale::getLanguage).orElse(""),
                         k.units().name(),
                         k.theme(),
-                        sandboxOf));
+                        sandboxOf,
+                        k.id()));
         model.addAttribute("say", say);
         model.addAttribute(
                 "refused", Refused.shown(request).map(r -> say.of(r.why())).orElse(""));

@@ -1,10 +1,12 @@
 package pelluna.app.signin;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.KeeperAccount;
+import pelluna.app.account.Ownership;
 import pelluna.app.limits.Refused;
 import pelluna.app.shell.Shells;
 import pelluna.words.Words;
@@ -30,13 +33,24 @@ class AccountController {
 
     private final CurrentKeeper keeper;
     private final Account account;
+    private final EndOfAccount end;
+    private final Ownership ownership;
     private final Recently recently;
     private final Shells shells;
     private final Clock clock;
 
-    AccountController(CurrentKeeper keeper, Account account, Recently recently, Shells shells, Clock clock) {
+    AccountController(
+            CurrentKeeper keeper,
+            Account account,
+            EndOfAccount end,
+            Ownership ownership,
+            Recently recently,
+            Shells shells,
+            Clock clock) {
         this.keeper = keeper;
         this.account = account;
+        this.end = end;
+        this.ownership = ownership;
         this.recently = recently;
         this.shells = shells;
         this.clock = clock;
@@ -151,6 +165,33 @@ class AccountController {
     String showOutElsewhere(HttpServletRequest request) {
         account.showOutElsewhere(request.getSession().getId());
         return PAGE + "?done=elsewhere";
+    }
+
+    /** The second question, with what would be gone. */
+    @GetMapping("/account/delete")
+    String ask(Model model) {
+        Words say = keeper.words();
+        shells.around(model, "account", say.text("page.account.delete"), say.text("page.account.deleteSentence"));
+        model.addAttribute("own", keeper.get());
+        model.addAttribute("tanks", ownership.own().size());
+        return "account-delete";
+    }
+
+    @PostMapping("/account/delete")
+    String delete(
+            @RequestParam(defaultValue = "") String current,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            RedirectAttributes to) {
+        try {
+            end.delete(current, request.getRemoteAddr());
+        } catch (Refused e) {
+            Refused.tell(to, e);
+            return "redirect:/account/delete";
+        }
+        SecurityContextHolder.clearContext();
+        response.setHeader("Clear-Site-Data", "\"storage\"");
+        return "redirect:/sign-in?gone";
     }
 
     private static String told(RedirectAttributes to, String then, Runnable what) {

@@ -58,6 +58,10 @@ class SecurityRules {
             "/sign-up/*",
             "/forgot",
             "/reset/*",
+            "/manifest.webmanifest",
+            "/icon-*.png",
+            "/phone",
+            "/phone/pelluna.crt",
             "/invitation/*",
             "/shared/*",
             "/calendar/*");

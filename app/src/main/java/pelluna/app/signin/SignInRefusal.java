@@ -28,6 +28,8 @@ public sealed interface SignInRefusal extends Refusal {
 
     record HasAnAccount() implements SignInRefusal {}
 
+    record OthersAreHere() implements SignInRefusal {}
+
     record NoSuchZone() implements SignInRefusal {}
 
     record ByInvitation() implements SignInRefusal {}

@@ -6,6 +6,7 @@ import static pelluna.app.testing.Said.saidWith;
 
 import java.io.StringReader;
 import java.net.http.HttpResponse;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -377,6 +378,7 @@ class ArrivalsPagesTest {
                         .build(new StringReader(Pelluna.get(link).body()))
                         .getComponents("VEVENT"))
                 .hasSameSizeAs(events);
+        Pelluna.passes(Duration.ofMinutes(3));
         assertThat(page("/arrivals/list")).doesNotContain("/calendar/" + link.replaceFirst(".*/", ""));
         Pelluna.post(at("/calendar/open"), Map.of());
         assertThat(Pelluna.get(link).statusCode()).isEqualTo(404);

@@ -1,8 +1,10 @@
 package pelluna.app.rough;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -13,6 +15,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -22,6 +27,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLException;
+import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,15 +49,21 @@ class LauncherTest {
 
     private static final Duration PATIENCE = Duration.ofMinutes(2);
     private Path home;
+    /** An address of this machine that stands for one of a house. */
+    private static final String PHONES = "127.0.0.2";
+
     private Process running;
     private int port;
+    private int phones;
 
     @BeforeEach
     void aHome() throws IOException {
         home = Files.createTempDirectory("pelluna-home");
         Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwx--x--x"));
-        try (ServerSocket free = new ServerSocket(0)) {
+        try (ServerSocket free = new ServerSocket(0);
+                ServerSocket other = new ServerSocket(0)) {
             port = free.getLocalPort();
+            phones = other.getLocalPort();
         }
     }
 
@@ -81,7 +95,14 @@ class LauncherTest {
     }
 
     private void serve() throws IOException {
-        running = pelluna("serve", "--port", Integer.toString(port))
+        running = pelluna(
+                        "serve",
+                        "--port",
+                        Integer.toString(port),
+                        "--lan",
+                        PHONES,
+                        "--lan-port",
+                        Integer.toString(phones))
                 .redirectOutput(home.resolve("said.txt").toFile())
                 .start();
         assertThat(answers())
@@ -127,6 +148,41 @@ class LauncherTest {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IOException(e);
+        }
+    }
+
+    /** By HTTPS at the address that was named, and not by plain HTTP. */
+    private void aPhoneThatTrustsTheHouseComesIn() throws IOException, InterruptedException {
+        String said = Files.readString(home.resolve("said.txt"));
+        String start = "https://" + PHONES + ":" + phones + "/phone";
+        assertThat(said).contains(start, "▀").containsPattern("SHA-256\\): ([0-9A-F]{2}:){31}[0-9A-F]{2}");
+        HttpResponse<String> page = trusting(home.resolve("lan/authority.crt"))
+                .send(HttpRequest.newBuilder(URI.create(start)).build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.body()).contains(said.replaceAll("(?s).*SHA-256\\): (\\S+).*", "$1"));
+        assertThat(page.headers().firstValue("Set-Cookie"))
+                .hasValueSatisfying(c -> assertThat(c).contains("Secure"));
+        assertThatThrownBy(() -> send(HttpRequest.newBuilder(URI.create(start))))
+                .as("one that does not trust it")
+                .isInstanceOf(SSLException.class);
+        assertThat(send(HttpRequest.newBuilder(URI.create(start.replace("https", "http"))))
+                        .statusCode())
+                .isEqualTo(400);
+    }
+
+    private static HttpClient trusting(Path authority) throws IOException {
+        try (InputStream in = Files.newInputStream(authority)) {
+            KeyStore known = KeyStore.getInstance(KeyStore.getDefaultType());
+            known.load(null, null);
+            known.setCertificateEntry(
+                    "house", CertificateFactory.getInstance("X.509").generateCertificate(in));
+            TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+            trust.init(known);
+            SSLContext tls = SSLContext.getInstance("TLS");
+            tls.init(null, trust.getTrustManagers(), null);
+            return HttpClient.newBuilder().sslContext(tls).build();
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException(e);
         }
     }
 
@@ -194,6 +250,7 @@ class LauncherTest {
         serve();
         owner();
         tank("Lagoon");
+        aPhoneThatTrustsTheHouseComesIn();
         kill(Long.parseLong(
                 Files.readAllLines(home.resolve("db/postmaster.pid")).get(0)));
         assertThat(answers()).as("after the database was killed").isTrue();

@@ -38,6 +38,8 @@ public final class Chromium {
                                     "--disable-background-networking",
                                     "--disable-component-update",
                                     "--disable-sync",
+                                    // a request that outlives its page is sent where a test can hold it
+                                    "--disable-features=KeepAliveInBrowserMigration",
                                     "--no-first-run")));
         }
         return browser;

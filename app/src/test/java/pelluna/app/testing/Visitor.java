@@ -34,6 +34,8 @@ public final class Visitor {
             "/sign-up/*",
             "/forgot",
             "/reset/*",
+            "/phone",
+            "/phone/pelluna.crt",
             "/invitation/*",
             "/shared/*",
             "/calendar/*");

@@ -1,0 +1,69 @@
+package pelluna.app.datapackage;
+
+/** Types of columns: in the database, in Table Schema, and how one becomes the other. */
+enum Kind {
+    INTEGER("integer", "default", "%s::text", "?::bigint"),
+    NUMBER("number", "default", "%s::text", "?::double precision"),
+    BOOLEAN("boolean", "default", "%s::text", "?::boolean"),
+    STRING("string", "default", "%s", "?::text"),
+    DATE("date", "default", "to_char(%s, 'YYYY-MM-DD')", "?::date"),
+    TIME("time", "default", "to_char(%s, 'HH24:MI:SS')", "?::time"),
+    /** With microseconds, in UTC. */
+    DATETIME(
+            "datetime",
+            "%Y-%m-%dT%H:%M:%S.%fZ",
+            "to_char(%s at time zone 'UTC', 'YYYY-MM-DD\"T\"HH24:MI:SS.US\"Z\"')",
+            "?::timestamptz"),
+    /** Words, as a list in JSON. */
+    ARRAY(
+            "array",
+            "default",
+            "array_to_json(%s)::text",
+            "(select array_agg(w) from jsonb_array_elements_text(?::jsonb) w)");
+
+    private final String type;
+    private final String format;
+    private final String out;
+    private final String in;
+
+    Kind(String type, String format, String out, String in) {
+        this.type = type;
+        this.format = format;
+        this.out = out;
+        this.in = in;
+    }
+
+    /** Of a column, as the catalogue of the database names it. */
+    static Kind of(String dataType) {
+        return switch (dataType) {
+            case "bigint", "integer" -> INTEGER;
+            case "double precision" -> NUMBER;
+            case "boolean" -> BOOLEAN;
+            case "text" -> STRING;
+            case "date" -> DATE;
+            case "time without time zone" -> TIME;
+            case "timestamp with time zone" -> DATETIME;
+            case "ARRAY" -> ARRAY;
+            default -> throw new IllegalStateException("no kind for " + dataType);
+        };
+    }
+
+    /** In Table Schema. */
+    String type() {
+        return type;
+    }
+
+    String format() {
+        return format;
+    }
+
+    /** An expression for its text. */
+    String out(String column) {
+        return out.formatted(column);
+    }
+
+    /** An expression for its value, from a text that is put in. */
+    String in() {
+        return in;
+    }
+}
