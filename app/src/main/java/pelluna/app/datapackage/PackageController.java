@@ -7,6 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,6 +25,8 @@ import pelluna.words.Words;
 /** The keeper's data: all out, all in, and the way to the end of the account. */
 @Controller
 class PackageController {
+    private static final Logger LOG = LoggerFactory.getLogger(PackageController.class);
+
     private final PackageWriter writer;
     private final PackageReader reader;
     private final CurrentKeeper keeper;
@@ -72,6 +76,7 @@ class PackageController {
             file.transferTo(kept);
             return "redirect:/account/data?came=" + reader.bringIn(kept);
         } catch (Refused e) {
+            LOG.info("A package was refused: {}", e.getMessage(), e.getCause());
             Refused.tell(to, e);
             return "redirect:/account/data";
         } finally {

@@ -28,6 +28,7 @@ import java.util.Date;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
+import org.bouncycastle.asn1.pkcs.PrivateKeyInfo;
 import org.bouncycastle.asn1.x500.X500Name;
 import org.bouncycastle.asn1.x509.BasicConstraints;
 import org.bouncycastle.asn1.x509.ExtendedKeyUsage;
@@ -42,17 +43,18 @@ import org.bouncycastle.cert.X509CertificateHolder;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
 import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
-import org.bouncycastle.openssl.PEMKeyPair;
 import org.bouncycastle.openssl.PEMParser;
 import org.bouncycastle.openssl.jcajce.JcaPEMKeyConverter;
 import org.bouncycastle.openssl.jcajce.JcaPEMWriter;
+import org.bouncycastle.openssl.jcajce.JcaPKCS8Generator;
 import org.bouncycastle.operator.OperatorCreationException;
 import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 
 /**
- * A certificate authority that is made on this machine for this machine. It can speak for addresses and names of a house
- * alone (name constraints, RFC 5280, 4.2.1.10): a phone that trusts it trusts it for nothing on the internet. Its key
- * is a file that only its owner can read.
+ * A certificate authority that is made on this machine for this machine. What a phone trusts has signed one issuer, and
+ * its key was thrown away then. The issuer can speak for addresses and names of a house alone (name constraints, RFC
+ * 5280, 4.2.1.10): a phone that trusts this machine trusts it for nothing on the internet, even if the issuer's key is
+ * stolen. That key is a file that only its owner can read.
  */
 final class HouseAuthority {
     /** P-256 with SHA-256, as NIST SP 800-57 has it for use beyond 2030. */
@@ -74,6 +76,7 @@ final class HouseAuthority {
     private final Path folder;
     private final Clock clock;
     private final X509Certificate certificate;
+    private final X509Certificate issuer;
     private final PrivateKey key;
 
     /**
@@ -88,17 +91,12 @@ final class HouseAuthority {
         this.clock = clock;
         Files.createDirectories(folder);
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
-        if (!Files.exists(file("authority.key")) || !Files.exists(file("authority.crt"))) {
-            KeyPair pair = pair();
-            write("authority.key", pair.getPrivate());
-            write("authority.crt", made(pair, host, extra));
+        if (!Files.exists(file("issuer.key")) || !Files.exists(file("authority.crt"))) {
+            make(host, extra);
         }
         this.certificate = readCertificate(file("authority.crt"));
-        this.key = readKey(file("authority.key"));
-    }
-
-    X509Certificate certificate() {
-        return certificate;
+        this.issuer = readCertificate(file("issuer.crt"));
+        this.key = readKey(file("issuer.key"));
     }
 
     /** SHA-256 of the certificate, as phones show it: 'AB:CD:…'. */
@@ -107,7 +105,7 @@ final class HouseAuthority {
         return HexFormat.ofDelimiter(":").withUpperCase().formatHex(sum);
     }
 
-    /** Writes a key and a certificate for this server, the authority's behind it: 'server.key', 'server.crt'. */
+    /** Writes a key and a certificate for this server, the issuer's behind it: 'server.key', 'server.crt'. */
     void issue(String host, List<InetAddress> addresses) throws IOException, GeneralSecurityException {
         KeyPair pair = pair();
         List<GeneralName> names = new ArrayList<>();
@@ -117,7 +115,7 @@ final class HouseAuthority {
         try {
             JcaX509ExtensionUtils ids = new JcaX509ExtensionUtils();
             JcaX509v3CertificateBuilder builder = builder(
-                    new X500Name(certificate.getSubjectX500Principal().getName()),
+                    new X500Name(issuer.getSubjectX500Principal().getName()),
                     SERVER_GOOD,
                     named("Pelluna", host),
                     pair.getPublic());
@@ -129,14 +127,13 @@ final class HouseAuthority {
                             Extension.subjectAlternativeName,
                             false,
                             new GeneralNames(names.toArray(GeneralName[]::new)))
-                    .addExtension(
-                            Extension.authorityKeyIdentifier, false, ids.createAuthorityKeyIdentifier(certificate));
+                    .addExtension(Extension.authorityKeyIdentifier, false, ids.createAuthorityKeyIdentifier(issuer));
             made = signed(builder, key);
         } catch (OperatorCreationException e) {
             throw new GeneralSecurityException(e);
         }
-        write("server.key", pair.getPrivate());
-        write("server.crt", made, certificate);
+        write("server.key", pkcs8(pair));
+        write("server.crt", made, issuer);
     }
 
     /** The name of this machine, alone and as it is called in a house without a name server. */
@@ -148,31 +145,54 @@ final class HouseAuthority {
         return folder.resolve(name);
     }
 
-    private X509Certificate made(KeyPair pair, String host, List<InetAddress> extra)
+    private void make(String host, List<InetAddress> extra) throws IOException, GeneralSecurityException {
+        X500Name root = named("Pelluna of", host);
+        KeyPair thrownAway = pair();
+        X509Certificate trusted = authority(root, 1, root, thrownAway.getPublic(), thrownAway.getPrivate(), null);
+        KeyPair issuing = pair();
+        NameConstraints house = new NameConstraints(allowed(host, extra).toArray(GeneralSubtree[]::new), null);
+        write("issuer.key", pkcs8(issuing));
+        write(
+                "issuer.crt",
+                authority(
+                        root,
+                        0,
+                        named("Pelluna issuer of", host),
+                        issuing.getPublic(),
+                        thrownAway.getPrivate(),
+                        house));
+        write("authority.crt", trusted);
+    }
+
+    /** @param below authorities that may come below it; @param house null for whoever signs the issuer alone */
+    private X509Certificate authority(
+            X500Name by, int below, X500Name name, PublicKey of, PrivateKey signing, NameConstraints house)
             throws IOException, GeneralSecurityException {
+        try {
+            JcaX509v3CertificateBuilder builder = builder(by, GOOD, name, of);
+            builder.addExtension(Extension.basicConstraints, true, new BasicConstraints(below))
+                    .addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.keyCertSign | KeyUsage.cRLSign))
+                    .addExtension(
+                            Extension.subjectKeyIdentifier,
+                            false,
+                            new JcaX509ExtensionUtils().createSubjectKeyIdentifier(of));
+            if (house != null) {
+                builder.addExtension(Extension.nameConstraints, true, house);
+            }
+            return signed(builder, signing);
+        } catch (OperatorCreationException e) {
+            throw new GeneralSecurityException(e);
+        }
+    }
+
+    private static List<GeneralSubtree> allowed(String host, List<InetAddress> extra) {
         List<GeneralSubtree> allowed = new ArrayList<>();
         HOUSE.forEach(r -> allowed.add(new GeneralSubtree(new GeneralName(GeneralName.iPAddress, r))));
         extra.forEach(a -> allowed.add(new GeneralSubtree(new GeneralName(
                 GeneralName.iPAddress, a.getHostAddress() + (a.getAddress().length == 4 ? "/32" : "/128")))));
         List.of("local", "localhost", host)
                 .forEach(n -> allowed.add(new GeneralSubtree(new GeneralName(GeneralName.dNSName, n))));
-        try {
-            X500Name name = named("Pelluna certificate authority of", host);
-            JcaX509v3CertificateBuilder builder = builder(name, GOOD, name, pair.getPublic());
-            builder.addExtension(Extension.basicConstraints, true, new BasicConstraints(0))
-                    .addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.keyCertSign | KeyUsage.cRLSign))
-                    .addExtension(
-                            Extension.nameConstraints,
-                            true,
-                            new NameConstraints(allowed.toArray(GeneralSubtree[]::new), null))
-                    .addExtension(
-                            Extension.subjectKeyIdentifier,
-                            false,
-                            new JcaX509ExtensionUtils().createSubjectKeyIdentifier(pair.getPublic()));
-            return signed(builder, pair.getPrivate());
-        } catch (OperatorCreationException e) {
-            throw new GeneralSecurityException(e);
-        }
+        return allowed;
     }
 
     private static X500Name named(String what, String host) {
@@ -202,6 +222,11 @@ final class HouseAuthority {
         return keys.generateKeyPair();
     }
 
+    /** As RFC 5208 has it, without a password: the file is its owner's alone. */
+    private static JcaPKCS8Generator pkcs8(KeyPair pair) throws IOException {
+        return new JcaPKCS8Generator(pair.getPrivate(), null);
+    }
+
     /** Nobody else can read it, from its first byte on. */
     private void write(String name, Object... parts) throws IOException {
         StringWriter text = new StringWriter();
@@ -222,7 +247,7 @@ final class HouseAuthority {
     }
 
     private static PrivateKey readKey(Path file) throws IOException {
-        return new JcaPEMKeyConverter().getKeyPair((PEMKeyPair) read(file)).getPrivate();
+        return new JcaPEMKeyConverter().getPrivateKey((PrivateKeyInfo) read(file));
     }
 
     private static Object read(Path file) throws IOException {

@@ -189,6 +189,7 @@ class AccountController {
             Refused.tell(to, e);
             return "redirect:/account/delete";
         }
+        request.getSession().invalidate();
         SecurityContextHolder.clearContext();
         response.setHeader("Clear-Site-Data", "\"storage\"");
         return "redirect:/sign-in?gone";

@@ -33,6 +33,7 @@ class SignInController {
             @RequestParam(required = false) String wrong,
             @RequestParam(required = false) String wait,
             @RequestParam(required = false) String out,
+            @RequestParam(required = false) String gone,
             HttpServletRequest request,
             Model model) {
         if (SignedIn.id().isPresent()) {
@@ -50,6 +51,7 @@ class SignInController {
                         ? say.of(new SignInRefusal.TooManyGuesses((int) Guesses.WINDOW.toMinutes()))
                         : wrong != null ? say.text("page.signIn.wrong") : "");
         model.addAttribute("out", out != null);
+        model.addAttribute("gone", gone != null);
         model.addAttribute("demo", demo);
         model.addAttribute("passkeys", PasskeysOfThisName.canBe(request.getServerName()));
         return "sign-in";

@@ -43,6 +43,12 @@ class HouseAuthorityTest {
         }
     }
 
+    private X509Certificate trusted() throws IOException, GeneralSecurityException {
+        try (InputStream in = Files.newInputStream(folder.resolve("authority.crt"))) {
+            return (X509Certificate) CertificateFactory.getInstance("X.509").generateCertificate(in);
+        }
+    }
+
     private static List<X509Certificate> certificates(Collection<?> read) {
         return read.stream().map(X509Certificate.class::cast).toList();
     }
@@ -50,20 +56,23 @@ class HouseAuthorityTest {
     /** As RFC 5280 has it, by the Java platform. */
     private void validate() throws IOException, GeneralSecurityException {
         List<X509Certificate> chain = chain();
-        PKIXParameters trusting = new PKIXParameters(Set.of(new TrustAnchor(chain.get(1), null)));
+        PKIXParameters trusting = new PKIXParameters(Set.of(new TrustAnchor(trusted(), null)));
         trusting.setRevocationEnabled(false);
         CertPathValidator.getInstance("PKIX")
-                .validate(CertificateFactory.getInstance("X.509").generateCertPath(chain.subList(0, 1)), trusting);
+                .validate(CertificateFactory.getInstance("X.509").generateCertPath(chain), trusting);
     }
 
     @Test
     void nobodyButItsOwnerReadsAKey() throws IOException, GeneralSecurityException {
         authority().issue("reefbox", List.of(InetAddress.getByName("192.168.1.20")));
-        for (String key : List.of("authority.key", "server.key")) {
+        for (String key : List.of("issuer.key", "server.key")) {
             assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve(key))))
                     .as(key)
                     .isEqualTo("rw-------");
         }
+        assertThat(folder.toFile().list())
+                .as("the key of what phones trust is kept nowhere")
+                .containsExactlyInAnyOrder("authority.crt", "issuer.crt", "issuer.key", "server.crt", "server.key");
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)))
                 .isEqualTo("rwx------");
     }

@@ -44,7 +44,7 @@ public record Standing(
         if (c.size() < 2 || c.total() == 0) {
             return 1;
         }
-        Random random = new Random(c.fish().hashCode() * 31L + Math.round(c.total()));
+        Random random = new Random(c.fish().size() * 31L + Math.round(c.total()));
         int asSteep = 1;
         for (int draw = 0; draw < DRAWS; draw++) {
             double[][] wins = new double[c.size()][c.size()];
