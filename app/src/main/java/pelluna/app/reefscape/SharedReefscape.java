@@ -1,5 +1,7 @@
 package pelluna.app.reefscape;
 
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
@@ -7,7 +9,7 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.sharing.Shared;
 import pelluna.app.sharing.SharedPart;
 
-/** The Reefscape for somebody else to look at, as it is today. */
+/** The Reefscape for somebody else to look at, as a picture: it has a style of its own. */
 @Component
 class SharedReefscape implements SharedPart {
     private final ReefscapeViews reefscapes;
@@ -27,8 +29,11 @@ class SharedReefscape implements SharedPart {
     public void show(OwnedTank tank, long which, Model page) {
         ReefscapeViews.View view = reefscapes.open(tank);
         String title = view.opened().say().title(Shared.REEFSCAPE);
+        String svg =
+                new PictureDrawing(view, title, view.day(null), keeper.get().arrowsFrom()).draw();
         page.addAttribute(
                 "picture",
-                new PictureDrawing(view, title, view.day(null), keeper.get().arrowsFrom()).draw());
+                "data:image/svg+xml;base64,"
+                        + Base64.getEncoder().encodeToString(svg.getBytes(StandardCharsets.UTF_8)));
     }
 }

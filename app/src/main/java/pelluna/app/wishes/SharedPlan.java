@@ -68,6 +68,6 @@ class SharedPlan implements SharedPart {
                 v.label(),
                 v.verdict().wish().species().scientificName(),
                 v.fish(),
-                v.why().isEmpty() ? v.outcome() : v.outcome() + ": " + v.why());
+                v.why().isEmpty() ? v.outcome() : v.outcome() + " — " + v.why());
     }
 }

@@ -59,7 +59,7 @@ class SharingTest {
     @ParameterizedTest
     @CsvSource({
         "plan-0, Gramma loreto",
-        "reefscape-0, <svg",
+        "reefscape-0, data:image/svg+xml;base64",
         "shop-list-0, oyal gramma",
         "incident-N, A pump that stopped"
     })
