@@ -8,12 +8,9 @@ enum Kind {
     STRING("string", "default", "%s", "?::text"),
     DATE("date", "default", "to_char(%s, 'YYYY-MM-DD')", "?::date"),
     TIME("time", "default", "to_char(%s, 'HH24:MI:SS')", "?::time"),
-    /** With microseconds, in UTC. */
+    /** ISO 8601 with microseconds, in UTC: the default of Table Schema ends at seconds. */
     DATETIME(
-            "datetime",
-            "%Y-%m-%dT%H:%M:%S.%fZ",
-            "to_char(%s at time zone 'UTC', 'YYYY-MM-DD\"T\"HH24:MI:SS.US\"Z\"')",
-            "?::timestamptz"),
+            "datetime", "any", "to_char(%s at time zone 'UTC', 'YYYY-MM-DD\"T\"HH24:MI:SS.US\"Z\"')", "?::timestamptz"),
     /** Words, as a list in JSON. */
     ARRAY(
             "array",
