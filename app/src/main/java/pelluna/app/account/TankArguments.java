@@ -3,6 +3,8 @@ package pelluna.app.account;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -19,6 +21,8 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Configuration
 class TankArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
+    private static final Logger LOG = LoggerFactory.getLogger(TankArguments.class);
+
     private final Ownership ownership;
 
     TankArguments(Ownership ownership) {
@@ -45,6 +49,7 @@ class TankArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
         HttpServletRequest asked = request.getNativeRequest(HttpServletRequest.class);
         if (asked.getMethod().equals("POST")) {
             TankRights.against(tank, asked.getRequestURI()).ifPresent(why -> {
+                LOG.info("Account {} was refused in tank {}: {}.", asked.getRemoteUser(), tank, why);
                 throw new NotYoursException(why);
             });
         }

@@ -7,6 +7,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -19,6 +21,7 @@ import pelluna.app.account.Keepers;
  */
 @Component
 class Guesses {
+    private static final Logger LOG = LoggerFactory.getLogger(Guesses.class);
     static final Duration WINDOW = Duration.ofMinutes(15);
     static final int OF_AN_ACCOUNT_FROM_AN_ADDRESS = 5;
     static final int FROM_AN_ADDRESS = 20;
@@ -58,6 +61,7 @@ class Guesses {
     /** A guess was wrong. Kept whatever becomes of the request. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void wrong(String account, String address) {
+        LOG.info("A wrong password or code from {}.", address);
         jdbc.sql("delete from wrong_guess where at < ?").param(since()).update();
         jdbc.sql("insert into wrong_guess (account, address, at) values (?, ?, ?)")
                 .params(hashed(account), address, clock.instant().atOffset(ZoneOffset.UTC))

@@ -7,6 +7,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.authorization.AuthorizationManager;
 import org.springframework.security.core.Authentication;
@@ -22,6 +24,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Recently implements SessionAuthenticationStrategy, AuthorizationManager<RequestAuthorizationContext> {
     static final Duration GOOD = Duration.ofMinutes(15);
+    private static final Logger LOG = LoggerFactory.getLogger(Recently.class);
     private static final String SHOWN = Recently.class.getName();
     private static final String DEVICE = SHOWN + ".device";
     private static final int LONGEST_DEVICE = 200;
@@ -34,6 +37,7 @@ class Recently implements SessionAuthenticationStrategy, AuthorizationManager<Re
 
     @Override
     public void onAuthentication(Authentication who, HttpServletRequest request, HttpServletResponse response) {
+        LOG.info("Account {} signed in from {}.", who.getName(), request.getRemoteAddr());
         shown(request);
     }
 
