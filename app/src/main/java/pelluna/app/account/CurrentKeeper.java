@@ -9,6 +9,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -126,7 +128,14 @@ public class CurrentKeeper implements Reader {
     public void livesIn(ZoneId zone) {
         KeeperAccount keeper = get();
         keeper.livesIn(zone);
-        zones.remove(keeper.id());
+        long id = keeper.id();
+        // until it is written, others would read and keep the old one
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                zones.remove(id);
+            }
+        });
         keep(accounts.save(keeper));
     }
 

@@ -1,9 +1,11 @@
 package pelluna.app.datapackage;
 
 import java.io.FilterInputStream;
+import java.io.FilterReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
@@ -28,6 +30,10 @@ final class OpenPackage implements AutoCloseable {
 
     private static final long MOST = MOST_MB * 1_000_000L;
     private static final int MOST_DESCRIPTOR = 4_000_000;
+    /** Letters between two ends of lines: a plan that is kept has a hundredth of them. */
+    private static final int LONGEST_LINE = 4_000_000;
+    /** Of one table: a log of twenty years has a hundredth of them. */
+    private static final int MOST_LINES = 2_000_000;
 
     private final ZipFile zip;
     private final Descriptor descriptor;
@@ -93,7 +99,7 @@ final class OpenPackage implements AutoCloseable {
                         .setHeader()
                         .setSkipHeaderRecord(true)
                         .get()
-                        .parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                        .parse(new Lines(new InputStreamReader(in, StandardCharsets.UTF_8)))) {
             reader.read(rows);
         }
     }
@@ -109,6 +115,35 @@ final class OpenPackage implements AutoCloseable {
     @Override
     public void close() throws IOException {
         zip.close();
+    }
+
+    /** Ends what has no end: a line that would fill the memory, or lines without number. */
+    private static final class Lines extends FilterReader {
+        private int sinceLast;
+        private int lines;
+
+        Lines(Reader in) {
+            super(in);
+        }
+
+        @Override
+        public int read() throws IOException {
+            char[] one = new char[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0];
+        }
+
+        @Override
+        public int read(char[] to, int start, int length) throws IOException {
+            int read = super.read(to, start, length);
+            for (int i = start; i < start + read; i++) {
+                sinceLast = to[i] == '\n' ? 0 : sinceLast + 1;
+                lines += to[i] == '\n' ? 1 : 0;
+            }
+            if (sinceLast > LONGEST_LINE || lines > MOST_LINES) {
+                throw new Refused("file", new PackageRefusal.TooLarge(MOST_MB));
+            }
+            return read;
+        }
     }
 
     /** Counts what is unpacked, and holds it against its sum at its end. */

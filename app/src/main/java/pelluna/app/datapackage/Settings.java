@@ -10,7 +10,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.limits.Refused;
 import pelluna.words.UnitSystem;
 
-/** What a keeper has set for all tanks: a table of one row. Neither name nor address, nor how the account is entered. */
+/** What a keeper has set for all tanks: a table of one row, without name, address, or how the account is entered. */
 final class Settings {
     static final Table TABLE = new Table(
             "settings",

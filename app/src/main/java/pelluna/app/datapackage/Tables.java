@@ -84,7 +84,8 @@ class Tables {
         jdbc
                 .sql("""
                         select f.relname as from_table, a.attname as by_column, t.relname as to_table
-                        from pg_constraint c join pg_class f on f.oid = c.conrelid join pg_class t on t.oid = c.confrelid
+                        from pg_constraint c
+                          join pg_class f on f.oid = c.conrelid join pg_class t on t.oid = c.confrelid
                           join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]
                         where c.contype = 'f' and cardinality(c.conkey) = 1""")
                 .query((row, n) ->
@@ -132,8 +133,8 @@ class Tables {
 
     /** Whether rows of a table say who wrote them. */
     boolean authored(String table) {
-        return jdbc.sql("""
-                        select exists (select 1 from information_schema.columns
-                          where table_schema = 'public' and table_name = ? and column_name = 'author_id')""").param(table).query(Boolean.class).single();
+        String found = "select exists (select 1 from information_schema.columns "
+                + "where table_schema = 'public' and table_name = ? and column_name = 'author_id')";
+        return jdbc.sql(found).param(table).query(Boolean.class).single();
     }
 }

@@ -35,7 +35,10 @@ class WhoMayAsk extends OncePerRequestFilter {
     private final Set<String> names;
     private final RefusedAnswers answers;
 
-    /** @param more names by which Pelluna is reached besides the loopback's, as behind a proxy; @param house in the house */
+    /**
+     * @param more  names by which Pelluna is reached besides the loopback's, as behind a proxy
+     * @param house those by which phones reach it
+     */
     WhoMayAsk(@Value("${pelluna.hosts:}") List<String> more, List<OurNames> house, RefusedAnswers answers) {
         this.names = new HashSet<>(LOOPBACK);
         more.stream()
@@ -87,7 +90,8 @@ class WhoMayAsk extends OncePerRequestFilter {
         response.setHeader(
                 "Content-Security-Policy",
                 "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:;"
-                        + " connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+                        + " connect-src 'self'; manifest-src 'self'; form-action 'self'; "
+                        + "base-uri 'none'; frame-ancestors 'none'");
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");

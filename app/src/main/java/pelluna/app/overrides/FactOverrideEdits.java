@@ -1,9 +1,11 @@
 package pelluna.app.overrides;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.core.catalogue.Catalogue;
@@ -88,19 +90,17 @@ public class FactOverrideEdits {
                 species.save(new OwnSpeciesEntity(id, s.scientificName(), s.family(), s.like()));
             }
         });
+        Map<List<String>, FactOverrideEntity> there = new HashMap<>();
+        facts().forEach(row -> there.put(List.of(row.scientificName(), row.fact()), row));
         more.facts().forEach(f -> {
+            FactOverrideEntity row = there.get(List.of(f.scientificName(), f.key()));
             if (sameAsOurs(f)) {
-                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key())
-                        .ifPresent(facts::delete);
+                Optional.ofNullable(row).ifPresent(facts::delete);
+            } else if (row == null) {
+                facts.save(new FactOverrideEntity(id, f.scientificName(), f.key(), f.value(), why));
             } else {
-                facts.findByKeeperIdAndScientificNameAndFact(id, f.scientificName(), f.key())
-                        .ifPresentOrElse(
-                                row -> {
-                                    row.say(f.value(), why);
-                                    facts.save(row);
-                                },
-                                () -> facts.save(
-                                        new FactOverrideEntity(id, f.scientificName(), f.key(), f.value(), why)));
+                row.say(f.value(), why);
+                facts.save(row);
             }
         });
     }

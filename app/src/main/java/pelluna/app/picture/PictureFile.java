@@ -24,7 +24,11 @@ public record PictureFile(byte[] bytes, String type) {
         }
     }
 
-    /** That bytes which come otherwise are a picture of their type. @throws Refused beside the field, if they are not */
+    /**
+     * That bytes which come otherwise are a picture of their type.
+     *
+     * @throws Refused beside the field, if they are not
+     */
     public static void check(String field, byte[] bytes, String type) {
         try {
             if (bytes.length > MOST || !Repainted.of(bytes).type().equals(type)) {

@@ -87,9 +87,7 @@ public class Probes {
 
     @Transactional(readOnly = true)
     List<ProbeEntity> due() {
-        return probes.findByReadsTrue().stream()
-                .filter(p -> p.due(clock.instant()))
-                .toList();
+        return probes.reading().stream().filter(p -> p.due(clock.instant())).toList();
     }
 
     /** @throws Refused, for an address that Pelluna does not read */

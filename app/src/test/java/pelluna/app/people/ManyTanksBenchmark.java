@@ -52,8 +52,8 @@ class ManyTanksBenchmark {
         List<Long> today =
                 times(adviser, adviser.get("/tanks").body().replaceAll("(?s).*?(/tanks/\\d+/today).*", "$1"));
         System.out.printf(
-                "%d tanks: list first shown after %d ms, all found after %d ms; then %d ms in the middle, %d at most of %d; "
-                        + "Today of one of them %d ms in the middle; ratio %.2f%n",
+                "%d tanks: list first shown after %d ms, all found after %d ms; then %d ms in the middle, "
+                        + "%d at most of %d; Today of one of them %d ms in the middle; ratio %.2f%n",
                 TANKS,
                 cold,
                 found,

@@ -69,7 +69,7 @@ class RoughProbeTest {
 
     @AfterEach
     void stop() {
-        Pelluna.bean(ProbeRows.class).findByReadsTrue().forEach(p -> {
+        Pelluna.bean(ProbeRows.class).reading().forEach(p -> {
             p.asks(p.address(), 1, false);
             Pelluna.bean(ProbeRows.class).save(p);
         });

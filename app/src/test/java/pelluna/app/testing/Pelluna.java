@@ -2,6 +2,7 @@ package pelluna.app.testing;
 
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -12,6 +13,7 @@ import java.util.regex.Pattern;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -42,7 +44,8 @@ public final class Pelluna {
             application.setAdditionalProfiles("demo");
             application.addInitializers(
                     context -> context.getBeanFactory().addBeanPostProcessor(new CountedQueries()),
-                    context -> context.getBeanFactory().registerSingleton("stillClock", CLOCK));
+                    context ->
+                            ((GenericApplicationContext) context).registerBean("stillClock", Clock.class, () -> CLOCK));
             running = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=" + TestCluster.url(),
