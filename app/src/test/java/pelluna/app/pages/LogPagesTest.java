@@ -3,6 +3,7 @@ package pelluna.app.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
 import static pelluna.app.testing.Said.saidWith;
+import static pelluna.app.testing.Said.shown;
 
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -221,6 +222,9 @@ class LogPagesTest {
         long empty = Pelluna.tank("Empty");
         HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + path);
         assertThat(answer.statusCode()).isEqualTo(200);
-        assertThat(answer.body()).contains("</html>").doesNotContain("null").doesNotContain("NaN");
+        assertThat(shown(answer.body()))
+                .contains("</html>")
+                .doesNotContain("null")
+                .doesNotContain("NaN");
     }
 }

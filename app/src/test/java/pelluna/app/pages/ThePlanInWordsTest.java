@@ -3,6 +3,7 @@ package pelluna.app.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
 import static pelluna.app.testing.Said.saidWith;
+import static pelluna.app.testing.Said.shown;
 
 import java.util.List;
 import java.util.Map;
@@ -159,8 +160,9 @@ class ThePlanInWordsTest {
         List<Species> all = Pelluna.bean(Catalogue.class).all();
         for (int i = part; i < all.size(); i += 8) {
             Species s = all.get(i);
-            String page = Pelluna.get("/tanks/1/species/" + s.scientificName().replace(' ', '-'))
-                    .body();
+            String page =
+                    shown(Pelluna.get("/tanks/1/species/" + s.scientificName().replace(' ', '-'))
+                            .body());
             assertThat(page)
                     .as(s.name())
                     .contains(s.scientificName())

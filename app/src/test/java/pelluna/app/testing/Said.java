@@ -33,6 +33,11 @@ public final class Said {
 
     private Said() {}
 
+    /** A page without what is random in it: in keys and tokens of its forms any letters may stand in a row. */
+    public static String shown(String page) {
+        return page.replaceAll("(content|value)=\"[0-9A-Za-z_-]{30,}\"", "");
+    }
+
     /** A message, whatever it is filled with, as HTML or as plain text. */
     public static Pattern said(String key) {
         return Pattern.compile(message(new MessagePattern(text(key)), 0, Map.of()));
