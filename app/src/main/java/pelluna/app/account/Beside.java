@@ -3,6 +3,7 @@ package pelluna.app.account;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -20,10 +21,10 @@ public final class Beside implements RequestAttributes {
      */
     public static <T> Supplier<T> request(CurrentKeeper keeper, Supplier<T> work) {
         OptionalLong who = SignedIn.id();
-        Map<String, Object> handed = keeper.handed();
+        Consumer<RequestAttributes> handed = keeper.handed();
         return () -> {
             Beside own = new Beside();
-            own.kept.putAll(handed);
+            handed.accept(own);
             RequestAttributes before = RequestContextHolder.getRequestAttributes();
             RequestContextHolder.setRequestAttributes(own);
             try {

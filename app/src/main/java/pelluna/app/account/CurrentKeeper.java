@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -104,9 +105,14 @@ public class CurrentKeeper implements Reader {
         return asked;
     }
 
-    /** What work beside this request must know of its reader. */
-    Map<String, Object> handed() {
-        return Map.of(KEPT, get(), BROWSER, ofTheBrowser());
+    /** Tells work beside this request who its reader is. */
+    Consumer<RequestAttributes> handed() {
+        KeeperAccount keeper = get();
+        Locale browser = ofTheBrowser();
+        return to -> {
+            to.setAttribute(KEPT, keeper, RequestAttributes.SCOPE_REQUEST);
+            to.setAttribute(BROWSER, browser, RequestAttributes.SCOPE_REQUEST);
+        };
     }
 
     /** The zone that the keeper has chosen; empty for nobody, and for who has chosen none. Asked for once. */

@@ -7,7 +7,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -26,12 +25,6 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.account.Ownership;
-import pelluna.app.fish.Fish;
-import pelluna.app.fish.Individuals;
-import pelluna.app.health.HealthBoard;
-import pelluna.app.introduction.Introductions;
-import pelluna.app.planning.OpenTank;
-import pelluna.app.planning.TankPlans;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -48,12 +41,7 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
 
     private final CurrentKeeper keeper;
     private final Ownership ownership;
-    private final TankPlans plans;
-    private final Individuals fish;
-    private final Introductions introductions;
-    private final HealthBoard health;
-    private final DoList toDo;
-    private final WatchList toWatch;
+    private final TodayLists lists;
     private final Clock clock;
     private final Cache<Asked, Kept> kept =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -64,24 +52,10 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
         return thread;
     });
 
-    TankStates(
-            CurrentKeeper keeper,
-            Ownership ownership,
-            TankPlans plans,
-            Individuals fish,
-            Introductions introductions,
-            HealthBoard health,
-            DoList toDo,
-            WatchList toWatch,
-            Clock clock) {
+    TankStates(CurrentKeeper keeper, Ownership ownership, TodayLists lists, Clock clock) {
         this.keeper = keeper;
         this.ownership = ownership;
-        this.plans = plans;
-        this.fish = fish;
-        this.introductions = introductions;
-        this.health = health;
-        this.toDo = toDo;
-        this.toWatch = toWatch;
+        this.lists = lists;
         this.clock = clock;
     }
 
@@ -124,11 +98,8 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     private TankState state(long id) {
-        OpenTank opened = plans.open(ownership.tank(id));
-        List<Fish> there = fish.there(opened.owned());
-        List<Introductions.Coming> coming = introductions.coming(opened);
-        HealthBoard.All minds = health.of(opened.owned(), there);
-        return TankState.of(toDo.of(opened, there, coming, minds), toWatch.of(opened, there, coming, minds));
+        TodayLists.Lists today = lists.of(ownership.tank(id));
+        return TankState.of(today.todo(), today.watch());
     }
 
     @Override

@@ -7,10 +7,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.account.OwnedTank;
-import pelluna.app.fish.Fish;
-import pelluna.app.fish.Individuals;
-import pelluna.app.health.HealthBoard;
-import pelluna.app.introduction.Introductions;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -20,52 +16,31 @@ import pelluna.words.Words;
 /** Today: what to do, whom to watch, what to know. */
 @Controller
 class TodayController {
+    private final TodayLists lists;
     private final TankPlans plans;
-    private final Individuals fish;
-    private final Introductions introductions;
-    private final HealthBoard health;
-    private final DoList toDo;
-    private final WatchList toWatch;
     private final KnowList toKnow;
     private final Shells shells;
 
-    TodayController(
-            TankPlans plans,
-            Individuals fish,
-            Introductions introductions,
-            HealthBoard health,
-            DoList toDo,
-            WatchList toWatch,
-            KnowList toKnow,
-            Shells shells) {
+    TodayController(TodayLists lists, TankPlans plans, KnowList toKnow, Shells shells) {
+        this.lists = lists;
         this.plans = plans;
-        this.fish = fish;
-        this.introductions = introductions;
-        this.health = health;
-        this.toDo = toDo;
-        this.toWatch = toWatch;
         this.toKnow = toKnow;
         this.shells = shells;
     }
 
     @GetMapping("/tanks/{id}/today")
     String today(OwnedTank tank, Model model) {
-        OpenTank opened = plans.open(tank);
-        List<Fish> all = fish.all(tank);
-        List<Fish> there = all.stream().filter(Fish::there).toList();
-        List<Introductions.Coming> coming = introductions.coming(opened);
-        HealthBoard.All minds = health.of(tank, there);
-        List<Item> todo = toDo.of(opened, there, coming, minds);
-        List<Item> watch = toWatch.of(opened, there, coming, minds);
+        TodayLists.Lists today = lists.of(tank);
+        OpenTank opened = today.opened();
         shells.around(
                 model,
                 opened,
                 "today",
                 opened.say().text("page.today.today"),
-                opened.say().date(plans.today()) + ". " + sentence(todo, watch, opened.say()));
-        model.addAttribute("todo", todo);
-        model.addAttribute("watchList", watch);
-        model.addAttribute("know", toKnow.of(opened, all, there));
+                opened.say().date(plans.today()) + ". " + sentence(today.todo(), today.watch(), opened.say()));
+        model.addAttribute("todo", today.todo());
+        model.addAttribute("watchList", today.watch());
+        model.addAttribute("know", toKnow.of(opened, today.all(), today.there()));
         return "today";
     }
 
@@ -85,9 +60,8 @@ class TodayController {
     @GetMapping("/tanks/{id}/today/due")
     @ResponseBody
     List<Map<String, String>> due(OwnedTank tank) {
-        OpenTank opened = plans.open(tank);
-        List<Fish> there = fish.there(tank);
-        return toDo.of(opened, there, introductions.coming(opened), health.of(tank, there)).stream()
+        TodayLists.Lists today = lists.of(tank);
+        return today.todo().stream()
                 .filter(Item::due)
                 .map(i -> Map.of(
                         "key",
@@ -97,7 +71,7 @@ class TodayController {
                         "why",
                         i.why(),
                         "tank",
-                        opened.tank().name()))
+                        today.opened().tank().name()))
                 .toList();
     }
 }
