@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.SpareDatabase;
@@ -34,6 +35,25 @@ class ReleasedDataTest {
             assertThat(before.get("residents")).hasSizeGreaterThan(3);
             assertThat(before.get("wishes")).hasSizeGreaterThan(10);
             everyLifeStandsWhereItsEventsLead(data);
+        }
+    }
+
+    /** A calendar's link was kept as it was; now its hash is, and it opens the same. Lines have an author now. */
+    @Test
+    void whatWasOpenedGoesOnAndWhatWasWrittenHasItsAuthor() throws SQLException, IOException {
+        try (SpareDatabase data = SpareDatabase.of("v7")) {
+            data.run("update tank set calendar_token = 'read-me-' || id where sandbox_of is null");
+            String tanks = data.asked("select count(*) from tank where sandbox_of is null");
+            String lines = data.asked("select count(*) from log_entry");
+            data.toNow();
+            assertThat(data.asked("select count(*) from share_link where what = 'calendar' and expires_at is null "
+                            + "and secret = sha256(('read-me-' || tank_id)::bytea)"))
+                    .isEqualTo(tanks)
+                    .isNotEqualTo("0");
+            assertThat(data.asked("select count(*) from log_entry e join tank t on t.id = e.tank_id "
+                            + "where e.author_id = t.keeper_id"))
+                    .isEqualTo(lines)
+                    .isNotEqualTo("0");
         }
     }
 
