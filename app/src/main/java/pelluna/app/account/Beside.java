@@ -1,16 +1,16 @@
 package pelluna.app.account;
 
-import java.util.Map;
 import java.util.OptionalLong;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import org.springframework.core.AttributeAccessor;
+import org.springframework.core.AttributeAccessorSupport;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 
 /** Work that goes on beside a request and outlives it, for the same reader. */
 public final class Beside implements RequestAttributes {
-    private final Map<String, Object> kept = new ConcurrentHashMap<>();
+    private final AttributeAccessor kept = new AttributeAccessorSupport() {};
 
     private Beside() {}
 
@@ -37,22 +37,22 @@ public final class Beside implements RequestAttributes {
 
     @Override
     public Object getAttribute(String name, int scope) {
-        return kept.get(name);
+        return kept.getAttribute(name);
     }
 
     @Override
     public void setAttribute(String name, Object value, int scope) {
-        kept.put(name, value);
+        kept.setAttribute(name, value);
     }
 
     @Override
     public void removeAttribute(String name, int scope) {
-        kept.remove(name);
+        kept.removeAttribute(name);
     }
 
     @Override
     public String[] getAttributeNames(int scope) {
-        return kept.keySet().toArray(String[]::new);
+        return kept.attributeNames();
     }
 
     @Override
