@@ -85,3 +85,8 @@ create policy own on share_link for all
 insert into share_link (tank_id, what, secret)
   select id, 'calendar', sha256(convert_to(calendar_token, 'UTF8')) from tank where calendar_token is not null;
 alter table tank drop column calendar_token;
+
+-- A what-if copy is its tank's owner's, whoever tries things out; who may see the tank sees it, from its first moment on.
+drop policy seen on tank;
+create policy seen on tank for select using ((select asks_for_all()) or id in (select tanks_seen()) or keeper_id = (select asking())
+  or sandbox_of in (select tanks_seen()));

@@ -286,12 +286,31 @@ public class TankPlans {
     /** Lays a plan file down as a new tank of this keeper. */
     @Transactional
     public TankEntity bringIn(PlanFile file) {
-        PlanFiles.notTooMany(file);
-        check(file);
-        TankEntity tank = new TankEntity(
-                keeper.get().id(),
+        return lay(tank(keeper.get().id(), file), file);
+    }
+
+    /**
+     * Lays it down as a what-if copy, in the name of the tank's owner, whoever tries things out.
+     *
+     * @param base the plan that it is copied from
+     */
+    @Transactional
+    public TankEntity copy(OwnedTank of, PlanFile file, PlanFile base) {
+        TankEntity copy = tank(of.owner(), file);
+        copy.copies(of.id(), base);
+        return lay(copy, file);
+    }
+
+    private TankEntity tank(long owner, PlanFile file) {
+        return new TankEntity(
+                owner,
                 file.name() == null ? keeper.words().text("page.planning.broughtIn") : file.name(),
                 TankFigures.of(file.tank()));
+    }
+
+    private TankEntity lay(TankEntity tank, PlanFile file) {
+        PlanFiles.notTooMany(file);
+        check(file);
         tank.plans(file);
         tanks.save(tank);
         OwnedTank owned = ownership.tank(tank.id());

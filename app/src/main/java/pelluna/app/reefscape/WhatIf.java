@@ -42,11 +42,12 @@ class WhatIf {
             return ownership.tank(there.get().id());
         }
         String name = plans.words().text("page.reefscape.whatIf3", row.name());
-        TankEntity copy = plans.bringIn(plans.file(tank)
-                .unnumbered()
-                .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name));
-        copy.copies(tank.id(), steps.numbered(tank));
-        tanks.save(copy);
+        TankEntity copy = plans.copy(
+                tank,
+                plans.file(tank)
+                        .unnumbered()
+                        .named(name.length() > MOST_LETTERS ? name.substring(0, MOST_LETTERS) : name),
+                steps.numbered(tank));
         return ownership.tank(copy.id());
     }
 

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pelluna.app.testing.LogTank;
+import pelluna.app.testing.Pelluna;
 import pelluna.app.testing.TestCluster;
 import pelluna.app.testing.Visitor;
 
@@ -49,7 +50,8 @@ class TankRightsTest {
         "helper, /wish-list, OnlyTheLog",
         "helper, /losses, OnlyTheLog",
         "adviser, /remove, OnlyTheOwner",
-        "adviser, /calendar/open, OnlyTheOwner"
+        "adviser, /calendar/open, OnlyTheOwner",
+        "adviser, /import-export, OnlyTheOwner"
     })
     void whatARoleMayNotDoIsRefusedAndNothingIsWritten(String role, String path, String why) {
         is(role);
@@ -76,6 +78,24 @@ class TankRightsTest {
         is("adviser");
         guest.post(tank.at("/wish-list"), Map.of("species", "Gramma loreto"));
         assertThat(tank.page("/wish-list")).contains("Gramma loreto");
+    }
+
+    @Test
+    void whatAnAdviserTriesOutIsTheOwnersAndGoesWithTheRole() {
+        is("adviser");
+        String copy = guest.post(tank.at("/what-if"), Map.of()).uri().getPath();
+        assertThat(copy).matches("/tanks/\\d+/reefscape").doesNotContain("/" + tank.id + "/");
+        guest.post(copy.replace("reefscape", "wish-list"), Map.of("species", "Ecsenius bicolor"));
+        assertThat(Pelluna.post(tank.at("/what-if"), Map.of()).uri().getPath())
+                .as("the owner has the same one")
+                .isEqualTo(copy);
+        assertThat(guest.get("/tanks").body()).as("it is no tank of its own").doesNotContain(copy);
+        is("");
+        assertThat(guest.get(copy).statusCode()).isEqualTo(404);
+        is("adviser");
+        guest.post(copy.replace("reefscape", "what-if/keep"), Map.of());
+        assertThat(tank.page("/wish-list")).contains("Ecsenius bicolor");
+        assertThat(Pelluna.get(copy).statusCode()).isEqualTo(404);
     }
 
     @ParameterizedTest
