@@ -10,8 +10,8 @@ final class TankRights {
             Pattern.compile("/tanks/\\d+/(log/(sighting|typed|back|watch|head-count|feed|water)|arrivals/test)");
     /** To give the tank up or put it away, to let others in, to see facts otherwise, to bring plans in by them. */
     private static final Pattern OWNERS = Pattern.compile(
-            "/tanks/\\d+/(remove|archive|calendar/.*|people/(invite|end|withdraw)|links(/.*)?|catalogue|import-export|own-species.*"
-                    + "|species/.+/own/.+)");
+            "/tanks/\\d+/(remove|archive|calendar/.*|people/(invite|end|withdraw)|links(/.*)?|catalogue|import-export"
+                    + "|own-species.*|species/.+/own/.+)");
     /** What is about whoever asks, not about the tank. */
     private static final Pattern EVERYBODYS = Pattern.compile("/tanks/\\d+/(side-by-side/.*|people/leave)");
     /** What an archived tank still takes. */
