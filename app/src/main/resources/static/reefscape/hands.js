@@ -19,6 +19,7 @@ export class Reefscape extends Dates {
         this.zoomBy(event.deltaY < 0 ? 1.15 : 1 / 1.15, event.clientX - box.left, event.clientY - box.top);
       }
     }, { passive: false });
+    this.root.addEventListener('pointerleave', () => this.hover(null));
     this.root.addEventListener('keydown', (event) => this.key(event));
     this.place();
   }
@@ -42,7 +43,7 @@ export class Reefscape extends Dates {
   }
 
   move(event) {
-    if (!this.pointers.has(event.pointerId)) { return; }
+    if (!this.pointers.has(event.pointerId)) { this.hover(this.fishAt(this.cm(event))); return; }
     const was = this.pointers.get(event.pointerId);
     this.pointers.set(event.pointerId, { x: event.clientX, y: event.clientY });
     if (this.pinch && this.pointers.size === 2) {
@@ -64,6 +65,7 @@ export class Reefscape extends Dates {
       this.place();
       this.moved = this.moved || Math.hypot(event.clientX - this.pan.x, event.clientY - this.pan.y) > 6;
     } else if (this.pan) {
+      this.root.scrollLeft -= event.clientX - was.x;
       this.moved = this.moved || Math.hypot(event.clientX - this.pan.x, event.clientY - this.pan.y) > 8;
     }
   }
@@ -88,6 +90,7 @@ export class Reefscape extends Dates {
   along(held) {
     const all = [held.piece];
     if (held.kind === 'rock') {
+      this.heap = this.inner.querySelector(`.reef-layer[data-heap="${held.i}"]`);
       const outline = held.piece.querySelector('.rock-outline').getBBox();
       for (const el of this.root.querySelectorAll('.grip, .hide-piece')) {
         const mine = el.dataset.kind === 'foot' ? el.dataset.i === held.i
@@ -109,6 +112,7 @@ export class Reefscape extends Dates {
     this.moved = this.moved || Math.hypot(held.dx, held.dy) * this.perCm > 3;
     held.along = held.along || this.along(held);
     for (const el of held.along) { el.setAttribute('transform', `translate(${held.dx} ${-held.dy})`); }
+    if (this.heap && held.kind === 'rock') { this.heap.style.transform = `translate(${held.dx * this.perCm}px)`; }
     if (this.moved) {
       this.preview = { kind: held.kind, i: held.i, dx: held.dx.toFixed(2), dy: held.dy.toFixed(2) };
       this.fetchDay();
@@ -122,6 +126,7 @@ export class Reefscape extends Dates {
     if (!held) { return; }
     if (cancelled || !this.moved) {
       for (const el of held.along || []) { el.removeAttribute('transform'); }
+      if (this.heap) { this.heap.style.transform = ''; }
       if (held.along) { this.fetchDay(); }
       if (cancelled || !this.choose(event)) { held.piece.focus({ preventScroll: true }); }
       return;
@@ -155,9 +160,13 @@ export class Reefscape extends Dates {
     }
   }
 
-  choose(event) {
-    const at = this.cm(event);
-    const { swimmers, arrows } = this.shown || { swimmers: [], arrows: [] };
+  hover(id) {
+    if (this.hovered !== id) { this.hovered = id; this.ask(); }
+  }
+
+  // The fish at a place, the smallest if several: its id, or none.
+  fishAt(at) {
+    const { swimmers } = this.shown || { swimmers: [] };
     const reach = 9 / at.per;
     let best = null;
     for (const s of swimmers) {
@@ -167,8 +176,16 @@ export class Reefscape extends Dates {
         if (far < 1 && (!best || s.length < best.size)) { best = { key: s.fish.id, size: s.length }; }
       }
     }
+    return best && best.key;
+  }
+
+  choose(event) {
+    const at = this.cm(event);
+    const reach = 9 / at.per;
+    const fish = this.fishAt(at);
+    let best = fish && { key: fish };
     if (!best) {
-      for (const a of arrows) {
+      for (const a of (this.shown || { arrows: [] }).arrows) {
         for (let t = 0; t <= 1; t += 0.05) {
           const p = this.curve(a.start, a.mid, a.tip, t);
           const far = Math.hypot(p.x - at.x, p.y - at.y);

@@ -15,6 +15,10 @@ const reef = {
     } else {
       reef.here.read();
     }
+    for (const button of document.querySelectorAll('[data-shows]')) {
+      button.setAttribute('aria-pressed', String(Boolean(reef.here.shows[button.dataset.shows])));
+    }
+    reef.here.swimOn();
     if (reef.here.focus) {
       const again = root.querySelector(reef.here.focus);
       if (again) { again.focus({ preventScroll: true }); }
@@ -24,6 +28,7 @@ const reef = {
     const sheet = document.querySelector('#explains.sheet-up');
     const covers = sheet && reef.here.scene.chosen !== before && getComputedStyle(sheet).position === 'fixed';
     if (covers) { root.scrollIntoView({ block: 'start' }); }
+    if (reef.here.scene.chosen !== before) { reef.here.bringIn(); }
   },
 };
 
@@ -55,13 +60,28 @@ document.addEventListener('click', (event) => {
   if (!button) { return; }
   const middle = [reef.here.root.clientWidth / 2, reef.here.root.clientHeight / 2];
   if (button.id === 'reef-play') { reef.here.play(); }
+  const shows = button.dataset.shows;
+  if (shows) {
+    reef.here.show(shows, button.getAttribute('aria-pressed') !== 'true');
+    button.setAttribute('aria-pressed', String(reef.here.shows[shows]));
+    reef.here.swimOn();
+  }
   if (button.id === 'reef-hot') { button.setAttribute('aria-pressed', String(reef.here.root.classList.toggle('show-hot'))); }
   if (button.id === 'reef-end') { reef.here.slide(1); reef.here.settle(); }
   if (button.id === 'reef-zoom-in') { reef.here.zoomBy(1.5, ...middle); }
   if (button.id === 'reef-zoom-out') { reef.here.zoomBy(1 / 1.5, ...middle); }
 });
 
-// The PNG is the server's SVG, painted here.
+// A fish of the list under the pointer or the focus is named in the picture.
+for (const kind of ['pointerover', 'focusin']) {
+  document.addEventListener(kind, (event) => {
+    const fish = reef.here && event.target.closest && event.target.closest('.reef-fish [data-fish]');
+    if (fish) { reef.here.hover(fish.dataset.fish); }
+  });
+}
+document.addEventListener('visibilitychange', () => reef.here && reef.here.swimOn());
+
+// The PNG is the server's SVG, painted here twice as fine.
 document.addEventListener('click', (event) => {
   const link = event.target.closest('#picture-png');
   if (!link) { return; }
@@ -69,9 +89,9 @@ document.addEventListener('click', (event) => {
   const image = new Image();
   image.onload = () => {
     const canvas = document.createElement('canvas');
-    canvas.width = image.naturalWidth;
-    canvas.height = image.naturalHeight;
-    canvas.getContext('2d').drawImage(image, 0, 0);
+    canvas.width = 2 * image.naturalWidth;
+    canvas.height = 2 * image.naturalHeight;
+    canvas.getContext('2d').drawImage(image, 0, 0, canvas.width, canvas.height);
     canvas.toBlob((blob) => {
       const save = document.createElement('a');
       save.href = URL.createObjectURL(blob);

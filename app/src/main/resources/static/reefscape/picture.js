@@ -1,5 +1,5 @@
 // Fish, grounds, arrows and names, painted for a day.
-import { Tank } from './tank.js';
+import { Names } from './names.js';
 
 const WAVES = {
   calm: 'M2 8h28', ripple: 'M2 9q7 -8 14 0t14 0', chop: 'M2 6q5 -6 9 0t9 0t9 0M2 13q5 -6 9 0t9 0t9 0',
@@ -7,13 +7,17 @@ const WAVES = {
 };
 const INKS = { calm: '#a5cdc5', ripple: '#a9d0f5', chop: '#f5b04a', surge: '#ff8fbb' };
 const MOST_ARROWS = 60;
+// So many, the worst ones, until all are asked for.
+const FEW_ARROWS = 5;
 // Shades, dashes and arrows are slow to paint. Beyond so many fish only the chosen grounds have shades and dashes, and
 // while the date moves only the hardest arrows and their grounds are drawn; all are there again as soon as it rests.
 const MANY = 40;
 const MOST_MOVING = 16;
 const REST = 150;
+const BEAT = 50;
+const STILL = window.matchMedia('(prefers-reduced-motion: reduce)');
 
-export class Picture extends Tank {
+export class Picture extends Names {
   ask() {
     if (!this.asked) {
       this.asked = requestAnimationFrame(() => { this.asked = 0; this.draw(); });
@@ -32,7 +36,8 @@ export class Picture extends Tank {
         there.push({
           fish, length, half, picture: young ? fish.youngPicture : fish.picture,
           x: Math.max(length / 2, Math.min(this.scene.length - length / 2, x)),
-          y: Math.max(half * 0.8, Math.min(floor - half * 0.8, floor - y)),
+          y: fish.rests === undefined ? Math.max(half * 0.8, Math.min(floor - half * 0.8, floor - y))
+            : floor - fish.rests - fish.belly * length * 0.9,
           homeX: x, homeY: floor - y, ground: this.at(fish.grounds, this.day),
         });
       }
@@ -54,9 +59,10 @@ export class Picture extends Tank {
     this.px = px;
     const arrows = this.arrows(where);
     this.drawGrounds(c, swimmers, arrows, px);
-    for (const s of [...swimmers].sort((a, b) => b.length - a.length)) { this.drawFish(c, s, k); }
+    const swims = this.swims();
+    for (const s of [...swimmers].sort((a, b) => b.length - a.length)) { this.drawFish(c, s, k, swims); }
     for (const arrow of arrows) { this.drawArrow(c, arrow, px); }
-    this.drawNames(c, swimmers, px);
+    this.drawNames(c, this.named(swimmers, arrows), swimmers, px);
     this.shown = { swimmers, arrows };
     this.frames.push(performance.now() - began);
     if (this.frames.length > 600) { this.frames.shift(); }
@@ -67,12 +73,12 @@ export class Picture extends Tank {
   moves() {
     this.moving = true;
     clearTimeout(this.resting);
-    this.resting = setTimeout(() => { this.moving = false; this.ask(); }, REST);
+    this.resting = setTimeout(() => { this.moving = false; this.ask(); this.swimOn(); }, REST);
   }
 
   arrows(where) {
     const least = Math.max(1, this.scene.arrowsFrom);
-    const most = this.moving && where.size >= MANY ? MOST_MOVING : MOST_ARROWS;
+    const most = !this.shows.arrows ? FEW_ARROWS : this.moving && where.size >= MANY ? MOST_MOVING : MOST_ARROWS;
     const found = [];
     for (const [a, b, index, step] of this.now.presses) {
       const chosen = this.scene.chosen === `${a}~${b}`;
@@ -114,8 +120,9 @@ export class Picture extends Tank {
     const few = swimmers.length < MANY;
     const met = new Set(arrows.flatMap((a) => [a.from.fish.id, a.to.fish.id]));
     for (const s of swimmers) {
-      if (s.ground > 0 && (few || !this.moving || met.has(s.fish.id))) {
-        const mine = chosen && chosen.split('~').includes(s.fish.id);
+      const mine = chosen && chosen.split('~').includes(s.fish.id);
+      const wanted = this.shows.grounds && (few || !this.moving || met.has(s.fish.id));
+      if (s.ground > 0 && (mine || wanted)) {
         this.ellipse(c, s);
         if (mine || few) {
           c.fillStyle = mine ? 'rgba(255,255,255,.16)' : 'rgba(255,255,255,.05)';
@@ -131,7 +138,8 @@ export class Picture extends Tank {
     const seen = new Set();
     for (const { from, to } of arrows) {
       const pair = [from.fish.id, to.fish.id].sort().join('~');
-      if (from.ground > 0 && to.ground > 0 && !seen.has(pair)) {
+      const wanted = this.shows.grounds || this.chosenPair({ from, to }) || this.chosenPair({ from: to, to: from });
+      if (wanted && from.ground > 0 && to.ground > 0 && !seen.has(pair)) {
         seen.add(pair);
         this.hatch(c, from, to, px, chosen === `${from.fish.id}~${to.fish.id}` || chosen === `${to.fish.id}~${from.fish.id}`);
       }
@@ -175,14 +183,25 @@ export class Picture extends Tank {
     return root <= 0 ? [1, 0] : [(-qb - Math.sqrt(root)) / qa, (-qb + Math.sqrt(root)) / qa];
   }
 
-  drawFish(c, s, k) {
+  drawFish(c, s, k, swims) {
     const width = 1.16 * s.length;
     const sprite = this.sprite(s.picture, 1.16 * s.fish.lengths[s.fish.lengths.length - 1] * k);
     if (!sprite) { return; }
     const n = s.fish.count;
     for (let i = n - 1; i >= 0; i--) {
       const [x, y] = this.member(s, i);
-      c.drawImage(sprite, x - s.length / 2 - 0.13 * s.length, y - s.half, width, 2 * s.half);
+      c.save();
+      c.translate(x, y);
+      if (s.fish.right !== (i % 5 === 4)) { c.scale(-1, 1); }
+      if (swims) { this.sway(c, s, i, swims); }
+      if (s.fish.shown < 1) {
+        c.translate((0.5 - s.fish.shown) * s.length, 0);
+        c.beginPath();
+        c.rect(-0.7 * s.length, -s.half, (0.2 + s.fish.shown) * s.length, 2 * s.half);
+        c.clip();
+      }
+      c.drawImage(sprite, -0.63 * s.length, -s.half, width, 2 * s.half);
+      c.restore();
     }
     if (this.scene.chosen === s.fish.id) {
       c.beginPath();
@@ -191,6 +210,31 @@ export class Picture extends Tank {
       c.strokeStyle = '#dfe94a';
       c.stroke();
     }
+  }
+
+  // Where motion is wanted, a fish that swims goes to and fro a little and its tail beats; one that lies breathes.
+  sway(c, s, i, time) {
+    const own = (s.homeX * 7 + i * 1.7) % 6.3;
+    const rate = 0.9 + 3 / (3 + s.length);
+    if (s.fish.rests === undefined) {
+      const far = s.length * (s.fish.shown < 1 ? 0.03 : 0.09);
+      c.translate(far * Math.sin(time * rate * 0.6 + own), far * 0.5 * Math.sin(time * rate * 0.43 + 2 * own));
+      c.transform(1 - 0.025 * (1 + Math.sin(time * rate * 4 + own)), 0, 0, 1, 0, 0);
+    } else {
+      c.scale(1, 1 + 0.012 * Math.sin(time * 1.6 + own));
+    }
+  }
+
+  // Seconds, if fish are to swim; 0 if not.
+  swims() {
+    return this.shows.swim && !this.moving && !STILL.matches ? performance.now() / 1000 : 0;
+  }
+
+  // While they swim, a picture every so often, as long as somebody can see it.
+  swimOn() {
+    clearTimeout(this.beating);
+    const seen = document.visibilityState === 'visible' && this.canvas.isConnected;
+    if (seen && this.swims()) { this.beating = setTimeout(() => { this.ask(); this.swimOn(); }, BEAT); }
   }
 
   // The members of a group lie in a loose spiral around their place.
@@ -206,12 +250,12 @@ export class Picture extends Tank {
 
   drawArrow(c, a, px) {
     const chosen = this.chosenPair(a);
-    const wide = (1.5 + a.index / 22) * px;
+    const wide = (2 + a.index / 20) * px;
     const ink = INKS[a.step];
     const angle = Math.atan2(a.tip.y - a.mid.y, a.tip.x - a.mid.x);
     const head = 4 * px + 2.2 * wide;
     const end = { x: a.tip.x - Math.cos(angle) * head * 0.8, y: a.tip.y - Math.sin(angle) * head * 0.8 };
-    for (const [color, extra] of [[chosen ? '#dfe94a' : 'rgba(4,26,31,.55)', (chosen ? 3.4 : 2.2) * px], [ink, 0]]) {
+    for (const [color, extra] of [[chosen ? '#dfe94a' : 'rgba(4,18,24,.85)', (chosen ? 4 : 3.2) * px], [ink, 0]]) {
       c.strokeStyle = color;
       c.fillStyle = color;
       c.lineWidth = wide + extra;
@@ -258,76 +302,4 @@ export class Picture extends Tank {
     return this.badges.get(step);
   }
 
-  // Width of a text in letters' heights, measured once.
-  widthOf(c, text) {
-    this.widths = this.widths || new Map();
-    if (!this.widths.has(text)) {
-      c.save();
-      c.setTransform(1, 0, 0, 1, 0, 0);
-      c.font = "100px 'Atkinson Hyperlegible Next', sans-serif";
-      this.widths.set(text, c.measureText(text).width / 100);
-      c.restore();
-    }
-    return this.widths.get(text);
-  }
-
-  // A name with its dark edge as a bitmap, painted once for a size of the canvas.
-  label(text, wide) {
-    const scale = this.ratio / this.zoom.scale;
-    if (this.labelsFor !== scale) { this.labels = new Map(); this.labelsFor = scale; }
-    if (!this.labels.has(text)) {
-      const bitmap = document.createElement('canvas');
-      const size = { wide: wide + 8, high: 20 };
-      bitmap.width = Math.ceil(size.wide * scale);
-      bitmap.height = Math.ceil(size.high * scale);
-      const c = bitmap.getContext('2d');
-      c.scale(bitmap.width / size.wide, bitmap.height / size.high);
-      c.font = "12px 'Atkinson Hyperlegible Next', sans-serif";
-      c.textBaseline = 'top';
-      c.lineJoin = 'round';
-      c.lineWidth = 3;
-      c.strokeStyle = 'rgba(4,26,31,.75)';
-      c.strokeText(text, 4, 3);
-      c.fillStyle = '#f2faf8';
-      c.fillText(text, 4, 3);
-      this.labels.set(text, bitmap);
-    }
-    return this.labels.get(text);
-  }
-
-  // Names where there is room for them, larger fish first.
-  drawNames(c, swimmers, px) {
-    const letters = 12 * px;
-    const taken = [];
-    const bodies = [];
-    for (const s of swimmers) {
-      for (let i = 0; i < Math.min(s.fish.count, 12); i++) {
-        const [x, y] = this.member(s, i);
-        bodies.push([x - s.length / 2, y - s.half * 0.7, x + s.length / 2, y + s.half * 0.7]);
-      }
-    }
-    const meets = (a) => (b) => a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
-    const chosen = (this.scene.chosen || '').split('~');
-    const first = (s) => (chosen.includes(s.fish.id) ? 1000 : 0) + s.length;
-    for (const s of [...swimmers].sort((a, b) => first(b) - first(a))) {
-      const text = (s.fish.count > 1 ? `${s.fish.count} × ` : '') + s.fish.name;
-      const wide = this.widthOf(c, text) * letters;
-      const spread = s.fish.count > 1 ? Math.sqrt(s.fish.count - 1) * s.length * 0.57 : 0;
-      const x = Math.max(wide / 2, Math.min(this.scene.length - wide / 2, s.x));
-      const boxes = [s.y + s.half * 0.75 + spread + 2 * px, s.y - s.half * 0.75 - spread - letters - 2 * px, s.y + s.half * 0.75 + 2 * px]
-        .map((y) => [x - wide / 2, y, x + wide / 2, y + letters])
-        .filter((box) => box[1] > 0 && box[3] < this.scene.floor + letters * 0.4 && !taken.some(meets(box)));
-      const box = boxes.find((b) => !bodies.some(meets(b))) || boxes[0];
-      if (box) {
-        taken.push(box);
-        const label = this.label(text, wide / px);
-        const k = this.perCm * this.ratio;
-        c.save();
-        c.setTransform(1, 0, 0, 1, 0, 0);
-        const left = Math.round((x - this.scene.box[0]) * k - label.width / 2);
-        c.drawImage(label, left, Math.round((box[1] - 3 * px - this.scene.box[1]) * k));
-        c.restore();
-      }
-    }
-  }
 }

@@ -1,6 +1,12 @@
 // The Reefscape in the browser: fish, grounds and arrows on a canvas over the server's drawing of the tank. What is
 // computed comes from the server; here it is only drawn, between the sizes and places that came.
 
+const SHOWS = 'pelluna-reef';
+// On a narrow screen the tank is as wide as it takes for its smallest fish to be seen, and is scrolled.
+const NARROW = 640;
+const LEAST_FISH = 24;
+const WIDEST = 4;
+
 // What came from the server, and how it lies on the screen.
 export class Tank {
   constructor(root) {
@@ -12,6 +18,7 @@ export class Tank {
     this.sprites = new Map();
     this.zoom = { scale: 1, x: 0, y: 0 };
     this.frames = [];
+    this.shows = { swim: true, ...JSON.parse(localStorage.getItem(SHOWS) || '{}') };
     this.read();
     new ResizeObserver(() => this.size()).observe(root);
     // Names painted before the letters had come are painted again.
@@ -48,6 +55,8 @@ export class Tank {
 
   // A fish as a bitmap, drawn once at its full size: scaling a bitmap is quick, drawing its paths is not.
   sprite(path, width) {
+    const night = getComputedStyle(this.root).colorScheme === 'dark';
+    if (night !== this.night) { this.sprites.clear(); this.night = night; }
     const image = this.pictures.get(path);
     if (!image || !image.complete || !image.naturalWidth) { return null; }
     const wide = Math.min(1024, Math.max(32, 2 ** Math.ceil(Math.log2(width))));
@@ -56,7 +65,13 @@ export class Tank {
     const bitmap = document.createElement('canvas');
     bitmap.width = wide;
     bitmap.height = Math.max(1, Math.round(wide * image.naturalHeight / image.naturalWidth));
-    bitmap.getContext('2d').drawImage(image, 0, 0, bitmap.width, bitmap.height);
+    const c = bitmap.getContext('2d');
+    c.drawImage(image, 0, 0, bitmap.width, bitmap.height);
+    if (night) {
+      c.globalCompositeOperation = 'source-atop';
+      c.fillStyle = 'rgba(8,24,72,.46)';
+      c.fillRect(0, 0, bitmap.width, bitmap.height);
+    }
     this.sprites.set(path, bitmap);
     return bitmap;
   }
@@ -81,8 +96,9 @@ export class Tank {
 
   size() {
     const [, , wide, high] = this.scene.box;
-    const width = this.root.clientWidth;
-    if (!width) { return; }
+    if (!this.root.clientWidth) { return; }
+    this.widen(wide);
+    const width = this.inner.clientWidth;
     this.ratio = Math.min(3, (window.devicePixelRatio || 1) * Math.max(1, this.zoom.scale));
     this.perCm = width / wide;
     this.canvas.width = Math.round(width * this.ratio);
@@ -90,9 +106,33 @@ export class Tank {
     this.ask();
   }
 
+  widen(wide) {
+    const screen = this.root.clientWidth;
+    const there = this.scene.fish.filter((f) => f.from <= this.day).map((f) => this.at(f.lengths, this.day));
+    const needs = there.length ? LEAST_FISH * wide / Math.min(...there) : 0;
+    const width = screen < NARROW ? Math.round(Math.min(WIDEST * screen, needs)) : 0;
+    this.inner.style.width = width > screen ? `${width}px` : '';
+  }
+
+  // Where the tank is scrolled, the chosen fish comes into the middle.
+  bringIn() {
+    const first = (this.scene.chosen || '').split('~')[0];
+    const home = this.homes[first];
+    if (home && this.inner.clientWidth > this.root.clientWidth) {
+      this.root.scrollLeft = (home[0] - this.scene.box[0]) * this.perCm - this.root.clientWidth / 2;
+    }
+  }
+
+  // What is to be seen, as this browser had it the last time.
+  show(what, wanted) {
+    this.shows[what] = wanted;
+    localStorage.setItem(SHOWS, JSON.stringify(this.shows));
+    this.ask();
+  }
+
   place() {
     const z = this.zoom;
-    const width = this.root.clientWidth;
+    const width = this.inner.clientWidth;
     const height = this.root.clientHeight;
     z.scale = Math.max(1, Math.min(8, z.scale));
     z.x = Math.min(0, Math.max(width * (1 - z.scale), z.x));

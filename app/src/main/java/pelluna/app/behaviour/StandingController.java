@@ -15,13 +15,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.introduction.Interventions;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
@@ -43,6 +43,7 @@ class StandingController {
     private final LogFigures log;
     private final Shells shells;
     private final Clock clock;
+    private final Sceneries sceneries;
 
     StandingController(
             TankPlans plans,
@@ -51,7 +52,8 @@ class StandingController {
             Interventions measures,
             LogFigures log,
             Shells shells,
-            Clock clock) {
+            Clock clock,
+            Sceneries sceneries) {
         this.plans = plans;
         this.fish = fish;
         this.behaviour = behaviour;
@@ -59,6 +61,7 @@ class StandingController {
         this.log = log;
         this.shells = shells;
         this.clock = clock;
+        this.sceneries = sceneries;
     }
 
     /** What was done, as the page shows it. */
@@ -138,8 +141,13 @@ class StandingController {
                 places.stream().map(LogFigures.Place::times).toList());
         model.addAttribute(
                 "hot",
-                new ReefDrawing(opened.plan().tank(), opened.say())
-                        .framed("reef", opened.say().text("page.behaviour.hotSpotsOfTheLastDaysOn", HOT_DAYS), over));
+                sceneries.framed(
+                        tank.id(),
+                        opened.plan().tank(),
+                        opened.say(),
+                        "reef",
+                        opened.say().text("page.behaviour.hotSpotsOfTheLastDaysOn", HOT_DAYS),
+                        over));
         model.addAttribute(
                 "hotActs", places.stream().mapToInt(LogFigures.Place::times).sum());
     }

@@ -1,6 +1,16 @@
 /** Standing, pressure, and what was learned of each fish. */
 @ApplicationModule(
-        allowedDependencies = {"account", "drawing", "fish", "introduction", "livestock", "log", "planning", "shell"})
+        allowedDependencies = {
+            "account",
+            "drawing",
+            "fish",
+            "introduction",
+            "livestock",
+            "log",
+            "planning",
+            "scenery",
+            "shell"
+        })
 package pelluna.app.behaviour;
 
 import org.springframework.modulith.ApplicationModule;

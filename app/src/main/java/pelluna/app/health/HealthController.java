@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.HotSpots;
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.log.Feedings;
@@ -21,6 +20,7 @@ import pelluna.app.log.LogBook;
 import pelluna.app.log.Observation;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.shell.Shells;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.capacity.Upkeep;
@@ -40,15 +40,23 @@ class HealthController {
     private final Feedings feedings;
     private final LogBook log;
     private final Shells shells;
+    private final Sceneries sceneries;
 
     HealthController(
-            TankPlans plans, Individuals fish, HealthBoard health, Feedings feedings, LogBook log, Shells shells) {
+            TankPlans plans,
+            Individuals fish,
+            HealthBoard health,
+            Feedings feedings,
+            LogBook log,
+            Shells shells,
+            Sceneries sceneries) {
         this.plans = plans;
         this.fish = fish;
         this.health = health;
         this.feedings = feedings;
         this.log = log;
         this.shells = shells;
+        this.sceneries = sceneries;
     }
 
     @GetMapping("/tanks/{id}/log/health")
@@ -75,7 +83,7 @@ class HealthController {
         model.addAttribute("mealSays", mealSays(opened, meals));
         model.addAttribute("seaweedSays", seaweedSays(opened, meals));
         model.addAttribute("places", placesSays(opened, meals));
-        model.addAttribute("reef", reef(opened, meals));
+        model.addAttribute("reef", reef(tank, opened, meals));
         List<Feedings.Meal> newest = new ArrayList<>(meals.subList(Math.max(0, meals.size() - SHOWN), meals.size()));
         Collections.reverse(newest);
         model.addAttribute("meals", newest);
@@ -151,16 +159,15 @@ class HealthController {
                                         .length(spread * opened.plan().tank().lengthCm()));
     }
 
-    private static String reef(OpenTank opened, List<Feedings.Meal> meals) {
+    private String reef(OwnedTank tank, OpenTank opened, List<Feedings.Meal> meals) {
         List<Sighting.Spot> at = meals.stream().flatMap(m -> m.at().stream()).toList();
-        return new ReefDrawing(opened.plan().tank(), opened.say())
-                .framed(
-                        "reef tap-feed",
-                        opened.say().text("page.health.theTankFromTheFrontWithIts"),
-                        HotSpots.over(
-                                opened.plan().tank(),
-                                at,
-                                at.stream().map(s -> 1).toList()));
+        return sceneries.framed(
+                tank.id(),
+                opened.plan().tank(),
+                opened.say(),
+                "reef tap-feed",
+                opened.say().text("page.health.theTankFromTheFrontWithIts"),
+                HotSpots.over(opened.plan().tank(), at, at.stream().map(s -> 1).toList()));
     }
 
     @PostMapping("/tanks/{id}/log/feed")

@@ -1,5 +1,5 @@
 /** Signs of illness, how they spread, who eats. */
-@ApplicationModule(allowedDependencies = {"account", "drawing", "fish", "log", "planning", "shell"})
+@ApplicationModule(allowedDependencies = {"account", "drawing", "fish", "log", "planning", "scenery", "shell"})
 package pelluna.app.health;
 
 import org.springframework.modulith.ApplicationModule;

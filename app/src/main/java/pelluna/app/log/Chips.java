@@ -3,10 +3,8 @@ package pelluna.app.log;
 import java.util.Arrays;
 import java.util.List;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.core.behaviour.EventType;
-import pelluna.core.tank.Tank;
 import pelluna.words.Words;
 
 /** What a sighting is built from by taps: fish, doings, the small Reefscape. */
@@ -70,10 +68,5 @@ final class Chips {
     private static DoingChip chip(EventType d, Words say) {
         return new DoingChip(
                 d.word(), say.of(d), d.toAnother() ? say.pattern(d, "sentence") : "", d.toAnother(), d.gravity());
-    }
-
-    /** The tank from the front, small, to tap on. */
-    static String reef(Tank tank, Words say) {
-        return new ReefDrawing(tank, say).framed("reef tap-reef", say.text("page.log.theTankFromTheFrontTapWhere"), "");
     }
 }

@@ -15,6 +15,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.shell.Shells;
 
 /** The Log place: a sentence from four taps, a watch, the stream. */
@@ -31,6 +32,7 @@ class LogController {
     private final Authors authors;
     private final Shells shells;
     private final Clock clock;
+    private final Sceneries sceneries;
 
     LogController(
             TankPlans plans,
@@ -41,7 +43,8 @@ class LogController {
             BesideTheLog beside,
             Authors authors,
             Shells shells,
-            Clock clock) {
+            Clock clock,
+            Sceneries sceneries) {
         this.plans = plans;
         this.fish = fish;
         this.log = log;
@@ -51,6 +54,7 @@ class LogController {
         this.authors = authors;
         this.shells = shells;
         this.clock = clock;
+        this.sceneries = sceneries;
     }
 
     /** @param after number of a line; only those that stand below it */
@@ -69,7 +73,7 @@ class LogController {
         model.addAttribute("tab", "log");
         model.addAttribute("chips", Chips.fish(there, opened.say()));
         model.addAttribute("doings", Chips.doings(there.stream().anyMatch(Fish::boxed), opened.say()));
-        model.addAttribute("reef", Chips.reef(opened.plan().tank(), opened.say()));
+        model.addAttribute("reef", tapped(tank, opened));
         model.addAttribute("watch", watch);
         model.addAttribute("beside", beside.of(opened, all));
         List<ObservationEntity> rows = log.stream(tank, after, SHOWN + 1);
@@ -94,5 +98,11 @@ class LogController {
         return new Offers(sentences
                 .reader(plans.open(tank), fish.there(tank))
                 .completions(text.length() > 200 ? text.substring(0, 200) : text));
+    }
+
+    /** The tank from the front, small, to tap on. */
+    private String tapped(OwnedTank tank, OpenTank opened) {
+        String label = opened.say().text("page.log.theTankFromTheFrontTapWhere");
+        return sceneries.framed(tank.id(), opened.plan().tank(), opened.say(), "reef tap-reef", label, "");
     }
 }

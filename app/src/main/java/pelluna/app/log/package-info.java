@@ -9,6 +9,7 @@
             "livestock",
             "planning",
             "rows",
+            "scenery",
             "shell"
         })
 package pelluna.app.log;

@@ -166,13 +166,12 @@ public class QuarantineBoard {
         return catalogue.get().find(row.species());
     }
 
-    /** Labels of those in quarantine whom nobody has looked at today. */
+    /** Those in quarantine whom nobody has looked at today. */
     @Transactional(readOnly = true)
-    public List<String> unlooked(OpenTank opened) {
+    public List<Stay> unlooked(OpenTank opened) {
         return board(opened).stream()
                 .flatMap(p -> p.stays().stream())
                 .filter(s -> s.checks().stream().noneMatch(c -> c.look().on().equals(plans.today())))
-                .map(s -> s.label(plans.words()))
                 .toList();
     }
 

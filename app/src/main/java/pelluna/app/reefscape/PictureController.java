@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.scenery.Sceneries;
 
 /** The Reefscape as a file; the browser makes its PNG from the same drawing. */
 @Controller
@@ -19,10 +20,12 @@ class PictureController {
 
     private final ReefscapeViews reefscapes;
     private final CurrentKeeper keeper;
+    private final Sceneries sceneries;
 
-    PictureController(ReefscapeViews reefscapes, CurrentKeeper keeper) {
+    PictureController(ReefscapeViews reefscapes, CurrentKeeper keeper, Sceneries sceneries) {
         this.reefscapes = reefscapes;
         this.keeper = keeper;
+        this.sceneries = sceneries;
     }
 
     @GetMapping("/tanks/{id}/reefscape/picture.svg")
@@ -50,6 +53,7 @@ class PictureController {
                                 .toString())
                 .body(new PictureDrawing(
                                 view,
+                                sceneries.of(view.opened().plan().tank()),
                                 view.opened().tank().name(),
                                 day,
                                 keeper.get().arrowsFrom())

@@ -6,21 +6,19 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.drawing.Waves;
+import pelluna.app.reefscape.Swimmers.Swimmer;
+import pelluna.app.scenery.Layer;
+import pelluna.app.scenery.ReefDrawing;
 import pelluna.core.grounds.Ellipse;
-import pelluna.core.grounds.Homes;
 import pelluna.core.outlook.Outlook;
-import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.units.Step;
 
@@ -35,23 +33,25 @@ final class PictureDrawing {
             Map.of(Step.CALM, "#a5cdc5", Step.RIPPLE, "#a9d0f5", Step.CHOP, "#f5b04a", Step.SURGE, "#ff8fbb");
     private static final Map<Step, String> WORDS =
             Map.of(Step.CALM, "#5d8781", Step.RIPPLE, "#2f6fb0", Step.CHOP, "#b06f10", Step.SURGE, "#a11d5f");
-    private static final double GOLDEN_ANGLE = 2.4;
 
     private final ReefscapeViews.View view;
     private final Outlook outlook;
     private final String title;
     private final LocalDate day;
     private final int arrowsFrom;
+    private final List<Layer> layers;
     private final ReefDrawing reef;
     private final double k;
     private final double left;
     private final double top;
     private final double length;
     private final double floor;
+    private final Swimmers places;
     private final Svg svg = new Svg();
 
     /** @param title the name of the tank, or what stands for it */
-    PictureDrawing(ReefscapeViews.View view, String title, LocalDate day, int arrowsFrom) {
+    PictureDrawing(ReefscapeViews.View view, List<Layer> layers, String title, LocalDate day, int arrowsFrom) {
+        this.layers = layers;
         this.title = title;
         this.view = view;
         this.outlook = view.outlook();
@@ -60,13 +60,11 @@ final class PictureDrawing {
         this.reef = new ReefDrawing(view.opened().plan().tank(), view.opened().say());
         this.length = view.opened().plan().tank().lengthCm();
         this.floor = view.opened().plan().tank().frontHeightCm();
+        this.places = new Swimmers(outlook, view.opened().plan().tank());
         this.k = (WIDE - 2 * MARGIN) / reef.box()[2];
         this.left = MARGIN - reef.box()[0] * k;
         this.top = TITLE - reef.box()[1] * k;
     }
-
-    /** A fish at its place in the picture. */
-    private record Swimmer(Presence presence, double cm, double half, double x, double y, Optional<Ellipse> ground) {}
 
     String draw() {
         double high = TITLE + reef.box()[3] * k + LEGEND;
@@ -104,7 +102,7 @@ final class PictureDrawing {
                 700,
                 "fill",
                 "#10272c");
-        List<Swimmer> swimmers = swimmers();
+        List<Swimmer> swimmers = places.on(day);
         int fish = swimmers.stream().mapToInt(s -> s.presence().party().count()).sum();
         svg.text(
                 WIDE - MARGIN,
@@ -117,7 +115,7 @@ final class PictureDrawing {
                 "text-anchor",
                 "end");
         svg.open("g", "transform", "translate(" + Svg.num(left) + " " + Svg.num(top) + ") scale(" + Svg.num(k) + ")");
-        reef.draw(svg, false);
+        reef.still(svg, layers, Layer::inline);
         svg.close("g");
         List<Press> arrows = outlook.presses(day).stream()
                 .filter(p -> p.index() >= arrowsFrom)
@@ -134,25 +132,6 @@ final class PictureDrawing {
         names(swimmers);
         legend(high - LEGEND + 18, arrows.isEmpty());
         return svg.close("svg").toString();
-    }
-
-    private List<Swimmer> swimmers() {
-        List<Swimmer> all = new ArrayList<>();
-        for (Presence p : outlook.on(day)) {
-            double cm = p.party().lengthOn(day);
-            double half = FishDrawing.halfHeight(p.party().species().lookAt(cm)) * cm;
-            Homes.Home home = outlook.homes().of(p.party());
-            all.add(new Swimmer(
-                    p,
-                    cm,
-                    half,
-                    within(home.xCm(), cm / 2, length - cm / 2),
-                    within(floor - home.yCm(), half * 0.8, floor - half * 0.8),
-                    outlook.grounds().of(p.party(), cm)));
-        }
-        return all.stream()
-                .sorted(Comparator.comparingDouble(Swimmer::cm).reversed())
-                .toList();
     }
 
     private void grounds(List<Swimmer> swimmers, List<Press> arrows) {
@@ -215,16 +194,25 @@ final class PictureDrawing {
     }
 
     private void fish(Swimmer s) {
-        for (int i = s.presence().party().count() - 1; i >= 0; i--) {
-            double far = Math.sqrt(i) * s.cm() * 0.95;
-            double cx = within(s.x() + far * Math.cos(i * GOLDEN_ANGLE) * 1.15, s.cm() / 2, length - s.cm() / 2);
-            double cy = within(s.y() + far * Math.sin(i * GOLDEN_ANGLE) * 0.6, s.half() * 0.8, floor - s.half() * 0.8);
-            svg.add(FishDrawing.at(
-                    s.presence().party().species().lookAt(s.cm()),
-                    x(cx),
-                    y(cy),
-                    s.cm() * k,
-                    "p" + s.presence().party().id() + "-" + i));
+        String id = "p" + s.presence().party().id() + "-";
+        int i = 0;
+        for (Swimmers.Member m : places.members(s)) {
+            double shift = (0.5 - s.stance().shown()) * s.cm() * k;
+            boolean hole = s.stance().shown() < 1;
+            svg.open(
+                    "g",
+                    "transform",
+                    "translate(" + at(x(m.x()), y(m.y())) + ")" + (m.right() ? "scale(-1 1)" : ""),
+                    "clip-path",
+                    hole ? "url(#hole-" + id + i + ")" : "none");
+            if (hole) {
+                svg.open("clipPath", "id", "hole-" + id + i);
+                svg.el("rect", "x", -s.cm() * k, "y", -s.half() * k, "width", s.cm() * k, "height", 2 * s.half() * k);
+                svg.close("clipPath");
+            }
+            svg.add(FishDrawing.at(s.look(), hole ? shift : 0, 0, s.cm() * k, id + i));
+            svg.close("g");
+            i++;
         }
     }
 
@@ -301,7 +289,7 @@ final class PictureDrawing {
         for (Swimmer s : swimmers) {
             String text = view.opened().say().of(s.presence().party());
             double wide = text.length() * 11.5;
-            double x = within(x(s.x()), x(0) + wide / 2, x(length) - wide / 2);
+            double x = Swimmers.within(x(s.x()), x(0) + wide / 2, x(length) - wide / 2);
             double spread = s.presence().party().count() > 1
                     ? Math.sqrt(s.presence().party().count() - 1) * s.cm() * 0.57
                     : 0;
@@ -407,10 +395,6 @@ final class PictureDrawing {
 
     private double y(double cm) {
         return top + cm * k;
-    }
-
-    private static double within(double value, double least, double most) {
-        return least > most ? (least + most) / 2 : Math.max(least, Math.min(most, value));
     }
 
     private static String at(double x, double y) {

@@ -12,12 +12,13 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.HotSpots;
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.log.LogFigures;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.rows.PlanJson;
+import pelluna.app.scenery.ReefDrawing;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.shell.Shells;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Press;
@@ -40,6 +41,7 @@ class ReefscapeController {
     private final PlanSteps steps;
     private final WhatIf whatIf;
     private final LogFigures log;
+    private final Sceneries sceneries;
 
     ReefscapeController(
             ReefscapeViews reefscapes,
@@ -49,7 +51,8 @@ class ReefscapeController {
             TankPlans plans,
             PlanSteps steps,
             WhatIf whatIf,
-            LogFigures log) {
+            LogFigures log,
+            Sceneries sceneries) {
         this.reefscapes = reefscapes;
         this.shells = shells;
         this.keeper = keeper;
@@ -58,7 +61,11 @@ class ReefscapeController {
         this.steps = steps;
         this.whatIf = whatIf;
         this.log = log;
+        this.sceneries = sceneries;
     }
+
+    /** A layer of the scenery behind the glass. @param heap its heap, from 0; −1 of the others */
+    record Glass(int heap, String markup) {}
 
     @GetMapping("/tanks/{id}/reefscape")
     String reefscape(
@@ -82,7 +89,7 @@ class ReefscapeController {
         ReefDrawing drawing =
                 new ReefDrawing(view.opened().plan().tank(), view.opened().say());
         Svg svg = new Svg();
-        drawing.draw(svg, true);
+        drawing.hands(svg);
         OwnedTank planOf = whatIf.copied(view.opened());
         List<LogFigures.Place> acts = log.places(planOf == null ? tank : planOf, HOT_DAYS);
         svg.add(HotSpots.over(
@@ -91,7 +98,6 @@ class ReefscapeController {
                 acts.stream().map(LogFigures.Place::times).toList()));
         model.addAttribute(
                 "hotActs", acts.stream().mapToInt(LogFigures.Place::times).sum());
-        double[] box = drawing.box();
         model.addAttribute("mark", steps.mark(tank));
         model.addAttribute("stale", stale);
         model.addAttribute("asked", !pair.isEmpty() || !fish.isEmpty());
@@ -102,8 +108,15 @@ class ReefscapeController {
         model.addAttribute("sandbox", planOf == null ? whatIf.of(tank).orElse(null) : null);
         model.addAttribute("undo", steps.last(tank).orElse(null));
         model.addAttribute("reef", svg.toString());
+        model.addAttribute("reefBox", drawing.viewBox());
         model.addAttribute(
-                "reefBox", Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]));
+                "layers",
+                sceneries.of(view.opened().plan().tank()).stream()
+                        .map(l -> new Glass(
+                                l.heap(),
+                                drawing.glass(l.image(
+                                        Sceneries.base(view.opened().tank().id())))))
+                        .toList());
         model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).on(day, from, chosen.key())));
         return "reefscape";
     }

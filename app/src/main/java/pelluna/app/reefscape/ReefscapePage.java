@@ -213,6 +213,8 @@ class ReefscapePage {
                         .toList());
         model.addAttribute("sieve", sieve(view));
         model.addAttribute("words", new ReefWords(view.opened().say()));
+        model.addAttribute("there", view.outlook().on(day));
+        model.addAttribute("steps", Step.values());
         model.addAttribute("axis", TimeAxis.draw(view, day));
     }
 

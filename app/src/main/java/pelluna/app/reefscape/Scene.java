@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.drawing.ReefDrawing;
+import pelluna.app.scenery.ReefDrawing;
 import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
@@ -20,6 +20,7 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.outlook.Press;
 import pelluna.core.plan.Party;
+import pelluna.core.scenery.Stance;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Convert;
 import pelluna.core.units.Rounding;
@@ -79,6 +80,10 @@ final class Scene {
      * @param lengths cm on the sampled days
      * @param grounds half the width of its ground on the same days, cm, 0 for none
      * @param flat    height of its ground by its width
+     * @param right   whether it looks to the right
+     * @param rests   what it lies on, cm above the floor
+     * @param belly   half of its height without fins, by its length
+     * @param shown   the share of it that is out of its hole
      */
     record Swimmer(
             String id,
@@ -92,7 +97,11 @@ final class Scene {
             Double youngHalf,
             List<Double> lengths,
             List<Double> grounds,
-            double flat) {}
+            double flat,
+            boolean right,
+            Double rests,
+            double belly,
+            double shown) {}
 
     /** Who presses whom on a day, and where everybody is at home, cm from the left and above the floor. */
     record OnDay(LocalDate day, List<Presses> presses, Map<String, Home> homes) {}
@@ -162,6 +171,7 @@ final class Scene {
             grounds.add(ground == null ? 0 : Rounding.to(2, ground.rx()));
             flat = ground == null ? 0 : ground.ry() / ground.rx();
         }
+        Stance stance = stance(view.outlook(), party, view.opened().plan().tank());
         return new Swimmer(
                 party.id(),
                 view.opened().say().of(s),
@@ -174,7 +184,18 @@ final class Scene {
                 young.map(y -> half(y.look())).orElse(null),
                 lengths,
                 grounds,
-                Rounding.to(3, flat));
+                Rounding.to(3, flat),
+                stance.right(),
+                stance.rests().isPresent() ? Rounding.to(2, stance.rests().getAsDouble()) : null,
+                Rounding.to(3, s.look().form().depthShare() / 2),
+                stance.shown());
+    }
+
+    /** How one of the company is shown at its home. */
+    static Stance stance(Outlook outlook, Party party, Tank tank) {
+        Homes.Home home = outlook.homes().of(party);
+        Species s = party.species();
+        return Stance.of(party.id(), s.look(), s.place().zones(), home.xCm(), home.yCm(), tank);
     }
 
     private static double half(Look look) {

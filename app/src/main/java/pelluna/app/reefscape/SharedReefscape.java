@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.sharing.Shared;
 import pelluna.app.sharing.SharedPart;
 
@@ -14,10 +15,12 @@ import pelluna.app.sharing.SharedPart;
 class SharedReefscape implements SharedPart {
     private final ReefscapeViews reefscapes;
     private final CurrentKeeper keeper;
+    private final Sceneries sceneries;
 
-    SharedReefscape(ReefscapeViews reefscapes, CurrentKeeper keeper) {
+    SharedReefscape(ReefscapeViews reefscapes, CurrentKeeper keeper, Sceneries sceneries) {
         this.reefscapes = reefscapes;
         this.keeper = keeper;
+        this.sceneries = sceneries;
     }
 
     @Override
@@ -29,8 +32,13 @@ class SharedReefscape implements SharedPart {
     public void show(OwnedTank tank, long which, Model page) {
         ReefscapeViews.View view = reefscapes.open(tank);
         String title = view.opened().say().title(Shared.REEFSCAPE);
-        String svg =
-                new PictureDrawing(view, title, view.day(null), keeper.get().arrowsFrom()).draw();
+        String svg = new PictureDrawing(
+                        view,
+                        sceneries.of(view.opened().plan().tank()),
+                        title,
+                        view.day(null),
+                        keeper.get().arrowsFrom())
+                .draw();
         page.addAttribute(
                 "picture",
                 "data:image/svg+xml;base64,"

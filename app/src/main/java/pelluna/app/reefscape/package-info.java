@@ -10,6 +10,7 @@
             "planfile",
             "planning",
             "rows",
+            "scenery",
             "sharing",
             "shell",
             "species",

@@ -13,11 +13,13 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Variety;
+import pelluna.core.units.Named;
 
 /** A drawn fish as a picture of its own, so that a page of four hundred fetches only those in sight. */
 @Controller
 class FishPictures {
-    private static final int WIDTH = 240;
+    private static final int WIDTH = 300;
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
     private final KeeperCatalogue catalogue;
@@ -27,9 +29,15 @@ class FishPictures {
     }
 
     @GetMapping("/fish/{path}.svg")
-    ResponseEntity<String> picture(@PathVariable String path, @RequestParam(defaultValue = "false") boolean young) {
+    ResponseEntity<String> picture(
+            @PathVariable String path,
+            @RequestParam(defaultValue = "false") boolean young,
+            @RequestParam(defaultValue = "") String as) {
         Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
-        Look look = young ? s.appearance().young().map(Species.Young::look).orElse(s.look()) : s.look();
+        Look grown = Named.find(Variety.class, as)
+                .map(s.appearance().varieties()::get)
+                .orElse(s.look());
+        Look look = young ? s.appearance().young().map(Species.Young::look).orElse(grown) : grown;
         return ResponseEntity.ok()
                 .contentType(SVG)
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())

@@ -188,7 +188,8 @@ class SpeciesController {
         model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
         model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "sold", "group"));
-        model.addAttribute("lookFacts", List.of("look", "young"));
+        model.addAttribute("looks", Looks.of(s, opened.say()));
+        model.addAttribute("lookFacts", List.of("look", "young", "varieties"));
         model.addAttribute("shopFacts", List.of("buying", "confused"));
         model.addAttribute("own", catalogue.shipped().find(s.scientificName()).isEmpty());
         model.addAttribute("schools", SchoolsDrawing.of(s, opened));

@@ -24,6 +24,7 @@ import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.scenery.Sceneries;
 import pelluna.app.shell.Shells;
 import pelluna.app.tank.FlatFigures;
 import pelluna.core.plan.FishFile;
@@ -40,6 +41,7 @@ class TankController {
     private final CurrentKeeper keeper;
     private final NameChoices names;
     private final ComesIn comesIn;
+    private final Sceneries sceneries;
 
     TankController(
             TankPlans plans,
@@ -47,13 +49,15 @@ class TankController {
             Shells shells,
             CurrentKeeper keeper,
             NameChoices names,
-            ComesIn comesIn) {
+            ComesIn comesIn,
+            Sceneries sceneries) {
         this.plans = plans;
         this.tankDesk = tankDesk;
         this.shells = shells;
         this.keeper = keeper;
         this.names = names;
         this.comesIn = comesIn;
+        this.sceneries = sceneries;
     }
 
     /** A field as the page shows it. */
@@ -237,7 +241,8 @@ class TankController {
         model.addAttribute("name", opened.tank().name());
         model.addAttribute("archived", tank.archived());
         model.addAttribute("groups", groups);
-        model.addAttribute("drawing", TankDrawing.of(opened.plan().tank(), say));
+        model.addAttribute(
+                "drawing", TankDrawing.of(opened.tank().id(), opened.plan().tank(), sceneries, say));
         model.addAttribute("volume", breakdown(volume, say));
         model.addAttribute("decides", WhatDecides.sentences(opened.assessment(), say));
         model.addAttribute("assumed", WhatDecides.assumed(opened.assessment(), say));

@@ -1,7 +1,8 @@
 package pelluna.app.tankplace;
 
-import pelluna.app.drawing.ReefDrawing;
 import pelluna.app.drawing.Svg;
+import pelluna.app.scenery.ReefDrawing;
+import pelluna.app.scenery.Sceneries;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankShape;
 import pelluna.words.Words;
@@ -13,7 +14,7 @@ final class TankDrawing {
 
     private TankDrawing() {}
 
-    static String of(Tank tank, Words say) {
+    static String of(long id, Tank tank, Sceneries sceneries, Words say) {
         double length = Math.max(1, tank.lengthCm());
         double width = Math.max(1, tank.widthCm() > 0 ? tank.widthCm() : length * 0.4);
         ReefDrawing reef = new ReefDrawing(tank, say);
@@ -41,7 +42,7 @@ final class TankDrawing {
                 "reef",
                 "transform",
                 "translate(" + Svg.num(x) + " " + Svg.num(18 - box[1] * scale) + ") scale(" + Svg.num(scale) + ")");
-        reef.draw(svg, false);
+        reef.still(svg, sceneries.of(tank), l -> l.image(Sceneries.base(id)));
         svg.close("g");
         double top = base + 26;
         svg.text(x, top - 6, say.text("page.tankplace.fromAbove"), "class", "small");

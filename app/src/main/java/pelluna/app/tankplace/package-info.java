@@ -9,6 +9,7 @@
             "names",
             "planfile",
             "planning",
+            "scenery",
             "shell",
             "tank"
         })

@@ -64,19 +64,24 @@ class DoList {
     List<Item> of(OpenTank opened, List<Fish> there, List<Introductions.Coming> coming, HealthBoard.All health) {
         String base = "/tanks/" + opened.owned();
         List<Item> items = new ArrayList<>();
-        coming.forEach(c -> comingIn(opened, c, base, items));
+        for (Introductions.Coming c : coming) {
+            List<Item> its = new ArrayList<>();
+            comingIn(opened, c, base, its);
+            its.forEach(i -> items.add(i.with(c.fish().species())));
+        }
         unseen(health, base, items, opened.say());
         quarantine
                 .unlooked(opened)
                 .forEach(s -> items.add(Item.of(
-                        "stay-" + s,
-                        opened.say().text("page.today.dueToday"),
-                        true,
-                        Step.RIPPLE,
-                        opened.say().text("page.today.lookAtInQuarantine", s),
-                        opened.say().text("page.today.aLookADayItsClockNeeds"),
-                        Item.Button.to(
-                                opened.say().text("page.today.openQuarantine"), base + "/arrivals/quarantine"))));
+                                "stay-" + s.label(opened.say()),
+                                opened.say().text("page.today.dueToday"),
+                                true,
+                                Step.RIPPLE,
+                                opened.say().text("page.today.lookAtInQuarantine", s.label(opened.say())),
+                                opened.say().text("page.today.aLookADayItsClockNeeds"),
+                                Item.Button.to(
+                                        opened.say().text("page.today.openQuarantine"), base + "/arrivals/quarantine"))
+                        .with(s.species())));
         running(opened, there, base, items);
         test(opened, base, items);
         planned(opened, coming, base, items);
@@ -200,34 +205,30 @@ class DoList {
     private static void unseen(HealthBoard.All health, String base, List<Item> items, Words say) {
         for (HealthBoard.Unseen u : health.unseen()) {
             boolean gone = u.days() > LONG_UNSEEN * u.usual();
-            items.add(
-                    gone
-                            ? Item.of(
-                                    "missing-" + u.fish().id() + "-" + u.since(),
-                                    say.text("page.today.dueToday"),
-                                    true,
-                                    Step.CHOP,
-                                    say.text("page.today.isMissing", u.fish().said()),
-                                    say.text("page.today.lookBehindTheRock", u.says(say)),
-                                    Item.Button.does(
-                                            say.text("page.today.itIsMissing"),
-                                            base + "/log/fish/" + u.fish().id() + "/is",
-                                            Map.of("what", "missing")))
-                            : Item.of(
-                                    "unseen-" + u.fish().id() + "-" + u.since(),
-                                    say.text("page.today.dueToday"),
-                                    true,
-                                    Step.RIPPLE,
-                                    say.text("page.today.haveYouSeen", u.fish().said()),
-                                    u.says(say),
-                                    Item.Button.does(
-                                            say.text("page.today.seen"),
-                                            base + "/log/sighting",
-                                            Map.of(
-                                                    "fish",
-                                                    Long.toString(u.fish().id()),
-                                                    "doing",
-                                                    EventType.SEEN.word()))));
+            Item item = gone
+                    ? Item.of(
+                            "missing-" + u.fish().id() + "-" + u.since(),
+                            say.text("page.today.dueToday"),
+                            true,
+                            Step.CHOP,
+                            say.text("page.today.isMissing", u.fish().said()),
+                            say.text("page.today.lookBehindTheRock", u.says(say)),
+                            Item.Button.does(
+                                    say.text("page.today.itIsMissing"),
+                                    base + "/log/fish/" + u.fish().id() + "/is",
+                                    Map.of("what", "missing")))
+                    : Item.of(
+                            "unseen-" + u.fish().id() + "-" + u.since(),
+                            say.text("page.today.dueToday"),
+                            true,
+                            Step.RIPPLE,
+                            say.text("page.today.haveYouSeen", u.fish().said()),
+                            u.says(say),
+                            Item.Button.does(
+                                    say.text("page.today.seen"),
+                                    base + "/log/sighting",
+                                    Map.of("fish", Long.toString(u.fish().id()), "doing", EventType.SEEN.word())));
+            items.add(item.with(u.fish().species()));
         }
     }
 
@@ -291,18 +292,30 @@ class DoList {
                             && !begun.contains(about);
             if (ours && !d.on().isAfter(today.plusDays(AHEAD_DAYS))) {
                 boolean due = !d.on().isAfter(today);
-                items.add(Item.of(
-                        d.key() + "-" + d.on(),
-                        due
-                                ? opened.say().text("page.today.dueToday")
-                                : opened.say().days().weekday(d.on()),
-                        due,
-                        Step.CALM,
-                        d.title() + ".",
-                        d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
-                        button(kind, base, opened.say())));
+                items.add(with(
+                        opened,
+                        about,
+                        Item.of(
+                                d.key() + "-" + d.on(),
+                                due
+                                        ? opened.say().text("page.today.dueToday")
+                                        : opened.say().days().weekday(d.on()),
+                                due,
+                                Step.CALM,
+                                d.title() + ".",
+                                d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
+                                button(kind, base, opened.say()))));
             }
         }
+    }
+
+    /** Beside the fish that it is about, where it is about one. */
+    private static Item with(OpenTank opened, String about, Item item) {
+        return opened.ahead()
+                .outlook()
+                .find(about)
+                .map(p -> item.with(p.party().species()))
+                .orElse(item);
     }
 
     private static Item.Button button(String kind, String base, Words say) {

@@ -1,6 +1,8 @@
 package pelluna.app.today;
 
 import java.util.Map;
+import pelluna.app.species.Paths;
+import pelluna.core.catalogue.Species;
 import pelluna.core.units.Step;
 
 /**
@@ -11,8 +13,18 @@ import pelluna.core.units.Step;
  * @param due    whether its time has come
  * @param spark  a small drawing; empty without
  * @param step   how grave
+ * @param picture where its fish is drawn; empty without
  */
-record Item(String key, String when, boolean due, Step step, String says, String why, String spark, Button button) {
+record Item(
+        String key,
+        String when,
+        boolean due,
+        Step step,
+        String says,
+        String why,
+        String spark,
+        Button button,
+        String picture) {
     /** @param post whether pressing it does it; otherwise it leads to where it is done; @param fields sent with it */
     record Button(String label, boolean post, String href, Map<String, String> fields) {
         static Button to(String label, String href) {
@@ -24,7 +36,16 @@ record Item(String key, String when, boolean due, Step step, String says, String
         }
     }
 
+    /** The same beside its fish. */
+    Item with(Species species) {
+        return new Item(key, when, due, step, says, why, spark, button, picture(species));
+    }
+
+    static String picture(Species species) {
+        return "/fish/" + Paths.of(species) + ".svg";
+    }
+
     static Item of(String key, String when, boolean due, Step step, String says, String why, Button button) {
-        return new Item(key, when, due, step, says, why, "", button);
+        return new Item(key, when, due, step, says, why, "", button, "");
     }
 }

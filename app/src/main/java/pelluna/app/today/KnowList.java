@@ -81,40 +81,63 @@ class KnowList {
                 .filter(c -> c.about().stream().allMatch(id -> id.startsWith("r")))
                 .findFirst()
                 .ifPresent(c -> items.add(know(
-                        "outgrows",
-                        c.step(),
-                        opened.say().text("page.today.fromAbout", opened.say().title(c.event()), c.on()),
-                        opened.say().text("page.today.byItsGrowthReckonedMeasureIt"),
-                        Item.Button.to(opened.say().text("page.today.outgrowing"), base + "/arrivals/leaving"))));
+                                "outgrows",
+                                c.step(),
+                                opened.say()
+                                        .text(
+                                                "page.today.fromAbout",
+                                                opened.say().title(c.event()),
+                                                c.on()),
+                                opened.say().text("page.today.byItsGrowthReckonedMeasureIt"),
+                                Item.Button.to(opened.say().text("page.today.outgrowing"), base + "/arrivals/leaving"))
+                        .with(opened.ahead()
+                                .outlook()
+                                .find(c.about().get(0))
+                                .orElseThrow()
+                                .party()
+                                .species())));
         opened.assessment().arrivals().steps().stream().findFirst().ifPresent(d -> items.add(next(opened, d, base)));
         Standing standing = behaviour.standing(tank, there);
         if (standing.contests() > 0) {
-            String top = standing.tells()
-                    ? there.stream()
-                            .filter(f -> Long.toString(f.id())
-                                    .equals(standing.ladder().get(0).fish()))
-                            .map(f -> opened.say().text("page.today.standsHighest", f.said()))
-                            .findFirst()
-                            .orElse("")
-                    : "";
-            items.add(know(
+            Optional<Fish> highest = there.stream()
+                    .filter(f -> standing.tells())
+                    .filter(f -> Long.toString(f.id())
+                            .equals(standing.ladder().get(0).fish()))
+                    .findFirst();
+            String top = highest.map(f -> opened.say().text("page.today.standsHighest", f.said()))
+                    .orElse("");
+            Item order = know(
                     "standing",
                     Step.CALM,
-                    top + opened.say().of(standing.order()),
-                    "",
-                    Item.Button.to(opened.say().text("page.today.standing"), base + "/log/pecking-order")));
+                    top.isEmpty() ? opened.say().of(standing.order()) : top,
+                    top.isEmpty() ? "" : opened.say().of(standing.order()),
+                    Item.Button.to(opened.say().text("page.today.standing"), base + "/log/pecking-order"));
+            items.add(highest.map(f -> order.with(f.species())).orElse(order));
         }
         behaviour.learned(opened, all).stream()
                 .filter(l -> l.tells() && !l.aside())
                 .sorted(Comparator.comparingDouble((Behaviours.Learned l) -> -Math.abs(Math.log(l.multiplier()))))
                 .limit(MOST_LEARNED)
-                .forEach(l -> items.add(know(
-                        "learned-" + l.fish(),
-                        l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
-                        opened.say().title(l.name()) + " " + l.says() + ".",
-                        opened.say().text("page.today.thatEntersTensionTheOrderOf"),
-                        Item.Button.to(opened.say().text("page.today.whatWasLearned"), base + "/log/pecking-order"))));
+                .forEach(l -> items.add(of(
+                        all,
+                        l.fish(),
+                        know(
+                                "learned-" + l.fish(),
+                                l.multiplier() > 1 ? Step.RIPPLE : Step.CALM,
+                                opened.say().title(l.name()) + " " + l.says() + ".",
+                                opened.say().text("page.today.thatEntersTensionTheOrderOf"),
+                                Item.Button.to(
+                                        opened.say().text("page.today.whatWasLearned"),
+                                        base + "/log/pecking-order")))));
         return items;
+    }
+
+    private static Item of(List<Fish> all, long fish, Item item) {
+        return all.stream()
+                .filter(f -> f.id() == fish)
+                .findFirst()
+                .map(f -> item.with(f.species()))
+                .orElse(item);
     }
 
     private static Item know(String key, Step step, String says, String why, Item.Button button) {
@@ -125,19 +148,20 @@ class KnowList {
         LocalDate first = d.quarantineFrom().orElse(d.boxFrom());
         long days = ChronoUnit.DAYS.between(plans.today(), first);
         return know(
-                "next",
-                Step.CALM,
-                opened.say()
-                        .text(
-                                "page.today.nextToComeInTheTankFrom",
-                                opened.say().list(d.arrival().parties()),
-                                d.releaseOn()),
-                d.quarantineFrom().isPresent()
-                        ? days <= 0
-                                ? opened.say().text("page.today.toBeBoughtNow")
-                                : opened.say().text("page.today.toBeBoughtIn", (int) days)
-                        : "",
-                Item.Button.to(opened.say().text("page.today.arrivals"), base + "/arrivals"));
+                        "next",
+                        Step.CALM,
+                        opened.say()
+                                .text(
+                                        "page.today.nextToComeInTheTankFrom",
+                                        opened.say().list(d.arrival().parties()),
+                                        d.releaseOn()),
+                        d.quarantineFrom().isPresent()
+                                ? days <= 0
+                                        ? opened.say().text("page.today.toBeBoughtNow")
+                                        : opened.say().text("page.today.toBeBoughtIn", (int) days)
+                                : "",
+                        Item.Button.to(opened.say().text("page.today.arrivals"), base + "/arrivals"))
+                .with(d.arrival().parties().get(0).species());
     }
 
     /** Where nitrate goes, if it rises; from Ripple on when it nears its ceiling. */

@@ -59,7 +59,8 @@ class WatchList {
                         p.spark(),
                         Item.Button.to(
                                 opened.say().text("page.today.whatToDo"),
-                                base + "/log/bullied/" + p.fish().id())));
+                                base + "/log/bullied/" + p.fish().id()),
+                        Item.picture(p.fish().species())));
             }
         }
         health.fasting().forEach(m -> items.add(mind("fasts-", m, base, opened.say())));
@@ -69,28 +70,31 @@ class WatchList {
         there.stream()
                 .filter(Fish::missing)
                 .forEach(f -> items.add(Item.of(
-                        "missing-" + f.id(),
-                        "",
-                        false,
-                        Step.CHOP,
-                        opened.say().text("page.today.isMissingNow", f.said()),
-                        opened.say().text("page.today.behindTheRockInTheOverflowIn"),
-                        Item.Button.to(opened.say().text("page.today.foundOrGivenUp"), base + "/losses"))));
+                                "missing-" + f.id(),
+                                "",
+                                false,
+                                Step.CHOP,
+                                opened.say().text("page.today.isMissingNow", f.said()),
+                                opened.say().text("page.today.behindTheRockInTheOverflowIn"),
+                                Item.Button.to(opened.say().text("page.today.foundOrGivenUp"), base + "/losses"))
+                        .with(f.species())));
         for (Introductions.Coming c : coming) {
             if (!shown.contains(c.fish().id()) && !c.inTheBox()) {
                 items.add(Item.of(
-                        "new-" + c.id(),
-                        "",
-                        false,
-                        Step.CALM,
-                        opened.say()
-                                .text(
-                                        "page.today.isNew",
-                                        c.fish().said(),
-                                        c.settling().course()),
-                        opened.say().of(c.settling().counts()) + ".",
-                        Item.Button.to(
-                                opened.say().text("page.today.howItGoes"), base + "/log/introducing?which=" + c.id())));
+                                "new-" + c.id(),
+                                "",
+                                false,
+                                Step.CALM,
+                                opened.say()
+                                        .text(
+                                                "page.today.isNew",
+                                                c.fish().said(),
+                                                c.settling().course()),
+                                opened.say().of(c.settling().counts()) + ".",
+                                Item.Button.to(
+                                        opened.say().text("page.today.howItGoes"),
+                                        base + "/log/introducing?which=" + c.id()))
+                        .with(c.fish().species()));
             }
         }
         items.sort(Comparator.comparing(Item::step).reversed());
@@ -104,12 +108,13 @@ class WatchList {
 
     private static Item mind(String key, HealthBoard.Mind m, String base, Words say) {
         return Item.of(
-                key + m.fish().id(),
-                "",
-                false,
-                m.step(),
-                m.says(),
-                m.means(),
-                Item.Button.to(say.text("page.today.health"), base + "/log/health"));
+                        key + m.fish().id(),
+                        "",
+                        false,
+                        m.step(),
+                        m.says(),
+                        m.means(),
+                        Item.Button.to(say.text("page.today.health"), base + "/log/health"))
+                .with(m.fish().species());
     }
 }

@@ -11,7 +11,9 @@
             "planning",
             "probe",
             "quarantine",
+            "reefscape",
             "shell",
+            "species",
             "tank"
         })
 package pelluna.app.today;

@@ -88,7 +88,7 @@ class DrawingTest {
         for (Species s : Catalogue.shipped().all()) {
             double half = FishDrawing.halfHeight(s.look());
             FishForms.Outline o = FishForms.of(s.look().form());
-            for (String path : new String[] {o.body(), o.fins(), o.behind(), o.tail()}) {
+            for (String path : new String[] {o.body(), o.fins(), o.lines(), o.tail(), o.pectoral()}) {
                 for (double y : heights(path)) {
                     assertThat(Math.abs(y))
                             .as(s.name() + ": " + s.look().form().word())

@@ -228,7 +228,7 @@ class ReefscapeInBrowserTest {
         Path file = Files.createTempFile("reef", ".png");
         download.saveAs(file);
         var image = ImageIO.read(file.toFile());
-        assertThat(image.getWidth()).isEqualTo(1600);
+        assertThat(image.getWidth()).as("twice as fine").isEqualTo(3200);
         assertThat(java.util.stream.IntStream.range(0, image.getWidth())
                         .map(x -> image.getRGB(x, image.getHeight() / 2))
                         .distinct()
@@ -256,10 +256,15 @@ class ReefscapeInBrowserTest {
         touch(hand, "touchEnd");
         phone.waitForFunction("() => pellunaReef.zoom.scale > 2");
         phone.evaluate("() => { pellunaReef.zoom.scale = 1; pellunaReef.place(); }");
+        assertThat((Double) phone.evaluate(
+                        "() => Math.min(...pellunaReef.shown.swimmers.map(s => s.length" + " * pellunaReef.perCm))"))
+                .as("the smallest fish, in pixels")
+                .isGreaterThan(23.5);
+        phone.locator(".rock-piece").nth(1).scrollIntoViewIfNeeded();
         String was = phone.locator(".rock-piece").nth(1).getAttribute("aria-label");
         BoundingBox rock = phone.locator(".rock-piece").nth(1).boundingBox();
-        double x = rock.x + rock.width * 0.15;
-        double low = rock.y + rock.height * 0.92;
+        double x = rock.x + rock.width * 0.3;
+        double low = rock.y + rock.height * 0.6;
         phone.waitForResponse(r -> r.request().method().equals("POST"), () -> {
             touch(hand, "touchStart", x, low);
             touch(hand, "touchMove", x + 20, low);

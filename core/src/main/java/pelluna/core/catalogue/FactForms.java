@@ -87,7 +87,8 @@ public final class FactForms {
             may("buying", "{buying:t}", "look for a full belly behind the head"),
             may("confused", "{confusedWith:t}", "Amphiprion percula = thicker black edges"),
             need("look", "{look:t}", "surgeon; body 1f44cc; fins ffdd22"),
-            may("young", "until {young.untilCm:n} cm; {young.look:t}", "until 10 cm; angel; body 101a4a"));
+            may("young", "until {young.untilCm:n} cm; {young.look:t}", "until 10 cm; angel; body 101a4a"),
+            may("varieties", "{varieties:t}", "female = anthias; body f29a3a | black = clown; body 17181a"));
 
     private static final Map<String, FactForm> BY_KEY =
             ALL.stream().collect(Collectors.toMap(FactForm::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));

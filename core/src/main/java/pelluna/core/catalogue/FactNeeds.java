@@ -21,6 +21,9 @@ public sealed interface FactNeeds extends Statement {
 
     record ShareAboveSwallowed() implements FactNeeds {}
 
+    /** @param varieties words of the format, parted by commas */
+    record VarietyAndLook(String varieties) implements FactNeeds {}
+
     record NameAndHowToTell() implements FactNeeds {}
 
     record LifeHarmAndLength() implements FactNeeds {}

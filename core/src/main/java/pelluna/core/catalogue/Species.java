@@ -1,5 +1,7 @@
 package pelluna.core.catalogue;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -125,9 +127,11 @@ public record Species(
     /** Illnesses it leans to, and what keepers make of copper. */
     public record Health(Set<Leaning> leanings, Copper copper) {}
 
-    /** How it looks when grown and, where that is different, when young; what it is taken for. */
-    public record Appearance(Look grown, Optional<Young> young, List<LookAlike> confusedWith) {
+    /** How it looks when grown and, where that is different, when young or otherwise; what it is taken for. */
+    public record Appearance(
+            Look grown, Optional<Young> young, Map<Variety, Look> varieties, List<LookAlike> confusedWith) {
         public Appearance {
+            varieties = Collections.unmodifiableMap(new LinkedHashMap<>(varieties));
             confusedWith = List.copyOf(confusedWith);
         }
     }

@@ -1,10 +1,12 @@
 package pelluna.core.catalogue;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pelluna.core.growth.BodyMass;
+import pelluna.core.units.Named;
 
 /** Builds one {@link Species} from its facts, its own over those of its genus over those of its family. */
 final class SpeciesReader {
@@ -167,7 +169,23 @@ final class SpeciesReader {
         Optional<Species.Young> young = facts.text("young.look")
                 .map(text -> new Species.Young(
                         facts.number("young.untilCm"), LookReader.read(facts.from("young.look"), text)));
-        return new Species.Appearance(LookReader.read(look, look.value()), young, lookAlikes());
+        return new Species.Appearance(LookReader.read(look, look.value()), young, varieties(), lookAlikes());
+    }
+
+    private Map<Variety, Look> varieties() {
+        Map<Variety, Look> all = new LinkedHashMap<>();
+        facts.text("varieties").ifPresent(text -> {
+            Fact fact = facts.from("varieties");
+            for (String one : text.split(" \\| ")) {
+                String[] parts = one.split(" = ", 2);
+                Variety variety = Named.find(Variety.class, parts[0].trim())
+                        .filter(v -> parts.length == 2)
+                        .orElseThrow(
+                                () -> FactReader.wrong(fact, new FactNeeds.VarietyAndLook(Named.words(Variety.class))));
+                all.put(variety, LookReader.read(fact, parts[1].trim()));
+            }
+        });
+        return all;
     }
 
     private List<Species.LookAlike> lookAlikes() {

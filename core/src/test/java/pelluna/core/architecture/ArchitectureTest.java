@@ -66,6 +66,10 @@ class ArchitectureTest {
                 .definedBy("..losses..")
                 .layer("crew")
                 .definedBy("..crew..")
+                .layer("scenery")
+                .definedBy("..scenery..")
+                .whereLayer("scenery")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("losses")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("crew")
@@ -101,7 +105,7 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("scape")
                 .mayOnlyBeAccessedByLayers(
-                        "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice")
+                        "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice", "scenery")
                 .whereLayer("plan")
                 .mayOnlyBeAccessedByLayers(
                         "crew",
@@ -121,6 +125,7 @@ class ArchitectureTest {
                         "names",
                         "losses",
                         "crew",
+                        "scenery",
                         "search",
                         "health",
                         "plan",

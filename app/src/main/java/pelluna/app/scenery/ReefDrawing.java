@@ -1,5 +1,9 @@
-package pelluna.app.drawing;
+package pelluna.app.scenery;
 
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import pelluna.app.drawing.Svg;
 import pelluna.core.scape.Hide;
 import pelluna.core.scape.Rock;
 import pelluna.core.scape.Scape;
@@ -9,9 +13,8 @@ import pelluna.core.units.Convert;
 import pelluna.words.Words;
 
 /**
- * The tank from the front in cm, upside down as screens have it: glass, water, rock, hides, sand, run, cover and
- * ruler. One
- * unit of the drawing is one centimetre; lines and letters go by its share of the length.
+ * The tank from the front in cm, upside down as screens have it: its scenery, hides, run, cover and ruler. One unit of
+ * the drawing is one centimetre; lines and letters go by its share of the length.
  */
 public final class ReefDrawing {
     /** Lines and letters are this share of the tank's length. */
@@ -43,17 +46,18 @@ public final class ReefDrawing {
      * The whole as one picture, nothing of which can be taken hold of. Its size in cm is written on it, so that a tap
      * can be told in shares of it.
      *
-     * @param over markup that is laid over it
+     * @param base   where the tank's layers are to be had
+     * @param layers see {@link Sceneries}
+     * @param over   markup that is laid over it
      */
-    public String framed(String cssClass, String label, String over) {
-        double[] box = box();
+    public String framed(String base, List<Layer> layers, String cssClass, String label, String over) {
         Svg svg = new Svg();
         svg.open(
                 "svg",
                 "class",
                 cssClass,
                 "viewBox",
-                Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]),
+                viewBox(),
                 "role",
                 "img",
                 "aria-label",
@@ -62,9 +66,14 @@ public final class ReefDrawing {
                 tank.lengthCm(),
                 "data-floor",
                 floor);
-        draw(svg, false);
+        still(svg, layers, l -> l.image(base));
         svg.add(over);
         return svg.close("svg").toString();
+    }
+
+    public String viewBox() {
+        double[] box = box();
+        return Svg.num(box[0]) + " " + Svg.num(box[1]) + " " + Svg.num(box[2]) + " " + Svg.num(box[3]);
     }
 
     /** Down from the surface, for a height above the floor. */
@@ -72,77 +81,99 @@ public final class ReefDrawing {
         return floor - heightCm;
     }
 
-    /** Everything that does not swim. @param hands whether the pieces can be taken hold of */
-    public void draw(Svg svg, boolean hands) {
-        double sand = tank.sandDepthCm();
-        svg.add("<defs><linearGradient id=\"deep\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" "
-                + "stop-color=\"#1d6a72\"/><stop offset=\"1\" "
-                + "stop-color=\"#0a333a\"/></linearGradient></defs>");
-        svg.el("rect", "x", 0, "y", 0, "width", tank.lengthCm(), "height", floor, "fill", "url(#deep)");
-        Scape scape = tank.scape();
-        for (int i = 0; i < scape.rocks().size(); i++) {
-            rock(svg, scape.rocks().get(i), i, hands);
-        }
-        svg.el("path", "class", "reef-sand", "d", sandPath(sand), "fill", "#d8cba6");
-        if (hands) {
-            run(svg, scape);
-        }
-        for (int i = 0; i < scape.hides().size(); i++) {
-            hide(svg, scape.hides().get(i), i, hands);
-        }
+    /** Everything that does not swim. @param how a layer becomes markup: itself, or where it is to be had */
+    public void still(Svg svg, List<Layer> layers, Function<Layer, String> how) {
+        bare(svg, layers, how);
         cover(svg);
         ruler(svg);
     }
 
-    private void rock(Svg svg, Rock rock, int i, boolean hands) {
-        if (hands) {
-            svg.open(
-                    "g",
-                    "class",
-                    "piece rock-piece",
-                    "data-kind",
-                    "rock",
-                    "data-i",
-                    i,
-                    "tabindex",
-                    0,
-                    "role",
-                    "button",
-                    "aria-label",
-                    say.text(
-                            "page.drawing.heap",
-                            i + 1,
-                            tank.scape().rocks().size(),
-                            say.length(rock.widthCm()),
-                            say.length(rock.leftCm())));
-        } else {
-            svg.open("g");
+    /** The same without cover and ruler. */
+    public void bare(Svg svg, List<Layer> layers, Function<Layer, String> how) {
+        svg.add(glass(layers.stream().map(how).collect(Collectors.joining())));
+        hides(svg, false);
+    }
+
+    /** Markup in cm, cut off at the glass. */
+    public String glass(String markup) {
+        return new Svg()
+                .open(
+                        "svg",
+                        "width",
+                        tank.lengthCm(),
+                        "height",
+                        floor,
+                        "viewBox",
+                        "0 0 " + Svg.num(tank.lengthCm()) + " " + Svg.num(floor))
+                .add(markup)
+                .close("svg")
+                .toString();
+    }
+
+    /** What can be taken hold of, to be laid over the layers. */
+    public void hands(Svg svg) {
+        Scape scape = tank.scape();
+        for (int i = 0; i < scape.rocks().size(); i++) {
+            rock(svg, scape.rocks().get(i), i);
         }
-        svg.el("path", "d", outline(rock, 1), "fill", "#4d4150", "class", "rock-outline");
-        svg.el("path", "d", outline(rock, 0.55), "fill", "#655866", "class", "rock-inner");
+        run(svg, scape);
+        hides(svg, true);
+        cover(svg);
+        ruler(svg);
+    }
+
+    private void hides(Svg svg, boolean hands) {
+        List<Hide> hides = tank.scape().hides();
+        if (!hides.isEmpty()) {
+            svg.add(Textures.CAVE.markup());
+        }
+        for (int i = 0; i < hides.size(); i++) {
+            hide(svg, hides.get(i), i, hands);
+        }
+    }
+
+    private void rock(Svg svg, Rock rock, int i) {
+        svg.open(
+                "g",
+                "class",
+                "piece rock-piece",
+                "data-kind",
+                "rock",
+                "data-i",
+                i,
+                "tabindex",
+                0,
+                "role",
+                "button",
+                "aria-label",
+                say.text(
+                        "page.drawing.heap",
+                        i + 1,
+                        tank.scape().rocks().size(),
+                        say.length(rock.widthCm()),
+                        say.length(rock.leftCm())));
+        svg.el("path", "d", outline(rock), "fill", "transparent", "class", "rock-outline");
         svg.close("g");
-        if (hands) {
-            for (int p = 0; p < rock.heightsCm().size(); p++) {
-                grip(
-                        svg,
-                        "point",
-                        i + "." + p,
-                        rock.xOf(p),
-                        y(tank.sandDepthCm() + rock.heightsCm().get(p)),
-                        say.text(
-                                "page.drawing.outlineOfHeapPointHighUpAnd",
-                                i + 1,
-                                p + 1,
-                                say.length(rock.heightsCm().get(p))));
-            }
+        for (int p = 0; p < rock.heightsCm().size(); p++) {
             grip(
                     svg,
-                    "foot",
-                    Integer.toString(i),
-                    rock.rightCm(),
-                    y(tank.sandDepthCm()),
-                    say.text("page.drawing.rightFootOfHeapLeftAndRight", i + 1));
+                    "point",
+                    i + "." + p,
+                    rock.xOf(p),
+                    y(tank.sandDepthCm() + rock.heightsCm().get(p)),
+                    say.text(
+                            "page.drawing.outlineOfHeapPointHighUpAnd",
+                            i + 1,
+                            p + 1,
+                            say.length(rock.heightsCm().get(p))));
         }
+        grip(
+                svg,
+                "foot",
+                Integer.toString(i),
+                rock.rightCm(),
+                y(tank.sandDepthCm()),
+                say.text("page.drawing.rightFootOfHeapLeftAndRight", i + 1));
     }
 
     private void grip(Svg svg, String kind, String i, double x, double y, String label) {
@@ -165,20 +196,18 @@ public final class ReefDrawing {
         svg.close("g");
     }
 
-    /** Through the points, rounded; scaled towards the middle of its foot for the lighter face. */
-    String outline(Rock rock, double share) {
-        double sand = tank.sandDepthCm() * 0.4;
-        double middle = rock.leftCm() + rock.widthCm() / 2;
+    /** Through the points, rounded. */
+    String outline(Rock rock) {
+        double foot = y(tank.sandDepthCm() * 0.4);
         int n = rock.heightsCm().size();
         double[][] p = new double[n + 2][];
-        p[0] = new double[] {middle + (rock.leftCm() - middle) * share, y(sand)};
+        p[0] = new double[] {rock.leftCm(), foot};
         for (int k = 0; k < n; k++) {
             p[k + 1] = new double[] {
-                middle + (rock.xOf(k) - middle) * share,
-                y(tank.sandDepthCm() + rock.heightsCm().get(k) * share)
+                rock.xOf(k), y(tank.sandDepthCm() + rock.heightsCm().get(k))
             };
         }
-        p[n + 1] = new double[] {middle + (rock.rightCm() - middle) * share, y(sand)};
+        p[n + 1] = new double[] {rock.rightCm(), foot};
         StringBuilder d = new StringBuilder("M" + at(p[0]));
         for (int k = 1; k <= n; k++) {
             double[] half = {(p[k][0] + p[k + 1][0]) / 2, (p[k][1] + p[k + 1][1]) / 2};
@@ -225,34 +254,8 @@ public final class ReefDrawing {
         } else {
             svg.open("g");
         }
-        if (tank.scape().holder(hide) < 0) {
-            svg.el(
-                    "ellipse",
-                    "cx",
-                    hide.xCm(),
-                    "cy",
-                    y(hide.heightCm()) + 0.4 * unit,
-                    "rx",
-                    4.6 * unit,
-                    "ry",
-                    3 * unit,
-                    "fill",
-                    "#7b6a58");
-        }
-        svg.el(
-                "ellipse",
-                "class",
-                "hide-mouth",
-                "cx",
-                hide.xCm(),
-                "cy",
-                y(hide.heightCm()),
-                "rx",
-                3.2 * unit,
-                "ry",
-                2 * unit,
-                "fill",
-                "#1c171f");
+        new CaveDrawing(unit, i)
+                .draw(svg, hide.xCm(), y(hide.heightCm()), tank.scape().holder(hide) < 0);
         svg.close("g");
     }
 
@@ -310,14 +313,6 @@ public final class ReefDrawing {
         }
         svg.close("g");
         grip(svg, "runend", "0", to, y, say.text("page.drawing.endOfTheOpenRunLeftAnd"));
-    }
-
-    private String sandPath(double sand) {
-        double wave = Math.min(sand * 0.3, unit);
-        double l = tank.lengthCm();
-        return "M0 " + Svg.num(y(sand)) + "Q" + Svg.num(l * 0.25) + " " + Svg.num(y(sand + wave)) + " "
-                + Svg.num(l * 0.5) + " " + Svg.num(y(sand)) + "T" + Svg.num(l) + " " + Svg.num(y(sand)) + "V"
-                + Svg.num(floor) + "H0Z";
     }
 
     private void cover(Svg svg) {
