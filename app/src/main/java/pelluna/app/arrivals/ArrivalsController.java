@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.drawing.FishFiles;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.SolveTime;
@@ -65,6 +66,7 @@ class ArrivalsController {
                 "arrivals",
                 opened.say().text("page.arrivals.arrivals"),
                 sentence(schedule, opened.say()) + stopped(opened));
+        model.addAttribute("pictures", new FishFiles());
         model.addAttribute("tab", "lanes");
         model.addAttribute("steps", schedule.steps());
         model.addAttribute("chosen", chosen);

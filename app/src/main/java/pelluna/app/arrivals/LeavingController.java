@@ -66,6 +66,16 @@ class LeavingController {
                                 : opened.say().text("page.arrivals.outgrowAndLeave", (int) outgrow, (int) leave));
         model.addAttribute("tab", "leaving");
         model.addAttribute("all", all);
+        model.addAttribute(
+                "lengths",
+                new LengthsDrawing(
+                                opened.plan().startOn(),
+                                outlook.fullyGrown(),
+                                opened.plan().tank().runCm(),
+                                opened.plan().stance(),
+                                all.stream().map(Fish::party).toList(),
+                                opened.say())
+                        .draw(all));
         Fish chosen = all.stream()
                 .filter(f -> f.party().id().equals(fish))
                 .findFirst()

@@ -62,6 +62,15 @@ class RestockController {
         model.addAttribute("fallow", fallow);
         model.addAttribute("from", fallow == null ? plans.today() : fallow.from());
         model.addAttribute("until", fallow == null ? plans.today().plusDays(USUAL_DAYS) : fallow.until());
+        model.addAttribute(
+                "drawn",
+                FallowDrawing.draw(
+                        fallow == null ? plans.today() : fallow.from(),
+                        fallow == null ? plans.today().plusDays(USUAL_DAYS) : fallow.until(),
+                        fallow == null
+                                ? List.of()
+                                : opened.assessment().arrivals().steps(),
+                        opened.say()));
         model.addAttribute("residents", opened.plan().residents().size());
         model.addAttribute("reminders", Restock.reminders(opened.plan()));
         model.addAttribute(

@@ -71,6 +71,14 @@ class UpkeepController {
                         opened.say().text("page.arrivals.allGrown", days.get(2))));
         model.addAttribute("lines", lines(opened, upkeeps, account));
         model.addAttribute("time", time);
+        model.addAttribute(
+                "weeks",
+                new WeeksDrawing(
+                                opened.plan(),
+                                outlook,
+                                opened.assessment().arrivals().steps(),
+                                opened.say())
+                        .draw());
         model.addAttribute("fish", fish(opened, account));
         model.addAttribute(
                 "salt",

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
-import pelluna.app.drawing.CourseDrawing;
+import pelluna.app.chart.CourseDrawing;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;

@@ -78,6 +78,17 @@ public final class FishDrawing {
         return alone(look, "", width, "fish").replaceFirst("<svg ", "<svg xmlns=\"http://www.w3.org/2000/svg\" ");
     }
 
+    /** Where the picture file of one look of a species is to be had. */
+    public static String href(Species species, Look look) {
+        boolean young =
+                species.appearance().young().filter(y -> y.look().equals(look)).isPresent();
+        return href(species) + (young ? "?young=true" : "");
+    }
+
+    public static String href(Species species) {
+        return "/fish/" + species.scientificName().replace(' ', '-') + ".svg";
+    }
+
     /** Height that goes with a width, so that a page can keep the place. */
     public static int heightFor(Look look, int width) {
         return (int) Math.round(width * 2 * halfHeight(look) / SHARE_WIDE);

@@ -63,6 +63,7 @@ class ExchangeController {
                 plans.words().text("page.exchange.bringInTakeOut"),
                 plans.words().text("page.exchange.yourPlansAreYoursAnOpenFormat"));
         model.addAttribute("text", text);
+        model.addAttribute("own", files.write(plans.file(tank).unnumbered()));
         model.addAttribute("problems", problems);
         return "exchange";
     }

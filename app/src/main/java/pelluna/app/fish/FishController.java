@@ -20,8 +20,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.chart.TrendDrawing;
 import pelluna.app.drawing.FishDrawing;
-import pelluna.app.drawing.TrendDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
@@ -146,13 +146,16 @@ class FishController {
                         l.on().atStartOfDay(clock.getZone()).toInstant(), l.value()))
                 .toList();
         return TrendDrawing.draw(
-                plans.words().text("page.fish.measuredLengths"),
-                dots,
-                List.of(),
-                OptionalDouble.empty(),
-                dots.get(0).at(),
-                clock.instant(),
-                1,
+                new TrendDrawing.Shown(
+                        plans.words().text("page.fish.measuredLengths"),
+                        plans.words().lengthUnit(),
+                        dots,
+                        List.of(),
+                        OptionalDouble.empty(),
+                        dots.get(0).at(),
+                        clock.instant(),
+                        1),
+                clock.getZone(),
                 plans.words());
     }
 

@@ -2,6 +2,7 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
+            "chart",
             "drawing",
             "limits",
             "livestock",

@@ -7,7 +7,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
-import pelluna.app.drawing.SurvivalDrawing;
+import pelluna.app.chart.SurvivalDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.planning.OpenTank;

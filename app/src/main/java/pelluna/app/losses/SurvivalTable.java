@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
-import pelluna.app.drawing.SurvivalDrawing;
+import pelluna.app.chart.SurvivalDrawing;
 import pelluna.core.losses.KaplanMeier;
 import pelluna.core.losses.Life;
 import pelluna.core.losses.LogRank;

@@ -3,6 +3,7 @@
         allowedDependencies = {
             "account",
             "crew",
+            "chart",
             "drawing",
             "fish",
             "introduction",

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.OwnedTank;
-import pelluna.app.drawing.TrendDrawing;
+import pelluna.app.chart.TrendDrawing;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
@@ -213,7 +213,10 @@ class WaterController {
                 plans.words().number(last, d.decimals()),
                 plans.words().title(says) + ".",
                 TrendDrawing.draw(
-                        d.title() + ", " + says, dots, line, d.ceiling(), from, clock.instant(), gap, plans.words())));
+                        new TrendDrawing.Shown(
+                                d.title() + ", " + says, d.unit(), dots, line, d.ceiling(), from, clock.instant(), gap),
+                        clock.getZone(),
+                        plans.words())));
     }
 
     private static String over(Trend t, Drawn d, Words say) {

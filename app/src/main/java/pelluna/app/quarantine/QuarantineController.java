@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,14 +13,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.OwnedTank;
-import pelluna.app.drawing.FishDrawing;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
-import pelluna.core.catalogue.Species;
 import pelluna.core.introduction.Look;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.water.SeaWater;
@@ -43,8 +42,8 @@ class QuarantineController {
 
     /** What the board's template says often. */
     record Figures(Words say) {
-        public String fish(Species s, long id) {
-            return FishDrawing.alone(s, 72, "q" + id);
+        public String place(QuarantineBoard.Place p) {
+            return PlaceDrawing.draw(p.number(), p.stays(), say);
         }
 
         /** '1.0235, 31 g/kg'. */
@@ -109,7 +108,10 @@ class QuarantineController {
                                                         ready)));
         model.addAttribute("tab", "quarantine");
         model.addAttribute("places", places);
-        model.addAttribute("due", board.due(opened));
+        List<QuarantineBoard.Due> due = board.due(opened);
+        model.addAttribute("due", due);
+        model.addAttribute(
+                "next", due.stream().collect(Collectors.toMap(QuarantineBoard.Due::place, d -> d, (a, b) -> a)));
         model.addAttribute("ended", board.ended(tank));
         model.addAttribute("today", plans.today());
         model.addAttribute("target", opened.plan().tank().salinity());

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.scenery.ReefDrawing;
-import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Look;
 import pelluna.core.catalogue.Species;
 import pelluna.core.grounds.Ellipse;
@@ -177,9 +176,9 @@ final class Scene {
                 view.opened().say().of(s),
                 party.count(),
                 ChronoUnit.DAYS.between(start, p.from()),
-                "/fish/" + Paths.of(s) + ".svg",
+                FishDrawing.href(s),
                 half(s.look()),
-                young.map(y -> "/fish/" + Paths.of(s) + ".svg?young=true").orElse(null),
+                young.map(y -> FishDrawing.href(s, y.look())).orElse(null),
                 young.map(Species.Young::untilCm).orElse(null),
                 young.map(y -> half(y.look())).orElse(null),
                 lengths,
@@ -195,7 +194,7 @@ final class Scene {
     static Stance stance(Outlook outlook, Party party, Tank tank) {
         Homes.Home home = outlook.homes().of(party);
         Species s = party.species();
-        return Stance.of(party.id(), s.look(), s.place().zones(), home.xCm(), home.yCm(), tank);
+        return Stance.of(s.look(), s.place().zones(), home.xCm(), home.yCm(), tank);
     }
 
     private static double half(Look look) {

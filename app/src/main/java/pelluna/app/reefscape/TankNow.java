@@ -7,7 +7,6 @@ import pelluna.app.drawing.Svg;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.scenery.ReefDrawing;
 import pelluna.app.scenery.Sceneries;
-import pelluna.app.species.Paths;
 import pelluna.core.catalogue.Species;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.tank.Tank;
@@ -50,7 +49,6 @@ public class TankNow {
 
     private static String fish(Swimmers.Swimmer s, Swimmers.Member m) {
         Species species = s.presence().party().species();
-        boolean young = s.look() != species.look();
         double wide = FishDrawing.SHARE_WIDE * s.cm();
         double left = FishDrawing.SHARE_BEFORE * s.cm() + s.cm() / 2;
         return new Svg()
@@ -61,7 +59,7 @@ public class TankNow {
                 .el(
                         "image",
                         "href",
-                        "/fish/" + Paths.of(species) + ".svg" + (young ? "?young=true" : ""),
+                        FishDrawing.href(species, s.look()),
                         "x",
                         -left,
                         "y",

@@ -18,7 +18,7 @@ final class Looks {
     record Shown(String src, int wide, int high, String says) {}
 
     static List<Shown> of(Species s, Words say) {
-        String file = "/fish/" + Paths.of(s) + ".svg";
+        String file = FishDrawing.href(s);
         List<Shown> all = new ArrayList<>();
         all.add(shown(file, s.look(), GROWN, say.text("page.species.grown")));
         s.appearance()

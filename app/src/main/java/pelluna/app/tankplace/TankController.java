@@ -30,6 +30,7 @@ import pelluna.app.tank.FlatFigures;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Party;
 import pelluna.core.tank.TankVolume;
+import pelluna.core.units.Convert;
 import pelluna.words.Words;
 
 /** The Tank place: figures, drawing, residents, and what each figure decides. */
@@ -81,6 +82,8 @@ class TankController {
         model.addAttribute("unit", say.lengthUnit());
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
+        model.addAttribute("usual", UsualTank.all(say));
+        model.addAttribute("perUnit", say.us() ? Convert.CM_PER_INCH : 1);
         return "tank-new";
     }
 

@@ -1,7 +1,7 @@
 package pelluna.app.today;
 
 import java.util.Map;
-import pelluna.app.species.Paths;
+import pelluna.app.drawing.FishDrawing;
 import pelluna.core.catalogue.Species;
 import pelluna.core.units.Step;
 
@@ -42,7 +42,7 @@ record Item(
     }
 
     static String picture(Species species) {
-        return "/fish/" + Paths.of(species) + ".svg";
+        return FishDrawing.href(species);
     }
 
     static Item of(String key, String when, boolean due, Step step, String says, String why, Button button) {

@@ -4,6 +4,7 @@
             "account",
             "arrivals",
             "behaviour",
+            "drawing",
             "fish",
             "health",
             "introduction",
@@ -13,7 +14,6 @@
             "quarantine",
             "reefscape",
             "shell",
-            "species",
             "tank"
         })
 package pelluna.app.today;

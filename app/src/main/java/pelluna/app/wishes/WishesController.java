@@ -16,6 +16,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.FishFiles;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
@@ -125,6 +126,9 @@ class WishesController {
         model.addAttribute("selected", selected);
         model.addAttribute(
                 "opened", chosen != null && selected != null && selected.id().equals(chosen));
+        model.addAttribute("pictures", new FishFiles());
+        model.addAttribute("falling", Falling.of(views));
+        model.addAttribute("through", views.stream().filter(WishView::taken).toList());
         model.addAttribute("sieve", views.isEmpty() ? "" : SieveDrawing.of(views, selected, opened.say(), tank.id()));
         model.addAttribute(
                 "risk",

@@ -16,6 +16,8 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import pelluna.app.chart.CourseDrawing;
+import pelluna.app.chart.TrendDrawing;
 import pelluna.core.behaviour.Contests;
 import pelluna.core.behaviour.Elo;
 import pelluna.core.behaviour.Pressure;
@@ -137,7 +139,7 @@ class LogDrawingsTest {
                 .contains("Inky")
                 .contains("Saffron")
                 .contains("&lt;blenny&gt;")
-                .contains("<title>Rock moved</title>")
+                .contains("data-says=\"Rock moved\"")
                 .doesNotContain("NaN");
         assertThat(CourseDrawing.draw(List.of(), List.of(), Map.of(), Map.of(), ZoneOffset.UTC, Words.forAnybody()))
                 .isEmpty();
@@ -163,24 +165,30 @@ class LogDrawingsTest {
             }
         }
         String svg = TrendDrawing.draw(
-                "Temperature",
-                List.of(),
-                line,
-                OptionalDouble.empty(),
-                from,
-                from.plusSeconds(36_000),
-                15 * 60_000L,
+                new TrendDrawing.Shown(
+                        "Temperature",
+                        "unit",
+                        List.of(),
+                        line,
+                        OptionalDouble.empty(),
+                        from,
+                        from.plusSeconds(36_000),
+                        15 * 60_000L),
+                ZoneOffset.UTC,
                 Words.forAnybody());
         String path = svg.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1");
         assertThat(count(path, "M")).as("one gap, two stretches").isEqualTo(2);
         String whole = TrendDrawing.draw(
-                "Temperature",
-                List.of(),
-                line,
-                OptionalDouble.empty(),
-                from,
-                from.plusSeconds(36_000),
-                200 * 60_000L,
+                new TrendDrawing.Shown(
+                        "Temperature",
+                        "unit",
+                        List.of(),
+                        line,
+                        OptionalDouble.empty(),
+                        from,
+                        from.plusSeconds(36_000),
+                        200 * 60_000L),
+                ZoneOffset.UTC,
                 Words.forAnybody());
         assertThat(count(whole.replaceFirst("(?s).*class=\"level\" d=\"([^\"]*)\".*", "$1"), "M"))
                 .isEqualTo(1);
@@ -192,13 +200,19 @@ class LogDrawingsTest {
         List<TrendDrawing.Dot> dots =
                 List.of(new TrendDrawing.Dot(at, 4), new TrendDrawing.Dot(at.plusSeconds(86_400), 6));
         String svg = TrendDrawing.draw(
-                "Nitrate", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1, Words.forAnybody());
+                new TrendDrawing.Shown(
+                        "Nitrate", "unit", dots, List.of(), OptionalDouble.of(15), at, at.plusSeconds(172_800), 1),
+                ZoneOffset.UTC,
+                Words.forAnybody());
         double ceiling = numbers(svg, "class=\"ceiling\"[^>]* y1=\"([0-9.]+)\"").get(0);
-        List<Double> tests = numbers(svg, "class=\"test\"[^>]* cy=\"([0-9.]+)\"");
+        List<Double> tests = numbers(svg, "class=\"chart-point test\"[^>]* cy=\"([0-9.]+)\"");
         assertThat(tests).hasSize(2).allSatisfy(y -> assertThat(y).isGreaterThan(ceiling));
         assertThat(tests.get(0)).as("4 lies lower than 6").isGreaterThan(tests.get(1));
         assertThat(TrendDrawing.draw(
-                        "pH", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1, Words.forAnybody()))
+                        new TrendDrawing.Shown(
+                                "pH", "unit", dots.subList(0, 1), List.of(), OptionalDouble.empty(), at, at, 1),
+                        ZoneOffset.UTC,
+                        Words.forAnybody()))
                 .as("one test at one moment")
                 .doesNotContain("NaN")
                 .doesNotContain("Infinity");

@@ -17,6 +17,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
+import pelluna.app.chart.SurvivalDrawing;
 import pelluna.app.drawing.IncidentDrawing.Mark;
 import pelluna.app.drawing.IncidentDrawing.Track;
 import pelluna.app.drawing.IncidentDrawing.Weather;
@@ -47,8 +48,8 @@ class LossDrawingsTest {
         List<Observed> all = List.of(
                 new Observed(20, true), new Observed(50, true), new Observed(90, false), new Observed(400, false));
         String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
-        read(svg);
-        assertThat(count(svg, "class=\"loss-dot\"")).isEqualTo(2);
+        read("<p>" + svg + "</p>");
+        assertThat(count(svg, "class=\"chart-point loss-dot\"")).isEqualTo(2);
         assertThat(count(svg, "class=\"last-seen\"")).isEqualTo(2);
         assertThat(svg)
                 .contains(">4</text>")
@@ -60,7 +61,7 @@ class LossDrawingsTest {
     void theLineFallsAndTheDotsStandOnIt() {
         List<Observed> all = List.of(new Observed(10, true), new Observed(40, true), new Observed(160, false));
         String svg = SurvivalDrawing.draw(KaplanMeier.of(all), all, Words.forAnybody());
-        List<double[]> dots = Pattern.compile("class=\"loss-dot\" cx=\"([\\d.]+)\" cy=\"([\\d.]+)\"")
+        List<double[]> dots = Pattern.compile("class=\"chart-point loss-dot\" cx=\"([\\d.]+)\" cy=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
                 .map(r -> new double[] {Double.parseDouble(r.group(1)), Double.parseDouble(r.group(2))})

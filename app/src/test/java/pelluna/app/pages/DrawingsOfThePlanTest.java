@@ -23,12 +23,25 @@ import pelluna.app.testing.Pelluna;
 /** The drawings as the pages send them: well formed, complete, inside their frame. */
 class DrawingsOfThePlanTest {
     private static Document drawing(String path, String kind) throws Exception {
-        Matcher svg = Pattern.compile("<svg[^>]*class=\"" + kind + "\".*?</svg>", Pattern.DOTALL)
-                .matcher(Pelluna.get(path).body());
+        String page = Pelluna.get(path).body();
+        Matcher svg = Pattern.compile("<svg[^>]*class=\"" + kind + "\"").matcher(page);
         assertThat(svg.find()).as(kind + " on " + path).isTrue();
         return DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
-                .parse(new InputSource(new StringReader(svg.group())));
+                .parse(new InputSource(new StringReader(whole(page.substring(svg.start())))));
+    }
+
+    /** The first drawing with those that lie in it. */
+    private static String whole(String markup) {
+        int deep = 0;
+        Matcher ends = Pattern.compile("<svg\\b|</svg>").matcher(markup);
+        while (ends.find()) {
+            deep += ends.group().equals("</svg>") ? -1 : 1;
+            if (deep == 0) {
+                return markup.substring(0, ends.end());
+            }
+        }
+        throw new AssertionError(markup);
     }
 
     private static List<Element> all(Document document, String tag) {

@@ -104,6 +104,7 @@ class PseudoLanguageInBrowserTest {
     private static final String CUT_OFF = """
         () => {
           const wide = [];
+          document.querySelectorAll('details').forEach((folded) => { folded.open = true; });
           const root = document.scrollingElement;
           if (root.scrollWidth > innerWidth + 1) { wide.push(`the page is ${root.scrollWidth} wide`); }
           for (const el of document.querySelectorAll('body *')) {

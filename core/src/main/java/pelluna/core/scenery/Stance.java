@@ -35,17 +35,19 @@ public record Stance(boolean right, OptionalDouble rests, double shown) {
     private static final double ON_SAND = 0.1;
     /** So near the glass, in shares of the length, a fish looks away from it. */
     private static final double NEAR_GLASS = 0.2;
+    /** In the middle it looks to one side or the other by its place, in so many cm. */
+    private static final double SIDES_CM = 3;
     /** What a moray shows of itself. */
     private static final double HEAD = 0.3;
 
     /**
-     * @param id  of the fish; lots are drawn by it
      * @param xCm its place from the left glass
      * @param yCm above the floor
      */
-    public static Stance of(String id, Look look, Set<Zone> zones, double xCm, double yCm, Tank tank) {
+    public static Stance of(Look look, Set<Zone> zones, double xCm, double yCm, Tank tank) {
         double share = xCm / tank.lengthCm();
-        boolean right = share < NEAR_GLASS || share <= 1 - NEAR_GLASS && Math.floorMod(id.hashCode(), 2) == 0;
+        boolean right =
+                share < NEAR_GLASS || share <= 1 - NEAR_GLASS && Math.floorMod(Math.round(xCm / SIDES_CM), 2) == 0;
         boolean hole =
                 look.form() == Form.MORAY && tank.scape().hides().stream().anyMatch(h -> near(h, xCm, yCm, tank));
         return new Stance(right, rests(look.form(), zones, yCm, tank), hole ? HEAD : 1);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import pelluna.core.catalogue.Form;
 import pelluna.core.catalogue.Look;
@@ -32,7 +31,7 @@ class StanceTest {
 
     private Stance at(Form form, Zone zone, double x, double y) {
         Look look = new Look(form, "#ffffff", "#ffffff", "#ffffff", List.of());
-        return Stance.of("r1", look, EnumSet.of(zone), x, y, tank);
+        return Stance.of(look, EnumSet.of(zone), x, y, tank);
     }
 
     @Test
@@ -59,10 +58,9 @@ class StanceTest {
 
     @Test
     void nobodyLooksIntoTheGlass() {
-        for (String id : Set.of("r1", "r2", "w3", "w4")) {
-            Look look = new Look(Form.WRASSE, "#ffffff", "#ffffff", "#ffffff", List.of());
-            assertThat(Stance.of(id, look, Set.of(), 5, 30, tank).right()).isTrue();
-            assertThat(Stance.of(id, look, Set.of(), 145, 30, tank).right()).isFalse();
+        for (int near = 1; near < 30; near += 2) {
+            assertThat(at(Form.WRASSE, Zone.OPEN_WATER, near, 30).right()).isTrue();
+            assertThat(at(Form.WRASSE, Zone.OPEN_WATER, 150 - near, 30).right()).isFalse();
         }
     }
 }

@@ -1,0 +1,5 @@
+/** One drawing of axes, units, ranges and empty states for every chart; its points say their values, and it has a table. */
+@ApplicationModule(allowedDependencies = {"drawing"})
+package pelluna.app.chart;
+
+import org.springframework.modulith.ApplicationModule;
