@@ -81,6 +81,7 @@ const live = {
       const fresh = next.querySelector('svg.reef');
       for (const attribute of fresh.attributes) { old.setAttribute(attribute.name, attribute.value); }
       old.innerHTML = fresh.innerHTML;
+      live.layers(el, next);
       skip();
       return;
     }
@@ -88,6 +89,19 @@ const live = {
     for (const attribute of next.attributes) { el.setAttribute(attribute.name, attribute.value); }
     el.innerHTML = next.innerHTML;
     skip();
+  },
+  // Layers of the scenery that are as they were stay, so that their pictures need not be painted again.
+  layers(el, next) {
+    const [old, fresh] = [el, next].map((whole) => [...whole.querySelectorAll('.reef-layer')]);
+    const before = el.querySelector('svg.reef');
+    fresh.forEach((layer, i) => {
+      if (!old[i]) { before.before(layer); return; }
+      old[i].style.transform = '';
+      if (old[i].innerHTML !== layer.innerHTML) { old[i].innerHTML = layer.innerHTML; }
+      if (layer.dataset.heap) { old[i].dataset.heap = layer.dataset.heap; } else { delete old[i].dataset.heap; }
+      old[i].setAttribute('viewBox', layer.getAttribute('viewBox'));
+    });
+    old.slice(fresh.length).forEach((layer) => layer.remove());
   },
   tell(text) {
     window.dispatchEvent(new CustomEvent('pelluna-says', { detail: text }));

@@ -30,8 +30,9 @@ async function look() {
 
 function show() {
   const box = document.querySelector('[data-remind]');
-  if (!box || !('Notification' in window)) { return; }
-  box.hidden = false;
+  if (!box) { return; }
+  box.hidden = !('Notification' in window);
+  if (box.hidden) { return; }
   const button = document.getElementById('remind');
   button.hidden = Notification.permission !== 'default';
   document.getElementById('remind-says').textContent =

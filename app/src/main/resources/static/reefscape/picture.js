@@ -61,6 +61,7 @@ export class Picture extends Names {
     this.drawGrounds(c, swimmers, arrows, px);
     const swims = this.swims();
     for (const s of [...swimmers].sort((a, b) => b.length - a.length)) { this.drawFish(c, s, k, swims); }
+    this.drawBoxes(c, k, px);
     for (const arrow of arrows) { this.drawArrow(c, arrow, px); }
     this.drawNames(c, this.named(swimmers, arrows), swimmers, px);
     this.shown = { swimmers, arrows };
@@ -209,6 +210,24 @@ export class Picture extends Names {
       c.lineWidth = 2.5 * this.px;
       c.strokeStyle = '#dfe94a';
       c.stroke();
+    }
+  }
+
+  // Newcomers in the acclimation box, on the days on which the plan has them there.
+  drawBoxes(c, k, px) {
+    const day = Math.round(this.day);
+    for (const box of this.scene.boxes.filter((b) => b.from <= day && day < b.until)) {
+      c.beginPath();
+      c.roundRect(box.x, -2 * px, box.wide, box.high, 3 * px);
+      c.fillStyle = 'rgba(255,255,255,.13)';
+      c.fill();
+      c.lineWidth = 2 * px;
+      c.strokeStyle = 'rgba(242,250,248,.85)';
+      c.stroke();
+      const sprite = this.sprite(box.picture, 1.16 * box.length * k);
+      const half = box.half * box.length;
+      const left = box.x + box.wide / 2 - 0.63 * box.length;
+      if (sprite) { c.drawImage(sprite, left, box.high / 2 - half, 1.16 * box.length, 2 * half); }
     }
   }
 

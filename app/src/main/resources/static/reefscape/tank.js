@@ -2,11 +2,6 @@
 // computed comes from the server; here it is only drawn, between the sizes and places that came.
 
 const SHOWS = 'pelluna-reef';
-// On a narrow screen the tank is as wide as it takes for its smallest fish to be seen, and is scrolled.
-const NARROW = 640;
-const LEAST_FISH = 24;
-const WIDEST = 4;
-
 // What came from the server, and how it lies on the screen.
 export class Tank {
   constructor(root) {
@@ -39,6 +34,7 @@ export class Tank {
       this.load(fish.picture);
       if (fish.youngPicture) { this.load(fish.youngPicture); }
     }
+    for (const box of this.scene.boxes) { this.load(box.picture); }
     const slider = document.getElementById('reef-slider');
     if (slider) { slider.value = String(Math.round(1000 * this.share(this.day))); }
     this.words();
@@ -97,21 +93,12 @@ export class Tank {
   size() {
     const [, , wide, high] = this.scene.box;
     if (!this.root.clientWidth) { return; }
-    this.widen(wide);
     const width = this.inner.clientWidth;
     this.ratio = Math.min(3, (window.devicePixelRatio || 1) * Math.max(1, this.zoom.scale));
     this.perCm = width / wide;
     this.canvas.width = Math.round(width * this.ratio);
     this.canvas.height = Math.round(width * high / wide * this.ratio);
     this.ask();
-  }
-
-  widen(wide) {
-    const screen = this.root.clientWidth;
-    const there = this.scene.fish.filter((f) => f.from <= this.day).map((f) => this.at(f.lengths, this.day));
-    const needs = there.length ? LEAST_FISH * wide / Math.min(...there) : 0;
-    const width = screen < NARROW ? Math.round(Math.min(WIDEST * screen, needs)) : 0;
-    this.inner.style.width = width > screen ? `${width}px` : '';
   }
 
   // Where the tank is scrolled, the chosen fish comes into the middle.

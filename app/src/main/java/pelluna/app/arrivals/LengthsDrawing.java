@@ -76,10 +76,12 @@ final class LengthsDrawing {
                         say.text("page.arrivals.lengthGrown"),
                         say.text("page.arrivals.tankItNeeds")));
         chart.svg()
-                .text(
+                .fitted(
                         WIDE - NEEDS + 22,
                         12,
+                        NEEDS - 24,
                         say.text("page.arrivals.needsOfYours", say.length(swim)),
+                        14,
                         "class",
                         "small");
         double y = 22;
@@ -148,7 +150,7 @@ final class LengthsDrawing {
                 .open(
                         "rect",
                         "class",
-                        "chart-point outgrown step-" + c.step().word(),
+                        "chart-point out-grown step-" + c.step().word(),
                         "x",
                         x - 2,
                         "y",

@@ -20,6 +20,7 @@ import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.reefscape.TankNow;
 import pelluna.app.rows.ShownOnce;
 import pelluna.app.shell.Shells;
 import pelluna.app.signin.Site;
@@ -42,6 +43,7 @@ class ListController {
     private final KeeperCatalogue catalogue;
     private final ShownOnce shown;
     private final Shells shells;
+    private final TankNow now;
 
     ListController(
             TankPlans plans,
@@ -50,7 +52,8 @@ class ListController {
             CurrentKeeper keeper,
             KeeperCatalogue catalogue,
             ShownOnce shown,
-            Shells shells) {
+            Shells shells,
+            TankNow now) {
         this.plans = plans;
         this.steps = steps;
         this.calendars = calendars;
@@ -58,6 +61,7 @@ class ListController {
         this.catalogue = catalogue;
         this.shown = shown;
         this.shells = shells;
+        this.now = now;
     }
 
     /** One line of the shop list. */
@@ -91,6 +95,10 @@ class ListController {
                 .filter(d -> !d.on().isBefore(plans.today()))
                 .limit(MOST_DAYS)
                 .toList();
+        LocalDate in = opened.ahead().outlook().lastArrival();
+        String seen = opened.say().text("page.arrivals.allIn", in);
+        model.addAttribute("seen", seen);
+        model.addAttribute("whole", now.draw(opened, in, seen));
         model.addAttribute("tab", "list");
         model.addAttribute("items", items);
         model.addAttribute("days", days);

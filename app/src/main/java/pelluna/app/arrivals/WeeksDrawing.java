@@ -94,7 +94,7 @@ final class WeeksDrawing {
                     .open(
                             "rect",
                             "class",
-                            "chart-point column",
+                            "chart-point food-column",
                             "x",
                             x + 1,
                             "y",
@@ -121,7 +121,7 @@ final class WeeksDrawing {
                     .open(
                             "path",
                             "class",
-                            "chart-point drop",
+                            "chart-point water-drop",
                             "d",
                             "M" + Svg.num(x) + " " + Svg.num(y - 10) + "C" + Svg.num(x + 8) + " " + Svg.num(y) + " "
                                     + Svg.num(x + 6) + " " + Svg.num(y + 8) + " " + Svg.num(x) + " " + Svg.num(y + 8)
@@ -146,9 +146,9 @@ final class WeeksDrawing {
             int lane = Math.max(0, d.place() - 1) % 3;
             double y = top(2) + 5 + lane * 12;
             String who = say.title(say.list(d.arrival().parties()));
-            d.quarantineFrom().ifPresent(from -> bar(chart, "stay-bar", from, d.boxFrom(), y, who));
+            d.quarantineFrom().ifPresent(from -> bar(chart, "chart-point stay-bar", from, d.boxFrom(), y, who));
             if (d.boxed()) {
-                bar(chart, "box-bar", d.boxFrom(), d.releaseOn(), y, who);
+                bar(chart, "chart-point box-bar", d.boxFrom(), d.releaseOn(), y, who);
             }
         }
     }
@@ -159,7 +159,7 @@ final class WeeksDrawing {
                 .open(
                         "rect",
                         "class",
-                        "chart-point " + look,
+                        look,
                         "x",
                         x,
                         "y",

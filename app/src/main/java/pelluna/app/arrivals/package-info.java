@@ -10,6 +10,7 @@
             "overrides",
             "planfile",
             "planning",
+            "reefscape",
             "rows",
             "sharing",
             "shell",

@@ -30,7 +30,11 @@ public final class Chart {
      */
     public record Frame(double wide, double high, double left, double right, double bottom) {}
 
-    /** @param label what is drawn, for those who do not see it @param across the lower axis @param up the upright one */
+    /**
+     * @param label  what is drawn, for those who do not see it
+     * @param across the lower axis
+     * @param up     the upright one
+     */
     public Chart(String cssClass, String label, Frame frame, Axis across, Axis up) {
         this.frame = frame;
         this.across = across;

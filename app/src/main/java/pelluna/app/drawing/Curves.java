@@ -9,7 +9,12 @@ final class Curves {
     private Curves() {}
 
     static String at(double x, double y) {
-        return num(fine(x)) + " " + num(fine(y)) + " ";
+        return bare(fine(x)) + " " + bare(fine(y)) + " ";
+    }
+
+    /** Without the nought before its point: a fish has hundreds of them. */
+    private static String bare(double value) {
+        return num(value).replaceFirst("^(-?)0\\.", "$1.");
     }
 
     /** A thousandth of a fish's length is finer than any of its pictures. */

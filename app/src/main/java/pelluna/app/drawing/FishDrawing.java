@@ -73,12 +73,16 @@ public final class FishDrawing {
                 .toString();
     }
 
-    /** A picture file of a look, which a browser fetches by itself when it comes into view. */
+    /**
+     * A picture file of a look, which a browser fetches by itself when it comes into view.
+     *
+     * @param width from {@value #CLOSE} px on with rays, scales and lines of the side
+     */
     public static String file(Look look, int width) {
         return alone(look, "", width, "fish").replaceFirst("<svg ", "<svg xmlns=\"http://www.w3.org/2000/svg\" ");
     }
 
-    /** Where the picture file of one look of a species is to be had. */
+    /** Where the picture file of one look of a species is to be had, for small sizes. */
     public static String href(Species species, Look look) {
         boolean young =
                 species.appearance().young().filter(y -> y.look().equals(look)).isPresent();
@@ -87,6 +91,48 @@ public final class FishDrawing {
 
     public static String href(Species species) {
         return "/fish/" + species.scientificName().replace(' ', '-') + ".svg";
+    }
+
+    /** The same to be looked at closely. @param href one without */
+    public static String close(String href) {
+        return href + (href.contains("?") ? "&" : "?") + "close=true";
+    }
+
+    /** A fish at its place in a drawing of a page, as a file of its own. @param x of its middle @param y of its line */
+    public static String image(Species species, double x, double y, double length) {
+        double half = halfHeight(species.look()) * length;
+        return new Svg()
+                .el(
+                        "image",
+                        "href",
+                        href(species),
+                        "x",
+                        x - (0.5 + SHARE_BEFORE) * length,
+                        "y",
+                        y - half,
+                        "width",
+                        SHARE_WIDE * length,
+                        "height",
+                        2 * half)
+                .toString();
+    }
+
+    /** A drawn fish as an element of a page whose picture is a file: pages with many fish stay small. */
+    public static String img(Species species, int width) {
+        return new Svg()
+                .open(
+                        "img",
+                        "class",
+                        "fish",
+                        "alt",
+                        "",
+                        "src",
+                        href(species),
+                        "width",
+                        width,
+                        "height",
+                        heightFor(species.look(), width))
+                .toString();
     }
 
     /** Height that goes with a width, so that a page can keep the place. */

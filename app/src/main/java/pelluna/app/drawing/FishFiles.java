@@ -8,6 +8,10 @@ public final class FishFiles {
         return FishDrawing.href(species);
     }
 
+    public String close(Species species) {
+        return FishDrawing.close(FishDrawing.href(species));
+    }
+
     /** @param width px */
     public int high(Species species, int width) {
         return FishDrawing.heightFor(species.look(), width);

@@ -123,6 +123,7 @@ final class PictureDrawing {
                 .toList();
         grounds(swimmers, arrows);
         swimmers.forEach(this::fish);
+        boxes();
         Map<String, Swimmer> byId = swimmers.stream()
                 .collect(Collectors.toMap(s -> s.presence().party().id(), Function.identity()));
         arrows.forEach(p -> arrow(
@@ -191,6 +192,17 @@ final class PictureDrawing {
                 List.of("cx", x(g.xCm()), "cy", y(floor - g.yCm()), "rx", g.rx() * k, "ry", g.ry() * k));
         all.addAll(List.of(attributes));
         svg.el("ellipse", all.toArray());
+    }
+
+    private void boxes() {
+        svg.open("g", "transform", "translate(" + Svg.num(left) + " " + Svg.num(top) + ") scale(" + Svg.num(k) + ")");
+        Boxes.of(
+                        view.opened().assessment().arrivals().steps(),
+                        view.opened().plan().tank())
+                .stream()
+                .filter(b -> b.there(day))
+                .forEach(b -> svg.add(Boxes.whole(b, day, "b" + b.party().id())));
+        svg.close("g");
     }
 
     private void fish(Swimmer s) {

@@ -28,6 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The Reefscape place: the tank from the front on a chosen day, its grounds and tension, and what explains them. */
 @Controller
 class ReefscapeController {
+    private static final double LEAST_FISH = 24;
+    private static final double WIDEST = 1600;
     private static final JsonMapper JSON = PlanJson.MAPPER;
 
     /** Days of logged acts that can be laid over the tank. */
@@ -109,6 +111,7 @@ class ReefscapeController {
         model.addAttribute("undo", steps.last(tank).orElse(null));
         model.addAttribute("reef", svg.toString());
         model.addAttribute("reefBox", drawing.viewBox());
+        model.addAttribute("spread", spread(view, day, drawing.box()[2]));
         model.addAttribute(
                 "layers",
                 sceneries.of(view.opened().plan().tank()).stream()
@@ -119,6 +122,15 @@ class ReefscapeController {
                         .toList());
         model.addAttribute("scene", JSON.writeValueAsString(new Scene(view).on(day, from, chosen.key())));
         return "reefscape";
+    }
+
+    /** On a narrow screen the tank is so wide, px, that its smallest fish is seen, and is scrolled. */
+    private static long spread(ReefscapeViews.View view, LocalDate day, double wideCm) {
+        double smallest = view.outlook().on(day).stream()
+                .mapToDouble(p -> p.party().lengthOn(day))
+                .min()
+                .orElse(wideCm);
+        return Math.round(Math.min(WIDEST, LEAST_FISH * wideCm / smallest));
     }
 
     /**

@@ -67,7 +67,20 @@ final class Scene {
             String chosen,
             List<Swimmer> fish,
             List<Happens> changes,
+            List<Waits> boxes,
             OnDay now) {}
+
+    /** A newcomer in the box between two days. @param x left side of the box, cm @param length of the fish, cm */
+    record Waits(
+            String name,
+            long from,
+            long until,
+            double x,
+            double wide,
+            double high,
+            String picture,
+            double half,
+            double length) {}
 
     /** Something that happens on the way. */
     record Happens(long day, String says) {}
@@ -132,7 +145,25 @@ final class Scene {
                 view.changes().stream()
                         .map(c -> new Happens(ChronoUnit.DAYS.between(start, c.on()), say.of(c.event())))
                         .toList(),
+                Boxes.of(view.opened().assessment().arrivals().steps(), tank).stream()
+                        .map(this::waits)
+                        .toList(),
                 day(view.outlook(), day, chosen));
+    }
+
+    private Waits waits(Boxes.Box b) {
+        double cm = b.party().lengthOn(b.from());
+        Look look = b.party().species().lookAt(cm);
+        return new Waits(
+                view.opened().say().of(b.party()),
+                ChronoUnit.DAYS.between(start, b.from()),
+                ChronoUnit.DAYS.between(start, b.until()),
+                Rounding.to(2, b.x()),
+                Rounding.to(2, b.wide()),
+                Rounding.to(2, b.high()),
+                FishDrawing.href(b.party().species(), look),
+                half(look),
+                Rounding.to(2, cm));
     }
 
     /** Who presses whom on a day, as many as can be drawn and the chosen pair, and where everybody is. */

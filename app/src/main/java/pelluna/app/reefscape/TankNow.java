@@ -44,6 +44,9 @@ public class TankNow {
         for (Swimmers.Swimmer s : swimmers.on(day)) {
             swimmers.members(s).forEach(m -> svg.add(fish(s, m)));
         }
+        Boxes.of(opened.assessment().arrivals().steps(), tank).stream()
+                .filter(b -> b.there(day))
+                .forEach(b -> svg.add(Boxes.withFile(b, day)));
         return svg.close("g").close("svg").toString();
     }
 

@@ -32,7 +32,7 @@ final class Scenery {
     List<Layer> layers() {
         List<Layer> all = new ArrayList<>();
         Brush water = new Brush(tank.lengthCm());
-        new Waters(water, tank.lengthCm(), floor).paint();
+        new Waters(water, tank.lengthCm(), floor, new Gear(water, tank)).paint();
         all.add(layer("water", Textures.WATER, water, new double[] {0, 0, tank.lengthCm(), floor}, 0, 0));
         for (int i = 0; i < tank.scape().rocks().size(); i++) {
             all.add(heap(tank.scape().rocks().get(i), i));

@@ -10,10 +10,12 @@ final class Waters {
 
     private final Brush brush;
     private final double length;
+    private final Gear gear;
     private final double height;
     private final Random lot = new Random(Seeds.of(-1));
 
-    Waters(Brush brush, double lengthCm, double heightCm) {
+    Waters(Brush brush, double lengthCm, double heightCm, Gear gear) {
+        this.gear = gear;
         this.brush = brush;
         this.length = lengthCm;
         this.height = heightCm;
@@ -29,6 +31,7 @@ final class Waters {
         brush.svg().close("g");
         rect("url(#far)");
         motes();
+        gear.paint();
         surface();
         brush.unlit();
     }

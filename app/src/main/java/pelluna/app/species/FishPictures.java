@@ -19,7 +19,8 @@ import pelluna.core.units.Named;
 /** A drawn fish as a picture of its own, so that a page of four hundred fetches only those in sight. */
 @Controller
 class FishPictures {
-    private static final int WIDTH = 300;
+    private static final int CLOSE = 300;
+    private static final int SMALL = 99;
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
     private final KeeperCatalogue catalogue;
@@ -32,7 +33,8 @@ class FishPictures {
     ResponseEntity<String> picture(
             @PathVariable String path,
             @RequestParam(defaultValue = "false") boolean young,
-            @RequestParam(defaultValue = "") String as) {
+            @RequestParam(defaultValue = "") String as,
+            @RequestParam(defaultValue = "false") boolean close) {
         Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
         Look grown = Named.find(Variety.class, as)
                 .map(s.appearance().varieties()::get)
@@ -41,6 +43,6 @@ class FishPictures {
         return ResponseEntity.ok()
                 .contentType(SVG)
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(FishDrawing.file(look, WIDTH));
+                .body(FishDrawing.file(look, close ? CLOSE : SMALL));
     }
 }

@@ -35,6 +35,6 @@ final class Looks {
     }
 
     private static Shown shown(String src, Look look, int wide, String says) {
-        return new Shown(src, wide, FishDrawing.heightFor(look, wide), says);
+        return new Shown(FishDrawing.close(src), wide, FishDrawing.heightFor(look, wide), says);
     }
 }

@@ -23,6 +23,7 @@ import pelluna.app.overrides.FactOverrideEntity;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
+import pelluna.app.rows.PlanJson;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.CatalogueProblem;
@@ -188,6 +189,7 @@ class SpeciesController {
         model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
         model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "sold", "group"));
+        model.addAttribute("film", PlanJson.MAPPER.writeValueAsString(GrowthFilm.of(s, opened.say())));
         model.addAttribute("looks", Looks.of(s, opened.say()));
         model.addAttribute("lookFacts", List.of("look", "young", "varieties"));
         model.addAttribute("shopFacts", List.of("buying", "confused"));

@@ -47,7 +47,11 @@ final class ToScale {
         svg.el("rect", "x", X, "y", bottom - 8, "width", w, "height", 8, "class", "sand");
         double adultX = X + Math.max(adult / 2 + 8, w * 0.34);
         double adultY = Math.max(bottom - h * 0.56, Y + adult * FishDrawing.halfHeight(s.look()));
-        svg.add(FishDrawing.at(s.look(), adultX, adultY, adult, "adult"));
+        svg.open("g", "class", "film-grown")
+                .add(FishDrawing.at(s.look(), adultX, adultY, adult, "adult"))
+                .close("g");
+        svg.open("image", "class", "film-fish", "data-x", adultX, "data-y", adultY, "data-long", adult)
+                .close("image");
         if (!outgrows) {
             caption(
                     svg,

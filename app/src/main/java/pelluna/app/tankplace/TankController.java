@@ -245,7 +245,15 @@ class TankController {
         model.addAttribute("archived", tank.archived());
         model.addAttribute("groups", groups);
         model.addAttribute(
-                "drawing", TankDrawing.of(opened.tank().id(), opened.plan().tank(), sceneries, say));
+                "front",
+                sceneries.framed(
+                        opened.tank().id(),
+                        opened.plan().tank(),
+                        say,
+                        "reef tank-front",
+                        say.text("page.tankplace.fromTheFront"),
+                        ""));
+        model.addAttribute("drawing", TankDrawing.of(opened.plan().tank(), say));
         model.addAttribute("volume", breakdown(volume, say));
         model.addAttribute("decides", WhatDecides.sentences(opened.assessment(), say));
         model.addAttribute("assumed", WhatDecides.assumed(opened.assessment(), say));

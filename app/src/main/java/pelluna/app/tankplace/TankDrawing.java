@@ -1,50 +1,36 @@
 package pelluna.app.tankplace;
 
 import pelluna.app.drawing.Svg;
-import pelluna.app.scenery.ReefDrawing;
-import pelluna.app.scenery.Sceneries;
 import pelluna.core.tank.Tank;
 import pelluna.core.tank.TankShape;
 import pelluna.words.Words;
 
-/** The tank from the front and from above, to one scale, as its figures are typed. */
+/** The tank from above, to scale, as its figures are typed. */
 final class TankDrawing {
     private static final double WIDE = 270;
     private static final double MOST_HIGH = 150;
 
     private TankDrawing() {}
 
-    static String of(long id, Tank tank, Sceneries sceneries, Words say) {
+    static String of(Tank tank, Words say) {
         double length = Math.max(1, tank.lengthCm());
         double width = Math.max(1, tank.widthCm() > 0 ? tank.widthCm() : length * 0.4);
-        ReefDrawing reef = new ReefDrawing(tank, say);
-        double[] box = reef.box();
-        double scale = Math.min(WIDE / box[2], Math.min(MOST_HIGH / box[3], MOST_HIGH / width));
+        double scale = Math.min(WIDE / length, MOST_HIGH / width);
         double w = length * scale;
         double d = width * scale;
-        double x = 15 - box[0] * scale;
-        double base = 18 + box[3] * scale;
+        double x = 15;
+        double top = 24;
         Svg svg = new Svg()
                 .open(
                         "svg",
                         "viewBox",
-                        "0 0 300 " + Svg.num(base + d + 50),
+                        "0 0 300 " + Svg.num(top + d + 8),
                         "class",
                         "tank-drawing",
                         "role",
                         "img",
                         "aria-label",
-                        say.text("page.tankplace.frontAndAbove"));
-        svg.text(15, 12, say.text("page.tankplace.fromTheFront"), "class", "small");
-        svg.open(
-                "g",
-                "class",
-                "reef",
-                "transform",
-                "translate(" + Svg.num(x) + " " + Svg.num(18 - box[1] * scale) + ") scale(" + Svg.num(scale) + ")");
-        reef.still(svg, sceneries.of(tank), l -> l.image(Sceneries.base(id)));
-        svg.close("g");
-        double top = base + 26;
+                        say.text("page.tankplace.fromAbove"));
         svg.text(x, top - 6, say.text("page.tankplace.fromAbove"), "class", "small");
         switch (tank.shape()) {
             case CYLINDER ->

@@ -219,7 +219,7 @@ final class SieveDrawing {
                         "halo");
             }
             int taken = label(v, middle, y, width, water);
-            svg.add(FishDrawing.at(v.verdict().wish().species(), middle, y - height(v) / 2, length(v), "s" + v.id()));
+            svg.add(FishDrawing.image(v.verdict().wish().species(), middle, y - height(v) / 2, length(v)));
             svg.close("a");
             lines = Math.max(lines, taken);
             x += width + GAP;

@@ -58,7 +58,7 @@ record WishView(
                 taken,
                 on,
                 why(v, leaving, taken, opened.say()),
-                FishDrawing.alone(wish.species(), width, "w" + row.id()),
+                FishDrawing.img(wish.species(), width),
                 opened.say());
     }
 

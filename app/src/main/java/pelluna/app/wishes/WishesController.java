@@ -147,7 +147,7 @@ class WishesController {
                 "bigFish",
                 selected == null
                         ? ""
-                        : FishDrawing.alone(selected.verdict().wish().species(), 96, "big"));
+                        : FishDrawing.img(selected.verdict().wish().species(), 96));
         model.addAttribute(
                 "offer", errors.containsKey("species") ? names.offer(typed.getOrDefault("species", ""), opened) : null);
         return "wishes";

@@ -140,7 +140,11 @@ class DrawingsOfThePlanTest {
                 .orElseThrow();
         double pixelsPerCm = number(water, "width") / 150;
         Matcher scale = Pattern.compile("scale\\(([\\d.]+)\\)")
-                .matcher(all(drawing, "g").get(0).getAttribute("transform"));
+                .matcher(all(drawing, "g").stream()
+                        .map(g -> g.getAttribute("transform"))
+                        .filter(t -> !t.isEmpty())
+                        .findFirst()
+                        .orElseThrow());
         assertThat(scale.find()).isTrue();
         assertThat(Double.parseDouble(scale.group(1)) / pixelsPerCm)
                 .isCloseTo(33, org.assertj.core.api.Assertions.within(0.1)); // its adult length

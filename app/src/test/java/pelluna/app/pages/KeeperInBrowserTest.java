@@ -221,7 +221,7 @@ class KeeperInBrowserTest {
                     .isLessThanOrEqualTo(390);
         }
         phone.navigate(Pelluna.url() + "/tanks/1/wish-list");
-        phone.locator(".wishrow").nth(2).click();
+        phone.locator(".fallrow").nth(2).click();
         assertThat(phone.locator("#chosen")).isInViewport();
         phone.context().close();
     }

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.net.HttpCookie;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -73,12 +74,27 @@ public final class Chromium {
 
     /** A page whose clock shows what the application's shows; timers run on. */
     private static Page still(BrowserContext context) {
+        signIn(context);
+        context.clock().setFixedTime(Pelluna.now().toEpochMilli());
+        return context.newPage();
+    }
+
+    /** A window with a clock of its own that runs, where what the browser measures is asked for. */
+    public static Page running(int width, int height) {
+        BrowserContext context = browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        // what a service worker hands on is not measured as it came
+                        .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+        signIn(context);
+        return context.newPage();
+    }
+
+    private static void signIn(BrowserContext context) {
         HttpCookie session = Pelluna.ines().signedIn();
         context.addCookies(List.of(new Cookie(session.getName(), session.getValue())
                 .setUrl(Pelluna.url())
                 .setHttpOnly(true)));
-        context.clock().setFixedTime(Pelluna.now().toEpochMilli());
-        return context.newPage();
     }
 
     /** Time passes, for the application and for this page. */
