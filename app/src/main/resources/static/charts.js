@@ -55,7 +55,7 @@ const charts = {
   },
   wake() {
     for (const chart of document.querySelectorAll('svg.chart')) {
-      if (chart.querySelector('.chart-point')) { chart.setAttribute('tabindex', '0'); }
+      if (chart.querySelector('.chart-point') && !chart.dataset.base) { chart.setAttribute('tabindex', '0'); }
     }
   },
 };

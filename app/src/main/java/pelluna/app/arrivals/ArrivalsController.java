@@ -118,6 +118,7 @@ class ArrivalsController {
 
     private void water(Model model, OpenTank opened, Schedule schedule, Dated chosen) {
         model.addAttribute("lanes", "");
+        model.addAttribute("waterTable", "");
         model.addAttribute("waterSays", List.of());
         model.addAttribute("stepSays", "");
         if (chosen != null) {
@@ -126,14 +127,14 @@ class ArrivalsController {
             LocalDate until = lanes.axis().to();
             WaterCourse planned = WaterCourse.of(opened.plan(), schedule, until);
             WaterCourse atOnce = WaterCourse.allInOneDay(opened.plan(), schedule, until);
-            model.addAttribute(
-                    "lanes",
-                    lanes.draw(new StripsDrawing(
-                            lanes.axis(),
-                            opened.plan(),
-                            planned.days(),
-                            schedule.steps().size() > 1 ? atOnce.days() : List.of(),
-                            opened.say())));
+            StripsDrawing strips = new StripsDrawing(
+                    lanes.axis(),
+                    opened.plan(),
+                    planned.days(),
+                    schedule.steps().size() > 1 ? atOnce.days() : List.of(),
+                    opened.say());
+            model.addAttribute("lanes", lanes.draw(strips));
+            model.addAttribute("waterTable", strips.table());
             model.addAttribute(
                     "waterSays", WaterWords.of(opened.plan(), schedule, planned, atOnce, until, opened.say()));
             model.addAttribute("stepSays", WaterWords.step(planned, schedule, chosen, until, opened.say()));

@@ -1,8 +1,10 @@
 package pelluna.app.arrivals;
 
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import pelluna.app.chart.ChartTable;
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
@@ -18,6 +20,7 @@ import pelluna.words.Words;
 final class StripsDrawing {
     private static final double STRIP = 62;
     private static final double GAP = 14;
+    private static final int DAYS_BETWEEN = 7;
     static final double HEIGHT = 3 * (STRIP + GAP);
 
     private final Words say;
@@ -44,6 +47,7 @@ final class StripsDrawing {
         load.line(atOnce, WaterDay::load, "ghost");
         load.line(planned, WaterDay::carried, "carried");
         load.line(planned, WaterDay::load, "level");
+        load.values(WaterDay::load, say.text("page.arrivals.mgLNitrogenADay"));
         Strip ammonia = new Strip(
                 svg, top + STRIP + GAP, Math.max(Ammonia.SAFE_TOXIC * 1.4, highest(WaterDay::toxic, WaterDay::toxic)));
         ammonia.title(
@@ -54,6 +58,7 @@ final class StripsDrawing {
         ammonia.limit(Ammonia.SAFE_TOXIC);
         ammonia.line(atOnce, WaterDay::toxic, "ghost");
         ammonia.line(planned, WaterDay::toxic, "level");
+        ammonia.values(WaterDay::toxic, say.text("page.arrivals.mgLNitrogen"));
         plan.tests().stream().filter(t -> axis.shows(t.on())).forEach(t -> ammonia.point(t, toxic(t)));
         double ceiling = plan.tank().nitrateCeiling();
         Strip nitrate = new Strip(
@@ -66,6 +71,7 @@ final class StripsDrawing {
         nitrate.limit(ceiling);
         nitrate.line(atOnce, WaterDay::nitrate, "ghost");
         nitrate.line(planned, WaterDay::nitrate, "level");
+        nitrate.values(WaterDay::nitrate, say.of(Unit.NITRATE));
         for (WaterTest t : plan.tests()) {
             if (axis.shows(t.on())) {
                 nitrate.point(t, t.nitrate());
@@ -81,6 +87,30 @@ final class StripsDrawing {
                             OptionalDouble.empty()),
                     plan.tank().nitrate());
         }
+    }
+
+    private boolean weekly(WaterDay d) {
+        return ChronoUnit.DAYS.between(axis.from(), d.on()) % DAYS_BETWEEN == 0;
+    }
+
+    /** The same, week by week, as a table. */
+    String table() {
+        ChartTable table = new ChartTable(
+                say,
+                List.of(
+                        say.text("page.arrivals.weekFrom"),
+                        say.text("page.arrivals.loadOnTheFilter") + ", " + say.text("page.arrivals.mgLNitrogenADay"),
+                        say.text("page.arrivals.unIonisedAmmonia") + ", " + say.text("page.arrivals.mgLNitrogen"),
+                        say.text("page.arrivals.nitrate") + ", " + say.of(Unit.NITRATE)));
+        planned.stream()
+                .filter(this::weekly)
+                .forEach(d ->
+                        table.row(say.shortDate(d.on()), number(d.load()), number(d.toxic()), number(d.nitrate())));
+        return table.markup();
+    }
+
+    private String number(double value) {
+        return say.number(value, value < 0.1 ? 3 : value < 3 ? 2 : 1);
     }
 
     /** The un-ionised part of a test of total ammonia, at its own pH or the usual one. */
@@ -184,8 +214,24 @@ final class StripsDrawing {
             }
         }
 
-        private String number(double value) {
-            return say.number(value, value < 0.1 ? 3 : value < 3 ? 2 : 1);
+        /** Values that can be pointed at, a week apart. */
+        void values(ToDoubleFunction<WaterDay> value, String unit) {
+            planned.stream().filter(StripsDrawing.this::weekly).forEach(d -> {
+                String figure = number(value.applyAsDouble(d)) + " " + unit;
+                svg.open(
+                                "circle",
+                                "class",
+                                "chart-point strip-value",
+                                "cx",
+                                axis.x(d.on()),
+                                "cy",
+                                y(value.applyAsDouble(d)),
+                                "r",
+                                3.2,
+                                "data-says",
+                                say.text("page.chart.valueOn", figure, say.shortDate(d.on())))
+                        .close("circle");
+            });
         }
     }
 }
