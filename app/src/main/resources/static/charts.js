@@ -1,5 +1,7 @@
 // Values of a chart's points: said where somebody points, touches, or goes by keys.
 
+const CHART = 'svg.lanes';
+
 const charts = {
   points(chart) {
     return [...chart.querySelectorAll('.chart-point')]
@@ -54,7 +56,9 @@ const charts = {
     charts.show(chart, all[Math.max(0, Math.min(all.length - 1, next))]);
   },
   wake() {
-    for (const chart of document.querySelectorAll('svg.chart')) {
+    for (const chart of document.querySelectorAll(CHART)) {
+      // the browser's own word beside a mark is for files without scripts
+      chart.querySelectorAll('.chart-point > title').forEach((title) => title.remove());
       if (chart.querySelector('.chart-point') && !chart.dataset.base) { chart.setAttribute('tabindex', '0'); }
     }
   },
@@ -64,19 +68,19 @@ charts.wake();
 window.addEventListener('pelluna-page', charts.wake);
 for (const kind of ['pointermove', 'pointerdown']) {
   document.addEventListener(kind, (event) => {
-    const chart = event.target.closest && event.target.closest('svg.chart');
+    const chart = event.target.closest && event.target.closest(CHART);
     if (chart) { charts.show(chart, charts.nearest(chart, event.clientX, event.clientY)); }
   });
 }
 document.addEventListener('pointerout', (event) => {
-  const chart = event.target.closest && event.target.closest('svg.chart');
+  const chart = event.target.closest && event.target.closest(CHART);
   if (chart && event.pointerType === 'mouse' && !chart.contains(event.relatedTarget)) { charts.hide(chart); }
 });
 document.addEventListener('focusout', (event) => {
-  if (event.target.matches && event.target.matches('svg.chart')) { charts.hide(event.target); }
+  if (event.target.matches && event.target.matches(CHART)) { charts.hide(event.target); }
 });
 document.addEventListener('keydown', (event) => {
-  const chart = event.target.matches && event.target.matches('svg.chart') && event.target;
+  const chart = event.target.matches && event.target.matches(CHART) && event.target;
   const ways = { ArrowLeft: -1, ArrowRight: 1, Home: 'first', End: 'last' };
   if (!chart || event.ctrlKey || event.metaKey || event.altKey) { return; }
   if (event.key in ways) { event.preventDefault(); charts.step(chart, ways[event.key]); }

@@ -2,7 +2,7 @@
 const WANTS = [
   ['#reefscape', () => import('./reefscape/page.js')],
   ['svg.lanes[data-base]', () => import('./arrivals/lanes.js')],
-  ['svg.chart', () => import('./charts.js')],
+  ['svg.lanes .chart-point', () => import('./charts.js')],
   ['.film', () => import('./film.js')],
   ['#new-tank', () => import('./newtank.js')],
   ['[data-passkey], [data-passkey-form]', () => import('./passkeys.js')],

@@ -72,7 +72,7 @@ final class LanesDrawing {
                 "viewBox",
                 "0 0 " + WIDTH + " " + Svg.num(bottom + 24),
                 "class",
-                "lanes chart",
+                "lanes",
                 "role",
                 "group",
                 "aria-label",

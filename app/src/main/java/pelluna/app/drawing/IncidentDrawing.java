@@ -140,11 +140,8 @@ public final class IncidentDrawing {
         byDay.forEach((on, some) -> {
             double x = s.middle(on);
             double m = y + tall / 2;
-            svg.open("g", "class", "mark-" + track.name().toLowerCase(Locale.ROOT));
-            svg.open("title")
-                    .add(Svg.escape(
-                            String.join("; ", some.stream().map(Mark::says).toList())))
-                    .close("title");
+            String all = String.join("; ", some.stream().map(Mark::says).toList());
+            says(svg, "chart-point mark-" + track.name().toLowerCase(Locale.ROOT), all);
             switch (track) {
                 case ARRIVALS -> svg.el("path", "d", "M" + Svg.num(x - 7) + " " + Svg.num(m - 6) + "h14l-7 12Z");
                 case LOSSES -> svg.el("path", "d", "M" + Svg.num(x - 6) + " " + Svg.num(m - 6) + "l12 12m0 -12l-12 12");
@@ -159,15 +156,18 @@ public final class IncidentDrawing {
         });
     }
 
+    /** Opens a mark that says what it is: to whoever points at it, and in a file without scripts. */
+    private static void says(Svg svg, String look, String text) {
+        svg.open("g", "class", look, "data-says", text);
+        svg.open("title").add(Svg.escape(text)).close("title");
+    }
+
     private static void bars(Svg svg, Scale s, Map<LocalDate, Integer> acts, double y, double tall, Words say) {
         int most = acts.values().stream().mapToInt(Integer::intValue).max().orElse(1);
         double room = tall - 16;
         acts.forEach((on, n) -> {
             double h = room * n / most;
-            svg.open("g", "class", "mark-contests")
-                    .open("title")
-                    .add(Svg.escape(say.shortDate(on) + ": " + n))
-                    .close("title");
+            says(svg, "chart-point mark-contests", say.shortDate(on) + ": " + n);
             svg.el("rect", "x", s.left(on) + s.day() * 0.18, "y", y + tall - h, "width", s.day() * 0.64, "height", h);
             if (n == most) {
                 svg.text(s.middle(on), y + 12, Integer.toString(n), "class", "figure", "text-anchor", "middle");
@@ -188,10 +188,7 @@ public final class IncidentDrawing {
         for (Weather w : warm) {
             double top = y + 8 + (tall - 16) * (high - w.celsius().getMax()) / span;
             double bottom = y + 8 + (tall - 16) * (high - w.celsius().getMin()) / span;
-            svg.open("g", "class", "mark-probe")
-                    .open("title")
-                    .add(Svg.escape(say.shortDate(w.on()) + ": " + w.says(say)))
-                    .close("title");
+            says(svg, "chart-point mark-probe", say.shortDate(w.on()) + ": " + w.says(say));
             svg.el(
                             "rect",
                             "x",

@@ -119,7 +119,7 @@ class LossDrawingsTest {
                 .doesNotContain("mark-tests", "temperature", "contests");
         double band = number(svg, "class=\"the-day\" x=\"([\\d.]+)\"");
         double wide = number(svg, "class=\"the-day\" [^>]*width=\"([\\d.]+)\"");
-        double cross = number(svg, "mark-losses\"><title>[^<]*</title><path d=\"M([\\d.]+) ");
+        double cross = number(svg, "mark-losses\"[^>]*><title>[^<]*</title><path d=\"M([\\d.]+) ");
         assertThat(cross + 6).isBetween(band, band + wide);
     }
 
@@ -134,7 +134,8 @@ class LossDrawingsTest {
                 Map.of(DAY, 10, DAY.minusDays(1), 5),
                 List.of(),
                 Words.forAnybody());
-        List<Double> heights = Pattern.compile("mark-contests\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
+        List<Double> heights = Pattern.compile(
+                        "mark-contests\"[^>]*><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
                 .map(r -> Double.valueOf(r.group(1)))
@@ -165,7 +166,7 @@ class LossDrawingsTest {
                 Map.of(),
                 List.of(calm, wild),
                 Words.forAnybody());
-        List<Double> heights = Pattern.compile("mark-probe\"><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
+        List<Double> heights = Pattern.compile("mark-probe\"[^>]*><title>[^<]*</title><rect [^>]*height=\"([\\d.]+)\"")
                 .matcher(svg)
                 .results()
                 .map(r -> Double.valueOf(r.group(1)))
