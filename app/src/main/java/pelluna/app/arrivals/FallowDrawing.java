@@ -74,26 +74,15 @@ final class FallowDrawing {
     private static void back(Chart chart, Dated d, LocalDate from, Words say) {
         Party p = d.arrival().parties().get(0);
         double half = FishDrawing.halfHeight(p.species().look()) * ICON / FishDrawing.SHARE_WIDE;
-        chart.svg()
-                .open(
-                        "image",
-                        "class",
-                        "chart-point",
-                        "href",
-                        FishDrawing.href(p.species()),
-                        "x",
-                        chart.x(ChronoUnit.DAYS.between(from, d.releaseOn())) - ICON / 2,
-                        "y",
-                        chart.bottom() - 34 - half,
-                        "width",
-                        ICON,
-                        "height",
-                        2 * half,
-                        "data-says",
-                        say.text(
-                                "page.chart.valueOn",
-                                say.title(say.list(d.arrival().parties())),
-                                say.shortDate(d.releaseOn())))
-                .close("image");
+        chart.picture(
+                FishDrawing.href(p.species()),
+                chart.x(ChronoUnit.DAYS.between(from, d.releaseOn())),
+                chart.bottom() - 34,
+                ICON,
+                2 * half,
+                say.text(
+                        "page.chart.valueOn",
+                        say.title(say.list(d.arrival().parties())),
+                        say.shortDate(d.releaseOn())));
     }
 }

@@ -180,27 +180,16 @@ final class WeeksDrawing {
         for (Dated d : arrivals) {
             Party p = d.arrival().parties().get(0);
             double half = FishDrawing.halfHeight(p.species().look()) * ICON / FishDrawing.SHARE_WIDE;
-            chart.svg()
-                    .open(
-                            "image",
-                            "class",
-                            "chart-point",
-                            "href",
-                            FishDrawing.href(p.species()),
-                            "x",
-                            Math.min(chart.right() - ICON, chart.x(week(d.releaseOn())) - ICON / 2),
-                            "y",
-                            top(3) + ROW / 2 - half,
-                            "width",
-                            ICON,
-                            "height",
-                            2 * half,
-                            "data-says",
-                            say.text(
-                                    "page.chart.valueOn",
-                                    say.title(say.list(d.arrival().parties())),
-                                    say.shortDate(d.releaseOn())))
-                    .close("image");
+            chart.picture(
+                    FishDrawing.href(p.species()),
+                    Math.min(chart.right() - ICON / 2, chart.x(week(d.releaseOn()))),
+                    top(3) + ROW / 2,
+                    ICON,
+                    2 * half,
+                    say.text(
+                            "page.chart.valueOn",
+                            say.title(say.list(d.arrival().parties())),
+                            say.shortDate(d.releaseOn())));
         }
     }
 

@@ -128,6 +128,27 @@ public final class Chart {
                 .close("circle");
     }
 
+    /** A picture as a point that can be pointed at. @param x of its middle, px @param y of its middle, px */
+    public void picture(String href, double x, double y, double wide, double high, String says) {
+        svg.open(
+                        "image",
+                        "class",
+                        "chart-point",
+                        "href",
+                        href,
+                        "x",
+                        x - wide / 2,
+                        "y",
+                        y - high / 2,
+                        "width",
+                        wide,
+                        "height",
+                        high,
+                        "data-says",
+                        says)
+                .close("image");
+    }
+
     /** The chart with its figures as a table under it. */
     public String end(ChartTable table) {
         return end() + table.markup();
