@@ -79,6 +79,11 @@ for (const kind of ['pointerover', 'focusin']) {
     if (fish) { reef.here.hover(fish.dataset.fish); }
   });
 }
+for (const kind of ['pointerout', 'focusout']) {
+  document.addEventListener(kind, (event) => {
+    if (reef.here && event.target.closest && event.target.closest('.reef-fish [data-fish]')) { reef.here.hover(null); }
+  });
+}
 document.addEventListener('visibilitychange', () => reef.here && reef.here.swimOn());
 
 // The PNG is the server's SVG, painted here twice as fine.

@@ -47,6 +47,7 @@ export class Picture extends Names {
 
   draw() {
     const began = performance.now();
+    this.light();
     const c = this.context;
     const [left, top] = this.scene.box;
     const k = this.perCm * this.ratio;

@@ -2,6 +2,11 @@
 // computed comes from the server; here it is only drawn, between the sizes and places that came.
 
 const SHOWS = 'pelluna-reef';
+// A browser that keeps nothing, or keeps something else under that name, has what is usual.
+function kept() {
+  try { return JSON.parse(localStorage.getItem(SHOWS)) || {}; } catch (error) { return {}; }
+}
+
 // What came from the server, and how it lies on the screen.
 export class Tank {
   constructor(root) {
@@ -13,7 +18,7 @@ export class Tank {
     this.sprites = new Map();
     this.zoom = { scale: 1, x: 0, y: 0 };
     this.frames = [];
-    this.shows = { swim: true, ...JSON.parse(localStorage.getItem(SHOWS) || '{}') };
+    this.shows = { swim: true, ...kept() };
     this.read();
     new ResizeObserver(() => this.size()).observe(root);
     // Names painted before the letters had come are painted again.
@@ -49,10 +54,14 @@ export class Tank {
     image.src = path;
   }
 
-  // A fish as a bitmap, drawn once at its full size: scaling a bitmap is quick, drawing its paths is not.
-  sprite(path, width) {
+  // By night fish are painted darker, once for as long as the light stays.
+  light() {
     const night = getComputedStyle(this.root).colorScheme === 'dark';
     if (night !== this.night) { this.sprites.clear(); this.night = night; }
+  }
+
+  // A fish as a bitmap, drawn once at its full size: scaling a bitmap is quick, drawing its paths is not.
+  sprite(path, width) {
     const image = this.pictures.get(path);
     if (!image || !image.complete || !image.naturalWidth) { return null; }
     const wide = Math.min(1024, Math.max(32, 2 ** Math.ceil(Math.log2(width))));
@@ -63,7 +72,7 @@ export class Tank {
     bitmap.height = Math.max(1, Math.round(wide * image.naturalHeight / image.naturalWidth));
     const c = bitmap.getContext('2d');
     c.drawImage(image, 0, 0, bitmap.width, bitmap.height);
-    if (night) {
+    if (this.night) {
       c.globalCompositeOperation = 'source-atop';
       c.fillStyle = 'rgba(8,24,72,.46)';
       c.fillRect(0, 0, bitmap.width, bitmap.height);

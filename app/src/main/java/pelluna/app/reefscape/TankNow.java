@@ -54,24 +54,39 @@ public class TankNow {
         Species species = s.presence().party().species();
         double wide = FishDrawing.SHARE_WIDE * s.cm();
         double left = FishDrawing.SHARE_BEFORE * s.cm() + s.cm() / 2;
-        return new Svg()
+        double out = s.stance().shown() < 1 ? (0.5 - s.stance().shown()) * s.cm() : 0;
+        Svg svg = new Svg()
                 .open(
                         "g",
                         "transform",
-                        "translate(" + Svg.num(m.x()) + " " + Svg.num(m.y()) + ")" + (m.right() ? "scale(-1 1)" : ""))
-                .el(
-                        "image",
-                        "href",
-                        FishDrawing.href(species, s.look()),
-                        "x",
-                        -left,
-                        "y",
-                        -s.half(),
-                        "width",
-                        wide,
-                        "height",
-                        2 * s.half())
-                .close("g")
-                .toString();
+                        "translate(" + Svg.num(m.x()) + " " + Svg.num(m.y()) + ")" + (m.right() ? "scale(-1 1)" : ""));
+        if (out > 0) {
+            // what is behind the mouth of its hole is cut off: a drawing within ends there
+            svg.open(
+                    "svg",
+                    "x",
+                    -s.cm(),
+                    "y",
+                    -s.half(),
+                    "width",
+                    s.cm(),
+                    "height",
+                    2 * s.half(),
+                    "viewBox",
+                    Svg.num(-s.cm()) + " " + Svg.num(-s.half()) + " " + Svg.num(s.cm()) + " " + Svg.num(2 * s.half()));
+        }
+        svg.el(
+                "image",
+                "href",
+                FishDrawing.href(species, s.look()),
+                "x",
+                out - left,
+                "y",
+                -s.half(),
+                "width",
+                wide,
+                "height",
+                2 * s.half());
+        return svg.add(out > 0 ? "</svg>" : "").close("g").toString();
     }
 }

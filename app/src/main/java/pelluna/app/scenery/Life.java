@@ -29,7 +29,7 @@ final class Life {
     }
 
     private void paint(Standing s, double y) {
-        switch (s.growth()) {
+        switch (s.form()) {
             case BRANCHES -> corals.branches(s, y);
             case TABLE -> corals.table(s, y);
             case TORCH -> corals.torch(s, y);

@@ -303,7 +303,7 @@ class DoList {
                                 due,
                                 Step.CALM,
                                 d.title() + ".",
-                                d.says().length() > 220 ? d.says().substring(0, 217) + "…" : d.says(),
+                                d.says(),
                                 button(kind, base, opened.say()))));
             }
         }

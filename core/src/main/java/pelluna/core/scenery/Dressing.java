@@ -29,11 +29,11 @@ public final class Dressing {
     public List<Standing> heap(int i) {
         Rock rock = tank.scape().rocks().get(i);
         List<Standing> there = new ArrayList<>();
-        for (Growth growth : Growth.values()) {
-            if (tank.keeps().contains(growth.of()) && growth != Growth.CUCUMBER && here(growth, i)) {
-                int many = growth.walks() ? 1 : (int) Math.max(1, Math.min(MOST, rock.widthCm() / APART_CM));
+        for (LifeForm form : LifeForm.values()) {
+            if (tank.keeps().contains(form.of()) && form != LifeForm.CUCUMBER && here(form, i)) {
+                int many = form.walks() ? 1 : (int) Math.max(1, Math.min(MOST, rock.widthCm() / APART_CM));
                 for (int n = 0; n < many; n++) {
-                    put(growth, rock, i, n, there);
+                    put(form, rock, i, n, there);
                 }
             }
         }
@@ -45,15 +45,15 @@ public final class Dressing {
     /** On the sand, from the left glass on. */
     public List<Standing> sand() {
         List<Standing> there = new ArrayList<>();
-        for (Growth growth : Growth.values()) {
-            if (tank.keeps().contains(growth.of()) && growth.onSand() && tank.sandDepthCm() > 0) {
-                Random lot = new Random(Seeds.of(-1, growth, 0));
-                double size = size(growth, tank.lengthCm(), lot);
+        for (LifeForm form : LifeForm.values()) {
+            if (tank.keeps().contains(form.of()) && form.onSand() && tank.sandDepthCm() > 0) {
+                Random lot = new Random(Seeds.of(-1, form, 0));
+                double size = size(form, tank.lengthCm(), lot);
                 for (int t = 0; t < TRIES; t++) {
                     double x = tank.lengthCm() * (0.06 + 0.88 * lot.nextDouble());
                     boolean open = tank.scape().heightAt(x) < 0.02 * tank.lengthCm();
                     if (open && there.stream().noneMatch(s -> Math.abs(s.xCm() - x) < (s.sizeCm() + size) / 2)) {
-                        there.add(new Standing(growth, x, 0, size, lot.nextDouble(), Seeds.of(-1, growth, 0)));
+                        there.add(new Standing(form, x, 0, size, lot.nextDouble(), Seeds.of(-1, form, 0)));
                         break;
                     }
                 }
@@ -63,23 +63,22 @@ public final class Dressing {
     }
 
     /** Those that walk are on one heap each, those of the sand only where there is none. */
-    private boolean here(Growth growth, int heap) {
-        boolean lies = growth.onSand() && tank.sandDepthCm() > 0 && growth != Growth.SNAIL;
-        return !lies
-                && (!growth.walks() || growth.ordinal() % tank.scape().rocks().size() == heap);
+    private boolean here(LifeForm form, int heap) {
+        boolean lies = form.onSand() && tank.sandDepthCm() > 0 && form != LifeForm.SNAIL;
+        return !lies && (!form.walks() || form.ordinal() % tank.scape().rocks().size() == heap);
     }
 
-    private void put(Growth growth, Rock rock, int heap, int nth, List<Standing> there) {
-        long seed = Seeds.of(heap, growth, nth);
+    private void put(LifeForm form, Rock rock, int heap, int nth, List<Standing> there) {
+        long seed = Seeds.of(heap, form, nth);
         Random lot = new Random(seed);
-        double size = size(growth, rock.widthCm(), lot);
+        double size = size(form, rock.widthCm(), lot);
         double tint = lot.nextDouble();
         for (int t = 0; t < TRIES; t++) {
             double x = rock.widthCm() * (0.1 + 0.8 * lot.nextDouble());
-            double height = Pile.edge(rock, x) * growth.level(lot.nextDouble());
+            double height = Pile.edge(rock, x) * form.level(lot.nextDouble());
             boolean tall = height + size > tank.frontHeightCm() - tank.sandDepthCm();
             if (!tall && Pile.edge(rock, x) > 0.3 * size && free(x, height, size, rock, there)) {
-                there.add(new Standing(growth, x, height, size, tint, seed));
+                there.add(new Standing(form, x, height, size, tint, seed));
                 return;
             }
         }
@@ -97,8 +96,8 @@ public final class Dressing {
         return Math.abs(hide.xCm() - x) < size / 2 + mouth && up > height - mouth && up < height + size + mouth;
     }
 
-    private double size(Growth growth, double room, Random lot) {
+    private double size(LifeForm form, double room, Random lot) {
         double most = LARGEST * Math.min(room, tank.frontHeightCm());
-        return Math.min(growth.sizeCm(), most) * (0.75 + 0.5 * lot.nextDouble());
+        return Math.min(form.sizeCm(), most) * (0.75 + 0.5 * lot.nextDouble());
     }
 }

@@ -12,7 +12,7 @@ public final class Seeds {
     }
 
     /** Of one thing on a heap: its own, so that another one beside it changes nothing about it. */
-    public static long of(int heap, Growth growth, int nth) {
-        return (of(heap) ^ (growth.ordinal() + 1) * 0xD1B54A32D192ED03L) + nth * STEP;
+    public static long of(int heap, LifeForm form, int nth) {
+        return (of(heap) ^ (form.ordinal() + 1) * 0xD1B54A32D192ED03L) + nth * STEP;
     }
 }

@@ -37,6 +37,8 @@ public record Stance(boolean right, OptionalDouble rests, double shown) {
     private static final double NEAR_GLASS = 0.2;
     /** In the middle it looks to one side or the other by its place, in so many cm. */
     private static final double SIDES_CM = 3;
+    /** So near a hiding place, in shares of the length, a fish is in it. */
+    private static final double AT_HOLE = 0.02;
     /** What a moray shows of itself. */
     private static final double HEAD = 0.3;
 
@@ -63,6 +65,6 @@ public record Stance(boolean right, OptionalDouble rests, double shown) {
     }
 
     private static boolean near(Hide hide, double xCm, double yCm, Tank tank) {
-        return Math.hypot(hide.xCm() - xCm, hide.heightCm() - yCm) < NEAR_GLASS * 0.1 * tank.lengthCm();
+        return Math.hypot(hide.xCm() - xCm, hide.heightCm() - yCm) < AT_HOLE * tank.lengthCm();
     }
 }

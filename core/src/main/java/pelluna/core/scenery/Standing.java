@@ -9,4 +9,4 @@ package pelluna.core.scenery;
  * @param tint     which of the colours of its kind, 0 to 1
  * @param seed     for what is drawn by lot about it
  */
-public record Standing(Growth growth, double xCm, double heightCm, double sizeCm, double tint, long seed) {}
+public record Standing(LifeForm form, double xCm, double heightCm, double sizeCm, double tint, long seed) {}

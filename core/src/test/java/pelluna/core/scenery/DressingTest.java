@@ -48,7 +48,7 @@ class DressingTest {
     void whatATankKeepsIsSeenAndNothingElse(ReefLife life) {
         List<Standing> there = all(tank(EnumSet.of(life), 50));
         assertThat(there).isNotEmpty();
-        assertThat(there).allMatch(s -> s.growth().of() == life);
+        assertThat(there).allMatch(s -> s.form().of() == life);
     }
 
     @Test
@@ -58,10 +58,10 @@ class DressingTest {
 
     @Test
     void coralsStandOnRockAlone() {
-        Set<Growth> without = all(tank(EnumSet.allOf(ReefLife.class), 0)).stream()
-                .map(Standing::growth)
+        Set<LifeForm> without = all(tank(EnumSet.allOf(ReefLife.class), 0)).stream()
+                .map(Standing::form)
                 .collect(Collectors.toSet());
-        assertThat(without).isNotEmpty().allMatch(Growth::onSand);
+        assertThat(without).isNotEmpty().allMatch(LifeForm::onSand);
     }
 
     @Test

@@ -7,7 +7,7 @@ import pelluna.core.tank.ReefLife;
  * What is painted for a kind of life, how large it is, and where it stands: between two heights of its heap, 0 at the
  * sand and 1 on top.
  */
-public enum Growth {
+public enum LifeForm {
     BRANCHES(ReefLife.SMALL_POLYP_CORALS, 12, 0.96, 1),
     TABLE(ReefLife.SMALL_POLYP_CORALS, 11, 0.86, 0.98),
     TORCH(ReefLife.LARGE_POLYP_CORALS, 9, 0.35, 0.65),
@@ -31,7 +31,7 @@ public enum Growth {
     private final double lowest;
     private final double highest;
 
-    Growth(ReefLife of, double sizeCm, double lowest, double highest) {
+    LifeForm(ReefLife of, double sizeCm, double lowest, double highest) {
         this.of = of;
         this.sizeCm = sizeCm;
         this.lowest = lowest;
