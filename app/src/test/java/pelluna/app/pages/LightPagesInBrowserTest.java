@@ -2,10 +2,12 @@ package pelluna.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import pelluna.app.testing.Chromium;
@@ -75,9 +77,23 @@ class LightPagesInBrowserTest {
         }
     }
 
-    @SuppressWarnings("unchecked")
+    /** A slow phone would paint a long page before it has read it; some parts stand higher than written. */
+    @Test
+    void nothingMovesOnASlowPhoneEither() {
+        assertThat(number(view("log", new int[] {390, 844}, 10), "shift")).isLessThan(MOST_SHIFT);
+    }
+
     private static Map<String, Object> view(String path, int[] size) {
+        return view(path, size, 1);
+    }
+
+    /** @param slower how many times slower the processor is made */
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> view(String path, int[] size, int slower) {
         try (Page page = Chromium.running(size[0], size[1])) {
+            JsonObject rate = new JsonObject();
+            rate.addProperty("rate", slower);
+            page.context().newCDPSession(page).send("Emulation.setCPUThrottlingRate", rate);
             page.addInitScript(WATCH_SHIFT);
             page.navigate(Pelluna.url() + "/tanks/1/" + path);
             page.waitForLoadState(LoadState.NETWORKIDLE);
