@@ -43,24 +43,8 @@ final class FallowDrawing {
             chart.mark(ChronoUnit.DAYS.between(from, month), say.shortDate(month));
         }
         String says = say.text("page.arrivals.fallowBar", empty);
-        chart.svg()
-                .open(
-                        "rect",
-                        "class",
-                        "chart-point fallow-bar",
-                        "x",
-                        chart.x(0),
-                        "y",
-                        chart.top() + 6,
-                        "width",
-                        Math.max(2, chart.x(empty) - chart.x(0)),
-                        "height",
-                        BAR,
-                        "rx",
-                        5,
-                        "data-says",
-                        says)
-                .close("rect");
+        double wide = Math.max(2, chart.x(empty) - chart.x(0));
+        chart.bar(chart.x(0), chart.top() + 6, wide, BAR, "fallow-bar", says);
         chart.svg().text(chart.x(0) + 10, chart.top() + 24, says, "class", "fallow-text");
         ChartTable table =
                 new ChartTable(say, List.of(say.text("page.chart.fish"), say.text("page.arrivals.intoTheTank")));

@@ -124,44 +124,25 @@ final class LengthsDrawing {
     private void fish(Chart chart, Party p, double cm, double x, double y) {
         double long_ = cm * scale;
         double half = FishDrawing.halfHeight(p.species().lookAt(cm)) * long_;
-        chart.svg()
-                .open(
-                        "image",
-                        "class",
-                        "chart-point",
-                        "href",
-                        FishDrawing.href(p.species(), p.species().lookAt(cm)),
-                        "x",
-                        x - long_ / 2 - FishDrawing.SHARE_BEFORE * long_,
-                        "y",
-                        y - half,
-                        "width",
-                        FishDrawing.SHARE_WIDE * long_,
-                        "height",
-                        2 * half,
-                        "data-says",
-                        say.text("page.chart.ratingOf", say.title(p), say.length(cm)))
-                .close("image");
+        double wide = FishDrawing.SHARE_WIDE * long_;
+        chart.picture(
+                FishDrawing.href(p.species(), p.species().lookAt(cm)),
+                x - long_ / 2 - FishDrawing.SHARE_BEFORE * long_ + wide / 2,
+                y,
+                wide,
+                2 * half,
+                say.text("page.chart.ratingOf", say.title(p), say.length(cm)));
     }
 
     private void outgrown(Chart chart, Change c, double top, double high) {
         double x = chart.x(Math.max(0, ChronoUnit.DAYS.between(start, c.on())));
-        chart.svg()
-                .open(
-                        "rect",
-                        "class",
-                        "chart-point out-grown step-" + c.step().word(),
-                        "x",
-                        x - 2,
-                        "y",
-                        top + 3,
-                        "width",
-                        4,
-                        "height",
-                        high - 6,
-                        "data-says",
-                        say.text("page.chart.valueOn", say.title(c.event()), say.shortDate(c.on())))
-                .close("rect");
+        chart.bar(
+                x - 2,
+                top + 3,
+                4,
+                high - 6,
+                "out-grown step-" + c.step().word(),
+                say.text("page.chart.valueOn", say.title(c.event()), say.shortDate(c.on())));
     }
 
     /** Two bars under each other: the tank that it needs, and the tank that there is. */

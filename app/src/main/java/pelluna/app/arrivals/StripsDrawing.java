@@ -1,10 +1,12 @@
 package pelluna.app.arrivals;
 
-import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import pelluna.app.chart.Axis;
 import pelluna.app.chart.ChartTable;
+import pelluna.app.chart.Plot;
 import pelluna.app.drawing.Svg;
 import pelluna.core.outlook.WaterDay;
 import pelluna.core.plan.Plan;
@@ -90,7 +92,7 @@ final class StripsDrawing {
     }
 
     private boolean weekly(WaterDay d) {
-        return ChronoUnit.DAYS.between(axis.from(), d.on()) % DAYS_BETWEEN == 0;
+        return axis.since(d.on()) % DAYS_BETWEEN == 0;
     }
 
     /** The same, week by week, as a table. */
@@ -134,103 +136,77 @@ final class StripsDrawing {
 
     /** One strip with its scale. */
     private final class Strip {
-        private final Svg svg;
-        private final double top;
+        private final Plot plot;
         private final double most;
 
         Strip(Svg svg, double top, double most) {
-            this.svg = svg;
-            this.top = top;
             this.most = Math.max(1e-9, most);
+            this.plot = axis.plot(svg, top, top + STRIP, Axis.even(0, this.most));
             svg.el("line", "x1", 0, "x2", axis.x1(), "y1", top - 5, "y2", top - 5, "class", "grid");
-            svg.el("line", "x1", axis.x0(), "x2", axis.x1(), "y1", top + STRIP, "y2", top + STRIP, "class", "axis");
+            plot.level(0, "axis", "");
         }
 
-        void title(String name, String first, String second, String unit) {
-            svg.text(10, top + 13, name, "class", "lane-name");
-            svg.text(10, top + 28, first, "class", "small");
-            svg.text(10, top + 42, second, "class", "small");
-            svg.text(10, top + 56, unit, "class", "small");
-        }
-
-        double y(double value) {
-            return top + STRIP * (1 - value / most);
+        void title(String... lines) {
+            for (int i = 0; i < lines.length; i++) {
+                plot.svg().text(10, plot.top() + 14 * (i + 1), lines[i], "class", i == 0 ? "lane-name" : "small");
+            }
         }
 
         void line(List<WaterDay> days, ToDoubleFunction<WaterDay> value, String look) {
+            if (days.isEmpty()) {
+                return;
+            }
             StringBuilder path = new StringBuilder();
             for (WaterDay d : days) {
                 path.append(path.length() == 0 ? "M" : "L")
-                        .append(Svg.num(Math.round(axis.x(d.on()) * 10) / 10.0))
+                        .append(short_(axis.x(d.on())))
                         .append(' ')
-                        .append(Svg.num(Math.round(y(value.applyAsDouble(d)) * 10) / 10.0));
+                        .append(short_(plot.y(value.applyAsDouble(d))));
             }
-            if (!days.isEmpty()) {
-                svg.el("path", "d", path, "class", look);
-                WaterDay highest = days.stream()
-                        .max(java.util.Comparator.comparingDouble(value))
-                        .orElseThrow();
-                if (!look.equals("carried")) {
-                    svg.text(
-                            Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(highest.on()) + 2)),
-                            look.equals("ghost")
-                                    ? Math.max(top + 9, y(value.applyAsDouble(highest)) - 4)
-                                    : below(y(value.applyAsDouble(highest))),
-                            number(value.applyAsDouble(highest)),
-                            "class",
-                            "figure " + look + "-figure",
-                            "text-anchor",
-                            "end");
-                }
+            plot.path(look, path.toString());
+            if (!look.equals("carried")) {
+                days.stream().max(Comparator.comparingDouble(value)).ifPresent(d -> highest(d, value, look));
             }
+        }
+
+        /** A tenth of a px is enough for hundreds of days. */
+        private static String short_(double px) {
+            return Svg.num(Math.round(px * 10) / 10.0);
+        }
+
+        private void highest(WaterDay day, ToDoubleFunction<WaterDay> value, String look) {
+            double y = plot.y(value.applyAsDouble(day));
+            double x = Math.max(axis.x0() + 34, Math.min(axis.x1() - 2, axis.x(day.on()) + 2));
+            double at = look.equals("ghost") ? Math.max(plot.top() + 9, y - 4) : below(y);
+            String figure = number(value.applyAsDouble(day));
+            plot.svg().text(x, at, figure, "class", "figure " + look + "-figure", "text-anchor", "end");
         }
 
         /** Under the line, or over it where the strip ends. */
         private double below(double y) {
-            return y + 14 > top + STRIP ? y - 5 : y + 12;
+            return y + 14 > plot.bottom() ? y - 5 : y + 12;
         }
 
         void limit(double value) {
-            svg.el("line", "x1", axis.x0(), "x2", axis.x1(), "y1", y(value), "y2", y(value), "class", "ceiling");
-            svg.text(axis.x1() + 2, y(value) + 4, number(value), "class", "small");
+            plot.level(value, "ceiling", "");
+            plot.svg().text(axis.x1() + 2, plot.y(value) + 4, number(value), "class", "small");
         }
 
         void point(WaterTest test, OptionalDouble value) {
-            if (value.isPresent()) {
-                svg.open(
-                        "circle",
-                        "cx",
-                        axis.x(test.on()),
-                        "cy",
-                        y(Math.min(most, value.getAsDouble())),
-                        "r",
-                        4,
-                        "class",
-                        "test");
-                svg.open("title")
-                        .add(Svg.escape(say.text("page.arrivals.mgL", test.on(), number(value.getAsDouble()))))
-                        .close("title")
-                        .close("circle");
-            }
+            value.ifPresent(v -> plot.point(
+                    axis.since(test.on()),
+                    Math.min(most, v),
+                    4,
+                    "test",
+                    say.text("page.arrivals.mgL", test.on(), number(v))));
         }
 
         /** Values that can be pointed at, a week apart. */
         void values(ToDoubleFunction<WaterDay> value, String unit) {
             planned.stream().filter(StripsDrawing.this::weekly).forEach(d -> {
                 String figure = number(value.applyAsDouble(d)) + " " + unit;
-                svg.open(
-                                "circle",
-                                "class",
-                                "chart-point strip-value",
-                                "cx",
-                                axis.x(d.on()),
-                                "cy",
-                                y(value.applyAsDouble(d)),
-                                "r",
-                                3.2,
-                                "data-says",
-                                say.text("page.chart.valueOn", figure, say.shortDate(d.on())))
-                        .close("circle");
+                String says = say.text("page.chart.valueOn", figure, say.shortDate(d.on()));
+                plot.point(axis.since(d.on()), value.applyAsDouble(d), 3.2, "strip-value", says);
             });
         }
     }

@@ -90,22 +90,13 @@ final class WeeksDrawing {
             double grams = food.get(w).foodGrams() / WEEKS_A_MONTH;
             double high = (ROW - 8) * food.get(w).foodGrams() / Math.max(1e-9, most);
             double x = chart.x(w);
-            chart.svg()
-                    .open(
-                            "rect",
-                            "class",
-                            "chart-point food-column",
-                            "x",
-                            x + 1,
-                            "y",
-                            top(0) + ROW - high - 2,
-                            "width",
-                            Math.max(2, chart.x(w + 1) - x - 2),
-                            "height",
-                            high,
-                            "data-says",
-                            say.text("page.arrivals.weekOf", say.shortDate(start.plusWeeks(w)), say.mass(grams)))
-                    .close("rect");
+            chart.bar(
+                    x + 1,
+                    top(0) + ROW - high - 2,
+                    Math.max(2, chart.x(w + 1) - x - 2),
+                    high,
+                    "food-column",
+                    say.text("page.arrivals.weekOf", say.shortDate(start.plusWeeks(w)), say.mass(grams)));
         }
     }
 
@@ -146,33 +137,22 @@ final class WeeksDrawing {
             int lane = Math.max(0, d.place() - 1) % 3;
             double y = top(2) + 5 + lane * 12;
             String who = say.title(say.list(d.arrival().parties()));
-            d.quarantineFrom().ifPresent(from -> bar(chart, "chart-point stay-bar", from, d.boxFrom(), y, who));
+            d.quarantineFrom().ifPresent(from -> bar(chart, "stay-bar", from, d.boxFrom(), y, who));
             if (d.boxed()) {
-                bar(chart, "chart-point box-bar", d.boxFrom(), d.releaseOn(), y, who);
+                bar(chart, "box-bar", d.boxFrom(), d.releaseOn(), y, who);
             }
         }
     }
 
     private void bar(Chart chart, String look, LocalDate from, LocalDate to, double y, String who) {
         double x = chart.x(week(from));
-        chart.svg()
-                .open(
-                        "rect",
-                        "class",
-                        look,
-                        "x",
-                        x,
-                        "y",
-                        y,
-                        "width",
-                        Math.max(3, chart.x(week(to)) - x),
-                        "height",
-                        9,
-                        "rx",
-                        3,
-                        "data-says",
-                        say.text("page.arrivals.stayFromTo", who, say.shortDate(from), say.shortDate(to)))
-                .close("rect");
+        chart.bar(
+                x,
+                y,
+                Math.max(3, chart.x(week(to)) - x),
+                9,
+                look,
+                say.text("page.arrivals.stayFromTo", who, say.shortDate(from), say.shortDate(to)));
     }
 
     private void releases(Chart chart) {

@@ -30,7 +30,8 @@ public final class Axis {
         return high;
     }
 
-    double share(double value) {
+    /** 0 at its low end and under it, 1 at its high end, more beyond. */
+    public double share(double value) {
         return Math.pow(Math.max(0, (value - low) / (high - low)), bend);
     }
 

@@ -107,20 +107,7 @@ public final class CourseDrawing {
         if (at >= across.low() && at <= across.high()) {
             double x = chart.x(at);
             chart.svg().el("line", "class", "mark-line", "x1", x, "x2", x, "y1", chart.top(), "y2", chart.bottom());
-            chart.svg()
-                    .open(
-                            "circle",
-                            "class",
-                            "chart-point mark-dot",
-                            "cx",
-                            x,
-                            "cy",
-                            chart.top(),
-                            "r",
-                            5,
-                            "data-says",
-                            says)
-                    .close("circle");
+            chart.dot(x, chart.top(), 5, "mark-dot", says);
         }
     }
 

@@ -2,6 +2,7 @@
 @ApplicationModule(
         allowedDependencies = {
             "account",
+            "chart",
             "introduction",
             "drawing",
             "fish",

@@ -18,6 +18,7 @@ class LiteralsTest {
             "arrivals/StripsDrawing.java",
             "catalogue/Fields.java",
             "chart/Chart.java",
+            "chart/Plot.java",
             "database/AskedFor.java",
             "datapackage/Author.java",
             "datapackage/Kind.java",
