@@ -14,6 +14,9 @@ final class FinShape {
     /** A fin is rooted so deep in the body, as a share of its edge, so that no gap shows. */
     private static final double ROOT = 0.6;
 
+    /** Steps along the foot in a body that winds. */
+    private static final int FOOT = 8;
+
     private static final double LEAN = 0.35;
     private static final double RAY_EVERY = 0.017;
     private static final double RAY_OUT = 0.97;
@@ -30,7 +33,7 @@ final class FinShape {
 
     String outline() {
         StringBuilder d =
-                new StringBuilder(Curves.move(fin.from() + 0.012, ROOT * body.edge(fin.side(), fin.from() + 0.012)));
+                new StringBuilder(Curves.move(fin.from() + 0.012, body.follow(fin.from() + 0.012, fin.side() * ROOT)));
         d.append(Curves.line(fin.from(), body.edge(fin.side(), fin.from())));
         for (int k = 0; k < fin.spines(); k++) {
             double t = spiny * k / fin.spines();
@@ -49,9 +52,22 @@ final class FinShape {
         }
         d.append(Curves.line(soft.get(0)[0], soft.get(0)[1])).append(Curves.through(soft));
         d.append(Curves.line(fin.to(), body.edge(fin.side(), fin.to())));
-        return d.append(Curves.line(fin.to() - 0.02, ROOT * body.edge(fin.side(), fin.to() - 0.02)))
-                .append('Z')
-                .toString();
+        double end = fin.to() - 0.02;
+        d.append(Curves.line(end, body.follow(end, fin.side() * ROOT)));
+        if (body.winds()) {
+            d.append(Curves.through(foot(end)));
+        }
+        return d.append('Z').toString();
+    }
+
+    /** From its end back to its beginning, within a body that winds. */
+    private List<double[]> foot(double end) {
+        List<double[]> foot = new ArrayList<>();
+        for (int i = 0; i <= FOOT; i++) {
+            double x = end + (fin.from() + 0.012 - end) * i / FOOT;
+            foot.add(new double[] {x, body.follow(x, fin.side() * ROOT)});
+        }
+        return foot;
     }
 
     int side() {

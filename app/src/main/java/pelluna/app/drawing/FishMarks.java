@@ -8,10 +8,16 @@ import pelluna.core.catalogue.Look;
 final class FishMarks {
     private static final double GOLDEN = 0.618034;
     private static final int STEPS = 16;
+    /** Where rows of spots lie, in shares of the depth. */
+    private static final double ROW = 0.52;
     /** How far an upright edge bows to the tail in the middle of the body. */
     private static final double BOW = 0.02;
     /** A little over the edge of the body, which cuts it off. */
     private static final double OVER = 1.25;
+
+    private static final double RAY_BEND = 0.09;
+    private static final double RAY_END = 0.25;
+    private static final String RAY_EDGE = "#0b1d20";
 
     private static final double ON_FIN = 1.1;
     private static final double ROOT = 0.02;
@@ -54,10 +60,17 @@ final class FishMarks {
             case BACK -> stripe(-OVER, a.get(0), c);
             case BELLY -> stripe(a.get(0), OVER, c);
             case SPOT -> svg.el("circle", "cx", a.get(0), "cy", spotY(a), "r", a.get(2), "fill", c);
-            case LINE -> line(a, c);
+            case LINE -> {
+                if (outside(m)) {
+                    ray(a, c);
+                } else {
+                    line(a, c);
+                }
+            }
             case WEDGE ->
                 svg.el("path", "d", "M" + point(a, 0) + "L" + point(a, 2) + "L" + point(a, 4) + "Z", "fill", c);
             case SPOTS -> spots(a.get(0).intValue(), a.get(1), c);
+            case ROWS -> rows(a.get(0).intValue(), a.get(1), c);
             case BARS -> {
                 for (int i = 0; i < a.get(0); i++) {
                     bar(0.2 + 0.62 * i / Math.max(1, a.get(0) - 1), a.get(1), c);
@@ -89,6 +102,22 @@ final class FishMarks {
 
     private void line(List<Double> a, String colour) {
         stroke("M" + point(a, 0) + "L" + point(a, 2), colour, a.get(4));
+    }
+
+    /** A long ray: wide at its foot, thin at its end, bent a little to the tail on its way. */
+    private void ray(List<Double> a, String colour) {
+        double half = a.get(4) / 2;
+        double x0 = a.get(0);
+        double x1 = a.get(2);
+        double y0 = a.get(1) * h;
+        double y1 = a.get(3) * h;
+        double middle = (x0 + x1) / 2 - RAY_BEND * Math.abs(y1 - y0);
+        double half1 = half * RAY_END;
+        String d = Curves.move(x0 - half, y0)
+                + "Q" + Curves.at(middle - half * 0.7, (y0 + y1) / 2) + Curves.at(x1 - half1, y1)
+                + Curves.line(x1 + half1, y1)
+                + "Q" + Curves.at(middle + half * 0.7, (y0 + y1) / 2) + Curves.at(x0 + half, y0) + "Z";
+        svg.el("path", "d", d, "fill", colour, "stroke", RAY_EDGE, "stroke-opacity", 0.4, "stroke-width", 0.004);
     }
 
     private void stroke(String d, String colour, double wide) {
@@ -135,6 +164,16 @@ final class FishMarks {
         String d = Curves.move(there.get(0)[0], there.get(0)[1]) + Curves.through(there) + Curves.line(turn[0], turn[1])
                 + Curves.through(back) + "Z";
         svg.el("path", "d", d, "fill", colour);
+    }
+
+    /** Two rows, each spot of the lower one between two of the upper. */
+    private void rows(int n, double r, String colour) {
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i < 2 * n; i++) {
+            double x = 0.1 + 0.8 * (i + 0.5) / (2 * n);
+            d.append(Curves.move(x, follow(x, i % 2 == 0 ? -ROW : ROW))).append("h.001");
+        }
+        stroke(d.toString(), colour, 2 * r);
     }
 
     /** Spots spread evenly by the golden ratio, so that a fish looks the same each time. */

@@ -37,8 +37,8 @@ final class FishOutline {
                 tail.outline(),
                 rays.toString(),
                 extras.lines(),
-                fanned ? extras.fan() : pectoral(),
-                fanned ? "" : pectoralRays(),
+                fanned ? extras.fan() : spec.has("pec") ? pectoral() : "",
+                fanned || !spec.has("pec") ? "" : pectoralRays(),
                 mouth() + gill() + gillSlits(),
                 side(),
                 SCALES.get(spec.scales),
@@ -59,6 +59,10 @@ final class FishOutline {
 
     private String gill() {
         double x = spec.figure("gill", 0);
+        if (spec.has("pore")) {
+            double y = body.follow(x, 0.1);
+            return Curves.stroke(x, y, x + 0.006, y);
+        }
         double top = 0.52 * body.edge(-1, x);
         double low = 0.78 * body.edge(1, x - 0.03);
         return Curves.move(x - 0.03, top) + "C" + Curves.at(x + 0.02, 0.5 * top) + Curves.at(x + 0.015, 0.5 * low)

@@ -67,6 +67,11 @@ final class Profile {
         return middle + share * reach;
     }
 
+    /** Whether its back goes under the line between snout and tail somewhere, as an eel's does. */
+    boolean winds() {
+        return points.stream().anyMatch(p -> p[1] < 0);
+    }
+
     String path() {
         List<double[]> back = new ArrayList<>();
         List<double[]> belly = new ArrayList<>();

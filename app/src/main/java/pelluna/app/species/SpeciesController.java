@@ -37,6 +37,7 @@ import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.search.Answer;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
+import pelluna.core.search.Special;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
@@ -137,7 +138,15 @@ class SpeciesController {
                                 .max(Comparator.comparing(Finding::step))
                                 .map(x -> opened.say().title(x.step()) + ": "
                                         + opened.say().of(x.reason())))
-                        .orElse(opened.say().text("page.species.noRuleHasAnythingAgainstOfThem")));
+                        .orElseGet(() -> special(f.species(), opened)));
+    }
+
+    /** What is special about one that nothing stops. */
+    private static String special(Species s, OpenTank opened) {
+        String says = Special.of(s, opened.plan().tank(), opened.plan().stance()).stream()
+                .map(opened.say()::of)
+                .collect(Collectors.joining(" · "));
+        return says.isEmpty() ? opened.say().text("page.species.noRuleHasAnythingAgainstOfThem") : says;
     }
 
     /** A species on the sheet of all fish. */

@@ -26,6 +26,8 @@ public record Look(Form form, String body, String fins, String tail, List<Mark> 
         BELLY("belly", 1),
         /** n r: n spots of radius r, spread over the body. */
         SPOTS("spots", 2),
+        /** n r: two rows along the body, above and below, of n spots of radius r each. */
+        ROWS("rows", 2),
         /** x y r: one round spot. */
         SPOT("spot", 3),
         /** x: everything before x, the face. */

@@ -69,6 +69,7 @@ public enum Colour implements Named {
                     case BARS, STRIPES -> Math.min(0.45, m.at().get(0) * m.at().get(1) * 0.6);
                     case MAZE -> 0.3;
                     case SPOTS -> Math.min(0.4, m.at().get(0) * m.at().get(1) * m.at().get(1) * 12);
+                    case ROWS -> Math.min(0.4, m.at().get(0) * m.at().get(1) * m.at().get(1) * 24);
                     case PATCH -> Math.PI * m.at().get(2) * m.at().get(3) / 2;
                     case WEDGE -> 0.08;
                     case SPOT -> m.at().get(2) * m.at().get(2) * 9;
