@@ -86,10 +86,14 @@ for (const kind of ['pointerout', 'focusout']) {
 }
 document.addEventListener('visibilitychange', () => reef.here && reef.here.swimOn());
 
-// The PNG is the server's SVG, painted here twice as fine.
+// The picture that goes out shows as much as the one here; the PNG is the server's SVG, painted twice as fine.
 document.addEventListener('click', (event) => {
-  const link = event.target.closest('#picture-png');
-  if (!link) { return; }
+  const link = event.target.closest('#picture-png, #picture-svg');
+  if (!link || !reef.here) { return; }
+  const address = new URL(link.href);
+  for (const what of ['arrows', 'grounds']) { address.searchParams.set(what, String(Boolean(reef.here.shows[what]))); }
+  link.href = address.href;
+  if (link.id === 'picture-svg') { return; }
   event.preventDefault();
   const image = new Image();
   image.onload = () => {

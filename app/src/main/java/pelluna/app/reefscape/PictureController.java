@@ -32,6 +32,8 @@ class PictureController {
     ResponseEntity<String> picture(
             OwnedTank tank,
             @RequestParam(required = false) LocalDate on,
+            @RequestParam(defaultValue = "false") boolean arrows,
+            @RequestParam(defaultValue = "false") boolean grounds,
             @RequestParam(defaultValue = "false") boolean download) {
         ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
@@ -54,9 +56,12 @@ class PictureController {
                 .body(new PictureDrawing(
                                 view,
                                 sceneries.of(view.opened().plan().tank()),
-                                view.opened().tank().name(),
-                                day,
-                                keeper.get().arrowsFrom())
+                                new PictureDrawing.Wanted(
+                                        view.opened().tank().name(),
+                                        day,
+                                        keeper.get().arrowsFrom(),
+                                        arrows,
+                                        grounds))
                         .draw());
     }
 }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
@@ -28,6 +29,7 @@ final class PictureDrawing {
     private static final double MARGIN = 40;
     private static final double TITLE = 96;
     private static final double LEGEND = 104;
+    private static final int FEW_ARROWS = 5;
     private static final int MOST_ARROWS = 30;
     private static final Map<Step, String> INKS =
             Map.of(Step.CALM, "#a5cdc5", Step.RIPPLE, "#a9d0f5", Step.CHOP, "#f5b04a", Step.SURGE, "#ff8fbb");
@@ -36,7 +38,7 @@ final class PictureDrawing {
 
     private final ReefscapeViews.View view;
     private final Outlook outlook;
-    private final String title;
+    private final Wanted wanted;
     private final LocalDate day;
     private final int arrowsFrom;
     private final List<Layer> layers;
@@ -49,14 +51,22 @@ final class PictureDrawing {
     private final Swimmers places;
     private final Svg svg = new Svg();
 
-    /** @param title the name of the tank, or what stands for it */
-    PictureDrawing(ReefscapeViews.View view, List<Layer> layers, String title, LocalDate day, int arrowsFrom) {
+    /**
+     * What is wanted of it.
+     *
+     * @param title   the name of the tank, or what stands for it
+     * @param arrows  all of them instead of the worst
+     * @param grounds all of them instead of those of bullies
+     */
+    record Wanted(String title, LocalDate day, int arrowsFrom, boolean arrows, boolean grounds) {}
+
+    PictureDrawing(ReefscapeViews.View view, List<Layer> layers, Wanted wanted) {
         this.layers = layers;
-        this.title = title;
+        this.wanted = wanted;
         this.view = view;
         this.outlook = view.outlook();
-        this.day = day;
-        this.arrowsFrom = Math.max(1, arrowsFrom);
+        this.day = wanted.day();
+        this.arrowsFrom = Math.max(1, wanted.arrowsFrom());
         this.reef = new ReefDrawing(view.opened().plan().tank(), view.opened().say());
         this.length = view.opened().plan().tank().lengthCm();
         this.floor = view.opened().plan().tank().frontHeightCm();
@@ -81,7 +91,7 @@ final class PictureDrawing {
                 "font-family",
                 "'Atkinson Hyperlegible Next', sans-serif");
         svg.open("title")
-                .add(Svg.escape(view.opened().say().text("page.reefscape.on", title, day)))
+                .add(Svg.escape(view.opened().say().text("page.reefscape.on", wanted.title(), day)))
                 .close("title");
         svg.add("<style>@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 "
                 + "800;src:url(data:font/woff2;base64,"
@@ -93,7 +103,7 @@ final class PictureDrawing {
         svg.text(
                 MARGIN,
                 62,
-                title,
+                wanted.title(),
                 "font-family",
                 "'Bricolage Grotesque', sans-serif",
                 "font-size",
@@ -119,7 +129,7 @@ final class PictureDrawing {
         svg.close("g");
         List<Press> arrows = outlook.presses(day).stream()
                 .filter(p -> p.index() >= arrowsFrom)
-                .limit(MOST_ARROWS)
+                .limit(wanted.arrows() ? MOST_ARROWS : FEW_ARROWS)
                 .toList();
         grounds(swimmers, arrows);
         swimmers.forEach(this::fish);
@@ -152,8 +162,12 @@ final class PictureDrawing {
         }
         svg.close("defs");
         svg.open("g", "clip-path", "url(#glass)");
+        Set<String> bullies =
+                arrows.stream().map(p -> p.aggressor().party().id()).collect(Collectors.toSet());
         for (Swimmer s : swimmers) {
             s.ground()
+                    .filter(g -> wanted.grounds()
+                            || bullies.contains(s.presence().party().id()))
                     .ifPresent(g -> ellipse(
                             g,
                             "fill",
@@ -366,9 +380,7 @@ final class PictureDrawing {
         svg.text(
                 x,
                 y + 4,
-                noArrows
-                        ? view.opened().say().text("page.reefscape.noArrows", arrowsFrom)
-                        : view.opened().say().text("page.reefscape.arrowsFromTo", arrowsFrom),
+                noArrows ? view.opened().say().text("page.reefscape.noArrows", arrowsFrom) : whichArrows(),
                 "font-size",
                 24,
                 "fill",
@@ -399,6 +411,12 @@ final class PictureDrawing {
                 "#10272c",
                 "font-family",
                 "'Bricolage Grotesque', sans-serif");
+    }
+
+    private String whichArrows() {
+        return wanted.arrows()
+                ? view.opened().say().text("page.reefscape.arrowsFromTo", arrowsFrom)
+                : view.opened().say().text("page.reefscape.worstArrows", arrowsFrom);
     }
 
     private double x(double cm) {

@@ -35,9 +35,8 @@ class SharedReefscape implements SharedPart {
         String svg = new PictureDrawing(
                         view,
                         sceneries.of(view.opened().plan().tank()),
-                        title,
-                        view.day(null),
-                        keeper.get().arrowsFrom())
+                        new PictureDrawing.Wanted(
+                                title, view.day(null), keeper.get().arrowsFrom(), false, false))
                 .draw();
         page.addAttribute(
                 "picture",

@@ -69,7 +69,8 @@ class LossesInBrowserTest {
         open("/losses");
         assertThat(page.locator(".prompt")).containsText(said("page.losses.isMissingNotSeenAndNot"));
         Chromium.click(page, "a", "page.losses.found");
-        Chromium.click(page, "button", "page.fish.found");
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> Chromium.click(page, "button", "page.fish.found"));
         open("/losses");
         assertThat(page.locator(".prompt")).hasCount(0);
     }

@@ -7,6 +7,7 @@ import static pelluna.app.testing.Said.saidWith;
 import java.io.ByteArrayInputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,6 +15,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
+import pelluna.app.testing.Drawn;
 import pelluna.app.testing.Pelluna;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -314,6 +316,30 @@ class ReefscapePagesTest {
                 .contains("Rivalry", "150 cm", "royal gramma");
         assertThat(picture.body()).doesNotContain("http://1").doesNotContain("href=");
         assertThat(svg.getElementsByTagName("ellipse").getLength()).isGreaterThan(4);
+    }
+
+    @Test
+    void thePictureShowsTheWorstAndAllWhereThatIsWanted() {
+        for (String tang : List.of("Zebrasoma flavescens", "Zebrasoma scopas", "Acanthurus leucosternon")) {
+            Pelluna.post(at("/residents"), Map.of("species", tang, "lengthCm", "8"));
+        }
+        String few = Pelluna.get(at("/reefscape/picture.svg")).body();
+        String all = Pelluna.get(at("/reefscape/picture.svg?arrows=true&grounds=true"))
+                .body();
+        assertThat(arrows(few)).isEqualTo(5);
+        assertThat(arrows(all)).isGreaterThan(5);
+        assertThat(few).containsPattern(said("page.reefscape.worstArrows"));
+        assertThat(all).containsPattern(said("page.reefscape.arrowsFromTo"));
+        assertThat(grounds(all)).isGreaterThan(grounds(few)).isGreaterThan(3);
+    }
+
+    /** By the dark plates under their waves. */
+    private static int arrows(String picture) {
+        return Drawn.count(picture, "rx=\"30\" ry=\"19\"");
+    }
+
+    private static int grounds(String picture) {
+        return Drawn.count(picture, "stroke-dasharray=\"6 6\"");
     }
 
     @Test

@@ -47,7 +47,7 @@ class LauncherTest {
     private static final HttpClient CLIENT =
             HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
 
-    private static final Duration PATIENCE = Duration.ofMinutes(2);
+    private static final Duration PATIENCE = Duration.ofMinutes(6);
     private Path home;
     /** An address of this machine that stands for one of a house. */
     private static final String PHONES = "127.0.0.2";
