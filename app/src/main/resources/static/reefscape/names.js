@@ -1,6 +1,9 @@
 // Names on the picture: of the chosen, the one under the pointer and those who are bullied; of all where it is wanted.
 import { Tank } from './tank.js';
 
+// As small print on a page, px: it grows with the letters that the reader has chosen.
+const LETTERS = 0.75 * parseFloat(getComputedStyle(document.documentElement).fontSize);
+
 export class Names extends Tank {
   // Width of a text in letters' heights, measured once.
   widthOf(c, text) {
@@ -21,12 +24,12 @@ export class Names extends Tank {
     if (this.labelsFor !== scale) { this.labels = new Map(); this.labelsFor = scale; }
     if (!this.labels.has(text)) {
       const bitmap = document.createElement('canvas');
-      const size = { wide: wide + 8, high: 20 };
+      const size = { wide: wide + 8, high: LETTERS + 8 };
       bitmap.width = Math.ceil(size.wide * scale);
       bitmap.height = Math.ceil(size.high * scale);
       const c = bitmap.getContext('2d');
       c.scale(bitmap.width / size.wide, bitmap.height / size.high);
-      c.font = "12px 'Atkinson Hyperlegible Next', sans-serif";
+      c.font = `${LETTERS}px 'Atkinson Hyperlegible Next', sans-serif`;
       c.textBaseline = 'top';
       c.lineJoin = 'round';
       c.lineWidth = 3;
@@ -48,7 +51,7 @@ export class Names extends Tank {
 
   // Names where there is room for them, the chosen and the pointed at first, then larger fish.
   drawNames(c, named, swimmers, px) {
-    const letters = 12 * px;
+    const letters = LETTERS * px;
     const taken = [];
     const bodies = [];
     for (const s of swimmers) {

@@ -33,9 +33,11 @@ export class Picture extends Names {
         const young = fish.youngPicture && length <= fish.youngUntil;
         const half = (young ? fish.youngHalf : fish.half) * length;
         const floor = this.scene.floor;
+        // who looks out of a hole is there and nowhere else
+        const side = fish.shown < 1 ? 0 : length / 2;
         there.push({
           fish, length, half, picture: young ? fish.youngPicture : fish.picture,
-          x: Math.max(length / 2, Math.min(this.scene.length - length / 2, x)),
+          x: Math.max(side, Math.min(this.scene.length - side, x)),
           y: fish.rests === undefined ? Math.max(half * 0.8, Math.min(floor - half * 0.8, floor - y))
             : floor - fish.rests - fish.belly * length * 0.9,
           homeX: x, homeY: floor - y, ground: this.at(fish.grounds, this.day),
@@ -204,6 +206,7 @@ export class Picture extends Names {
       }
       c.drawImage(sprite, -0.63 * s.length, -s.half, width, 2 * s.half);
       c.restore();
+      if (s.fish.shown < 1) { this.mouthOfHole(c, s); }
     }
     if (this.scene.chosen === s.fish.id) {
       c.beginPath();
@@ -212,6 +215,14 @@ export class Picture extends Names {
       c.strokeStyle = '#dfe94a';
       c.stroke();
     }
+  }
+
+  // The dark of the hole over the end of what is seen.
+  mouthOfHole(c, s) {
+    c.beginPath();
+    c.ellipse(s.x, s.y - 0.008 * s.length, 0.022 * s.length, 0.052 * s.length, 0, 0, 2 * Math.PI);
+    c.fillStyle = 'rgba(4,14,17,.94)';
+    c.fill();
   }
 
   // Newcomers in the acclimation box, on the days on which the plan has them there.
@@ -265,7 +276,7 @@ export class Picture extends Names {
     const x = s.x + far * Math.cos(angle) * 1.15;
     const y = s.y + far * Math.sin(angle) * 0.6;
     const within = (v, margin, most) => Math.max(margin, Math.min(most - margin, v));
-    return [within(x, s.length / 2, this.scene.length), within(y, s.half * 0.8, this.scene.floor)];
+    return [within(x, s.length / 2, this.scene.length), within(y, s.half * 0.8, this.scene.floor - this.scene.sand)];
   }
 
   drawArrow(c, a, px) {

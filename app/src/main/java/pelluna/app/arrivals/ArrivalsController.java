@@ -13,6 +13,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishFiles;
 import pelluna.app.planning.OpenTank;
@@ -36,8 +37,10 @@ class ArrivalsController {
     private final PlanSteps steps;
     private final Shells shells;
     private final SolveTime time;
+    private final CurrentKeeper keeper;
 
-    ArrivalsController(TankPlans plans, PlanSteps steps, Shells shells, SolveTime time) {
+    ArrivalsController(TankPlans plans, PlanSteps steps, Shells shells, SolveTime time, CurrentKeeper keeper) {
+        this.keeper = keeper;
         this.plans = plans;
         this.steps = steps;
         this.shells = shells;
@@ -123,7 +126,11 @@ class ArrivalsController {
         model.addAttribute("stepSays", "");
         if (chosen != null) {
             LanesDrawing lanes = new LanesDrawing(
-                    opened, chosen, plans.today(), opened.ahead().changes());
+                    opened,
+                    chosen,
+                    plans.today(),
+                    opened.ahead().changes(),
+                    keeper.get().currency());
             LocalDate until = lanes.axis().to();
             WaterCourse planned = WaterCourse.of(opened.plan(), schedule, until);
             WaterCourse atOnce = WaterCourse.allInOneDay(opened.plan(), schedule, until);

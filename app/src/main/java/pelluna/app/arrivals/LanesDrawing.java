@@ -29,15 +29,22 @@ final class LanesDrawing {
     /** Days after release on which the model asks for a look: next morning, day 3, day 7. */
     private static final int[] LOOKS = {1, 3, 7};
 
+    private static final double LETTERS = 11.5;
+    /** Room for the ticks of days to look before a text in the bar. */
+    private static final double AFTER_LOOKS = 26;
+
     private final OpenTank opened;
+    private final String currency;
     private final Dated chosen;
     private final LocalDate today;
     private final List<Change> changes;
     private final DateAxis axis;
     private final Svg svg = new Svg();
 
-    LanesDrawing(OpenTank opened, Dated chosen, LocalDate today, List<Change> changes) {
+    /** @param currency behind a price, may be empty */
+    LanesDrawing(OpenTank opened, Dated chosen, LocalDate today, List<Change> changes, String currency) {
         this.opened = opened;
+        this.currency = currency;
         this.chosen = chosen;
         this.today = today;
         this.changes = changes;
@@ -161,6 +168,7 @@ final class LanesDrawing {
                 "class",
                 "small");
         bars(d, y);
+        price(d, y);
         svg.close("a");
     }
 
@@ -215,6 +223,7 @@ final class LanesDrawing {
                     "class",
                     "small");
         }
+        lengths(d, axis.x(end), y);
         for (int days : LOOKS) {
             double x = axis.x(d.releaseOn().plusDays(days));
             svg.el("line", "x1", x, "x2", x, "y1", y - 10, "y2", y - 4, "class", "look");
@@ -229,6 +238,31 @@ final class LanesDrawing {
                     "pin");
         }
         svg.el("circle", "cx", axis.x(d.releaseOn()), "cy", y, "r", 6, "class", "release");
+    }
+
+    /** In the bar, where it has room: how long it is when it goes in, and full-grown. */
+    private void lengths(Dated d, double end, double y) {
+        Party p = d.arrival().parties().get(0);
+        String says = opened.say()
+                .text(
+                        "page.arrivals.laneGrows",
+                        opened.say().length(p.lengthOn(d.releaseOn())),
+                        opened.say().length(p.adultCm()));
+        if (d.arrival().parties().size() == 1 && end - axis.x(d.releaseOn()) > Svg.wide(says, LETTERS) + AFTER_LOOKS) {
+            svg.text(end - 6, y + 4, says, "class", "lane-grows", "text-anchor", "end");
+        }
+    }
+
+    /** At the right, what it costs, where the keeper has said it for all of them. */
+    private void price(Dated d, double y) {
+        List<Party> parties = d.arrival().parties();
+        if (parties.stream().allMatch(p -> p.hand().price().isPresent())) {
+            double sum = parties.stream()
+                    .mapToDouble(p -> p.count() * p.hand().price().getAsDouble())
+                    .sum();
+            String says = (opened.say().number(Math.round(sum)) + " " + currency).strip();
+            svg.fitted(X1 + 5, y + 4, WIDTH - X1 - 6, says, LETTERS, "class", "figure");
+        }
     }
 
     /** Days on which one of them outgrows the tank or changes, as far as the axis goes. */

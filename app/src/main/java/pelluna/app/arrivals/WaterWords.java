@@ -17,6 +17,9 @@ final class WaterWords {
     /** So many times what fish should stand is called poison. Pelluna's judgement. */
     private static final double POISON = 2.5;
 
+    /** More than the filter carries by a tenth that is written. */
+    private static final double MORE = 1.05;
+
     private WaterWords() {}
 
     /** The plan, then all of it in one day: peaks with their days and the toxic share. */
@@ -73,7 +76,7 @@ final class WaterWords {
 
     private static String times(WaterDay w, Words say) {
         double share = w.load() / w.carried();
-        return share <= 1
+        return share < MORE
                 ? say.text("page.arrivals.noMoreOfTheFilterThanIt")
                 : say.text("page.arrivals.ofTheFilterTimesWhatItCarries", say.number(share, 1));
     }

@@ -238,6 +238,11 @@ final class PictureDrawing {
             }
             svg.add(FishDrawing.at(s.look(), hole ? shift : 0, 0, s.cm() * k, id + i));
             svg.close("g");
+            if (hole) {
+                svg.open("g", "transform", "translate(" + at(x(m.x()), y(m.y())) + ")");
+                Swimmers.mouthOfHole(svg, s.cm() * k);
+                svg.close("g");
+            }
             i++;
         }
     }

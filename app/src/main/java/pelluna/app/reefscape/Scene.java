@@ -49,6 +49,7 @@ final class Scene {
      *
      * @param start      first day of the plan
      * @param day        the day that is shown first, days after the start
+     * @param sand       its depth, cm
      * @param perUnit    cm in a unit of the reader
      * @param arrowsFrom tension from which an arrow is drawn
      * @param chosen     key of the chosen pair; null without
@@ -61,6 +62,7 @@ final class Scene {
             double[] box,
             double length,
             double floor,
+            double sand,
             double perUnit,
             String unit,
             int arrowsFrom,
@@ -137,6 +139,7 @@ final class Scene {
                 new ReefDrawing(tank, say).box(),
                 tank.lengthCm(),
                 tank.frontHeightCm(),
+                tank.sandDepthCm(),
                 say.us() ? Convert.CM_PER_INCH : 1,
                 say.lengthUnit(),
                 arrowsFrom,

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pelluna.app.drawing.FishDrawing;
+import pelluna.app.drawing.Svg;
 import pelluna.core.catalogue.Look;
 import pelluna.core.grounds.Ellipse;
 import pelluna.core.grounds.Homes;
@@ -23,6 +24,7 @@ final class Swimmers {
     private final Outlook outlook;
     private final double length;
     private final double floor;
+    private final double sand;
     private final Tank tank;
 
     Swimmers(Outlook outlook, Tank tank) {
@@ -30,6 +32,7 @@ final class Swimmers {
         this.tank = tank;
         this.length = tank.lengthCm();
         this.floor = tank.frontHeightCm();
+        this.sand = tank.sandDepthCm();
     }
 
     /** A party. @param half of its height, cm */
@@ -52,12 +55,14 @@ final class Swimmers {
             double half = FishDrawing.halfHeight(look) * cm;
             Homes.Home home = outlook.homes().of(p.party());
             Stance stance = Scene.stance(outlook, p.party(), tank);
+            // who looks out of a hole is there and nowhere else
+            double side = stance.shown() < 1 ? 0 : cm / 2;
             double belly = 0.9 * look.form().depthShare() / 2 * cm;
             all.add(new Swimmer(
                     p,
                     cm,
                     half,
-                    within(home.xCm(), cm / 2, length - cm / 2),
+                    within(home.xCm(), side, length - side),
                     stance.rests().isPresent()
                             ? floor - stance.rests().getAsDouble() - belly
                             : within(floor - home.yCm(), half * 0.8, floor - half * 0.8),
@@ -75,11 +80,28 @@ final class Swimmers {
         for (int i = s.presence().party().count() - 1; i >= 0; i--) {
             double far = Math.sqrt(i) * s.cm() * 0.95;
             double x = within(s.x() + far * Math.cos(i * GOLDEN_ANGLE) * 1.15, s.cm() / 2, length - s.cm() / 2);
-            double y = within(s.y() + far * Math.sin(i * GOLDEN_ANGLE) * 0.6, s.half() * 0.8, floor - s.half() * 0.8);
+            double y = within(
+                    s.y() + far * Math.sin(i * GOLDEN_ANGLE) * 0.6, s.half() * 0.8, floor - sand - s.half() * 0.8);
             boolean odd = i % ODD_ONE == ODD_ONE - 1;
             all.add(new Member(x, i == 0 ? s.y() : y, s.stance().right() != odd));
         }
         return all;
+    }
+
+    /** The dark of a hole over the end of what is seen of who looks out of it, around the place where it is. */
+    static void mouthOfHole(Svg svg, double cm) {
+        svg.el(
+                "ellipse",
+                "cy",
+                -0.008 * cm,
+                "rx",
+                0.022 * cm,
+                "ry",
+                0.052 * cm,
+                "fill",
+                "#040e11",
+                "fill-opacity",
+                0.94);
     }
 
     static double within(double value, double least, double most) {

@@ -87,6 +87,10 @@ public class TankNow {
                 wide,
                 "height",
                 2 * s.half());
-        return svg.add(out > 0 ? "</svg>" : "").close("g").toString();
+        if (out > 0) {
+            svg.close("svg");
+            Swimmers.mouthOfHole(svg, s.cm());
+        }
+        return svg.close("g").toString();
     }
 }

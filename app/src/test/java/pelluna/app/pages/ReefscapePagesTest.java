@@ -333,6 +333,16 @@ class ReefscapePagesTest {
         assertThat(grounds(all)).isGreaterThan(grounds(few)).isGreaterThan(3);
     }
 
+    @Test
+    void aMorayLooksOutOfItsHole() {
+        String dark = "fill=\"#040e11\"";
+        assertThat(Pelluna.get(at("/reefscape/picture.svg")).body()).doesNotContain(dark);
+        Pelluna.post(at("/residents"), Map.of("species", "Echidna nebulosa", "lengthCm", "45"));
+        assertThat(Drawn.count(Pelluna.get(at("/reefscape/picture.svg")).body(), dark))
+                .isEqualTo(1);
+        assertThat(Drawn.count(Pelluna.get(at("/today")).body(), dark)).isEqualTo(1);
+    }
+
     /** By the dark plates under their waves. */
     private static int arrows(String picture) {
         return Drawn.count(picture, "rx=\"30\" ry=\"19\"");
