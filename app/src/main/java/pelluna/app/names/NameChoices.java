@@ -10,8 +10,6 @@ import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
-import pelluna.core.search.Search;
-import pelluna.core.sieve.Living;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
 
@@ -45,11 +43,10 @@ public class NameChoices {
 
     public Offer offer(String typed, OpenTank opened) {
         Resolution found = resolve(typed);
-        Living living = new Living(opened.plan());
         List<Judged> judged = new ArrayList<>();
         found.meant().stream()
                 .limit(found.group() ? Long.MAX_VALUE : ROWS)
-                .forEach(m -> judged.add(new Judged(m, Search.verdict(m.species(), opened.plan(), living))));
+                .forEach(m -> judged.add(new Judged(m, opened.singles().of(m.species()))));
         if (found.group()) {
             judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
                     .thenComparing(j -> j.meant().species().sold()));

@@ -1,11 +1,13 @@
 package pelluna.app.planning;
 
+import java.lang.ref.SoftReference;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import pelluna.app.writes.NotYetKnown;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.Plan;
+import pelluna.core.search.Singles;
 import pelluna.core.units.Stop;
 
 /** A plan with what is said of it: found once, when first asked for, and never within a transaction. */
@@ -13,6 +15,8 @@ public final class Answer {
     private final Plan plan;
     private final Supplier<Stop> time;
     private volatile Found found;
+    /** Many and cheap to find again: given up where memory is short. */
+    private volatile SoftReference<Singles> singles = new SoftReference<>(null);
 
     private record Found(Assessment assessment, Ahead ahead) {}
 
@@ -24,6 +28,15 @@ public final class Answer {
 
     Plan plan() {
         return plan;
+    }
+
+    Singles singles() {
+        Singles known = singles.get();
+        if (known == null) {
+            known = new Singles(plan);
+            singles = new SoftReference<>(known);
+        }
+        return known;
     }
 
     /** @throws NotYetKnown within a transaction, if it is not known yet */

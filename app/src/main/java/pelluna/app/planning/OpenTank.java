@@ -9,6 +9,7 @@ import pelluna.core.assessment.Assessment;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanFile;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
 
@@ -38,6 +39,11 @@ public record OpenTank(
      */
     public Assessment assessment() {
         return answer.assessment();
+    }
+
+    /** What the Sieve says of one of each species. */
+    public Singles singles() {
+        return answer.singles();
     }
 
     /** The days to come; as above. */

@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
-import pelluna.core.search.Search;
 import pelluna.core.sieve.Finding;
-import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
@@ -28,10 +26,9 @@ record Comparison(List<Column> columns, List<Row> rules, List<Row> facts, List<R
     }
 
     static Comparison of(List<Species> species, OpenTank opened) {
-        Living living = new Living(opened.plan());
         List<Column> columns = species.stream()
                 .map(s -> {
-                    Verdict v = Search.verdict(s, opened.plan(), living);
+                    Verdict v = opened.singles().of(s);
                     return new Column(
                             s,
                             Paths.of(s),

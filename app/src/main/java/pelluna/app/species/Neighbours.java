@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Plan;
-import pelluna.core.search.Search;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.Finding;
 import pelluna.core.sieve.RuleName;
 import pelluna.words.Words;
@@ -23,10 +23,11 @@ record Neighbours(List<Finding> trouble, List<String> calm) {
     }
 
     private static List<Finding> company(Species s, Plan plan, Words say) {
-        return Search.verdict(s, plan).findings().stream()
-                .filter(f -> f.rule() == RuleName.COMPANY)
-                .sorted(Comparator.comparing(Finding::step).reversed())
-                .toList();
+        return new Singles(plan)
+                .of(s).findings().stream()
+                        .filter(f -> f.rule() == RuleName.COMPANY)
+                        .sorted(Comparator.comparing(Finding::step).reversed())
+                        .toList();
     }
 
     public boolean alone() {

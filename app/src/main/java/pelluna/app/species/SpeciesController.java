@@ -36,10 +36,8 @@ import pelluna.core.introduction.AtTheShop;
 import pelluna.core.phrasebook.Phrasebook;
 import pelluna.core.search.Answer;
 import pelluna.core.search.Found;
-import pelluna.core.search.Search;
 import pelluna.core.search.Special;
 import pelluna.core.sieve.Finding;
-import pelluna.core.sieve.Living;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Verdict;
 
@@ -86,7 +84,7 @@ class SpeciesController {
         OpenTank opened = plans.open(tank);
         Answer answer = catalogue
                 .search()
-                .ask(q, opened.plan(), Phrasebook.of(opened.say().language()));
+                .ask(q, opened.singles(), Phrasebook.of(opened.say().language()));
         Facets facets = new Facets(fit, group, size, origin);
         List<Found> found = facets.narrow(answer.found());
         List<Row> rows = found.stream()
@@ -155,14 +153,10 @@ class SpeciesController {
     @GetMapping("/tanks/{id}/species/all")
     String sheet(OwnedTank tank, Model model) {
         OpenTank opened = plans.open(tank);
-        Living living = new Living(opened.plan());
         Map<String, List<Drawn>> families = new TreeMap<>();
         for (Species s : catalogue.get().all()) {
             families.computeIfAbsent(s.family(), f -> new ArrayList<>())
-                    .add(new Drawn(
-                            s,
-                            Paths.of(s),
-                            Search.verdict(s, opened.plan(), living).outcome()));
+                    .add(new Drawn(s, Paths.of(s), opened.singles().of(s).outcome()));
         }
         shells.around(
                 model,
@@ -187,7 +181,7 @@ class SpeciesController {
 
     private String page(OwnedTank tank, Species s, Model model, Map<String, FactEdit> typed) {
         OpenTank opened = plans.open(tank);
-        Verdict v = Search.verdict(s, opened.plan());
+        Verdict v = opened.singles().of(s);
         List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
         shells.around(model, opened, "species", opened.say().title(s), "");
         model.addAttribute("species", s);

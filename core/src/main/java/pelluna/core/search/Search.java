@@ -9,10 +9,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.names.FishNames;
 import pelluna.core.phrasebook.Phrasebook;
-import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
-import pelluna.core.sieve.Living;
-import pelluna.core.sieve.Sieve;
 import pelluna.core.sieve.Verdict;
 
 /**
@@ -35,34 +32,35 @@ public final class Search {
         this.words = new Words(names, new Terms(Stance.CUSTOMARY).words());
     }
 
-    /** Answers what a keeper typed in English. @see #ask(String, Plan, Phrasebook) */
+    /** Answers what a keeper typed in English. @see #ask(String, Singles, Phrasebook) */
     public Answer ask(String typed, Plan plan) {
-        return ask(typed, plan, Phrasebook.ENGLISH);
+        return ask(typed, new Singles(plan), Phrasebook.ENGLISH);
     }
 
     /**
      * Answers what a keeper typed; nothing typed finds every species. O(species × (words + rules)).
      *
+     * @param singles verdicts for the tank; those that it has found already are not found again
      * @param book of the keeper's language; English is understood as well
      */
-    public Answer ask(String typed, Plan plan, Phrasebook book) {
-        Question question = new QuestionReader(new Terms(plan.stance()), words, book).read(typed);
+    public Answer ask(String typed, Singles singles, Phrasebook book) {
+        Stance stance = singles.plan().stance();
+        Question question = new QuestionReader(new Terms(stance), words, book).read(typed);
         List<String> all = Words.tokens(typed).stream()
                 .filter(t -> !Words.empty(t))
                 .map(t -> words.meant(t, book.words()).orElse(t))
                 .toList();
         Optional<Species> whole = words.names().whole(typed);
-        Living living = new Living(plan);
         List<Found> found = new ArrayList<>();
         for (Species s : catalogue.all()) {
             double match = whole.filter(s::equals).isPresent() ? BY_WHOLE_NAME : match(s, question, all);
             if (match > 0) {
-                found.add(new Found(s, verdict(s, plan, living), match, buts(s, question, match)));
+                found.add(new Found(s, singles.of(s), match, buts(s, question, match)));
             }
         }
         boolean relaxed = found.isEmpty() && question.criteria().size() > 1;
         if (relaxed) {
-            nearest(question, found, plan, living);
+            nearest(question, found, singles);
         }
         if (question.onlyFits()) {
             found.removeIf(f -> f.verdict().outcome() == Verdict.Outcome.NOT_IN_THIS_TANK);
@@ -75,17 +73,6 @@ public final class Search {
                 .thenComparing(f -> f.verdict().findings().size())
                 .thenComparing(f -> f.species().name()));
         return new Answer(question, found, relaxed);
-    }
-
-    /** What the Sieve says of one of a species, bought at its usual size, in the tank with its residents. */
-    public static Verdict verdict(Species s, Plan plan) {
-        return verdict(s, plan, new Living(plan));
-    }
-
-    /** The same for one of many species, with those who live there settled once for all of them. */
-    public static Verdict verdict(Species s, Plan plan, Living living) {
-        return Sieve.sift(
-                plan, new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false), living);
     }
 
     private double match(Species s, Question question, List<String> all) {
@@ -112,7 +99,7 @@ public final class Search {
     }
 
     /** The species that are most of what was asked for, if nothing is all of it: at least half, and as many as any. */
-    private void nearest(Question question, List<Found> found, Plan plan, Living living) {
+    private void nearest(Question question, List<Found> found, Singles singles) {
         int asked = question.criteria().size();
         int best = (asked + 1) / 2;
         for (Species s : catalogue.all()) {
@@ -124,7 +111,7 @@ public final class Search {
             if (holds(s, question) == best && question.names().stream().allMatch(t -> words.goesBy(s, t))) {
                 found.add(new Found(
                         s,
-                        verdict(s, plan, living),
+                        singles.of(s),
                         0.5 * best / asked,
                         question.criteria().stream()
                                 .filter(c -> c.match().applyAsDouble(s) == 0)

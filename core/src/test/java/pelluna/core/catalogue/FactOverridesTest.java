@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanReader;
-import pelluna.core.search.Search;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
@@ -32,12 +32,12 @@ class FactOverridesTest {
     void theRulesUseIt() {
         Catalogue own = Plans.CATALOGUE.with(fact("Gramma loreto", "volume", "900 / 950 / 990 L"));
         Plan plan = new PlanReader(own).read(PlanTree.file(Plans.sixFeet().tree()), Plans.START);
-        assertThat(Search.verdict(own.find("Gramma loreto").orElseThrow(), plan).findings())
+        assertThat(new Singles(plan).of(own.find("Gramma loreto").orElseThrow()).findings())
                 .anySatisfy(f -> {
                     assertThat(f.rule()).isEqualTo(RuleName.LEAST_VOLUME);
                     assertThat(f.source()).isEqualTo(Source.KEEPER);
                 });
-        assertThat(Search.verdict(Plans.species("Gramma loreto"), plan).findings())
+        assertThat(new Singles(plan).of(Plans.species("Gramma loreto")).findings())
                 .noneMatch(f -> f.rule() == RuleName.LEAST_VOLUME);
     }
 

@@ -73,13 +73,16 @@ class GermanSearchTest {
                 "Roter Sternen-Leierfisch"
             })
     void aNameStaysAName(String name) {
-        Answer answer = SEARCH.ask(name, Plans.sixFeet().plan(), GERMAN);
+        Answer answer = SEARCH.ask(name, new Singles(Plans.sixFeet().plan()), GERMAN);
         assertThat(answer.found().get(0).species().namesIn("German")).contains(name);
     }
 
     @Test
     void groupsAndWishesGoTogether() {
-        assertThat(SEARCH.ask("gelber Lippfisch unter 200 L", Plans.sixFeet().plan(), GERMAN)
+        assertThat(SEARCH.ask(
+                                "gelber Lippfisch unter 200 L",
+                                new Singles(Plans.sixFeet().plan()),
+                                GERMAN)
                         .found())
                 .isNotEmpty()
                 .allSatisfy(f -> assertThat(f.species().family()).isEqualTo("Labridae"));
