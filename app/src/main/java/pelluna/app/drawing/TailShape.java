@@ -5,7 +5,7 @@ import java.util.List;
 
 /** The outline of a tail fin and its rays. */
 final class TailShape {
-    private static final int STEPS = 8;
+    private static final int STEPS = 5;
     private static final int RAYS = 12;
     private static final double UNDER = 0.015;
 

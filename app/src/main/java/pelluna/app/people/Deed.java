@@ -16,7 +16,7 @@ enum Deed implements Named, Statement {
     EQUIPMENT("equipment", "log/lights|log/probe"),
     IMPORTED("imported", "log/sheets.*|import-export|catalogue"),
     LOGGED("logged", "log/.*"),
-    WISHES("wishes", "wish-list.*"),
+    WISHES("wishes", "wish-list.*|begin/fish"),
     QUARANTINE("quarantine", "arrivals/quarantine.*"),
     ARRIVALS("arrivals", "arrivals/.*"),
     CREW("crew", "losses/crew.*"),
@@ -29,7 +29,7 @@ enum Deed implements Named, Statement {
     NOTED("noted", "people/note"),
     SHARED("shared", "links.*|calendar/.*"),
     ARCHIVED("archived", "archive"),
-    TANK("tank", "tank|name|stance|start|residents.*");
+    TANK("tank", "tank|name|stance|start|residents.*|begin");
 
     private final String word;
     private final Pattern where;

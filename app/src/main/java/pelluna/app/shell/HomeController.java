@@ -23,7 +23,7 @@ class HomeController {
                 .filter(t -> !t.archived())
                 .toList();
         if (tanks.isEmpty()) {
-            return "redirect:/tanks/new";
+            return "redirect:/begin";
         }
         boolean own = tanks.get(0).role() == TankRole.OWNER;
         return tanks.size() == 1 || own ? "redirect:/tanks/" + tanks.get(0) + "/today" : "redirect:/tanks";

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.drawing.FishFiles;
 import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.overrides.FactOverrideEntity;
 import pelluna.app.overrides.KeeperCatalogue;
@@ -47,7 +48,7 @@ import pelluna.core.sieve.Verdict;
 @Controller
 class SpeciesController {
     /** Rows shown at first; the rest comes on demand. */
-    private static final int FIRST = 60;
+    private static final int FIRST = 24;
 
     private final TankPlans plans;
     private final Shells shells;
@@ -111,6 +112,7 @@ class SpeciesController {
         model.addAttribute("kinds", facets.kinds(answer.found(), opened.say()));
         model.addAttribute("answer", answer);
         model.addAttribute("rows", rows);
+        model.addAttribute("pictures", new FishFiles());
         model.addAttribute("more", found.size() - rows.size());
         model.addAttribute(
                 "near",

@@ -38,6 +38,7 @@ import pelluna.words.Words;
 class TankController {
     private final TankPlans plans;
     private final TankEdits tankDesk;
+    private final NewTank newTank;
     private final Shells shells;
     private final CurrentKeeper keeper;
     private final NameChoices names;
@@ -47,6 +48,7 @@ class TankController {
     TankController(
             TankPlans plans,
             TankEdits tankDesk,
+            NewTank newTank,
             Shells shells,
             CurrentKeeper keeper,
             NameChoices names,
@@ -54,6 +56,7 @@ class TankController {
             Sceneries sceneries) {
         this.plans = plans;
         this.tankDesk = tankDesk;
+        this.newTank = newTank;
         this.shells = shells;
         this.keeper = keeper;
         this.names = names;
@@ -89,40 +92,12 @@ class TankController {
 
     @PostMapping("/tanks")
     String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
-        Words say = keeper.words();
-        FlatFigures flat = FlatFigures.none();
-        Map<String, String> errors = new LinkedHashMap<>();
-        for (TankField field : List.of(TankField.LENGTH, TankField.WIDTH, TankField.HEIGHT)) {
-            try {
-                Object value = Typed.parse(field, form.getOrDefault(field.key(), List.of()), say);
-                if (value == null) {
-                    errors.put(field.key(), say.text("page.tankplace.pleaseSayHowMany", say.lengthUnit()));
-                } else {
-                    flat = flat.with(field.key(), value);
-                }
-            } catch (Typed.NotANumberException e) {
-                errors.put(field.key(), say.text("page.tankplace.notANumber", form.getFirst(field.key())));
-            }
-        }
-        String name = form.getFirst("name") == null ? "" : form.getFirst("name");
-        if (name.isBlank() || name.trim().length() > 60) {
-            errors.put("name", say.text("page.tankplace.pleaseGiveItANameOf1"));
-        }
-        if (errors.isEmpty()) {
-            try {
-                return "redirect:/tanks/" + tankDesk.create(name, flat) + "/tank";
-            } catch (PlanProblemsException e) {
-                e.problems().forEach(p -> {
-                    TankField field = Arrays.stream(TankField.values())
-                            .filter(f -> f.key().equals(FlatFigures.fieldOf(p.field())))
-                            .findFirst()
-                            .orElse(TankField.LENGTH);
-                    errors.put(field.key(), tankDesk.plain(field, List.of(p), say));
-                });
-            }
+        NewTank.Made made = newTank.make(form, keeper.words());
+        if (made.errors().isEmpty()) {
+            return "redirect:/tanks/" + made.id() + "/tank";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return freshPage(model, form.toSingleValueMap(), errors);
+        return freshPage(model, form.toSingleValueMap(), made.errors());
     }
 
     @GetMapping("/tanks/{id}/tank")

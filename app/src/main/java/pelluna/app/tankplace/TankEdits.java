@@ -30,7 +30,7 @@ import pelluna.words.Words;
  * field has changed since in another window, nothing is overwritten and both values are shown.
  */
 @Service
-class TankEdits {
+public class TankEdits {
     private final Tanks tanks;
     private final Lives lives;
     private final TankPlans plans;
@@ -59,7 +59,8 @@ class TankEdits {
      * @return what was refused, by key, in plain words; everything else is saved
      */
     @Transactional
-    Map<String, String> save(OwnedTank tank, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
+    public Map<String, String> save(
+            OwnedTank tank, Map<TankField, List<String>> typed, Map<String, String> was, Words say) {
         TankEntity row = plans.tank(tank);
         Map<String, String> refused = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {

@@ -13,7 +13,7 @@ import pelluna.core.units.Named;
  * Every figure of a tank as a form field: its name in the plan file, its unit, and what it stands
  * with. What it is called is its message.
  */
-enum TankField {
+public enum TankField {
     SHAPE("shape", Kind.WORD, Part.GLASS, words(TankShape.class)),
     LENGTH("lengthCm", Kind.LENGTH, Part.GLASS),
     WIDTH("widthCm", Kind.LENGTH, Part.GLASS),

@@ -10,12 +10,13 @@ import pelluna.words.Words;
  *
  * @param says length, width and height with the unit
  */
-record UsualTank(String length, String width, String height, String says) {
+public record UsualTank(
+        String length, String width, String height, String says, int lengthCm, int widthCm, int heightCm) {
     private static final int[][] SIZES = {
         {60, 30, 36}, {60, 60, 50}, {90, 45, 50}, {120, 50, 55}, {150, 60, 60}, {180, 70, 65}
     };
 
-    static List<UsualTank> all(Words say) {
+    public static List<UsualTank> all(Words say) {
         return Stream.of(SIZES).map(s -> of(s, say)).toList();
     }
 
@@ -24,6 +25,7 @@ record UsualTank(String length, String width, String height, String says) {
         for (int i = 0; i < cm.length; i++) {
             f[i] = say.number(Math.round(say.us() ? cm[i] / Convert.CM_PER_INCH : cm[i]));
         }
-        return new UsualTank(f[0], f[1], f[2], f[0] + " × " + f[1] + " × " + f[2] + " " + say.lengthUnit());
+        String says = f[0] + " × " + f[1] + " × " + f[2] + " " + say.lengthUnit();
+        return new UsualTank(f[0], f[1], f[2], says, cm[0], cm[1], cm[2]);
     }
 }

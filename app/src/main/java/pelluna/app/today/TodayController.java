@@ -51,6 +51,9 @@ class TodayController {
         model.addAttribute("seen", seen);
         model.addAttribute("water", water(opened));
         model.addAttribute("next", next(opened));
+        model.addAttribute(
+                "fresh",
+                opened.plan().residents().isEmpty() && opened.plan().wishes().isEmpty());
         model.addAttribute("todo", today.todo());
         model.addAttribute("watchList", today.watch());
         model.addAttribute("know", toKnow.of(opened, today.all(), today.there()));

@@ -21,7 +21,7 @@ import pelluna.words.Words;
 
 /** Saves what is changed about a wish; what another window changed meanwhile is never overwritten unseen. */
 @Service
-class WishEdits {
+public class WishEdits {
     private static final List<String> FIELDS = List.of("count", "lengthCm", "want", "captiveBred");
 
     private final TankPlans plans;
@@ -102,7 +102,7 @@ class WishEdits {
     }
 
     @Transactional
-    void remove(OwnedTank tank, long wish) {
+    public void remove(OwnedTank tank, long wish) {
         plans.tank(tank);
         lives.happens(wish(tank, wish), LifeEvent.TAKEN_OFF, plans.today());
     }

@@ -40,6 +40,9 @@ class PagesOverHttpTest {
                 "/catalogue.json",
                 "/tanks/1/import-export",
                 "/tanks/new",
+                "/begin",
+                "/tanks/1/begin",
+                "/tanks/1/begin/fish",
                 "/"
             })
     void everyPlaceAnswers(String path) {

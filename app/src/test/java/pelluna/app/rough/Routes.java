@@ -83,6 +83,10 @@ final class Routes {
         put("/settings/theme", with("theme", "system"));
         put("/settings/units", with("units", "METRIC"));
         put("/settings/language", with("language", ""));
+        put("/begin", with("lengthCm", "120", "widthCm", "50", "waterHeightCm", "50"));
+        put("/begin/sample", with());
+        put("/tanks/{id}/begin", with("what", "cycled", "answer", "six-months"));
+        put("/tanks/{id}/begin/fish", with("species", "Gramma melacara"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/{id}/arrivals/arrived", w -> {
             w.wish("Ecsenius bicolor");

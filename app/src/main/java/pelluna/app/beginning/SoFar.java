@@ -1,0 +1,59 @@
+package pelluna.app.beginning;
+
+import java.util.List;
+import java.util.stream.Stream;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.wishes.Briefly;
+import pelluna.core.arrivals.BestSet;
+import pelluna.core.arrivals.Dated;
+import pelluna.core.catalogue.Species;
+import pelluna.core.plan.Party;
+import pelluna.core.sieve.Verdict;
+import pelluna.words.Words;
+
+/**
+ * The plan as far as it is: who comes when, and who stays out.
+ *
+ * @param says how many of the wishes fit together, and from when
+ */
+record SoFar(String says, List<Step> steps, List<Step> out) {
+    /** A fish of the order. @param says its day, or why it stays out */
+    record Step(Species species, String name, String says) {}
+
+    static SoFar of(OpenTank opened) {
+        Words say = opened.say();
+        List<Dated> order = opened.assessment().arrivals().steps();
+        int wishes = opened.plan().wishes().size();
+        int fit = opened.assessment().bestSet().take().size();
+        String says = wishes == 0
+                ? say.text("page.beginning.nothingYet")
+                : say.text("page.beginning.fitTogether", fit, wishes)
+                        + (order.isEmpty()
+                                ? ""
+                                : " "
+                                        + say.text(
+                                                "page.beginning.firstFish",
+                                                order.get(0).releaseOn()));
+        return new SoFar(
+                says,
+                order.stream().flatMap(d -> steps(d, say)).toList(),
+                opened.assessment().sieve().stream()
+                        .filter(v -> !opened.assessment().bestSet().take().contains(v.wish()))
+                        .map(v -> out(v, opened.assessment().bestSet(), say))
+                        .toList());
+    }
+
+    private static Stream<Step> steps(Dated d, Words say) {
+        return d.arrival().parties().stream()
+                .map(p -> new Step(
+                        p.species(),
+                        say.title(p),
+                        say.text("page.arrivals.onADay", d.releaseOn(), say.of(d.method(), "brief"))));
+    }
+
+    private static Step out(Verdict v, BestSet best, Words say) {
+        Party wish = v.wish();
+        return new Step(
+                wish.species(), say.title(wish), Briefly.why(v, best.leave().get(wish), false, say));
+    }
+}
