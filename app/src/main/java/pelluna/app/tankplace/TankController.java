@@ -82,7 +82,6 @@ class TankController {
                 plans.words().text("page.tankplace.aNewTank"),
                 plans.words().text("page.tankplace.itsInsideSizeIsEnoughToBegin"));
         Words say = keeper.words();
-        model.addAttribute("unit", say.lengthUnit());
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
         model.addAttribute("usual", UsualTank.all(say));

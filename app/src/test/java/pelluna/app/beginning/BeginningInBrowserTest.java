@@ -31,7 +31,7 @@ class BeginningInBrowserTest {
     }
 
     @Test
-    void byTouchInTenTaps() {
+    void byTouchInNineTaps() {
         begin(Chromium.phone());
         page.tap("#size-120-50");
         page.tap("#cycled-six-months");
