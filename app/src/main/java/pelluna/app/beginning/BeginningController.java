@@ -114,15 +114,14 @@ class BeginningController {
         FlatFigures said = opened.tank().figures().flat();
         shells.around(
                 model, opened, "begin", say.text("page.beginning.yourTank"), say.text("page.beginning.fewQuestions"));
-        String cycled = String.valueOf(said.get(TankField.CYCLED.key()));
+        Cycle cycled = said.get(TankField.CYCLED.key()) == null
+                ? null
+                : Cycle.of(opened.plan().tank().cycledOn(), plans.today());
         String keeper = String.valueOf(said.get(TankField.KEEPER.key()));
         model.addAttribute(
                 "cycles",
                 Arrays.stream(Cycle.values())
-                        .map(c -> new Choice(
-                                c.word(),
-                                say.of(c),
-                                c.day(plans.today()).toString().equals(cycled)))
+                        .map(c -> new Choice(c.word(), say.of(c), c == cycled))
                         .toList());
         model.addAttribute(
                 "keepers",

@@ -58,4 +58,15 @@ enum Cycle implements Named {
 
     /** The day on which the cycle ended, or will have. */
     abstract LocalDate day(LocalDate today);
+
+    /** The answer that a day stands for: the oldest age that the tank has reached by now. */
+    static Cycle of(LocalDate cycled, LocalDate today) {
+        Cycle reached = NOT_YET;
+        for (Cycle c : values()) {
+            if (c != NOT_YET && !cycled.isAfter(c.day(today))) {
+                reached = c;
+            }
+        }
+        return reached;
+    }
 }

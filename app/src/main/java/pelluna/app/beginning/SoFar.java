@@ -25,22 +25,24 @@ record SoFar(String says, List<Step> steps, List<Step> out) {
         List<Dated> order = opened.assessment().arrivals().steps();
         int wishes = opened.plan().wishes().size();
         int fit = opened.assessment().bestSet().take().size();
-        String says = wishes == 0
-                ? say.text("page.beginning.nothingYet")
-                : say.text("page.beginning.fitTogether", fit, wishes)
-                        + (order.isEmpty()
-                                ? ""
-                                : " "
-                                        + say.text(
-                                                "page.beginning.firstFish",
-                                                order.get(0).releaseOn()));
+        String first = order.isEmpty()
+                ? ""
+                : " " + say.text("page.beginning.firstFish", order.get(0).releaseOn());
         return new SoFar(
-                says,
+                together(fit, wishes, say) + first,
                 order.stream().flatMap(d -> steps(d, say)).toList(),
                 opened.assessment().sieve().stream()
                         .filter(v -> !opened.assessment().bestSet().take().contains(v.wish()))
                         .map(v -> out(v, opened.assessment().bestSet(), say))
                         .toList());
+    }
+
+    private static String together(int fit, int wishes, Words say) {
+        return switch (wishes) {
+            case 0 -> say.text("page.beginning.nothingYet");
+            case 1 -> fit == 1 ? say.text("page.beginning.itFits") : say.text("page.beginning.itDoesNot");
+            default -> say.text("page.beginning.fitTogether", fit, wishes);
+        };
     }
 
     private static Stream<Step> steps(Dated d, Words say) {
