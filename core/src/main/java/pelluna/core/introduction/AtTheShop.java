@@ -2,18 +2,26 @@ package pelluna.core.introduction;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.GroupLife;
 import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
+import pelluna.core.catalogue.Zone;
 import pelluna.core.units.Length;
 
 /** What to look at on a fish before it is bought, and what to ask the shop. */
 public record AtTheShop(List<Line> look, List<Line> ask) {
     /** From this length on the grown size is worth a question. Pelluna's judgement. */
     private static final double LONG_CM = 20;
+
+    /** Things to look at, and questions, that somebody standing before the tank of a shop keeps in mind. */
+    private static final int LOOK = 3;
+
+    private static final int ASK = 2;
+    private static final int SHY = 4;
 
     /** One thing, with where it comes from. */
     public record Line(ShopAdvice says, Source source) {}
@@ -28,18 +36,45 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         return new AtTheShop(looks(s), asks(s, catalogue));
     }
 
-    private static List<Line> looks(Species s) {
+    /**
+     * The same in three things to look at on this very fish and two to ask: what is its own first, and always whether
+     * it is well.
+     */
+    public static AtTheShop inShort(Species s, Catalogue catalogue) {
+        List<Line> look = new ArrayList<>(own(s).stream().limit(LOOK - 1).toList());
+        look.add(line(new ShopAdvice.LooksWell()));
+        look.add(line(new ShopAdvice.BackIsFull()));
+        look.add(line(hides(s) ? new ShopAdvice.HoldsItselfWell() : new ShopAdvice.IsOutAndPicks()));
+        return new AtTheShop(
+                look.subList(0, LOOK), asks(s, catalogue).stream().limit(ASK).toList());
+    }
+
+    private static Line line(ShopAdvice says) {
+        return new Line(says, Source.COMMON_PRACTICE);
+    }
+
+    /** Whether it is nothing to worry about that it keeps out of sight by day. */
+    private static boolean hides(Species s) {
+        return s.manner().timid() >= SHY || s.place().zones().equals(Set.of(Zone.CAVES));
+    }
+
+    private static List<Line> own(Species s) {
         List<Line> lines = new ArrayList<>();
         s.buying()
                 .ifPresent(b -> lines.add(new Line(new ShopAdvice.KindsOwn(new CatalogueText(b)), s.source("buying"))));
         s.health().leanings().stream()
                 .sorted()
                 .forEach(l -> lines.add(new Line(new ShopAdvice.SignOf(l), s.source("leanings"))));
+        return lines;
+    }
+
+    private static List<Line> looks(Species s) {
+        List<Line> lines = own(s);
         s.appearance()
                 .young()
                 .map(y -> new ShopAdvice.LooksDifferentYoung(new Length(y.untilCm())))
                 .ifPresent(a -> lines.add(new Line(a, s.source("young"))));
-        lines.add(new Line(new ShopAdvice.LooksWell(), Source.COMMON_PRACTICE));
+        lines.add(line(new ShopAdvice.LooksWell()));
         return lines;
     }
 

@@ -17,6 +17,12 @@ public sealed interface ShopAdvice extends Statement {
 
     record LooksWell() implements ShopAdvice {}
 
+    record BackIsFull() implements ShopAdvice {}
+
+    record IsOutAndPicks() implements ShopAdvice {}
+
+    record HoldsItselfWell() implements ShopAdvice {}
+
     /** @param hard whether this kind often refuses */
     record SeeItEat(boolean hard) implements ShopAdvice {}
 

@@ -63,6 +63,11 @@ public record Plan(
         return new Plan(other, stance, startOn, residents, wishes, tests, fallow);
     }
 
+    /** The same plan begun on another day. */
+    public Plan startingOn(LocalDate day) {
+        return new Plan(tank, stance, day, residents, wishes, tests, fallow);
+    }
+
     public Plan with(Stance other) {
         return new Plan(tank, other, startOn, residents, wishes, tests, fallow);
     }

@@ -62,6 +62,10 @@ class ArchitectureTest {
                 .definedBy("..arrivals..")
                 .layer("assessment")
                 .definedBy("..assessment..")
+                .layer("shop")
+                .definedBy("..core.shop..")
+                .whereLayer("shop")
+                .mayNotBeAccessedByAnyLayer()
                 .layer("losses")
                 .definedBy("..losses..")
                 .layer("crew")
@@ -82,7 +86,7 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers(
                         "plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
                 .whereLayer("search")
-                .mayNotBeAccessedByAnyLayer()
+                .mayOnlyBeAccessedByLayers("shop")
                 .whereLayer("assessment")
                 .mayOnlyBeAccessedByLayers("advice")
                 .whereLayer("advice")
@@ -90,17 +94,17 @@ class ArchitectureTest {
                 .whereLayer("outlook")
                 .mayOnlyBeAccessedByLayers("assessment", "advice")
                 .whereLayer("arrivals")
-                .mayOnlyBeAccessedByLayers("outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("shop", "outlook", "assessment", "advice")
                 .whereLayer("introduction")
-                .mayOnlyBeAccessedByLayers("arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("shop", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("sieve")
-                .mayOnlyBeAccessedByLayers("search", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("shop", "search", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("water")
                 .mayOnlyBeAccessedByLayers("capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("capacity")
-                .mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("tension")
-                .mayOnlyBeAccessedByLayers("sieve", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("grounds")
                 .mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("scape")
@@ -108,6 +112,7 @@ class ArchitectureTest {
                         "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice", "scenery")
                 .whereLayer("plan")
                 .mayOnlyBeAccessedByLayers(
+                        "shop",
                         "crew",
                         "search",
                         "grounds",
@@ -122,6 +127,7 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("plan", "search", "sighting")
                 .whereLayer("catalogue")
                 .mayOnlyBeAccessedByLayers(
+                        "shop",
                         "names",
                         "losses",
                         "crew",

@@ -41,4 +41,21 @@ class AtTheShopTest {
             assertThat(shop.ask()).hasSizeGreaterThanOrEqualTo(3);
         });
     }
+
+    @Test
+    void inShortItIsThreeThingsAndTwoQuestionsAndAlwaysWhetherItIsWell() {
+        assertThat(Plans.CATALOGUE.all()).allSatisfy(s -> {
+            AtTheShop shop = AtTheShop.inShort(s, Plans.CATALOGUE);
+            assertThat(shop.look())
+                    .hasSize(3)
+                    .doesNotHaveDuplicates()
+                    .extracting(AtTheShop.Line::says)
+                    .contains(new ShopAdvice.LooksWell());
+            assertThat(shop.ask()).hasSize(2);
+        });
+        assertThat(AtTheShop.inShort(Plans.species("Amphiprion ocellaris"), Plans.CATALOGUE)
+                        .look())
+                .extracting(AtTheShop.Line::says)
+                .contains(new ShopAdvice.SignOf(Leaning.BROOKLYNELLA));
+    }
 }

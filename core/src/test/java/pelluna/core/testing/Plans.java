@@ -67,6 +67,11 @@ public final class Plans {
         return this;
     }
 
+    public Plans resident(String species, LocalDate since) {
+        residents.add(Map.of("species", species, "count", 1, "since", since.toString()));
+        return this;
+    }
+
     public Plans wish(String species) {
         return wish(species, 1, 3);
     }
