@@ -1,12 +1,14 @@
 package pelluna.core.introduction;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueText;
 import pelluna.core.catalogue.Copper;
 import pelluna.core.catalogue.GroupLife;
+import pelluna.core.catalogue.Leaning;
 import pelluna.core.catalogue.Source;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Zone;
@@ -22,6 +24,11 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
 
     private static final int ASK = 2;
     private static final int SHY = 4;
+    /** What kills within days, from memory; it is looked for first. */
+    private static final Set<Leaning> QUICK = Set.of(Leaning.BROOKLYNELLA, Leaning.URONEMA, Leaning.VIBRIO);
+
+    private static final Comparator<Leaning> QUICKEST_FIRST =
+            Comparator.comparing((Leaning l) -> !QUICK.contains(l)).thenComparing(Comparator.naturalOrder());
 
     /** One thing, with where it comes from. */
     public record Line(ShopAdvice says, Source source) {}
@@ -41,7 +48,8 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
      * it is well.
      */
     public static AtTheShop inShort(Species s, Catalogue catalogue) {
-        List<Line> look = new ArrayList<>(own(s).stream().limit(LOOK - 1).toList());
+        List<Line> look =
+                new ArrayList<>(own(s, QUICKEST_FIRST).stream().limit(LOOK - 1).toList());
         look.add(line(new ShopAdvice.LooksWell()));
         look.add(line(new ShopAdvice.BackIsFull()));
         look.add(line(hides(s) ? new ShopAdvice.HoldsItselfWell() : new ShopAdvice.IsOutAndPicks()));
@@ -58,18 +66,18 @@ public record AtTheShop(List<Line> look, List<Line> ask) {
         return s.manner().timid() >= SHY || s.place().zones().equals(Set.of(Zone.CAVES));
     }
 
-    private static List<Line> own(Species s) {
+    private static List<Line> own(Species s, Comparator<Leaning> by) {
         List<Line> lines = new ArrayList<>();
         s.buying()
                 .ifPresent(b -> lines.add(new Line(new ShopAdvice.KindsOwn(new CatalogueText(b)), s.source("buying"))));
         s.health().leanings().stream()
-                .sorted()
+                .sorted(by)
                 .forEach(l -> lines.add(new Line(new ShopAdvice.SignOf(l), s.source("leanings"))));
         return lines;
     }
 
     private static List<Line> looks(Species s) {
-        List<Line> lines = own(s);
+        List<Line> lines = own(s, Comparator.naturalOrder());
         s.appearance()
                 .young()
                 .map(y -> new ShopAdvice.LooksDifferentYoung(new Length(y.untilCm())))
