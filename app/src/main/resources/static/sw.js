@@ -1,7 +1,7 @@
-// Keeps the Log, Today and what they need at hand for a phone without a connection. Always the network first: what is kept is only shown
+// Keeps the Log, Today, the shop card and what they need at hand for a phone without a connection. Always the network first: what is kept is only shown
 // when nothing answers; what leads elsewhere, as to the page to sign in, is not kept. Signing out clears it.
 const KEPT = 'pelluna-1';
-const PAGES = /^\/tanks\/\d+\/(log|today)$/;
+const PAGES = /^\/tanks\/\d+\/(log|today|shop-card)$/;
 const PARTS = /\.(css|js|svg|woff2)$/;
 
 self.addEventListener('install', () => self.skipWaiting());

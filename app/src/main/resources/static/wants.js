@@ -4,6 +4,11 @@ const WANTS = [
   ['svg.lanes[data-base]', () => import('./arrivals/lanes.js')],
   ['svg.lanes .chart-point', () => import('./charts.js')],
   ['.film', () => import('./film.js')],
+  ['#sighting', () => import('./log/page.js')],
+  ['form[data-way]', () => import('./log/sheets.js')],
+  ['form[data-later], #outbox', () => import('./queue.js')],
+  ['#log-place', () => import('./log/remind.js')],
+  ['#shop-card', () => import('./shop/card.js')],
   ['#new-tank', () => import('./newtank.js')],
   ['[data-passkey], [data-passkey-form]', () => import('./passkeys.js')],
 ];
@@ -13,3 +18,12 @@ const look = () => {
 };
 look();
 window.addEventListener('pelluna-page', look);
+
+// Pages open without a connection too, as they were last seen.
+if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').catch(() => {}); }
+
+// A phone keeps the shop card of the tank that it shows, once it has nothing else to do.
+const tank = /^\/tanks\/(\d+)\//.exec(window.location.pathname);
+if (tank && window.caches && window.matchMedia('(max-width: 51.25em)').matches) {
+  window.addEventListener('load', () => setTimeout(() => import('./shop/keep.js').then((here) => here.keep(tank[1])).catch(() => {}), 3000));
+}

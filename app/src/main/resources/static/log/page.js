@@ -1,6 +1,7 @@
 // The Log: a sentence built from four taps, or typed; a watch with its clock.
-import { say, sayCount } from '../say.js';
-import { outbox } from './outbox.js';
+import { say } from '../say.js';
+import { outbox } from '../outbox.js';
+import '../queue.js';
 
 const sighting = {
   said: {},
@@ -100,8 +101,6 @@ document.addEventListener('click', (event) => {
     outbox.put(`${document.getElementById('sighting').dataset.base}/sighting`, { fish, doing, other, times: 1 }, says);
     return;
   }
-  const waits = event.target.closest('[data-drop]');
-  if (waits) { outbox.drop(waits.dataset.drop); return; }
   if (!root || !root.contains(event.target)) { return; }
   const s = sighting.said;
   const button = event.target.closest('button');
@@ -172,29 +171,6 @@ document.addEventListener('submit', async (event) => {
   }
 });
 
-function waiting() {
-  const lines = outbox.read();
-  const bar = document.getElementById('waiting');
-  const list = document.getElementById('outbox');
-  if (!bar || !list) { return; }
-  const wait = lines.filter((l) => !l.refused).length;
-  bar.hidden = wait === 0;
-  bar.textContent = sayCount('script.log.waits', wait);
-  list.hidden = lines.length === 0;
-  list.replaceChildren(...lines.map((line) => {
-    const item = document.createElement('li');
-    const state = line.refused ? say('script.log.notTaken', line.refused) : say('script.log.waiting');
-    item.textContent = `${new Date(line.fields.at).toTimeString().slice(0, 5)} ${line.says} — ${state} `;
-    const undo = document.createElement('button');
-    undo.type = 'button';
-    undo.className = 'link soft';
-    undo.textContent = say('script.log.undo');
-    undo.dataset.drop = line.fields.key;
-    item.append(undo);
-    return item;
-  }));
-}
-
 // What is on the page but not in it: counters of a watch, the line just said.
 const taps = { of: '', counts: new Map() };
 function tally() {
@@ -236,7 +212,6 @@ document.addEventListener('submit', (event) => {
 function wake() {
   if (sighting.root()) {
     sighting.show(sighting.step || 'who');
-    waiting();
     clock();
     tally();
     if (window.location.hash === '#l') { document.getElementById('sentence').focus(); }
@@ -245,11 +220,7 @@ function wake() {
 sighting.afresh();
 wake();
 window.addEventListener('pelluna-page', wake);
-window.addEventListener('pelluna-outbox', waiting);
 window.addEventListener('pelluna-sent', () => { if (sighting.root()) { fresh(); } });
-
-// The page opens without a connection too, as it was last seen.
-if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').catch(() => {}); }
 
 // Where a meal was given: the tap is kept in the form until it is sent.
 document.addEventListener('click', (event) => {

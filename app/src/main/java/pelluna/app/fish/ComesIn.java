@@ -54,12 +54,14 @@ public class ComesIn {
         comes(tank, opened, party, wish);
     }
 
-    /** One that nobody had wished for is in the tank, from today on. */
+    /** One that nobody had wished for is in the tank, from today on. @return its number */
     @Transactional
-    public void comesAsIs(OwnedTank tank, FishFile came) {
+    public long comesAsIs(OwnedTank tank, FishFile came) {
         OpenTank opened = plans.wishing(tank, came);
         List<Party> wishes = opened.plan().wishes();
-        comes(tank, opened, wishes.get(wishes.size() - 1), plans.addWish(tank, came));
+        long wish = plans.addWish(tank, came);
+        comes(tank, opened, wishes.get(wishes.size() - 1), wish);
+        return wish;
     }
 
     private void comes(OwnedTank tank, OpenTank opened, Party party, long wish) {

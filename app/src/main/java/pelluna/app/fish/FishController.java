@@ -166,7 +166,7 @@ class FishController {
             case TIME_OUT, APART -> say.text("page.fish.outOfTheTankForAWhile", kind);
             case MISSING -> say.text("page.fish.missingNotSeenAndNotKnownTo", kind);
             case DROPPED, GONE -> say.text("page.fish.noLongerHere", kind);
-            case WISHED, QUARANTINE -> say.text("page.fish.wishedForAndNotInTheTank", kind);
+            case SLEPT_ON, WISHED, QUARANTINE -> say.text("page.fish.wishedForAndNotInTheTank", kind);
             case DISPLAY ->
                 kind
                         + group.map(g -> say.text("page.fish.oneOf2", g.label(say)))

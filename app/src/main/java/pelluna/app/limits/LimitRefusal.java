@@ -6,6 +6,9 @@ public sealed interface LimitRefusal extends Refusal {
 
     record DayOutside(int first, int last) implements LimitRefusal {}
 
+    /** A time of tapping that cannot be. */
+    record NoMoment() implements LimitRefusal {}
+
     record NoNumber() implements LimitRefusal {}
 
     record TooManyFields() implements LimitRefusal {}

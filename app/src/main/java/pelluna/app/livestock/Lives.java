@@ -84,6 +84,25 @@ public class Lives {
         return begins(life, LifeEvent.WISHED, today());
     }
 
+    /** A fish that was seen in a shop, to sleep on. @param accepted the accepted name of its species */
+    @Transactional
+    public LivestockEntity sleepOn(OwnedTank tank, String accepted) {
+        return begins(new LivestockEntity(tank.id(), accepted, 1), LifeEvent.SLEPT_ON, today());
+    }
+
+    /** Those that are slept on, in the order in which they were seen. */
+    @Transactional(readOnly = true)
+    public List<LivestockEntity> sleptOn(OwnedTank tank) {
+        return rows.findByTankIdAndStageOrderById(tank.id(), Stage.SLEPT_ON.word());
+    }
+
+    /** One that was slept on goes on the wish list, at its end. */
+    @Transactional
+    public void wished(OwnedTank tank, LivestockEntity slept) {
+        slept.stands(next(tank));
+        happens(slept, LifeEvent.WISHED, today());
+    }
+
     /** A new resident at the end of the list. @param accepted the accepted name of its species */
     @Transactional
     public LivestockEntity resident(OwnedTank tank, String accepted, FishFile said) {

@@ -179,6 +179,7 @@ public class LivestockEntity extends Row {
 
     /** What happened to it, on a day that is null if nobody knows it; where it stands now. */
     void happened(LifeEvent event, LocalDate on, Stage now) {
+        boolean everPlanned = stage() != Stage.SLEPT_ON || !now.over();
         stage = now.word();
         leftOn = now.over() ? on : null;
         switch (event) {
@@ -190,12 +191,14 @@ public class LivestockEntity extends Row {
             case ARRIVAL_UNDONE -> cameOn = null;
             default -> {}
         }
-        counts();
+        if (everPlanned) {
+            counts();
+        }
     }
 
     /** Remembers the most that it ever was since it came. */
     private void counts() {
-        if (stage().resident() || cameCount == null && stage() != Stage.WISHED) {
+        if (stage().resident() || cameCount == null && stage() != Stage.WISHED && stage() != Stage.SLEPT_ON) {
             cameCount = cameCount == null ? count : Math.max(cameCount, count);
         }
     }

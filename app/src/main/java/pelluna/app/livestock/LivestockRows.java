@@ -24,6 +24,8 @@ interface LivestockRows extends JpaRepository<LivestockEntity, Long> {
 
     List<LivestockEntity> findByTankIdOrderById(Long tankId);
 
+    List<LivestockEntity> findByTankIdAndStageOrderById(Long tankId, String stage);
+
     List<LivestockEntity> findByPartOfOrderById(Long group);
 
     Optional<LivestockEntity> findByIdAndTankId(Long id, Long tankId);

@@ -9,8 +9,6 @@ public sealed interface LogRefusal extends Refusal {
 
     record NotUnderstood(Statement problem) implements LogRefusal {}
 
-    record NoMoment() implements LogRefusal {}
-
     record LongNote(int most) implements LogRefusal {}
 
     record InTheFuture() implements LogRefusal {}

@@ -1,7 +1,6 @@
 package pelluna.app.log;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -13,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.LimitRefusal;
+import pelluna.app.limits.Moments;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Refused;
@@ -49,7 +49,7 @@ class SightingController {
             log.write(
                     tank,
                     new Observation(
-                            at(form),
+                            Moments.of(form, log.now()),
                             doing,
                             whole(form, "fish"),
                             doing.toAnother() ? whole(form, "other") : null,
@@ -77,7 +77,7 @@ class SightingController {
             log.write(
                     tank,
                     new Observation(
-                            at(form),
+                            Moments.of(form, log.now()),
                             s.doing(),
                             s.who().map(Long::valueOf).orElse(null),
                             s.whom().map(Long::valueOf).orElse(null),
@@ -110,9 +110,9 @@ class SightingController {
             boolean end = what.equals("end")
                     || what.equals("toggle") && log.running(tank).isPresent();
             if (end) {
-                log.end(tank, at(form));
+                log.end(tank, Moments.of(form, log.now()));
             } else {
-                log.begin(tank, at(form), key(form));
+                log.begin(tank, Moments.of(form, log.now()), key(form));
             }
         });
     }
@@ -139,19 +139,6 @@ class SightingController {
         return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
                 .contentType(new MediaType("text", "plain", StandardCharsets.UTF_8))
                 .body(plans.words().of(why));
-    }
-
-    private Instant at(Map<String, String> form) {
-        String at = form.getOrDefault("at", "");
-        return at.isBlank() ? log.now() : moment(at);
-    }
-
-    /** @throws Refused for what is no moment since 1990 */
-    private static Instant moment(String millis) {
-        if (!millis.strip().matches("\\d{12,14}")) {
-            throw new Refused(new LogRefusal.NoMoment());
-        }
-        return Instant.ofEpochMilli(Long.parseLong(millis.strip()));
     }
 
     private static String key(Map<String, String> form) {

@@ -74,6 +74,12 @@ public class KeeperCatalogue {
         return laid().map(Laid::names).orElse(shippedNames);
     }
 
+    /** What this catalogue says otherwise than the one that ships. */
+    @Transactional(readOnly = true)
+    public FactOverrides ownWord() {
+        return asked(whose());
+    }
+
     private Optional<Laid> laid() {
         Long id = whose();
         FactOverrides word = asked(id);

@@ -17,7 +17,7 @@ public final class WishComes {
         left.remove(wish);
         return plan.wishing(left)
                 .alsoLiving(FishFile.of(came.species(), came.howMany()).but(d -> {
-                    d.lengthCm = came.lengthCm();
+                    d.lengths = came.lengthCm() == null ? null : List.of(new FishFile.LengthFile(on, came.lengthCm()));
                     d.captiveBred = came.captiveBred();
                     d.leavesOn = came.leavesOn();
                     d.leavesWhy = came.leavesWhy();

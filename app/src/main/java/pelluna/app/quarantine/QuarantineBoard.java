@@ -205,9 +205,17 @@ public class QuarantineBoard {
                 .toList();
     }
 
+    /** The places in which somebody is. */
+    @Transactional(readOnly = true)
+    public List<Integer> taken(OwnedTank tank) {
+        return stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(tank.id()).stream()
+                .map(StayEntity::place)
+                .toList();
+    }
+
     /** A planned fish comes into a place. @param fish as the plan names it, 'w17' */
     @Transactional
-    void begin(OwnedTank tank, String fish, int place, LocalDate on, double salinity) {
+    public void begin(OwnedTank tank, String fish, int place, LocalDate on, double salinity) {
         OpenTank opened = plans.open(tank);
         Party p = opened.plan().wishes().stream()
                 .filter(w -> w.id().equals(fish))

@@ -227,7 +227,7 @@ class SheetController {
             case BOX, BACK_IN_BOX -> "box";
             case TIME_OUT, APART -> "out";
             case MISSING -> "missing";
-            case WISHED, QUARANTINE -> "wished";
+            case SLEPT_ON, WISHED, QUARANTINE -> "wished";
             case DROPPED, GONE -> "gone";
         };
     }

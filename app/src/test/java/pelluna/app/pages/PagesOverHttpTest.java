@@ -43,6 +43,9 @@ class PagesOverHttpTest {
                 "/begin",
                 "/tanks/1/begin",
                 "/tanks/1/begin/fish",
+                "/tanks/1/shop-card",
+                "/tanks/1/shop-card/fish.json",
+                "/tanks/1/shop-card/pairs.json",
                 "/"
             })
     void everyPlaceAnswers(String path) {

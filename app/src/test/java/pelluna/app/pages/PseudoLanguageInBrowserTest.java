@@ -82,6 +82,7 @@ class PseudoLanguageInBrowserTest {
             "own-word",
             "side-by-side",
             "exchange",
+            "shop-card?q=royal+gramma",
             "how");
 
     /** Text and names for those who do not see, of everything that is there; then what is wider than its place. */

@@ -87,6 +87,9 @@ final class Routes {
         put("/begin/sample", with());
         put("/tanks/{id}/begin", with("what", "cycled", "answer", "six-months"));
         put("/tanks/{id}/begin/fish", with("species", "Gramma melacara"));
+        put("/tanks/{id}/shop-card/bought", with("species", "Gramma melacara", "into", "tank"));
+        put("/tanks/{id}/shop-card/sleep", with("species", "Gramma melacara"));
+        put("/tanks/{id}/shop-card/sleep/{life}", "life", World::slept, with("what", "drop"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/{id}/arrivals/arrived", w -> {
             w.wish("Ecsenius bicolor");

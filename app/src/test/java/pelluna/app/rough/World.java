@@ -90,6 +90,10 @@ final class World {
         return made("/wish-list", Map.of("species", species), "wish=(\\d+)");
     }
 
+    String slept() {
+        return made("/shop-card/sleep", Map.of("species", "Gramma loreto"), "shop-card/sleep/(\\d+)");
+    }
+
     String boss() {
         return Long.toString(tank.boss());
     }

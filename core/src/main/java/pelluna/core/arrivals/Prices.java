@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import pelluna.core.capacity.Filter;
 import pelluna.core.introduction.Method;
 import pelluna.core.plan.Party;
@@ -166,7 +167,9 @@ final class Prices {
                 .map(p -> TankAge.ripeOn(new Setting(plan, p)))
                 .max(LocalDate::compareTo)
                 .orElse(start);
-        return (int) Math.max(0, start.until(ripe.isAfter(free) ? ripe : free, ChronoUnit.DAYS));
+        return Stream.concat(Stream.of(free, ripe), Rest.of(plan).map(Rest::until).stream())
+                .mapToInt(day -> (int) start.until(day, ChronoUnit.DAYS))
+                .reduce(0, Math::max);
     }
 
     private double tension(int v, int u) {

@@ -5,6 +5,7 @@ import pelluna.core.units.Named;
 
 /** What happens in the life of a fish, pair or group; a life is the row of these. */
 public enum LifeEvent implements Named {
+    SLEPT_ON("slept-on", Stage.SLEPT_ON),
     WISHED("wished", Stage.WISHED),
     QUARANTINED("quarantined", Stage.QUARANTINE),
     /** Its quarantine ended, and it went no further. */

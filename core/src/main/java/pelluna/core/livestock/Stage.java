@@ -4,6 +4,8 @@ import pelluna.core.units.Named;
 
 /** Where a fish, pair or group stands on its way from a wish to its end. */
 public enum Stage implements Named {
+    /** Seen in a shop and slept on: in no list of the plan yet. */
+    SLEPT_ON("slept-on"),
     WISHED("wished"),
     /** At home, in a place of quarantine, and still to come into the tank. */
     QUARANTINE("quarantine"),

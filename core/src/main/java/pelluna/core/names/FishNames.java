@@ -205,6 +205,13 @@ public final class FishNames {
                 .forEach(n -> found.put(n.meant().species(), n.meant()));
     }
 
+    /** Every word of its names, of its family and of its group, as words are compared. */
+    public List<String> wordsOf(Species s) {
+        return Stream.concat(words.get(s).stream(), GroupWords.wordsFor(s.group()))
+                .distinct()
+                .toList();
+    }
+
     /** Whether anybody goes by a word. */
     public boolean isName(String token) {
         return all.stream().anyMatch(s -> goesBy(s, token));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Words for whole groups of fish, English and German, and the keeper's groups that they stand for; from the trade,
@@ -117,6 +118,14 @@ final class GroupWords {
         Set<String> groups = new HashSet<>();
         NameText.forms(token).forEach(form -> groups.addAll(GROUPS.getOrDefault(form, Set.of())));
         return groups;
+    }
+
+    /** The words that stand for a group, in order. */
+    static Stream<String> wordsFor(String group) {
+        return GROUPS.entrySet().stream()
+                .filter(e -> e.getValue().contains(group))
+                .map(Map.Entry::getKey)
+                .sorted();
     }
 
     static Set<String> words() {

@@ -55,6 +55,18 @@ public record Plan(
         return new Plan(tank, stance, startOn, living, wishes, tests, fallow);
     }
 
+    /** The same plan as if one of its parties were not; by id. */
+    public Plan without(Party one) {
+        return new Plan(
+                tank,
+                stance,
+                startOn,
+                residents.stream().filter(p -> !p.id().equals(one.id())).toList(),
+                wishes.stream().filter(p -> !p.id().equals(one.id())).toList(),
+                tests,
+                fallow);
+    }
+
     public Optional<Party> party(String id) {
         return everybody().stream().filter(p -> p.id().equals(id)).findFirst();
     }

@@ -1,6 +1,7 @@
 package pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -152,7 +153,6 @@ public final class PlanReader {
         String at = list + "[" + i + "].";
         boolean resident = list.equals("residents");
         Species species = species(f, at);
-        double usual = resident ? species.size().usualCm() : species.usualShopCm();
         if (f.lengthCm() != null && f.lengthCm() > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(
                     at + "lengthCm",
@@ -161,18 +161,27 @@ public final class PlanReader {
                             species, new Length(species.size().recordCm())));
         }
         boolean dated = resident && f.since() != null;
+        LocalDate since = dated ? since(f, at, start, tank) : start;
+        double usual = !resident || dated
+                ? grown(species, since, start)
+                : species.size().usualCm();
         Party party = new Party(
                         (resident ? "r" : "w") + (f.row() == null ? i : f.row()),
                         species,
                         f.howMany(),
                         f.lengthCm() == null ? usual : f.lengthCm(),
                         start,
-                        dated ? since(f, at, start, tank) : start,
+                        since,
                         resident ? 0 : f.want() == null ? USUAL_WANT : f.want(),
                         Boolean.TRUE.equals(f.captiveBred()))
                 .by(hand(f, at, start))
                 .seen(record(f));
         return new LengthsReader(start, today).measured(resident && !dated ? party.undated() : party, f, at);
+    }
+
+    /** A fish of which nobody said how long it is came as shops have it, and has grown since. */
+    private static double grown(Species species, LocalDate since, LocalDate start) {
+        return species.size().growth().lengthAfter(species.usualShopCm(), ChronoUnit.DAYS.between(since, start));
     }
 
     private static LocalDate since(FishFile f, String at, LocalDate start, Tank tank) {

@@ -47,18 +47,18 @@ public final class Bag {
         if (Eaten.of(one, other, plan.startOn())
                 .or(() -> Eaten.of(other, one, plan.startOn()))
                 .isPresent()) {
-            return new Together(Step.SURGE, new TogetherReason.Eats());
+            return Together.of(Step.SURGE, new TogetherReason.Eats());
         }
         Together press = press(one, other);
         Step full = full(one, other);
-        return full.compareTo(press.step()) > 0 ? new Together(full, new TogetherReason.TooMany()) : press;
+        return full.compareTo(press.step()) > 0 ? Together.of(full, new TogetherReason.TooMany()) : press;
     }
 
     private Optional<Together> number(Party one) {
         return Sieve.sift(plan, one.counting(2)).findings().stream()
                 .filter(f -> f.rule() == RuleName.GROUP_SIZE && f.blocks())
                 .findFirst()
-                .map(f -> new Together(f.step(), new TogetherReason.WrongNumber()));
+                .map(f -> Together.of(f.step(), new TogetherReason.WrongNumber()));
     }
 
     private Together press(Party one, Party other) {
@@ -68,12 +68,15 @@ public final class Bag {
         double index = Math.max(Tension.index(on), Tension.index(by));
         Step step = Tension.stepOf(index);
         if (step == Step.CALM) {
-            return new Together(step, new TogetherReason.Calm());
+            return Together.of(step, new TogetherReason.Calm());
         }
         Encounter worse = Tension.index(on) >= Tension.index(by) ? on : by;
         return new Together(
                 step,
-                new TogetherReason.Presses(Tension.of(worse).reasons().get(0).force()));
+                new TogetherReason.Presses(Tension.of(worse).reasons().get(0).force()),
+                one.species().equals(other.species())
+                        ? Optional.empty()
+                        : Optional.of(worse.target().species()));
     }
 
     private Step full(Party one, Party other) {

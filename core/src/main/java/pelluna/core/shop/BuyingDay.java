@@ -1,8 +1,6 @@
 package pelluna.core.shop;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pelluna.core.arrivals.Dated;
@@ -27,15 +25,8 @@ public record BuyingDay(LocalDate buy, LocalDate release, Optional<Party> rests)
                 .steps()
                 .get(0);
         LocalDate buy = first.quarantineFrom().orElse(first.boxFrom());
-        Optional<Party> last = plan.residents().stream()
-                .filter(Party::dated)
-                .filter(r -> !r.since().isAfter(plan.startOn()))
-                .max(Comparator.comparing(Party::since).thenComparing(Party::id));
-        long more = last.map(l -> Rest.until(plan, l))
-                .map(until -> first.releaseOn().until(until, ChronoUnit.DAYS))
-                .orElse(0L);
-        return more > 0
-                ? new BuyingDay(buy.plusDays(more), first.releaseOn().plusDays(more), last)
-                : new BuyingDay(buy, first.releaseOn(), Optional.empty());
+        Optional<Party> rests =
+                Rest.of(plan).filter(r -> r.until().equals(first.releaseOn())).map(Rest::last);
+        return new BuyingDay(buy, first.releaseOn(), rests);
     }
 }

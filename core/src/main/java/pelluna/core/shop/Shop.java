@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import pelluna.core.arrivals.Rest;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Fallow;
 import pelluna.core.plan.Party;
@@ -39,6 +40,11 @@ public final class Shop {
     /** One of a species, at the size that shops usually have. O(rules × residents) when it is first asked for. */
     public synchronized ShopAnswer of(Species s) {
         return found.computeIfAbsent(s, k -> ShopAnswer.of(plan(), today, singles.of(k)));
+    }
+
+    /** Days until the next may come into the tank after one of a species. */
+    public int restAfter(Species s) {
+        return Rest.days(plan(), one(plan(), s, "one"));
     }
 
     /**

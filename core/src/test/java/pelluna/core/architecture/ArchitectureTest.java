@@ -88,7 +88,7 @@ class ArchitectureTest {
                 .whereLayer("search")
                 .mayOnlyBeAccessedByLayers("shop")
                 .whereLayer("assessment")
-                .mayOnlyBeAccessedByLayers("advice")
+                .mayOnlyBeAccessedByLayers("advice", "shop")
                 .whereLayer("advice")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("outlook")

@@ -127,7 +127,7 @@ class ShopTest {
         assertThat(angels.step()).isGreaterThanOrEqualTo(Step.CHOP);
         assertThat(angels).isEqualTo(bag.of(species("Centropyge loricula"), species("Centropyge bispinosa")));
         assertThat(bag.of(species("Antennarius maculatus"), species("Chromis viridis")))
-                .isEqualTo(new Together(Step.SURGE, new TogetherReason.Eats()));
+                .isEqualTo(Together.of(Step.SURGE, new TogetherReason.Eats()));
         assertThat(bag.of(species("Centropyge loricula"), species("Centropyge loricula"))
                         .why())
                 .isEqualTo(new TogetherReason.WrongNumber());

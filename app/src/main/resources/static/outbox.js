@@ -1,6 +1,6 @@
 // What was tapped and not yet taken: kept in this browser, sent in order, each once. A key goes with every line, so that the
 // server writes a line once even if its answer was lost on the way. Only what is confirmed leaves this list.
-import { freshKey, sendOnce } from '../send.js';
+import { freshKey, sendOnce } from './send.js';
 
 // Of each account its own: what one has tapped is never sent in the name of another.
 const keeper = document.querySelector('meta[name="keeper"]');
@@ -27,9 +27,11 @@ export const outbox = {
     window.dispatchEvent(new CustomEvent('pelluna-outbox', { detail: lines }));
     return kept;
   },
-  // A line for the log: where to, what, and how to say it while it waits. Resolves to 'saved', 'waits', or the reason why it was refused.
-  async put(url, fields, says) {
-    const line = { url, says, fields: { at: Date.now(), ...fields, key: freshKey(), quiet: 'true' } };
+  // Where each line that was saved leads to, by its key, while this page is open.
+  then: new Map(),
+  // A line: where to, what, and how to say it while it waits. Resolves to 'saved', 'waits', or the reason why it was refused.
+  async put(url, fields, says, key = freshKey()) {
+    const line = { url, says, fields: { at: Date.now(), ...fields, key, quiet: 'true' } };
     if (!outbox.write([...outbox.read(), line])) {
       const answer = await sendOnce(url, new URLSearchParams(line.fields));
       if (answer.saved) { window.dispatchEvent(new CustomEvent('pelluna-sent')); }
@@ -51,6 +53,7 @@ export const outbox = {
       const line = lines[0];
       const answer = await sendOnce(line.url, new URLSearchParams(line.fields));
       if (answer.away) { break; }
+      if (answer.saved) { outbox.then.set(line.fields.key, answer.then); }
       const rest = outbox.read();
       outbox.write(answer.refused ? rest.map((l) => (l.fields.key === line.fields.key ? { ...l, refused: answer.words } : l))
         : rest.filter((l) => l.fields.key !== line.fields.key));
