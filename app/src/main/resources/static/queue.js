@@ -40,6 +40,10 @@ window.addEventListener('submit', async (event) => {
   event.preventDefault();
   event.stopImmediatePropagation();
   form.dataset.sending = 'true';
+  // what lay here since another day still means today
+  for (const field of form.querySelectorAll('[data-today]')) {
+    if (field.value === field.defaultValue) { body.set(field.name, new Date().toLocaleDateString('sv')); }
+  }
   const fields = Object.fromEntries([...body].filter(([name, value]) => name !== '_csrf' && typeof value === 'string'));
   const key = freshKey();
   const named = form.dataset.about ? `${form.dataset.about}: ` : '';
@@ -47,7 +51,9 @@ window.addEventListener('submit', async (event) => {
   delete form.dataset.sending;
   if (outcome === 'saved') {
     const then = outbox.then.get(key);
-    if (then) { window.pellunaLive.open(then); } else { window.pellunaLive.tell(say('script.saved')); }
+    if (then && 'live' in form.dataset) { window.pellunaLive.go(then, {}, true); } else if (then) { window.pellunaLive.open(then); }
+    window.pellunaLive.tell(say('script.saved'));
+    if ('fresh' in form.dataset) { form.reset(); }
   } else if (outcome === 'waits') {
     window.pellunaLive.tell(say('script.waits'));
     if ('fresh' in form.dataset) { form.reset(); }

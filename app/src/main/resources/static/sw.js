@@ -1,7 +1,9 @@
-// Keeps the Log, Today, the shop card and what they need at hand for a phone without a connection. Always the network first: what is kept is only shown
-// when nothing answers; what leads elsewhere, as to the page to sign in, is not kept. Signing out clears it.
+// Keeps the Log, Today, losses, the shop card and what they need at hand for a phone without a connection. Always the network first:
+// what is kept is only shown when nothing answers; what leads elsewhere, as to the page to sign in, is not kept. Signing out clears it.
 const KEPT = 'pelluna-1';
-const PAGES = /^\/tanks\/\d+\/(log|today|shop-card)$/;
+const PAGES = /^\/tanks\/\d+\/(today|shop-card|losses\/new|log(\/(head-count|health|introducing|bullied\/\d+))?)$/;
+// whose page it is; another query is another look at the same page
+const WHOSE = /^\?(whom|crew|stay|which|next)=\w+$/;
 const PARTS = /\.(css|js|svg|woff2)$/;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -10,15 +12,16 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
   const ours = url.origin === self.location.origin && (PAGES.test(url.pathname) || PARTS.test(url.pathname));
   if (event.request.method !== 'GET' || !ours) { return; }
+  const name = url.pathname + (WHOSE.test(url.search) ? url.search : '');
   event.respondWith((async () => {
     const cache = await caches.open(KEPT);
     try {
       const answer = await fetch(event.request);
-      if (answer.ok && !answer.redirected) { await cache.put(url.pathname, answer.clone()); }
+      if (answer.ok && !answer.redirected) { await cache.put(name, answer.clone()); }
       // a database that is gone is no connection either: lines can still be tapped, and wait
-      return answer.status === 503 ? (await cache.match(url.pathname)) || answer : answer;
+      return answer.status === 503 ? (await cache.match(name)) || answer : answer;
     } catch (error) {
-      const kept = await cache.match(url.pathname);
+      const kept = await cache.match(name);
       if (kept) { return kept; }
       throw error;
     }

@@ -25,5 +25,6 @@ if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').c
 // A phone keeps the shop card of the tank that it shows, once it has nothing else to do.
 const tank = /^\/tanks\/(\d+)\//.exec(window.location.pathname);
 if (tank && window.caches && window.matchMedia('(max-width: 51.25em)').matches) {
-  window.addEventListener('load', () => setTimeout(() => import('./shop/keep.js').then((here) => here.keep(tank[1])).catch(() => {}), 3000));
+  const keep = () => import('./shop/keep.js').then((here) => here.keep(tank[1])).catch(() => {});
+  window.addEventListener('load', () => setTimeout(keep, 3000));
 }

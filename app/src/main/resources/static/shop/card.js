@@ -53,7 +53,8 @@ const card = {
     const says = card.page.querySelector('[data-age]');
     const minutes = at ? Math.round((Date.now() - at) / 60000) : 0;
     const told = new Intl.RelativeTimeFormat(document.documentElement.lang, { numeric: 'auto' });
-    const long = minutes < 60 ? [minutes, 'minute'] : minutes < 2880 ? [Math.round(minutes / 60), 'hour'] : [Math.round(minutes / 1440), 'day'];
+    const long = minutes < 60 ? [minutes, 'minute'] : minutes < 2880 ? [Math.round(minutes / 60), 'hour']
+      : [Math.round(minutes / 1440), 'day'];
     says.textContent = at && minutes > 4 ? ` · ${told.format(-long[0], long[1])}` : '';
   },
 

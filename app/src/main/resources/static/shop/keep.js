@@ -2,6 +2,9 @@
 // the mark of the one that is here, so that nothing comes while nothing has changed.
 const KEPT = 'pelluna-1';
 const CHECKED = 'pelluna-shop-checked';
+// what is written down beside the tank
+const PAGES = ['today', 'log', 'log/head-count', 'log/health', 'log/introducing', 'losses/new'];
+const MOST_LOSSES = 30;
 const PARTS = /\.(css|js|woff2)$/;
 
 async function store() {
@@ -46,10 +49,20 @@ export async function keep(tank) {
   if (fresh || !await cache.match(`${base(tank)}/pairs.json`)) { await renewed(tank, 'pairs.json'); }
   const parts = performance.getEntriesByType('resource').map((part) => new URL(part.name))
     .filter((url) => url.origin === window.location.origin && PARTS.test(url.pathname)).map((url) => url.pathname);
-  for (const path of new Set([base(tank), '/shop/card.js', '/shop/keep.js', '/shop/names.js', ...parts])) {
-    if (fresh || !await cache.match(path)) {
-      const answer = await fetch(path);
-      if (answer.ok && !answer.redirected) { await cache.put(path, answer); }
-    }
-  }
+  const needed = [base(tank), '/shop/card.js', '/shop/keep.js', '/shop/names.js', '/log/page.js', '/queue.js', ...parts];
+  for (const path of new Set([...needed, ...PAGES.map((page) => `/tanks/${tank}/${page}`)])) { await take(cache, path, fresh); }
+  for (const path of await lossesOf(cache, tank)) { await take(cache, path, fresh); }
+}
+
+async function take(cache, path, fresh) {
+  if (!fresh && await cache.match(path)) { return; }
+  const answer = await fetch(path);
+  if (answer.ok && !answer.redirected) { await cache.put(path, answer); }
+}
+
+// The forms of losses, one for each who lives there.
+async function lossesOf(cache, tank) {
+  const page = await cache.match(`/tanks/${tank}/losses/new`);
+  const links = page ? new DOMParser().parseFromString(await page.text(), 'text/html').querySelectorAll('.sheet-fish a') : [];
+  return [...links].slice(0, MOST_LOSSES).map((link) => link.getAttribute('href'));
 }

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,6 +16,7 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.HotSpots;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Moments;
 import pelluna.app.log.Feedings;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.Observation;
@@ -176,12 +178,13 @@ class HealthController {
             @RequestParam(defaultValue = "fed") String what,
             @RequestParam(defaultValue = "") String note,
             @RequestParam(required = false) Double x,
-            @RequestParam(required = false) Double y) {
+            @RequestParam(required = false) Double y,
+            @RequestParam Map<String, String> form) {
         boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
         log.write(
                 tank,
                 new Observation(
-                        log.now(),
+                        Moments.of(form, log.now()),
                         what.equals("seaweed") ? EventType.SEAWEED : EventType.FED,
                         null,
                         null,

@@ -160,9 +160,9 @@ public class Interventions {
         return a.isAfter(b) ? a : b;
     }
 
-    /** @param byFish who presses; null if nobody by name */
+    /** @param byFish who presses; null if nobody by name @param at when it was begun; no later than now counts */
     @Transactional
-    public void begin(OwnedTank tank, Intervention measure, long forFish, Long byFish, String note) {
+    public void begin(OwnedTank tank, Intervention measure, long forFish, Long byFish, String note, Instant at) {
         fish.one(tank, forFish);
         if (byFish != null) {
             fish.one(tank, byFish);
@@ -175,7 +175,7 @@ public class Interventions {
         if (runs) {
             throw new Refused(new IntroductionRefusal.GoesOn(measure));
         }
-        rows.save(new InterventionEntity(tank.id(), measure, forFish, byFish, log.now(), note.strip()));
+        rows.save(new InterventionEntity(tank.id(), measure, forFish, byFish, min(at, log.now()), note.strip()));
         if (measure == Intervention.TIME_OUT) {
             fish.happens(tank, byFish, LifeEvent.TIMED_OUT);
         }
@@ -206,11 +206,11 @@ public class Interventions {
     }
 
     @Transactional
-    public void end(OwnedTank tank, long measure) {
+    public void end(OwnedTank tank, long measure, Instant at) {
         InterventionEntity m = rows.findByIdAndTankId(measure, tank.id())
                 .filter(r -> r.endedAt() == null)
                 .orElseThrow(NoSuchTankException::new);
-        m.ends(log.now());
+        m.ends(max(m.beganAt(), min(at, log.now())));
         rows.save(m);
         if (m.measure() == Intervention.TIME_OUT
                 && m.byFish() != null
@@ -242,6 +242,6 @@ public class Interventions {
                 .stream()
                         .filter(m ->
                                 m.endedAt() == null && m.measure() == measure && Objects.equals(m.forFish(), forFish))
-                        .forEach(m -> end(tank, m.id()));
+                        .forEach(m -> end(tank, m.id(), log.now()));
     }
 }

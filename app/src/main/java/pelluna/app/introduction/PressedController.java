@@ -1,7 +1,9 @@
 package pelluna.app.introduction;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,6 +16,7 @@ import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Moments;
 import pelluna.app.limits.Refused;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
@@ -32,6 +35,7 @@ class PressedController {
     private final Individuals fish;
     private final PressureOfFish pressure;
     private final Shells shells;
+    private final Clock clock;
 
     PressedController(
             TankPlans plans,
@@ -41,7 +45,8 @@ class PressedController {
             LadderView ladder,
             Individuals fish,
             PressureOfFish pressure,
-            Shells shells) {
+            Shells shells,
+            Clock clock) {
         this.plans = plans;
         this.introductions = introductions;
         this.ways = ways;
@@ -50,6 +55,7 @@ class PressedController {
         this.fish = fish;
         this.pressure = pressure;
         this.shells = shells;
+        this.clock = clock;
     }
 
     @GetMapping("/tanks/{id}/log/bullied/{which}")
@@ -88,6 +94,7 @@ class PressedController {
             @RequestParam(required = false) Long byFish,
             @RequestParam(defaultValue = "") String note,
             @RequestParam(required = false) Long which,
+            @RequestParam Map<String, String> form,
             RedirectAttributes to) {
         Intervention m =
                 Named.find(Intervention.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
@@ -103,7 +110,7 @@ class PressedController {
             if (m == null) {
                 throw new Refused(new IntroductionRefusal.WhatWasDone());
             }
-            measures.begin(tank, m, forFish, byFish, note);
+            measures.begin(tank, m, forFish, byFish, note, Moments.of(form, clock.instant()));
         });
     }
 
@@ -112,8 +119,14 @@ class PressedController {
             OwnedTank tank,
             @PathVariable long measure,
             @RequestParam(required = false) Long which,
+            @RequestParam Map<String, String> form,
             RedirectAttributes to) {
-        return done(tank, which, measures.forFish(tank, measure), to, () -> measures.end(tank, measure));
+        return done(
+                tank,
+                which,
+                measures.forFish(tank, measure),
+                to,
+                () -> measures.end(tank, measure, Moments.of(form, clock.instant())));
     }
 
     /** Back to where it was begun: the newcomer's page or the ladder of the fish. */

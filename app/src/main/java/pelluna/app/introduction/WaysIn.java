@@ -123,7 +123,7 @@ public class WaysIn {
     /** Somebody who lives here goes back into the box. */
     @Transactional
     public long backIntoTheBox(OwnedTank tank, long fishId, Long boss) {
-        measures.begin(tank, Intervention.BACK_THROUGH_BOX, fishId, boss, "");
+        measures.begin(tank, Intervention.BACK_THROUGH_BOX, fishId, boss, "", log.now());
         fish.happens(tank, fishId, LifeEvent.BOXED_AGAIN);
         IntroductionEntity b = new IntroductionEntity(tank.id(), fishId, Method.BOX_DAYS);
         b.boxed(log.now(), null);

@@ -14,6 +14,7 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.limits.Moments;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -78,7 +79,7 @@ class RollController {
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */
     @PostMapping("/tanks/{id}/log/head-count")
     String call(OwnedTank tank, @RequestParam Map<String, String> form) {
-        Instant now = log.now();
+        Instant at = Moments.of(form, log.now());
         Map<Fish, EventType> answers = new LinkedHashMap<>();
         for (Fish f : fish.there(tank)) {
             EventType said = doing(
@@ -92,7 +93,7 @@ class RollController {
             log.write(
                     tank,
                     new Observation(
-                            now,
+                            at,
                             EventType.FED,
                             null,
                             null,
@@ -102,7 +103,7 @@ class RollController {
                             1,
                             food.isEmpty() ? plans.words().text("page.log.rollCallFish", answers.size()) : food,
                             null));
-            answers.forEach((f, d) -> log.write(tank, Observation.of(now, d, f.id())));
+            answers.forEach((f, d) -> log.write(tank, Observation.of(at, d, f.id())));
         }
         return "redirect:/tanks/" + tank + "/log/head-count";
     }

@@ -86,8 +86,7 @@ class ShopInBrowserTest {
 
     /** Three seconds after a page is there, a phone begins to bring the card. */
     private void untilKept() {
-        String all =
-                """
+        String all = """
                 async (tank) => {
                   const kept = ['', '/fish.json', '/pairs.json'].map((file) => caches.match(`/tanks/${tank}/shop-card${file}`));
                   return (await Promise.all(kept)).every(Boolean);
