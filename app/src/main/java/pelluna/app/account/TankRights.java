@@ -13,10 +13,10 @@ final class TankRights {
             "/tanks/\\d+/(remove|archive|calendar/.*|people/(invite|end|withdraw)|links(/.*)?|catalogue|import-export"
                     + "|own-species.*|species/.+/own/.+)");
     /** What is about whoever asks, not about the tank. */
-    private static final Pattern EVERYBODYS = Pattern.compile("/tanks/\\d+/(side-by-side/.*|people/leave)");
+    private static final Pattern EVERYBODYS = Pattern.compile("/tanks/\\d+/(side-by-side/.*|people/leave|stock-list)");
     /** What an archived tank still takes. */
-    private static final Pattern PUT_AWAY =
-            Pattern.compile("/tanks/\\d+/(archive|remove|links/.*|calendar/close|people/.*|side-by-side/.*)");
+    private static final Pattern PUT_AWAY = Pattern.compile(
+            "/tanks/\\d+/(archive|remove|links/.*|calendar/close|people/.*|side-by-side/.*|stock-list)");
 
     private TankRights() {}
 

@@ -16,7 +16,7 @@ enum Deed implements Named, Statement {
     EQUIPMENT("equipment", "log/lights|log/probe"),
     IMPORTED("imported", "log/sheets.*|import-export|catalogue"),
     LOGGED("logged", "log/.*"),
-    WISHES("wishes", "wish-list.*|begin/fish|shop-card/sleep.*"),
+    WISHES("wishes", "wish-list.*|begin/fish|shop-card/sleep.*|stock-list/wishes"),
     QUARANTINE("quarantine", "arrivals/quarantine.*"),
     ARRIVALS("arrivals", "arrivals/.*|shop-card/bought"),
     CREW("crew", "losses/crew.*"),

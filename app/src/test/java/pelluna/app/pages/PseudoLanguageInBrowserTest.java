@@ -83,6 +83,7 @@ class PseudoLanguageInBrowserTest {
             "side-by-side",
             "exchange",
             "shop-card?q=royal+gramma",
+            "stock-list",
             "how");
 
     /** Text and names for those who do not see, of everything that is there; then what is wider than its place. */

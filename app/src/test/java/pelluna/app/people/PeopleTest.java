@@ -198,6 +198,7 @@ class PeopleTest {
                         "/tanks/{id}/remove",
                         "/tanks/{id}/people/leave",
                         "/tanks/{id}/people/note/remove",
+                        "/tanks/{id}/stock-list",
                         "/tanks/{id}/side-by-side/{path}");
     }
 }

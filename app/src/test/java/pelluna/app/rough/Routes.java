@@ -88,6 +88,8 @@ final class Routes {
         put("/tanks/{id}/begin", with("what", "cycled", "answer", "six-months"));
         put("/tanks/{id}/begin/fish", with("species", "Gramma melacara"));
         put("/tanks/{id}/shop-card/bought", with("species", "Gramma melacara", "into", "tank"));
+        put("/tanks/{id}/stock-list", with("text", "2 royal gramma"));
+        put("/tanks/{id}/stock-list/wishes", with("take", "Gramma melacara*2"));
         put("/tanks/{id}/shop-card/sleep", with("species", "Gramma melacara"));
         put("/tanks/{id}/shop-card/sleep/{life}", "life", World::slept, with("what", "drop"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));

@@ -88,7 +88,8 @@ class ShopInBrowserTest {
     private void untilKept() {
         String all = """
                 async (tank) => {
-                  const kept = ['', '/fish.json', '/pairs.json'].map((file) => caches.match(`/tanks/${tank}/shop-card${file}`));
+                  const files = ['', '/fish.json', '/pairs.json'];
+                  const kept = files.map((file) => caches.match(`/tanks/${tank}/shop-card${file}`));
                   return (await Promise.all(kept)).every(Boolean);
                 }""";
         for (int i = 0; i < 120 && !(Boolean) page.evaluate(all, Long.toString(tank.id)); i++) {

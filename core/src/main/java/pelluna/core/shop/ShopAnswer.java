@@ -26,7 +26,10 @@ public record ShopAnswer(Species species, Says says, Statement main, List<Condit
         mustBe = List.copyOf(mustBe);
     }
 
-    /** @param plan starting on the day of the question, or after a time without fish @param v what the Sieve says of one of it in that plan */
+    /**
+     * @param plan starting on the day of the question, or after a time without fish
+     * @param v what the Sieve says of one of it in that plan
+     */
     static ShopAnswer of(Plan plan, LocalDate today, Verdict v) {
         Species s = v.wish().species();
         if (v.outcome() == Verdict.Outcome.NOT_IN_THIS_TANK) {
