@@ -1,6 +1,6 @@
 // What waits on this device until Pelluna answers: the list of it, on every page, and the forms that may wait.
 import { say, sayCount } from './say.js';
-import { freshKey } from './send.js';
+import { freshKey, sendOnce } from './send.js';
 import { outbox } from './outbox.js';
 
 function show() {
@@ -46,22 +46,33 @@ window.addEventListener('submit', async (event) => {
   }
   const fields = Object.fromEntries([...body].filter(([name, value]) => name !== '_csrf' && typeof value === 'string'));
   const key = freshKey();
-  const named = form.dataset.about ? `${form.dataset.about}: ` : '';
-  const outcome = await outbox.put(form.action, fields, named + form.dataset.later, key);
-  delete form.dataset.sending;
-  if (outcome === 'saved') {
-    const then = outbox.then.get(key);
-    if (then && 'live' in form.dataset) { window.pellunaLive.go(then, {}, true); } else if (then) { window.pellunaLive.open(then); }
-    window.pellunaLive.tell(say('script.saved'));
-    if ('fresh' in form.dataset) { form.reset(); }
-  } else if (outcome === 'waits') {
-    window.pellunaLive.tell(say('script.waits'));
-    if ('fresh' in form.dataset) { form.reset(); }
-  } else {
-    outbox.drop(key);
-    window.pellunaLive.tell(outcome.reason);
+  fields.at = Date.now();
+  // what waits already goes first
+  const answer = outbox.waiting().length ? { away: true } : await sendOnce(form.action, new URLSearchParams({ ...fields, key }));
+  if (answer.away) {
+    const named = form.dataset.about ? `${form.dataset.about}: ` : '';
+    const outcome = await outbox.put(form.action, fields, named + form.dataset.later, key);
+    if (outcome === 'saved') { answer.saved = true; answer.then = outbox.then.get(key); }
+    if (outcome === 'waits') { window.pellunaLive.tell(say('script.waits')); }
   }
+  delete form.dataset.sending;
+  await follow(form, answer);
 }, true);
+
+// What follows: the next page, or this one with the reason beside its field.
+async function follow(form, answer) {
+  const live = window.pellunaLive;
+  if (answer.refused) {
+    if (answer.html) { await live.show(answer.html); }
+    live.tell(answer.html ? say('script.notSaved') : answer.words);
+    return;
+  }
+  if ('fresh' in form.dataset) { form.reset(); }
+  if (!answer.saved) { return; }
+  if (answer.then && !('live' in form.dataset)) { live.open(answer.then); return; }
+  if (answer.then) { await live.go(answer.then, {}, true); }
+  live.tell(say('script.saved'));
+}
 
 show();
 window.addEventListener('pelluna-page', show);

@@ -154,8 +154,8 @@ class PeopleController {
     }
 
     @PostMapping("/tanks/{id}/people/note/remove")
-    String removeNote(OwnedTank tank, @RequestParam long note) {
-        notes.remove(tank, note);
+    String removeNote(OwnedTank tank, @RequestParam long which) {
+        notes.remove(tank, which);
         return back(tank);
     }
 

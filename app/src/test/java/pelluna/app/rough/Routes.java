@@ -143,7 +143,7 @@ final class Routes {
         put("/tanks/{id}/people/end", w -> form("member", w.newest("tank_member")));
         put("/tanks/{id}/people/leave", with());
         put("/tanks/{id}/people/note", with("text", "The skimmer hums."));
-        put("/tanks/{id}/people/note/remove", w -> form("note", w.newest("tank_note")));
+        put("/tanks/{id}/people/note/remove", w -> form("which", w.newest("tank_note")));
         put("/tanks/{id}/links", with("what", "plan-0", "days", "7"));
         put("/tanks/{id}/links/end", w -> form("link", w.newest("share_link")));
         put("/tanks/{id}/calendar/open", with());

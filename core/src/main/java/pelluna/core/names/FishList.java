@@ -33,10 +33,11 @@ public final class FishList {
     private static final Pattern PLAIN_PRICE = Pattern.compile("\\s*(\\d{1,4}[.,]\\d{2})\\s*");
     private static final String SPAN = "\\d+(?:[.,]\\d+)?(?:\\s?[-–]\\s?\\d+(?:[.,]\\d+)?)?";
     private static final Pattern SIZE = Pattern.compile(SPAN + "\\s?(?:cm|mm|in\\b|inch(?:es)?\\b|\")");
-    private static final Pattern REMARK = Pattern.compile(
-            "\\b(captive[- ]bred|tank[- ]raised|aquacultured|wild[- ]caught|in stock|sold out|new|rare|nachzucht(en)?|dnz|"
-                    + "wildfang|ausverkauft|auf lager|neu|juvenile|juv|adult|small|medium|large|klein|mittel|groß|"
-                    + "xs|sm|md|lg|xl)\\b|\\(\\s*[smlx]{1,2}(\\s?[/-]\\s?[smlx]{1,2})?\\s*\\)");
+    private static final Pattern REMARK =
+            Pattern.compile("\\b(captive[- ]bred|tank[- ]raised|aquacultured|wild[- ]caught|in stock|sold out|new|rare|"
+                    + "nachzucht(en)?|dnz|wildfang|ausverkauft|auf lager|neu|juvenile|juv|adult|"
+                    + "small|medium|large|klein|mittel|groß|xs|sm|md|lg|xl)\\b|"
+                    + "\\(\\s*[smlx]{1,2}(\\s?[/-]\\s?[smlx]{1,2})?\\s*\\)");
     private static final Pattern BRACKETS = Pattern.compile("\\(([^)]*)\\)");
     private static final Pattern LETTERS = Pattern.compile(".*\\p{L}{3}.*");
     private static final Set<String> HEADINGS = Set.of(
