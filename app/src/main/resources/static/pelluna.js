@@ -144,32 +144,32 @@ document.addEventListener('alpine:init', () => {
     },
     get shown() { return this.text !== ''; },
   }));
-  window.Alpine.data('keys', () => ({
-    open: false,
-    init() {
-      document.addEventListener('keydown', (event) => {
-        if (event.target.matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) { return; }
-        if (event.key === '?') { this.open = !this.open; return; }
-        if (event.key === 'Escape') { this.open = false; return; }
-        const log = document.getElementById('log-place');
-        if (log && event.key === 'l') { event.preventDefault(); this.sighting(log.getAttribute('href')); return; }
-        if (log && event.key === 'w') { event.preventDefault(); this.watch(log.getAttribute('href')); return; }
-        const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
-        if (place) { event.preventDefault(); place.click(); }
-      });
-    },
-    close() { this.open = false; },
-    watch(log) {
-      const here = document.querySelector('.watch-button');
-      if (here) { here.click(); return; }
-      live.go(`${log}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true);
-    },
-    sighting(log) {
-      const sentence = document.getElementById('sentence');
-      if (sentence) { sentence.focus(); } else { window.location.assign(`${log}#l`); }
-    },
-  }));
 });
+
+// Single keys, where this device wants them.
+const keys = {
+  async pressed(event) {
+    if (event.target.matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) { return; }
+    if (event.key.length > 1 || localStorage.getItem('pelluna-keys') === 'off') { return; }
+    if (event.key === '?' || event.key === 'h') { event.preventDefault(); keys.help(); return; }
+    const log = document.getElementById('log-place');
+    if (log && event.key === 'l') { event.preventDefault(); keys.sighting(log.getAttribute('href')); return; }
+    if (log && event.key === 'w') { event.preventDefault(); keys.watch(log.getAttribute('href')); return; }
+    const place = document.querySelector(`#rail [data-key="${CSS.escape(event.key)}"]`);
+    if (place) { event.preventDefault(); place.click(); }
+  },
+  help() { import('./help.js').then((open) => open.help()).catch(() => live.tell(say('script.noAnswer'))); },
+  watch(log) {
+    const here = document.querySelector('.watch-button');
+    if (here) { here.click(); return; }
+    live.go(`${log}/watch`, { method: 'POST', body: new URLSearchParams({ what: 'toggle' }) }, true);
+  },
+  sighting(log) {
+    const sentence = document.getElementById('sentence');
+    if (sentence) { sentence.focus(); } else { window.location.assign(`${log}#l`); }
+  },
+};
+document.addEventListener('keydown', keys.pressed);
 
 // A field that saves itself: only what changed is sent, with what this window had read before.
 function saves(field) {

@@ -9,12 +9,17 @@ const WANTS = [
   ['form[data-later], #outbox', () => import('./queue.js')],
   ['#log-place', () => import('./log/remind.js')],
   ['#shop-card', () => import('./shop/card.js')],
+  ['#page #help', () => import('./help.js')],
   ['#new-tank', () => import('./newtank.js')],
   ['[data-passkey], [data-passkey-form]', () => import('./passkeys.js')],
 ];
 
 const look = () => {
   for (const [what, fetched] of WANTS) { if (document.querySelector(what)) { fetched(); } }
+  // what is wider than its place can be moved by keys
+  for (const box of document.querySelectorAll('.scroll-x')) {
+    if (box.scrollWidth > box.clientWidth) { box.tabIndex = 0; } else { box.removeAttribute('tabindex'); }
+  }
 };
 look();
 window.addEventListener('pelluna-page', look);

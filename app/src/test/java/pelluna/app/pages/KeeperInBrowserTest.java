@@ -180,6 +180,7 @@ class KeeperInBrowserTest {
     @Test
     void unitsChangeEverywhereAndTheFiguresStay() {
         go("/tanks/1/wish-list");
+        page.locator(".wide .reading summary").click();
         Chromium.click(page, ".wide button", "page.layout.inGal");
         assertThat(page.locator("#rail summary").first())
                 .containsText(saidWith("page.shell.run", Map.of("0", "124 gal", "1", "59 in")));
@@ -188,6 +189,7 @@ class KeeperInBrowserTest {
         assertThat(page.locator("main")).not().containsText(java.util.regex.Pattern.compile("\\d (cm|L)\\b"));
         page.click("#rail a.place[href$='/tank']");
         assertThat(page.locator("#f-lengthCm")).hasValue("59.06");
+        page.locator(".wide .reading summary").click();
         Chromium.click(page, ".wide button", "page.layout.cmL");
         assertThat(page.locator("#f-lengthCm")).hasValue("150");
     }

@@ -1,0 +1,98 @@
+package pelluna.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pelluna.app.testing.Chromium;
+import pelluna.app.testing.Pelluna;
+
+/** Every main page, by day and by night, on a desk and on a phone: axe-core finds nothing on it. */
+class AccessibleInBrowserTest {
+    private static final List<String> PAGES = List.of(
+            "/tanks/1/today",
+            "/tanks/1/tank",
+            "/tanks/1/wish-list",
+            "/tanks/1/reefscape",
+            "/tanks/1/reefscape/pairs",
+            "/tanks/1/arrivals",
+            "/tanks/1/arrivals/list",
+            "/tanks/1/arrivals/quarantine",
+            "/tanks/1/arrivals/leaving",
+            "/tanks/1/arrivals/upkeep",
+            "/tanks/1/arrivals/restock",
+            "/tanks/1/log",
+            "/tanks/1/log/head-count",
+            "/tanks/1/log/introducing",
+            "/tanks/1/log/pecking-order",
+            "/tanks/1/log/fish",
+            "/tanks/1/log/fish/1",
+            "/tanks/1/log/health",
+            "/tanks/1/log/water",
+            "/tanks/1/log/sheets",
+            "/tanks/1/losses",
+            "/tanks/1/losses/new",
+            "/tanks/1/losses/predicted",
+            "/tanks/1/losses/crew",
+            "/tanks/1/losses/incidents",
+            "/tanks/1/losses/incidents/1",
+            "/tanks/1/species",
+            "/tanks/1/species?q=small+peaceful",
+            "/tanks/1/species/all",
+            "/tanks/1/species/Zebrasoma-flavescens",
+            "/tanks/1/my-facts",
+            "/tanks/1/side-by-side",
+            "/tanks/1/stock-list",
+            "/tanks/1/shop-card?q=royal+gramma",
+            "/tanks/1/import-export",
+            "/tanks/1/people",
+            "/tanks/1/begin",
+            "/tanks/1/begin/fish",
+            "/begin",
+            "/tanks",
+            "/tanks/new",
+            "/account",
+            "/how");
+
+    private static final String RUN = """
+            () => axe.run(document, { resultTypes: ['violations'] }).then((found) => found.violations.flatMap((rule) =>
+              rule.nodes.map((node) => rule.id + ': ' + node.target.join(' ') + ' ' + node.html.slice(0, 140))))
+            """;
+
+    @AfterAll
+    static void asTheSystemHasIt() {
+        Pelluna.post("/settings/theme", Map.of("theme", "system"));
+    }
+
+    private static String axe() throws IOException {
+        try (InputStream script = AccessibleInBrowserTest.class.getResourceAsStream("/axe.min.js")) {
+            return new String(script.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"day, 1280, 800", "night, 390, 844", "night, 1280, 800"})
+    void nothingIsFound(String theme, int width, int height) throws IOException {
+        Pelluna.post("/settings/theme", Map.of("theme", theme));
+        String axe = axe();
+        List<String> found = new ArrayList<>();
+        try (Page page = Chromium.window(width, height)) {
+            for (String path : PAGES) {
+                page.navigate(Pelluna.url() + path);
+                page.evaluate(axe);
+                for (Object node : (List<?>) page.evaluate(RUN)) {
+                    found.add(path + " " + node);
+                }
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+}
