@@ -10,6 +10,7 @@ const WANTS = [
   ['#log-place', () => import('./log/remind.js')],
   ['#shop-card', () => import('./shop/card.js')],
   ['#page #help', () => import('./help.js')],
+  ['[data-here]', () => import('./here.js')],
   ['#new-tank', () => import('./newtank.js')],
   ['[data-passkey], [data-passkey-form]', () => import('./passkeys.js')],
 ];

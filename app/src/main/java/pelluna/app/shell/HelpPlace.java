@@ -5,6 +5,7 @@ import pelluna.core.units.Named;
 /** A page that help leads to; its message says its title, and 'does' what one does there, in the words people use. */
 enum HelpPlace implements Named {
     TODAY("today"),
+    AWAY("today/away"),
     TANK("tank"),
     WISH_LIST("wish-list"),
     REEFSCAPE("reefscape"),

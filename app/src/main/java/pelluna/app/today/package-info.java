@@ -8,6 +8,7 @@
             "fish",
             "health",
             "introduction",
+            "log",
             "losses",
             "planning",
             "probe",

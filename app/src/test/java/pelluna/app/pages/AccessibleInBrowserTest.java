@@ -19,6 +19,8 @@ import pelluna.app.testing.Pelluna;
 class AccessibleInBrowserTest {
     private static final List<String> PAGES = List.of(
             "/tanks/1/today",
+            "/tanks/1/today/away",
+            "/tanks/1/help",
             "/tanks/1/tank",
             "/tanks/1/wish-list",
             "/tanks/1/reefscape",

@@ -45,6 +45,9 @@ class PagesOverHttpTest {
                 "/tanks/1/begin/fish",
                 "/tanks/1/shop-card",
                 "/tanks/1/stock-list",
+                "/tanks/1/today/away",
+                "/tanks/1/help",
+                "/help",
                 "/tanks/1/shop-card/fish.json",
                 "/tanks/1/shop-card/pairs.json",
                 "/"

@@ -84,6 +84,8 @@ class PseudoLanguageInBrowserTest {
             "exchange",
             "shop-card?q=royal+gramma",
             "stock-list",
+            "today/away",
+            "help",
             "how");
 
     /** Text and names for those who do not see, of everything that is there; then what is wider than its place. */
