@@ -51,7 +51,9 @@ class AwayController {
                 .sorted(Comparator.comparing(Fish::id))
                 .toList();
         int fish = heads.stream().mapToInt(Fish::count).sum();
-        model.addAttribute("now", now.draw(today.opened(), today.opened().plan().startOn(), ""));
+        model.addAttribute(
+                "now",
+                now.draw(today.opened(), today.opened().plan().startOn(), say.text("page.today.fishInTheTank", fish)));
         model.addAttribute("fish", fish);
         model.addAttribute(
                 "heads",
