@@ -116,6 +116,6 @@ class BoughtController {
     }
 
     private static String first(Statement reason, Words say) {
-        return say.of(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
+        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 }

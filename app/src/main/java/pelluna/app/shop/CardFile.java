@@ -118,7 +118,7 @@ record CardFile(String version, String tank, LocalDate today, int places, List<S
 
     /** One reason is one sentence. */
     private static String first(Statement reason, Words say) {
-        return say.of(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
+        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 
     private static List<String> lines(List<AtTheShop.Line> lines, Words say) {

@@ -93,7 +93,7 @@ record StockLines(List<Judged> judged, List<Unclear> unclear) {
                 Paths.of(s),
                 e.typed(),
                 e.count(),
-                e.price().isPresent() ? say.number(e.price().getAsDouble(), 2) : "",
+                e.price().isPresent() ? say.fixed(e.price().getAsDouble(), 2) : "",
                 a.says().word(),
                 say.of(a.says()) + from,
                 first(a.main(), say),
@@ -101,7 +101,7 @@ record StockLines(List<Judged> judged, List<Unclear> unclear) {
     }
 
     private static String first(Statement reason, Words say) {
-        return say.of(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
+        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 
     private static List<Choice> choices(FishList.Entry e, Words say) {
