@@ -24,8 +24,6 @@ import pelluna.app.shell.Shells;
 import pelluna.core.plan.Party;
 import pelluna.core.shop.CoolOff;
 import pelluna.core.shop.Says;
-import pelluna.core.units.Sentences;
-import pelluna.core.units.Statement;
 import pelluna.words.Words;
 
 /** A fish bought outside the plan: written down with two taps, and what follows from it; and what is slept on. */
@@ -85,14 +83,17 @@ class BoughtController {
                 resident.isPresent() ? say.text("page.shop.itIsInTheTank") : say.text("page.shop.itIsInQuarantine"));
         model.addAttribute("says", c.asked().says().word());
         model.addAttribute("judged", judged(c.asked().says(), say));
-        model.addAttribute("main", first(c.asked().main(), say));
+        model.addAttribute("main", Shortly.said(c.asked().main(), say));
         model.addAttribute("species", party.species());
         model.addAttribute("pictures", new FishFiles());
         model.addAttribute("mustBe", c.asked().mustBe());
         model.addAttribute("effects", effects(c, say));
         model.addAttribute(
                 "watch",
-                c.watch().stream().limit(MOST_SAID).map(w -> first(w, say)).toList());
+                c.watch().stream()
+                        .limit(MOST_SAID)
+                        .map(w -> Shortly.said(w, say))
+                        .toList());
         model.addAttribute("living", resident.isPresent());
         model.addAttribute("life", life);
         return "bought";
@@ -113,9 +114,5 @@ class BoughtController {
                         later.map(n -> say.text("page.shop.nextWaits", n)).stream(),
                         c.effects().stream().limit(MOST_SAID).map(say::of))
                 .toList();
-    }
-
-    private static String first(Statement reason, Words say) {
-        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 }

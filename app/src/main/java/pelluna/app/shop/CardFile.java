@@ -15,8 +15,6 @@ import pelluna.core.search.Special;
 import pelluna.core.shop.Says;
 import pelluna.core.shop.Shop;
 import pelluna.core.shop.ShopAnswer;
-import pelluna.core.units.Sentences;
-import pelluna.core.units.Statement;
 import pelluna.words.Words;
 
 /**
@@ -98,7 +96,7 @@ record CardFile(String version, String tank, LocalDate today, int places, List<S
                             say.length(s.usualShopCm()),
                             say.length(s.size().usualCm()))),
                     a.says().word(),
-                    texts.of(first(a.main(), say)),
+                    texts.of(Shortly.said(a.main(), say)),
                     texts.of(a.mustBe().stream().map(say::of).toList()),
                     a.says() == Says.NOT_TODAY
                             ? texts.of(say.text(
@@ -114,11 +112,6 @@ record CardFile(String version, String tank, LocalDate today, int places, List<S
                             .orElse(""))));
         }
         return new CardFile(version, tank, today, shop.plan().tank().quarantinePlaces(), texts.all(), fish);
-    }
-
-    /** One reason is one sentence. */
-    private static String first(Statement reason, Words say) {
-        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 
     private static List<String> lines(List<AtTheShop.Line> lines, Words say) {

@@ -14,8 +14,6 @@ import pelluna.core.names.FishList;
 import pelluna.core.shop.Says;
 import pelluna.core.shop.Shop;
 import pelluna.core.shop.ShopAnswer;
-import pelluna.core.units.Sentences;
-import pelluna.core.units.Statement;
 import pelluna.words.Words;
 
 /**
@@ -96,12 +94,8 @@ record StockLines(List<Judged> judged, List<Unclear> unclear) {
                 e.price().isPresent() ? say.fixed(e.price().getAsDouble(), 2) : "",
                 a.says().word(),
                 say.of(a.says()) + from,
-                first(a.main(), say),
+                Shortly.said(a.main(), say),
                 a.says() != Says.NOT_THIS_ONE);
-    }
-
-    private static String first(Statement reason, Words say) {
-        return say.title(reason instanceof Sentences s && !s.isEmpty() ? s.all().get(0) : reason);
     }
 
     private static List<Choice> choices(FishList.Entry e, Words say) {
