@@ -16,7 +16,7 @@ import pelluna.app.limits.Utf8;
 final class StockText {
     private static final List<Character> PARTS = List.of('\t', ';', ',');
     /** Longer lists are cut here. */
-    static final int MOST_LINES = 1000;
+    static final int MOST_LINES = 300;
 
     private StockText() {}
 

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -123,28 +124,31 @@ public final class FishList {
         return cells.get(cells.size() - 1).endsWith(":") || HEADINGS.containsAll(tokens);
     }
 
+    /** Whole names say it all, and are found at once; only a line without any is guessed at. */
     private static List<Entry> line(int number, List<String> cells, FishNames names) {
-        List<Entry> each = cells.stream()
-                .filter(c -> LETTERS.matcher(c).matches())
-                .map(c -> entry(number, c, names))
+        List<Entry> whole = entries(number, cells, names::wholly).stream()
+                .filter(e -> e.one().isPresent())
                 .toList();
-        List<Entry> sure = each.stream().filter(e -> e.one().isPresent()).toList();
-        Set<Species> different = new LinkedHashSet<>();
-        sure.forEach(e -> different.add(e.one().orElseThrow()));
+        List<Entry> each = whole.isEmpty() ? entries(number, cells, names::resolve) : whole;
+        Set<Species> different = each.stream().flatMap(e -> e.one().stream()).collect(Collectors.toSet());
         if (different.size() > 1) {
-            return each;
+            return whole.isEmpty() ? each : entries(number, cells, names::resolve);
         }
         Entry best = each.stream().min(Comparator.comparing(FishList::doubt)).orElseThrow();
-        int count = cells.stream()
-                .mapToInt(c -> entry(number, c, names).count())
-                .max()
-                .orElse(1);
+        int count = each.stream().mapToInt(Entry::count).max().orElse(1);
         OptionalDouble price = cells.stream()
                 .map(FishList::price)
                 .filter(OptionalDouble::isPresent)
                 .findFirst()
                 .orElse(OptionalDouble.empty());
         return List.of(new Entry(number, String.join(" · ", cells), best.name(), count, price, best.meant()));
+    }
+
+    private static List<Entry> entries(int number, List<String> cells, Function<String, Resolution> names) {
+        return cells.stream()
+                .filter(c -> LETTERS.matcher(c).matches())
+                .map(c -> entry(number, c, names))
+                .toList();
     }
 
     /** The less, the surer. */
@@ -168,7 +172,7 @@ public final class FishList {
         return Double.parseDouble(text.replace(',', '.'));
     }
 
-    private static Entry entry(int number, String typed, FishNames names) {
+    private static Entry entry(int number, String typed, Function<String, Resolution> names) {
         String text = BULLET.matcher(typed).replaceFirst("").toLowerCase(Locale.ROOT);
         OptionalDouble price = price(text);
         text = SIZE.matcher(PRICE.matcher(text).replaceAll(" ")).replaceAll(" ");
@@ -189,7 +193,7 @@ public final class FishList {
         }
         text = REMARK.matcher(text).replaceAll(" ");
         Resolution best = candidates(text).stream()
-                .map(names::resolve)
+                .map(names)
                 .min(Comparator.comparing((Resolution r) -> r.one().isEmpty())
                         .thenComparing(r -> r.meant().isEmpty()
                                 ? Integer.MAX_VALUE

@@ -120,12 +120,18 @@ public final class FishNames {
         if (found.isEmpty()) {
             nearest(NameText.key(typed), found);
         }
-        List<Meant> sorted = found.values().stream()
-                .sorted(Comparator.comparing(Meant::grade)
-                        .thenComparing(m -> m.species().sold())
-                        .thenComparing(m -> m.species().name()))
-                .toList();
-        return new Resolution(typed, sorted, group);
+        return new Resolution(typed, sorted(found), group);
+    }
+
+    /** What a name may mean where it is a whole one, word for word; nothing is guessed. O(names). */
+    public Resolution wholly(String typed) {
+        Map<Species, Meant> found = new LinkedHashMap<>();
+        byWhole(
+                key(NameText.tokens(typed).stream()
+                        .filter(t -> !EMPTY.contains(t))
+                        .toList()),
+                found);
+        return new Resolution(typed, sorted(found), false);
     }
 
     /**
@@ -133,17 +139,15 @@ public final class FishNames {
      * O(names).
      */
     public Optional<Species> whole(String typed) {
-        Map<Species, Meant> found = new LinkedHashMap<>();
-        byWhole(
-                key(NameText.tokens(typed).stream()
-                        .filter(t -> !EMPTY.contains(t))
-                        .toList()),
-                found);
+        return wholly(typed).species().stream().findFirst();
+    }
+
+    private static List<Meant> sorted(Map<Species, Meant> found) {
         return found.values().stream()
-                .min(Comparator.comparing(Meant::grade)
+                .sorted(Comparator.comparing(Meant::grade)
                         .thenComparing(m -> m.species().sold())
                         .thenComparing(m -> m.species().name()))
-                .map(Meant::species);
+                .toList();
     }
 
     private static String key(List<String> tokens) {
