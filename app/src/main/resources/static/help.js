@@ -9,7 +9,9 @@ function dialog() {
     open = document.createElement('dialog');
     open.id = 'help-dialog';
     document.body.append(open);
-    open.addEventListener('click', (event) => { if (event.target === open || event.target.closest('a')) { open.close(); } });
+    open.addEventListener('click', (event) => {
+      if (event.target === open || event.target.closest('a, [data-help-close]')) { open.close(); }
+    });
   }
   return open;
 }
@@ -48,6 +50,7 @@ export async function help() {
   page.removeAttribute('id');
   open.replaceChildren(page);
   bind(page);
+  page.querySelector('[data-help-close]').hidden = false;
   open.showModal();
   page.querySelector('[data-help]').focus();
 }

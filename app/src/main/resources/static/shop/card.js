@@ -16,11 +16,14 @@ const card = {
 
   async begin() {
     const page = document.getElementById('shop-card');
-    if (!page || page === card.page) { return; }
-    Object.assign(card, { page, data: null, pairs: null, first: null, second: null });
-    page.addEventListener('input', (event) => card.typed(event.target));
-    page.addEventListener('click', (event) => card.pressed(event));
-    page.addEventListener('error', (event) => { if (event.target.tagName === 'IMG') { event.target.hidden = true; } }, true);
+    if (!page) { return; }
+    if (page !== card.page) {
+      page.addEventListener('input', (event) => card.typed(event.target));
+      page.addEventListener('click', (event) => card.pressed(event));
+      page.addEventListener('error', (event) => { if (event.target.tagName === 'IMG') { event.target.hidden = true; } }, true);
+      Object.assign(card, { page, first: null, second: null });
+    }
+    // the page may have come anew after a write, and the plan with it
     const { tank } = page.dataset;
     await card.take(await kept(tank, 'fish.json').catch(() => null));
     try {
@@ -182,7 +185,8 @@ const card = {
     if (told.step >= SURGE) { set('not-this-one', says.notBoth, `${told.text} ${says.onlyOne}`); return; }
     const order = told.first ? says.firstOne.replace('{0}', told.first.name) : '';
     const days = Math.max(card.first.rest, card.second.rest);
-    const pace = card.data.places > 1 ? says.places : says.oneByOne.replace('{0}', days);
+    const later = [card.first, card.second].filter((one) => one.from >= 0).map((one) => `${one.name}: ${card.text(one.from)}.`);
+    const pace = later.length ? later.join(' ') : card.data.places > 1 ? says.places : says.oneByOne.replace('{0}', days);
     const calm = told.step < CHOP;
     const head = calm && [card.first, card.second].every((one) => one.says === 'yes') ? says.both : says.bothWithCare;
     set(head === says.both ? 'yes' : 'yes-if', head, [told.text, order, pace].filter((text) => text).join(' '));

@@ -87,7 +87,7 @@ class BoughtController {
         model.addAttribute("species", party.species());
         model.addAttribute("pictures", new FishFiles());
         model.addAttribute("mustBe", c.asked().mustBe());
-        model.addAttribute("effects", effects(c, say));
+        model.addAttribute("effects", effects(c, resident.isPresent(), say));
         model.addAttribute(
                 "watch",
                 c.watch().stream()
@@ -108,8 +108,9 @@ class BoughtController {
         };
     }
 
-    private static List<String> effects(CoolOff c, Words say) {
-        Optional<LocalDate> later = c.next().filter(n -> !c.nextBefore().equals(Optional.of(n)));
+    private static List<String> effects(CoolOff c, boolean inTheTank, Words say) {
+        Optional<LocalDate> later =
+                c.next().filter(n -> inTheTank && !c.nextBefore().equals(Optional.of(n)));
         return Stream.concat(
                         later.map(n -> say.text("page.shop.nextWaits", n)).stream(),
                         c.effects().stream().limit(MOST_SAID).map(say::of))

@@ -80,6 +80,11 @@ class StockController {
         model.addAttribute("text", text);
         model.addAttribute("lines", lines);
         model.addAttribute(
+                "cut",
+                text.lines().count() > StockText.MOST_LINES
+                        ? opened.say().text("page.shop.listCut", StockText.MOST_LINES)
+                        : "");
+        model.addAttribute(
                 "chosen",
                 chosen.entrySet().stream()
                         .filter(c ->

@@ -5,6 +5,7 @@ import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
@@ -118,6 +119,20 @@ class ShopInBrowserTest {
         assertThat(page.locator("#outbox li")).hasCount(0);
         page.navigate(Pelluna.url() + tank.at("/shop-card"));
         assertThat(page.locator("#slept li")).hasCount(1);
+    }
+
+    @Test
+    void afterTheNightTheCardIsThereAsBefore() {
+        Pelluna.post(tank.at("/shop-card/sleep"), Map.of("species", "Gramma loreto"));
+        open("/shop-card");
+        type("lawnmower");
+        assertThat(answer()).isVisible();
+        page.locator("#slept button[value='drop']").tap();
+        assertThat(page.locator("#slept")).hasCount(0);
+        assertThat(page.locator("#shop-card")).hasAttribute("data-state", "ready");
+        assertThat(page.locator(".shop-waits")).isHidden();
+        type("royal gramma");
+        assertThat(answer().locator("h2")).hasText(Pattern.compile("gramma", Pattern.CASE_INSENSITIVE));
     }
 
     @Test

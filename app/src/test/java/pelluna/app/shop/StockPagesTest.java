@@ -73,6 +73,13 @@ class StockPagesTest {
     }
 
     @Test
+    void aLongListIsCutAndSaysSo() {
+        String page = look(Map.of("text", "F-1; Gramma loreto; Royal gramma; M; 29,90\n".repeat(301)));
+        assertThat(rows(page)).isEqualTo(300);
+        assertThat(page).containsPattern(said("page.shop.listCut", 300));
+    }
+
+    @Test
     void aListWithoutFishSaysSo() {
         assertThat(look(Map.of("text", "---\n12"))).containsPattern(said("page.shop.nothingRead"));
     }
