@@ -27,3 +27,19 @@ self.addEventListener('fetch', (event) => {
     }
   })());
 });
+
+// What is due is told here, whoever brings it: the browser's push service, or a page that has asked the simulated one.
+async function tell(text) {
+  const { title, body, tag, href, lang } = JSON.parse(text);
+  await self.registration.showNotification(title, { body, tag, lang, renotify: true, icon: '/icon-192.png', data: { href } });
+}
+self.addEventListener('push', (event) => { event.waitUntil(tell(event.data.text())); });
+self.addEventListener('message', (event) => { if (event.data.tell) { event.waitUntil(tell(event.data.tell)); } });
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  const href = new URL(event.notification.data.href, self.location.origin);
+  event.waitUntil((async () => {
+    const open = (await self.clients.matchAll({ type: 'window' })).find((page) => new URL(page.url).pathname === href.pathname);
+    await (open ? open.focus() : self.clients.openWindow(href));
+  })());
+});

@@ -7,7 +7,7 @@ const WANTS = [
   ['#sighting', () => import('./log/page.js')],
   ['form[data-way]', () => import('./log/sheets.js')],
   ['form[data-later], #outbox', () => import('./queue.js')],
-  ['#log-place', () => import('./log/remind.js')],
+  ['#push', () => import('./push/page.js')],
   ['#shop-card', () => import('./shop/card.js')],
   ['#page #help', () => import('./help.js')],
   ['[data-here]', () => import('./here.js')],
@@ -27,6 +27,12 @@ window.addEventListener('pelluna-page', look);
 
 // Pages open without a connection too, as they were last seen.
 if ('serviceWorker' in navigator) { navigator.serviceWorker.register('/sw.js').catch(() => {}); }
+
+// A device that gets its notifications from the simulated push service asks it while a page is open.
+const keeper = document.querySelector('meta[name="keeper"]');
+try {
+  if (keeper && localStorage.getItem(`pelluna-push-${keeper.content}`)) { import('./push/arrives.js').then((here) => here.asks()); }
+} catch (error) { /* no storage in this window */ }
 
 // A phone keeps the shop card of the tank that it shows, once it has nothing else to do.
 const tank = /^\/tanks\/(\d+)\//.exec(window.location.pathname);

@@ -1,5 +1,6 @@
 package pelluna.app.account;
 
+import java.util.Locale;
 import java.util.OptionalLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -22,17 +23,28 @@ public final class Beside implements RequestAttributes {
     public static <T> Supplier<T> request(CurrentKeeper keeper, Supplier<T> work) {
         OptionalLong who = SignedIn.id();
         Consumer<RequestAttributes> handed = keeper.handed();
-        return () -> {
-            Beside own = new Beside();
-            handed.accept(own);
-            RequestAttributes before = RequestContextHolder.getRequestAttributes();
-            RequestContextHolder.setRequestAttributes(own);
-            try {
-                return SignedIn.as(who.orElseThrow(NobodySignedInException::new), work);
-            } finally {
-                RequestContextHolder.setRequestAttributes(before);
-            }
-        };
+        return () -> within(who.orElseThrow(NobodySignedInException::new), handed, work);
+    }
+
+    /**
+     * The server's own work for a keeper whom nobody has asked for.
+     *
+     * @param language of a keeper who has chosen none
+     */
+    public static <T> T alone(long keeper, Locale language, Supplier<T> work) {
+        return within(keeper, CurrentKeeper.reading(language), work);
+    }
+
+    private static <T> T within(long keeper, Consumer<RequestAttributes> handed, Supplier<T> work) {
+        Beside own = new Beside();
+        handed.accept(own);
+        RequestAttributes before = RequestContextHolder.getRequestAttributes();
+        RequestContextHolder.setRequestAttributes(own);
+        try {
+            return SignedIn.as(keeper, work);
+        } finally {
+            RequestContextHolder.setRequestAttributes(before);
+        }
     }
 
     @Override

@@ -115,6 +115,11 @@ public class CurrentKeeper implements Reader {
         };
     }
 
+    /** Tells work without a browser in which language to speak. */
+    static Consumer<RequestAttributes> reading(Locale language) {
+        return to -> to.setAttribute(BROWSER, language, RequestAttributes.SCOPE_REQUEST);
+    }
+
     /** The zone that the keeper has chosen; empty for nobody, and for who has chosen none. Asked for once. */
     Optional<ZoneId> zone() {
         OptionalLong id = SignedIn.id();

@@ -12,24 +12,26 @@ import biweekly.util.ICalDate;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Date;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A plan's days as iCalendar (RFC 5545): whole-day events with ids that stay the same, so that a subscribed calendar
  * moves them rather than doubling them.
  */
 final class CalendarFile {
-    /** A reminder in the evening before, hours ahead of the day. */
-    private static final int REMIND_HOURS = 6;
+    private static final Duration DAY = Duration.ofDays(1);
 
     private CalendarFile() {}
 
     /**
      * @param tank  number of the tank, part of every id
+     * @param alarm the hour of the evening before at which each day rings; empty for none
      * @param asked now, as the calendar's stamp
      */
-    static String of(long tank, String name, List<Diary> days, Instant asked) {
+    static String of(long tank, String name, List<Diary> days, Optional<LocalTime> alarm, Instant asked) {
         ICalendar calendar = new ICalendar();
         calendar.setVersion(ICalVersion.V2_0);
         calendar.setProductId("-//Pelluna//Plan//EN");
@@ -44,20 +46,25 @@ final class CalendarFile {
             event.setSummary(day.title());
             event.setDescription(day.says());
             event.setTransparency(true);
-            VAlarm alarm = VAlarm.display(
-                    new Trigger(
-                            biweekly.util.Duration.builder()
-                                    .prior(true)
-                                    .hours(REMIND_HOURS)
-                                    .build(),
-                            Related.START),
-                    day.title());
-            event.addAlarm(alarm);
+            alarm.map(hour -> rings(hour, day)).ifPresent(event::addAlarm);
             calendar.addEvent(event);
         }
         calendar.setRefreshInterval(
                 biweekly.util.Duration.fromMillis(Duration.ofHours(12).toMillis()));
         return Biweekly.write(calendar).version(ICalVersion.V2_0).go();
+    }
+
+    private static VAlarm rings(LocalTime hour, Diary day) {
+        Duration ahead = DAY.minus(Duration.between(LocalTime.MIDNIGHT, hour));
+        return VAlarm.display(
+                new Trigger(
+                        biweekly.util.Duration.builder()
+                                .prior(true)
+                                .hours((int) ahead.toHours())
+                                .minutes(ahead.toMinutesPart() == 0 ? null : ahead.toMinutesPart())
+                                .build(),
+                        Related.START),
+                day.title());
     }
 
     /**

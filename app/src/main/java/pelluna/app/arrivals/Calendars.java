@@ -20,13 +20,15 @@ class Calendars {
     private final TankPlans plans;
     private final ShareLinks links;
     private final LiveDays live;
+    private final DayAlarm alarm;
     private final Clock clock;
 
-    Calendars(Ownership ownership, TankPlans plans, ShareLinks links, LiveDays live, Clock clock) {
+    Calendars(Ownership ownership, TankPlans plans, ShareLinks links, LiveDays live, DayAlarm alarm, Clock clock) {
         this.ownership = ownership;
         this.plans = plans;
         this.links = links;
         this.live = live;
+        this.alarm = alarm;
         this.clock = clock;
     }
 
@@ -34,7 +36,8 @@ class Calendars {
         OpenTank opened = plans.open(tank);
         List<Diary> days = new ArrayList<>(Diary.of(opened));
         days.addAll(live.of(opened));
-        return CalendarFile.of(tank.id(), opened.tank().name() + " · Pelluna", days, clock.instant());
+        return CalendarFile.of(
+                tank.id(), opened.tank().name() + " · Pelluna", days, alarm.eveningBefore(), clock.instant());
     }
 
     /** The calendar behind a link; empty if there is no such link, or it was closed. */

@@ -20,8 +20,8 @@ final class Limits {
     /** Fields of one form: a roll call of a full tank has room. */
     static final int FIELDS = 900;
 
-    /** Where JSON is read: the web API, and what browsers say of passkeys. */
-    static final Pattern JSON = Pattern.compile("/api/.*|/webauthn/.*|/login/webauthn");
+    /** Where no form is read: the web API, what browsers say of passkeys, what is pushed to them. */
+    static final Pattern NO_FORM = Pattern.compile("/api/.*|/webauthn/.*|/login/webauthn|/push-service/.*");
 
     private static final int LONG_TEXT = 12_000_000;
     private static final int DEFAULT_TEXT = 2000;

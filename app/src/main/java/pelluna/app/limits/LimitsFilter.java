@@ -63,11 +63,11 @@ class LimitsFilter extends OncePerRequestFilter {
         chain.doFilter(held, response);
     }
 
-    /** Pages read forms; only the web API reads anything else. */
+    /** Pages read forms; only what talks to programs reads anything else. */
     private static boolean form(HttpServletRequest request) {
         String type = request.getContentType();
         return type == null
-                || Limits.JSON.matcher(request.getRequestURI()).matches()
+                || Limits.NO_FORM.matcher(request.getRequestURI()).matches()
                 || type.startsWith("application/x-www-form-urlencoded")
                 || type.startsWith("multipart/form-data");
     }

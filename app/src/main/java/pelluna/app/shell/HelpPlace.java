@@ -37,6 +37,7 @@ enum HelpPlace implements Named {
     PEOPLE("people"),
     IMPORT_EXPORT("import-export"),
     ACCOUNT("/account"),
+    REMINDERS("/account/reminders"),
     NEW_TANK("/tanks/new"),
     HOW("/how");
 

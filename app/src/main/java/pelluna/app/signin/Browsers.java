@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** What a browser is called, as far as it says: enough to know one's own devices by. */
-final class Browsers {
+public final class Browsers {
     private static final Map<String, String> BROWSERS = new LinkedHashMap<>();
     private static final Map<String, String> SYSTEMS = new LinkedHashMap<>();
 
@@ -24,7 +24,7 @@ final class Browsers {
     private Browsers() {}
 
     /** @param agent what the browser called itself; names of both, parted by a dot; empty if neither is known */
-    static String name(String agent) {
+    public static String name(String agent) {
         String browser = first(BROWSERS, agent);
         String system = first(SYSTEMS, agent);
         return browser.isEmpty() || system.isEmpty() ? browser + system : browser + " · " + system;

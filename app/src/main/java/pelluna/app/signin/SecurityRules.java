@@ -134,8 +134,20 @@ class SecurityRules {
                 .build();
     }
 
+    /** The simulated push service: it asks who has signed what is pushed, and shows a device what is its own. */
     @Bean
     @Order(2)
+    SecurityFilterChain forPushes(HttpSecurity http) {
+        return http.securityMatcher("/push-service/**")
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+                .csrf(c -> c.disable())
+                .requestCache(RequestCacheConfigurer::disable)
+                .headers(HeadersConfigurer::disable)
+                .build();
+    }
+
+    @Bean
+    @Order(3)
     SecurityFilterChain forReaders(
             HttpSecurity http,
             AuthenticationManager passwords,

@@ -3,11 +3,9 @@ package pelluna.app.today;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ResponseBody;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.planning.OpenTank;
@@ -94,24 +92,5 @@ class TodayController {
                         : grave == 0
                                 ? say.text("page.today.soManyDue", (int) due)
                                 : say.text("page.today.soManyDueAndWatch", (int) due, (int) grave);
-    }
-
-    /** What is due now, for reminders of a device that is allowed to show them. */
-    @GetMapping("/tanks/{id}/today/due")
-    @ResponseBody
-    List<Map<String, String>> due(OwnedTank tank) {
-        TodayLists.Lists today = lists.of(tank);
-        return today.todo().stream()
-                .filter(Item::due)
-                .map(i -> Map.of(
-                        "key",
-                        tank + ":" + i.key(),
-                        "says",
-                        i.says(),
-                        "why",
-                        i.why(),
-                        "tank",
-                        today.opened().tank().name()))
-                .toList();
     }
 }

@@ -18,7 +18,7 @@ final class Scripts {
     /** Two words, or one that begins as a sentence does. */
     private static final Pattern SAID =
             Pattern.compile("\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^\\p{Lu}\\p{Ll}+$|} \\p{Ll}{2,}");
-    /** Names of keys and of headers, what only a programmer reads, a font, classes, selectors. */
+    /** Names of keys and of headers, what RFC 8291 mixes in, what programmers read, a font, classes, selectors. */
     private static final Set<String> NO_WORDS = Set.of(
             "Enter",
             "Escape",
@@ -26,6 +26,9 @@ final class Scripts {
             "Delete",
             "Backspace",
             "Notification",
+            "WebPush: info\\0",
+            "Content-Encoding: aes128gcm\\0",
+            "Content-Encoding: nonce\\0",
             "no message ${key}",
             "100px 'Atkinson Hyperlegible Next', sans-serif",
             "12px 'Atkinson Hyperlegible Next', sans-serif",

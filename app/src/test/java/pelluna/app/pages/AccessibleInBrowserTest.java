@@ -64,6 +64,7 @@ class AccessibleInBrowserTest {
             "/tanks",
             "/tanks/new",
             "/account",
+            "/account/reminders",
             "/how");
 
     private static final String RUN = """

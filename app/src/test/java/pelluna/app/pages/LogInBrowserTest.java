@@ -209,26 +209,6 @@ class LogInBrowserTest {
     }
 
     @Test
-    void aDeviceThatIsAllowedToRemindsOnceOfEachThingThatIsDue() {
-        Pelluna.post(
-                tank.at("/log/water"),
-                Map.of("on", Pelluna.today().minusDays(20).toString(), "nitrate", "5"));
-        page = Chromium.window(1280, 800);
-        page.addInitScript(
-                "window.told = JSON.parse(sessionStorage.getItem('told') || '[]'); window.Notification = class { "
-                        + "constructor(t) { window.told.push(t);"
-                        + " sessionStorage.setItem('told', JSON.stringify(window.told)); } static permission = "
-                        + "'granted'; static async requestPermission() { return 'granted'; } };");
-        page.navigate(Pelluna.url() + tank.at("/today"));
-        page.waitForFunction("() => window.told.length === 1");
-        Assertions.assertThat(page.evaluate("() => window.told[0]")).asString().startsWith("By taps: ");
-        page.reload();
-        page.waitForTimeout(500);
-        Assertions.assertThat(page.evaluate("() => window.told.length")).isEqualTo(1);
-        assertThat(page.locator("#remind-says")).containsText(said("script.remind.granted"));
-    }
-
-    @Test
     void hotSpotsAreLaidOverTheReefscape() {
         Pelluna.post(
                 tank.at("/log/sighting"),

@@ -55,7 +55,7 @@ class RoughEdgesTest {
 
     @Test
     void whoTakesOnlyXmlIsToldThatThereIsNone() {
-        for (String path : new String[] {"/reefscape/day?day=0", "/today/due", "/plan.json", "/log/complete?text=x"}) {
+        for (String path : new String[] {"/reefscape/day?day=0", "/plan.json", "/log/complete?text=x"}) {
             HttpResponse<String> answer =
                     Rough.send(to(tank.at(path)).header("Accept", "text/xml").build());
             assertThat(answer.statusCode()).as(path).isLessThan(500);

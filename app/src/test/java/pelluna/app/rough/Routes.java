@@ -83,6 +83,15 @@ final class Routes {
         put("/settings/theme", with("theme", "system"));
         put("/settings/units", with("units", "METRIC"));
         put("/settings/language", with("language", ""));
+        put("/account/reminders/mail", with("on", "true", "at", "08:00"));
+        put("/account/reminders/calendar", with("on", "true"));
+        put("/account/reminders/quiet", with("from", "22:00", "to", "07:00"));
+        put("/account/reminders/devices", World::device);
+        put("/account/reminders/devices/{device}/remove", "device", World::pushed, with());
+        put("/account/reminders/try", w -> {
+            w.pushed();
+            return form();
+        });
         put("/begin", with("lengthCm", "120", "widthCm", "50", "waterHeightCm", "50"));
         put("/begin/sample", with());
         put("/tanks/{id}/begin", with("what", "cycled", "answer", "six-months"));

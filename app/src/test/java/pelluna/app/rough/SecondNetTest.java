@@ -23,6 +23,8 @@ class SecondNetTest {
             "flyway_schema_history",
             "keeper",
             "mail",
+            "push_mailbox",
+            "push_message",
             "sent_write",
             "spring_session",
             "spring_session_attributes",

@@ -1,5 +1,6 @@
 package pelluna.app.rough;
 
+import java.security.GeneralSecurityException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -9,6 +10,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import pelluna.app.planning.PlanSteps;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
+import pelluna.app.testing.PushedDevice;
 import pelluna.app.testing.TestCluster;
 
 /** A tank with something of everything in it, and ways to make one more of each. */
@@ -88,6 +90,25 @@ final class World {
 
     String wish(String species) {
         return made("/wish-list", Map.of("species", species), "wish=(\\d+)");
+    }
+
+    /** What a browser says of itself that takes notifications. */
+    Map<String, String> device() {
+        TestCluster.jdbc().sql("delete from push_device").update();
+        try {
+            return new PushedDevice().form();
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The number of such a browser. */
+    String pushed() {
+        Pelluna.post("/account/reminders/devices", device());
+        return TestCluster.jdbc()
+                .sql("select max(id) from push_device")
+                .query(String.class)
+                .single();
     }
 
     String slept() {

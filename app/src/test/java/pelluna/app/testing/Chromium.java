@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /** Debian's Chromium, headless, started once. */
@@ -126,5 +127,15 @@ public final class Chromium {
     /** Taps, clicks and keys since then. */
     public static int touches(Page page) {
         return ((Number) page.evaluate("() => Number(sessionStorage.getItem('touches'))")).intValue();
+    }
+
+    /** Asks a page again and again until its answer, which may be a promise, is as it is to be; for half a minute. */
+    public static void until(Page page, String script, Predicate<Object> good) {
+        for (int i = 0; i < 120 && !good.test(page.evaluate(script)); i++) {
+            page.waitForTimeout(250);
+        }
+        if (!good.test(page.evaluate(script))) {
+            throw new AssertionError(script + " says " + page.evaluate(script));
+        }
     }
 }

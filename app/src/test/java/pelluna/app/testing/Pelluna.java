@@ -54,6 +54,8 @@ public final class Pelluna {
                     "--spring.datasource.hikari.connection-timeout=60000",
                     "--spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s'",
                     "--spring.datasource.hikari.data-source-properties.socketTimeout=90",
+                    // tests go round themselves
+                    "--pelluna.reminders=24h",
                     "--pelluna.waits.tank=60s",
                     "--pelluna.waits.row=60s");
         }

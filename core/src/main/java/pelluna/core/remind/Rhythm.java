@@ -34,7 +34,8 @@ public record Rhythm(Optional<QuietHours> quiet, boolean pushes, Optional<LocalT
         Optional<LocalTime> hour = mailAt.map(this::said);
         boolean mail = !today && hour.isPresent() && !now.toLocalTime().isBefore(hour.get());
         LocalDateTime soon = now.plus(pushes ? EVERY : Duration.ofDays(1));
-        LocalDateTime next = hour.map(h -> now.toLocalDate().plusDays(today || mail ? 1 : 0).atTime(h))
+        LocalDateTime next = hour.map(
+                        h -> now.toLocalDate().plusDays(today || mail ? 1 : 0).atTime(h))
                 .filter(m -> m.isBefore(soon) || !pushes)
                 .orElse(soon);
         return new Turn(pushes, mail, next);
