@@ -11,6 +11,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -37,6 +38,7 @@ class PushSender {
 
     private static final Duration PATIENCE = Duration.ofSeconds(10);
     private static final String NOBODY = "mailto:nobody@pelluna.example";
+    private static final Pattern CONTACT = Pattern.compile("(mailto:|https://)\\S+");
     private static final int POINT_BYTES = 65;
     private static final int SECRET_BYTES = 16;
     private static final int GONE = 410;
@@ -55,6 +57,9 @@ class PushSender {
     /** @param contact 'mailto:…' or 'https://…' of whoever runs the server, in {@code PELLUNA_PUSH_CONTACT} */
     PushSender(@Value("${pelluna.push-contact:}") String contact, PushKeys keys, Environment port) {
         this.contact = contact.strip();
+        if (outside() && !CONTACT.matcher(this.contact).matches()) {
+            throw new IllegalStateException("PELLUNA_PUSH_CONTACT is 'mailto:...' or 'https://...', not " + contact);
+        }
         this.keys = keys;
         this.port = port;
     }
@@ -146,7 +151,8 @@ class PushSender {
         return status / 100 == 2 ? Outcome.TAKEN : Outcome.FAILED;
     }
 
-    private Optional<URI> address(String endpoint) {
+    /** Where a device is written to; empty for an address that is not written to. Asks for a machine's number. */
+    Optional<URI> address(String endpoint) {
         if (StandIn.known(endpoint)) {
             return Optional.of(URI.create("http://127.0.0.1:" + port.getProperty("local.server.port") + endpoint));
         }
