@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.drawing.FishFiles;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
@@ -81,7 +82,23 @@ class BeginningController {
     /** A tank that somebody might have, with wishes, to look around in. */
     @PostMapping("/begin/sample")
     String sample() {
-        return "redirect:/tanks/" + plans.bringIn(sample.plan()).id() + "/wish-list";
+        return "redirect:/tanks/" + plans.bringIn(sample.plan()).id() + "/begin/walk";
+    }
+
+    /** What is to be seen in a tank, and where: for who looks around in one that is nobody's yet. */
+    @GetMapping("/tanks/{id}/begin/walk")
+    String walk(OwnedTank tank, Model model) {
+        OpenTank opened = plans.open(tank);
+        Words say = opened.say();
+        shells.around(
+                model,
+                opened,
+                "begin",
+                say.text("page.beginning.walkTitle"),
+                say.text("page.beginning.walkSentence", opened.tank().name()));
+        model.addAttribute("stops", SampleWalk.of(opened));
+        model.addAttribute("pictures", new FishFiles());
+        return "begin-walk";
     }
 
     private String sizes(Model model, Map<String, String> typed, Map<String, String> errors) {

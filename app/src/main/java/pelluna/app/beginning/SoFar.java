@@ -14,9 +14,10 @@ import pelluna.words.Words;
 /**
  * The plan as far as it is: who comes when, and who stays out.
  *
- * @param says how many of the wishes fit together, and from when
+ * @param together how many of the wishes fit together
+ * @param says     the same, and from when
  */
-record SoFar(String says, List<Step> steps, List<Step> out) {
+record SoFar(String together, String says, List<Step> steps, List<Step> out) {
     /** A fish of the order. @param says its day, or why it stays out */
     record Step(Species species, String name, String says) {}
 
@@ -28,8 +29,10 @@ record SoFar(String says, List<Step> steps, List<Step> out) {
         String first = order.isEmpty()
                 ? ""
                 : " " + say.text("page.beginning.firstFish", order.get(0).releaseOn());
+        String together = together(fit, wishes, say);
         return new SoFar(
-                together(fit, wishes, say) + first,
+                together,
+                together + first,
                 order.stream().flatMap(d -> steps(d, say)).toList(),
                 opened.assessment().sieve().stream()
                         .filter(v -> !opened.assessment().bestSet().take().contains(v.wish()))

@@ -57,8 +57,8 @@ final class Limits {
             new Here(Pattern.compile(".*/losses/crew/\\d+/count"), "note", 200),
             new Here(Pattern.compile(".*/log/fish/\\d+/(called|member)"), "name", 40),
             new Here(Pattern.compile(".*/arrivals/leaves"), "why", 200));
-    private static final Pattern WITH_FILE = Pattern.compile(
-            "/tanks/\\d+/(log/sheets(/take)?|catalogue|import-export|losses|stock-list|log/fish/\\d+/picture)");
+    private static final Pattern WITH_FILE = Pattern.compile("/tanks/\\d+/(log/(sheets(/take)?|water|fish/\\d+/picture)"
+            + "|catalogue|import-export|losses|stock-list)");
     private static final Pattern PLANNED =
             Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,10 +17,13 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.chart.TrendDrawing;
 import pelluna.app.limits.Refused;
+import pelluna.app.picture.PictureRefusal;
+import pelluna.app.picture.TakenOn;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
@@ -40,6 +44,8 @@ class WaterController {
     private static final double PHOSPHATE_CEILING = 0.1;
 
     private static final int POINTS = 400;
+    /** A camera whose clock was never set says a day long ago. Pelluna's judgement. */
+    private static final int MOST_YEARS = 5;
 
     private final TankPlans plans;
     private final Probes probes;
@@ -268,17 +274,34 @@ class WaterController {
     }
 
     @PostMapping("/tanks/{id}/log/water")
-    String test(OwnedTank tank, @RequestParam Map<String, String> typed, RedirectAttributes to) {
+    String test(
+            OwnedTank tank,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(required = false) MultipartFile strip,
+            RedirectAttributes to) {
         if (typed.containsKey("back")) {
             plans.takeBackTest(tank);
         } else {
             try {
-                form.log(tank, typed);
+                form.log(tank, strip == null || strip.isEmpty() ? typed : onTheDayOf(strip, typed));
             } catch (Refused e) {
                 Refused.tell(to, e);
             }
         }
         return back(tank);
+    }
+
+    /** A photo of a strip is not read, but its day counts, unless another than today was given by hand. */
+    private Map<String, String> onTheDayOf(MultipartFile strip, Map<String, String> typed) {
+        LocalDate today = plans.today();
+        LocalDate day = TakenOn.of(strip)
+                .filter(d -> !d.isAfter(today) && d.isAfter(today.minusYears(MOST_YEARS)))
+                .orElseThrow(() -> new Refused(strip.getName(), new PictureRefusal.NoDay()));
+        Map<String, String> all = new HashMap<>(typed);
+        if (today.toString().equals(typed.getOrDefault("on", today.toString()))) {
+            all.put("on", day.toString());
+        }
+        return all;
     }
 
     @PostMapping("/tanks/{id}/log/probe")

@@ -178,7 +178,17 @@ class BeginningPagesTest {
     void theSampleTankHasAPlan() {
         HttpResponse<String> sample = Pelluna.post("/begin/sample", Map.of());
         assertThat(sample.statusCode()).isEqualTo(200);
-        assertThat(sample.body()).contains("Sample tank", "royal gramma");
+        assertThat(sample.body())
+                .contains("Sample tank")
+                .containsPattern("<span class=\"walk-n\">5</span>")
+                .containsPattern(said("page.beginning.walkReefSays"))
+                .containsPattern(said("page.beginning.fitTogether"));
+        Matcher href = Pattern.compile("<h2><a href=\"(/tanks/\\d+/[^\"]+)\"").matcher(sample.body());
+        while (href.find()) {
+            assertThat(Pelluna.get(href.group(1)).statusCode())
+                    .as(href.group(1))
+                    .isEqualTo(200);
+        }
     }
 
     @Test

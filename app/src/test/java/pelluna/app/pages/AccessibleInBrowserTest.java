@@ -60,6 +60,7 @@ class AccessibleInBrowserTest {
             "/tanks/1/people",
             "/tanks/1/begin",
             "/tanks/1/begin/fish",
+            "/tanks/1/begin/walk",
             "/begin",
             "/tanks",
             "/tanks/new",

@@ -44,6 +44,7 @@ class PagesOverHttpTest {
                 "/begin",
                 "/tanks/1/begin",
                 "/tanks/1/begin/fish",
+                "/tanks/1/begin/walk",
                 "/tanks/1/shop-card",
                 "/tanks/1/stock-list",
                 "/tanks/1/today/away",
