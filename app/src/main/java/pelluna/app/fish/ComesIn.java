@@ -1,5 +1,6 @@
 package pelluna.app.fish;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -49,24 +50,30 @@ public class ComesIn {
      */
     @Transactional
     public void comes(OwnedTank tank, long wish) {
-        OpenTank opened = plans.open(tank);
-        Party party = opened.wished(wish).orElseThrow(() -> new Refused(new FishRefusal.NoWish()));
-        comes(tank, opened, party, wish);
+        comes(tank, wish, plans.today());
     }
 
-    /** One that nobody had wished for is in the tank, from today on. @return its number */
+    /** The same from another day on, not after today: what was tapped without a connection came that day. */
     @Transactional
-    public long comesAsIs(OwnedTank tank, FishFile came) {
+    public void comes(OwnedTank tank, long wish, LocalDate on) {
+        OpenTank opened = plans.open(tank);
+        Party party = opened.wished(wish).orElseThrow(() -> new Refused(new FishRefusal.NoWish()));
+        comes(tank, opened, party, wish, on);
+    }
+
+    /** One that nobody had wished for is in the tank, from a day on that is not after today. @return its number */
+    @Transactional
+    public long comesAsIs(OwnedTank tank, FishFile came, LocalDate on) {
         OpenTank opened = plans.wishing(tank, came);
         List<Party> wishes = opened.plan().wishes();
         long wish = plans.addWish(tank, came);
-        comes(tank, opened, wishes.get(wishes.size() - 1), wish);
+        comes(tank, opened, wishes.get(wishes.size() - 1), wish, on);
         return wish;
     }
 
-    private void comes(OwnedTank tank, OpenTank opened, Party party, long wish) {
+    private void comes(OwnedTank tank, OpenTank opened, Party party, long wish, LocalDate on) {
         int at = opened.plan().wishes().indexOf(party);
         word.arrives(opened, party, wish);
-        steps.change(tank, new PlanChange.Arrived(), plan -> WishComes.arrived(plan, at, plans.today()));
+        steps.change(tank, new PlanChange.Arrived(), plan -> WishComes.arrived(plan, at, on));
     }
 }

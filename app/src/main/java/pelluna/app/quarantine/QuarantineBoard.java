@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -211,6 +212,17 @@ public class QuarantineBoard {
         return stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(tank.id()).stream()
                 .map(StayEntity::place)
                 .toList();
+    }
+
+    /** The place of a wish that somebody else is in too; empty where it is alone, or in none. */
+    @Transactional(readOnly = true)
+    public OptionalInt sharedBy(OwnedTank tank, long wish) {
+        List<StayEntity> all = stays.findByTankIdAndEndedOnIsNullOrderByBeganOnAscIdAsc(tank.id());
+        return all.stream()
+                .filter(s -> Long.valueOf(wish).equals(s.wishId()))
+                .mapToInt(StayEntity::place)
+                .filter(p -> all.stream().filter(s -> s.place() == p).count() > 1)
+                .findFirst();
     }
 
     /** A planned fish comes into a place. @param fish as the plan names it, 'w17' */

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -63,14 +64,14 @@ class Bought {
         LocalDate on = day.isAfter(plans.today()) ? plans.today() : day;
         Optional<LivestockEntity> known = known(tank, s);
         known.filter(k -> k.stage() == Stage.SLEPT_ON).ifPresent(k -> lives.wished(tank, k));
-        return quarantined ? intoQuarantine(tank, s, known, on) : intoTheTank(tank, s, known);
+        return quarantined ? intoQuarantine(tank, s, known, on) : intoTheTank(tank, s, known, on);
     }
 
-    private long intoTheTank(OwnedTank tank, Species s, Optional<LivestockEntity> known) {
+    private long intoTheTank(OwnedTank tank, Species s, Optional<LivestockEntity> known, LocalDate on) {
         if (known.isEmpty()) {
-            return comesIn.comesAsIs(tank, FishFile.of(s.scientificName(), 1));
+            return comesIn.comesAsIs(tank, FishFile.of(s.scientificName(), 1), on);
         }
-        comesIn.comes(tank, known.get().id());
+        comesIn.comes(tank, known.get().id(), on);
         return known.get().id();
     }
 
@@ -91,6 +92,11 @@ class Bought {
                 .filter(p -> !taken.contains(p))
                 .findFirst()
                 .orElse(places);
+    }
+
+    /** The place of quarantine that one who was bought has to share; empty where it is alone. */
+    OptionalInt shares(OwnedTank tank, long life) {
+        return quarantine.sharedBy(tank, life);
     }
 
     /** One of it that is wished for, or else slept on; the earlier of two. */

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -96,6 +97,8 @@ class BoughtController {
                         .toList());
         model.addAttribute("living", resident.isPresent());
         model.addAttribute("life", life);
+        OptionalInt shared = bought.shares(tank, life);
+        model.addAttribute("shares", shared.isPresent() ? say.text("page.shop.sharesPlace", shared.getAsInt()) : "");
         return "bought";
     }
 

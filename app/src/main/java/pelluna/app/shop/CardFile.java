@@ -1,6 +1,5 @@
 package pelluna.app.shop;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,11 +20,9 @@ import pelluna.words.Words;
  * What a phone keeps of a tank for the shop: every species with its answer. Texts stand once and are pointed at by
  * their place.
  *
- * @param version changes with all that the answers depend on
- * @param today   the day of the answers
- * @param places  of quarantine
+ * @param places of quarantine
  */
-record CardFile(String version, String tank, LocalDate today, int places, List<String> texts, List<Fish> fish) {
+record CardFile(int places, List<String> texts, List<Fish> fish) {
     /**
      * A species. Numbers are places: of texts, or of fish.
      *
@@ -74,8 +71,7 @@ record CardFile(String version, String tank, LocalDate today, int places, List<S
         }
     }
 
-    static CardFile of(
-            String version, String tank, Shop shop, LocalDate today, Catalogue all, FishNames names, Words say) {
+    static CardFile of(Shop shop, Catalogue all, FishNames names, Words say) {
         Texts texts = new Texts();
         List<Species> species = all.all();
         Map<Species, Integer> places = new LinkedHashMap<>();
@@ -111,7 +107,7 @@ record CardFile(String version, String tank, LocalDate today, int places, List<S
                             .map(say::of)
                             .orElse(""))));
         }
-        return new CardFile(version, tank, today, shop.plan().tank().quarantinePlaces(), texts.all(), fish);
+        return new CardFile(shop.plan().tank().quarantinePlaces(), texts.all(), fish);
     }
 
     private static List<String> lines(List<AtTheShop.Line> lines, Words say) {

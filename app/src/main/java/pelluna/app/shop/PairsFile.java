@@ -18,7 +18,7 @@ import pelluna.words.Words;
  * @param told  what is said of pairs
  * @param pairs for each fish, with each up to itself in the list: the place in what is told, as a character from '0' on
  */
-record PairsFile(String version, List<Integer> fish, List<Told> told, String pairs) {
+record PairsFile(List<Integer> fish, List<Told> told, String pairs) {
     /**
      * What is said of a pair.
      *
@@ -27,7 +27,7 @@ record PairsFile(String version, List<Integer> fish, List<Told> told, String pai
      */
     record Told(int step, String text, int first) {}
 
-    static PairsFile of(String version, Shop shop, List<Species> all, Words say) {
+    static PairsFile of(Shop shop, List<Species> all, Words say) {
         Bag bag = new Bag(shop.plan());
         Map<Told, Integer> told = new LinkedHashMap<>();
         List<Integer> fish = new ArrayList<>();
@@ -42,7 +42,7 @@ record PairsFile(String version, List<Integer> fish, List<Told> told, String pai
                 pairs.append((char) ('0' + told.computeIfAbsent(pair, p -> told.size())));
             }
         }
-        return new PairsFile(version, fish, List.copyOf(told.keySet()), pairs.toString());
+        return new PairsFile(fish, List.copyOf(told.keySet()), pairs.toString());
     }
 
     private static Told told(Together t, Species lower, Words say) {

@@ -20,7 +20,7 @@ import pelluna.words.UnitSystem;
 @Component
 class ShopFiles {
     /** Changes with the shape of the files. */
-    private static final int SHAPE = 1;
+    private static final int SHAPE = 2;
 
     private final TankPlans plans;
     private final KeeperCatalogue catalogue;
@@ -53,18 +53,11 @@ class ShopFiles {
     }
 
     CardFile card(OwnedTank tank) {
-        return CardFile.of(
-                version(tank),
-                plans.tank(tank).name(),
-                shop(tank),
-                plans.today(),
-                catalogue.get(),
-                catalogue.names(),
-                plans.words());
+        return CardFile.of(shop(tank), catalogue.get(), catalogue.names(), plans.words());
     }
 
     PairsFile pairs(OwnedTank tank) {
-        return PairsFile.of(version(tank), shop(tank), catalogue.get().all(), plans.words());
+        return PairsFile.of(shop(tank), catalogue.get().all(), plans.words());
     }
 
     private Shop shop(OwnedTank tank) {

@@ -189,7 +189,7 @@ class TankController {
 
     /** What comes today is an arrival as any other: what the plan says of it is kept. */
     private void comesToday(OwnedTank tank, FishFile resident) {
-        comesIn.comesAsIs(tank, resident.but(d -> d.since = null));
+        comesIn.comesAsIs(tank, resident.but(d -> d.since = null), plans.today());
     }
 
     @PostMapping("/tanks/{id}/residents/{resident}/remove")

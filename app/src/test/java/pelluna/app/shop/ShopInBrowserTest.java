@@ -85,6 +85,19 @@ class ShopInBrowserTest {
         assertThat(page.locator("[data-pair]")).hasAttribute("data-says", Pattern.compile("yes|yes-if"));
     }
 
+    /** A fish came today into a tank without quarantine, so that it rests: who waits says until when. */
+    @Test
+    void whoComesLaterSaysSoInTheBag() {
+        tank.post("/tank", Map.of("quarantineSchool", "none"));
+        tank.post("/shop-card/bought", Map.of("species", "Salarias fasciatus", "into", "tank"));
+        open("/shop-card");
+        type("royal gramma");
+        assertThat(answer().locator(".says")).hasText(said("shop.Says.NOT_TODAY"));
+        page.locator("#shop-second").fill("firefish");
+        assertThat(page.locator("[data-pair] p"))
+                .containsText(Pattern.compile("gramma: " + said("page.shop.from"), Pattern.CASE_INSENSITIVE));
+    }
+
     /** Three seconds after a page is there, a phone begins to bring the card. */
     private void untilKept() {
         String all = """

@@ -9,6 +9,8 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -146,6 +148,29 @@ class ShopPagesTest {
         assertThat(page).containsPattern(said("page.shop.itIsInQuarantine"));
         assertThat(Pelluna.get(tank.at("/arrivals/quarantine")).body()).contains("gramma");
         assertThat(plan().get("wishes")).hasSize(1);
+    }
+
+    @Test
+    void whereEveryPlaceIsTakenItSaysWhichIsShared() {
+        tank.post("/tank", Map.of("quarantinePlaces", "1"));
+        assertThat(buy("Gramma loreto", "quarantine")).doesNotContainPattern(said("page.shop.sharesPlace"));
+        assertThat(buy("Salarias fasciatus", "quarantine")).containsPattern(said("page.shop.sharesPlace", 1));
+    }
+
+    @Test
+    void whatWasTappedOnAnotherDayLivesThereSinceThatDay() {
+        LocalDate day = Pelluna.today().minusDays(2);
+        Pelluna.post(
+                tank.at("/shop-card/bought"),
+                Map.of(
+                        "species",
+                        "Gramma loreto",
+                        "into",
+                        "tank",
+                        "at",
+                        Long.toString(Pelluna.now().minus(Duration.ofDays(2)).toEpochMilli())));
+        JsonNode residents = plan().get("residents");
+        assertThat(residents.get(residents.size() - 1).get("since").asString()).isEqualTo(day.toString());
     }
 
     @Test

@@ -14,6 +14,9 @@ import pelluna.core.sieve.Verdict;
  * first asked for, and kept. For several threads.
  */
 public final class Singles {
+    /** How much somebody wants a fish who has not said so, 1 to 5. */
+    private static final int USUAL_WANT = 3;
+
     private final Plan plan;
     private final Living living;
     private final Map<Species, Verdict> found = new HashMap<>();
@@ -33,7 +36,11 @@ public final class Singles {
     }
 
     private Verdict sift(Species s) {
-        Party one = new Party("single", s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false);
-        return Sieve.sift(plan, one, living);
+        return Sieve.sift(plan, one(plan, s, "single"), living);
+    }
+
+    /** One of a species as shops have it, on the first day of a plan. @param id by which it is told from the others */
+    public static Party one(Plan plan, Species s, String id) {
+        return new Party(id, s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), USUAL_WANT, false);
     }
 }

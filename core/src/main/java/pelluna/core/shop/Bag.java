@@ -10,6 +10,7 @@ import pelluna.core.capacity.Lens;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.RuleName;
 import pelluna.core.sieve.Sieve;
 import pelluna.core.tension.Eaten;
@@ -36,8 +37,8 @@ public final class Bag {
     /** The same for either order of the two. */
     public Together of(Species a, Species b) {
         boolean ordered = a.scientificName().compareTo(b.scientificName()) <= 0;
-        Party one = Shop.one(plan, ordered ? a : b, "first");
-        Party other = Shop.one(plan, ordered ? b : a, "second");
+        Party one = Singles.one(plan, ordered ? a : b, "first");
+        Party other = Singles.one(plan, ordered ? b : a, "second");
         if (a.equals(b)) {
             Optional<Together> wrong = number(one);
             if (wrong.isPresent()) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import pelluna.core.arrivals.Rest;
 import pelluna.core.catalogue.Species;
 import pelluna.core.plan.Fallow;
-import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.search.Singles;
 
@@ -27,11 +26,6 @@ public final class Shop {
                 plan.fallow().map(Fallow::until).filter(today::isBefore).orElse(today)));
     }
 
-    /** As one looks at it in a shop: one fish, at the size that shops usually have. */
-    static Party one(Plan plan, Species s, String id) {
-        return new Party(id, s, 1, s.usualShopCm(), plan.startOn(), plan.startOn(), 3, false);
-    }
-
     /** The plan moved to that day, or to the end of a time without fish. */
     public Plan plan() {
         return singles.plan();
@@ -44,7 +38,7 @@ public final class Shop {
 
     /** Days until the next may come into the tank after one of a species. */
     public int restAfter(Species s) {
-        return Rest.days(plan(), one(plan(), s, "one"));
+        return Rest.days(plan(), Singles.one(plan(), s, "one"));
     }
 
     /**
