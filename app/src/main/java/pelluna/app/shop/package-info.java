@@ -11,8 +11,7 @@
             "quarantine",
             "rows",
             "shell",
-            "species",
-            "tank"
+            "species"
         })
 package pelluna.app.shop;
 
