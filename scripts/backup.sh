@@ -59,8 +59,21 @@ backup() {
 
 # The newest migration that this Pelluna knows.
 known_schema() {
+  if packed; then cat "$here/lib/schema"; return; fi
   { ls "$here/app/src/main/resources/db/migration" | sed -n 's/^V\([0-9]*\)__.*/\1/p'
     find "$here/app/src/main/java" -name 'V[0-9]*__*.java' -printf '%f\n' | sed 's/^V\([0-9]*\)__.*/\1/'; } | sort -n | tail -n 1
+}
+
+# The newest migration in a database; 0 for one that has none.
+schema_of() { # database
+  tool psql $(at_cluster) -d "$1" -qtA -c "select case when to_regclass('flyway_schema_history') is null then 0 else
+    (xpath('/row/v/text()', query_to_xml('select coalesce(max(version::int), 0) v from flyway_schema_history where success', true, true, '')))[1]::text::int end"
+}
+
+# An older Pelluna would write rows that a newer one does not understand.
+not_newer() { # database
+  [ "$(schema_of "$1")" -le "$(known_schema)" ] \
+    || die "The data in $home are of a newer Pelluna. Start that one, or restore a backup that this one wrote; nothing was changed."
 }
 
 rename_database() { ask_cluster "$home" "alter database \"$1\" rename to \"$2\"" >/dev/null; }
@@ -88,7 +101,7 @@ restore() {
     tool pg_restore $(at_cluster) --no-owner --no-privileges --exit-on-error --single-transaction -d "$fresh" "$file" \
       || { ask_cluster "$home" "drop database \"$fresh\"" >/dev/null; die "The backup could not be read in. Nothing was changed."; }
     local schema
-    schema=$(tool psql $(at_cluster) -d "$fresh" -qtA -c "select coalesce(max(version::int), 0) from flyway_schema_history where success")
+    schema=$(schema_of "$fresh")
     [ "$schema" -le "$(known_schema)" ] \
       || { ask_cluster "$home" "drop database \"$fresh\"" >/dev/null; die "This backup is of a newer Pelluna. Nothing was changed; get that one first."; }
   fi

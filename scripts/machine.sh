@@ -8,8 +8,9 @@ find_postgres() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -
 
 has() {
   case $1 in
-    java) command -v javac >/dev/null && [ "$(javac -version 2>&1 | sed 's/javac \([0-9]*\).*/\1/')" -ge 17 ] ;;
-    maven) command -v mvn >/dev/null ;;
+    java) packed && [ "$(java -version 2>&1 | sed -n '1s/.*"\([0-9]*\).*/\1/p')" -ge 17 ] 2>/dev/null \
+      || command -v javac >/dev/null && [ "$(javac -version 2>&1 | sed 's/javac \([0-9]*\).*/\1/')" -ge 17 ] ;;
+    maven) packed || command -v mvn >/dev/null ;;
     postgres) pg=$(find_postgres) && [ -n "$pg" ] && [ -x "$pg/initdb" ] && [ -x "$pg/postgres" ] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
   esac
@@ -17,7 +18,7 @@ has() {
 
 package_of() {
   case $1 in
-    java) echo openjdk-17-jdk-headless ;;
+    java) if packed; then echo openjdk-17-jre-headless; else echo openjdk-17-jdk-headless; fi ;;
     maven) echo maven ;;
     postgres) echo postgresql ;;
     chromium) echo chromium ;;

@@ -27,9 +27,28 @@ watch_database() { # folder, process number of the launcher
   done
 }
 
+# What docs/performance.md measures them by.
+jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC"
+
+# What classes a run needed, kept so that the next start need not read and check them again (JEP 350). It is written when the first run
+# of this very program ends.
+share_classes() { # sets shared
+  shared=''
+  [ -z "${PELLUNA_CLASSPATH:-}" ] || return 0
+  local now archive="$home/classes.jsa"
+  now=$({ java -version 2>&1; echo "$jvm_flags"; jars | xargs -d '\n' stat -c '%n %s %Y'; } | sha256sum)
+  if [ -s "$archive" ] && [ "$(cat "$home/classes.of" 2>/dev/null)" = "$now" ]; then
+    shared="-XX:SharedArchiveFile=$archive -Xlog:cds=off -Xlog:cds+dynamic=off"
+  else
+    rm -f "$archive"
+    echo "$now" >"$home/classes.of"
+    shared="-XX:ArchiveClassesAtExit=$archive -Xlog:cds=off -Xlog:cds+dynamic=off"
+  fi
+}
+
 run_server() { # database, profile, port; sets server
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$home/port")/$1" PELLUNA_DB_PASSWORD=$(cat "$home/password") \
-    java -Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
+    java $jvm_flags $shared -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
     --server.port="$3" --spring.profiles.active="$2" --pelluna.hosts="${PELLUNA_HOSTS:-}" \
     --pelluna.sign-up="${PELLUNA_SIGN_UP:-false}" ${PELLUNA_PROBES:+--pelluna.probes="$PELLUNA_PROBES"} \
     ${lan:+--pelluna.lan.folder="$home/lan" --pelluna.lan.port="$lan_port" --pelluna.lan.address="$lan_address"} 9>&- &
@@ -37,10 +56,16 @@ run_server() { # database, profile, port; sets server
   echo "$server" >"$home/server.pid"
 }
 
+end_server() {
+  case $shared in *AtExit*) say "Ending. The first time takes some seconds more, so that later starts are quicker." ;; esac
+  kill -TERM "$server" 2>/dev/null || true
+}
+
 # Runs Pelluna until it is asked to end; what ends by itself is started again, up to a limit.
 keep_running() { # database, profile, port
   local code starts=() now
   while :; do
+    share_classes
     run_server "$@"
     code=0
     wait "$server" || code=$?

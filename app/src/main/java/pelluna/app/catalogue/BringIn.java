@@ -107,7 +107,7 @@ record BringIn(List<Row> rows, FactOverrides word) {
                         .forEach(f ->
                                 whole.add(new FactOverrides.FactOverride(entry.scientificName(), f.key(), f.value())));
             }
-            shipped.with(new FactOverrides(
+            shipped.check(new FactOverrides(
                     own ? List.of(new FactOverrides.OwnSpecies(entry.scientificName(), there.family(), "")) : fresh,
                     whole));
         } catch (CatalogueException e) {

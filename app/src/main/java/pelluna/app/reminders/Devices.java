@@ -74,12 +74,12 @@ class Devices {
     /** One that is the keeper's already comes anew. @throws Refused for one too many */
     @Transactional
     public void add(Device device) {
-        List<DeviceEntity> all = own();
-        all.stream()
+        List<DeviceEntity> same = own().stream()
                 .filter(d -> d.device().endpoint().equals(device.endpoint()))
-                .forEach(rows::delete);
+                .toList();
+        rows.deleteAll(same);
         rows.flush();
-        if (all.size() >= MOST) {
+        if (own().size() >= MOST) {
             throw new Refused(new ReminderRefusal.TooManyDevices(MOST));
         }
         if (StandIn.known(device.endpoint())) {

@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLException;
@@ -83,7 +84,13 @@ class LauncherTest {
         command.addAll(List.of(args));
         ProcessBuilder p = new ProcessBuilder(command).redirectErrorStream(true);
         p.environment().put("PELLUNA_HOME", home.toString());
-        p.environment().put("PELLUNA_CLASSPATH", System.getProperty("java.class.path"));
+        p.environment()
+                .put(
+                        "PELLUNA_CLASSPATH",
+                        // without the browser's driver, which is larger than all the rest
+                        Stream.of(System.getProperty("java.class.path").split(":"))
+                                .filter(part -> !part.contains("driver-bundle"))
+                                .collect(Collectors.joining(":")));
         return p;
     }
 
@@ -298,5 +305,80 @@ class LauncherTest {
                 .contains("from 1 to 65535", "exit 2")
                 .doesNotContain("Exception");
         assertThat(Files.exists(file)).isFalse();
+    }
+
+    private static String bash(Path folder, String script) throws IOException, InterruptedException {
+        Process p = new ProcessBuilder("bash", "-c", script)
+                .directory(folder.toFile())
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(p.waitFor()).as(said).isZero();
+        return said;
+    }
+
+    /** What './pelluna package' wrote, unpacked, where Maven would be heard if anybody called it. */
+    private ProcessBuilder unpacked(Path archive, String... args) {
+        List<String> command =
+                new ArrayList<>(List.of("bash", archive.resolve("pelluna").toString()));
+        command.addAll(List.of(args));
+        ProcessBuilder p = new ProcessBuilder(command).redirectErrorStream(true);
+        p.environment().remove("PELLUNA_CLASSPATH");
+        p.environment().put("PELLUNA_HOME", home.toString());
+        p.environment().put("PELLUNA_COPY_AFTER", "1");
+        p.environment().put("PATH", home.resolve("no") + ":" + System.getenv("PATH"));
+        return p;
+    }
+
+    @Test
+    void anArchiveRunsWithoutMavenAndKeepsACopyADay() throws IOException, InterruptedException {
+        Files.createDirectory(home.resolve("no"));
+        Files.writeString(home.resolve("no/mvn"), "#!/bin/sh\necho Maven was called\nexit 9\n");
+        bash(home, "chmod +x no/mvn");
+        Path file = home.resolve("pelluna.tar.gz");
+        assertThat(run("package", file.toString())).contains("SHA-256", "exit 0");
+        String first = bash(home, "sha256sum <pelluna.tar.gz");
+        assertThat(run("package", file.toString())).contains("exit 0");
+        assertThat(bash(home, "sha256sum <pelluna.tar.gz")).as("made twice").isEqualTo(first);
+        Path archive = home.resolve(
+                bash(home, "tar -xzf pelluna.tar.gz && ls -d pelluna-*/").strip());
+        bash(archive, "sha256sum --quiet -c SHA256SUMS");
+
+        running = unpacked(archive, "serve", "--port", Integer.toString(port))
+                .redirectOutput(home.resolve("said.txt").toFile())
+                .start();
+        assertThat(answers()).as(Files.readString(home.resolve("said.txt"))).isTrue();
+        Path copies = home.resolve("copies");
+        String copy = bash(home, "for i in $(seq 300); do ls copies/*.backup 2>/dev/null && exit; sleep 0.2; done");
+        assertThat(inside(home.resolve(copy.strip()))).contains("flyway_schema_history");
+        end();
+        assertThat(Files.readString(home.resolve("said.txt"))).doesNotContain("Maven was called");
+        assertThat(home.resolve("classes.jsa")).as("what the next start shares").isNotEmptyFile();
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copies)))
+                .isEqualTo("rwx------");
+    }
+
+    @Test
+    void copiesAreKeptForAWeekAndOneOfEachOfFourWeeks() throws IOException, InterruptedException {
+        Files.createDirectory(home.resolve("copies"));
+        bash(
+                home,
+                "touch copies/mine; for d in $(seq 0 99); do"
+                        + " touch copies/$(date -d \"2026-11-28 -$d days\" +%F).backup; done");
+        bash(home, ". " + ROOT.resolve("scripts/copies.sh") + "; rotate_copies copies");
+        assertThat(bash(home, "ls copies").lines())
+                .containsExactly(
+                        "2026-11-01.backup",
+                        "2026-11-08.backup",
+                        "2026-11-15.backup",
+                        "2026-11-21.backup",
+                        "2026-11-22.backup",
+                        "2026-11-23.backup",
+                        "2026-11-24.backup",
+                        "2026-11-25.backup",
+                        "2026-11-26.backup",
+                        "2026-11-27.backup",
+                        "2026-11-28.backup",
+                        "mine");
     }
 }

@@ -24,10 +24,7 @@ public final class Catalogue {
     private final Map<String, Species> byName = new LinkedHashMap<>();
 
     private Catalogue(List<Species> species) {
-        List<CatalogueProblem> problems = CatalogueRules.problems(species);
-        if (!problems.isEmpty()) {
-            throw new CatalogueException(problems);
-        }
+        hold(species);
         all = species.stream()
                 .sorted(Comparator.comparing(Species::scientificName))
                 .toList();
@@ -43,6 +40,13 @@ public final class Catalogue {
                 byName.putIfAbsent(name, bearers.iterator().next());
             }
         });
+    }
+
+    private static void hold(List<Species> species) {
+        List<CatalogueProblem> problems = CatalogueRules.problems(species);
+        if (!problems.isEmpty()) {
+            throw new CatalogueException(problems);
+        }
     }
 
     /**
@@ -77,9 +81,19 @@ public final class Catalogue {
      * species that is not there
      */
     public Catalogue with(FactOverrides word) {
-        if (word.isEmpty()) {
-            return this;
-        }
+        return word.isEmpty() ? this : new Catalogue(laid(word));
+    }
+
+    /**
+     * Whether a word could be laid over this catalogue, without making one of it.
+     *
+     * @throws CatalogueException as {@link #with}
+     */
+    public void check(FactOverrides word) {
+        hold(laid(word));
+    }
+
+    private List<Species> laid(FactOverrides word) {
         Map<String, List<Fact>> facts = new LinkedHashMap<>();
         word.facts()
                 .forEach(f -> facts.computeIfAbsent(f.scientificName(), n -> new ArrayList<>())
@@ -104,7 +118,7 @@ public final class Catalogue {
             throw new CatalogueException(
                     new FactPlace.AllOwnWords(), new CatalogueFault.NoSuchSpecies(List.copyOf(facts.keySet())));
         }
-        return new Catalogue(species);
+        return species;
     }
 
     /** What a species of one's own starts with: the facts of the one it is like, or nothing. */
