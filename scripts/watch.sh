@@ -47,6 +47,7 @@ share_classes() { # sets shared
 }
 
 run_server() { # database, profile, port; sets server
+  share_classes
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$home/port")/$1" PELLUNA_DB_PASSWORD=$(cat "$home/password") \
     java $jvm_flags $shared -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
     --server.port="$3" --spring.profiles.active="$2" --pelluna.hosts="${PELLUNA_HOSTS:-}" \
@@ -65,7 +66,6 @@ end_server() {
 keep_running() { # database, profile, port
   local code starts=() now
   while :; do
-    share_classes
     run_server "$@"
     code=0
     wait "$server" || code=$?
