@@ -36,7 +36,6 @@ keep_copies() { # database, process number of the launcher
   local wait=${PELLUNA_COPY_AFTER:-300}
   while sleep "$wait" && kill -0 "$2" 2>/dev/null && [ ! -f "$home/stopping" ]; do
     [ "$(schema_of "$1" || echo 0)" != 0 ] || continue
-    copy_of_today "$1" || say "Today's copy of your data could not be made; it is tried again in an hour."
-    wait=3600
+    if copy_of_today "$1"; then wait=3600; else say "Today's copy of your data could not be made; it is tried again in a while."; fi
   done
 }

@@ -349,7 +349,7 @@ class LauncherTest {
                 .start();
         assertThat(answers()).as(Files.readString(home.resolve("said.txt"))).isTrue();
         Path copies = home.resolve("copies");
-        String copy = bash(home, "for i in $(seq 300); do ls copies/*.backup 2>/dev/null && exit; sleep 0.2; done");
+        String copy = bash(home, "for i in $(seq 900); do ls copies/*.backup 2>/dev/null && exit; sleep 0.2; done");
         assertThat(inside(home.resolve(copy.strip()))).contains("flyway_schema_history");
         end();
         assertThat(Files.readString(home.resolve("said.txt"))).doesNotContain("Maven was called");
