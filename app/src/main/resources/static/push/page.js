@@ -19,10 +19,11 @@ async function own() {
 async function subscribed() {
   if (outside) {
     const worker = await navigator.serviceWorker.ready;
-    const made = await worker.pushManager.subscribe({ userVisibleOnly: true, applicationServerKey: bytesOf(box.dataset.serverKey) });
-    return [made.endpoint, base64(made.getKey('p256dh')), base64(made.getKey('auth'))];
+    const own = await worker.pushManager.subscribe({ userVisibleOnly: true, applicationServerKey: bytesOf(box.dataset.serverKey) });
+    return [own.endpoint, base64(own.getKey('p256dh')), base64(own.getKey('auth'))];
   }
-  const device = kept() || await made();
+  // numbers of messages may begin anew, as after a restore
+  const device = { ...(kept() || await made()), last: 0 };
   keep(device);
   return [await endpoint(device), device.open, device.auth];
 }

@@ -90,13 +90,14 @@ class BeginningController {
     String walk(OwnedTank tank, Model model) {
         OpenTank opened = plans.open(tank);
         Words say = opened.say();
+        List<SampleWalk.Stop> stops = SampleWalk.of(opened);
         shells.around(
                 model,
                 opened,
                 "begin",
                 say.text("page.beginning.walkTitle"),
-                say.text("page.beginning.walkSentence", opened.tank().name()));
-        model.addAttribute("stops", SampleWalk.of(opened));
+                say.text("page.beginning.walkSentence", opened.tank().name(), stops.size()));
+        model.addAttribute("stops", stops);
         model.addAttribute("pictures", new FishFiles());
         return "begin-walk";
     }

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.time.Clock;
 import java.util.Base64;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,6 +63,9 @@ class PushServlet extends HttpServlet {
         }
     }
 
+    /** What a device is given. @param body as RFC 8188 has it, in base64url */
+    private record Message(long id, String body) {}
+
     /** What waits for the device whose secret is shown, after the last that it has. */
     @Override
     protected void doGet(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -76,12 +78,9 @@ class PushServlet extends HttpServlet {
             return;
         }
         long since = after != null && SECONDS.matcher(after).matches() ? Long.parseLong(after) : 0;
-        List<Map<String, Object>> waiting = service.waiting(shown.substring(shown.indexOf(' ') + 1), since).stream()
-                .map(w -> Map.<String, Object>of(
-                        "id",
-                        w.id(),
-                        "body",
-                        Base64.getUrlEncoder().withoutPadding().encodeToString(w.body())))
+        List<Message> waiting = service.waiting(shown.substring(shown.indexOf(' ') + 1), since).stream()
+                .map(w -> new Message(
+                        w.id(), Base64.getUrlEncoder().withoutPadding().encodeToString(w.body())))
                 .toList();
         response.setContentType("application/json");
         response.getOutputStream().write(JsonMapper.shared().writeValueAsBytes(waiting));
