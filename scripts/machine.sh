@@ -13,6 +13,7 @@ has() {
     maven) packed || command -v mvn >/dev/null ;;
     postgres) pg=$(find_postgres) && [ -n "$pg" ] && [ -x "$pg/initdb" ] && [ -x "$pg/postgres" ] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
+    nginx) [ -x /usr/sbin/nginx ] ;;
   esac
 }
 
@@ -22,6 +23,7 @@ package_of() {
     maven) echo maven ;;
     postgres) echo postgresql ;;
     chromium) echo chromium ;;
+    nginx) echo nginx ;;
   esac
 }
 

@@ -2,16 +2,12 @@ package pelluna.app.account;
 
 import java.time.ZoneId;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -26,7 +22,6 @@ public class CurrentKeeper implements Reader {
     private static final String KEPT = CurrentKeeper.class.getName();
     private static final String BROWSER = KEPT + ".browser";
     private final KeeperAccounts accounts;
-    private final Map<Long, Optional<ZoneId>> zones = new ConcurrentHashMap<>();
 
     CurrentKeeper(KeeperAccounts accounts) {
         this.accounts = accounts;
@@ -122,16 +117,7 @@ public class CurrentKeeper implements Reader {
 
     /** The zone that the keeper has chosen; empty for nobody, and for who has chosen none. Asked for once. */
     Optional<ZoneId> zone() {
-        OptionalLong id = SignedIn.id();
-        if (id.isEmpty()) {
-            return Optional.empty();
-        }
-        Optional<ZoneId> known = zones.get(id.getAsLong());
-        if (known == null) {
-            known = accounts.findById(id.getAsLong()).flatMap(KeeperAccount::zone);
-            zones.put(id.getAsLong(), known);
-        }
-        return known;
+        return find().flatMap(KeeperAccount::zone);
     }
 
     /** @param zone null for the server's */
@@ -139,14 +125,6 @@ public class CurrentKeeper implements Reader {
     public void livesIn(ZoneId zone) {
         KeeperAccount keeper = get();
         keeper.livesIn(zone);
-        long id = keeper.id();
-        // until it is written, others would read and keep the old one
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                zones.remove(id);
-            }
-        });
         keep(accounts.save(keeper));
     }
 

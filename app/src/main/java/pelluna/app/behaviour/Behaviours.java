@@ -1,5 +1,7 @@
 package pelluna.app.behaviour;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -29,6 +31,13 @@ public class Behaviours {
     /** Weighed acts an hour from which a fish counts as pressed. Pelluna's judgement. */
     private static final double PRESSED = 2;
 
+    /** How many tanks' orders are kept at hand. */
+    private static final int MOST = 200;
+
+    /** Found by hundreds of draws; the same contests have the same. */
+    private final Cache<List<Contests.Won>, Standing> lately =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
     private final CurrentKeeper keeper;
     private final LogFigures log;
 
@@ -41,9 +50,10 @@ public class Behaviours {
     @Transactional(readOnly = true)
     public Standing standing(OwnedTank tank, List<Fish> there) {
         List<String> ids = there.stream().map(f -> Long.toString(f.id())).toList();
-        return Standing.of(Contests.of(log.contests(tank).stream()
+        List<Contests.Won> won = log.contests(tank).stream()
                 .filter(w -> ids.contains(w.winner()) && ids.contains(w.loser()))
-                .toList()));
+                .toList();
+        return lately.get(won, w -> Standing.of(Contests.of(w)));
     }
 
     /**

@@ -113,9 +113,9 @@ class StandingController {
         List<Contests.Won> won = course.won();
         Map<String, String> names = new LinkedHashMap<>();
         won.forEach(w -> List.of(w.winner(), w.loser())
-                .forEach(f -> names.put(
-                        f,
-                        byId.containsKey(f)
+                .forEach(one -> names.computeIfAbsent(
+                        one,
+                        f -> byId.containsKey(f)
                                 ? opened.say().title(byId.get(f).kind(opened.say()))
                                 : opened.say().text("page.behaviour.gone"))));
         Map<LocalDate, String> marks = new TreeMap<>();

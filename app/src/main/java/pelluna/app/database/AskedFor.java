@@ -48,7 +48,8 @@ public class AskedFor implements BeanPostProcessor {
         }
     }
 
-    private static String who() {
+    /** Who asks now: a number, nobody (empty), or "all". */
+    static String who() {
         String instead = INSTEAD.get();
         if (instead != null) {
             return instead;

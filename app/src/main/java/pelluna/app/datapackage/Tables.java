@@ -34,9 +34,11 @@ class Tables {
             "reminder",
             "reminder_told",
             "sent_write",
+            "shedlock",
             "share_link",
             "spring_session",
             "spring_session_attributes",
+            "tank_change",
             "tank_member",
             "user_credentials",
             "wrong_guess");

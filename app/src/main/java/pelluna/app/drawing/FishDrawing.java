@@ -35,7 +35,7 @@ public final class FishDrawing {
                         "g",
                         "transform",
                         "translate(" + Svg.num(x - length / 2) + " " + Svg.num(y) + ") scale(" + Svg.num(length) + ")")
-                .add(new FishPainter(look, id, length >= CLOSE).paint())
+                .add(Painted.of(look, id, length >= CLOSE))
                 .close("g")
                 .toString();
     }
@@ -68,7 +68,7 @@ public final class FishDrawing {
                         "img",
                         label.isEmpty() ? "aria-hidden" : "aria-label",
                         label.isEmpty() ? "true" : label)
-                .add(new FishPainter(look, id, width >= CLOSE).paint())
+                .add(Painted.of(look, id, width >= CLOSE))
                 .close("svg")
                 .toString();
     }
@@ -142,6 +142,10 @@ public final class FishDrawing {
 
     /** Half of the height that the fish with its fins and whatever reaches out of it takes, in shares of its length. */
     public static double halfHeight(Look look) {
+        return Painted.half(look);
+    }
+
+    static double measured(Look look) {
         FishForms.Outline o = FishForms.of(look.form());
         double marks = look.marks().stream()
                 .filter(m -> FishMarks.outside(m) || FishMarks.onFin(m))

@@ -6,7 +6,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableSet;
+import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.OwnedTank;
@@ -46,20 +50,28 @@ public class Fights {
 
     /** Newest first. */
     public List<Fight> serious(Collection<OwnedTank> tanks) {
-        List<Noted> hurt = noted(tanks, HURT);
+        Map<Long, NavigableSet<LocalDate>> hurt = new HashMap<>();
+        noted(tanks, HURT)
+                .forEach(n ->
+                        hurt.computeIfAbsent(n.fish(), f -> new TreeSet<>()).add(n.on()));
         List<Fight> fights = new ArrayList<>();
         for (ObservationRows.DayOfActs d : entries.hardDays(
                 OwnedTank.ids(tanks), EventTypes.CONTESTS, clock.getZone().getId())) {
-            boolean wounded = hurt.stream()
-                    .anyMatch(n -> n.fish() == d.getOther()
-                            && !n.on().isBefore(d.getOn())
-                            && !n.on().isAfter(d.getOn().plusDays(HURT_DAYS)));
-            if (SeriousFight.is(d.getHard(), d.getGravest(), wounded)) {
-                fights.add(new Fight(d.getFish(), d.getOther(), d.getOn(), d.getActs(), d.getHard(), wounded));
+            long other = d.getOther();
+            LocalDate on = d.getOn();
+            int hard = d.getHard();
+            boolean wounded = hurt.containsKey(other) && within(hurt.get(other).ceiling(on), on);
+            if (SeriousFight.is(hard, d.getGravest(), wounded)) {
+                fights.add(new Fight(d.getFish(), other, on, d.getActs(), hard, wounded));
             }
         }
         fights.sort(Comparator.comparing(Fight::on).reversed());
         return fights;
+    }
+
+    /** @param seen the first day from then on; null for none */
+    private static boolean within(LocalDate seen, LocalDate on) {
+        return seen != null && !seen.isAfter(on.plusDays(HURT_DAYS));
     }
 
     /** Spots, thinness and jumps, oldest first. */

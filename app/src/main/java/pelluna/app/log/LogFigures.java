@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,10 +83,12 @@ public class LogFigures {
         List<Instant> moments = new ArrayList<>();
         for (int k = newest.size() - 1; k >= 0; k--) {
             ObservationRows.Contest c = newest.get(k);
-            for (int i = 0; i < c.getTimes(); i++) {
-                won.add(new Contests.Won(c.getFish().toString(), c.getOther().toString(), 1));
-                moments.add(c.getAt());
-            }
+            // each of the row's values is read once: a projection is slow to ask
+            Contests.Won one =
+                    new Contests.Won(c.getFish().toString(), c.getOther().toString(), 1);
+            int times = c.getTimes();
+            won.addAll(Collections.nCopies(times, one));
+            moments.addAll(Collections.nCopies(times, c.getAt()));
         }
         return new Course(won, moments);
     }

@@ -2,6 +2,8 @@ package pelluna.app.planning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.LocalDate;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -25,9 +27,13 @@ class Assessments {
     private final Cache<Asked, Answer> held = Caffeine.newBuilder().weakValues().build();
 
     private final SolveTime time;
+    private final Counter asked;
+    private final Counter found;
 
-    Assessments(SolveTime time) {
+    Assessments(SolveTime time, MeterRegistry figures) {
         this.time = time;
+        this.asked = figures.counter("pelluna.assessments", "for", "asked");
+        this.found = figures.counter("pelluna.assessments", "for", "computed");
     }
 
     /** @param catalogue another one means that facts may have changed */
@@ -41,7 +47,11 @@ class Assessments {
      */
     Answer of(PlanFile file, Catalogue catalogue, LocalDate today, Supplier<Plan> plan) {
         Asked key = new Asked(file, catalogue, today);
-        Answer answer = held.get(key, asked -> new Answer(plan.get(), time::begins));
+        Answer answer = held.get(key, anew -> {
+            found.increment();
+            return new Answer(plan.get(), time::begins);
+        });
+        asked.increment();
         lately.put(key, answer);
         return answer;
     }

@@ -1,6 +1,7 @@
 package pelluna.app.probe;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -16,6 +17,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import pelluna.app.database.AskedFor;
+import pelluna.app.database.OneNode;
 import pelluna.app.limits.Refused;
 import pelluna.core.units.Statement;
 
@@ -34,13 +36,17 @@ class ProbeReader {
         return t;
     };
 
+    private static final Duration AT_MOST = Duration.ofMinutes(2);
+
+    private final OneNode nodes;
     private final Probes opened;
     private final ProbeLine line;
     private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(DAEMONS);
     private final ExecutorService askers = Executors.newFixedThreadPool(MOST_AT_ONCE, DAEMONS);
     private final Set<Long> asked = ConcurrentHashMap.newKeySet();
 
-    ProbeReader(Probes opened, ProbeLine line) {
+    ProbeReader(Probes opened, ProbeLine line, OneNode nodes) {
+        this.nodes = nodes;
         this.opened = opened;
         this.line = line;
     }
@@ -52,6 +58,17 @@ class ProbeReader {
 
     void turn() {
         try {
+            AskedFor.all(() -> {
+                nodes.does("probes", AT_MOST, this::askAll);
+                return true;
+            });
+        } catch (RuntimeException e) {
+            LOG.warn("Probes could not be read this turn: {}", e.getMessage());
+        }
+    }
+
+    private void askAll() {
+        try {
             List<Callable<Void>> due = AskedFor.all(opened::due).stream()
                     .<Callable<Void>>map(p -> () -> {
                         AskedFor.all(() -> ask(p));
@@ -61,8 +78,6 @@ class ProbeReader {
             askers.invokeAll(due);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-        } catch (RuntimeException e) {
-            LOG.warn("Probes could not be read this turn: {}", e.getMessage());
         }
     }
 

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
 import pelluna.app.limits.Refusal;
+import pelluna.app.operations.Trace;
 import pelluna.app.writes.Answers;
 import pelluna.app.writes.Reader;
 import pelluna.words.Words;
@@ -80,6 +81,11 @@ class FailurePages implements ErrorController {
                 && status != HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE
                 && status != HttpServletResponse.SC_BAD_REQUEST;
         model.addAttribute("again", again ? request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) : null);
+        model.addAttribute(
+                "trace",
+                status == HttpServletResponse.SC_INTERNAL_SERVER_ERROR
+                        ? Trace.of(request).orElse(null)
+                        : null);
         model.addAttribute("out", status == HttpServletResponse.SC_UNAUTHORIZED);
         model.addAttribute("typed", again ? typed(request) : List.of());
         model.addAttribute(
@@ -99,17 +105,18 @@ class FailurePages implements ErrorController {
         return api
                 ? ResponseEntity.status(status)
                         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                        .body(problem(status, why))
+                        .body(problem(status, why, request))
                 : ResponseEntity.status(status)
                         .contentType(MediaType.parseMediaType("text/plain;charset=UTF-8"))
                         .body(reader.wordsAtHand().of(why));
     }
 
     /** As RFC 9457 has it, with the code of the refusal beside its words. */
-    private static ProblemDetail problem(int status, Refusal why) {
+    private static ProblemDetail problem(int status, Refusal why, HttpServletRequest request) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatusCode.valueOf(status), Words.forAnybody().of(why));
         problem.setProperty("code", Words.code(why));
+        Trace.of(request).ifPresent(id -> problem.setProperty("trace", id));
         return problem;
     }
 

@@ -1,6 +1,16 @@
 /** The frame around every page, and failures as pages and problems. */
 @ApplicationModule(
-        allowedDependencies = {"account", "database", "drawing", "limits", "planfile", "planning", "tank", "writes"})
+        allowedDependencies = {
+            "account",
+            "database",
+            "drawing",
+            "limits",
+            "operations",
+            "planfile",
+            "planning",
+            "tank",
+            "writes"
+        })
 package pelluna.app.shell;
 
 import org.springframework.modulith.ApplicationModule;

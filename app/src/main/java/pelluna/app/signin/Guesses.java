@@ -61,7 +61,7 @@ class Guesses {
     /** A guess was wrong. Kept whatever becomes of the request. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void wrong(String account, String address) {
-        LOG.info("A wrong password or code from {}.", address);
+        LOG.info("A wrong password or code.");
         jdbc.sql("delete from wrong_guess where at < ?").param(since()).update();
         jdbc.sql("insert into wrong_guess (account, address, at) values (?, ?, ?)")
                 .params(hashed(account), address, clock.instant().atOffset(ZoneOffset.UTC))

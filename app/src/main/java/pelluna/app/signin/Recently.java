@@ -37,7 +37,7 @@ class Recently implements SessionAuthenticationStrategy, AuthorizationManager<Re
 
     @Override
     public void onAuthentication(Authentication who, HttpServletRequest request, HttpServletResponse response) {
-        LOG.info("Account {} signed in from {}.", who.getName(), request.getRemoteAddr());
+        LOG.info("Account {} signed in.", who.getName());
         shown(request);
     }
 

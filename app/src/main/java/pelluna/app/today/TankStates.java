@@ -3,8 +3,6 @@ package pelluna.app.today;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -17,9 +15,6 @@ import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.web.servlet.HandlerInterceptor;
-import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
-import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import pelluna.app.account.Beside;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
@@ -33,7 +28,7 @@ import pelluna.words.Words;
  * that a list of a hundred tanks waits for none of them.
  */
 @Configuration
-class TankStates implements WebMvcConfigurer, HandlerInterceptor {
+class TankStates {
     private static final Logger LOG = LoggerFactory.getLogger(TankStates.class);
     private static final int MOST = 5000;
     /** Readings of probes and the hours go on without anybody writing. Pelluna's judgement. */
@@ -42,6 +37,7 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
     private final CurrentKeeper keeper;
     private final Ownership ownership;
     private final TodayLists lists;
+    private final TankChanges changes;
     private final Clock clock;
     private final Cache<Asked, Kept> kept =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -52,7 +48,8 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
         return thread;
     });
 
-    TankStates(CurrentKeeper keeper, Ownership ownership, TodayLists lists, Clock clock) {
+    TankStates(CurrentKeeper keeper, Ownership ownership, TodayLists lists, TankChanges changes, Clock clock) {
+        this.changes = changes;
         this.keeper = keeper;
         this.ownership = ownership;
         this.lists = lists;
@@ -62,15 +59,17 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
     /** Each reader has a language and units of their own, and maybe another day. */
     private record Asked(long tank, long keeper, Locale language, UnitSystem units, LocalDate today) {}
 
-    private record Kept(TankState state, long minute, boolean stale) {}
+    /** @param change of the tank that it was found at */
+    private record Kept(TankState state, long minute, long change) {}
 
     /** The last known; empty if it is not known yet, or no longer so and being looked at. */
     Optional<TankState> of(OwnedTank tank) {
         Words say = keeper.words();
         Asked key = new Asked(tank.id(), keeper.get().id(), say.language(), say.units(), LocalDate.now(clock));
         Kept known = kept.getIfPresent(key);
-        if (known == null || known.stale() || minute() - known.minute() >= MINUTES) {
-            find(key);
+        long change = changes.of(tank.id());
+        if (known == null || known.change() != change || minute() - known.minute() >= MINUTES) {
+            find(key, change);
         }
         return Optional.ofNullable(known).map(Kept::state);
     }
@@ -79,14 +78,14 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
         return clock.millis() / 60_000;
     }
 
-    private void find(Asked key) {
+    private void find(Asked key, long change) {
         if (!underWay.add(key)) {
             return;
         }
         Supplier<TankState> work = Beside.request(keeper, () -> state(key.tank()));
         beside.execute(() -> {
             try {
-                kept.put(key, new Kept(work.get(), minute(), false));
+                kept.put(key, new Kept(work.get(), minute(), change));
             } catch (NoSuchTankException gone) {
                 kept.invalidate(key);
             } catch (RuntimeException e) {
@@ -100,23 +99,6 @@ class TankStates implements WebMvcConfigurer, HandlerInterceptor {
     private TankState state(long id) {
         TodayLists.Lists today = lists.of(ownership.tank(id));
         return TankState.of(today.todo(), today.watch());
-    }
-
-    @Override
-    public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/tanks/*/**");
-    }
-
-    /** What is known of a tank is old once somebody has written to it. */
-    @Override
-    public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception e) {
-        String[] parts = request.getRequestURI().split("/");
-        if (request.getMethod().equals("POST") && parts.length > 2 && parts[2].matches("\\d{1,18}")) {
-            long tank = Long.parseLong(parts[2]);
-            kept.asMap()
-                    .replaceAll(
-                            (key, state) -> key.tank() == tank ? new Kept(state.state(), state.minute(), true) : state);
-        }
     }
 
     @PreDestroy

@@ -95,6 +95,7 @@ class Writes {
                 transactions.rollback(write);
                 return refused.isPresent() ? RefusedPages.show(request, response, location, refused.get()) : answer;
             }
+            changed(request);
             if (!key.isEmpty()) {
                 keys.answered(key, print, KeptAnswer.text(answer, location));
             }
@@ -128,6 +129,18 @@ class Writes {
             waitAtMost(forTheTank);
             jdbc.sql(THE_TANK).params(id, id).query(Integer.class).single();
             waitAtMost(forARow);
+        }
+    }
+
+    /** What any node keeps at hand of the tank is old now. */
+    private void changed(HttpServletRequest request) {
+        Matcher tank = TANK.matcher(request.getRequestURI());
+        if (tank.matches()) {
+            jdbc.sql("""
+                    select tank_changed(?) is null""")
+                    .param(Long.parseLong(tank.group(1)))
+                    .query(Boolean.class)
+                    .single();
         }
     }
 

@@ -36,7 +36,6 @@ class LiteralsTest {
             "scenery/ReefDrawing.java",
             "signin/Browsers.java",
             "signin/PasskeysOfThisName.java",
-            "signin/Sessions.java",
             "species/SchoolsDrawing.java",
             "species/ToScale.java",
             "tankplace/TankDrawing.java",

@@ -25,7 +25,7 @@ final class Sources {
             + "|\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^[,;.]? \\p{Ll}{2,}|\\p{Ll}{2,}[,;:]? $");
     /** Names of headers and of their values, classes of the stylesheet, how days are written, marks of a language. */
     private static final Pattern NO_WORDS =
-            Pattern.compile("Accept|Authorization|Location|Referer|Refresh|Origin|Host|Permissions|Topic"
+            Pattern.compile("Accept|Authorization|Location|SameSite|Lax|Referer|Refresh|Origin|Host|Permissions|Topic"
                     + "|[a-z]+(-[a-z]+)*( [a-z]+-[a-z-]*)*|(EEE )?d MMM.*|.*(default-src|connect-src|<svg|<defs"
                     + "|<pattern|<style|@font-face|sans-serif|filename=|charset=).*|export const .*|;\\\\n.*");
 

@@ -3,6 +3,7 @@ package pelluna.app.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -30,7 +31,8 @@ class AskedAtOnceTest {
           {"species": "Gramma loreto"}, {"species": "Salarias fasciatus"}, {"species": "Chromis viridis", "count": 6}]}
         """);
 
-    private final Assessments assessments = new Assessments(new SolveTime(Duration.ofMinutes(5)));
+    private final Assessments assessments =
+            new Assessments(new SolveTime(Duration.ofMinutes(5)), new SimpleMeterRegistry());
     private final AtomicInteger computed = new AtomicInteger();
 
     private Answer ask(PlanFile file) {

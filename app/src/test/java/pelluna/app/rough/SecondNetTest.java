@@ -26,6 +26,7 @@ class SecondNetTest {
             "push_mailbox",
             "push_message",
             "sent_write",
+            "shedlock",
             "spring_session",
             "spring_session_attributes",
             "user_credentials",

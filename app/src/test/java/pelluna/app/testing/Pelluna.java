@@ -52,8 +52,10 @@ public final class Pelluna {
                     "--spring.datasource.password=" + TestCluster.password(),
                     // a machine that others use is no database in trouble: that is tested apart, with the limits of use
                     "--spring.datasource.hikari.connection-timeout=60000",
-                    "--spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s'",
+                    "--spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s';"
+                            + " set plan_cache_mode = force_generic_plan",
                     "--spring.datasource.hikari.data-source-properties.socketTimeout=90",
+                    "--management.server.port=0",
                     // tests go round themselves
                     "--pelluna.reminders=24h",
                     "--pelluna.waits.tank=60s",
