@@ -1,10 +1,12 @@
 package pelluna.app.testing;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import net.ttddyy.dsproxy.ExecutionInfo;
 import net.ttddyy.dsproxy.QueryInfo;
@@ -17,6 +19,8 @@ public final class CountedQueries implements BeanPostProcessor, QueryExecutionLi
     private static final AtomicInteger ASKED = new AtomicInteger();
     private static final Pattern WRITES = Pattern.compile("^\\s*(insert|update|delete|merge|truncate)\\b");
     private static final List<String> WRITTEN = new CopyOnWriteArrayList<>();
+    private static final List<String> SAID = new CopyOnWriteArrayList<>();
+    private static volatile boolean saying;
 
     @Override
     public Object postProcessAfterInitialization(Object bean, String name) {
@@ -28,6 +32,26 @@ public final class CountedQueries implements BeanPostProcessor, QueryExecutionLi
     /** Queries of requests since the application began. */
     public static int asked() {
         return ASKED.get();
+    }
+
+    /** Questions of requests during some work, each with what it was asked with, in their order. */
+    public static List<String> during(Runnable work) {
+        SAID.clear();
+        saying = true;
+        try {
+            work.run();
+            return List.copyOf(SAID);
+        } finally {
+            saying = false;
+        }
+    }
+
+    private static String said(QueryInfo query) {
+        return query.getQuery()
+                + query.getParametersList().stream()
+                        .flatMap(List::stream)
+                        .map(p -> Arrays.toString(p.getArgs()))
+                        .collect(Collectors.joining(", ", " with ", ""));
     }
 
     /** What requests have written since the application began, in the words of the database. */
@@ -47,6 +71,9 @@ public final class CountedQueries implements BeanPostProcessor, QueryExecutionLi
                     .filter(q -> !q.toUpperCase(Locale.ROOT).contains("SPRING_SESSION"))
                     .toList();
             ASKED.addAndGet(asked.size());
+            if (saying) {
+                queries.forEach(q -> SAID.add(said(q)));
+            }
             asked.stream().filter(q -> WRITES.matcher(q).find()).forEach(WRITTEN::add);
         }
     }

@@ -1,0 +1,49 @@
+package pelluna.app.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import pelluna.app.testing.CountedQueries;
+import pelluna.app.testing.Pelluna;
+
+/** What a page reads of rows it reads once; what is written is read anew. */
+class ReadOnceTest {
+    @Test
+    void noPageAsksForTheSameRowsTwice() {
+        // signs in
+        Pelluna.get("/tanks/1/today");
+        Map<String, List<String>> twice = new TreeMap<>();
+        for (String page : List.of("today", "log", "losses", "losses/predicted", "arrivals", "tank", "reefscape")) {
+            List<String> asked = CountedQueries.during(() -> Pelluna.get("/tanks/1/" + page));
+            assertThat(asked).as(page).hasSizeGreaterThan(10);
+            List<String> again = asked.stream()
+                    // of repositories: their tables have such names
+                    .filter(q -> q.startsWith("select") && q.contains("1_0"))
+                    .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()))
+                    .entrySet()
+                    .stream()
+                    .filter(e -> e.getValue() > 1)
+                    .map(e -> e.getValue() + " times " + e.getKey())
+                    .toList();
+            if (!again.isEmpty()) {
+                twice.put(page, again);
+            }
+        }
+        assertThat(twice).isEmpty();
+    }
+
+    @Test
+    void theNextPageSeesWhatWasWritten() {
+        String name = "Read " + System.nanoTime();
+        String before = Pelluna.get("/tanks/1/tank").body();
+        assertThat(before).doesNotContain(name);
+        assertThat(Pelluna.post("/tanks/1/name", Map.of("name", name)).body()).contains(name);
+        assertThat(Pelluna.get("/tanks/1/tank").body()).contains(name);
+        Pelluna.post("/tanks/1/name", Map.of("name", "Lantern Ledge"));
+    }
+}
