@@ -27,15 +27,28 @@ class ReleasedDataTest {
     @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5", "v6", "v7", "v9-lived"})
     void nothingIsLost(String release) throws SQLException, IOException {
         try (SpareDatabase data = SpareDatabase.of(release)) {
-            data.to("9");
-            data.run("create table before_livestock as select coalesce(max(id), 0) as fish from fish");
-            Map<String, List<String>> before = told(data, "before");
-            data.toNow();
-            assertThat(told(data, "after")).isEqualTo(before);
+            Map<String, List<String>> before = toldBefore(data);
+            assertThat(toldAfter(data)).isEqualTo(before);
             assertThat(before.get("residents")).hasSizeGreaterThan(3);
             assertThat(before.get("wishes")).hasSizeGreaterThan(10);
             everyLifeStandsWhereItsEventsLead(data);
         }
+    }
+
+    /** What it says of its fish when it is brought as far as the last schema that told of wishes and fish apart. */
+    static Map<String, List<String>> toldBefore(SpareDatabase data) throws SQLException, IOException {
+        data.to("9");
+        data.run("create table if not exists before_livestock as select coalesce(max(id), 0) as fish from fish");
+        return told(data, "before");
+    }
+
+    /** What it says of the same when it is brought to this release, from wherever it is. */
+    static Map<String, List<String>> toldAfter(SpareDatabase data) throws SQLException, IOException {
+        if (data.asked("select to_regclass('before_livestock')") == null) {
+            toldBefore(data);
+        }
+        data.toNow();
+        return told(data, "after");
     }
 
     /** A calendar's link was kept as it was; now its hash is, and it opens the same. Lines have an author now. */

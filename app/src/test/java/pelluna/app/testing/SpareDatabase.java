@@ -17,11 +17,26 @@ import org.flywaydb.core.api.migration.JavaMigration;
 
 /** A database of its own for one test, beside that of the running application. */
 public final class SpareDatabase implements AutoCloseable {
-    private final String name = "old_" + UUID.randomUUID().toString().replace("-", "");
-    private final String url = TestCluster.url(name);
+    private final String name;
+    private final String url;
 
     public SpareDatabase() throws SQLException {
+        this("old_" + UUID.randomUUID().toString().replace("-", ""));
         runAt(TestCluster.url(), "create database " + name);
+    }
+
+    private SpareDatabase(String name) {
+        this.name = name;
+        this.url = TestCluster.url(name);
+    }
+
+    /** One that is there already. */
+    public static SpareDatabase named(String name) {
+        return new SpareDatabase(name);
+    }
+
+    public String name() {
+        return name;
     }
 
     /** With what the demo of a release had written, as it was dumped then. @param release as 'v6' */

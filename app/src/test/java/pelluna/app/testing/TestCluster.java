@@ -1,6 +1,7 @@
 package pelluna.app.testing;
 
 import java.net.URI;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -37,6 +38,11 @@ public final class TestCluster {
 
     public static int port() {
         return URI.create(first().substring("jdbc:".length())).getPort();
+    }
+
+    /** The data folder of the cluster, as the launcher has one. */
+    public static Path home() {
+        return Path.of(System.getenv("PELLUNA_TEST_HOME"));
     }
 
     /** A path as of a URI: '/pelluna_test_1'. */
