@@ -132,8 +132,8 @@ class ArrivalsController {
                     opened.ahead().changes(),
                     keeper.get().currency());
             LocalDate until = lanes.axis().to();
-            WaterCourse planned = WaterCourse.of(opened.plan(), schedule, until);
-            WaterCourse atOnce = WaterCourse.allInOneDay(opened.plan(), schedule, until);
+            WaterCourse planned = opened.water(until).planned();
+            WaterCourse atOnce = opened.water(until).atOnce();
             StripsDrawing strips = new StripsDrawing(
                     lanes.axis(),
                     opened.plan(),

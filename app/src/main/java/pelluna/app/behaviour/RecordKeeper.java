@@ -1,5 +1,7 @@
 package pelluna.app.behaviour;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -27,6 +29,12 @@ import pelluna.core.plan.Plan;
  */
 @Component
 class RecordKeeper implements OwnRecords {
+    private static final int MOST = 64;
+
+    /** What the model expects of plans that were asked about lately: the same plan has the same. */
+    private final Cache<Plan, ExpectedActs> lately =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
     private final LogFigures log;
     private final FishLinks fish;
     private final Absences absences;
@@ -74,7 +82,8 @@ class RecordKeeper implements OwnRecords {
                 since,
                 away(tank, links),
                 clock.getZone());
-        Map<String, Double> expected = ExpectedActs.of(plan, (a, b) -> hours.of(rowOf.get(a.id()), rowOf.get(b.id())));
+        Map<String, Double> expected =
+                lately.get(plan, ExpectedActs::new).in((a, b) -> hours.of(rowOf.get(a.id()), rowOf.get(b.id())));
         Map<Long, OwnRecord> records = new HashMap<>();
         for (Party p : plan.residents()) {
             Long row = rowOf.get(p.id());

@@ -1,11 +1,14 @@
 package pelluna.app.planning;
 
 import java.lang.ref.SoftReference;
+import java.time.LocalDate;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import pelluna.app.writes.NotYetKnown;
+import pelluna.core.arrivals.Schedule;
 import pelluna.core.assessment.Assessment;
 import pelluna.core.assessment.Assessor;
+import pelluna.core.outlook.WaterCourse;
 import pelluna.core.plan.Plan;
 import pelluna.core.search.Singles;
 import pelluna.core.units.Stop;
@@ -17,6 +20,15 @@ public final class Answer {
     private volatile Found found;
     /** Many and cheap to find again: given up where memory is short. */
     private volatile SoftReference<Singles> singles = new SoftReference<>(null);
+
+    private volatile SoftReference<Water> water = new SoftReference<>(null);
+
+    /** The water over the plan up to a day: as it is scheduled, and as if all came on the day of the first. */
+    public record Water(LocalDate until, WaterCourse planned, WaterCourse atOnce) {
+        private Water(Plan plan, Schedule schedule, LocalDate until) {
+            this(until, WaterCourse.of(plan, schedule, until), WaterCourse.allInOneDay(plan, schedule, until));
+        }
+    }
 
     private record Found(Assessment assessment, Ahead ahead) {}
 
@@ -35,6 +47,20 @@ public final class Answer {
         if (known == null) {
             known = new Singles(plan);
             singles = new SoftReference<>(known);
+        }
+        return known;
+    }
+
+    /**
+     * For a plan in which somebody comes.
+     *
+     * @throws NotYetKnown within a transaction, if the order of arrival is not known yet
+     */
+    Water water(LocalDate until) {
+        Water known = water.get();
+        if (known == null || !known.until().equals(until)) {
+            known = new Water(plan, assessment().arrivals(), until);
+            water = new SoftReference<>(known);
         }
         return known;
     }

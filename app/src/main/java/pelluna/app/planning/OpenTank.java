@@ -1,5 +1,6 @@
 package pelluna.app.planning;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import pelluna.app.account.OwnedTank;
@@ -44,6 +45,11 @@ public record OpenTank(
     /** What the Sieve says of one of each species. */
     public Singles singles() {
         return answer.singles();
+    }
+
+    /** The water over the plan up to a day; as above, and only where somebody comes. */
+    public Answer.Water water(LocalDate until) {
+        return answer.water(until);
     }
 
     /** The days to come; as above. */

@@ -18,6 +18,16 @@ final class Node implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
+    /** Work of others is no database in trouble, as everywhere in these tests. */
+    private static final String ON_A_BUSY_MACHINE = """
+            {"spring.datasource.hikari.maximum-pool-size": 8,
+             "spring.datasource.hikari.connection-timeout": 60000,
+             "spring.datasource.hikari.connection-init-sql":
+               "set statement_timeout = '60s'; set plan_cache_mode = force_generic_plan",
+             "spring.datasource.hikari.data-source-properties.socketTimeout": 90,
+             "pelluna.waits.tank": "60s",
+             "pelluna.waits.row": "60s"}""";
+
     private static final Path ROOT = Files.exists(Path.of("frontend")) ? Path.of(".") : Path.of("..");
 
     private final int port;
@@ -44,7 +54,7 @@ final class Node implements AutoCloseable {
         builder.environment().put("PELLUNA_DB_URL", database);
         builder.environment().put("PELLUNA_DB_PASSWORD", TestCluster.password());
         builder.environment().put("SPRING_PROFILES_ACTIVE", "demo");
-        builder.environment().put("SPRING_DATASOURCE_HIKARI_MAXIMUMPOOLSIZE", "8");
+        builder.environment().put("SPRING_APPLICATION_JSON", ON_A_BUSY_MACHINE);
         builder.environment().putAll(settings);
         process = builder.start();
     }

@@ -15,20 +15,24 @@ import pelluna.core.plan.Plan;
  * their tension, times the hours since both were there. Taken at today's sizes, without any record.
  */
 public final class ExpectedActs {
-    private ExpectedActs() {}
+    private final List<Press> presses;
+
+    /** Of a plan as it is on its first day. */
+    public ExpectedActs(Plan plan) {
+        Plan kinds = plan.wishing(List.of());
+        for (Party p : plan.residents()) {
+            kinds = kinds.with(p.seen(OwnRecord.NONE));
+        }
+        presses = List.copyOf(new Outlook(kinds, new Schedule(List.of(), 0, 0, true)).presses(plan.startOn()));
+    }
 
     /**
      * @param hours watched while both were in the tank
      * @return by id of the resident
      */
-    public static Map<String, Double> of(Plan plan, ToDoubleBiFunction<Party, Party> hours) {
-        Plan kinds = plan.wishing(List.of());
-        for (Party p : plan.residents()) {
-            kinds = kinds.with(p.seen(OwnRecord.NONE));
-        }
-        Outlook outlook = new Outlook(kinds, new Schedule(List.of(), 0, 0, true));
+    public Map<String, Double> in(ToDoubleBiFunction<Party, Party> hours) {
         Map<String, Double> expected = new HashMap<>();
-        for (Press p : outlook.presses(plan.startOn())) {
+        for (Press p : presses) {
             double watched =
                     hours.applyAsDouble(p.aggressor().party(), p.target().party());
             expected.merge(p.aggressor().party().id(), OwnRecord.rate(p.index()) * watched, Double::sum);

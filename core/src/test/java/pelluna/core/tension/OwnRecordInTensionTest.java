@@ -70,12 +70,13 @@ class OwnRecordInTensionTest {
 
     @Test
     void whatIsExpectedGrowsWithHoursAndDoesNotHangOnWhatWasSeen() {
-        Map<String, Double> six = ExpectedActs.of(plan, (a, b) -> 6);
-        Map<String, Double> twelve = ExpectedActs.of(plan, (a, b) -> 12);
+        Map<String, Double> six = new ExpectedActs(plan).in((a, b) -> 6);
+        Map<String, Double> twelve = new ExpectedActs(plan).in((a, b) -> 12);
         assertThat(six.get("r0")).isGreaterThan(0);
         assertThat(twelve.get("r0")).isEqualTo(2 * six.get("r0"), within(1e-9));
-        assertThat(ExpectedActs.of(with(new OwnRecord(50, 6, 1)), (a, b) -> 6)).isEqualTo(six);
-        assertThat(ExpectedActs.of(plan, (a, b) -> 0).get("r0")).isZero();
+        assertThat(new ExpectedActs(with(new OwnRecord(50, 6, 1))).in((a, b) -> 6))
+                .isEqualTo(six);
+        assertThat(new ExpectedActs(plan).in((a, b) -> 0).get("r0")).isZero();
     }
 
     @Test
