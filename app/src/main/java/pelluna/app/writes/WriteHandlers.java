@@ -1,11 +1,17 @@
 package pelluna.app.writes;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.webmvc.autoconfigure.WebMvcRegistrations;
+import org.springframework.core.NestedRuntimeException;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerAdapter;
 import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHandlerMethod;
 
@@ -31,6 +37,26 @@ class WriteHandlers implements WebMvcRegistrations {
     private final class OnceMethod extends ServletInvocableHandlerMethod {
         OnceMethod(HandlerMethod method) {
             super(method);
+        }
+
+        /** What a write has taken away is gone for its repeat, which is told what came of the first all the same. */
+        @Override
+        public Object invokeForRequest(NativeWebRequest request, ModelAndViewContainer page, Object... given)
+                throws Exception {
+            try {
+                return super.invokeForRequest(request, page, given);
+            } catch (NestedRuntimeException database) {
+                throw database;
+            } catch (RuntimeException failed) {
+                HttpServletRequest asked = request.getNativeRequest(HttpServletRequest.class);
+                Optional<Object> before = asked != null && asked.getMethod().equals("POST")
+                        ? WriteHandlers.this
+                                .writes
+                                .getObject()
+                                .before(asked, request.getNativeResponse(HttpServletResponse.class))
+                        : Optional.empty();
+                return before.orElseThrow(() -> failed);
+            }
         }
 
         @Override

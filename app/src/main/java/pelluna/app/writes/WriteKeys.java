@@ -72,6 +72,14 @@ class WriteKeys {
                         .optional();
     }
 
+    /** The answer that a write was given; empty if it was not done. */
+    Optional<String> known(String key, String print) {
+        return jdbc.sql("select answer from sent_write where sent_key = ? and print = ? and answer <> ''")
+                .params(key, print)
+                .query(String.class)
+                .optional();
+    }
+
     void answered(String key, String print, String answer) {
         jdbc.sql("update sent_write set answer = ? where sent_key = ? and print = ?")
                 .params(answer, key, print)

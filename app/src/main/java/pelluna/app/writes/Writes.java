@@ -73,6 +73,14 @@ class Writes {
         return Turns.whole(() -> turn(request, response, arguments, handler));
     }
 
+    /** What the same write was answered before; empty if it was not done, or has no key. */
+    Optional<Object> before(HttpServletRequest request, HttpServletResponse response) {
+        String key = WriteKeys.of(request);
+        Optional<String> known = key.isEmpty() ? Optional.empty() : keys.known(key, WriteKeys.print(request));
+        known.ifPresent(answer -> response.setHeader(SAVED, key));
+        return known.map(KeptAnswer::read);
+    }
+
     private Object turn(
             HttpServletRequest request, HttpServletResponse response, Object[] arguments, Callable<Object> handler)
             throws Exception {
