@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,14 @@ class SupplyChainTest {
     void everyLibraryHasOneVersionAndALicence() throws IOException {
         assertThat(libraries()).hasSizeGreaterThan(50).doesNotHaveDuplicates();
         assertThat(Files.readString(ROOT.resolve("NOTICE"))).doesNotContain("://", "Unknown license");
+    }
+
+    @Test
+    void theNoticeHasTheScriptThatShips() throws IOException {
+        String script = Files.readString(APP.resolve("src/main/resources/static/vendor/alpine-csp.min.js"));
+        Matcher version = Pattern.compile("version:\"([0-9.]+)\"").matcher(script);
+        assertThat(version.find()).isTrue();
+        assertThat(Files.readString(ROOT.resolve("NOTICE"))).contains("Alpine.js " + version.group(1) + " ");
     }
 
     /** Maven makes the list only where it may ask for what it does not know. */
