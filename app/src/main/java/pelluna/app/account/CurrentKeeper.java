@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
+import pelluna.app.writes.ByProgram;
 import pelluna.app.writes.Reader;
 import pelluna.words.Languages;
 import pelluna.words.UnitSystem;
@@ -67,8 +68,16 @@ public class CurrentKeeper implements Reader {
     /** Of the browser alone, in metric units, for who has not signed in. */
     @Override
     public Words words() {
+        if (program()) {
+            return Words.forAnybody();
+        }
         return find().map(k -> Words.in(language(k), k.units()))
                 .orElseGet(() -> Words.in(ofTheBrowser(), UnitSystem.METRIC));
+    }
+
+    private static boolean program() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes web
+                && ByProgram.is(web.getRequest());
     }
 
     /** The language that the keeper has chosen, or the browser asks for. */
@@ -79,6 +88,9 @@ public class CurrentKeeper implements Reader {
     /** The same without asking the database: the keeper's if this request has looked it up, else the browser's. */
     @Override
     public Words wordsAtHand() {
+        if (program()) {
+            return Words.forAnybody();
+        }
         return Words.in(kept().map(CurrentKeeper::language).orElseGet(CurrentKeeper::ofTheBrowser), UnitSystem.METRIC);
     }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** What each role may change in a tank, by the address that is written to. Reading is for every role. */
-final class TankRights {
+public final class TankRights {
     /** Acts, meals, head counts and tests of the water, as somebody writes down who minds the tank for a while. */
     private static final Pattern HELPERS =
             Pattern.compile("/tanks/\\d+/(log/(sighting|typed|back|watch|head-count|feed|water)|arrivals/test)");
@@ -20,6 +20,11 @@ final class TankRights {
 
     private TankRights() {}
 
+    /** Whether it is what a helper writes, too. */
+    public static boolean helpers(String path) {
+        return HELPERS.matcher(path).matches();
+    }
+
     /** @return why not; empty if it may be */
     static Optional<AccountRefusal> against(OwnedTank tank, String path) {
         if (EVERYBODYS.matcher(path).matches()) {
@@ -28,7 +33,7 @@ final class TankRights {
         if (tank.archived() && !PUT_AWAY.matcher(path).matches()) {
             return Optional.of(new AccountRefusal.PutAway());
         }
-        boolean helps = HELPERS.matcher(path).matches();
+        boolean helps = helpers(path);
         return switch (tank.role()) {
             case OWNER -> Optional.empty();
             case ADVISER ->

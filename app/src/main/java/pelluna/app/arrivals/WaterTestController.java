@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.planning.WaterTestForm;
 
@@ -22,7 +23,12 @@ class WaterTestController {
     }
 
     @PostMapping("/tanks/{id}/arrivals/test")
-    String test(OwnedTank tank, @RequestParam Map<String, String> typed, RedirectAttributes to) {
+    String test(
+            OwnedTank tank,
+            @Takes({"on", "nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC", "back"})
+                    @RequestParam
+                    Map<String, String> typed,
+            RedirectAttributes to) {
         if (typed.containsKey("back")) {
             plans.takeBackTest(tank);
             return "redirect:/tanks/" + tank + "/arrivals";

@@ -58,7 +58,7 @@ final class CatalogueJson {
         return json.writeValueAsString(species.stream().map(this::tree).toList());
     }
 
-    private ObjectNode tree(Species s) {
+    ObjectNode tree(Species s) {
         ObjectNode tree = json.createObjectNode();
         tree.put("scientificName", s.scientificName());
         tree.put("family", s.family());

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.limits.Takes;
 import pelluna.app.limits.Utf8;
 import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.overrides.FactOverrideEntity;
@@ -120,7 +121,11 @@ class FactOverrideController {
     }
 
     @PostMapping("/tanks/{id}/own-species")
-    String add(OwnedTank tank, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String add(
+            OwnedTank tank,
+            @Takes({"scientificName", "names", "family", "like"}) @RequestParam Map<String, String> form,
+            Model model,
+            HttpServletResponse response) {
         plans.tank(tank);
         String name = form.getOrDefault("scientificName", "").trim();
         try {

@@ -63,4 +63,20 @@ enum Kind {
     String in() {
         return in;
     }
+
+    /** In JSON Schema. */
+    String json() {
+        return this == ARRAY || this == INTEGER || this == NUMBER || this == BOOLEAN ? type : "string";
+    }
+
+    /** In JSON Schema; empty where there is none. */
+    String jsonFormat() {
+        return switch (this) {
+            case INTEGER -> "int64";
+            case NUMBER -> "double";
+            case DATE -> "date";
+            case DATETIME -> "date-time";
+            default -> "";
+        };
+    }
 }

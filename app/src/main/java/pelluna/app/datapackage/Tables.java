@@ -27,6 +27,7 @@ class Tables {
             "invitation",
             "keeper",
             "mail",
+            "program_token",
             "push_device",
             "push_key",
             "push_mailbox",
@@ -48,7 +49,7 @@ class Tables {
 
     static final String AUTHOR = "author_id";
     private static final String TANK = "tank_id";
-    private static final String OF_TANK = "tank_id in (select id from tank where keeper_id = :keeper)";
+    static final String OF_TANK = "tank_id in (select id from tank where keeper_id = :keeper)";
     static final String OF_KEEPER = "keeper_id = :keeper";
 
     private final JdbcClient jdbc;

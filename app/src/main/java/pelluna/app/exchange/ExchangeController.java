@@ -1,5 +1,6 @@
 package pelluna.app.exchange;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -86,12 +87,19 @@ class ExchangeController {
         }
     }
 
+    /** A tank of whoever asks, from a plan alone. */
+    @PostMapping("/tanks/from-plan")
+    String lay(@RequestParam String plan) {
+        return "redirect:/tanks/" + plans.bringIn(files.parse(plan)).id() + "/wish-list";
+    }
+
     @GetMapping("/tanks/{id}/plan.json")
     ResponseEntity<String> plan(OwnedTank tank) {
         return json(files.write(plans.file(tank).unnumbered()), plans.tank(tank).name() + ".plan.json");
     }
 
-    @GetMapping("/tanks/{id}/assessment.json")
+    @Operation(operationId = "getAssessment", summary = "What Pelluna says of a tank's plan")
+    @GetMapping({"/tanks/{id}/assessment.json", "/api/v1/tanks/{id}/assessment"})
     ResponseEntity<String> assessment(OwnedTank tank) {
         var plan = files.plan(plans.file(tank).unnumbered(), plans.today());
         return json(
@@ -99,8 +107,9 @@ class ExchangeController {
                 plans.tank(tank).name() + ".assessment.json");
     }
 
+    @Operation(operationId = "assess", summary = "What Pelluna says of a plan file")
     @PostMapping(
-            value = "/api/assess",
+            value = {"/api/assess", "/api/v1/assessments"},
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> assess(@RequestBody byte[] body) {

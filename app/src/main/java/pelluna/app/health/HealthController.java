@@ -17,6 +17,7 @@ import pelluna.app.drawing.HotSpots;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Moments;
+import pelluna.app.limits.Takes;
 import pelluna.app.log.Feedings;
 import pelluna.app.log.LogBook;
 import pelluna.app.log.Observation;
@@ -179,7 +180,7 @@ class HealthController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(required = false) Double x,
             @RequestParam(required = false) Double y,
-            @RequestParam Map<String, String> form) {
+            @Takes({"at"}) @RequestParam Map<String, String> form) {
         boolean placed = x != null && y != null && x >= 0 && x <= 1 && y >= 0 && y <= 1;
         log.write(
                 tank,

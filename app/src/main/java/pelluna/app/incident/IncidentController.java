@@ -22,6 +22,7 @@ import org.thymeleaf.context.Context;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Marks;
@@ -78,7 +79,10 @@ class IncidentController {
     }
 
     @PostMapping("/tanks/{id}/losses/incidents")
-    String open(OwnedTank tank, @RequestParam Map<String, String> form, RedirectAttributes to) {
+    String open(
+            OwnedTank tank,
+            @Takes({"title", "kind", "on", "loss"}) @RequestParam Map<String, String> form,
+            RedirectAttributes to) {
         String base = "redirect:/tanks/" + tank + "/losses/incidents";
         try {
             String loss = form.getOrDefault("loss", "");
@@ -170,7 +174,10 @@ class IncidentController {
 
     @PostMapping("/tanks/{id}/losses/incidents/{number}/is")
     String is(
-            OwnedTank tank, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
+            OwnedTank tank,
+            @PathVariable long number,
+            @Takes({"title", "kind", "on", "from", "until"}) @RequestParam Map<String, String> form,
+            RedirectAttributes to) {
         return done(
                 tank,
                 number,

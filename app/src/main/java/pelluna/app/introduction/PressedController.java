@@ -18,6 +18,7 @@ import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Moments;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -94,7 +95,7 @@ class PressedController {
             @RequestParam(required = false) Long byFish,
             @RequestParam(defaultValue = "") String note,
             @RequestParam(required = false) Long which,
-            @RequestParam Map<String, String> form,
+            @Takes({"at"}) @RequestParam Map<String, String> form,
             RedirectAttributes to) {
         Intervention m =
                 Named.find(Intervention.class, measure.toLowerCase(Locale.ROOT)).orElse(null);
@@ -119,7 +120,7 @@ class PressedController {
             OwnedTank tank,
             @PathVariable long measure,
             @RequestParam(required = false) Long which,
-            @RequestParam Map<String, String> form,
+            @Takes({"at"}) @RequestParam Map<String, String> form,
             RedirectAttributes to) {
         return done(
                 tank,

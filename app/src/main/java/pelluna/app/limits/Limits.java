@@ -23,6 +23,7 @@ final class Limits {
     /** Where no form is read: the web API, what browsers say of passkeys, what is pushed to them. */
     static final Pattern NO_FORM = Pattern.compile("/api/.*|/webauthn/.*|/login/webauthn|/push-service/.*");
 
+    private static final String PROGRAMS = "/api/v1";
     private static final int LONG_TEXT = 12_000_000;
     private static final int DEFAULT_TEXT = 2000;
     private static final int LONGEST_NAME = 100;
@@ -80,7 +81,9 @@ final class Limits {
 
     private Limits() {}
 
-    static long body(String path) {
+    /** @param asked what programs send has the room that a page's form has */
+    static long body(String asked) {
+        String path = asked.startsWith(PROGRAMS + "/") ? asked.substring(PROGRAMS.length()) : asked;
         return path.equals("/account/data")
                 ? PACKAGE_BODY
                 : WITH_FILE.matcher(path).matches() ? FILE_BODY : BODY;

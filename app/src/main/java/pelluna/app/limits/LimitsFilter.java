@@ -47,15 +47,7 @@ class LimitsFilter extends OncePerRequestFilter {
             return;
         }
         try {
-            if (sent.size() > Limits.FIELDS) {
-                throw new Refused(new LimitRefusal.TooManyFields());
-            }
-            for (Map.Entry<String, String[]> field : sent.entrySet()) {
-                Limits.length(request.getRequestURI(), field.getKey(), String.join(",", field.getValue()));
-                for (String value : field.getValue()) {
-                    Limits.check(request.getRequestURI(), field.getKey(), value, LocalDate.now(clock));
-                }
-            }
+            SentFields.check(request.getRequestURI(), sent, LocalDate.now(clock));
         } catch (Refused e) {
             answers.refused(held, response, e);
             return;

@@ -15,6 +15,7 @@ import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Moments;
+import pelluna.app.limits.Takes;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -78,7 +79,7 @@ class RollController {
 
     /** What was tapped: {@code f12=eats}; {@code all=eats} for everybody that was not tapped otherwise. */
     @PostMapping("/tanks/{id}/log/head-count")
-    String call(OwnedTank tank, @RequestParam Map<String, String> form) {
+    String call(OwnedTank tank, @Takes({"all", "food", "at", "*"}) @RequestParam Map<String, String> form) {
         Instant at = Moments.of(form, log.now());
         Map<Fish, EventType> answers = new LinkedHashMap<>();
         for (Fish f : fish.there(tank)) {

@@ -16,6 +16,7 @@ import pelluna.app.limits.Moments;
 import pelluna.app.limits.Numbers;
 import pelluna.app.limits.Refusal;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.planning.TankPlans;
 import pelluna.core.behaviour.EventType;
 import pelluna.core.sighting.SentenceReader;
@@ -42,7 +43,10 @@ class SightingController {
      * 1970, {@code key} made by the window.
      */
     @PostMapping("/tanks/{id}/log/sighting")
-    ResponseEntity<String> sighting(OwnedTank tank, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> sighting(
+            OwnedTank tank,
+            @Takes({"fish", "doing", "other", "times", "gravity", "x", "y", "note", "at"}) @RequestParam
+                    Map<String, String> form) {
         return answer(tank, form, () -> {
             EventType doing = Named.find(EventType.class, form.getOrDefault("doing", ""))
                     .orElseThrow(() -> new Refused(new LogRefusal.WhatDidItDo()));
@@ -66,7 +70,7 @@ class SightingController {
 
     /** 'angel chased wrasse x3 left cave'. */
     @PostMapping("/tanks/{id}/log/typed")
-    ResponseEntity<String> typed(OwnedTank tank, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> typed(OwnedTank tank, @Takes({"text", "at"}) @RequestParam Map<String, String> form) {
         String text = form.getOrDefault("text", "").strip();
         return answer(tank, form, () -> {
             SentenceReader.Reading reading =
@@ -92,7 +96,7 @@ class SightingController {
 
     /** Takes a line back, by its number. */
     @PostMapping("/tanks/{id}/log/back")
-    ResponseEntity<String> back(OwnedTank tank, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> back(OwnedTank tank, @Takes({"entry"}) @RequestParam Map<String, String> form) {
         return answer(tank, form, () -> {
             Long entry = whole(form, "entry");
             if (entry == null) {
@@ -105,7 +109,8 @@ class SightingController {
 
     /** @param what begin, end, or toggle */
     @PostMapping("/tanks/{id}/log/watch")
-    ResponseEntity<String> watch(OwnedTank tank, @RequestParam String what, @RequestParam Map<String, String> form) {
+    ResponseEntity<String> watch(
+            OwnedTank tank, @RequestParam String what, @Takes({"at"}) @RequestParam Map<String, String> form) {
         return answer(tank, form, () -> {
             boolean end = what.equals("end")
                     || what.equals("toggle") && log.running(tank).isPresent();

@@ -26,6 +26,7 @@ import pelluna.app.fish.FishNotes;
 import pelluna.app.fish.Individuals;
 import pelluna.app.limits.Days;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.picture.PictureFile;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.PlanChange;
@@ -215,7 +216,8 @@ class LossController {
     @PostMapping("/tanks/{id}/losses")
     String record(
             OwnedTank tank,
-            @RequestParam Map<String, String> form,
+            @Takes({"fish", "crew", "count", "on", "how", "cause", "sure", "by", "seen", "cost"}) @RequestParam
+                    Map<String, String> form,
             @RequestParam(required = false) Long stay,
             @RequestParam(required = false) MultipartFile picture,
             RedirectAttributes to) {
@@ -239,7 +241,11 @@ class LossController {
 
     /** Some of the time before Pelluna. */
     @PostMapping("/tanks/{id}/losses/before")
-    String before(OwnedTank tank, @RequestParam Map<String, String> form, RedirectAttributes to) {
+    String before(
+            OwnedTank tank,
+            @Takes({"species", "came", "count", "on", "how", "cause", "sure", "seen", "cost"}) @RequestParam
+                    Map<String, String> form,
+            RedirectAttributes to) {
         try {
             ledger.remember(
                     tank,
@@ -278,7 +284,11 @@ class LossController {
 
     @PostMapping("/tanks/{id}/losses/{number:\\d+}/right")
     String putRight(
-            OwnedTank tank, @PathVariable long number, @RequestParam Map<String, String> form, RedirectAttributes to) {
+            OwnedTank tank,
+            @PathVariable long number,
+            @Takes({"fish", "crew", "count", "on", "how", "cause", "sure", "by", "seen", "cost"}) @RequestParam
+                    Map<String, String> form,
+            RedirectAttributes to) {
         try {
             return "redirect:/tanks/" + tank + "/losses/"
                     + ledger.putRight(tank, number, LossForm.read(form, plans.today()));

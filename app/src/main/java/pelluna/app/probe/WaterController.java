@@ -22,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.chart.TrendDrawing;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.picture.PictureRefusal;
 import pelluna.app.picture.TakenOn;
 import pelluna.app.planning.OpenTank;
@@ -276,7 +277,9 @@ class WaterController {
     @PostMapping("/tanks/{id}/log/water")
     String test(
             OwnedTank tank,
-            @RequestParam Map<String, String> typed,
+            @Takes({"on", "nitrate", "phosphate", "ammonia", "nitrite", "pH", "salinity", "temperatureC", "back"})
+                    @RequestParam
+                    Map<String, String> typed,
             @RequestParam(required = false) MultipartFile strip,
             RedirectAttributes to) {
         if (typed.containsKey("back")) {

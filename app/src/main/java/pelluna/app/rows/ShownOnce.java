@@ -19,6 +19,7 @@ import org.springframework.security.crypto.keygen.KeyGenerators;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
+import pelluna.app.writes.ByProgram;
 
 /**
  * A secret between the moment it is made and the page that shows it: for two minutes, in the session, sealed with a key
@@ -28,6 +29,7 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 public class ShownOnce {
     private static final Duration LONG_ENOUGH = Duration.ofMinutes(2);
     private static final String COOKIE = "pelluna-once";
+    private static final String TOLD = ShownOnce.class.getName();
     private static final int BYTES = 16;
     private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
 
@@ -40,9 +42,18 @@ public class ShownOnce {
     /** What the session has of it. */
     private record Sealed(byte[] secret, Instant until) implements Serializable {}
 
+    /** What was made for a program, which has no session and is told at once; null if nothing was. */
+    public static String told(HttpServletRequest request) {
+        return (String) request.getAttribute(TOLD);
+    }
+
     /** @param keeper who may see it; @param what where it is shown */
     public void keep(long keeper, long tank, String what, String secret) {
         ServletRequestAttributes now = now();
+        if (ByProgram.is(now.getRequest())) {
+            now.getRequest().setAttribute(TOLD, secret);
+            return;
+        }
         byte[] key = key(now.getRequest()).orElseGet(() -> handOut(now.getRequest(), now.getResponse()));
         now.getRequest()
                 .getSession()

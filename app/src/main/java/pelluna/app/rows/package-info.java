@@ -1,5 +1,5 @@
 /** What every row has, and plans in text columns. */
-@ApplicationModule(allowedDependencies = {})
+@ApplicationModule(allowedDependencies = {"writes"})
 package pelluna.app.rows;
 
 import org.springframework.modulith.ApplicationModule;

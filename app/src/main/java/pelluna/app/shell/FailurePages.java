@@ -3,8 +3,11 @@ package pelluna.app.shell;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
@@ -16,6 +19,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
 import pelluna.app.limits.Refusal;
+import pelluna.app.limits.Refused;
 import pelluna.app.operations.Trace;
 import pelluna.app.writes.Answers;
 import pelluna.app.writes.Reader;
@@ -116,8 +120,24 @@ class FailurePages implements ErrorController {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatusCode.valueOf(status), Words.forAnybody().of(why));
         problem.setProperty("code", Words.code(why));
+        Optional.ofNullable((String) request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI))
+                .map(FailurePages::uri)
+                .ifPresent(problem::setInstance);
+        Refused.shown(request)
+                .map(Refused::field)
+                .filter(f -> !f.isEmpty())
+                .ifPresent(f -> problem.setProperty("field", f));
         Trace.of(request).ifPresent(id -> problem.setProperty("trace", id));
         return problem;
+    }
+
+    /** Null for what is none. */
+    private static URI uri(String asked) {
+        try {
+            return new URI(asked);
+        } catch (URISyntaxException strange) {
+            return null;
+        }
     }
 
     private static List<Typed> typed(HttpServletRequest request) {

@@ -17,6 +17,7 @@ import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishFiles;
 import pelluna.app.limits.Moments;
+import pelluna.app.limits.Takes;
 import pelluna.app.livestock.LivestockEntity;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.SolveTime;
@@ -51,7 +52,7 @@ class BoughtController {
             OwnedTank tank,
             @RequestParam String species,
             @RequestParam(defaultValue = "tank") String into,
-            @RequestParam Map<String, String> form) {
+            @Takes({"at"}) @RequestParam Map<String, String> form) {
         long life = bought.buy(tank, species, into.equals("quarantine"), Moments.of(form, clock.instant()));
         return "redirect:/tanks/" + tank + "/shop-card/bought/" + life;
     }

@@ -14,6 +14,7 @@ import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishFiles;
 import pelluna.app.limits.Refused;
+import pelluna.app.limits.Takes;
 import pelluna.app.limits.Utf8;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planning.OpenTank;
@@ -53,7 +54,7 @@ class StockController {
             OwnedTank tank,
             @RequestParam(defaultValue = "") String text,
             @RequestParam(required = false) MultipartFile file,
-            @RequestParam Map<String, String> form,
+            @Takes({"*"}) @RequestParam Map<String, String> form,
             Model model) {
         try {
             String list = file == null || file.isEmpty() ? text : Utf8.text("file", file.getBytes());

@@ -23,6 +23,8 @@ public class Entrance implements AuthenticationEntryPoint, AccessDeniedHandler {
     /** A path of ours: one slash, then anything but another or what a browser takes for one. */
     private static final Pattern PATH = Pattern.compile("/(?![/\\\\])[\\x21-\\x7e&&[^\\\\]]*");
 
+    private static final String PROGRAMS = "/api/v1/";
+
     private final RefusedAnswers answers;
     private final Keepers keepers;
 
@@ -41,7 +43,10 @@ public class Entrance implements AuthenticationEntryPoint, AccessDeniedHandler {
             throws IOException, ServletException {
         String accept = request.getHeader(HttpHeaders.ACCEPT);
         boolean page = request.getMethod().equals("GET") && accept != null && accept.contains("text/html");
-        if (!page) {
+        if (request.getRequestURI().startsWith(PROGRAMS)) {
+            response.setHeader(HttpHeaders.WWW_AUTHENTICATE, "Bearer");
+            answers.plain(request, response, HttpServletResponse.SC_UNAUTHORIZED, new SignInRefusal.NoToken());
+        } else if (!page) {
             answers.plain(request, response, HttpServletResponse.SC_UNAUTHORIZED, new SignInRefusal.SignedOut());
         } else if (keepers.any()) {
             response.sendRedirect("/sign-in?to=" + URLEncoder.encode(asked(request), StandardCharsets.UTF_8));

@@ -24,6 +24,7 @@ import org.springframework.security.web.authentication.UsernamePasswordAuthentic
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
@@ -35,6 +36,8 @@ import org.springframework.security.web.webauthn.management.JdbcUserCredentialRe
 import org.springframework.security.web.webauthn.management.UserCredentialRepository;
 import pelluna.app.account.KeeperDetails;
 import pelluna.app.account.Keepers;
+import pelluna.app.tokens.BearerTokens;
+import pelluna.app.tokens.Scope;
 
 /** Who may ask for what. Every address is for a keeper who has signed in, but for a short list. */
 @Configuration
@@ -119,12 +122,19 @@ class SecurityRules {
         return new JdbcUserCredentialRepository(jdbc);
     }
 
-    /** Programs sign in with each request; what they ask changes nothing, and takes no part in forms. */
+    /** Programs sign in with each request and take no part in forms; what a token may write, the module 'api' knows. */
     @Bean
     @Order(1)
-    SecurityFilterChain forPrograms(HttpSecurity http, AuthenticationManager passwords, Entrance entrance) {
+    SecurityFilterChain forPrograms(
+            HttpSecurity http, AuthenticationManager passwords, Entrance entrance, BearerTokens tokens) {
         return http.securityMatcher("/api/**")
-                .authorizeHttpRequests(a -> a.anyRequest().authenticated())
+                .authorizeHttpRequests(a -> a.requestMatchers("/api/v1/openapi.json")
+                        .permitAll()
+                        .requestMatchers("/api/v1/**")
+                        .hasAuthority(Scope.READ.authority())
+                        .anyRequest()
+                        .authenticated())
+                .addFilterBefore(tokens.filter(entrance), BasicAuthenticationFilter.class)
                 .httpBasic(b -> b.authenticationEntryPoint(entrance))
                 .exceptionHandling(e -> e.authenticationEntryPoint(entrance).accessDeniedHandler(entrance))
                 .authenticationManager(passwords)

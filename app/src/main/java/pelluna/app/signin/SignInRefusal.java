@@ -33,4 +33,6 @@ public sealed interface SignInRefusal extends Refusal {
     record NoSuchZone() implements SignInRefusal {}
 
     record ByInvitation() implements SignInRefusal {}
+
+    record NoToken() implements SignInRefusal {}
 }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishFiles;
+import pelluna.app.limits.Takes;
 import pelluna.app.overrides.FactOverrideEdits;
 import pelluna.app.overrides.FactOverrideEntity;
 import pelluna.app.overrides.KeeperCatalogue;
@@ -259,7 +260,7 @@ class SpeciesController {
             OwnedTank tank,
             @PathVariable String path,
             @PathVariable String fact,
-            @RequestParam Map<String, String> posted,
+            @Takes({"why", "*"}) @RequestParam Map<String, String> posted,
             Model model,
             HttpServletResponse response) {
         plans.tank(tank);

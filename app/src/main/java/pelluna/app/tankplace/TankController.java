@@ -19,6 +19,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.fish.ComesIn;
+import pelluna.app.limits.Takes;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
@@ -90,7 +91,8 @@ class TankController {
     }
 
     @PostMapping("/tanks")
-    String create(@RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
+    String create(
+            @GlassFields @RequestParam MultiValueMap<String, String> form, Model model, HttpServletResponse response) {
         NewTank.Made made = newTank.make(form, keeper.words());
         if (made.errors().isEmpty()) {
             return "redirect:/tanks/" + made.id() + "/tank";
@@ -107,7 +109,7 @@ class TankController {
     @PostMapping("/tanks/{id}/tank")
     String save(
             OwnedTank tank,
-            @RequestParam MultiValueMap<String, String> form,
+            @GlassFields @RequestParam MultiValueMap<String, String> form,
             Model model,
             HttpServletResponse response) {
         Map<TankField, List<String>> typed = new LinkedHashMap<>();
@@ -168,7 +170,12 @@ class TankController {
     }
 
     @PostMapping("/tanks/{id}/residents")
-    String settle(OwnedTank tank, @RequestParam Map<String, String> form, Model model, HttpServletResponse response) {
+    String settle(
+            OwnedTank tank,
+            @Takes({"species", "chosen", "count", "lengthCm", "captiveBred", "since"}) @RequestParam
+                    Map<String, String> form,
+            Model model,
+            HttpServletResponse response) {
         EntryForm entry = EntryForm.resident(form, keeper.words()).named(names::resolve);
         if (entry.errors().isEmpty()) {
             try {

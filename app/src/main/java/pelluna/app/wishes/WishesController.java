@@ -17,6 +17,7 @@ import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.FishFiles;
+import pelluna.app.limits.Takes;
 import pelluna.app.names.NameChoices;
 import pelluna.app.planfile.EntryForm;
 import pelluna.app.planfile.PlanProblemsException;
@@ -54,7 +55,8 @@ class WishesController {
     @PostMapping("/tanks/{id}/wish-list")
     String add(
             OwnedTank tank,
-            @RequestParam Map<String, String> form,
+            @Takes({"species", "chosen", "count", "lengthCm", "captiveBred", "want"}) @RequestParam
+                    Map<String, String> form,
             @RequestParam(name = "wish", required = false) Long chosen,
             Model model,
             HttpServletResponse response) {
@@ -75,7 +77,7 @@ class WishesController {
     String change(
             OwnedTank tank,
             @PathVariable long wish,
-            @RequestParam Map<String, String> form,
+            @Takes({"count", "lengthCm", "captiveBred", "want"}) @RequestParam Map<String, String> form,
             Model model,
             HttpServletResponse response) {
         Map<String, String> errors = wishDesk.change(tank, wish, form, keeper.words());

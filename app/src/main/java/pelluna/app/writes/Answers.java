@@ -42,6 +42,11 @@ public class Answers implements RefusedAnswers {
     @Override
     public void refused(HttpServletRequest request, HttpServletResponse response, Refused why)
             throws ServletException, IOException {
+        if (ByProgram.is(request)) {
+            Refused.show(request, why);
+            plain(request, response, why.status(), why.why());
+            return;
+        }
         String sender = page(request.getHeader("Referer"), request);
         String page = sender == null ? pages.nearest(request.getRequestURI()) : sender;
         if (!request.getMethod().equals("POST") || page == null) {

@@ -7,4 +7,6 @@ public sealed interface WriteRefusal extends Refusal {
     record NothingChanged(Refusal why) implements WriteRefusal {}
 
     record NothingChangedOf(String field, Refusal why) implements WriteRefusal {}
+
+    record ChangedMeanwhile() implements WriteRefusal {}
 }

@@ -43,6 +43,7 @@ class Writes {
     private final PlatformTransactionManager transactions;
     private final JdbcClient jdbc;
     private final WriteKeys keys;
+    private final TankVersion versions;
     private final String forTheTank;
     private final String forARow;
 
@@ -55,11 +56,13 @@ class Writes {
             PlatformTransactionManager transactions,
             JdbcClient jdbc,
             WriteKeys keys,
+            TankVersion versions,
             @Value("${pelluna.waits.tank}") String forTheTank,
             @Value("${pelluna.waits.row}") String forARow) {
         this.transactions = transactions;
         this.jdbc = jdbc;
         this.keys = keys;
+        this.versions = versions;
         this.forTheTank = forTheTank;
         this.forARow = forARow;
     }
@@ -96,6 +99,7 @@ class Writes {
                 response.setHeader(SAVED, key);
                 return KeptAnswer.read(before.get());
             }
+            expected(request);
             answer = handler.call();
             String location = location(answer, arguments);
             Optional<Refused> refused = told(arguments);
@@ -137,6 +141,13 @@ class Writes {
             waitAtMost(forTheTank);
             jdbc.sql(THE_TANK).params(id, id).query(Integer.class).single();
             waitAtMost(forARow);
+        }
+    }
+
+    private void expected(HttpServletRequest request) {
+        Matcher tank = TANK.matcher(request.getRequestURI());
+        if (tank.matches()) {
+            versions.expected(request, Long.parseLong(tank.group(1)));
         }
     }
 

@@ -65,6 +65,7 @@ class AccessibleInBrowserTest {
             "/tanks",
             "/tanks/new",
             "/account",
+            "/account/programs",
             "/account/reminders",
             "/how");
 

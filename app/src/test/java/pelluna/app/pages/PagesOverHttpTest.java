@@ -40,6 +40,7 @@ class PagesOverHttpTest {
                 "/catalogue.json",
                 "/tanks/1/import-export",
                 "/tanks/new",
+                "/account/programs",
                 "/account/reminders",
                 "/begin",
                 "/tanks/1/begin",

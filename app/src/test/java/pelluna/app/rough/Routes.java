@@ -102,6 +102,9 @@ final class Routes {
         put("/tanks/{id}/shop-card/sleep", with("species", "Gramma melacara"));
         put("/tanks/{id}/shop-card/sleep/{life}", "life", World::slept, with("what", "drop"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
+        put("/tanks/from-plan", with("plan", PLAN));
+        put("/account/programs", with("name", "A script", "scope", "read", "days", "30"));
+        put("/account/programs/{token}/end", "token", w -> w.token(), with());
         put("/tanks/{id}/arrivals/arrived", w -> {
             w.wish("Ecsenius bicolor");
             return hand(w.newest()).apply(w);

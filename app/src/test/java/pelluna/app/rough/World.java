@@ -38,6 +38,7 @@ final class World {
         for (String sql : new String[] {
             "delete from own_fact",
             "delete from own_species",
+            "delete from program_token",
             "update keeper set units = 'METRIC', theme = 'system', arrows_from = 20, currency = '', food_price = "
                     + "null, sheet_price = "
                     + "null, salt_price = null"
@@ -107,6 +108,15 @@ final class World {
         Pelluna.post("/account/reminders/devices", device());
         return TestCluster.jdbc()
                 .sql("select max(id) from push_device")
+                .query(String.class)
+                .single();
+    }
+
+    /** A token of the keeper. */
+    String token() {
+        Pelluna.post("/account/programs", Map.of("name", "One more", "scope", "read", "days", "30"));
+        return TestCluster.jdbc()
+                .sql("select max(id) from program_token")
                 .query(String.class)
                 .single();
     }

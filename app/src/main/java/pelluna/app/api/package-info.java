@@ -1,0 +1,18 @@
+/** What programs of a keeper read and write: the same as pages, as JSON. */
+@ApplicationModule(
+        allowedDependencies = {
+            "account",
+            "catalogue",
+            "datapackage",
+            "exchange",
+            "limits",
+            "overrides",
+            "planfile",
+            "planning",
+            "rows",
+            "tokens",
+            "writes"
+        })
+package pelluna.app.api;
+
+import org.springframework.modulith.ApplicationModule;
