@@ -10,11 +10,13 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import pelluna.app.limits.LimitRefusal;
 import pelluna.app.limits.Refusal;
@@ -101,9 +103,13 @@ class ProgramWrites extends OncePerRequestFilter {
         answer.said(request, tag(page));
     }
 
-    /** Empty for what is no tank's, or no more. */
+    /** Empty for what is no tank's. What is saved is saved, even if the database can't say this any more. */
     private String tag(String page) {
-        return Writable.tank(page).map(versions::tag).orElse("");
+        try {
+            return Writable.tank(page).map(versions::tag).orElse("");
+        } catch (DataAccessException | TransactionException gone) {
+            return "";
+        }
     }
 
     /** @return null if the body is nothing that is read */

@@ -37,11 +37,14 @@ class DatabaseGate extends OncePerRequestFilter {
         }
         try {
             chain.doFilter(request, response);
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | ServletException e) {
             // who has signed in is asked of the database too, before any page
-            DatabaseTrouble met = DatabaseTrouble.of(e).orElseThrow(() -> e);
-            watch.met(met);
-            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), met);
+            Optional<DatabaseTrouble> met = DatabaseTrouble.of(e);
+            if (met.isEmpty()) {
+                throw e;
+            }
+            watch.met(met.get());
+            answers.plain(request, response, HttpStatus.SERVICE_UNAVAILABLE.value(), met.get());
         }
     }
 }

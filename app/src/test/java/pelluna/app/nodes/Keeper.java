@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
 /** The demo's keeper in a browser that knows one address, and asks nothing twice: an answer that fails is a failure. */
 final class Keeper {
     private static final Pattern TOKEN = Pattern.compile("<meta name=\"csrf\" content=\"([^\"]+)\"");
+    private static final Pattern SECRET = Pattern.compile("value=\"([A-Za-z0-9_-]{43})\"");
     private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private final URI site;
@@ -62,6 +63,14 @@ final class Keeper {
         Matcher said = TOKEN.matcher(page);
         assertThat(said.find()).isTrue();
         token = said.group(1);
+    }
+
+    /** For a program that writes in the log. */
+    String makesAToken() throws IOException, InterruptedException {
+        writes("/account/programs", Map.of("name", "A script", "scope", "log", "days", "30"));
+        Matcher secret = SECRET.matcher(reads("/account/programs"));
+        assertThat(secret.find()).isTrue();
+        return secret.group(1);
     }
 
     void notes(String what) throws IOException, InterruptedException {
