@@ -14,6 +14,7 @@ has() {
     postgres) pg=$(find_postgres) && [ -n "$pg" ] && [ -x "$pg/initdb" ] && [ -x "$pg/postgres" ] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
     nginx) [ -x /usr/sbin/nginx ] ;;
+    wrk) command -v wrk >/dev/null ;;
   esac
 }
 
@@ -24,6 +25,7 @@ package_of() {
     postgres) echo postgresql ;;
     chromium) echo chromium ;;
     nginx) echo nginx ;;
+    wrk) echo wrk ;;
   esac
 }
 
