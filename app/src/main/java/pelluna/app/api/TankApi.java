@@ -76,7 +76,7 @@ class TankApi {
     /** @param fish by which hands at the plan know it; @param record its number among the records of livestock */
     record FishPart(String fish, long record, String species, int count, double lengthCm) {}
 
-    /** What Pelluna says of one fish of a species for this tank today. @param buyFrom null unless it is a day to come */
+    /** What Pelluna says of one fish of a species for this tank today. @param buyFrom null if it has no day */
     record VerdictPart(String species, String says, String why, List<String> mustBe, LocalDate buyFrom) {}
 
     @Operation(operationId = "listTanks", summary = "Your tanks, and those you may enter")

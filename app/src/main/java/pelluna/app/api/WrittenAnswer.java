@@ -35,7 +35,7 @@ class WrittenAnswer extends ContentCachingResponseWrapper {
     /** What is wrong with a field. */
     record FieldProblem(String field, String detail) {}
 
-    /** As RFC 9457 has it. @param code of the refusal; null if it has none; @param field null if it is about no field */
+    /** As RFC 9457 has it. @param code of the refusal; null if it has none; @param field null if it is about none */
     record Problem(
             String type,
             String title,

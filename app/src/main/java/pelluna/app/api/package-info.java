@@ -4,12 +4,12 @@
             "account",
             "catalogue",
             "datapackage",
-            "exchange",
             "limits",
             "overrides",
             "planfile",
             "planning",
             "rows",
+            "tank",
             "tokens",
             "writes"
         })

@@ -1,6 +1,16 @@
 /** Wishes and the Sieve. */
 @ApplicationModule(
-        allowedDependencies = {"account", "drawing", "livestock", "names", "planfile", "planning", "sharing", "shell"})
+        allowedDependencies = {
+            "account",
+            "drawing",
+            "limits",
+            "livestock",
+            "names",
+            "planfile",
+            "planning",
+            "sharing",
+            "shell"
+        })
 package pelluna.app.wishes;
 
 import org.springframework.modulith.ApplicationModule;

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 class LiteralsTest {
     /** Classes of the stylesheet, codes of several words, questions to the database. */
     private static final Set<String> CODES = Set.of(
+            "api/ProgramWrites.java",
             "arrivals/LanesDrawing.java",
             "arrivals/LensRulers.java",
             "arrivals/ListController.java",
@@ -24,6 +25,7 @@ class LiteralsTest {
             "datapackage/Kind.java",
             "datapackage/PackageReader.java",
             "datapackage/PackageWriter.java",
+            "datapackage/Records.java",
             "datapackage/Settings.java",
             "datapackage/Tables.java",
             "lan/QrCode.java",
@@ -39,6 +41,7 @@ class LiteralsTest {
             "species/SchoolsDrawing.java",
             "species/ToScale.java",
             "tankplace/TankDrawing.java",
+            "tokens/BearerTokens.java",
             "wishes/SieveDrawing.java",
             "writes/WriteKeys.java");
     /** Headings of the open formats. */
@@ -49,8 +52,11 @@ class LiteralsTest {
             "spreadsheet/SheetImport.java");
     /** What whoever runs the program reads, and what only the program does. */
     private static final Set<String> PROGRAM = Set.of(
+            "api/ApiDocument.java",
+            "api/RecordShapes.java",
             "catalogue/CatalogueCommand.java",
             "database/DatabaseTrouble.java",
+            "database/LostIsNotNothing.java",
             "exchange/AtOnce.java",
             "lan/HouseAuthority.java",
             "lan/HouseLine.java",

@@ -24,8 +24,8 @@ final class Sources {
     private static final Pattern SAID = Pattern.compile("^\\p{Lu}\\p{Ll}+[,:.?]? ?$|^[Aa]n? \\p{L}{2,}"
             + "|\\p{L}{2,}[,;:.]? \\p{Ll}{2,}|^[,;.]? \\p{Ll}{2,}|\\p{Ll}{2,}[,;:]? $");
     /** Names of headers and of their values, classes of the stylesheet, how days are written, marks of a language. */
-    private static final Pattern NO_WORDS =
-            Pattern.compile("Accept|Authorization|Location|SameSite|Lax|Referer|Refresh|Origin|Host|Permissions|Topic"
+    private static final Pattern NO_WORDS = Pattern.compile(
+            "Accept|Authorization|Bearer|Location|SameSite|Lax|Referer|Refresh|Origin|Host|Permissions|Topic"
                     + "|[a-z]+(-[a-z]+)*( [a-z]+-[a-z-]*)*|(EEE )?d MMM.*|.*(default-src|connect-src|<svg|<defs"
                     + "|<pattern|<style|@font-face|sans-serif|filename=|charset=).*|export const .*|;\\\\n.*");
 

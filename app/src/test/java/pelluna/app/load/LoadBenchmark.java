@@ -34,7 +34,8 @@ class LoadBenchmark {
         {"pelluna": 1, "name": "Of one of many", "tank": {"lengthCm": 150, "widthCm": 60, "waterHeightCm": 55,
            "rockKg": 50, "hides": 6, "cover": "mesh", "cycledOn": "2025-01-10", "keeps": ["soft-corals", "snails"]},
          "residents": [{"species": "Amphiprion ocellaris", "count": 2, "since": "2025-05-01"},
-           {"species": "Gramma loreto", "since": "2025-06-01"}, {"species": "Salarias fasciatus", "since": "2025-07-01"},
+           {"species": "Gramma loreto", "since": "2025-06-01"},
+           {"species": "Salarias fasciatus", "since": "2025-07-01"},
            {"species": "Halichoeres chrysus", "since": "2025-09-01"}],
          "wishes": [{"species": "Zebrasoma flavescens"}, {"species": "Nemateleotris magnifica"},
            {"species": "Centropyge bispinosa"}, {"species": "Chromis viridis", "count": 6}]}""";
