@@ -7,6 +7,7 @@ import pelluna.app.account.KeeperAccount;
 import pelluna.app.account.Keepers;
 import pelluna.app.limits.Refused;
 import pelluna.app.mail.Outbox;
+import pelluna.app.tokens.Tokens;
 import pelluna.words.Words;
 
 /** A new password by way of a link to the keeper's address. */
@@ -17,13 +18,15 @@ class PasswordReset {
     private final Passwords passwords;
     private final Outbox outbox;
     private final Door door;
+    private final Tokens tokens;
 
-    PasswordReset(Keepers keepers, AccountLinks links, Passwords passwords, Outbox outbox, Door door) {
+    PasswordReset(Keepers keepers, AccountLinks links, Passwords passwords, Outbox outbox, Door door, Tokens tokens) {
         this.keepers = keepers;
         this.links = links;
         this.passwords = passwords;
         this.outbox = outbox;
         this.door = door;
+        this.tokens = tokens;
     }
 
     /** Writes only to an address that has an account, and says nothing of it. */
@@ -52,6 +55,7 @@ class PasswordReset {
         keepers.changePassword(keeper.id(), passwords.kept("password", password, keeper.name(), keeper.email()));
         links.use(AccountLinks.Purpose.RESET, secret);
         door.showOut(keeper.id(), "");
+        tokens.endAll(keeper.id());
         outbox.write(keeper.email(), say.text("page.mail.changedSubject"), say.text("page.mail.passwordChanged"));
         return keeper;
     }

@@ -10,7 +10,10 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
 import pelluna.app.account.CurrentKeeper;
 import pelluna.app.database.AskedFor;
 import pelluna.app.limits.Refused;
@@ -28,9 +31,17 @@ public class Tokens {
     private final CurrentKeeper keeper;
     private final JdbcClient jdbc;
     private final TransactionOperations together;
+    private final TransactionTemplate apart;
     private final Clock clock;
 
-    Tokens(CurrentKeeper keeper, JdbcClient jdbc, TransactionOperations together, Clock clock) {
+    Tokens(
+            CurrentKeeper keeper,
+            JdbcClient jdbc,
+            TransactionOperations together,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        apart = new TransactionTemplate(transactions);
+        apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         this.keeper = keeper;
         this.jdbc = jdbc;
         this.together = together;
@@ -99,6 +110,13 @@ public class Tokens {
         together.executeWithoutResult(status -> jdbc.sql("delete from program_token where id = ? and keeper_id = ?")
                 .params(token, keeper.get().id())
                 .update());
+    }
+
+    /** All of a keeper's: whoever had to reset a password may have lost more than that. */
+    public void endAll(long whose) {
+        AskedFor.all(() -> apart.execute(status -> jdbc.sql("delete from program_token where keeper_id = ?")
+                .param(whose)
+                .update()));
     }
 
     /** Whose a secret is; empty if it is nobody's, or no more. Its day is noted once. */

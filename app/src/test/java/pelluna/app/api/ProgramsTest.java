@@ -11,6 +11,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import pelluna.app.testing.Letters;
 import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 import pelluna.app.testing.Program;
@@ -97,6 +98,17 @@ class ProgramsTest {
                         + "(select max(id) from program_token)")
                 .update();
         assertThat(old.get("/tanks").statusCode()).isEqualTo(401);
+    }
+
+    @Test
+    void aPasswordThatIsResetEndsTheKeepersTokens() {
+        String address = "lost-" + UUID.randomUUID() + "@reef.example";
+        Program theirs = Program.of(Visitor.signedUp("Lost", address), "read");
+        assertThat(theirs.get("/tanks").statusCode()).isEqualTo(200);
+        new Visitor().post("/forgot", Map.of("email", address));
+        new Visitor().post(Letters.link(address), Map.of("password", "a heron in the attic"));
+        assertThat(theirs.get("/tanks").statusCode()).isEqualTo(401);
+        assertThat(reads.get("/tanks").statusCode()).isEqualTo(200);
     }
 
     @Test
