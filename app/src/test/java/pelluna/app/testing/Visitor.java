@@ -38,7 +38,8 @@ public final class Visitor {
             "/phone/pelluna.crt",
             "/invitation/*",
             "/shared/*",
-            "/calendar/*");
+            "/calendar/*",
+            "/api/v1/openapi.json");
 
     private static final String TOKEN = "X-CSRF-TOKEN";
     private static final Pattern META = Pattern.compile("<meta name=\"csrf\" content=\"([^\"]+)\"");
