@@ -5,13 +5,12 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.util.Collections;
 import java.util.Enumeration;
 import java.util.Map;
+import pelluna.app.writes.ByProgram;
 
 /** What a program has sent, as the form of the page that writes the same. */
 class FormOfJson extends HttpServletRequestWrapper {
     /** As draft-ietf-httpapi-idempotency-key-header has it, in quotes or without. */
     static final String KEY = "Idempotency-Key";
-
-    private static final String FORMS_KEY = "Pelluna-Key";
 
     private final String path;
     private final Map<String, String[]> fields;
@@ -48,7 +47,7 @@ class FormOfJson extends HttpServletRequestWrapper {
 
     @Override
     public String getHeader(String name) {
-        return name.equals(FORMS_KEY) ? key((HttpServletRequest) getRequest()) : super.getHeader(name);
+        return name.equals(ByProgram.KEY) ? key((HttpServletRequest) getRequest()) : super.getHeader(name);
     }
 
     @Override

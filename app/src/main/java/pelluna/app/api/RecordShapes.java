@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.parameters.QueryParameter;
 import io.swagger.v3.oas.models.responses.ApiResponses;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
@@ -66,9 +67,7 @@ class RecordShapes {
                         .schema(new IntegerSchema().format("int64")))
                 .addParametersItem(new QueryParameter()
                         .name("limit")
-                        .schema(new IntegerSchema()
-                                .minimum(java.math.BigDecimal.ONE)
-                                .maximum(java.math.BigDecimal.valueOf(Limit.MOST))))
+                        .schema(new IntegerSchema().minimum(BigDecimal.ONE).maximum(BigDecimal.valueOf(Limit.MOST))))
                 .responses(new ApiResponses()
                         .addApiResponse(
                                 "200", ApiDocument.answer(name + "Records", "application/json", "Some of them")));

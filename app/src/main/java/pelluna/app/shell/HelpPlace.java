@@ -38,6 +38,7 @@ enum HelpPlace implements Named {
     IMPORT_EXPORT("import-export"),
     ACCOUNT("/account"),
     REMINDERS("/account/reminders"),
+    PROGRAMS("/account/programs"),
     NEW_TANK("/tanks/new"),
     HOW("/how");
 

@@ -1,18 +1,26 @@
 package pelluna.app.writes;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Arrays;
 import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** How often a tank was written to, as an entity tag. */
+/**
+ * How often a tank was written to, as an entity tag. What is said of a tank, down to how long its fish are, hangs on
+ * the day too, so that the tag is another each day.
+ */
 @Component
 public class TankVersion {
     private final JdbcClient jdbc;
 
-    TankVersion(JdbcClient jdbc) {
+    private final Clock clock;
+
+    TankVersion(JdbcClient jdbc, Clock clock) {
         this.jdbc = jdbc;
+        this.clock = clock;
     }
 
     /** As a header has it: in quotes, and another after each write. */
@@ -21,7 +29,7 @@ public class TankVersion {
                 .param(tank)
                 .query(Long.class)
                 .single();
-        return "\"" + tank + "-" + changes + "\"";
+        return "\"" + tank + "-" + changes + "-" + LocalDate.now(clock).toEpochDay() + "\"";
     }
 
     /** @throws ChangedMeanwhile if a write is for another state of the tank than it has */

@@ -43,8 +43,8 @@ class OncePerKeyTest {
     }
 
     /** What changes how an account is entered has tests of its own, and would end the session that all others use. */
-    private static final Pattern OF_AN_ACCOUNT =
-            Pattern.compile("/(first|forgot|reset/.*|sign-in/.*|sign-up.*|account/(?!reminders|programs).*|invitation/.*)");
+    private static final Pattern OF_AN_ACCOUNT = Pattern.compile(
+            "/(first|forgot|reset/.*|sign-in/.*|sign-up.*|account/(?!reminders|programs).*|invitation/.*)");
 
     @Test
     void theListKnowsEveryAddressThatIsWrittenTo() {
