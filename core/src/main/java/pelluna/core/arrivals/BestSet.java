@@ -2,12 +2,12 @@ package pelluna.core.arrivals;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import pelluna.core.capacity.Capacity;
 import pelluna.core.capacity.Waste;
 import pelluna.core.catalogue.Stance;
@@ -24,17 +24,17 @@ import pelluna.core.units.Volume;
 
 /**
  * The most-wanted wishes that fit together: no pair that is a Surge in every order, nobody eaten, inside the capacity
- * that the stance counts. Branch and bound (Land &amp; Doig 1960) over wishes by falling worth, bounded by the
- * fractional
- * knapsack; exact unless {@code proved} says otherwise, after {@value #MOST_NODES} nodes.
+ * that the stance counts; of several wanted as much, the one that eats least. A {@link PackingSearch}; exact unless
+ * {@code proved} says otherwise, after {@value #MOST_NODES} nodes. Which eats least is left open after
+ * {@value #MOST_NODES_FOR_FOOD}.
  *
  * @param leave what is left out, each with the wish or the limit that forces it
  * @param stopped whether the search was ended before it was done
  */
 public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean proved, boolean stopped) {
-    private static final long MOST_NODES = 300_000;
-    /** How often it looks whether to stop: each time that these bits of its count are all 0. */
-    private static final long LOOKS = 255;
+    private static final long MOST_NODES = 50_000;
+    /** To settle which of those that are wanted as much eats least. */
+    private static final long MOST_NODES_FOR_FOOD = 5_000;
 
     /** Why a wish is left out; {@code forcedBy} is empty when it is the number that forces it. */
     public record Leaving(Optional<Party> forcedBy, Statement because) {}
@@ -140,13 +140,8 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private final double[] feed;
         private final double feedLimit;
         private final Stock stock;
-        private final int[] byDensity;
-        private boolean[] best;
-        private int bestWorth = -1;
-        private double bestFeed;
         private final Stop stop;
-        private long nodes;
-        private boolean stopped;
+        private BitSet best;
 
         Search(Plan plan, List<Party> wishes, Stop stop) {
             this.stop = stop;
@@ -166,77 +161,63 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
                 }
             }
             feed = wishes.stream().mapToDouble(Waste::adultFeed).toArray();
-            byDensity = IntStream.range(0, n)
-                    .boxed()
-                    .sorted(Comparator.comparingDouble(k -> -worth(wishes.get(k)) / feed[k]))
-                    .mapToInt(k -> k)
-                    .toArray();
             Waste waste = Waste.of(plan);
-            feedLimit = waste.feedAtCeiling() - Waste.adultFeed(plan.staying());
+            feedLimit = Math.max(0, waste.feedAtCeiling() - Waste.adultFeed(plan.staying()));
             stock = new Stock(plan, wishes);
         }
 
         BestSet run() {
-            best = new boolean[wishes.size()];
-            branch(0, new boolean[wishes.size()], 0, 0, stock.left());
+            PackingSearch worth = new PackingSearch(mostWanted(), MOST_NODES, stop);
+            best = worth.solve(new BitSet(), 0);
+            PackingSearch food = new PackingSearch(leastFood(worth.value()), MOST_NODES_FOR_FOOD, stop);
+            best = food.solve(best, -best.stream().mapToDouble(i -> feed[i]).sum());
             List<Party> take = new ArrayList<>();
             Map<Party, Leaving> leave = new LinkedHashMap<>();
             for (int i = 0; i < wishes.size(); i++) {
-                if (best[i]) {
+                if (best.get(i)) {
                     take.add(wishes.get(i));
                 } else {
                     leave.put(wishes.get(i), leaving(i));
                 }
             }
-            return new BestSet(take, leave, nodes < MOST_NODES && !stopped, stopped);
+            return new BestSet(take, leave, worth.proved(), worth.stopped() || food.stopped());
         }
 
-        private void branch(int i, boolean[] in, int worth, double usedFeed, double[] left) {
-            nodes++;
-            stopped = stopped || (nodes & LOOKS) == 0 && stop.now();
-            if (worth > bestWorth || worth == bestWorth && usedFeed < bestFeed) {
-                bestWorth = worth;
-                bestFeed = usedFeed;
-                best = Arrays.copyOf(in, in.length);
+        private Packing mostWanted() {
+            double[] value = wishes.stream().mapToDouble(BestSet::worth).toArray();
+            double[][] takes = new double[wishes.size()][];
+            for (int i = 0; i < takes.length; i++) {
+                takes[i] = and(stock.takes(i), feed[i]);
             }
-            if (i == wishes.size()
-                    || nodes >= MOST_NODES
-                    || stopped
-                    || worth + mostFrom(i, feedLimit - usedFeed) < bestWorth) {
-                return;
-            }
-            if (usedFeed + feed[i] <= feedLimit && stock.holds(i, left) && free(i, in)) {
-                in[i] = true;
-                branch(i + 1, in, worth + worth(wishes.get(i)), usedFeed + feed[i], stock.after(i, left));
-                in[i] = false;
-            }
-            branch(i + 1, in, worth, usedFeed, left);
+            return new Packing(value, takes, and(stock.left(), feedLimit), against(), true);
         }
 
-        private boolean free(int i, boolean[] in) {
-            for (int j = 0; j < i; j++) {
-                if (in[j] && conflicts[i][j] != null) {
-                    return false;
+        /** Of those that are wanted as much as a set, the one that eats least. */
+        private Packing leastFood(double worth) {
+            double[] value = Arrays.stream(feed).map(f -> -f).toArray();
+            double[][] takes = new double[wishes.size()][];
+            for (int i = 0; i < takes.length; i++) {
+                takes[i] = and(and(stock.takes(i), feed[i]), -worth(wishes.get(i)));
+            }
+            return new Packing(value, takes, and(and(stock.left(), feedLimit), -worth), against(), false);
+        }
+
+        private static double[] and(double[] figures, double more) {
+            double[] all = Arrays.copyOf(figures, figures.length + 1);
+            all[figures.length] = more;
+            return all;
+        }
+
+        private BitSet[] against() {
+            BitSet[] against = new BitSet[wishes.size()];
+            Arrays.setAll(against, i -> new BitSet());
+            for (int i = 0; i < against.length; i++) {
+                for (int j = 0; j < i; j++) {
+                    against[i].set(j, conflicts[i][j] != null);
+                    against[j].set(i, conflicts[i][j] != null);
                 }
             }
-            return true;
-        }
-
-        /**
-         * No more worth than this can still be had: the fractional knapsack over what is left, conflicts left out
-         * (Dantzig 1957).
-         */
-        private double mostFrom(int i, double feedLeft) {
-            double sum = 0;
-            double left = feedLeft;
-            for (int k : byDensity) {
-                if (k >= i && left > 0) {
-                    double share = Math.min(1, left / feed[k]);
-                    sum += share * worth(wishes.get(k));
-                    left -= share * feed[k];
-                }
-            }
-            return sum;
+            return against;
         }
 
         /** Under which school it would have come, if any is less strict. */
@@ -252,7 +233,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
         private boolean fits(int i, Plan school) {
             List<Party> all = new ArrayList<>(plan.staying());
             for (int j = 0; j < wishes.size(); j++) {
-                if (best[j] || j == i) {
+                if (best.get(j) || j == i) {
                     all.add(wishes.get(j));
                 }
             }
@@ -261,7 +242,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
 
         private Leaving leaving(int i) {
             for (int j = 0; j < wishes.size(); j++) {
-                if (best[j] && conflicts[i][j] != null) {
+                if (best.get(j) && conflicts[i][j] != null) {
                     LeftOut wanted = wishes.get(j).want() > wishes.get(i).want()
                             ? new LeftOut.OtherWantedMore()
                             : new LeftOut.OtherWeighsMore();
@@ -270,7 +251,7 @@ public record BestSet(List<Party> take, Map<Party, Leaving> leave, boolean prove
             }
             List<Party> all = new ArrayList<>(plan.staying());
             for (int j = 0; j < wishes.size(); j++) {
-                if (best[j] || j == i) {
+                if (best.get(j) || j == i) {
                     all.add(wishes.get(j));
                 }
             }

@@ -18,9 +18,6 @@ import pelluna.core.plan.Plan;
  * additive; a part that is over already is closed to those who would take more of it.
  */
 final class Stock {
-    /** Sums of shares are compared with so much slack. */
-    private static final double SLACK = 1e-9;
-
     private final List<double[]> takes = new ArrayList<>();
     private final double[] left;
 
@@ -32,7 +29,7 @@ final class Stock {
                 .limitInches(plan.tank().glassLitres());
         left = shares(plan, plan.staying(), room, length, inches);
         for (int k = 0; k < left.length; k++) {
-            left[k] = 1 - left[k];
+            left[k] = Math.max(0, 1 - left[k]);
         }
         wishes.forEach(w -> takes.add(shares(plan, List.of(w), room, length, inches)));
     }
@@ -50,26 +47,13 @@ final class Stock {
         return shares;
     }
 
+    /** Shares that are left of each, 0 or more. */
     double[] left() {
         return left;
     }
 
-    boolean holds(int wish, double[] of) {
-        double[] takes = this.takes.get(wish);
-        for (int k = 0; k < of.length; k++) {
-            if (takes[k] > SLACK && takes[k] > of[k] + SLACK) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    double[] after(int wish, double[] of) {
-        double[] then = of.clone();
-        double[] takes = this.takes.get(wish);
-        for (int k = 0; k < then.length; k++) {
-            then[k] -= takes[k];
-        }
-        return then;
+    /** Shares that a wish takes of each. */
+    double[] takes(int wish) {
+        return takes.get(wish);
     }
 }

@@ -2,36 +2,31 @@ package pelluna.core.arrivals;
 
 import java.util.Locale;
 import java.util.SplittableRandom;
-import org.chocosolver.solver.Model;
-import org.chocosolver.solver.Solution;
-import org.chocosolver.solver.search.strategy.Search;
-import org.chocosolver.solver.variables.BoolVar;
-import org.chocosolver.solver.variables.IntVar;
 
 /**
  * Not a test: './pelluna bench solvers' runs it. The order of arrival by Pelluna and by a general-purpose constraint
- * solver
- * (choco-solver, its default search with restarts and the best bound it finds), on the same instances in one run, each
- * with
- * gaps, a place and a day by hand; quarantine, filter and precedence are left out of these, since they hang on sets
- * and have no plain form there.
+ * solver on the same instances in one run, each with gaps, quarantine in two places, a box, a filter, a tank too
+ * young for some, a place and two days by hand.
  */
 public final class SolverComparison {
     private static final int LIMIT_SECONDS = 20;
+    private static final int WARM = 5;
 
     private SolverComparison() {}
 
     public static void main(String[] args) {
-        for (int warm = 0; warm < 5; warm++) {
+        for (int warm = 0; warm < WARM; warm++) {
             ExactOrder.solve(instance(10, warm));
         }
+        System.out.println("days too late and cost of the order");
         System.out.println(
-                "arrivals  Pelluna                       constraint solver, " + LIMIT_SECONDS + " s at most");
+                "arrivals  Pelluna                            constraint solver, " + LIMIT_SECONDS + " s at most");
         for (int n : new int[] {6, 8, 10, 12, 14, 16}) {
             for (int seed = 1; seed <= 2; seed++) {
                 compare(n, seed);
             }
         }
+        SolverFigures.print();
     }
 
     private static void compare(int n, int seed) {
@@ -39,106 +34,73 @@ public final class SolverComparison {
         long began = System.nanoTime();
         Order ours = ExactOrder.solve(p);
         double took = (System.nanoTime() - began) / 1e6;
-        long ourCost = ours.price() + p.timelineOf(ours.sequence()).waiting(p);
+        long[] mine = costs(p, ours.sequence());
         began = System.nanoTime();
-        Long theirs = choco(p);
+        ConstraintModel model = new ConstraintModel(p);
+        long[] theirs = model.best(LIMIT_SECONDS);
         double theirTime = (System.nanoTime() - began) / 1e6;
         System.out.printf(
                 Locale.ROOT,
-                "%8d  %9d in %8.1f ms%s  %s in %8.1f ms  %s%n",
+                "%8d  %3d, %7d in %8.1f ms%s  %s in %8.1f ms%s  %s%n",
                 n,
-                ourCost,
+                mine[0],
+                mine[1],
                 took,
                 ours.exact() ? ", proved" : "        ",
-                theirs == null ? "  nothing" : String.format(Locale.ROOT, "%9d", theirs),
+                theirs == null ? "     nothing" : String.format(Locale.ROOT, "%3d, %7d", theirs[0], theirs[1]),
                 theirTime,
-                theirs == null || ourCost <= theirs ? "never worse" : "WORSE");
-        if (theirs != null && ourCost > theirs) {
-            throw new IllegalStateException("a plan that is worse than the constraint solver's");
+                model.proved() ? ", proved" : "        ",
+                same(mine, theirs) ? "the same" : "better");
+        if (!p.keepsRules(ours.sequence()) || worse(mine, theirs) || model.proved() && !same(mine, theirs)) {
+            throw new IllegalStateException("the two solvers do not solve the same problem");
         }
     }
 
+    static long[] costs(OrderProblem p, int[] sequence) {
+        Timeline time = p.timelineOf(sequence);
+        return new long[] {time.late(), p.priceOf(sequence) + time.waiting(p)};
+    }
+
+    static boolean same(long[] mine, long[] theirs) {
+        return theirs != null && mine[0] == theirs[0] && mine[1] == theirs[1];
+    }
+
+    private static boolean worse(long[] mine, long[] theirs) {
+        return theirs != null && (mine[0] > theirs[0] || mine[0] == theirs[0] && mine[1] > theirs[1]);
+    }
+
+    /** With everything that a plan can ask of its order; the same for the same seed. */
     static OrderProblem instance(int n, int seed) {
         SplittableRandom random = new SplittableRandom(seed * 1000L + n);
         long[][] price = new long[n][n];
+        int[][] box = new int[n][n];
         int[] gap = new int[n];
-        for (int i = 0; i < n; i++) {
-            gap[i] = random.nextBoolean() ? 14 : 28;
-            for (int j = 0; j < n; j++) {
-                price[i][j] = i == j ? 0 : random.nextInt(1000);
-            }
-        }
+        int[] earliest = new int[n];
+        int[] quarantined = new int[n];
+        int[] alone = new int[n];
+        double[] load = new double[n];
         OrderProblem.Pins pins =
                 new OrderProblem.Pins(new int[n], OrderProblem.Pins.none(n).day(), 2);
+        for (int i = 0; i < n; i++) {
+            gap[i] = random.nextBoolean() ? 14 : 28;
+            earliest[i] = random.nextInt(3) == 0 ? 30 + random.nextInt(150) : 0;
+            quarantined[i] = random.nextBoolean() ? 30 : 44;
+            alone[i] = random.nextInt(4) == 0 ? 5 : 0;
+            load[i] = 1 + random.nextInt(12);
+            for (int j = 0; j < n; j++) {
+                price[i][j] = i == j ? 0 : random.nextInt(1000);
+                box[i][j] = i != j && random.nextInt(6) == 0 ? 7 : 0;
+            }
+        }
         pins.place()[0] = 1 + n / 2;
         pins.day()[1] = 20 * (n - 1);
+        pins.day()[2] = 90;
         return new OrderProblem(
-                price, new int[n], gap, pins, OrderProblem.Quarantining.none(n), OrderProblem.FilterLimit.none(n));
-    }
-
-    /**
-     * The same as linear ordering with days: who comes before whom, places that follow from it, days that keep the
-     * gaps. @return the best cost found; null if none
-     */
-    private static Long choco(OrderProblem p) {
-        int n = p.size();
-        int horizon = 28 * n + p.pins().day()[1] + 28;
-        Model model = new Model();
-        BoolVar[][] before = new BoolVar[n][n];
-        IntVar[] day = model.intVarArray("day", n, 0, horizon);
-        IntVar[] place = model.intVarArray("place", n, 1, n);
-        int[] prices = new int[n * (n - 1)];
-        BoolVar[] chosen = new BoolVar[n * (n - 1)];
-        int k = 0;
-        for (int i = 0; i < n; i++) {
-            for (int j = i + 1; j < n; j++) {
-                before[i][j] = model.boolVar();
-                before[j][i] = before[i][j].not().boolVar();
-            }
-        }
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                if (i != j) {
-                    chosen[k] = before[i][j];
-                    prices[k++] = (int) p.price()[i][j];
-                    model.arithm(place[i], "<", place[j]).reifyWith(before[i][j]);
-                    model.ifThen(before[i][j], model.arithm(day[j], ">=", day[i], "+", p.gap()[i]));
-                }
-            }
-        }
-        model.allDifferent(place).post();
-        int[] gaps = p.gap();
-        IntVar sum = model.intVar("tension", 0, 1_000_000);
-        model.scalar(chosen, prices, "=", sum).post();
-        model.arithm(place[0], "=", p.pins().place()[0]).post();
-        model.arithm(day[1], "=", p.pins().day()[1]).post();
-        // The tank is idle before the pinned one for as long as its day is after all gaps before it.
-        IntVar spent = model.intVar("spent", 0, horizon);
-        BoolVar[] ahead = new BoolVar[n - 1];
-        int[] aheadGaps = new int[n - 1];
-        for (int i = 0, at = 0; i < n; i++) {
-            if (i != 1) {
-                ahead[at] = before[i][1];
-                aheadGaps[at++] = gaps[i];
-            }
-        }
-        model.scalar(ahead, aheadGaps, "=", spent).post();
-        IntVar idle = model.intVar("idle", 0, horizon);
-        model.arithm(idle, "+", spent, "=", p.pins().day()[1]).post();
-        IntVar cost = model.intVar("cost", 0, 2_000_000);
-        model.scalar(new IntVar[] {sum, idle}, new int[] {1, (int) p.pins().waitingADay()}, "=", cost)
-                .post();
-        model.getSolver().setSearch(Search.domOverWDegSearch(flat(before)), Search.inputOrderLBSearch(day));
-        model.getSolver().limitTime(LIMIT_SECONDS + "s");
-        Solution best = model.getSolver().findOptimalSolution(cost, Model.MINIMIZE);
-        return best == null ? null : (long) best.getIntVal(cost);
-    }
-
-    private static BoolVar[] flat(BoolVar[][] before) {
-        return java.util.stream.IntStream.range(0, before.length)
-                .boxed()
-                .flatMap(i ->
-                        java.util.stream.IntStream.range(i + 1, before.length).mapToObj(j -> before[i][j]))
-                .toArray(BoolVar[]::new);
+                price,
+                earliest,
+                gap,
+                pins,
+                new OrderProblem.Quarantining(2, quarantined, alone, box),
+                new OrderProblem.FilterLimit(load, 3, 2));
     }
 }
