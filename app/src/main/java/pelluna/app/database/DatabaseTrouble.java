@@ -10,7 +10,8 @@ import pelluna.app.limits.Refusal;
 public enum DatabaseTrouble implements Refusal {
     GONE,
     SLOW,
-    LOCKED;
+    LOCKED,
+    FULL;
 
     private static final int DEPTH = 20;
 
@@ -45,6 +46,9 @@ public enum DatabaseTrouble implements Refusal {
     private static Optional<DatabaseTrouble> ofState(String state, SQLException sql) {
         if (state.equals("55P03") || state.equals("40P01")) {
             return Optional.of(LOCKED);
+        }
+        if (state.equals("53100")) {
+            return Optional.of(FULL);
         }
         if (state.equals("57014")) {
             return Optional.of(SLOW);

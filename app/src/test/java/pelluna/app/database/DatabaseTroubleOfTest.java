@@ -17,6 +17,7 @@ class DatabaseTroubleOfTest {
         "57P01,GONE",
         "57P03,GONE",
         "53300,GONE",
+        "53100,FULL",
         "57014,SLOW",
         "55P03,LOCKED",
         "40P01,LOCKED"

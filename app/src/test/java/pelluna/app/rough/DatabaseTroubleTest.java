@@ -174,6 +174,30 @@ class DatabaseTroubleTest {
         assertThat(patiently(() -> get("/log")).body()).doesNotContain("; locked");
     }
 
+    /** As PostgreSQL refuses when there is no room left for a row. */
+    @Test
+    void aFullDiskIsSaidSoAndPagesAreReadAsEver() throws SQLException {
+        try (Connection other = TestCluster.connect();
+                Statement full = other.createStatement()) {
+            full.execute("""
+                    create function no_room() returns trigger language plpgsql as $$
+                    begin
+                      raise exception 'could not extend file: No space left on device' using errcode = '53100';
+                    end $$""");
+            full.execute("""
+                    create trigger no_room before insert on log_entry for each row
+                    when (new.tank_id = %s) execute function no_room()""".formatted(tank.id));
+            HttpResponse<String> answer = type("dottyback eats; no room");
+            saysSo(answer, "FULL");
+            assertThat(answer.body()).containsPattern(said("page.typed.stillHere"));
+            assertThat(get("/log").statusCode()).isEqualTo(200);
+            full.execute("drop function no_room cascade");
+        }
+        assertThat(get("/log").body()).doesNotContain("; no room");
+        assertThat(patiently(() -> type("dottyback eats; no room")).statusCode())
+                .isIn(200, 303);
+    }
+
     @Test
     void timeLimitsAreSetForEveryConnection() throws SQLException {
         try (Connection c = second.getBean(javax.sql.DataSource.class).getConnection();
