@@ -57,12 +57,12 @@ public class Fights {
         List<Fight> fights = new ArrayList<>();
         for (ObservationRows.DayOfActs d : entries.hardDays(
                 OwnedTank.ids(tanks), EventTypes.CONTESTS, clock.getZone().getId())) {
-            long other = d.getOther();
-            LocalDate on = d.getOn();
-            int hard = d.getHard();
+            long other = d.other();
+            LocalDate on = d.on();
+            int hard = d.hard();
             boolean wounded = hurt.containsKey(other) && within(hurt.get(other).ceiling(on), on);
-            if (SeriousFight.is(hard, d.getGravest(), wounded)) {
-                fights.add(new Fight(d.getFish(), other, on, d.getActs(), hard, wounded));
+            if (SeriousFight.is(hard, d.gravest(), wounded)) {
+                fights.add(new Fight(d.fish(), other, on, d.acts(), hard, wounded));
             }
         }
         fights.sort(Comparator.comparing(Fight::on).reversed());
@@ -90,7 +90,7 @@ public class Fights {
     /** Contests since a moment, summed by who and whom. */
     public List<LogFigures.Watched> contestsSince(OwnedTank tank, Instant since) {
         return entries.pairs(tank.id(), since, EventTypes.CONTESTS).stream()
-                .map(p -> new LogFigures.Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .map(p -> new LogFigures.Watched(p.fish(), p.other(), p.times()))
                 .toList();
     }
 

@@ -85,7 +85,7 @@ public class LogDays {
                         EventTypes.CONTESTS,
                         clock.getZone().getId())
                 .stream()
-                .map(d -> new Acts(d.getOn(), d.getFish(), d.getOther(), d.getActs(), d.getHard()))
+                .map(d -> new Acts(d.on(), d.fish(), d.other(), d.acts(), d.hard()))
                 .toList();
     }
 

@@ -69,7 +69,7 @@ public class LogFigures {
     /** Who won over whom, by numbers of fish. */
     public List<Contests.Won> contests(OwnedTank tank) {
         return entries.pairs(tank.id(), ago(MEMORY_DAYS), EventTypes.CONTESTS).stream()
-                .map(p -> new Contests.Won(p.getFish().toString(), p.getOther().toString(), p.getTimes()))
+                .map(p -> new Contests.Won(p.fish().toString(), p.other().toString(), p.times()))
                 .toList();
     }
 
@@ -84,11 +84,10 @@ public class LogFigures {
         for (int k = newest.size() - 1; k >= 0; k--) {
             ObservationRows.Contest c = newest.get(k);
             // each of the row's values is read once: a projection is slow to ask
-            Contests.Won one =
-                    new Contests.Won(c.getFish().toString(), c.getOther().toString(), 1);
-            int times = c.getTimes();
+            Contests.Won one = new Contests.Won(c.fish().toString(), c.other().toString(), 1);
+            int times = c.times();
             won.addAll(Collections.nCopies(times, one));
-            moments.addAll(Collections.nCopies(times, c.getAt()));
+            moments.addAll(Collections.nCopies(times, c.at()));
         }
         return new Course(won, moments);
     }
@@ -98,14 +97,14 @@ public class LogFigures {
 
     public List<Watched> watchedContests(OwnedTank tank) {
         return entries.watchedPairs(tank.id(), ago(MEMORY_DAYS), EventTypes.CONTESTS, running(tank)).stream()
-                .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .map(p -> new Watched(p.fish(), p.other(), p.times()))
                 .toList();
     }
 
     /** Everything that presses, seen in watches or not, since a moment. */
     public List<Watched> pressing(OwnedTank tank, Instant since) {
         return entries.pairs(tank.id(), since, EventTypes.PRESSING).stream()
-                .map(p -> new Watched(p.getFish(), p.getOther(), p.getTimes()))
+                .map(p -> new Watched(p.fish(), p.other(), p.times()))
                 .toList();
     }
 
@@ -163,7 +162,7 @@ public class LogFigures {
                 EventTypes.PRESSING,
                 clock.getZone().getId(),
                 running(tank))) {
-            received.computeIfAbsent(r.getFish(), k -> new HashMap<>()).put(r.getOn(), r);
+            received.computeIfAbsent(r.fish(), k -> new HashMap<>()).put(r.on(), r);
         }
         Map<Long, Pressure> pressure = new HashMap<>();
         received.forEach((fish, byDay) -> {
@@ -174,7 +173,7 @@ public class LogFigures {
                 course.add(
                         r == null
                                 ? new Pressure.Day(day, 0, 0, watched, 0)
-                                : new Pressure.Day(day, r.getWeighed(), r.getActs(), watched, r.getOutside()));
+                                : new Pressure.Day(day, r.weighed(), r.acts(), watched, r.outside()));
             }
             pressure.put(fish, new Pressure(course));
         });
@@ -200,15 +199,15 @@ public class LogFigures {
     public LastNotes last(OwnedTank tank) {
         LastNotes notes = new LastNotes();
         for (ObservationRows.Last l : entries.last(tank.id(), ago(LAST_DAYS))) {
-            Named.find(EventType.class, l.getDoing()).ifPresent(d -> {
-                notes.noted.computeIfAbsent(l.getFish(), k -> new HashMap<>()).put(d, l.getAt());
+            Named.find(EventType.class, l.doing()).ifPresent(d -> {
+                notes.noted.computeIfAbsent(l.fish(), k -> new HashMap<>()).put(d, l.at());
                 if (d != EventType.ABSENT && d != EventType.NOTE) {
-                    notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b);
+                    notes.seen.merge(l.fish(), l.at(), (a, b) -> a.isAfter(b) ? a : b);
                 }
             });
         }
         entries.lastAsTarget(tank.id(), ago(LAST_DAYS))
-                .forEach(l -> notes.seen.merge(l.getFish(), l.getAt(), (a, b) -> a.isAfter(b) ? a : b));
+                .forEach(l -> notes.seen.merge(l.fish(), l.at(), (a, b) -> a.isAfter(b) ? a : b));
         return notes;
     }
 

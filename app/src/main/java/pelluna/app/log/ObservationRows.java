@@ -35,13 +35,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     List<ObservationEntity> about(Long tank, Long fish, Limit limit);
 
     /** One fish against another, summed. */
-    interface Pair {
-        Long getFish();
-
-        Long getOther();
-
-        int getTimes();
-    }
+    record Pair(Long fish, Long other, int times) {}
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
@@ -58,15 +52,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     List<Pair> watchedPairs(Long tank, Instant since, Collection<String> doings, Long running);
 
     /** One contest as it was seen. */
-    interface Contest {
-        Long getFish();
-
-        Long getOther();
-
-        int getTimes();
-
-        Instant getAt();
-    }
+    record Contest(Long fish, Long other, int times, Instant at) {}
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, times as times, at as at from log_entry
@@ -75,17 +61,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     List<Contest> contests(Long tank, Instant since, Collection<String> doings, int most);
 
     /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
-    interface Received {
-        Long getFish();
-
-        LocalDate getOn();
-
-        double getWeighed();
-
-        int getActs();
-
-        int getOutside();
-    }
+    record Received(Long fish, LocalDate on, double weighed, int acts, int outside) {}
 
     @Query(nativeQuery = true, value = """
         select other_id as fish, cast(at at time zone :zone as date) as "on",
@@ -106,19 +82,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
             Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
 
     /** What one fish did to another on one day. */
-    interface DayOfActs {
-        Long getFish();
-
-        Long getOther();
-
-        LocalDate getOn();
-
-        int getHard();
-
-        int getActs();
-
-        int getGravest();
-    }
+    record DayOfActs(Long fish, Long other, LocalDate on, int hard, int acts, int gravest) {}
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
@@ -146,13 +110,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     List<ObservationEntity> ofKind(Collection<Long> tanks, Collection<String> doings);
 
     /** When each fish was last noted with something. */
-    interface Last {
-        Long getFish();
-
-        String getDoing();
-
-        Instant getAt();
-    }
+    record Last(Long fish, String doing, Instant at) {}
 
     @Query(nativeQuery = true, value = """
         select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank
