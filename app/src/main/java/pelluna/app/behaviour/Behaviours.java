@@ -102,7 +102,7 @@ public class Behaviours {
         List<WatchEntity> watches = log.watches(tank);
         return RateChange.between(
                 log.contestsIn(tank, watches, log.ago(2L * Pressure.DAYS), log.ago(Pressure.DAYS), null, null),
-                log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.ago(0), null, null));
+                log.contestsIn(tank, watches, log.ago(Pressure.DAYS), log.now(), null, null));
     }
 
     private static String says(Pressure p, Words say) {

@@ -1,5 +1,7 @@
 package pelluna.app.database;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.lang.reflect.Method;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -8,29 +10,44 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.aopalliance.intercept.MethodInterceptor;
 import org.aopalliance.intercept.MethodInvocation;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.data.repository.core.support.RepositoryFactoryBeanSupport;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
+import pelluna.app.writes.TankVersion;
 
 /**
  * What a page reads of the database it reads once, however many parts of it ask. It holds for GET alone, which writes
  * nothing, and for as long as that request: rows are whole when they come, so that nobody needs the session they were
- * read in.
+ * read in. What is marked {@link UntilWritten} is read once for all pages until then.
  */
 @Component
 class ReadOnce implements BeanPostProcessor {
     private static final String KNOWN = ReadOnce.class.getName();
+    /** Rows that are kept from page to page, of all keepers together. */
+    private static final long MOST_ROWS = 300_000;
+
+    private final ObjectProvider<TankVersion> versions;
+    private final Cache<Unwritten, List<?>> kept = Caffeine.newBuilder()
+            .maximumWeight(MOST_ROWS)
+            .weigher((Unwritten question, List<?> rows) -> 1 + rows.size())
+            .build();
+
+    ReadOnce(ObjectProvider<TankVersion> versions) {
+        this.versions = versions;
+    }
 
     @Override
     public Object postProcessBeforeInitialization(Object bean, String name) {
         if (bean instanceof RepositoryFactoryBeanSupport<?, ?, ?> rows) {
-            rows.addRepositoryFactoryCustomizer(f -> f.addRepositoryProxyPostProcessor(
-                    (proxy, repository) -> proxy.addAdvice(0, new Remembering(repository.getRepositoryInterface()))));
+            rows.addRepositoryFactoryCustomizer(f -> f.addRepositoryProxyPostProcessor((proxy, repository) ->
+                    proxy.addAdvice(0, new Remembering(repository.getRepositoryInterface(), this::untilWritten))));
         }
         return bean;
     }
@@ -38,7 +55,40 @@ class ReadOnce implements BeanPostProcessor {
     /** A question: who asks for which rows. */
     private record Asked(String who, Class<?> rows, Method how, List<Object> by) {}
 
-    private record Remembering(Class<?> rows) implements MethodInterceptor {
+    /** A question, and how often each tank that it is about was written to. */
+    private record Unwritten(Asked asked, List<Long> versions) {}
+
+    /** Whoever reads an answer. */
+    private interface Reader {
+        Object read() throws Throwable;
+    }
+
+    /** Who knows whether an answer still holds. */
+    private interface Keeper {
+        Object answer(Asked asked, Reader reader) throws Throwable;
+    }
+
+    private Object untilWritten(Asked asked, Reader reader) throws Throwable {
+        if (!asked.how().isAnnotationPresent(UntilWritten.class)) {
+            return reader.read();
+        }
+        List<Long> numbers =
+                tanks(asked.by().get(0)).map(versions.getObject()::of).toList();
+        Unwritten question = new Unwritten(asked, numbers);
+        List<?> known = kept.getIfPresent(question);
+        if (known == null) {
+            known = List.copyOf((List<?>) reader.read());
+            kept.put(question, known);
+        }
+        return known;
+    }
+
+    private static Stream<Long> tanks(Object first) {
+        Object tanks = first instanceof Optional<?> one ? one.orElseThrow() : first;
+        return tanks instanceof List<?> many ? many.stream().map(Long.class::cast) : Stream.of((Long) tanks);
+    }
+
+    private record Remembering(Class<?> rows, Keeper keeper) implements MethodInterceptor {
         @Override
         public Object invoke(MethodInvocation question) throws Throwable {
             Optional<Map<Asked, Object>> known = known();
@@ -54,7 +104,7 @@ class ReadOnce implements BeanPostProcessor {
                             .toList());
             Object answer = known.get().get(asked);
             if (answer == null) {
-                answer = question.proceed();
+                answer = keeper.answer(asked, question::proceed);
                 if (answer != null) {
                     known.get().put(asked, answer);
                 }

@@ -62,8 +62,13 @@ public class LogFigures {
                 .orElse(NONE);
     }
 
+    public Instant now() {
+        return clock.instant();
+    }
+
+    /** So many days ago, from the full hour on: what is asked about since then is the same for an hour. */
     public Instant ago(long days) {
-        return clock.instant().minus(days, ChronoUnit.DAYS);
+        return clock.instant().truncatedTo(ChronoUnit.HOURS).minus(days, ChronoUnit.DAYS);
     }
 
     /** Who won over whom, by numbers of fish. */
@@ -83,7 +88,6 @@ public class LogFigures {
         List<Instant> moments = new ArrayList<>();
         for (int k = newest.size() - 1; k >= 0; k--) {
             ObservationRows.Contest c = newest.get(k);
-            // each of the row's values is read once: a projection is slow to ask
             Contests.Won one = new Contests.Won(c.fish().toString(), c.other().toString(), 1);
             int times = c.times();
             won.addAll(Collections.nCopies(times, one));

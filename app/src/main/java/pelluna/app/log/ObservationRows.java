@@ -3,11 +3,14 @@ package pelluna.app.log;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import pelluna.app.database.UntilWritten;
 
 /**
  * The log, mostly asked for in sums: it may hold a hundred thousand lines, so what pages ask is bounded by a time or a
@@ -30,13 +33,29 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
 
     List<ObservationEntity> findByTankIdOrderByAtAscIdAsc(Long tank);
 
-    @Query("select e from ObservationEntity e where e.tankId = :tank and (e.fishId = :fish or e.otherId = :fish) and "
-            + "e.takenBack is null order by e.at desc, e.id desc")
-    List<ObservationEntity> about(Long tank, Long fish, Limit limit);
+    @Query("select e from ObservationEntity e where e.tankId = :tank and e.fishId = :fish and e.takenBack is null "
+            + "order by e.at desc, e.id desc")
+    List<ObservationEntity> by(Long tank, Long fish, Limit limit);
+
+    @Query("select e from ObservationEntity e where e.tankId = :tank and e.otherId = :fish and e.takenBack is null "
+            + "order by e.at desc, e.id desc")
+    List<ObservationEntity> against(Long tank, Long fish, Limit limit);
+
+    /** Newest first. Two questions, each with an index: for either of them at once there is none. */
+    default List<ObservationEntity> about(Long tank, Long fish, Limit limit) {
+        return Stream.concat(by(tank, fish, limit).stream(), against(tank, fish, limit).stream())
+                .distinct()
+                .sorted(Comparator.comparing(ObservationEntity::at)
+                        .thenComparing(ObservationEntity::id)
+                        .reversed())
+                .limit(limit.max())
+                .toList();
+    }
 
     /** One fish against another, summed. */
     record Pair(Long fish, Long other, int times) {}
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
         where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
@@ -44,6 +63,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
         group by fish_id, other_id""")
     List<Pair> pairs(Long tank, Instant since, Collection<String> doings);
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(sum(times) as integer) as times from log_entry
         where tank_id = :tank and at >= :since and watch_id is not null and watch_id <> :running
@@ -54,6 +74,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     /** One contest as it was seen. */
     record Contest(Long fish, Long other, int times, Instant at) {}
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, times as times, at as at from log_entry
         where tank_id = :tank and at >= :since and doing in (:doings) and other_id is not null
@@ -63,6 +84,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     /** What a fish took on a day: acts in watches, the same weighed by gravity, and acts outside watches. */
     record Received(Long fish, LocalDate on, double weighed, int acts, int outside) {}
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select other_id as fish, cast(at at time zone :zone as date) as "on",
           coalesce(sum(times * case gravity when 3 then 4 else gravity end) filter (where watch_id is not null
@@ -84,6 +106,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     /** What one fish did to another on one day. */
     record DayOfActs(Long fish, Long other, LocalDate on, int hard, int acts, int gravest) {}
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
           cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
@@ -92,6 +115,7 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
           and fish_id is not null and taken_back is null group by 1, 2, 3 having max(gravity) >= 2""")
     List<DayOfActs> hardDays(Collection<Long> tanks, Collection<String> doings, String zone);
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, other_id as other, cast(at at time zone :zone as date) as "on",
           cast(coalesce(sum(times) filter (where gravity >= 2), 0) as integer) as hard,
@@ -112,12 +136,14 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
     /** When each fish was last noted with something. */
     record Last(Long fish, String doing, Instant at) {}
 
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select fish_id as fish, doing as doing, max(at) as at from log_entry where tank_id = :tank
           and at >= :since and fish_id is not null and taken_back is null group by fish_id, doing""")
     List<Last> last(Long tank, Instant since);
 
     /** Last noted as the target of another. */
+    @UntilWritten
     @Query(nativeQuery = true, value = """
         select other_id as fish, 'target' as doing, max(at) as at from log_entry where tank_id = :tank
           and at >= :since and other_id is not null and taken_back is null group by other_id""")

@@ -20,6 +20,7 @@ import pelluna.app.account.CurrentKeeper;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.account.Ownership;
+import pelluna.app.writes.TankVersion;
 import pelluna.words.UnitSystem;
 import pelluna.words.Words;
 
@@ -37,7 +38,7 @@ class TankStates {
     private final CurrentKeeper keeper;
     private final Ownership ownership;
     private final TodayLists lists;
-    private final TankChanges changes;
+    private final TankVersion changes;
     private final Clock clock;
     private final Cache<Asked, Kept> kept =
             Caffeine.newBuilder().maximumSize(MOST).build();
@@ -48,7 +49,7 @@ class TankStates {
         return thread;
     });
 
-    TankStates(CurrentKeeper keeper, Ownership ownership, TodayLists lists, TankChanges changes, Clock clock) {
+    TankStates(CurrentKeeper keeper, Ownership ownership, TodayLists lists, TankVersion changes, Clock clock) {
         this.changes = changes;
         this.keeper = keeper;
         this.ownership = ownership;

@@ -15,7 +15,8 @@
             "quarantine",
             "reefscape",
             "shell",
-            "tank"
+            "tank",
+            "writes"
         })
 package pelluna.app.today;
 

@@ -4,9 +4,15 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
  * How often a tank was written to, as an entity tag. What is said of a tank, down to how long its fish are, hangs on
@@ -14,6 +20,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class TankVersion {
+    private static final String KEPT = TankVersion.class.getName();
+
     private final JdbcClient jdbc;
 
     private final Clock clock;
@@ -23,13 +31,48 @@ public class TankVersion {
         this.clock = clock;
     }
 
+    /**
+     * How often a tank was written to; 0 for one that nobody has. A page asks for those of all tanks that its keeper
+     * sees at once, and before it reads anything of them.
+     */
+    public long of(long tank) {
+        Optional<RequestAttributes> page = page();
+        if (page.isEmpty()) {
+            return numbers("tank_id = ?", tank).getOrDefault(tank, 0L);
+        }
+        Object known = page.get().getAttribute(KEPT, RequestAttributes.SCOPE_REQUEST);
+        if (!(known instanceof Known)) {
+            known = new Known(numbers("true"));
+            page.get().setAttribute(KEPT, known, RequestAttributes.SCOPE_REQUEST);
+        }
+        return ((Known) known).byTank().getOrDefault(tank, 0L);
+    }
+
+    private record Known(Map<Long, Long> byTank) {}
+
+    /** The request, if it only reads. */
+    private static Optional<RequestAttributes> page() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+                        && "GET".equals(request.getRequest().getMethod())
+                ? Optional.of(request)
+                : Optional.empty();
+    }
+
+    private Map<Long, Long> numbers(String which, Object... by) {
+        Map<Long, Long> numbers = new HashMap<>();
+        return jdbc.sql("select tank_id, version from tank_change where " + which)
+                .params(by)
+                .query(rows -> {
+                    while (rows.next()) {
+                        numbers.put(rows.getLong("tank_id"), rows.getLong("version"));
+                    }
+                    return numbers;
+                });
+    }
+
     /** As a header has it: in quotes, and another after each write. */
     public String tag(long tank) {
-        long changes = jdbc.sql("select coalesce((select version from tank_change where tank_id = ?), 0)")
-                .param(tank)
-                .query(Long.class)
-                .single();
-        return "\"" + tank + "-" + changes + "-" + LocalDate.now(clock).toEpochDay() + "\"";
+        return "\"" + tank + "-" + of(tank) + "-" + LocalDate.now(clock).toEpochDay() + "\"";
     }
 
     /** @throws ChangedMeanwhile if a write is for another state of the tank than it has */
