@@ -27,8 +27,8 @@ watch_database() { # folder, process number of the launcher
   done
 }
 
-# What docs/performance.md measures them by.
-jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC"
+# What docs/performance.md measures them by; PELLUNA_JAVA: flags that hold instead of these, as a larger heap.
+jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC ${PELLUNA_JAVA:-}"
 
 # What classes a run needed, kept so that the next start need not read and check them again (JEP 350). It is written when the first run
 # of this very program ends.

@@ -46,3 +46,5 @@ create trigger changed_by_update after update on tank referencing new table as w
 
 -- The newest lines about one fish, in a log of years.
 create index log_entry_of_fish on log_entry (fish_id, at desc, id desc);
+create index log_entry_against on log_entry (other_id, at desc, id desc) where other_id is not null;
+drop index log_entry_by_other;

@@ -16,7 +16,7 @@ import pelluna.app.testing.Pelluna;
  * './pelluna bench pages' runs it with the program's own flags; no test asks it for a time.
  */
 class PagesBenchmark {
-    private static final int WARM = Integer.getInteger("bench.warm", 60);
+    private static final int WARM = Integer.getInteger("bench.warm", 200);
     private static final int ROUNDS = Integer.getInteger("bench.rounds", 100);
     private static final String PLAINEST = "/begin";
 
