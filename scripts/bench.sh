@@ -72,5 +72,5 @@ bench_start() { # called, flags
 shows_a_page() ( # port
   exec 3<>"/dev/tcp/127.0.0.1/$1"
   printf 'GET /sign-in HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
-  head -n 1 <&3 | grep -q ' 200'
+  head -n 1 <&3 | grep -Eq ' (200|302|303)'
 ) 2>/dev/null
