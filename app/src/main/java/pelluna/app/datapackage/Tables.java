@@ -37,6 +37,7 @@ class Tables {
             "sent_write",
             "shedlock",
             "share_link",
+            "sheet_way",
             "spring_session",
             "spring_session_attributes",
             "tank_change",

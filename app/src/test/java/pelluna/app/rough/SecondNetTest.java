@@ -27,6 +27,7 @@ class SecondNetTest {
             "push_message",
             "sent_write",
             "shedlock",
+            "sheet_way",
             "spring_session",
             "spring_session_attributes",
             "user_credentials",

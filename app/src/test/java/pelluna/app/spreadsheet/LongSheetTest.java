@@ -11,6 +11,8 @@ import java.time.LocalDateTime;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.PlatformTransactionManager;
 import pelluna.app.limits.Steps;
 import pelluna.app.limits.StoppedException;
 import pelluna.app.testing.LogTank;
@@ -79,5 +81,25 @@ class LongSheetTest {
         assertThatThrownBy(() -> steps.at(4, 50_000)).isInstanceOf(StoppedException.class);
         ways.following("another", seen -> "nothing more");
         assertThat(Pelluna.get("/sheets/another").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void anotherNodeIsToldAndCanStopIt() {
+        OnItsWay here = Pelluna.bean(OnItsWay.class);
+        OnItsWay elsewhere =
+                new OnItsWay(Pelluna.bean(JdbcClient.class), Pelluna.bean(PlatformTransactionManager.class));
+        assertThat(elsewhere.seen("far away")).isEmpty();
+        Steps steps = here.begins("far away");
+        steps.at(3, 50_000);
+        assertThat(elsewhere.seen("far away")).contains(new OnItsWay.Seen(3, 50_000));
+        elsewhere.stop("far away");
+        assertThatThrownBy(() -> {
+                    while (true) {
+                        steps.at(4, 50_000);
+                    }
+                })
+                .isInstanceOf(StoppedException.class);
+        here.following("far away", seen -> "nothing more");
+        assertThat(elsewhere.seen("far away")).isEmpty();
     }
 }

@@ -48,3 +48,12 @@ create trigger changed_by_update after update on tank referencing new table as w
 create index log_entry_of_fish on log_entry (fish_id, at desc, id desc);
 create index log_entry_against on log_entry (other_id, at desc, id desc) where other_id is not null;
 drop index log_entry_by_other;
+
+-- How far sheets are that are looked through or taken in just now, by the name that their page gave them, for whichever node is asked.
+create table sheet_way (
+  name    varchar(64) primary key,
+  done    bigint not null default 0,
+  of_rows bigint not null default 0,
+  stopped boolean not null default false,
+  seen_at timestamptz not null default now()
+);
