@@ -16,6 +16,15 @@ class UntilWrittenTest {
     /** Days with a hard fight, as losses and hindsight ask for them. */
     private static final String HARD_DAYS = "having max(gravity)";
 
+    private static final String SILENT = """
+            select table_name || ' ' || what from information_schema.columns c
+            join information_schema.tables using (table_schema, table_name)
+            cross join (values ('INSERT'), ('UPDATE'), ('DELETE')) events (what)
+            where c.table_schema = 'public' and column_name = 'tank_id'
+              and table_type = 'BASE TABLE' and table_name <> 'tank_change' and not exists (
+                select from information_schema.triggers t where t.event_object_table = c.table_name
+                  and t.event_manipulation = what and t.action_statement like '%rows_changed%')""";
+
     private static List<String> sums(LogTank tank) {
         return CountedQueries.during(() -> tank.page("/losses")).stream()
                 .filter(q -> q.contains(HARD_DAYS))
@@ -52,14 +61,7 @@ class UntilWrittenTest {
 
     @Test
     void everyTableWithRowsOfATankSaysThatItChanged() {
-        List<String> silent = TestCluster.jdbc().sql("""
-                        select table_name || ' ' || what from information_schema.columns c
-                        join information_schema.tables using (table_schema, table_name)
-                        cross join (values ('INSERT'), ('UPDATE'), ('DELETE')) events (what)
-                        where c.table_schema = 'public' and column_name = 'tank_id' and table_type = 'BASE TABLE'
-                          and table_name <> 'tank_change' and not exists (
-                            select from information_schema.triggers t where t.event_object_table = c.table_name
-                              and t.event_manipulation = what and t.action_statement like '%rows_changed%')""").query(String.class).list();
+        List<String> silent = TestCluster.jdbc().sql(SILENT).query(String.class).list();
         assertThat(silent).isEmpty();
     }
 }
