@@ -27,7 +27,7 @@ watch_database() { # folder, process number of the launcher
   done
 }
 
-# What docs/performance.md measures them by; PELLUNA_JAVA: flags that hold instead of these, as a larger heap.
+# docs/performance.md measures by these. PELLUNA_JAVA: more of them, of which the later holds, such as -Xmx1500m.
 jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC ${PELLUNA_JAVA:-}"
 
 # What classes a run needed, kept so that the next start need not read and check them again (JEP 350). It is written when the first run

@@ -46,8 +46,8 @@ class ReadOnce implements BeanPostProcessor {
     @Override
     public Object postProcessBeforeInitialization(Object bean, String name) {
         if (bean instanceof RepositoryFactoryBeanSupport<?, ?, ?> rows) {
-            rows.addRepositoryFactoryCustomizer(f -> f.addRepositoryProxyPostProcessor((proxy, repository) ->
-                    proxy.addAdvice(0, new Remembering(repository.getRepositoryInterface(), this::untilWritten))));
+            rows.addRepositoryFactoryCustomizer(f -> f.addRepositoryProxyPostProcessor(
+                    (proxy, repository) -> proxy.addAdvice(0, new Remembering(repository.getRepositoryInterface()))));
         }
         return bean;
     }
@@ -58,27 +58,14 @@ class ReadOnce implements BeanPostProcessor {
     /** A question, and how often each tank that it is about was written to. */
     private record Unwritten(Asked asked, List<Long> versions) {}
 
-    /** Whoever reads an answer. */
-    private interface Reader {
-        Object read() throws Throwable;
-    }
-
-    /** Who knows whether an answer still holds. */
-    private interface Keeper {
-        Object answer(Asked asked, Reader reader) throws Throwable;
-    }
-
-    private Object untilWritten(Asked asked, Reader reader) throws Throwable {
-        if (!asked.how().isAnnotationPresent(UntilWritten.class)) {
-            return reader.read();
-        }
+    private Object untilWritten(Asked asked, MethodInvocation question) throws Throwable {
         List<Long> numbers =
                 tanks(asked.by().get(0)).map(versions.getObject()::of).toList();
-        Unwritten question = new Unwritten(asked, numbers);
-        List<?> known = kept.getIfPresent(question);
+        Unwritten unwritten = new Unwritten(asked, numbers);
+        List<?> known = kept.getIfPresent(unwritten);
         if (known == null) {
-            known = List.copyOf((List<?>) reader.read());
-            kept.put(question, known);
+            known = List.copyOf((List<?>) question.proceed());
+            kept.put(unwritten, known);
         }
         return known;
     }
@@ -88,7 +75,13 @@ class ReadOnce implements BeanPostProcessor {
         return tanks instanceof List<?> many ? many.stream().map(Long.class::cast) : Stream.of((Long) tanks);
     }
 
-    private record Remembering(Class<?> rows, Keeper keeper) implements MethodInterceptor {
+    private final class Remembering implements MethodInterceptor {
+        private final Class<?> rows;
+
+        Remembering(Class<?> rows) {
+            this.rows = rows;
+        }
+
         @Override
         public Object invoke(MethodInvocation question) throws Throwable {
             Optional<Map<Asked, Object>> known = known();
@@ -99,33 +92,33 @@ class ReadOnce implements BeanPostProcessor {
                     AskedFor.who(),
                     rows,
                     question.getMethod(),
-                    Arrays.stream(question.getArguments())
-                            .map(Remembering::asIs)
-                            .toList());
+                    Arrays.stream(question.getArguments()).map(ReadOnce::asIs).toList());
             Object answer = known.get().get(asked);
             if (answer == null) {
-                answer = keeper.answer(asked, question::proceed);
+                answer = asked.how().isAnnotationPresent(UntilWritten.class)
+                        ? untilWritten(asked, question)
+                        : question.proceed();
                 if (answer != null) {
                     known.get().put(asked, answer);
                 }
             }
             return answer instanceof List<?> list ? new ArrayList<>(list) : answer;
         }
+    }
 
-        /** A collection is kept as it is now, whatever becomes of it. */
-        private static Object asIs(Object argument) {
-            return argument instanceof Iterable<?> many ? copied(many) : Optional.ofNullable(argument);
-        }
+    /** A collection is kept as it is now, whatever becomes of it. */
+    private static Object asIs(Object argument) {
+        return argument instanceof Iterable<?> many ? copied(many) : Optional.ofNullable(argument);
+    }
 
-        private static List<Object> copied(Iterable<?> many) {
-            List<Object> all = new ArrayList<>();
-            many.forEach(all::add);
-            return Collections.unmodifiableList(all);
-        }
+    private static List<Object> copied(Iterable<?> many) {
+        List<Object> all = new ArrayList<>();
+        many.forEach(all::add);
+        return Collections.unmodifiableList(all);
+    }
 
-        private static boolean keeps(Class<?> answer) {
-            return List.class.isAssignableFrom(answer) || answer == Optional.class;
-        }
+    private static boolean keeps(Class<?> answer) {
+        return List.class.isAssignableFrom(answer) || answer == Optional.class;
     }
 
     @SuppressWarnings("unchecked") // nobody else writes under this name

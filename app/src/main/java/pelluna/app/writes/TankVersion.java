@@ -14,16 +14,12 @@ import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
-/**
- * How often a tank was written to, as an entity tag. What is said of a tank, down to how long its fish are, hangs on
- * the day too, so that the tag is another each day.
- */
+/** How often each tank was written to, by whichever node: by it what is kept of a tank holds, or is asked for anew. */
 @Component
 public class TankVersion {
     private static final String KEPT = TankVersion.class.getName();
 
     private final JdbcClient jdbc;
-
     private final Clock clock;
 
     TankVersion(JdbcClient jdbc, Clock clock) {
@@ -70,7 +66,10 @@ public class TankVersion {
                 });
     }
 
-    /** As a header has it: in quotes, and another after each write. */
+    /**
+     * An entity tag as a header has it, in quotes, and another after each write. What is said of a tank, down to how
+     * long its fish are, hangs on the day too, so that it is another each day.
+     */
     public String tag(long tank) {
         return "\"" + tank + "-" + of(tank) + "-" + LocalDate.now(clock).toEpochDay() + "\"";
     }

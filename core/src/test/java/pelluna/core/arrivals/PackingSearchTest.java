@@ -16,7 +16,7 @@ class PackingSearchTest {
     @Test
     void noChoiceIsWorthMore() {
         for (int seed = 0; seed < 300; seed++) {
-            Packing p = any(new Random(seed), true);
+            Packing p = any(new Random(seed));
             PackingSearch search = new PackingSearch(p, 10_000, Stop.NEVER);
             BitSet found = search.solve(new BitSet(), 0);
             assertThat(search.proved()).isTrue();
@@ -29,7 +29,7 @@ class PackingSearchTest {
     @Test
     void norDoesAnyCostLessThatMeetsADemand() {
         for (int seed = 0; seed < 300; seed++) {
-            Packing rich = any(new Random(seed), true);
+            Packing rich = any(new Random(seed));
             PackingSearch first = new PackingSearch(rich, 10_000, Stop.NEVER);
             BitSet known = first.solve(new BitSet(), 0);
             Packing p = demanding(rich, first.value(), new Random(seed));
@@ -43,7 +43,7 @@ class PackingSearchTest {
 
     @Test
     void aSearchThatIsEndedKeepsWhatItHas() {
-        Packing p = any(new Random(1), true);
+        Packing p = any(new Random(1));
         PackingSearch search = new PackingSearch(p, 1, Stop.NEVER);
         assertThat(canBe(p, search.solve(new BitSet(), 0))).isTrue();
         assertThat(search.proved()).isFalse();
@@ -53,7 +53,7 @@ class PackingSearchTest {
         return Offset.offset(1e-8);
     }
 
-    private static Packing any(Random random, boolean whole) {
+    private static Packing any(Random random) {
         double[] value = random.ints(THINGS, 1, 6).mapToDouble(w -> w * w).toArray();
         double[][] takes = new double[THINGS][4];
         for (double[] t : takes) {
@@ -67,7 +67,7 @@ class PackingSearchTest {
             against[i].set(j, i != j);
             against[j].set(i, i != j);
         }
-        return new Packing(value, takes, new double[] {1, random.nextDouble(), 0.8, 0}, against, whole);
+        return new Packing(value, takes, new double[] {1, random.nextDouble(), 0.8, 0}, against, true);
     }
 
     private static Packing demanding(Packing of, double worth, Random random) {
