@@ -14,7 +14,7 @@ node() { # arguments
     || die "A node needs its database: PELLUNA_DB_URL (jdbc:postgresql://host:5432/pelluna) and PELLUNA_DB_PASSWORD."
   need_tools java maven
   build
-  exec java $jvm_flags -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication --server.port="$port" \
+  exec java $jvm_flags $(as_laid_out) -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication --server.port="$port" \
     --pelluna.hosts="${PELLUNA_HOSTS:-}" --pelluna.sign-up="${PELLUNA_SIGN_UP:-false}" \
     ${PELLUNA_PROBES:+--pelluna.probes="$PELLUNA_PROBES"}
 }

@@ -30,6 +30,9 @@ watch_database() { # folder, process number of the launcher
 # docs/performance.md measures by these. PELLUNA_JAVA: more of them, of which the later holds, such as -Xmx1500m.
 jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC ${PELLUNA_JAVA:-}"
 
+# Beans as they were laid out when Pelluna was built; only a port for whoever watches asks for some that are not among them.
+as_laid_out() { [ -n "${PELLUNA_WATCH_PORT:-}" ] || echo -Dspring.aot.enabled=true; }
+
 # What classes a run needed, kept so that the next start need not read and check them again (JEP 350). It is written when the first run
 # of this very program ends.
 share_classes() { # sets shared
@@ -49,7 +52,7 @@ share_classes() { # sets shared
 run_server() { # database, profile, port; sets server
   share_classes
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$home/port")/$1" PELLUNA_DB_PASSWORD=$(cat "$home/password") \
-    java $jvm_flags $shared -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
+    java $jvm_flags $shared $(as_laid_out) -XX:+ExitOnOutOfMemoryError -cp "$(classpath)" pelluna.app.PellunaApplication \
     --server.port="$3" --spring.profiles.active="$2" --pelluna.hosts="${PELLUNA_HOSTS:-}" \
     --pelluna.sign-up="${PELLUNA_SIGN_UP:-false}" ${PELLUNA_PROBES:+--pelluna.probes="$PELLUNA_PROBES"} \
     ${lan:+--pelluna.lan.folder="$home/lan" --pelluna.lan.port="$lan_port" --pelluna.lan.address="$lan_address"} 9>&- &

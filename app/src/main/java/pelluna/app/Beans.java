@@ -1,6 +1,8 @@
 package pelluna.app;
 
 import java.time.Clock;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -13,9 +15,17 @@ import pelluna.core.catalogue.Catalogue;
 @Configuration
 @EnableScheduling
 class Beans {
+    private static final FutureTask<Catalogue> SHIPPED = new FutureTask<>(Catalogue::shipped);
+
+    /** Reads the catalogue beside the other work of a start. */
+    static void readCatalogue() {
+        new Thread(SHIPPED, "catalogue").start();
+    }
+
     @Bean
-    Catalogue catalogue() {
-        return Catalogue.shipped();
+    Catalogue catalogue() throws InterruptedException, ExecutionException {
+        SHIPPED.run(); // unless that has begun
+        return SHIPPED.get();
     }
 
     @Bean

@@ -9,8 +9,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.regex.Pattern;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Component;
 import pelluna.app.account.Keepers;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.account.Ownership;
@@ -23,8 +21,6 @@ import pelluna.app.tank.TankEntity;
  * An invented keeper's two tanks, and a neighbour's, laid down once in an empty database; dates move with the calendar
  * so that the story stays the same.
  */
-@Component
-@Profile("demo")
 public class DemoData implements SmartLifecycle {
     /** The invented keeper of the demo, who comes in by one click and has no password. */
     static final String ADDRESS = "demo@pelluna.example";

@@ -8,8 +8,6 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Component;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
@@ -31,8 +29,6 @@ import pelluna.core.introduction.SeeThroughBox;
  * mirror does not help, moved rock
  * does. Drawn once by a fixed seed, so that the story is always the same.
  */
-@Component
-@Profile("demo")
 class DemoLog {
     private static final int WEEKS = 6;
     private static final int BOXED = 21;

@@ -10,8 +10,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Component;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.crew.Crews;
 import pelluna.app.fish.Fish;
@@ -49,8 +47,6 @@ import pelluna.core.tank.QuarantineSchool;
  * back after a week of fights. What the
  * plan had said on each day of arrival is computed for that day, from the tank and its fish as they were then.
  */
-@Component
-@Profile("demo")
 class DemoPast {
     /** The month after cycling in which the keeper of Lantern Ledge fitted a cover. */
     private static final int COVERED_DAYS = 150;

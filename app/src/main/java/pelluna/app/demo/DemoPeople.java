@@ -1,8 +1,6 @@
 package pelluna.app.demo;
 
 import java.util.function.Function;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Component;
 import pelluna.app.account.KeeperAccount;
 import pelluna.app.account.Keepers;
 import pelluna.app.account.OwnedTank;
@@ -16,8 +14,6 @@ import pelluna.app.people.People;
  * Others in the keeper's house and beyond: somebody helps with the feeding, a tank service looks on, and a neighbour
  * has asked the keeper for advice. They have no password, so that nobody comes in as one of them.
  */
-@Component
-@Profile("demo")
 class DemoPeople {
     private final Keepers keepers;
     private final People people;

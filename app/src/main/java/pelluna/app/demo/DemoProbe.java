@@ -7,9 +7,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.context.annotation.Profile;
 import org.springframework.core.annotation.Order;
-import org.springframework.stereotype.Component;
 import pelluna.app.account.Keepers;
 import pelluna.app.account.Ownership;
 import pelluna.app.account.SignedIn;
@@ -18,8 +16,6 @@ import pelluna.app.probe.Probes;
 import pelluna.app.probe.SimulatedProbe;
 
 /** The demo tank has a probe: the simulated one, on any free port of loopback, for as long as the demo runs. */
-@Component
-@Profile("demo")
 @Order
 class DemoProbe implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoProbe.class);

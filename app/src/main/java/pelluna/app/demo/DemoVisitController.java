@@ -2,8 +2,6 @@ package pelluna.app.demo;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,9 +15,7 @@ import pelluna.app.signin.Entrance;
 import pelluna.words.Words;
 
 /** What only the demo has: one click to come in as its keeper, and the letters that would have gone out. */
-@Controller
-@Profile("demo")
-class DemoVisitController {
+class DemoVisitController implements OnlyInADemo {
     private final CurrentKeeper keeper;
     private final Keepers keepers;
     private final Door door;

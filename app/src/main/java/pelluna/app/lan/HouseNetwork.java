@@ -13,13 +13,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 import pelluna.app.guard.OurNames;
 
 /** By which addresses and names this machine is reached in the house, with the authority that vouches for them. */
-@Component
-@ConditionalOnProperty("pelluna.lan.folder")
 class HouseNetwork implements OurNames {
     private final String host;
     private final int port;
