@@ -27,8 +27,11 @@ watch_database() { # folder, process number of the launcher
   done
 }
 
-# docs/performance.md measures by these. PELLUNA_JAVA: more of them, of which the later holds, such as -Xmx1500m.
-jvm_flags="-Xmx768m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC ${PELLUNA_JAVA:-}"
+# docs/performance.md measures by these: the heap grows no more than it must, and shared classes lie where they were laid down, so that
+# their pages stay as they are in the file. PELLUNA_JAVA: more of them, of which the later holds, such as -Xmx1500m.
+jvm_flags="-Xms96m -Xmn32m -Xmx768m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30 -XX:TieredStopAtLevel=1"
+jvm_flags+=" -XX:+UseSerialGC -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0 ${PELLUNA_JAVA:-}"
+export MALLOC_ARENA_MAX=2
 
 # Beans as they were laid out when Pelluna was built; only a port for whoever watches asks for some that are not among them.
 as_laid_out() { [ -n "${PELLUNA_WATCH_PORT:-}" ] || echo -Dspring.aot.enabled=true; }

@@ -40,11 +40,6 @@ public final class FishDrawing {
                 .toString();
     }
 
-    /** A drawing of its own beside the name of the fish, cropped to it. */
-    public static String alone(Species species, int width, String id) {
-        return alone(species.look(), "", width, id);
-    }
-
     /**
      * A look by itself, such as that of the young, cropped to the fish.
      *
@@ -127,7 +122,7 @@ public final class FishDrawing {
                         "alt",
                         "",
                         "src",
-                        href(species),
+                        width >= CLOSE ? close(href(species)) : href(species),
                         "width",
                         width,
                         "height",

@@ -13,6 +13,7 @@ public final class LadderDrawing {
     private static final double LEAST_STEP = 42;
     private static final double TOP = 24;
     private static final double X = 58;
+    private static final double FISH = 44;
 
     private LadderDrawing() {}
 
@@ -65,9 +66,7 @@ public final class LadderDrawing {
                     "figure",
                     "text-anchor",
                     "end");
-            svg.add("<svg x=\"" + Svg.num(X + 24) + "\" y=\"" + Svg.num(label - 15)
-                    + "\" width=\"44\" height=\"30\" overflow=\"visible\">"
-                    + FishDrawing.alone(r.species(), 44, "l" + r.id()) + "</svg>");
+            svg.add(FishDrawing.image(r.species(), X + 24 + FISH / 2, label, FISH / FishDrawing.SHARE_WIDE));
             svg.text(X + 74, label, r.name(), "class", "lane-name");
             svg.text(X + 74, label + 14, say.text("page.drawing.contests", Math.round(r.contests())), "class", "small");
         }

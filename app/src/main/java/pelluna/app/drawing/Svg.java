@@ -37,6 +37,13 @@ public final class Svg {
         return this;
     }
 
+    /** An element of words. */
+    public Svg words(String name, String text, Object... attributes) {
+        open(name, attributes);
+        out.append(escape(text));
+        return close(name);
+    }
+
     public Svg close(String name) {
         out.append("</").append(name).append('>');
         return this;
@@ -72,9 +79,7 @@ public final class Svg {
         all[2] = "y";
         all[3] = y;
         System.arraycopy(attributes, 0, all, 4, attributes.length);
-        open("text", all);
-        out.append(escape(text));
-        return close("text");
+        return words("text", text, all);
     }
 
     /**

@@ -71,8 +71,8 @@ class FishController {
 
     /** What the templates say often. */
     record Names(Words say) {
-        public String picture(Species s, long id) {
-            return FishDrawing.alone(s, 92, "f" + id);
+        public String picture(Species s) {
+            return FishDrawing.img(s, 92);
         }
 
         public String role(String role) {

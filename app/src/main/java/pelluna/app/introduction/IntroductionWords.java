@@ -38,8 +38,8 @@ final class IntroductionWords {
         return opened.say().shortDate(LocalDate.ofInstant(when, zone));
     }
 
-    public String picture(Species s, String id) {
-        return FishDrawing.alone(s, 84, id);
+    public String picture(Species s) {
+        return FishDrawing.img(s, 84);
     }
 
     public String when(LocalDateTime at) {

@@ -13,7 +13,6 @@ final class Chips {
 
     private Chips() {}
 
-    /** @param again the same picture with other marks, since a drawing in a hidden row cannot lend its own */
     record FishChip(
             long id,
             String label,
@@ -21,7 +20,6 @@ final class Chips {
             String object,
             String indirectObject,
             String picture,
-            String again,
             boolean boxed,
             boolean missing) {}
 
@@ -37,8 +35,7 @@ final class Chips {
                         say.of(f.said()),
                         say.object(f.said()),
                         say.indirectObject(f.said()),
-                        FishDrawing.alone(f.species(), WIDE, "k" + f.id()),
-                        FishDrawing.alone(f.species(), WIDE, "m" + f.id()),
+                        FishDrawing.img(f.species(), WIDE),
                         f.boxed(),
                         f.missing()))
                 .toList();

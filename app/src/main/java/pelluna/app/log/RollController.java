@@ -53,7 +53,7 @@ class RollController {
                 .filter(Fish::there)
                 .map(f -> new Row(
                         f,
-                        FishDrawing.alone(f.species(), 60, "r" + f.id()),
+                        FishDrawing.img(f.species(), 60),
                         when(words, notes.seen(f.id())),
                         when(words, notes.of(f.id()).get(EventType.EATS)),
                         f.missing()))

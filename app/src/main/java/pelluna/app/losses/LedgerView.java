@@ -69,7 +69,7 @@ class LedgerView {
             String brief,
             int count) {
         public String drawing() {
-            return likeness.draw(FISH_WIDE, "d" + id);
+            return likeness.draw(FISH_WIDE);
         }
     }
 
@@ -210,7 +210,7 @@ class LedgerView {
                 for (Line l : mine) {
                     for (int i = 0; i < l.count(); i++) {
                         marks.add(new Mark(
-                                l.likeness().draw(MARK_WIDE, "m" + l.id() + "x" + i),
+                                l.likeness().draw(MARK_WIDE),
                                 l.who() + ", " + say.date(l.on()),
                                 "/tanks/" + l.tank() + "/losses/" + l.id()));
                     }

@@ -145,7 +145,7 @@ class LossController {
                                         : f.partOf() == null ? "" : opened.say().text("page.losses.oneOfAGroup");
                 who.add(new Who(
                         opened.say().title(f.label(opened.say())),
-                        Likeness.of(f.species()).draw(72, "w" + f.id()),
+                        Likeness.of(f.species()).draw(72),
                         "whom=" + f.id(),
                         where));
             }
@@ -154,14 +154,14 @@ class LossController {
                 .stays(opened)
                 .forEach(s -> who.add(new Who(
                         opened.say().title(s.label(opened.say())),
-                        Likeness.of(s.species()).draw(72, "q" + s.id()),
+                        Likeness.of(s.species()).draw(72),
                         "stay=" + s.id(),
                         opened.say().text("page.losses.inQuarantine"))));
         crew.named(List.of(opened.owned())).values().stream()
                 .filter(c -> c.there() > 0)
                 .forEach(c -> who.add(new Who(
                         opened.say().title(c.name()),
-                        Likeness.of(c.kind(), c.name()).draw(72, ""),
+                        Likeness.of(c.kind(), c.name()).draw(72),
                         "crew=" + c.id(),
                         opened.say().text("page.losses.there", c.there()))));
         return who;
@@ -184,7 +184,7 @@ class LossController {
                             : opened.say().of(f.said()),
                     f.count() + away,
                     opened.say().of(price),
-                    Likeness.of(f.species()).draw(150, "whom")));
+                    Likeness.of(f.species()).draw(150)));
         }
         if (crewNumber != null) {
             Crews.Named c = Optional.ofNullable(
@@ -197,7 +197,7 @@ class LossController {
                     opened.say().text("page.losses.someOfThe", c.name()),
                     c.there(),
                     opened.say().of(c.price()),
-                    Likeness.of(c.kind(), c.name()).draw(150, "")));
+                    Likeness.of(c.kind(), c.name()).draw(150)));
         }
         if (stay != null) {
             QuarantineBoard.Staying s = quarantine.staying(opened.owned(), stay);
@@ -208,7 +208,7 @@ class LossController {
                     opened.say().text("page.losses.the", s.species()),
                     s.count(),
                     "",
-                    Likeness.of(s.species()).draw(150, "whom")));
+                    Likeness.of(s.species()).draw(150)));
         }
         return Optional.empty();
     }

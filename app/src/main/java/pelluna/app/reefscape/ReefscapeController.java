@@ -162,7 +162,11 @@ class ReefscapeController {
 
     /** Every pair on a day, hardest first, for reading. */
     @GetMapping("/tanks/{id}/reefscape/pairs")
-    String pairs(OwnedTank tank, @RequestParam(required = false) LocalDate on, Model model) {
+    String pairs(
+            OwnedTank tank,
+            @RequestParam(required = false) LocalDate on,
+            @RequestParam(defaultValue = "false") boolean all,
+            Model model) {
         ReefscapeViews.View view = reefscapes.open(tank);
         LocalDate day = view.day(on);
         shells.around(
@@ -171,7 +175,7 @@ class ReefscapeController {
                 "reefscape",
                 view.opened().say().text("page.reefscape.allPairs"),
                 pages.sentence(view, day));
-        pages.fillPairs(model, view, day);
+        pages.fillPairs(model, view, day, all);
         return "reefscape-pairs";
     }
 

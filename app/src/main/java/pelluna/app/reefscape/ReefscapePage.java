@@ -28,6 +28,9 @@ class ReefscapePage {
     /** Lines of tension beside the drawing; the others are one link away. */
     private static final int MOST_LINES = 6;
 
+    /** Pairs shown at first; the rest comes on demand. */
+    private static final int FIRST_PAIRS = 60;
+
     private final KeeperCatalogue catalogue;
 
     ReefscapePage(KeeperCatalogue catalogue) {
@@ -236,16 +239,20 @@ class ReefscapePage {
                         n[Verdict.Outcome.NOT_IN_THIS_TANK.ordinal()]);
     }
 
-    void fillPairs(Model model, ReefscapeViews.View view, LocalDate day) {
+    /** @param all every pair; else the first, hardest ones */
+    void fillPairs(Model model, ReefscapeViews.View view, LocalDate day, boolean all) {
+        List<Press> presses = view.outlook().presses(day);
+        int shown = all ? presses.size() : Math.min(presses.size(), FIRST_PAIRS);
         model.addAttribute("say", view.opened().say());
         model.addAttribute("words", new ReefWords(view.opened().say()));
         model.addAttribute("day", day);
         model.addAttribute("view", view);
         model.addAttribute(
                 "pairs",
-                view.outlook().presses(day).stream()
+                presses.subList(0, shown).stream()
                         .map(p -> explain(view.outlook(), p, day))
                         .toList());
+        model.addAttribute("more", presses.size() - shown);
         model.addAttribute("good", good(view, day));
         model.addAttribute("eaten", view.outlook().eaten());
     }

@@ -1,8 +1,8 @@
 package pelluna.app.species;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -150,17 +150,13 @@ class SpeciesController {
         return says.isEmpty() ? opened.say().text("page.species.noRuleHasAnythingAgainstOfThem") : says;
     }
 
-    /** A species on the sheet of all fish. */
-    record Drawn(Species species, String path, Verdict.Outcome outcome) {}
-
     @GetMapping("/tanks/{id}/species/all")
     String sheet(OwnedTank tank, Model model) {
         OpenTank opened = plans.open(tank);
-        Map<String, List<Drawn>> families = new TreeMap<>();
-        for (Species s : catalogue.get().all()) {
-            families.computeIfAbsent(s.family(), f -> new ArrayList<>())
-                    .add(new Drawn(s, Paths.of(s), opened.singles().of(s).outcome()));
-        }
+        Map<String, List<Species>> families = catalogue.get().all().stream()
+                .collect(Collectors.groupingBy(Species::family, TreeMap::new, Collectors.toList()));
+        Map<String, String> fish = new HashMap<>();
+        families.forEach((name, family) -> fish.put(name, FishSheet.of(family, opened)));
         shells.around(
                 model,
                 opened,
@@ -173,6 +169,7 @@ class SpeciesController {
                                 families.size(),
                                 opened.tank().name()));
         model.addAttribute("families", families);
+        model.addAttribute("fish", fish);
         model.addAttribute("beside", sideBySide.of(tank).size());
         return "species-all";
     }

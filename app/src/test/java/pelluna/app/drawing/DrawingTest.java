@@ -26,7 +26,7 @@ class DrawingTest {
     @Test
     void everySpeciesIsDrawnAsWellFormedSvgToItsLength() throws Exception {
         for (Species s : Catalogue.shipped().all()) {
-            String svg = FishDrawing.alone(s, 60, "t");
+            String svg = FishDrawing.alone(s.look(), "", 60, "t");
             var document = DocumentBuilderFactory.newInstance()
                     .newDocumentBuilder()
                     .parse(new InputSource(new StringReader(svg)));
@@ -74,7 +74,7 @@ class DrawingTest {
     @Test
     void everyMarkLeavesItsColourOnTheFish() {
         for (Species s : Catalogue.shipped().all()) {
-            String svg = FishDrawing.alone(s, 60, "m");
+            String svg = FishDrawing.alone(s.look(), "", 60, "m");
             s.look()
                     .marks()
                     .forEach(mark -> assertThat(svg)

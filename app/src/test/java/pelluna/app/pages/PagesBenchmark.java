@@ -1,5 +1,7 @@
 package pelluna.app.pages;
 
+import java.io.IOException;
+import java.net.HttpCookie;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -12,8 +14,9 @@ import pelluna.app.testing.LogTank;
 import pelluna.app.testing.Pelluna;
 
 /**
- * How long every page takes, for the demo's tank and for one of years, beside the plainest page of the same run.
- * './pelluna bench pages' runs it with the program's own flags; no test asks it for a time.
+ * How long every page takes, for the demo's tank and for one of years, beside the plainest page of the same run. They
+ * are asked for as a browser does, by {@link Asking}. './pelluna bench pages' runs it with the program's own flags; no
+ * test asks it for a time.
  */
 class PagesBenchmark {
     private static final int WARM = Integer.getInteger("bench.warm", 200);
@@ -52,17 +55,31 @@ class PagesBenchmark {
             "/people");
 
     private double plain;
+    private Process asking;
 
     @Test
     @Timeout(3600)
-    void everyPage() {
+    void everyPage() throws IOException {
         FullTank full = new FullTank();
+        HttpCookie session = Pelluna.ines().signedIn();
+        asking = new ProcessBuilder(
+                        "java",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Asking.class.getName(),
+                        Pelluna.url(),
+                        session.getName() + "=" + session.getValue(),
+                        Integer.toString(WARM),
+                        Integer.toString(ROUNDS))
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         pages("/tanks/1", "the demo's tank");
         pages(full.tank.at(""), "a tank of years, " + FullTank.LINES + " lines");
+        asking.destroy();
         changes(full.tank);
     }
 
-    private void pages(String tank, String name) {
+    private void pages(String tank, String name) throws IOException {
         System.out.printf(
                 Locale.ROOT,
                 "%n%s%n%-32s %10s %10s %10s %10s%n",
@@ -74,19 +91,21 @@ class PagesBenchmark {
                 "× plainest");
         plain = 0;
         line(PLAINEST, PLAINEST);
-        PAGES.forEach(page -> line(tank + page, page));
+        for (String page : PAGES) {
+            line(tank + page, page);
+        }
     }
 
-    private void line(String path, String called) {
-        double first = time(path);
-        for (int i = 0; i < WARM; i++) {
-            time(path);
+    private void line(String path, String called) throws IOException {
+        asking.outputWriter().append(path).append('\n').flush();
+        String answer = asking.inputReader().readLine();
+        if (answer == null) {
+            throw new IllegalStateException(path);
         }
-        double[] ms = new double[ROUNDS];
-        for (int i = 0; i < ROUNDS; i++) {
-            ms[i] = time(path);
-        }
-        said(called, ms, first);
+        double[] ms = Arrays.stream(answer.split(" "))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
+        said(called, Arrays.copyOfRange(ms, 1, ms.length), ms[0]);
     }
 
     private void said(String called, double[] ms, double first) {
@@ -117,13 +136,5 @@ class PagesBenchmark {
         }
         said("one sighting", sightings, sightings[0]);
         said("the depth of the sand", sand, sand[0]);
-    }
-
-    private static double time(String path) {
-        long began = System.nanoTime();
-        if (Pelluna.get(path).statusCode() != 200) {
-            throw new IllegalStateException(path);
-        }
-        return (System.nanoTime() - began) / 1e6;
     }
 }
