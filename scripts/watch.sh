@@ -29,7 +29,7 @@ watch_database() { # folder, process number of the launcher
 
 # docs/performance.md measures by these: the heap grows no more than it must, and shared classes lie where they were laid down, so that
 # their pages stay as they are in the file. PELLUNA_JAVA: more of them, of which the later holds, such as -Xmx1500m.
-jvm_flags="-Xms96m -Xmn32m -Xmx768m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30 -XX:TieredStopAtLevel=1"
+jvm_flags="-Xms96m -Xmn24m -Xmx768m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30 -XX:TieredStopAtLevel=1"
 jvm_flags+=" -XX:+UseSerialGC -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0 ${PELLUNA_JAVA:-}"
 export MALLOC_ARENA_MAX=2
 
