@@ -91,7 +91,7 @@ class Beside implements BesideTheLog {
                                 .map(r -> {
                                     Fish f = byId.get(r.fish());
                                     return new LadderDrawing.Rung(
-                                            f.species(), say.title(f.label(say)), r.normalised(), r.contests(), f.id());
+                                            f.species(), say.title(f.label(say)), r.normalised(), r.contests());
                                 })
                                 .toList(),
                         say);

@@ -18,7 +18,7 @@ public final class LadderDrawing {
     private LadderDrawing() {}
 
     /** @param score normalised, 0 to the number of fish − 1; @param contests that it was in */
-    public record Rung(Species species, String name, double score, double contests, long id) {}
+    public record Rung(Species species, String name, double score, double contests) {}
 
     /** @param rungs from the top */
     public static String draw(List<Rung> rungs, Words say) {

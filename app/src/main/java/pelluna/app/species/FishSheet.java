@@ -1,6 +1,7 @@
 package pelluna.app.species;
 
 import java.util.List;
+import pelluna.app.drawing.FishDrawing;
 import pelluna.app.drawing.Svg;
 import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
@@ -21,14 +22,13 @@ final class FishSheet {
 
     private static void fish(Svg out, Species s, OpenTank opened) {
         Words say = opened.say();
-        String path = Paths.of(s);
-        String picture = "/fish/" + path + ".svg";
-        out.open("a", "href", "/tanks/" + opened.tank().id() + "/species/" + path);
-        out.open("span", "class", "pair").open("img", "loading", "lazy", "width", 96, "src", picture, "alt", "");
-        if (s.appearance().young().isPresent()) {
-            String young = say.text("page.speciesAll.theYoung", s);
-            out.open("img", "loading", "lazy", "width", 60, "src", picture + "?young=true", "alt", young);
-        }
+        out.open("a", "href", "/tanks/" + opened.tank().id() + "/species/" + Paths.of(s));
+        out.open("span", "class", "pair")
+                .open("img", "loading", "lazy", "width", 96, "src", FishDrawing.href(s), "alt", "");
+        s.appearance().young().ifPresent(young -> {
+            String src = FishDrawing.href(s, young.look());
+            out.open("img", "loading", "lazy", "width", 60, "src", src, "alt", say.text("page.speciesAll.theYoung", s));
+        });
         out.close("span").words("b", say.title(s)).words("i", s.scientificName());
         var outcome = opened.singles().of(s).outcome();
         out.words("span", say.of(outcome), "class", "outcome out-" + outcome.word());

@@ -103,7 +103,7 @@ class LogDrawingsTest {
         for (int n = 1; n <= 9; n++) {
             List<LadderDrawing.Rung> rungs = new ArrayList<>();
             for (int i = 0; i < n; i++) {
-                rungs.add(new LadderDrawing.Rung(GRAMMA, "fish " + i, i < 3 ? 3 : 3 - 0.05 * i, 4, i));
+                rungs.add(new LadderDrawing.Rung(GRAMMA, "fish " + i, i < 3 ? 3 : 3 - 0.05 * i, 4));
             }
             String svg = LadderDrawing.draw(rungs, Words.forAnybody());
             List<Double> labels = numbers(svg, " y=\"([0-9.]+)\" class=\"lane-name\"");

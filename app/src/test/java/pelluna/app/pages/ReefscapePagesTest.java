@@ -374,6 +374,17 @@ class ReefscapePagesTest {
     }
 
     @Test
+    void ofManyPairsTheHardestSixtyComeFirstAndTheRestAtATap() {
+        Pattern row = Pattern.compile("<td class=\"fig\">\\d+</td>");
+        String first = Pelluna.get("/tanks/1/reefscape/pairs").body();
+        String all = Pelluna.get("/tanks/1/reefscape/pairs?all=true").body();
+        long pairs = row.matcher(all).results().count();
+        assertThat(row.matcher(first).results().count()).isEqualTo(60).isLessThan(pairs);
+        assertThat(first).containsPattern(said("page.speciesList.showMore", Long.toString(pairs - 60)));
+        assertThat(all).doesNotContain("all=true");
+    }
+
+    @Test
     void anEmptyTankSaysWhatWillBeHere() {
         long empty = Pelluna.tank("Nobody yet");
         HttpResponse<String> answer = Pelluna.get("/tanks/" + empty + "/reefscape");
