@@ -6,10 +6,16 @@ usage() { say "$*"; say "./pelluna help lists the commands."; exit 2; }
 
 find_postgres() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
 
+# Of the compiler, which an archive with everything built in it does without; 0 when there is none.
+java_version() {
+  local tool=javac
+  ! packed || tool=java
+  { "$tool" -version 2>&1 || true; } | sed -n '1s/[^0-9]*\([0-9]*\).*/\1/p' | grep . || echo 0
+}
+
 has() {
   case $1 in
-    java) packed && [ "$(java -version 2>&1 | sed -n '1s/.*"\([0-9]*\).*/\1/p')" -ge 17 ] 2>/dev/null \
-      || command -v javac >/dev/null && [ "$(javac -version 2>&1 | sed 's/javac \([0-9]*\).*/\1/')" -ge 17 ] ;;
+    java) [ "$(java_version)" -ge 17 ] ;;
     maven) packed || command -v mvn >/dev/null ;;
     postgres) pg=$(find_postgres) && [ -n "$pg" ] && [ -x "$pg/initdb" ] && [ -x "$pg/postgres" ] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
@@ -29,6 +35,9 @@ package_of() {
   esac
 }
 
+# A service's user has neither the right nor somebody who types a password.
+may_sudo() { command -v sudo >/dev/null && { sudo -n true 2>/dev/null || [ -t 0 ]; }; }
+
 # Installs the Debian packages of whatever is missing; does and says nothing if all is there.
 need_tools() {
   local missing=() tool
@@ -37,7 +46,7 @@ need_tools() {
   command -v apt-get >/dev/null || die "Please install: ${missing[*]} (this machine has no apt-get)."
   local root=()
   if [ "$(id -u)" != 0 ]; then
-    command -v sudo >/dev/null || die "Please install as root: apt-get install ${missing[*]}"
+    may_sudo || die "Please install as root: apt-get install ${missing[*]}"
     root=(sudo)
   fi
   say "Installing with apt: ${missing[*]}"

@@ -16,6 +16,7 @@ import pelluna.app.account.Ownership;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.CatalogueException;
 import pelluna.core.catalogue.FactOverrides;
+import pelluna.core.catalogue.Species;
 import pelluna.core.names.FishNames;
 import pelluna.core.search.Search;
 
@@ -80,8 +81,23 @@ public class KeeperCatalogue {
         return asked(whose());
     }
 
+    /** As whoever asks sees it, else as the owner of a tank does that they may enter: enough to draw it by. */
+    @Transactional(readOnly = true)
+    public Optional<Species> toDraw(String scientificName) {
+        return get().find(scientificName)
+                .or(() -> ownership.entered().stream()
+                        .map(e -> e.tank().owner())
+                        .distinct()
+                        .flatMap(owner -> laid(owner).stream())
+                        .flatMap(l -> l.catalogue().find(scientificName).stream())
+                        .findFirst());
+    }
+
     private Optional<Laid> laid() {
-        Long id = whose();
+        return laid(whose());
+    }
+
+    private Optional<Laid> laid(Long id) {
         FactOverrides word = asked(id);
         return word.isEmpty()
                 ? Optional.empty()

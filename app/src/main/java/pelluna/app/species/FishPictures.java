@@ -35,7 +35,7 @@ class FishPictures {
             @RequestParam(defaultValue = "false") boolean young,
             @RequestParam(defaultValue = "") String as,
             @RequestParam(defaultValue = "false") boolean close) {
-        Species s = catalogue.get().find(Paths.name(path)).orElseThrow(NoSuchTankException::new);
+        Species s = catalogue.toDraw(Paths.name(path)).orElseThrow(NoSuchTankException::new);
         Look grown = Named.find(Variety.class, as)
                 .map(s.appearance().varieties()::get)
                 .orElse(s.look());

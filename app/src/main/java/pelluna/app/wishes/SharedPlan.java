@@ -10,6 +10,7 @@ import pelluna.app.planning.TankPlans;
 import pelluna.app.sharing.Shared;
 import pelluna.app.sharing.SharedPart;
 import pelluna.app.shell.Shell;
+import pelluna.core.catalogue.Look;
 import pelluna.core.plan.Party;
 import pelluna.words.Words;
 
@@ -56,18 +57,17 @@ class SharedPlan implements SharedPart {
     }
 
     private static Fish resident(Party p, Words say) {
-        return new Fish(
-                say.title(p),
-                p.species().scientificName(),
-                FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 46, p.id()),
-                say.length(p.lengthCm()));
+        return fish(p, p.species().lookAt(p.lengthCm()), say.title(p), say.length(p.lengthCm()));
+    }
+
+    /** Drawn in the page itself: who has no account may fetch no picture. */
+    private static Fish fish(Party p, Look look, String name, String says) {
+        return new Fish(name, p.species().scientificName(), FishDrawing.alone(look, "", 46, p.id()), says);
     }
 
     private static Fish wish(WishView v) {
-        return new Fish(
-                v.label(),
-                v.verdict().wish().species().scientificName(),
-                v.fish(),
-                v.why().isEmpty() ? v.outcome() : v.outcome() + " — " + v.why());
+        Party p = v.verdict().wish();
+        String says = v.why().isEmpty() ? v.outcome() : v.outcome() + " — " + v.why();
+        return fish(p, p.species().look(), v.label(), says);
     }
 }

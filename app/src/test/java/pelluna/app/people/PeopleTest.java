@@ -185,6 +185,21 @@ class PeopleTest {
     }
 
     @Test
+    void whoIsLetInSeesPicturesOfSpeciesThatItsOwnerMadeAndNobodyElseDoes() {
+        Pelluna.post(tank.at("/own-species"), Map.of("scientificName", "Gramma dejongi", "like", "Gramma loreto"));
+        String picture = "/fish/Gramma-dejongi.svg";
+        try {
+            assertThat(invited("Ada", "helper").get(picture).body()).startsWith("<svg");
+            assertThat(Visitor.signedUp("Nobody", UUID.randomUUID() + "@reef.example")
+                            .get(picture)
+                            .statusCode())
+                    .isEqualTo(404);
+        } finally {
+            Pelluna.post(tank.at("/own-species/Gramma-dejongi/remove"), Map.of());
+        }
+    }
+
+    @Test
     void everyWriteToATankHasAPlaceInTheHistory() {
         Set<String> without = new TreeSet<>();
         Pelluna.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet().stream()

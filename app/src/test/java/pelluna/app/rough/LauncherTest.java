@@ -317,7 +317,7 @@ class LauncherTest {
         return said;
     }
 
-    /** What './pelluna package' wrote, unpacked, where Maven would be heard if anybody called it. */
+    /** What './pelluna package' wrote, unpacked, where Maven would be heard if anybody called it, and no JDK is. */
     private ProcessBuilder unpacked(Path archive, String... args) {
         List<String> command =
                 new ArrayList<>(List.of("bash", archive.resolve("pelluna").toString()));
@@ -334,7 +334,8 @@ class LauncherTest {
     void anArchiveRunsWithoutMavenAndKeepsACopyADay() throws IOException, InterruptedException {
         Files.createDirectory(home.resolve("no"));
         Files.writeString(home.resolve("no/mvn"), "#!/bin/sh\necho Maven was called\nexit 9\n");
-        bash(home, "chmod +x no/mvn");
+        Files.writeString(home.resolve("no/javac"), "#!/bin/sh\nexit 127\n");
+        bash(home, "chmod +x no/*");
         Path file = home.resolve("pelluna.tar.gz");
         assertThat(run("package", file.toString())).contains("SHA-256", "exit 0");
         String first = bash(home, "sha256sum <pelluna.tar.gz");
@@ -356,6 +357,23 @@ class LauncherTest {
         assertThat(home.resolve("classes.jsa")).as("what the next start shares").isNotEmptyFile();
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copies)))
                 .isEqualTo("rwx------");
+    }
+
+    @Test
+    void whatJavaThereIsIsReadFromWhatItSays() throws IOException, InterruptedException {
+        String script = ". " + ROOT.resolve("scripts/machine.sh") + "; packed() { true; };"
+                + " for v in 'openjdk version \"17.0.19\" 2026-04-21' 'java version \"1.8.0_402\"'"
+                + " 'openjdk 25 2025-09-16' ''; do"
+                + " java() { echo \"$v\"; }; java_version; done; java() { return 127; }; java_version";
+        assertThat(bash(home, script).lines()).containsExactly("17", "1", "25", "0", "0");
+    }
+
+    @Test
+    void aServiceIsGivenUpAfterFiveStartsInTenMinutes() throws IOException {
+        String[] parts =
+                Files.readString(ROOT.resolve("scripts/pelluna.service")).split("\\[Service]");
+        assertThat(parts[0]).as("[Unit]").contains("StartLimitIntervalSec=600", "StartLimitBurst=5");
+        assertThat(parts[1]).as("systemd passes over them here").doesNotContain("StartLimit");
     }
 
     @Test

@@ -68,7 +68,7 @@ class SharingTest {
         assertThat(page.statusCode()).isEqualTo(200);
         assertThat(page.body())
                 .contains(shows)
-                .doesNotContain(NAME, "Wanda", "Ines", "demo@", "/tanks/", "<form", "<script");
+                .doesNotContain(NAME, "Wanda", "Ines", "demo@", "/tanks/", "/fish/", "<form", "<script");
         assertThat(page.headers().firstValue("X-Robots-Tag")).contains("noindex");
         assertThat(page.headers().firstValue("Cache-Control").orElse("")).contains("no-store");
     }
