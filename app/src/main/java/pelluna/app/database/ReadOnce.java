@@ -31,7 +31,7 @@ import pelluna.app.writes.TankVersion;
 class ReadOnce implements BeanPostProcessor {
     private static final String KNOWN = ReadOnce.class.getName();
     /** Rows that are kept from page to page, of all keepers together. */
-    private static final long MOST_ROWS = 300_000;
+    private static final long MOST_ROWS = 100_000;
 
     private final ObjectProvider<TankVersion> versions;
     private final Cache<Unwritten, List<?>> kept = Caffeine.newBuilder()

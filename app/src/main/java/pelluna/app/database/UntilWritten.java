@@ -7,7 +7,7 @@ import java.lang.annotation.Target;
 
 /**
  * A question about rows of one tank or several, its first argument, whose answer is kept from page to page until one of
- * these tanks is written to. For lists of records that nobody changes, found at some cost.
+ * these tanks is written to. For lists that whole pages read and nobody changes.
  */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)

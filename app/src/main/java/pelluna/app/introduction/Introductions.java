@@ -212,7 +212,7 @@ public class Introductions {
                 : watches.stream()
                         .filter(w -> !w.beganAt().isBefore(b.boxedAt())
                                 && (b.releasedAt() == null || w.beganAt().isBefore(b.releasedAt())))
-                        .map(w -> new BoxWatch(w.beganAt(), w.endedAt(), figures.strikes(tank, w, f.id())))
+                        .map(w -> new BoxWatch(w.beganAt(), w.endedAt(), figures.strikes(tank, watches, w, f.id())))
                         .toList();
         BoxGate.Boxed boxed = new BoxGate.Boxed(
                 b.boxedAt() == null ? log.now() : b.boxedAt(),
@@ -295,8 +295,8 @@ public class Introductions {
                 ? Duration.between(ate == null || ate.isBefore(released) ? released : ate, now)
                         .toDays()
                 : 0;
-        double rate = watches.isEmpty() ? 0 : lastRate(tank, f, watches.get(watches.size() - 1), released);
-        return new PullOut.Seen(wounded, days, rate, figures.hidesRunning(tank, f.id()));
+        return new PullOut.Seen(
+                wounded, days, lastRate(tank, f, watches, released), figures.hidesRunning(tank, f.id()));
     }
 
     /**
@@ -333,18 +333,16 @@ public class Introductions {
         return met.stream().map(say::of).toList();
     }
 
-    private double lastRate(OwnedTank tank, Fish f, WatchEntity last, Instant released) {
+    private double lastRate(OwnedTank tank, Fish f, List<WatchEntity> watches, Instant released) {
+        if (watches.isEmpty()) {
+            return 0;
+        }
+        WatchEntity last = watches.get(watches.size() - 1);
         boolean fresh = last.beganAt().isAfter(released)
                 && last.beganAt().isAfter(log.now().minus(WOUND_COUNTS))
                 && last.hours() > 0;
         return fresh
-                ? figures.contestsIn(
-                                tank,
-                                List.of(last),
-                                last.beganAt(),
-                                last.endedAt().plusMillis(1),
-                                f.id(),
-                                null)
+                ? figures.contestsIn(tank, watches, last.beganAt(), last.endedAt(), f.id(), null)
                         .rate()
                 : 0;
     }

@@ -3,6 +3,7 @@
         allowedDependencies = {
             "account",
             "arrivals",
+            "database",
             "drawing",
             "fish",
             "limits",

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -126,29 +127,40 @@ public class LogFigures {
     }
 
     /**
-     * Contests in the watches between two moments. @param target only against this one; null for all; @param by only
-     * of this one; null for all
+     * Contests in the ended watches that began between two moments.
+     *
+     * @param watches oldest first
+     * @param target  only against this one; null for all
+     * @param by      only of this one; null for all
      */
     public Stretch contestsIn(
             OwnedTank tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
+        List<Long> between = watches.stream()
+                .filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until))
+                .map(WatchEntity::id)
+                .toList();
         double hours = hours(watches, from, until);
-        return new Stretch(
-                hours == 0
-                        ? 0
-                        : entries.watchedActs(tank.id(), from, until, EventTypes.CONTESTS, target, by, running(tank)),
-                hours);
+        return hours == 0
+                ? Stretch.NOTHING
+                : new Stretch(acts(tank, watches, EventTypes.CONTESTS, target, by, between), hours);
     }
 
-    /** Strikes at one box in one watch. */
-    public int strikes(OwnedTank tank, WatchEntity watch, long boxed) {
-        return entries.watchedActs(
-                tank.id(),
-                watch.beganAt(),
-                watch.endedAt().plusMillis(1),
-                List.of(EventType.STRUCK_BOX.word()),
-                boxed,
-                null,
-                NONE);
+    /** Strikes at one box in one of these watches. @param watches oldest first */
+    public int strikes(OwnedTank tank, List<WatchEntity> watches, WatchEntity watch, long boxed) {
+        return acts(tank, watches, List.of(EventType.STRUCK_BOX.word()), boxed, null, List.of(watch.id()));
+    }
+
+    private int acts(
+            OwnedTank tank,
+            List<WatchEntity> watches,
+            Collection<String> doings,
+            Long target,
+            Long by,
+            Collection<Long> which) {
+        return entries.inWatches(tank.id(), watches.get(0).beganAt(), doings, target, by).stream()
+                .filter(w -> which.contains(w.watch()))
+                .mapToInt(ObservationRows.InWatch::acts)
+                .sum();
     }
 
     /** Pressure on everybody who took anything over the last days, by number of fish. */

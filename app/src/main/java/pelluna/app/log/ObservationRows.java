@@ -96,13 +96,17 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
           and taken_back is null group by 1, 2""")
     List<Received> received(Long tank, Instant since, Collection<String> doings, String zone, Long running);
 
+    /** Acts in one watch. */
+    record InWatch(Long watch, int acts) {}
+
+    /** Of all fish, or against a target or by an actor alone. */
+    @UntilWritten
     @Query(nativeQuery = true, value = """
-        select cast(coalesce(sum(times), 0) as integer) from log_entry where tank_id = :tank
-          and watch_id is not null and watch_id <> :running and at >= :from and at < :until and doing in (:doings)
-        and other_id is not null and (cast(:target as bigint) is null or other_id = :target)
-          and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null""")
-    int watchedActs(
-            Long tank, Instant from, Instant until, Collection<String> doings, Long target, Long actor, Long running);
+        select watch_id as watch, cast(sum(times) as integer) as acts from log_entry where tank_id = :tank
+          and watch_id is not null and at >= :since and doing in (:doings) and other_id is not null
+          and (cast(:target as bigint) is null or other_id = :target)
+          and (cast(:actor as bigint) is null or fish_id = :actor) and taken_back is null group by watch_id""")
+    List<InWatch> inWatches(Long tank, Instant since, Collection<String> doings, Long target, Long actor);
 
     /** What one fish did to another on one day. */
     record DayOfActs(Long fish, Long other, LocalDate on, int hard, int acts, int gravest) {}

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import pelluna.app.database.UntilWritten;
 
 interface WatchRows extends JpaRepository<WatchEntity, Long> {
     Optional<WatchEntity> findByTankIdAndEndedAtIsNull(Long tank);
@@ -14,6 +15,7 @@ interface WatchRows extends JpaRepository<WatchEntity, Long> {
 
     Optional<WatchEntity> findByIdAndTankId(Long id, Long tank);
 
+    @UntilWritten
     List<WatchEntity> findByTankIdAndBeganAtGreaterThanEqualAndEndedAtIsNotNullOrderByBeganAt(Long tank, Instant since);
 
     List<WatchEntity> findByTankIdOrderByBeganAt(Long tank);

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -30,6 +31,7 @@ import pelluna.app.water.WaterTestEntity;
 import pelluna.app.water.WaterTests;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.capacity.Waste;
+import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Stance;
 import pelluna.core.plan.FishFile;
 import pelluna.core.plan.FishFile.RecordFile;
@@ -54,6 +56,7 @@ public class TankPlans {
     private final PlanFiles files;
     private final KeeperCatalogue catalogue;
     private final OwnRecords records;
+    private final RowsOfPlans rows;
     private final Assessments assessments;
     private final Clock clock;
     private final TransactionTemplate reading;
@@ -67,6 +70,7 @@ public class TankPlans {
             PlanFiles files,
             KeeperCatalogue catalogue,
             OwnRecords records,
+            RowsOfPlans rows,
             Assessments assessments,
             Clock clock,
             PlatformTransactionManager transactions) {
@@ -78,6 +82,7 @@ public class TankPlans {
         this.files = files;
         this.catalogue = catalogue;
         this.records = records;
+        this.rows = rows;
         this.assessments = assessments;
         this.clock = clock;
         this.reading = new TransactionTemplate(transactions);
@@ -108,30 +113,35 @@ public class TankPlans {
 
     /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
     public OpenTank open(OwnedTank tank) {
-        return open(tank, UnaryOperator.identity());
+        return open(tank, known -> rows.of(tank, known, today(), () -> read(tank, UnaryOperator.identity())));
     }
 
     /** The same as if it had one more wish, which has no row yet and stands last. */
     public OpenTank wishing(OwnedTank tank, FishFile wish) {
         roomFor(tank, "wishes");
-        return open(tank, plan -> plan.alsoWishing(wish.numbered(NO_ROW)));
+        return open(tank, known -> read(tank, plan -> plan.alsoWishing(wish.numbered(NO_ROW))));
     }
 
-    private OpenTank open(OwnedTank tank, UnaryOperator<PlanFile> more) {
-        OpenTank opened = reading.execute(status -> read(tank, more));
+    private OpenTank open(OwnedTank tank, Function<Catalogue, RowsOfPlans.Read> read) {
+        OpenTank opened = reading.execute(status -> {
+            Catalogue known = catalogue.get();
+            RowsOfPlans.Read rows = read.apply(known);
+            Answer answer = assessments.of(rows.seen(), known, today(), () -> files.plan(rows.seen(), today()));
+            PlannedFish fish = rows.fish();
+            return new OpenTank(
+                    tank, rows.tank(), fish.residents(), fish.wishes(), rows.said(), answer, keeper.words());
+        });
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             opened.answer().find();
         }
         return opened;
     }
 
-    private OpenTank read(OwnedTank tank, UnaryOperator<PlanFile> more) {
+    private RowsOfPlans.Read read(OwnedTank tank, UnaryOperator<PlanFile> more) {
         TankEntity row = tank(tank);
         PlannedFish fish = lives.planned(tank);
         PlanFile said = more.apply(file(row, fish));
-        PlanFile file = seen(said.tested(tests(tank)), tank, fish.residents());
-        Answer answer = assessments.of(file, catalogue.get(), today(), () -> files.plan(file, today()));
-        return new OpenTank(tank, row, fish.residents(), fish.wishes(), said, answer, keeper.words());
+        return new RowsOfPlans.Read(row, fish, said, seen(said.tested(tests(tank)), tank, fish.residents()));
     }
 
     public LocalDate today() {

@@ -1,5 +1,5 @@
 /** Logged tests of the water. */
-@ApplicationModule(allowedDependencies = {"account", "rows"})
+@ApplicationModule(allowedDependencies = {"account", "database", "rows"})
 package pelluna.app.water;
 
 import org.springframework.modulith.ApplicationModule;

@@ -44,6 +44,11 @@ public class TankVersion {
         return ((Known) known).byTank().getOrDefault(tank, 0L);
     }
 
+    /** Whether this is a request that writes nothing. */
+    public static boolean onlyReads() {
+        return page().isPresent();
+    }
+
     private record Known(Map<Long, Long> byTank) {}
 
     /** The request, if it only reads. */

@@ -43,6 +43,25 @@ class UntilWrittenTest {
     }
 
     @Test
+    void aPlanThatNobodyWroteToIsNotReadAnew() {
+        LogTank tank = new LogTank("Read until written");
+        tank.act("chased", tank.boss(), tank.wrasse(), Pelluna.now(), "first");
+        assertThat(fishRead(tank)).isNotEmpty();
+        assertThat(fishRead(tank)).isEmpty();
+        tank.post("/wish-list", Map.of("species", "Ecsenius midas"));
+        assertThat(tank.page("/wish-list")).contains("Ecsenius midas");
+        assertThat(fishRead(tank)).as("read by the page before").isEmpty();
+        Pelluna.passes(Duration.ofDays(1));
+        assertThat(fishRead(tank)).as("another day").isNotEmpty();
+    }
+
+    private static List<String> fishRead(LogTank tank) {
+        return CountedQueries.during(() -> tank.page("/tank")).stream()
+                .filter(q -> q.contains(" from livestock "))
+                .toList();
+    }
+
+    @Test
     void whatIsWrittenPastTheProgramIsSeenToo() {
         LogTank tank = new LogTank("Written by hand");
         tank.watched(Duration.ofHours(3), 20, 2);

@@ -72,7 +72,7 @@ final class Asking {
                 // as it comes: a browser draws meanwhile
             }
         }
-        if (page.getResponseCode() != 200) {
+        if (page.getResponseCode() / 100 != 2) {
             throw new IOException(line + ": " + page.getResponseCode());
         }
         return (System.nanoTime() - began) / 1e6;

@@ -100,7 +100,7 @@ class PagesBenchmark {
     /** Changes with the page that follows from each. */
     private void changes(LogTank tank) throws IOException {
         String chased = "fish=%d&doing=chased&other=%d&at=%d&quiet=true&key=b#"
-                .formatted(tank.boss(), tank.wrasse(), System.currentTimeMillis());
+                .formatted(tank.boss(), tank.wrasse(), Pelluna.now().toEpochMilli());
         line(tank.at("/log/sighting") + " " + chased, "one sighting");
         line(tank.at("/tank") + " sandDepthCm=3.#", "the depth of the sand");
     }
