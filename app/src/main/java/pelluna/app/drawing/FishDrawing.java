@@ -114,6 +114,12 @@ public final class FishDrawing {
 
     /** A drawn fish as an element of a page whose picture is a file: pages with many fish stay small. */
     public static String img(Species species, int width) {
+        return img(species, species.look(), width);
+    }
+
+    /** The same of one look of it, such as that of the young. */
+    public static String img(Species species, Look look, int width) {
+        String href = href(species, look);
         return new Svg()
                 .open(
                         "img",
@@ -122,11 +128,11 @@ public final class FishDrawing {
                         "alt",
                         "",
                         "src",
-                        width >= CLOSE ? close(href(species)) : href(species),
+                        width >= CLOSE ? close(href) : href,
                         "width",
                         width,
                         "height",
-                        heightFor(species.look(), width))
+                        heightFor(look, width))
                 .toString();
     }
 

@@ -9,6 +9,7 @@ import pelluna.app.database.UntilWritten;
 
 interface LivestockRows extends JpaRepository<LivestockEntity, Long> {
     /** In the lists of the plans: wishes and residents, in the order of the plan. */
+    @UntilWritten
     @Query("select l from LivestockEntity l where l.tankId in :tanks and l.partOf is null and l.stage in "
             + "('wished', 'quarantine', 'box', 'display', 'back-in-box', 'time-out', 'missing') "
             + "order by l.tankId, l.ordinal, l.id")

@@ -277,7 +277,7 @@ public class LogFigures {
 
     public List<Place> places(OwnedTank tank, int days) {
         return entries.placed(tank.id(), ago(days), EventTypes.PRESSING, Limit.of(MOST_PLACED)).stream()
-                .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fishId(), e.otherId()))
+                .map(e -> new Place(new Sighting.Spot(e.x(), e.y()), e.times(), e.fish(), e.other()))
                 .toList();
     }
 

@@ -160,7 +160,12 @@ interface ObservationRows extends JpaRepository<ObservationEntity, Long> {
                     + ":since and watch_id is null and doing in (:doings) and taken_back is null")
     int outsideWatches(Long tank, Instant since, Collection<String> doings);
 
-    @Query("select e from ObservationEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and "
+    /** Where one act was seen. */
+    record Placed(double x, double y, int times, Long fish, Long other) {}
+
+    @UntilWritten
+    @Query("select new pelluna.app.log.ObservationRows$Placed(e.x, e.y, e.times, e.fishId, e.otherId) "
+            + "from ObservationEntity e where e.tankId = :tank and e.at >= :since and e.x is not null and "
             + "e.doing in :doings and e.takenBack is null order by e.at desc")
-    List<ObservationEntity> placed(Long tank, Instant since, Collection<String> doings, Limit limit);
+    List<Placed> placed(Long tank, Instant since, Collection<String> doings, Limit limit);
 }

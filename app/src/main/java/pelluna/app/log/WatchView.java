@@ -2,7 +2,6 @@ package pelluna.app.log;
 
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -87,7 +86,7 @@ class WatchView {
                 .forEach(t -> party(opened, there, t.aggressor().id())
                         .ifPresent(a -> party(opened, there, t.target().id())
                                 .ifPresent(b -> put(taps, opened.say(), a, EventType.CHASED, b))));
-        return new ArrayList<>(taps.values()).subList(0, Math.min(TAPS, taps.size()));
+        return List.copyOf(taps.values());
     }
 
     private static Optional<Fish> party(OpenTank opened, Map<Long, Fish> there, String party) {
@@ -97,12 +96,10 @@ class WatchView {
     }
 
     private static void put(Map<String, Tap> taps, Words say, Fish who, EventType doing, Fish whom) {
-        taps.putIfAbsent(
-                who.id() + doing.word() + whom.id(),
-                new Tap(
-                        who.id(),
-                        doing.word(),
-                        say.title(say.of(doing, "sentence", who.said(), whom.said())),
-                        whom.id()));
+        String key = who.id() + doing.word() + whom.id();
+        if (taps.size() < TAPS && !taps.containsKey(key)) {
+            String says = say.title(say.of(doing, "sentence", who.said(), whom.said()));
+            taps.put(key, new Tap(who.id(), doing.word(), says, whom.id()));
+        }
     }
 }

@@ -37,6 +37,9 @@ import pelluna.words.Words;
 /** Holds what plans had said against what happened. Reads what was kept; computes no assessment anew. */
 @Service
 public class PredictionReview implements PredictionsInHindsight {
+    /** Days of a quarrel that are told one by one. */
+    private static final int LAST_DAYS = 4;
+
     private final CurrentKeeper keeper;
     private final PredictionRows words;
     private final KeptForecasts forecasts;
@@ -220,10 +223,11 @@ public class PredictionReview implements PredictionsInHindsight {
     /**
      * Two who were seen to fight hard, with what was said of them.
      *
-     * @param days  one sentence a day, newest first
+     * @param days  one sentence for each of the last days
+     * @param before how many more days there were
      * @param asked when the plan was asked about them, or that it was not
      */
-    record Fought(LocalDate last, String who, List<String> days, String asked, List<Said> said) {}
+    record Fought(LocalDate last, String who, List<String> days, int before, String asked, List<Said> said) {}
 
     /** Everything that the page of hindsight tells. */
     record Page(
@@ -366,7 +370,8 @@ public class PredictionReview implements PredictionsInHindsight {
                             "page.prediction.against",
                             ForecastWords.name(kept.known(), pair.get(0), say),
                             ForecastWords.name(kept.known(), pair.get(1), say)),
-                    days.stream().map(d -> day(d, say)).toList(),
+                    days.stream().limit(LAST_DAYS).map(d -> day(d, say)).toList(),
+                    Math.max(0, days.size() - LAST_DAYS),
                     asked.map(h -> say.text("page.prediction.saidOn", h.onDay()))
                             .orElse(say.text("page.prediction.noPlanWasAskedBeforeTheyMet")),
                     asked.map(h -> between(kept, h, one, other)

@@ -1,12 +1,19 @@
 package pelluna.app.signin;
 
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
+import org.springframework.web.filter.OncePerRequestFilter;
 import pelluna.app.database.AskedFor;
 
 /**
@@ -21,6 +28,8 @@ class CalmSessions<S extends Session> implements FindByIndexNameSessionRepositor
     static final Duration LONGEST = Duration.ofDays(90);
 
     private final FindByIndexNameSessionRepository<S> kept;
+    /** What a request found, for it asks again when it ends; null outside of requests. */
+    private final ThreadLocal<Map<String, Calm<S>>> found = new ThreadLocal<>();
 
     CalmSessions(FindByIndexNameSessionRepository<S> kept) {
         this.kept = kept;
@@ -39,18 +48,49 @@ class CalmSessions<S extends Session> implements FindByIndexNameSessionRepositor
         });
     }
 
+    /** Goes around all of a request: a session is read once in it. */
+    OncePerRequestFilter readOnce() {
+        return new OncePerRequestFilter() {
+            @Override
+            protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                    throws ServletException, IOException {
+                found.set(new HashMap<>());
+                try {
+                    chain.doFilter(request, response);
+                } finally {
+                    found.remove();
+                }
+            }
+        };
+    }
+
     @Override
     public Calm<S> findById(String id) {
-        S found = AskedFor.nobody(() -> kept.findById(id));
-        if (found != null && found.getCreationTime().plus(LONGEST).isBefore(Instant.now())) {
+        Map<String, Calm<S>> known = found.get();
+        Calm<S> session = known == null ? null : known.get(id);
+        if (session == null) {
+            session = find(id);
+            if (known != null && session != null) {
+                known.put(id, session);
+            }
+        }
+        return session;
+    }
+
+    private Calm<S> find(String id) {
+        S session = AskedFor.nobody(() -> kept.findById(id));
+        if (session != null && session.getCreationTime().plus(LONGEST).isBefore(Instant.now())) {
             deleteById(id);
             return null;
         }
-        return found == null ? null : new Calm<>(found);
+        return session == null ? null : new Calm<>(session);
     }
 
     @Override
     public void deleteById(String id) {
+        if (found.get() != null) {
+            found.get().remove(id);
+        }
         AskedFor.nobody(() -> {
             kept.deleteById(id);
             return true;

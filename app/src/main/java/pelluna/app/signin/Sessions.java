@@ -1,14 +1,16 @@
 package pelluna.app.signin;
 
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
-import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
+import org.springframework.session.web.http.SessionRepositoryFilter;
+import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Who has signed in stays so over a restart of the server, for as long as somebody comes once in two weeks. */
 @Configuration
@@ -19,8 +21,15 @@ class Sessions {
 
     @Bean
     @Primary
-    FindByIndexNameSessionRepository<? extends Session> calmSessions(JdbcIndexedSessionRepository kept) {
+    CalmSessions<? extends Session> calmSessions(JdbcIndexedSessionRepository kept) {
         return new CalmSessions<>(kept);
+    }
+
+    @Bean
+    FilterRegistrationBean<OncePerRequestFilter> sessionReadOnce(CalmSessions<? extends Session> sessions) {
+        FilterRegistrationBean<OncePerRequestFilter> bean = new FilterRegistrationBean<>(sessions.readOnce());
+        bean.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
+        return bean;
     }
 
     /** For this server alone, never for a script; over HTTPS, only over HTTPS. */

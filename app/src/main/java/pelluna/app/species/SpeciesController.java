@@ -205,7 +205,7 @@ class SpeciesController {
                         .filter(f -> f.rule() != RuleName.COMPANY)
                         .sorted(Comparator.comparing(Finding::step).reversed())
                         .toList());
-        model.addAttribute("neighbours", Neighbours.of(s, opened.plan(), opened.say()));
+        model.addAttribute("neighbours", Neighbours.of(s, opened.singles(), opened.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", opened.say().names(s).stream().skip(1).collect(Collectors.joining(", ")));

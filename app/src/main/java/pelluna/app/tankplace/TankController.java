@@ -123,15 +123,16 @@ class TankController {
             }
         }
         Map<String, String> refused = tankDesk.save(tank, typed, was, keeper.words());
+        if (refused.isEmpty()) {
+            return "redirect:/tanks/" + tank + "/tank";
+        }
         Map<String, List<String>> kept = new LinkedHashMap<>();
         typed.forEach((field, texts) -> {
             if (refused.containsKey(field.key())) {
                 kept.put(field.key(), texts);
             }
         });
-        if (!refused.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(tank, model, refused, kept, Map.of(), Map.of());
     }
 
@@ -246,7 +247,7 @@ class TankController {
                     say.title(p),
                     p.species().scientificName(),
                     say.text("page.tankplace.since", say.length(p.lengthCm()), p.since()),
-                    FishDrawing.alone(p.species().lookAt(p.lengthCm()), "", 46, "r" + i)));
+                    FishDrawing.img(p.species(), p.species().lookAt(p.lengthCm()), 46)));
         }
         model.addAttribute("residents", living);
         model.addAttribute("typedResident", typedResident);

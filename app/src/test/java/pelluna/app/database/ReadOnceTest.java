@@ -42,6 +42,16 @@ class ReadOnceTest {
     }
 
     @Test
+    void whoHasSignedInIsReadOnceForAPage() {
+        Pelluna.get("/people");
+        List<String> asked = CountedQueries.during(() -> {
+            Pelluna.get("/people");
+            Pelluna.get("/people");
+        });
+        assertThat(asked).filteredOn(q -> q.contains("FROM SPRING_SESSION S")).hasSize(2);
+    }
+
+    @Test
     void theNextPageSeesWhatWasWritten() {
         String name = "Read " + System.nanoTime();
         String before = Pelluna.get("/tanks/1/tank").body();

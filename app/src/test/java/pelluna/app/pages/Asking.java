@@ -15,8 +15,8 @@ import java.util.stream.DoubleStream;
  * Asks for pages in a program of its own, as a browser does, so that neither its work nor its memory is the server's.
  * It is given the server's address, a session's cookie and its token, how often it warms up, how often it measures, and
  * the plainest page. A line on its standard input is a path, or a path and a form for it, in which # is another number
- * each time. It answers with milliseconds until the last byte: of the first answer, then, in turn, of the plainest page
- * and of what was asked for, so that a slow minute is one for both.
+ * each time, a tenth more than before. It answers with milliseconds until the last byte: of the first answer, then, in
+ * turn, of the plainest page and of what was asked for, so that a slow minute is one for both.
  */
 final class Asking {
     private static final byte[] BUFFER = new byte[1 << 16];
@@ -64,7 +64,7 @@ final class Asking {
         if (parts.length == 2) {
             page.setRequestProperty("X-CSRF-TOKEN", token);
             page.setDoOutput(true);
-            String form = parts[1].replace("#", Integer.toString(number++));
+            String form = parts[1].replace("#", Double.toString(1 + number++ / 10.0));
             page.getOutputStream().write(form.getBytes(StandardCharsets.UTF_8));
         }
         try (InputStream answer = page.getInputStream()) {

@@ -102,7 +102,7 @@ class PagesBenchmark {
         String chased = "fish=%d&doing=chased&other=%d&at=%d&quiet=true&key=b#"
                 .formatted(tank.boss(), tank.wrasse(), Pelluna.now().toEpochMilli());
         line(tank.at("/log/sighting") + " " + chased, "one sighting");
-        line(tank.at("/tank") + " sandDepthCm=3.#", "the depth of the sand");
+        line(tank.at("/tank") + " sandDepthCm=#", "the depth of the sand");
     }
 
     private void line(String asked, String called) throws IOException {

@@ -17,6 +17,7 @@ import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.search.Found;
 import pelluna.core.search.Search;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.Verdict;
 import pelluna.core.units.Stop;
 import pelluna.words.UnitSystem;
@@ -216,17 +217,20 @@ class FacetsTest {
                         FishFile.of("Sphaeramia nematoptera", 3),
                         FishFile.of("Gobiodon okinawae", 1))),
                 DAY);
-        Neighbours gramma =
-                Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), home, Words.english(UnitSystem.METRIC));
+        Neighbours gramma = Neighbours.of(
+                CATALOGUE.find("royal gramma").orElseThrow(), new Singles(home), Words.english(UnitSystem.METRIC));
         assertThat(gramma.trouble())
                 .isNotEmpty()
                 .allSatisfy(f -> assertThat(Words.english(UnitSystem.METRIC).of(f.reason()))
                         .contains("bicolor dottyback"));
         assertThat(gramma.calm()).containsExactly("pyjama cardinal", "yellow clown goby");
         Neighbours lion = Neighbours.of(
-                CATALOGUE.find("volitans lionfish").orElseThrow(), home, Words.english(UnitSystem.METRIC));
+                CATALOGUE.find("volitans lionfish").orElseThrow(), new Singles(home), Words.english(UnitSystem.METRIC));
         assertThat(lion.calm()).as("everybody here is a mouthful").isEmpty();
-        assertThat(Neighbours.of(CATALOGUE.find("royal gramma").orElseThrow(), PLAN, Words.english(UnitSystem.METRIC))
+        assertThat(Neighbours.of(
+                                CATALOGUE.find("royal gramma").orElseThrow(),
+                                new Singles(PLAN),
+                                Words.english(UnitSystem.METRIC))
                         .alone())
                 .isTrue();
     }
