@@ -12,7 +12,7 @@ class Film {
     this.fish = root.querySelector('.film-fish');
     this.slider = root.querySelector('input');
     this.button = root.querySelector('[data-film-play]');
-    root.querySelector('.film-hands').hidden = false;
+    root.querySelector('.film-hands').classList.remove('invisible');
     this.slider.addEventListener('input', () => { this.stop(); this.show(Number(this.slider.value)); });
     this.button.addEventListener('click', () => (this.frame ? this.stop() : this.play()));
     root.querySelector('output').textContent = this.film.says[this.film.says.length - 1];
