@@ -97,7 +97,7 @@ class WholeWritesTest {
             List<HttpResponse<String>> answers = both(
                     Rough.sent(Rough.post(tank.at("/tank"), "hides=" + (10 + round))),
                     Rough.sent(Rough.post(tank.at("/tank"), "rockKg=" + (40 + round))));
-            assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200);
+            assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(302);
             TankFile figures =
                     Pelluna.bean(TankPlans.class).file(Pelluna.owned(tank.id)).tank();
             assertThat(figures.hides()).isEqualTo(10 + round);
