@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -135,10 +136,10 @@ public class LogFigures {
      */
     public Stretch contestsIn(
             OwnedTank tank, List<WatchEntity> watches, Instant from, Instant until, Long target, Long by) {
-        List<Long> between = watches.stream()
+        Set<Long> between = watches.stream()
                 .filter(w -> !w.beganAt().isBefore(from) && w.beganAt().isBefore(until))
                 .map(WatchEntity::id)
-                .toList();
+                .collect(Collectors.toSet());
         double hours = hours(watches, from, until);
         return hours == 0
                 ? Stretch.NOTHING
@@ -147,7 +148,7 @@ public class LogFigures {
 
     /** Strikes at one box in one of these watches. @param watches oldest first */
     public int strikes(OwnedTank tank, List<WatchEntity> watches, WatchEntity watch, long boxed) {
-        return acts(tank, watches, List.of(EventType.STRUCK_BOX.word()), boxed, null, List.of(watch.id()));
+        return acts(tank, watches, List.of(EventType.STRUCK_BOX.word()), boxed, null, Set.of(watch.id()));
     }
 
     private int acts(
@@ -156,7 +157,7 @@ public class LogFigures {
             Collection<String> doings,
             Long target,
             Long by,
-            Collection<Long> which) {
+            Set<Long> which) {
         return entries.inWatches(tank.id(), watches.get(0).beganAt(), doings, target, by).stream()
                 .filter(w -> which.contains(w.watch()))
                 .mapToInt(ObservationRows.InWatch::acts)
