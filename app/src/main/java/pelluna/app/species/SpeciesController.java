@@ -175,11 +175,12 @@ class SpeciesController {
     }
 
     @GetMapping("/tanks/{id}/species/{path}")
-    String one(OwnedTank tank, @PathVariable String path, Model model) {
-        return page(tank, find(path), model, Map.of());
+    String one(OwnedTank tank, @PathVariable String path, @RequestParam(defaultValue = "") String change, Model model) {
+        return page(tank, find(path), model, change, Map.of());
     }
 
-    private String page(OwnedTank tank, Species s, Model model, Map<String, FactEdit> typed) {
+    /** @param change the fact whose form is asked for, or none */
+    private String page(OwnedTank tank, Species s, Model model, String change, Map<String, FactEdit> typed) {
         OpenTank opened = plans.open(tank);
         Verdict v = opened.singles().of(s);
         List<FactSheet.Line> lines = new FactSheet(s, opened.say()).lines();
@@ -189,7 +190,7 @@ class SpeciesController {
         model.addAttribute("drawing", ToScale.of(s, opened.plan().tank(), opened.say()));
         model.addAttribute("facts", lines);
         model.addAttribute("edits", edits(s, typed));
-        model.addAttribute("typedKey", typed.keySet().stream().findFirst().orElse(""));
+        model.addAttribute("typedKey", change);
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
         model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "sold", "group"));
         model.addAttribute("film", PlanJson.MAPPER.writeValueAsString(GrowthFilm.of(s, opened.say())));
@@ -280,6 +281,7 @@ class SpeciesController {
                     tank,
                     s,
                     model,
+                    fact,
                     Map.of(
                             fact,
                             FactEdit.typed(

@@ -260,7 +260,7 @@ class KeeperInBrowserTest {
         page.click(".foundrow:has-text('Yellow clown goby')");
         assertThat(page.locator("h1")).hasText("Yellow clown goby");
         Locator skill = page.locator("#skill");
-        skill.locator("summary").click();
+        skill.locator("a.otherwise").click();
         skill.locator("[name=skill]").fill("3");
         skill.locator("[name=why]").fill("lost two");
         Chromium.click(page, "#skill button", "page.speciesParts.thisIsMyWord");

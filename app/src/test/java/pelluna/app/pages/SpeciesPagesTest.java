@@ -6,6 +6,10 @@ import static pelluna.app.testing.Said.saidWith;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -156,9 +160,13 @@ class SpeciesPagesTest {
 
     @Test
     void everyFactCanBeSaidOtherwiseSomewhereOnThePage() {
-        String page = body("/tanks/1/species/Gramma-loreto");
+        String at = "/tanks/1/species/Gramma-loreto";
+        Matcher asked = Pattern.compile("\\?change=[a-z-]+").matcher(body(at));
+        String forms =
+                asked.results().map(MatchResult::group).map(c -> body(at + c)).collect(Collectors.joining());
         pelluna.core.catalogue.FactForms.all()
-                .forEach(form -> assertThat(page).contains("/species/Gramma-loreto/own/" + form.key() + "\""));
+                .forEach(form -> assertThat(forms).contains("/species/Gramma-loreto/own/" + form.key() + "\""));
+        assertThat(body(at + "?change=nothing")).doesNotContain("/own/");
     }
 
     @Test
