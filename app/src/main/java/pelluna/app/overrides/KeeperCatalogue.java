@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -34,23 +36,18 @@ public class KeeperCatalogue {
     private final OwnSpeciesRows species;
     private final Map<Long, Laid> laid = new ConcurrentHashMap<>();
 
-    private final FishNames shippedNames;
-    private final Search shippedSearch;
+    private final FutureTask<Search> shippedSearch;
 
     /** The catalogue last made for a keeper, the words that it was made of, and its index. */
-    private record Laid(FactOverrides word, Catalogue catalogue, FishNames names, Search search) {
-        Laid(FactOverrides word, Catalogue catalogue, FishNames names) {
-            this(word, catalogue, names, new Search(catalogue, names));
-        }
-    }
+    private record Laid(FactOverrides word, Catalogue catalogue, Search search) {}
 
     KeeperCatalogue(Catalogue shipped, Ownership ownership, FactOverrideRows facts, OwnSpeciesRows species) {
         this.shipped = shipped;
         this.ownership = ownership;
         this.facts = facts;
         this.species = species;
-        this.shippedNames = new FishNames(shipped);
-        this.shippedSearch = new Search(shipped, shippedNames);
+        this.shippedSearch = new FutureTask<>(() -> new Search(shipped));
+        new Thread(shippedSearch, "names").start();
     }
 
     /** Without anybody's own word. */
@@ -66,13 +63,13 @@ public class KeeperCatalogue {
     /** The search over the same catalogue. */
     @Transactional(readOnly = true)
     public Search search() {
-        return laid().map(Laid::search).orElse(shippedSearch);
+        return laid().map(Laid::search).orElseGet(this::shippedSearch);
     }
 
     /** The resolver of names over the same catalogue. */
     @Transactional(readOnly = true)
     public FishNames names() {
-        return laid().map(Laid::names).orElse(shippedNames);
+        return search().names();
     }
 
     /** What this catalogue says otherwise than the one that ships. */
@@ -93,6 +90,18 @@ public class KeeperCatalogue {
                         .findFirst());
     }
 
+    /** Made beside the other work of a start: it is asked for by the first who searches. */
+    private Search shippedSearch() {
+        try {
+            return shippedSearch.get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped while names were read", e);
+        } catch (ExecutionException e) {
+            throw new IllegalStateException("The names of the catalogue do not stand", e);
+        }
+    }
+
     private Optional<Laid> laid() {
         return laid(whose());
     }
@@ -107,7 +116,7 @@ public class KeeperCatalogue {
 
     private Laid laid(FactOverrides word) {
         Catalogue over = lay(word);
-        return new Laid(word, over, new FishNames(over));
+        return new Laid(word, over, new Search(over));
     }
 
     /** A page that is only read asks for the words once, however often it needs the catalogue. */

@@ -37,15 +37,21 @@ class ProbeLine {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final Clock clock;
-    private final HttpClient client = HttpClient.newBuilder()
-            .connectTimeout(PATIENCE)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
     private final ExecutorService exchanges = Executors.newCachedThreadPool(task -> {
         Thread t = new Thread(task, "probe-exchange");
         t.setDaemon(true);
         return t;
     });
+
+    /** Made when the first probe is asked, for it takes a quarter of a second of a start. */
+    private static final class Client {
+        static final HttpClient ONE = HttpClient.newBuilder()
+                .connectTimeout(PATIENCE)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
+
+        private Client() {}
+    }
 
     ProbeLine(Clock clock) {
         this.clock = clock;
@@ -90,7 +96,7 @@ class ProbeLine {
                 .header("Accept", "application/json")
                 .GET()
                 .build();
-        HttpResponse<InputStream> answer = client.send(question, HttpResponse.BodyHandlers.ofInputStream());
+        HttpResponse<InputStream> answer = Client.ONE.send(question, HttpResponse.BodyHandlers.ofInputStream());
         try (InputStream in = answer.body()) {
             if (answer.statusCode() != 200) {
                 throw new NoAnswerException(new NoAnswer.Status(answer.statusCode()));

@@ -47,11 +47,6 @@ class PushSender {
     private final String contact;
     private final PushKeys keys;
     private final Environment port;
-    private final HttpClient http = HttpClient.newBuilder()
-            .version(HttpClient.Version.HTTP_1_1)
-            .connectTimeout(Duration.ofSeconds(5))
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
     private volatile VapidKeys known;
 
     /** @param contact 'mailto:…' or 'https://…' of whoever runs the server, in {@code PELLUNA_PUSH_CONTACT} */
@@ -62,6 +57,17 @@ class PushSender {
         }
         this.keys = keys;
         this.port = port;
+    }
+
+    /** Made with the first notification, for it takes a quarter of a second of a start. */
+    private static final class Client {
+        static final HttpClient ONE = HttpClient.newBuilder()
+                .version(HttpClient.Version.HTTP_1_1)
+                .connectTimeout(Duration.ofSeconds(5))
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
+
+        private Client() {}
     }
 
     /** What came of it. */
@@ -133,7 +139,8 @@ class PushSender {
         WebPush.Urgency urgency = notice.step().atLeast(Step.SURGE) ? WebPush.Urgency.High : WebPush.Urgency.Normal;
         push().getHeaders(to.get().toString(), WORTH_SECONDS, notice.tag(), urgency)
                 .forEach(request::header);
-        return http.sendAsync(request.build(), HttpResponse.BodyHandlers.discarding())
+        return Client.ONE
+                .sendAsync(request.build(), HttpResponse.BodyHandlers.discarding())
                 .thenApply(answer -> outcome(answer.statusCode()))
                 .exceptionally(e -> {
                     LOG.warn("A push service did not answer: {}", e.toString());

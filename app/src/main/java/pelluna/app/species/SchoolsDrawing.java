@@ -10,6 +10,8 @@ import pelluna.core.catalogue.Stance;
 final class SchoolsDrawing {
     private static final double X0 = 130;
     private static final double X1 = 700;
+    /** So wide is what stands over a point: three lie beside or above each other. */
+    private static final double LABEL = 104;
 
     private SchoolsDrawing() {}
 
@@ -18,7 +20,7 @@ final class SchoolsDrawing {
                 .open(
                         "svg",
                         "viewBox",
-                        "0 0 740 132",
+                        "0 0 740 158",
                         "class",
                         "schools",
                         "role",
@@ -27,7 +29,7 @@ final class SchoolsDrawing {
                         opened.say().text("page.species.schools"));
         row(
                 svg,
-                34,
+                46,
                 opened.say().text("page.species.tank"),
                 s.room().litres(),
                 opened.plan().tank().glassLitres(),
@@ -35,7 +37,7 @@ final class SchoolsDrawing {
                 true);
         row(
                 svg,
-                100,
+                126,
                 opened.say().text("page.species.run"),
                 s.room().runCm(),
                 opened.plan().tank().runCm(),
@@ -61,16 +63,19 @@ final class SchoolsDrawing {
                 y,
                 "class",
                 "span");
-        double last = -200;
-        int lift = 0;
+        double[] last = {-LABEL, -LABEL, -LABEL};
         for (Stance stance : new Stance[] {Stance.BOLD, Stance.CUSTOMARY, Stance.CAUTIOUS}) {
             double at = x(schools.at(stance), most);
             boolean mine = opened.plan().stance() == stance;
-            lift = at - last < 104 ? lift + 1 : 0;
+            int lift = 0;
+            while (at - last[lift] < LABEL) {
+                lift++;
+            }
+            last[lift] = at;
             svg.el("circle", "cx", at, "cy", y, "r", mine ? 6 : 4, "class", mine ? "school mine" : "school");
             svg.text(
                     at,
-                    y - 10 - (lift % 2) * 13,
+                    y - 10 - lift * 13,
                     opened.say().title(stance) + " "
                             + (litres
                                     ? opened.say().volume(schools.at(stance))
@@ -79,7 +84,6 @@ final class SchoolsDrawing {
                     "middle",
                     "class",
                     "small");
-            last = at;
         }
         svg.el("path", "d", "M" + Svg.num(x(yours, most)) + " " + Svg.num(y + 4) + "l-6 11h12z", "class", "yours");
         svg.text(

@@ -24,12 +24,13 @@ public final class Search {
     private final Words words;
 
     public Search(Catalogue catalogue) {
-        this(catalogue, new FishNames(catalogue));
+        this.catalogue = catalogue;
+        this.words = new Words(new FishNames(catalogue), new Terms(Stance.CUSTOMARY).words());
     }
 
-    public Search(Catalogue catalogue, FishNames names) {
-        this.catalogue = catalogue;
-        this.words = new Words(names, new Terms(Stance.CUSTOMARY).words());
+    /** The resolver of names that it asks. */
+    public FishNames names() {
+        return words.names();
     }
 
     /** Answers what a keeper typed in English. @see #ask(String, Singles, Phrasebook) */
