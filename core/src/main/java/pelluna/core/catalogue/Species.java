@@ -108,7 +108,19 @@ public record Species(
      * Group life; least number of a group; most that stay together in a home tank, 0 for no limit; sex change in
      * words.
      */
-    public record Social(GroupLife life, int least, int most, Optional<SexChange> sexChange) {}
+    public record Social(GroupLife life, int least, int most, Optional<SexChange> sexChange) {
+        /** Most that stay together, by its group life where no number is said; 0 for no limit. */
+        public int mostTogether() {
+            if (most > 0) {
+                return most;
+            }
+            return switch (life) {
+                case ALONE -> 1;
+                case ALONE_OR_PAIR, PAIR -> 2;
+                case HAREM, SHOAL -> 0;
+            };
+        }
+    }
 
     /** Harm to one kind of life, and the size in cm from which it is spared, 0 if size does not help. */
     public record ReefRisk(Harm harm, double sparesFromCm) {}

@@ -23,7 +23,7 @@ final class GroupSize implements Rule {
                 .sum();
         int count = here + s.wish().count();
         Species.Social social = species.social();
-        int most = most(social);
+        int most = social.mostTogether();
         if (most > 0 && count > most) {
             boolean fierce = species.manner().ownKind() >= 4;
             Step step = most == 1 && count == 2 && !fierce
@@ -56,17 +56,6 @@ final class GroupSize implements Rule {
                     s.source("social")));
         }
         return List.of();
-    }
-
-    private static int most(Species.Social social) {
-        if (social.most() > 0) {
-            return social.most();
-        }
-        return switch (social.life()) {
-            case ALONE -> 1;
-            case ALONE_OR_PAIR, PAIR -> 2;
-            case HAREM, SHOAL -> 0;
-        };
     }
 
     private static List<Finding> few(Setting s, int count, int here) {
