@@ -4,16 +4,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
-import pelluna.app.planfile.FileFound;
-import pelluna.app.planfile.FileNeeds;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planfile.PlanProblemsException;
-import pelluna.app.planfile.Problem;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.units.Stop;
@@ -45,15 +40,11 @@ public final class AssessCommand {
         String file = args[args.length - 1];
         try {
             PlanFiles files = new PlanFiles(Catalogue::shipped);
-            var plan = files.plan(files.parse(read(file, in)), LocalDate.now());
+            var plan = files.plan(files.parse(PlanArgument.read(file, in)), LocalDate.now());
             out.println(files.write(AssessmentFile.of(new Assessor().assess(plan, stop.get()), SAY)));
             return 0;
-        } catch (PlanProblemsException e) {
-            e.problems().forEach(p -> err.println(SAY.of(p)));
-            return 2;
-        } catch (IOException e) {
-            err.println(SAY.text("page.exchange.fILEFoundWhichCannotBeRead", file));
-            return 2;
+        } catch (PlanProblemsException | IOException e) {
+            return PlanArgument.refused(e, file, SAY, err);
         }
     }
 
@@ -65,14 +56,5 @@ public final class AssessCommand {
         return args.length == 3 && args[0].equals("--seconds") && args[1].matches("\\d{1,5}")
                 ? Optional.of(Stop.after(Duration.ofSeconds(Long.parseLong(args[1]))))
                 : Optional.empty();
-    }
-
-    private static byte[] read(String name, InputStream in) throws IOException {
-        byte[] bytes = name.equals("-") ? in.readNBytes(PlanFiles.MOST_BYTES + 1) : Files.readAllBytes(Path.of(name));
-        if (bytes.length > PlanFiles.MOST_BYTES) {
-            throw new PlanProblemsException(
-                    java.util.List.of(new Problem("", new FileFound.TooLarge(), new FileNeeds.PlanFile())));
-        }
-        return bytes;
     }
 }

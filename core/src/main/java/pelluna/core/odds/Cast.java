@@ -13,7 +13,6 @@ import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.QuarantineSchool;
-import pelluna.core.tension.Eaten;
 
 /**
  * A plan as it is played: who comes when, fish by fish, and everything that does not hang on chance, reckoned once.
@@ -29,11 +28,13 @@ final class Cast {
     private final Map<String, QuarantineSchool> schools = new HashMap<>();
     private final Contests contests;
     private final Waters waters;
-    private final List<Eaten> eaten;
+    private final List<List<Swallowing.Mouth>> mouths;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final boolean[] changes = new boolean[DAYS + 2];
     private final double[] outgrows;
     private final boolean[] tooMany;
+    /** Day on which each party comes, −1 of residents. */
+    private final int[] arrives;
 
     Cast(Plan plan, Schedule schedule) {
         this.plan = plan;
@@ -50,13 +51,15 @@ final class Cast {
         Map<String, Integer> met = new HashMap<>();
         this.outgrows = new double[parties.size()];
         this.tooMany = new boolean[parties.size()];
+        this.arrives = new int[parties.size()];
         for (int p = 0; p < parties.size(); p++) {
             Presence is = parties.get(p);
+            int from = Math.max(0, day(is.from()));
             numbers.put(is.party().id(), p);
+            arrives[p] = is.planned() ? from : -1;
             outgrows[p] = Cramped.after(plan.tank(), is);
             int most = is.party().species().social().mostTogether();
             tooMany[p] = most > 0 && is.party().count() > most;
-            int from = Math.max(0, day(is.from()));
             int until = Math.min(DAYS + 1, is.until().map(this::day).orElse(DAYS + 1));
             changes[Math.min(DAYS + 1, from)] = true;
             changes[Math.max(0, until)] = true;
@@ -69,7 +72,7 @@ final class Cast {
                 fish.add(new Fish(is.party(), p, key, since, from, until));
             }
         }
-        this.eaten = outlook.eaten();
+        this.mouths = Swallowing.mouths(this, outlook.eaten());
         this.contests = new Contests(outlook);
         this.waters = new Waters(plan, schedule);
     }
@@ -78,9 +81,9 @@ final class Cast {
         return plan;
     }
 
-    /** Who can swallow whom, and from when. */
-    List<Eaten> eaten() {
-        return eaten;
+    /** Who can swallow the fish of a party. */
+    List<Swallowing.Mouth> mouths(int party) {
+        return mouths.get(party);
     }
 
     /** Number of a party. */
@@ -105,10 +108,7 @@ final class Cast {
 
     /** Day on which two parties met, or −1 of residents. */
     int together(int one, int other) {
-        boolean known = !parties.get(one).planned() && !parties.get(other).planned();
-        return known
-                ? -1
-                : Math.max(day(parties.get(one).from()), day(parties.get(other).from()));
+        return Math.max(arrives[one], arrives[other]);
     }
 
     List<Presence> parties() {

@@ -47,6 +47,9 @@ final class Chance {
     /** How many of something with this mean, by inversion; at most {@value #MOST}. */
     int count(double mean, long what) {
         double u = of(what);
+        if (u <= 1 - mean) {
+            return 0; // for e^−m is never below 1 − m
+        }
         double p = FastMath.exp(-mean);
         double sum = p;
         int n = 0;

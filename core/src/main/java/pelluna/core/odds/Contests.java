@@ -2,7 +2,6 @@ package pelluna.core.odds;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.hipparchus.util.FastMath;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.outlook.Outlook;
 import pelluna.core.outlook.Presence;
@@ -75,6 +74,6 @@ final class Contests {
 
     /** The share of contests at a tension that leave a wound, beside those at 100. */
     static double hurts(double index) {
-        return FastMath.pow(index / 100, 2);
+        return index * index / 1e4;
     }
 }

@@ -12,6 +12,7 @@ final class Hunger implements Hazard {
     private static final double SECOND_STEP = 4;
 
     private final Cast cast;
+    private final double[] risks;
     private final double pods;
     private final double meals;
 
@@ -19,6 +20,7 @@ final class Hunger implements Hazard {
         this.cast = cast;
         this.pods = rates.get(Rate.LACKS_PODS);
         this.meals = rates.get(Rate.LACKS_MEALS);
+        this.risks = cast.fish().stream().mapToDouble(this::risk).toArray();
     }
 
     @Override
@@ -33,7 +35,7 @@ final class Hunger implements Hazard {
 
     @Override
     public double on(int day, int fish, Now now) {
-        return risk(cast.fish().get(fish));
+        return risks[fish];
     }
 
     private double risk(Fish fish) {

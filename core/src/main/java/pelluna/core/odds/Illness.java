@@ -34,7 +34,9 @@ final class Illness {
         this.kills = rates.get(Rate.OUTBREAK_KILLS);
     }
 
-    /** Day on which a newcomer's illness breaks out in the tank, or {@link Doom#NEVER}. */
+    /**
+     * Day on which the illness of a newcomer and of those bought with it breaks out in the tank, or {@link Doom#NEVER}.
+     */
     int breaksOut(Fish newcomer, QuarantineSchool school, Chance luck) {
         double risk = carries * (newcomer.of().captiveBred() ? BRED : 1) * through(school);
         return luck.of(Draw.CARRIES.ordinal()) >= risk

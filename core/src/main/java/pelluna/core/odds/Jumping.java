@@ -15,6 +15,7 @@ final class Jumping implements Hazard {
     private static final double PARTIAL_TIMES = 10;
 
     private final Cast cast;
+    private final double[] risks;
     private final double open;
     private final double fresh;
 
@@ -22,6 +23,9 @@ final class Jumping implements Hazard {
         this.cast = cast;
         this.open = rates.get(Rate.JUMPS) * open(cast.plan().tank().cover(), rates);
         this.fresh = Math.max(1, rates.get(Rate.JUMPS_NEW));
+        this.risks = cast.fish().stream()
+                .mapToDouble(f -> open * SHARE[f.of().species().jumps()])
+                .toArray();
     }
 
     private static double open(Cover cover, Rates rates) {
@@ -47,9 +51,6 @@ final class Jumping implements Hazard {
     public double on(int day, int fish, Now now) {
         Fish f = cast.fish().get(fish);
         boolean isNew = !f.resident() && day < f.from() + FIRST_DAYS;
-        return open
-                * SHARE[f.of().species().jumps()]
-                * (isNew ? fresh : 1)
-                * (now.pressed[fish] >= DRIVEN ? DRIVEN_TIMES : 1);
+        return risks[fish] * (isNew ? fresh : 1) * (now.pressed[fish] >= DRIVEN ? DRIVEN_TIMES : 1);
     }
 }

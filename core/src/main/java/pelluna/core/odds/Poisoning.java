@@ -7,7 +7,8 @@ import org.hipparchus.util.FastMath;
  * judgement), through the level at which half are lost in four days.
  */
 final class Poisoning implements Hazard {
-    private static final double HALF_IN_DAYS = 4;
+    /** Risk a day at which half are lost in four. */
+    private static final double HALF_IN_FOUR = FastMath.log(2) / 4;
 
     private final Waters waters;
     private final double ammonia;
@@ -32,6 +33,6 @@ final class Poisoning implements Hazard {
     @Override
     public double on(int day, int fish, Now now) {
         double level = ammonia > 0 ? waters.poison(day) / ammonia : 0;
-        return FastMath.log(2) / HALF_IN_DAYS * level * level + oxygen * waters.breathless(day);
+        return HALF_IN_FOUR * level * level + oxygen * waters.breathless(day);
     }
 }

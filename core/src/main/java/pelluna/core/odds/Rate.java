@@ -32,10 +32,10 @@ public enum Rate implements Named {
     LACKS_PODS("lacks-pods", 0.0015, Source.JUDGEMENT, 0.5),
     /** Risk a day for each meal a day too few. */
     LACKS_MEALS("lacks-meals", 0.0002, Source.JUDGEMENT, 0.6),
-    /** Share of fish from the sea that carry an illness which spreads in a tank; of bred ones a third. */
-    CARRIES("carries", 0.25, Source.JUDGEMENT, 0.4),
+    /** Share of purchases of fish from the sea that carry an illness which spreads in a tank; of bred ones a third. */
+    CARRIES("carries", 0.30, Source.JUDGEMENT, 0.4),
     /** What quarantine of thirty days without treatment lets through; other schools by {@link Illness}. */
-    SLIPS_THROUGH("slips-through", 0.20, Source.JUDGEMENT, 0.5),
+    SLIPS_THROUGH("slips-through", 0.12, Source.JUDGEMENT, 0.5),
     /** Share of fish that an outbreak kills; of those that lean to it two and a half times as many. */
     OUTBREAK_KILLS("outbreak-kills", 0.16, Source.JUDGEMENT, 0.5),
     /** Share of newcomers from the sea lost to travel and settling in; of bred ones a third. */

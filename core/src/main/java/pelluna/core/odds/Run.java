@@ -17,6 +17,7 @@ final class Run {
     private static final int OUTBREAK = -4;
 
     private final Cast cast;
+    private final Fish[] fish;
     private final boolean tells;
     private final Chance[] lucks;
     private final Now now;
@@ -43,11 +44,12 @@ final class Run {
     Run(Cast cast, Rates rates, Tempers tempers, Chance luck, boolean tells) {
         this.cast = cast;
         this.tells = tells;
-        int n = cast.fish().size();
+        this.fish = cast.fish().toArray(Fish[]::new);
+        int n = fish.length;
         this.now = new Now(n, cast.parties().size());
         this.played = Played.begun(n);
         this.lucks = new Chance[n];
-        Arrays.setAll(lucks, i -> luck.in(cast.fish().get(i).key()));
+        Arrays.setAll(lucks, i -> luck.in(fish[i].key()));
         this.wounds = new Wounds(rates);
         this.illness = new Illness(rates);
         this.swallowing = new Swallowing(cast, rates);
@@ -70,7 +72,7 @@ final class Run {
         this.immuneUntil = new int[n];
         this.breaksOut = new int[n];
         for (int i = 0; i < n; i++) {
-            Fish f = cast.fish().get(i);
+            Fish f = fish[i];
             Chance of = lucks[i];
             hazards[i] = all.stream().filter(h -> h.concerns(f)).toArray(Hazard[]::new);
             stood[i] = new double[hazards[i].length];
@@ -86,7 +88,9 @@ final class Run {
                     doom[i] = d.fate();
                 }
             }
-            breaksOut[i] = cast.school(f).map(s -> illness.breaksOut(f, s, of)).orElse(Doom.NEVER);
+            boolean first = i == 0 || fish[i - 1].party() != f.party();
+            breaksOut[i] =
+                    first ? cast.school(f).map(s -> illness.breaksOut(f, s, of)).orElse(Doom.NEVER) : Doom.NEVER;
         }
     }
 
@@ -117,7 +121,7 @@ final class Run {
 
     /** One day of one fish; whether it is lost on it. */
     private boolean live(int i, int day, Chance acts) {
-        Fish f = cast.fish().get(i);
+        Fish f = fish[i];
         if (day >= doomed[i] && day < f.until()) {
             return lose(i, Math.max(0, day), doom[i], -1);
         }
@@ -154,12 +158,12 @@ final class Run {
 
     private boolean outbreaks(int day) {
         for (int b = 0; b < breaksOut.length; b++) {
-            if (breaksOut[b] == day && !now.lost[b] && cast.fish().get(b).there(day)) {
-                tell(day, new Happening.IllnessBreaksOut(cast.fish().get(b).of()));
+            if (breaksOut[b] == day && !now.lost[b] && fish[b].there(day)) {
+                tell(day, new Happening.IllnessBreaksOut(fish[b].of()));
                 for (int i = 0; i < lucks.length; i++) {
-                    if (!now.lost[i] && cast.fish().get(i).there(day) && day >= immuneUntil[i]) {
-                        Chance of = lucks[i].in(OUTBREAK).in(cast.fish().get(b).key());
-                        int after = illness.dies(cast.fish().get(i), lucks[b], of);
+                    if (!now.lost[i] && fish[i].there(day) && day >= immuneUntil[i]) {
+                        Chance of = lucks[i].in(OUTBREAK).in(fish[b].key());
+                        int after = illness.dies(fish[i], lucks[b], of);
                         immuneUntil[i] = day + Illness.IMMUNE;
                         if (after != Doom.NEVER && day + after < doomed[i]) {
                             doomed[i] = day + after;
@@ -178,9 +182,7 @@ final class Run {
             if (breakdowns.get(nth) == day) {
                 tell(day, new Happening.Breakdown());
                 for (int i = 0; i < lucks.length; i++) {
-                    if (!now.lost[i]
-                            && cast.fish().get(i).there(day)
-                            && Breakdowns.takes(lucks[i].in(BREAKDOWN), nth)) {
+                    if (!now.lost[i] && fish[i].there(day) && Breakdowns.takes(lucks[i].in(BREAKDOWN), nth)) {
                         lost |= lose(i, day, Fate.EQUIPMENT, -1);
                     }
                 }
@@ -194,8 +196,8 @@ final class Run {
         played.lostOn()[i] = day;
         played.fates()[i] = fate;
         if (tells) {
-            now.count(cast, Math.max(day, cast.fish().get(i).from()));
-            Fish f = cast.fish().get(i);
+            now.count(cast, Math.max(day, fish[i].from()));
+            Fish f = fish[i];
             tell(day, new Happening.Lost(f.of(), fate, party(by), now.living[f.party()]));
         }
         return true;
@@ -212,7 +214,7 @@ final class Run {
             int in = 0;
             int out = 0;
             for (int i = 0; i < lucks.length; i++) {
-                Fish f = cast.fish().get(i);
+                Fish f = fish[i];
                 if (f.party() == p && !now.lost[i]) {
                     in += !f.resident() && f.from() == day ? 1 : 0;
                     out += f.until() == day ? 1 : 0;

@@ -8,20 +8,25 @@ import pelluna.core.tension.Eaten;
 final class Swallowing implements Hazard {
     private final Cast cast;
     private final double rate;
-    private final List<List<Mouth>> mouths = new ArrayList<>();
-
-    /** @param eater number of its party @param from day of the plan */
-    private record Mouth(int eater, int from) {}
 
     Swallowing(Cast cast, Rates rates) {
         this.cast = cast;
         this.rate = rates.get(Rate.SWALLOWED);
+    }
+
+    /** Somebody's, for one prey. @param eater number of its party @param from day of the plan */
+    record Mouth(int eater, int from) {}
+
+    /** By the prey's party, from what the outlook says. */
+    static List<List<Mouth>> mouths(Cast cast, List<Eaten> eaten) {
+        List<List<Mouth>> mouths = new ArrayList<>();
         cast.parties().forEach(p -> mouths.add(new ArrayList<>()));
-        for (Eaten e : cast.eaten()) {
+        for (Eaten e : eaten) {
             e.prey()
                     .ifPresent(prey -> mouths.get(cast.party(prey.id()))
                             .add(new Mouth(cast.party(e.eater().id()), cast.day(e.from()))));
         }
+        return mouths;
     }
 
     @Override
@@ -31,13 +36,13 @@ final class Swallowing implements Hazard {
 
     @Override
     public boolean concerns(Fish fish) {
-        return rate > 0 && !mouths.get(fish.party()).isEmpty();
+        return rate > 0 && !cast.mouths(fish.party()).isEmpty();
     }
 
     @Override
     public double on(int day, int fish, Now now) {
         double risk = 0;
-        for (Mouth m : mouths.get(cast.fish().get(fish).party())) {
+        for (Mouth m : cast.mouths(cast.fish().get(fish).party())) {
             risk += day >= m.from ? rate * now.living[m.eater] : 0;
         }
         return risk;
@@ -45,7 +50,7 @@ final class Swallowing implements Hazard {
 
     /** Who of the parties would do it on a day, or −1. */
     int by(int day, int fish, Now now) {
-        return mouths.get(cast.fish().get(fish).party()).stream()
+        return cast.mouths(cast.fish().get(fish).party()).stream()
                 .filter(m -> day >= m.from && now.living[m.eater] > 0)
                 .mapToInt(Mouth::eater)
                 .findFirst()

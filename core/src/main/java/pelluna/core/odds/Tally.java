@@ -110,11 +110,10 @@ final class Tally {
                 .toArray();
         double all = (double) done.size() * members.length;
         Map<Fate, Double> why = new EnumMap<>(Fate.class);
-        for (int r : done) {
-            for (int i : members) {
-                if (runs[r].fates()[i] != null) {
-                    why.merge(runs[r].fates()[i], 1 / all, Double::sum);
-                }
+        for (Fate fate : Fate.values()) {
+            long times = count(done, members, (r, i) -> runs[r].fates()[i] == fate);
+            if (times > 0) {
+                why.put(fate, times / all);
             }
         }
         return new Odds.OfFish(
