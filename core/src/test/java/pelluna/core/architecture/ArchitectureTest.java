@@ -68,6 +68,10 @@ class ArchitectureTest {
                 .definedBy("..core.remind..")
                 .whereLayer("remind")
                 .mayNotBeAccessedByAnyLayer()
+                .layer("odds")
+                .definedBy("..core.odds..")
+                .whereLayer("odds")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("shop")
                 .mayNotBeAccessedByAnyLayer()
                 .layer("losses")
@@ -88,7 +92,7 @@ class ArchitectureTest {
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("behaviour")
                 .mayOnlyBeAccessedByLayers(
-                        "plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
+                        "odds", "plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
                 .whereLayer("search")
                 .mayOnlyBeAccessedByLayers("shop")
                 .whereLayer("assessment")
@@ -96,19 +100,19 @@ class ArchitectureTest {
                 .whereLayer("advice")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("outlook")
-                .mayOnlyBeAccessedByLayers("assessment", "advice")
+                .mayOnlyBeAccessedByLayers("odds", "assessment", "advice")
                 .whereLayer("arrivals")
-                .mayOnlyBeAccessedByLayers("shop", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("odds", "shop", "outlook", "assessment", "advice")
                 .whereLayer("introduction")
                 .mayOnlyBeAccessedByLayers("shop", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("sieve")
-                .mayOnlyBeAccessedByLayers("shop", "search", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("odds", "shop", "search", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("water")
-                .mayOnlyBeAccessedByLayers("capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("odds", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("capacity")
                 .mayOnlyBeAccessedByLayers("shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("tension")
-                .mayOnlyBeAccessedByLayers("shop", "sieve", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("odds", "shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("grounds")
                 .mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("scape")
@@ -116,6 +120,7 @@ class ArchitectureTest {
                         "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice", "scenery")
                 .whereLayer("plan")
                 .mayOnlyBeAccessedByLayers(
+                        "odds",
                         "shop",
                         "crew",
                         "search",
@@ -131,6 +136,7 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("plan", "search", "sighting")
                 .whereLayer("catalogue")
                 .mayOnlyBeAccessedByLayers(
+                        "odds",
                         "shop",
                         "names",
                         "losses",
