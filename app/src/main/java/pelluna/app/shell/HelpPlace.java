@@ -11,6 +11,7 @@ enum HelpPlace implements Named {
     REEFSCAPE("reefscape"),
     ARRIVALS("arrivals"),
     SHOP_LIST("arrivals/list"),
+    ODDS("arrivals/odds"),
     QUARANTINE("arrivals/quarantine"),
     OUTGROWING("arrivals/leaving"),
     UPKEEP("arrivals/upkeep"),

@@ -28,6 +28,7 @@ class AccessibleInBrowserTest {
             "/tanks/1/reefscape",
             "/tanks/1/reefscape/pairs",
             "/tanks/1/arrivals",
+            "/tanks/1/arrivals/odds",
             "/tanks/1/arrivals/list",
             "/tanks/1/arrivals/quarantine",
             "/tanks/1/arrivals/leaving",

@@ -28,6 +28,7 @@ class PagesOverHttpTest {
                 "/tanks/2/wish-list",
                 "/tanks/1/tank",
                 "/tanks/1/arrivals",
+                "/tanks/1/arrivals/odds",
                 "/tanks/1/arrivals?at=99",
                 "/tanks/1/species",
                 "/tanks/1/species?q=goby",

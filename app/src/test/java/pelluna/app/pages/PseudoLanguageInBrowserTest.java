@@ -54,6 +54,7 @@ class PseudoLanguageInBrowserTest {
             "reefscape",
             "reefscape/pairs",
             "arrivals",
+            "arrivals/odds",
             "arrivals/quarantine",
             "arrivals/leaving",
             "arrivals/list",

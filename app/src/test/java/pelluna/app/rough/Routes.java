@@ -118,6 +118,8 @@ final class Routes {
         put("/tanks/{id}/arrivals/free", hand("w#0"));
         put("/tanks/{id}/arrivals/join", hand("w#0", "with", "w#1"));
         put("/tanks/{id}/arrivals/leaves", hand("r#1", "on", AHEAD, "why", "outgrown"));
+        put("/tanks/{id}/arrivals/odds/again", with());
+        put("/tanks/{id}/arrivals/odds/stop", with());
         put("/tanks/{id}/arrivals/part", hand("w#0"));
         put("/tanks/{id}/arrivals/place", hand("w#1", "place", "1"));
         put("/tanks/{id}/arrivals/price-of", hand("w#0", "price", "31.5"));

@@ -1,7 +1,6 @@
 package pelluna.core.odds;
 
 import java.time.LocalDate;
-import java.util.Optional;
 import pelluna.core.plan.Party;
 import pelluna.core.units.Statement;
 
@@ -13,15 +12,19 @@ public record Happening(LocalDate on, What what) {
 
     public record Leaves(Party fish, int count) implements What {}
 
-    /** @param by who pressed it most, where that was another party */
-    public record BadlyHurt(Party fish, Optional<Party> by) implements What {}
+    /** @param many whether it is one of a group */
+    public record BadlyHurt(Party fish, boolean many) implements What {}
+
+    public record BadlyHurtBy(Party fish, boolean many, Party by) implements What {}
 
     public record Outgrows(Party fish) implements What {}
 
-    public record IllnessBreaksOut(Party broughtBy) implements What {}
+    public record IllnessBreaksOut(Party fish) implements What {}
 
     public record Breakdown() implements What {}
 
-    /** @param left how many of its party are left then */
-    public record Lost(Party fish, Fate fate, Optional<Party> by, int left) implements What {}
+    public record Lost(Party fish, boolean many, Fate fate) implements What {}
+
+    /** @param by another that killed or ate it */
+    public record LostTo(Party fish, boolean many, Fate fate, Party by) implements What {}
 }

@@ -12,7 +12,8 @@ public final class Months {
 
     private Months() {}
 
-    static int days(int months) {
+    /** Days of the plan until then. */
+    public static int days(int months) {
         return Cast.DAYS * months / ALL;
     }
 

@@ -17,6 +17,9 @@ public final class Player {
     /** Sets of what the rates may be; runs are dealt to them in turn. */
     static final int SETS = 40;
 
+    private static final int SETS_KEY = -10;
+    private static final int RUNS_KEY = -11;
+
     private final Cast cast;
     private final Rates[] sets;
     private final Tempers tempers = new Tempers();
@@ -31,8 +34,9 @@ public final class Player {
                 IntStream.range(0, SETS).mapToObj(k -> rates.drawn(of.in(k))).toArray(Rates[]::new);
     }
 
-    private static final int SETS_KEY = -10;
-    private static final int RUNS_KEY = -11;
+    public Player(Remedy.Version version, Rates rates, long seed) {
+        this(version.plan(), version.schedule(), rates, seed);
+    }
 
     /** Everything that a plan wishes for, refused or not, in the order that Pelluna would give it. */
     public static Player ofWishes(Plan plan, Rates rates, long seed) {

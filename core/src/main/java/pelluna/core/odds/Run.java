@@ -2,7 +2,6 @@ package pelluna.core.odds;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import pelluna.core.plan.Party;
 
 /** One run of two years: each fish a fish of its own, each process by its own class. */
@@ -133,7 +132,7 @@ final class Run {
             now.wounds[i] = wounds.healed(now.wounds[i]) + wounds.more(harm, acts, day);
             if (now.wounds[i] >= Wounds.BADLY && played.hurtOn()[i] == Doom.NEVER) {
                 played.hurtOn()[i] = day;
-                tell(day, new Happening.BadlyHurt(f.of(), party(pressure.mostly(f.party()))));
+                tell(day, hurt(f, pressure.mostly(f.party())));
             }
         }
         if (day == cramped.from(i)) {
@@ -195,18 +194,24 @@ final class Run {
         now.lost[i] = true;
         played.lostOn()[i] = day;
         played.fates()[i] = fate;
-        if (tells) {
-            now.count(cast, Math.max(day, fish[i].from()));
-            Fish f = fish[i];
-            tell(day, new Happening.Lost(f.of(), fate, party(by), now.living[f.party()]));
-        }
+        played.by()[i] = by;
+        tell(day, lost(fish[i], fate, by));
         return true;
     }
 
-    private Optional<Party> party(int number) {
-        return number < 0
-                ? Optional.empty()
-                : Optional.of(cast.parties().get(number).party());
+    private Happening.What hurt(Fish f, int by) {
+        boolean many = f.of().count() > 1;
+        return by == Played.NOBODY
+                ? new Happening.BadlyHurt(f.of(), many)
+                : new Happening.BadlyHurtBy(f.of(), many, cast.parties().get(by).party());
+    }
+
+    private Happening.What lost(Fish f, Fate fate, int by) {
+        boolean many = f.of().count() > 1;
+        return by == Played.NOBODY
+                ? new Happening.Lost(f.of(), many, fate)
+                : new Happening.LostTo(
+                        f.of(), many, fate, cast.parties().get(by).party());
     }
 
     private void tellWhoMoves(int day) {

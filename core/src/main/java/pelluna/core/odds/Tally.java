@@ -1,6 +1,7 @@
 package pelluna.core.odds;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +51,7 @@ final class Tally {
                 Months.each(days -> chance(done, days)),
                 fish,
                 done.stream().map(r -> first(runs[r])).toList(),
+                done.stream().map(r -> lost(runs[r])).toList(),
                 done.size() < runs.length);
     }
 
@@ -123,7 +125,33 @@ final class Tally {
                         count(done, members, (r, i) -> Math.min(runs[r].hurtOn()[i], runs[r].crampedOn()[i]) < days)
                                 / all),
                 why,
+                mostlyBy(done, members),
+                takes(done, party),
                 usuallyOn(done, members));
+    }
+
+    private Optional<Party> mostlyBy(List<Integer> done, int[] members) {
+        long[] times = new long[cast.parties().size()];
+        for (int r : done) {
+            for (int i : members) {
+                if (runs[r].by()[i] != Played.NOBODY) {
+                    times[runs[r].by()[i]]++;
+                }
+            }
+        }
+        return IntStream.range(0, times.length)
+                .filter(p -> times[p] > 0)
+                .boxed()
+                .max(Comparator.comparingLong(p -> times[p]))
+                .map(p -> cast.parties().get(p).party());
+    }
+
+    private double takes(List<Integer> done, int party) {
+        long times = 0;
+        for (int r : done) {
+            times += IntStream.of(runs[r].by()).filter(by -> by == party).count();
+        }
+        return (double) times / done.size();
     }
 
     private interface OfOne {
@@ -150,6 +178,10 @@ final class Tally {
         return days.length == 0 ? Optional.empty() : Optional.of(days[days.length / 2]);
     }
 
+    private static int lost(Played run) {
+        return (int) IntStream.of(run.lostOn()).filter(d -> d != Doom.NEVER).count();
+    }
+
     private Optional<Odds.First> first(Played run) {
         int on = run.illOn();
         if (on == Doom.NEVER) {
@@ -160,6 +192,7 @@ final class Tally {
                 Party party = cast.fish().get(i).of();
                 boolean lost = run.lostOn()[i] == on;
                 return Optional.of(new Odds.First(
+                        on,
                         cast.date(on),
                         party,
                         lost ? Optional.of(run.fates()[i]) : Optional.empty(),

@@ -114,6 +114,20 @@ public record Tank(
 
     /** The same tank with so many meals a day, and seaweed or none. */
     public Tank fed(int meals, boolean withSeaweed) {
+        return but(cover, meals, withSeaweed, quarantinePlaces, school);
+    }
+
+    /** The same tank under another cover. */
+    public Tank under(Cover other) {
+        return but(other, mealsADay, seaweed, quarantinePlaces, school);
+    }
+
+    /** The same tank with another quarantine. */
+    public Tank quarantining(int places, QuarantineSchool by) {
+        return but(cover, mealsADay, seaweed, places, by);
+    }
+
+    private Tank but(Cover top, int meals, boolean withSeaweed, int places, QuarantineSchool by) {
         return new Tank(
                 shape,
                 lengthCm,
@@ -125,7 +139,7 @@ public record Tank(
                 sandDepthCm,
                 sumpLitres,
                 hides,
-                cover,
+                top,
                 cycledOn,
                 keeper,
                 keeps,
@@ -139,8 +153,8 @@ public record Tank(
                 nitrate,
                 phosphate,
                 nitrateCeiling,
-                quarantinePlaces,
-                school,
+                places,
+                by,
                 scape,
                 unsaid);
     }

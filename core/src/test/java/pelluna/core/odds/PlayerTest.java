@@ -207,6 +207,8 @@ class PlayerTest {
             Optional<Odds.First> first = odds.firsts().get(run);
             Optional<Happening> harm = told.stream()
                     .filter(h -> h.what() instanceof Happening.Lost
+                            || h.what() instanceof Happening.LostTo
+                            || h.what() instanceof Happening.BadlyHurtBy
                             || h.what() instanceof Happening.BadlyHurt
                             || h.what() instanceof Happening.Outgrows)
                     .findFirst();

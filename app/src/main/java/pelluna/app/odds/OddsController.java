@@ -1,0 +1,104 @@
+package pelluna.app.odds;
+
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import pelluna.app.account.OwnedTank;
+import pelluna.app.drawing.FishFiles;
+import pelluna.app.planning.OpenTank;
+import pelluna.app.planning.TankPlans;
+import pelluna.app.shell.Shells;
+import pelluna.core.odds.Odds;
+import pelluna.core.odds.Remedies;
+import pelluna.core.odds.Remedy;
+
+/** How this usually goes: the plan, played two thousand times over two years. */
+@Controller
+class OddsController {
+    /** A page asks again so often while it is at play, ms. */
+    private static final int AGAIN = 900;
+
+    private static final int WORST_OF = 100;
+
+    private final TankPlans plans;
+    private final OddsDesk desk;
+    private final Shells shells;
+
+    OddsController(TankPlans plans, OddsDesk desk, Shells shells) {
+        this.plans = plans;
+        this.desk = desk;
+        this.shells = shells;
+    }
+
+    @GetMapping("/tanks/{id}/arrivals/odds")
+    String odds(
+            OwnedTank tank,
+            @RequestParam(defaultValue = "0") int run,
+            @RequestParam(defaultValue = "") String with,
+            Model model) {
+        OpenTank opened = plans.open(tank);
+        Remedy.Version version = version(opened);
+        Play play = desk.of(version, false);
+        Optional<Remedy> remedy = remedy(play, with);
+        Optional<Play> changed = remedy.map(r -> desk.of(r.on(version), true));
+        shells.around(
+                model,
+                opened,
+                "arrivals",
+                opened.say().text("page.odds.title"),
+                opened.say().text("page.odds.playedSoOften", Play.RUNS));
+        model.addAttribute("tab", "odds");
+        model.addAttribute("pictures", new FishFiles());
+        model.addAttribute("play", play);
+        model.addAttribute("runs", Play.RUNS);
+        model.addAttribute(
+                "nobody",
+                version.plan().residents().isEmpty() && version.going().isEmpty());
+        model.addAttribute("again", play.over() && changed.map(Play::over).orElse(true) ? null : AGAIN);
+        model.addAttribute("everything", Remedies.leavesOut(version));
+        model.addAttribute("with", remedy.map(Remedy::word).orElse(""));
+        model.addAttribute("remedy", remedy.map(opened.say()::of).orElse(""));
+        play.odds().ifPresent(odds -> said(model, new OddsPage(play, odds, opened.say()), odds, play, run));
+        model.addAttribute("changed", changed.flatMap(Play::odds).orElse(null));
+        return "odds";
+    }
+
+    private static void said(Model model, OddsPage page, Odds odds, Play play, int run) {
+        int one = Math.floorMod(run, odds.runs());
+        model.addAttribute("odds", odds);
+        model.addAttribute("page", page);
+        model.addAttribute("run", one);
+        model.addAttribute("worst", page.worst(Math.min(WORST_OF, odds.runs())));
+        model.addAttribute("story", play.tell(one));
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/odds/stop")
+    String stop(OwnedTank tank) {
+        Play play = desk.of(version(plans.open(tank)), false);
+        play.stop();
+        return "redirect:/tanks/" + tank + "/arrivals/odds";
+    }
+
+    @PostMapping("/tanks/{id}/arrivals/odds/again")
+    String again(OwnedTank tank) {
+        desk.again(desk.of(version(plans.open(tank)), false));
+        return "redirect:/tanks/" + tank + "/arrivals/odds";
+    }
+
+    private static Remedy.Version version(OpenTank opened) {
+        return new Remedy.Version(opened.plan(), opened.assessment().arrivals());
+    }
+
+    private static Optional<Remedy> remedy(Play play, String word) {
+        if (word.equals(new Remedy.Everything().word()) && Remedies.leavesOut(play.version())) {
+            return Optional.of(new Remedy.Everything());
+        }
+        return play.odds()
+                .flatMap(odds -> Remedies.of(play.version(), odds).stream()
+                        .filter(r -> r.word().equals(word))
+                        .findFirst());
+    }
+}

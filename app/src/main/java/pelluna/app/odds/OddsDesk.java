@@ -1,0 +1,49 @@
+package pelluna.app.odds;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.ForkJoinPool;
+import org.springframework.stereotype.Component;
+import pelluna.core.odds.Remedy;
+import pelluna.core.plan.Plan;
+
+/**
+ * Plays plans in the background, one after the other on one processor, so that pages have the others; and keeps what
+ * came of those asked for lately. The same plan gives the same odds, on every node.
+ */
+@Component
+class OddsDesk {
+    private static final int MOST = 24;
+
+    private final Cache<Asked, Play> plays =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final ForkJoinPool player = new ForkJoinPool(1);
+
+    /** @param days on which the arrivals go in, in their order */
+    private record Asked(Plan plan, List<LocalDate> days, boolean alone) {}
+
+    /** The play of a plan: begun, if nobody has asked for it lately. @param alone without trying what might help */
+    Play of(Remedy.Version version, boolean alone) {
+        List<LocalDate> days =
+                version.schedule().steps().stream().map(s -> s.releaseOn()).toList();
+        return plays.get(new Asked(version.plan(), days, alone), asked -> {
+            Play play = new Play(version, alone);
+            player.execute(play);
+            return play;
+        });
+    }
+
+    /** Forgets a play that was stopped, so that it can be begun again. */
+    void again(Play stopped) {
+        plays.asMap().values().remove(stopped);
+    }
+
+    @PreDestroy
+    void end() {
+        plays.asMap().values().forEach(Play::stop);
+        player.shutdownNow();
+    }
+}

@@ -1,0 +1,125 @@
+package pelluna.app.odds;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import pelluna.core.odds.Happening;
+import pelluna.core.odds.Months;
+import pelluna.core.odds.Odds;
+import pelluna.core.odds.Player;
+import pelluna.core.odds.Rates;
+import pelluna.core.odds.Remedies;
+import pelluna.core.odds.Remedy;
+
+/** One plan at play: how far it has come, and what came of it. */
+final class Play implements Runnable {
+    private static final Logger LOG = LoggerFactory.getLogger(Play.class);
+    static final int RUNS = 2000;
+    /** A remedy is played less often: by the same chance, so that the difference is known as well. */
+    static final int RUNS_OF_A_REMEDY = 400;
+
+    static final long SEED = 1;
+
+    private final Remedy.Version version;
+    private final boolean alone;
+    private final AtomicInteger played = new AtomicInteger();
+    private volatile Player player;
+    private volatile Odds odds;
+    private volatile List<Tried> tried = List.of();
+    private volatile boolean stopped;
+    private volatile boolean over;
+
+    /** @param alone without trying what might help */
+    Play(Remedy.Version version, boolean alone) {
+        this.version = version;
+        this.alone = alone;
+    }
+
+    /** A remedy that was played. @param well how many well after six and after 24 months, as a share of all runs */
+    record Tried(Remedy remedy, double well6, double well24) {
+        double gain(Odds without) {
+            return well6
+                    - without.allWell().get(Months.SIX)
+                    + well24
+                    - without.allWell().get(Months.ALL);
+        }
+    }
+
+    @Override
+    public void run() {
+        try {
+            player = new Player(version, Rates.USUAL, SEED);
+            odds = player.play(RUNS, () -> stopped, played::set);
+            for (Remedy remedy : alone ? List.<Remedy>of() : Remedies.of(version, odds)) {
+                if (!stopped) {
+                    keep(tried(remedy));
+                }
+            }
+        } catch (RuntimeException e) {
+            LOG.error("A plan could not be played", e);
+        } finally {
+            over = true;
+        }
+    }
+
+    private void keep(Tried one) {
+        List<Tried> more = new ArrayList<>(tried);
+        more.add(one);
+        more.sort(Comparator.comparingDouble((Tried t) -> t.gain(odds)).reversed());
+        tried = List.copyOf(more);
+    }
+
+    /** The difference over the same runs is laid on what all runs said. */
+    private Tried tried(Remedy remedy) {
+        Odds with = new Player(remedy.on(version), Rates.USUAL, SEED).play(RUNS_OF_A_REMEDY);
+        return new Tried(
+                remedy,
+                odds.allWell().get(Months.SIX) + with.allWell().get(Months.SIX) - sameRuns(Months.SIX),
+                odds.allWell().get(Months.ALL) + with.allWell().get(Months.ALL) - sameRuns(Months.ALL));
+    }
+
+    private double sameRuns(int months) {
+        return odds.wellIn(RUNS_OF_A_REMEDY, months);
+    }
+
+    Remedy.Version version() {
+        return version;
+    }
+
+    /** Runs that are played. */
+    int played() {
+        return played.get();
+    }
+
+    /** What came of it; empty until all runs are played. */
+    Optional<Odds> odds() {
+        return Optional.ofNullable(odds);
+    }
+
+    /** What might help, best first; more may come. */
+    List<Tried> tried() {
+        return tried;
+    }
+
+    /** Whether nothing more comes. */
+    boolean over() {
+        return over;
+    }
+
+    boolean stopped() {
+        return stopped;
+    }
+
+    void stop() {
+        stopped = true;
+    }
+
+    /** One run, told. @param run from 0, below the number of runs */
+    List<Happening> tell(int run) {
+        return player.tell(run);
+    }
+}
