@@ -11,9 +11,11 @@ import pelluna.app.drawing.FishFiles;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
+import pelluna.core.odds.Months;
 import pelluna.core.odds.Odds;
 import pelluna.core.odds.Remedies;
 import pelluna.core.odds.Remedy;
+import pelluna.words.Words;
 
 /** How this usually goes: the plan, played two thousand times over two years. */
 @Controller
@@ -61,14 +63,16 @@ class OddsController {
         model.addAttribute("everything", Remedies.leavesOut(version));
         model.addAttribute("with", remedy.map(Remedy::word).orElse(""));
         model.addAttribute("remedy", remedy.map(opened.say()::of).orElse(""));
-        play.odds().ifPresent(odds -> said(model, new OddsPage(play, odds, opened.say()), odds, play, run));
+        play.odds().ifPresent(odds -> said(model, opened.say(), new OddsPage(play, odds, opened.say()), play, run));
         model.addAttribute("changed", changed.flatMap(Play::odds).orElse(null));
         return "odds";
     }
 
-    private static void said(Model model, OddsPage page, Odds odds, Play play, int run) {
+    private static void said(Model model, Words say, OddsPage page, Play play, int run) {
+        Odds odds = page.odds();
         int one = Math.floorMod(run, odds.runs());
         model.addAttribute("odds", odds);
+        model.addAttribute("ofTwenty", say.text("page.odds.ofTwenty", page.well(Months.SIX)));
         model.addAttribute("page", page);
         model.addAttribute("run", one);
         model.addAttribute("worst", page.worst(Math.min(WORST_OF, odds.runs())));

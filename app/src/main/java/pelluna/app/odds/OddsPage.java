@@ -10,6 +10,7 @@ import pelluna.core.catalogue.Species;
 import pelluna.core.odds.Fate;
 import pelluna.core.odds.Months;
 import pelluna.core.odds.Odds;
+import pelluna.core.odds.Remedy;
 import pelluna.core.plan.Party;
 import pelluna.words.Words;
 
@@ -18,6 +19,7 @@ public final class OddsPage {
     static final int TANKS = 20;
     private static final int FISH_SHOWN = 3;
     private static final int MOST_AT_RISK = 5;
+    private static final int MOST_HELPS = 5;
     private static final double WORTH_A_WORD = 0.01;
     private static final double MONTH = 365.2425 / 12;
 
@@ -31,14 +33,25 @@ public final class OddsPage {
         this.say = say;
     }
 
-    /** One of the twenty. @param mishap what goes wrong first; empty if all is well */
-    public record OneTank(List<Species> fish, String mishap) {}
+    /** One of the twenty. @param fish some of it, or whom the mishap met @param mishap what goes wrong first, if any */
+    public record OneTank(List<Species> fish, String mishap, String title) {}
+
+    Odds odds() {
+        return odds;
+    }
 
     /** One at risk. @param figure as '2 in 20' */
     public record AtRisk(Party party, String name, String why, String figure) {}
 
     /** What might help. @param figure how many of twenty are well then */
-    public record Help(String word, String says, Optional<Species> fish, String figure, String later, boolean gains) {}
+    public record Help(
+            String word,
+            String says,
+            Optional<Species> fish,
+            String figure,
+            String later,
+            boolean gains,
+            boolean copper) {}
 
     /** How many of twenty: '17', 'fewer than 1'. */
     public String of(double share) {
@@ -79,17 +92,20 @@ public final class OddsPage {
                             .toList();
             // Every so many goes wrong, so that they do not stand in a heap.
             int wrong = (i + 1) * (TANKS - well) / TANKS - i * (TANKS - well) / TANKS;
-            tanks.add(new OneTank(
-                    shown, wrong == 0 || firsts.isEmpty() ? "" : mishap(firsts.get(i * firsts.size() / TANKS))));
+            tanks.add(
+                    wrong == 0 || firsts.isEmpty()
+                            ? new OneTank(shown, "", "")
+                            : amiss(firsts.get(i * firsts.size() / TANKS)));
         }
         return tanks;
     }
 
-    private String mishap(Odds.First first) {
+    private OneTank amiss(Odds.First first) {
         String what = first.fate()
                 .map(f -> say.of(f, "brief"))
-                .orElseGet(() -> say.text(first.cramped() ? "page.odds.outgrown" : "page.odds.badlyHurt"));
-        return say.text("page.odds.mishap", first.fish().species(), what);
+                .orElseGet(() -> first.cramped() ? say.text("page.odds.outgrown") : say.text("page.odds.badlyHurt"));
+        return new OneTank(
+                List.of(first.fish().species()), what, say.title(first.fish().species()));
     }
 
     /** Those with the highest risk first. */
@@ -137,13 +153,15 @@ public final class OddsPage {
     /** What might help, best first. */
     public List<Help> helps() {
         return play.tried().stream()
+                .limit(MOST_HELPS)
                 .map(t -> new Help(
                         t.remedy().word(),
                         say.of(t.remedy()),
                         t.remedy().about().map(Party::species),
                         of(Math.max(0, Math.min(1, t.well6()))),
                         of(Math.max(0, Math.min(1, t.well24()))),
-                        t.gain(odds) >= 1.0 / TANKS))
+                        t.gain(odds) >= 1.0 / TANKS,
+                        t.remedy() instanceof Remedy.Quarantined q && q.school().copper()))
                 .toList();
     }
 

@@ -20,7 +20,7 @@ final class Play implements Runnable {
     private static final Logger LOG = LoggerFactory.getLogger(Play.class);
     static final int RUNS = 2000;
     /** A remedy is played less often: by the same chance, so that the difference is known as well. */
-    static final int RUNS_OF_A_REMEDY = 400;
+    static final int RUNS_OF_A_REMEDY = 1000;
 
     static final long SEED = 1;
 
@@ -91,7 +91,7 @@ final class Play implements Runnable {
     }
 
     /** Runs that are played. */
-    int played() {
+    public int played() {
         return played.get();
     }
 
@@ -106,7 +106,7 @@ final class Play implements Runnable {
     }
 
     /** Whether nothing more comes. */
-    boolean over() {
+    public boolean over() {
         return over;
     }
 

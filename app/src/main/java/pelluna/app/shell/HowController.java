@@ -1,6 +1,7 @@
 package pelluna.app.shell;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -8,6 +9,8 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
+import pelluna.core.odds.Rate;
+import pelluna.core.units.Rounding;
 import pelluna.core.units.Step;
 import pelluna.words.Words;
 
@@ -46,7 +49,29 @@ class HowController {
         return page(model, say);
     }
 
+    /** A rate of the odds. @param figure with its unit and range */
+    record RateView(Rate rate, String figure) {}
+
+    private static RateView view(Rate r, Words say) {
+        return new RateView(
+                r,
+                say.text(
+                        "page.how.rate",
+                        figure(r, r.value(), say),
+                        say.of(r.kind()),
+                        figure(r, r.range().low(), say),
+                        figure(r, r.range().high(), say)));
+    }
+
+    /** With two digits that count. */
+    private static String figure(Rate rate, double value, Words say) {
+        double shown = rate.kind().shown(value);
+        return say.of(Rounding.to(shown >= 10 ? 0 : shown >= 1 ? 1 : shown >= 0.1 ? 2 : 3, shown));
+    }
+
     private static String page(Model model, Words say) {
+        model.addAttribute(
+                "rates", Stream.of(Rate.values()).map(r -> view(r, say)).toList());
         model.addAttribute("marks", new Marks(say));
         model.addAttribute("steps", List.of(Step.values()));
         model.addAttribute("terms", TERMS);

@@ -5,7 +5,7 @@ import pelluna.core.plan.Party;
 import pelluna.core.units.Convert;
 
 /**
- * Old age after Gompertz (1825): risk a year grows as e^(5a ÷ L) with the age a and the lifespan L of the catalogue, so
+ * Old age after Gompertz (1825): risk grows as e^(5a ÷ L) with the age a and the lifespan L of the catalogue, so
  * that half reach L; that shape is Pelluna's judgement. The age is told from the length at which it came and the
  * time since.
  */

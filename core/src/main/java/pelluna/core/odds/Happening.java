@@ -23,7 +23,8 @@ public record Happening(LocalDate on, What what) {
 
     public record Breakdown() implements What {}
 
-    public record Lost(Party fish, boolean many, Fate fate) implements What {}
+    /** @param before whether it was not in the tank yet */
+    public record Lost(Party fish, boolean many, Fate fate, boolean before) implements What {}
 
     /** @param by another that killed or ate it */
     public record LostTo(Party fish, boolean many, Fate fate, Party by) implements What {}

@@ -9,7 +9,7 @@ final class Hunger implements Hazard {
     private static final int LONG = 180;
 
     private static final double PROVED = 0.2;
-    private static final double SECOND_STEP = 4;
+    private static final double SECOND_STEP = 6;
 
     private final Cast cast;
     private final double[] risks;

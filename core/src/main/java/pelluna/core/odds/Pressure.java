@@ -3,7 +3,7 @@ package pelluna.core.odds;
 import java.util.Arrays;
 import org.hipparchus.util.FastMath;
 
-/** What each fish has to stand from the others in one run: by tension, tempers, and how long two have known each other. */
+/** What each fish stands from the others in one run: by tension, tempers, and how long two have known each other. */
 final class Pressure {
     private final Cast cast;
     private final double stays;

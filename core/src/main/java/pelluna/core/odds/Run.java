@@ -195,7 +195,7 @@ final class Run {
         played.lostOn()[i] = day;
         played.fates()[i] = fate;
         played.by()[i] = by;
-        tell(day, lost(fish[i], fate, by));
+        tell(day, lost(fish[i], day, fate, by));
         return true;
     }
 
@@ -206,10 +206,10 @@ final class Run {
                 : new Happening.BadlyHurtBy(f.of(), many, cast.parties().get(by).party());
     }
 
-    private Happening.What lost(Fish f, Fate fate, int by) {
+    private Happening.What lost(Fish f, int day, Fate fate, int by) {
         boolean many = f.of().count() > 1;
         return by == Played.NOBODY
-                ? new Happening.Lost(f.of(), many, fate)
+                ? new Happening.Lost(f.of(), many, fate, day < f.from())
                 : new Happening.LostTo(
                         f.of(), many, fate, cast.parties().get(by).party());
     }

@@ -11,7 +11,7 @@ import pelluna.core.water.Ammonia;
 
 /** The water of the plan day by day: how far over what is safe, which is the same in every run. */
 final class Waters {
-    /** Fish are lost below this at night, mg/L. From memory; {@link pelluna.core.water.Oxygen} has where stress begins. */
+    /** Fish are lost below this at night, mg/L; stress begins at {@link pelluna.core.water.Oxygen}. From memory. */
     private static final double LEAST_OXYGEN = 4;
 
     private static final int DIGITS = 9;

@@ -19,7 +19,7 @@ import pelluna.core.losses.KaplanMeier.Observed;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
 
-/** What is known of a simulation before it is run: limits, repeatability, convergence, what makes it better or worse. */
+/** What is known of a simulation beforehand: limits, repeatability, convergence, what makes it better or worse. */
 class PlayerTest {
     private static final long SEED = 4;
 
