@@ -51,11 +51,11 @@ class OddsController {
                 opened,
                 "arrivals",
                 opened.say().text("page.odds.title"),
-                opened.say().text("page.odds.playedSoOften", Play.RUNS));
+                opened.say().text("page.odds.playedSoOften", desk.runs()));
         model.addAttribute("tab", "odds");
         model.addAttribute("pictures", new FishFiles());
         model.addAttribute("play", play);
-        model.addAttribute("runs", Play.RUNS);
+        model.addAttribute("runs", desk.runs());
         model.addAttribute(
                 "nobody",
                 version.plan().residents().isEmpty() && version.going().isEmpty());

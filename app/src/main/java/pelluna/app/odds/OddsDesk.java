@@ -6,6 +6,7 @@ import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.ForkJoinPool;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import pelluna.core.odds.Remedy;
 import pelluna.core.plan.Plan;
@@ -21,6 +22,16 @@ class OddsDesk {
     private final Cache<Asked, Play> plays =
             Caffeine.newBuilder().maximumSize(MOST).build();
     private final ForkJoinPool player = new ForkJoinPool(1);
+    private final int runs;
+
+    /** @param runs of a plan, above one */
+    OddsDesk(@Value("${pelluna.odds.runs}") int runs) {
+        this.runs = runs;
+    }
+
+    int runs() {
+        return runs;
+    }
 
     /** @param days on which the arrivals go in, in their order */
     private record Asked(Plan plan, List<LocalDate> days, boolean alone) {}
@@ -30,7 +41,7 @@ class OddsDesk {
         List<LocalDate> days =
                 version.schedule().steps().stream().map(s -> s.releaseOn()).toList();
         return plays.get(new Asked(version.plan(), days, alone), asked -> {
-            Play play = new Play(version, alone);
+            Play play = new Play(version, runs, alone);
             player.execute(play);
             return play;
         });

@@ -18,13 +18,10 @@ import pelluna.core.odds.Remedy;
 /** One plan at play: how far it has come, and what came of it. */
 final class Play implements Runnable {
     private static final Logger LOG = LoggerFactory.getLogger(Play.class);
-    static final int RUNS = 2000;
-    /** A remedy is played less often: by the same chance, so that the difference is known as well. */
-    static final int RUNS_OF_A_REMEDY = 1000;
-
     static final long SEED = 1;
 
     private final Remedy.Version version;
+    private final int runs;
     private final boolean alone;
     private final AtomicInteger played = new AtomicInteger();
     private volatile Player player;
@@ -33,9 +30,10 @@ final class Play implements Runnable {
     private volatile boolean stopped;
     private volatile boolean over;
 
-    /** @param alone without trying what might help */
-    Play(Remedy.Version version, boolean alone) {
+    /** @param runs above one @param alone without trying what might help */
+    Play(Remedy.Version version, int runs, boolean alone) {
         this.version = version;
+        this.runs = runs;
         this.alone = alone;
     }
 
@@ -53,7 +51,7 @@ final class Play implements Runnable {
     public void run() {
         try {
             player = new Player(version, Rates.USUAL, SEED);
-            odds = player.play(RUNS, () -> stopped, played::set);
+            odds = player.play(runs, () -> stopped, played::set);
             for (Remedy remedy : alone ? List.<Remedy>of() : Remedies.of(version, odds)) {
                 if (!stopped) {
                     keep(tried(remedy));
@@ -73,9 +71,12 @@ final class Play implements Runnable {
         tried = List.copyOf(more);
     }
 
-    /** The difference over the same runs is laid on what all runs said. */
+    /**
+     * A remedy is played half as often, by the same chance: the difference over the same runs is laid on what all runs
+     * said.
+     */
     private Tried tried(Remedy remedy) {
-        Odds with = new Player(remedy.on(version), Rates.USUAL, SEED).play(RUNS_OF_A_REMEDY);
+        Odds with = new Player(remedy.on(version), Rates.USUAL, SEED).play(runs / 2);
         return new Tried(
                 remedy,
                 odds.allWell().get(Months.SIX) + with.allWell().get(Months.SIX) - sameRuns(Months.SIX),
@@ -83,7 +84,7 @@ final class Play implements Runnable {
     }
 
     private double sameRuns(int months) {
-        return odds.wellIn(RUNS_OF_A_REMEDY, months);
+        return odds.wellIn(runs / 2, months);
     }
 
     Remedy.Version version() {

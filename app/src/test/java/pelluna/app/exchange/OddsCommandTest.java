@@ -18,7 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 class OddsCommandTest {
     private static final String PLAN =
             "{\"pelluna\":1,\"startOn\":\"2027-03-01\",\"tank\":{\"lengthCm\":150,\"widthCm\":60,\"waterHeightCm\":55,"
-                    + "\"netLitres\":428,\"cover\":\"none\"},\"residents\":[{\"species\":\"Gramma loreto\",\"lengthCm\":6}],"
+                    + "\"netLitres\":428,\"cover\":\"none\"},"
+                    + "\"residents\":[{\"species\":\"Gramma loreto\",\"lengthCm\":6}],"
                     + "\"wishes\":[{\"species\":\"firefish\",\"count\":2},{\"species\":\"Paracanthurus hepatus\"}]}";
 
     record Run(int code, String out, String err) {
