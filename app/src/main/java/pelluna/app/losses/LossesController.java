@@ -10,6 +10,7 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.chart.SurvivalDrawing;
 import pelluna.app.fish.Fish;
 import pelluna.app.fish.Individuals;
+import pelluna.app.odds.OddsAtHand;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
@@ -31,15 +32,23 @@ class LossesController {
     private final LifeBook book;
     private final MissingFish missing;
     private final Individuals fish;
+    private final OddsAtHand odds;
     private final Shells shells;
 
     LossesController(
-            TankPlans plans, LedgerView ledger, LifeBook book, MissingFish missing, Individuals fish, Shells shells) {
+            TankPlans plans,
+            LedgerView ledger,
+            LifeBook book,
+            MissingFish missing,
+            Individuals fish,
+            OddsAtHand odds,
+            Shells shells) {
         this.plans = plans;
         this.ledger = ledger;
         this.book = book;
         this.missing = missing;
         this.fish = fish;
+        this.odds = odds;
         this.shells = shells;
     }
 
@@ -64,6 +73,7 @@ class LossesController {
         KaplanMeier curve = SurvivalTable.curve(lives.lives());
         shells.around(
                 model, opened, "losses", opened.say().text("page.losses.losses"), sentence(lines, curve, opened.say()));
+        model.addAttribute("odds", odds.of(opened).orElse(null));
         model.addAttribute("tab", "ledger");
         model.addAttribute("scope", everywhere ? "all" : "tank");
         model.addAttribute("several", plans.tanks().size() > 1);

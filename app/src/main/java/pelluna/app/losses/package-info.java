@@ -10,6 +10,7 @@
             "limits",
             "livestock",
             "log",
+            "odds",
             "overrides",
             "picture",
             "planning",

@@ -5,9 +5,11 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import pelluna.core.arrivals.Dated;
 import pelluna.core.odds.Remedy;
 import pelluna.core.plan.Plan;
 
@@ -38,13 +40,23 @@ class OddsDesk {
 
     /** The play of a plan: begun, if nobody has asked for it lately. @param alone without trying what might help */
     Play of(Remedy.Version version, boolean alone) {
-        List<LocalDate> days =
-                version.schedule().steps().stream().map(s -> s.releaseOn()).toList();
-        return plays.get(new Asked(version.plan(), days, alone), asked -> {
+        return plays.get(asked(version, alone), asked -> {
             Play play = new Play(version, runs, alone);
             player.execute(play);
             return play;
         });
+    }
+
+    /** The play of a plan, if somebody has asked for it lately. */
+    Optional<Play> known(Remedy.Version version) {
+        return Optional.ofNullable(plays.getIfPresent(asked(version, false)));
+    }
+
+    private static Asked asked(Remedy.Version version, boolean alone) {
+        return new Asked(
+                version.plan(),
+                version.schedule().steps().stream().map(Dated::releaseOn).toList(),
+                alone);
     }
 
     /** Forgets a play that was stopped, so that it can be begun again. */

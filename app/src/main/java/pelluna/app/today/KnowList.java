@@ -13,6 +13,7 @@ import pelluna.app.account.OwnedTank;
 import pelluna.app.behaviour.Behaviours;
 import pelluna.app.fish.Fish;
 import pelluna.app.losses.AfterIllness;
+import pelluna.app.odds.OddsAtHand;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.probe.Probes;
@@ -40,12 +41,14 @@ class KnowList {
     private final Behaviours behaviour;
     private final Probes probes;
     private final AfterIllness afterIllness;
+    private final OddsAtHand odds;
 
-    KnowList(TankPlans plans, Behaviours behaviour, Probes probes, AfterIllness afterIllness) {
+    KnowList(TankPlans plans, Behaviours behaviour, Probes probes, AfterIllness afterIllness, OddsAtHand odds) {
         this.plans = plans;
         this.behaviour = behaviour;
         this.probes = probes;
         this.afterIllness = afterIllness;
+        this.odds = odds;
     }
 
     List<Item> of(OpenTank opened, List<Fish> all, List<Fish> there) {
@@ -76,6 +79,7 @@ class KnowList {
                 stop < 0 ? left : left.substring(0, stop + 1),
                 stop < 0 ? "" : opened.say().text("page.today.withEverybodyPlannedGrown", left.substring(stop + 2)),
                 Item.Button.to(opened.say().text("page.today.lenses"), base + "/arrivals")));
+        odds.of(opened).map(o -> odds(o, opened)).ifPresent(items::add);
         opened.ahead().changes().stream()
                 .filter(c -> OUTGROWS.contains(c.kind()))
                 .filter(c -> c.about().stream().allMatch(id -> id.startsWith("r")))
@@ -130,6 +134,16 @@ class KnowList {
                                         opened.say().text("page.today.whatWasLearned"),
                                         base + "/log/pecking-order")))));
         return items;
+    }
+
+    private static Item odds(OddsAtHand.Brief brief, OpenTank opened) {
+        Item item = know(
+                "odds",
+                Step.CALM,
+                brief.says(),
+                brief.atRisk(),
+                Item.Button.to(opened.say().text("page.arrivalsParts.odds"), OddsAtHand.href(opened)));
+        return brief.fish().map(item::with).orElse(item);
     }
 
     private static Item of(List<Fish> all, long fish, Item item) {

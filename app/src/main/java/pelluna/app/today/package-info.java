@@ -10,6 +10,7 @@
             "introduction",
             "log",
             "losses",
+            "odds",
             "planning",
             "probe",
             "quarantine",

@@ -83,6 +83,12 @@ class OddsPagesTest {
         assertThat(page.split("class=\"amiss\"").length - 1)
                 .as("those that go amiss")
                 .isEqualTo(20 - Integer.parseInt(well.group(1)));
+        for (String other : List.of("/today", "/losses")) {
+            assertThat(body(at.replace("/arrivals/odds", other)))
+                    .as(other)
+                    .containsPattern(said("page.odds.brief"))
+                    .containsPattern(said("page.odds.briefAtRisk"));
+        }
         assertThat(over(at + "?run=3")).isNotEqualTo(page);
         assertThat(over(at + "?run=-5")).contains("run=96");
         assertThat(over(at + "?with=nonsense")).doesNotContainPattern(said("page.odds.twoPlans"));
