@@ -6,10 +6,16 @@ import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
 import pelluna.core.odds.Months;
 import pelluna.core.odds.Remedy;
+import pelluna.core.units.Step;
 
 /** How a plan usually goes, for other pages, where it was played already: nothing is played for them. */
 @Component
 public class OddsAtHand {
+    /** From these shares of tanks in which all is well on it is calm, or a ripple. Pelluna's judgement. */
+    private static final double CALM_FROM = 0.75;
+
+    private static final double RIPPLE_FROM = 0.5;
+
     private final OddsDesk desk;
 
     OddsAtHand(OddsDesk desk) {
@@ -21,8 +27,9 @@ public class OddsAtHand {
      *
      * @param atRisk who is most at risk, and of what; empty if nobody is much
      * @param fish   that one
+     * @param step   how grave it is
      */
-    public record Brief(String says, String atRisk, Optional<Species> fish) {}
+    public record Brief(String says, String atRisk, Optional<Species> fish, Step step) {}
 
     /** Of a plan as it stands today. */
     public Optional<Brief> of(OpenTank opened) {
@@ -42,6 +49,11 @@ public class OddsAtHand {
                 opened.say().text("page.odds.brief", opened.say().text("page.odds.ofTwenty", page.well(Months.SIX))),
                 worst.map(w -> opened.say().text("page.odds.briefAtRisk", w.name(), w.figure(), w.why()))
                         .orElse(""),
-                worst.map(w -> w.party().species()));
+                worst.map(w -> w.party().species()),
+                step(page.odds().allWell().get(Months.SIX)));
+    }
+
+    private static Step step(double well) {
+        return well >= CALM_FROM ? Step.CALM : well >= RIPPLE_FROM ? Step.RIPPLE : Step.CHOP;
     }
 }

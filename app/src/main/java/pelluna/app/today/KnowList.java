@@ -139,7 +139,7 @@ class KnowList {
     private static Item odds(OddsAtHand.Brief brief, OpenTank opened) {
         Item item = know(
                 "odds",
-                Step.CALM,
+                brief.step(),
                 brief.says(),
                 brief.atRisk(),
                 Item.Button.to(opened.say().text("page.arrivalsParts.odds"), OddsAtHand.href(opened)));

@@ -89,7 +89,7 @@ class ExperienceTest {
         return Experience.of(all).of(DOTTYBACK, GRAMMA, 0.15).orElseThrow().chance();
     }
 
-    /** Pairs drawn from a known truth: the model is off by group and by pair; 80 in 100 of the ranges hold the truth. */
+    /** Pairs drawn from a known truth, the model off as a whole and by pair: 80 in 100 of the ranges hold it. */
     @Test
     void aKnownTruthIsRecoveredAndRangesCoverAsOftenAsTheySay() {
         Random random = new Random(8);
