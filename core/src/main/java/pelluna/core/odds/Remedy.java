@@ -1,7 +1,6 @@
 package pelluna.core.odds;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.arrivals.Scheduler;
@@ -9,22 +8,21 @@ import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.QuarantineSchool;
+import pelluna.core.tank.Tank;
 import pelluna.core.units.Statement;
 
 /** Something that can be changed about a plan, to be played again with it. */
 public sealed interface Remedy extends Statement {
-    record Mesh() implements Remedy {}
+    /** Its name among the remedies of a plan, for an address: 'mesh', 'box-w17'. */
+    String word();
 
-    record Quarantined(QuarantineSchool school) implements Remedy {}
+    /** The same plan with it. */
+    Version on(Version v);
 
-    record Fed(int meals) implements Remedy {}
-
-    record Boxed(Party fish) implements Remedy {}
-
-    record LeftOut(Party fish) implements Remedy {}
-
-    /** Everything that is wished for goes in, what Pelluna leaves out as well. */
-    record Everything() implements Remedy {}
+    /** The fish that it is about, if it is about one. */
+    default Optional<Party> about() {
+        return Optional.empty();
+    }
 
     /** A plan as it is played. */
     record Version(Plan plan, Schedule schedule) {
@@ -39,52 +37,101 @@ public sealed interface Remedy extends Statement {
                     .flatMap(s -> s.arrival().parties().stream())
                     .toList();
         }
+
+        /** On the same days in another tank. */
+        Version in(Tank other) {
+            return new Version(plan.with(other), schedule);
+        }
     }
 
-    /** Its name among the remedies of a plan, for an address: 'mesh', 'box-w17'. */
-    default String word() {
-        if (this instanceof Boxed b) {
-            return "box-" + b.fish.id();
+    record Mesh() implements Remedy {
+        @Override
+        public String word() {
+            return "mesh";
         }
-        if (this instanceof LeftOut l) {
-            return "without-" + l.fish.id();
+
+        @Override
+        public Version on(Version v) {
+            return v.in(v.plan.tank().under(Cover.MESH));
         }
-        return getClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 
-    /** The fish that it is about, if it is about one. */
-    default Optional<Party> about() {
-        return this instanceof Boxed b
-                ? Optional.of(b.fish)
-                : this instanceof LeftOut l ? Optional.of(l.fish) : Optional.empty();
+    record Quarantined(QuarantineSchool school) implements Remedy {
+        @Override
+        public String word() {
+            return "quarantined";
+        }
+
+        @Override
+        public Version on(Version v) {
+            Tank tank = v.plan.tank();
+            return Version.of(v.plan.with(tank.quarantining(Math.max(1, tank.quarantinePlaces()), school)), v.going());
+        }
     }
 
-    /** The same plan with it. */
-    default Version on(Version v) {
-        if (this instanceof Mesh) {
-            return new Version(v.plan.with(v.plan.tank().under(Cover.MESH)), v.schedule);
+    record Fed(int meals) implements Remedy {
+        @Override
+        public String word() {
+            return "fed";
         }
-        if (this instanceof Quarantined q) {
-            int places = Math.max(1, v.plan.tank().quarantinePlaces());
-            return Version.of(v.plan.with(v.plan.tank().quarantining(places, q.school)), v.going());
+
+        @Override
+        public Version on(Version v) {
+            return v.in(v.plan.tank().fed(meals, v.plan.tank().seaweed()));
         }
-        if (this instanceof Fed f) {
-            return new Version(
-                    v.plan.with(v.plan.tank().fed(f.meals, v.plan.tank().seaweed())), v.schedule);
+    }
+
+    record Boxed(Party fish) implements Remedy {
+        @Override
+        public String word() {
+            return "box-" + fish.id();
         }
-        if (this instanceof Boxed b) {
-            Party boxed = b.fish.by(b.fish.hand().boxed(true));
+
+        @Override
+        public Version on(Version v) {
+            Party boxed = fish.by(fish.hand().boxed(true));
             return Version.of(
                     v.plan.with(boxed),
                     v.going().stream()
                             .map(p -> p.id().equals(boxed.id()) ? boxed : p)
                             .toList());
         }
-        if (this instanceof LeftOut l) {
-            return Version.of(
-                    v.plan.without(l.fish),
-                    v.going().stream().filter(p -> !p.id().equals(l.fish.id())).toList());
+
+        @Override
+        public Optional<Party> about() {
+            return Optional.of(fish);
         }
-        return Version.of(v.plan, v.plan.wishes());
+    }
+
+    record LeftOut(Party fish) implements Remedy {
+        @Override
+        public String word() {
+            return "without-" + fish.id();
+        }
+
+        @Override
+        public Version on(Version v) {
+            return Version.of(
+                    v.plan.without(fish),
+                    v.going().stream().filter(p -> !p.id().equals(fish.id())).toList());
+        }
+
+        @Override
+        public Optional<Party> about() {
+            return Optional.of(fish);
+        }
+    }
+
+    /** Everything that is wished for goes in, what Pelluna leaves out as well. */
+    record Everything() implements Remedy {
+        @Override
+        public String word() {
+            return "everything";
+        }
+
+        @Override
+        public Version on(Version v) {
+            return Version.of(v.plan, v.plan.wishes());
+        }
     }
 }
