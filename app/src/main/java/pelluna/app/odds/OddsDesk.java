@@ -2,6 +2,7 @@ package pelluna.app.odds;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.RemovalCause;
 import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
 import java.util.List;
@@ -21,8 +22,12 @@ import pelluna.core.plan.Plan;
 class OddsDesk {
     private static final int MOST = 24;
 
-    private final Cache<Asked, Play> plays =
-            Caffeine.newBuilder().maximumSize(MOST).build();
+    /** Whoever asks for more lets the oldest go, which ends it: what waits for its turn has a bound. */
+    private final Cache<Asked, Play> plays = Caffeine.newBuilder()
+            .maximumSize(MOST)
+            .evictionListener((Asked asked, Play play, RemovalCause why) -> play.stop())
+            .build();
+
     private final ForkJoinPool player = new ForkJoinPool(1);
     private final int runs;
 
