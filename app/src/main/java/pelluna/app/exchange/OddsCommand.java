@@ -33,7 +33,7 @@ public final class OddsCommand {
             long seed = USUAL_SEED;
             int at = 0;
             while (at + 2 < args.length) {
-                if (args[at].equals("--runs") && args[at + 1].matches("[1-9]\\d{0,5}")) {
+                if (args[at].equals("--runs") && args[at + 1].matches("[1-9]\\d{0,4}")) {
                     runs = Integer.parseInt(args[at + 1]);
                 } else if (args[at].equals("--seed") && args[at + 1].matches("-?\\d{1,18}")) {
                     seed = Long.parseLong(args[at + 1]);

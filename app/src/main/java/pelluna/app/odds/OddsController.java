@@ -43,9 +43,9 @@ class OddsController {
             Model model) {
         OpenTank opened = plans.open(tank);
         Remedy.Version version = version(opened);
-        Play play = desk.of(version, false);
+        Play play = desk.of(version, Optional.empty());
         Optional<Remedy> remedy = remedy(play, with);
-        Optional<Play> changed = remedy.map(r -> desk.of(r.on(version), true));
+        Optional<Play> changed = remedy.map(r -> desk.of(version, Optional.of(r)));
         shells.around(
                 model,
                 opened,
@@ -81,14 +81,13 @@ class OddsController {
 
     @PostMapping("/tanks/{id}/arrivals/odds/stop")
     String stop(OwnedTank tank) {
-        Play play = desk.of(version(plans.open(tank)), false);
-        play.stop();
+        desk.known(version(plans.open(tank))).ifPresent(Play::stop);
         return "redirect:/tanks/" + tank + "/arrivals/odds";
     }
 
     @PostMapping("/tanks/{id}/arrivals/odds/again")
     String again(OwnedTank tank) {
-        desk.again(desk.of(version(plans.open(tank)), false));
+        desk.known(version(plans.open(tank))).ifPresent(desk::again);
         return "redirect:/tanks/" + tank + "/arrivals/odds";
     }
 

@@ -40,13 +40,13 @@ class OddsDesk {
         return runs;
     }
 
-    /** @param days on which the arrivals go in, in their order */
-    private record Asked(Plan plan, List<LocalDate> days, boolean alone) {}
+    /** @param days on which the arrivals go in, in their order @param with name of a change; empty without */
+    private record Asked(Plan plan, List<LocalDate> days, String with) {}
 
-    /** The play of a plan: begun, if nobody has asked for it lately. @param alone without trying what might help */
-    Play of(Remedy.Version version, boolean alone) {
-        return plays.get(asked(version, alone), asked -> {
-            Play play = new Play(version, runs, alone);
+    /** The play of a plan: begun, if nobody has asked for it lately. @param with a change, if there is one */
+    Play of(Remedy.Version version, Optional<Remedy> with) {
+        return plays.get(asked(version, with.map(Remedy::word).orElse("")), asked -> {
+            Play play = new Play(version, runs, with);
             player.execute(play);
             return play;
         });
@@ -54,19 +54,21 @@ class OddsDesk {
 
     /** The play of a plan, if somebody has asked for it lately. */
     Optional<Play> known(Remedy.Version version) {
-        return Optional.ofNullable(plays.getIfPresent(asked(version, false)));
+        return Optional.ofNullable(plays.getIfPresent(asked(version, "")));
     }
 
-    private static Asked asked(Remedy.Version version, boolean alone) {
+    private static Asked asked(Remedy.Version version, String with) {
         return new Asked(
                 version.plan(),
                 version.schedule().steps().stream().map(Dated::releaseOn).toList(),
-                alone);
+                with);
     }
 
     /** Forgets a play that was stopped, so that it can be begun again. */
     void again(Play stopped) {
-        plays.asMap().values().remove(stopped);
+        if (stopped.stopped()) {
+            plays.asMap().values().remove(stopped);
+        }
     }
 
     @PreDestroy

@@ -53,12 +53,12 @@ public final class OddsPage {
             boolean gains,
             boolean copper) {}
 
-    /** How many of twenty: '17', 'fewer than 1'. */
+    /** How many of twenty: '17', 'fewer than 1'; never none or all, for so many runs as that nobody plays. */
     public String of(double share) {
         long n = Math.round(share * TANKS);
-        return n == 0 && share > 0
+        return n == 0
                 ? say.text("page.odds.fewerThanOne")
-                : n == TANKS && share < 1 ? say.text("page.odds.nearlyAll") : Long.toString(n);
+                : n == TANKS ? say.text("page.odds.nearlyAll") : Long.toString(n);
     }
 
     public String well(int months) {
@@ -144,7 +144,7 @@ public final class OddsPage {
     /** '2 in 20', '1 in 40'. */
     private String figure(double share) {
         if (share * TANKS >= 1) {
-            return say.text("page.odds.inTwenty", (int) Math.round(share * TANKS));
+            return say.text("page.odds.inTwenty", of(share));
         }
         int one = (int) (5 * Math.round(1 / share / 5));
         return say.text("page.odds.oneIn", one);

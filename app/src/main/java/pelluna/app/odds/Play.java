@@ -1,5 +1,6 @@
 package pelluna.app.odds;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,15 +15,19 @@ import pelluna.core.odds.Player;
 import pelluna.core.odds.Rates;
 import pelluna.core.odds.Remedies;
 import pelluna.core.odds.Remedy;
+import pelluna.core.units.Stop;
 
 /** One plan at play: how far it has come, and what came of it. */
 final class Play implements Runnable {
     private static final Logger LOG = LoggerFactory.getLogger(Play.class);
     static final long SEED = 1;
 
+    /** So long an order is looked for, as everywhere on pages. */
+    private static final Duration MOST = Duration.ofSeconds(8);
+
     private final Remedy.Version version;
     private final int runs;
-    private final boolean alone;
+    private final Optional<Remedy> with;
     private final AtomicInteger played = new AtomicInteger();
     private volatile Player player;
     private volatile Odds odds;
@@ -30,14 +35,14 @@ final class Play implements Runnable {
     private volatile boolean stopped;
     private volatile boolean over;
 
-    /** @param runs above one @param alone without trying what might help */
-    Play(Remedy.Version version, int runs, boolean alone) {
+    /** @param runs above one @param with a change, played without trying what else might help */
+    Play(Remedy.Version version, int runs, Optional<Remedy> with) {
         this.version = version;
         this.runs = runs;
-        this.alone = alone;
+        this.with = with;
     }
 
-    /** A remedy that was played. @param well how many well after six and after 24 months, as a share of all runs */
+    /** A remedy that was played. @param well6 share of runs that are well after six months @param well24 after 24 */
     record Tried(Remedy remedy, double well6, double well24) {
         double gain(Odds without) {
             return well6
@@ -50,9 +55,9 @@ final class Play implements Runnable {
     @Override
     public void run() {
         try {
-            player = new Player(version, Rates.USUAL, SEED);
+            player = new Player(with.map(this::changed).orElse(version), Rates.USUAL, SEED);
             odds = player.play(runs, () -> stopped, played::set);
-            for (Remedy remedy : alone ? List.<Remedy>of() : Remedies.of(version, odds)) {
+            for (Remedy remedy : with.isPresent() ? List.<Remedy>of() : Remedies.of(version, odds)) {
                 if (!stopped) {
                     keep(tried(remedy));
                 }
@@ -62,6 +67,10 @@ final class Play implements Runnable {
         } finally {
             over = true;
         }
+    }
+
+    private Remedy.Version changed(Remedy by) {
+        return by.on(version, Stop.after(MOST).or(() -> stopped));
     }
 
     private void keep(Tried one) {
@@ -76,7 +85,7 @@ final class Play implements Runnable {
      * said.
      */
     private Tried tried(Remedy remedy) {
-        Odds with = new Player(remedy.on(version), Rates.USUAL, SEED).play(runs / 2);
+        Odds with = new Player(changed(remedy), Rates.USUAL, SEED).play(runs / 2);
         return new Tried(
                 remedy,
                 odds.allWell().get(Months.SIX) + with.allWell().get(Months.SIX) - sameRuns(Months.SIX),

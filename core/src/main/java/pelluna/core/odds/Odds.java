@@ -55,11 +55,7 @@ public record Odds(
             Map<Fate, Double> why,
             Optional<Party> mostlyBy,
             double takes,
-            Optional<Integer> usuallyOn) {
-        public double atRisk() {
-            return lost.get(Months.ALL);
-        }
-    }
+            Optional<Integer> usuallyOn) {}
 
     /** What goes wrong first in a run. @param day of the plan @param fate empty if it was harmed and lives */
     public record First(int day, LocalDate on, Party fish, Optional<Fate> fate, boolean cramped) {}
@@ -73,7 +69,7 @@ public record Odds(
                 / first.size();
     }
 
-    /** Out of so many tanks, how many; never more certain than the runs say. */
+    /** Out of so many tanks, how many, rounded. */
     public int outOf(int tanks, int months) {
         return (int) Math.round(allWell.get(months) * tanks);
     }

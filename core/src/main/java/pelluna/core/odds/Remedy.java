@@ -10,14 +10,15 @@ import pelluna.core.tank.Cover;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.tank.Tank;
 import pelluna.core.units.Statement;
+import pelluna.core.units.Stop;
 
 /** Something that can be changed about a plan, to be played again with it. */
 public sealed interface Remedy extends Statement {
     /** Its name among the remedies of a plan, for an address: 'mesh', 'box-w17'. */
     String word();
 
-    /** The same plan with it. */
-    Version on(Version v);
+    /** The same plan with it. @param stop when the search for its order ends with the best it has */
+    Version on(Version v, Stop stop);
 
     /** The fish that it is about, if it is about one. */
     default Optional<Party> about() {
@@ -27,8 +28,8 @@ public sealed interface Remedy extends Statement {
     /** A plan as it is played. */
     record Version(Plan plan, Schedule schedule) {
         /** @param going those of the wishes that go in */
-        static Version of(Plan plan, List<Party> going) {
-            return new Version(plan, new Scheduler(plan, going).planned());
+        static Version of(Plan plan, List<Party> going, Stop stop) {
+            return new Version(plan, new Scheduler(plan, going, stop).planned());
         }
 
         /** Those of the wishes that go in. */
@@ -51,7 +52,7 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
+        public Version on(Version v, Stop stop) {
             return v.in(v.plan.tank().under(Cover.MESH));
         }
     }
@@ -63,9 +64,10 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
+        public Version on(Version v, Stop stop) {
             Tank tank = v.plan.tank();
-            return Version.of(v.plan.with(tank.quarantining(Math.max(1, tank.quarantinePlaces()), school)), v.going());
+            return Version.of(
+                    v.plan.with(tank.quarantining(Math.max(1, tank.quarantinePlaces()), school)), v.going(), stop);
         }
     }
 
@@ -76,7 +78,7 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
+        public Version on(Version v, Stop stop) {
             return v.in(v.plan.tank().fed(meals, v.plan.tank().seaweed()));
         }
     }
@@ -88,13 +90,14 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
+        public Version on(Version v, Stop stop) {
             Party boxed = fish.by(fish.hand().boxed(true));
             return Version.of(
                     v.plan.with(boxed),
                     v.going().stream()
                             .map(p -> p.id().equals(boxed.id()) ? boxed : p)
-                            .toList());
+                            .toList(),
+                    stop);
         }
 
         @Override
@@ -110,10 +113,11 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
+        public Version on(Version v, Stop stop) {
             return Version.of(
                     v.plan.without(fish),
-                    v.going().stream().filter(p -> !p.id().equals(fish.id())).toList());
+                    v.going().stream().filter(p -> !p.id().equals(fish.id())).toList(),
+                    stop);
         }
 
         @Override
@@ -130,8 +134,8 @@ public sealed interface Remedy extends Statement {
         }
 
         @Override
-        public Version on(Version v) {
-            return Version.of(v.plan, v.plan.wishes());
+        public Version on(Version v, Stop stop) {
+            return Version.of(v.plan, v.plan.wishes(), stop);
         }
     }
 }

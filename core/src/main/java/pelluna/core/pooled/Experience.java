@@ -22,7 +22,7 @@ import pelluna.core.catalogue.Species;
 public final class Experience {
     /** Nothing is said of a pair that fewer keepers have had: they could be known by it. */
     public static final int LEAST_KEEPERS = 5;
-    /** No source counts for more than this share of a pair, where there are several. Pelluna's judgement. */
+    /** Beside the others at full weight no source makes up more than this share of a pair. Pelluna's judgement. */
     private static final double MOST_OF_ONE = 1.0 / 3;
 
     private static final double TAIL = 0.1;
