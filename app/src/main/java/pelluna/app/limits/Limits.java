@@ -52,14 +52,17 @@ final class Limits {
     private record Here(Pattern path, String field, int letters) {}
 
     private static final List<Here> SPECIAL = List.of(
-            new Here(Pattern.compile(".*/(log/sheets/take|catalogue|import-export)"), "text", LONG_TEXT),
+            new Here(
+                    Pattern.compile(".*/(log/sheets/take|catalogue|import-export)|/account/figures"),
+                    "text",
+                    LONG_TEXT),
             new Here(Pattern.compile(".*/log/typed"), "text", 600),
             new Here(Pattern.compile(".*/stock-list"), "text", 60_000),
             new Here(Pattern.compile(".*/losses/crew/\\d+/count"), "note", 200),
             new Here(Pattern.compile(".*/log/fish/\\d+/(called|member)"), "name", 40),
             new Here(Pattern.compile(".*/arrivals/leaves"), "why", 200));
     private static final Pattern WITH_FILE = Pattern.compile("/tanks/\\d+/(log/(sheets(/take)?|water|fish/\\d+/picture)"
-            + "|catalogue|import-export|losses|stock-list)");
+            + "|catalogue|import-export|losses|stock-list)|/account/figures");
     private static final Pattern PLANNED =
             Pattern.compile("/tanks/\\d+/(arrivals/(day|leaves|restock)|start|losses/wait)");
     /** In these, what looks like a day is somebody's text. */

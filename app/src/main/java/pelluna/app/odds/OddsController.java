@@ -7,10 +7,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.OwnedTank;
+import pelluna.app.account.Ownership;
 import pelluna.app.drawing.FishFiles;
 import pelluna.app.planning.OpenTank;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
+import pelluna.app.tank.Tanks;
 import pelluna.core.odds.Months;
 import pelluna.core.odds.Odds;
 import pelluna.core.odds.Remedies;
@@ -24,14 +26,23 @@ class OddsController {
     private static final int AGAIN = 900;
 
     private static final int WORST_OF = 100;
+    /** In an address, the what-if copy of a tank, or the tank of a copy. */
+    private static final String COPY = "copy";
 
     private final TankPlans plans;
     private final OddsDesk desk;
+    private final Hindsight hindsight;
+    private final Ownership ownership;
+    private final Tanks tanks;
     private final Shells shells;
 
-    OddsController(TankPlans plans, OddsDesk desk, Shells shells) {
+    OddsController(
+            TankPlans plans, OddsDesk desk, Hindsight hindsight, Ownership ownership, Tanks tanks, Shells shells) {
         this.plans = plans;
         this.desk = desk;
+        this.hindsight = hindsight;
+        this.ownership = ownership;
+        this.tanks = tanks;
         this.shells = shells;
     }
 
@@ -40,12 +51,20 @@ class OddsController {
             OwnedTank tank,
             @RequestParam(defaultValue = "0") int run,
             @RequestParam(defaultValue = "") String with,
+            @RequestParam(defaultValue = "0") long then,
             Model model) {
         OpenTank opened = plans.open(tank);
         Remedy.Version version = version(opened);
         Play play = desk.of(version, Optional.empty());
         Optional<Remedy> remedy = remedy(play, with);
-        Optional<Play> changed = remedy.map(r -> desk.of(version, Optional.of(r)));
+        Optional<OpenTank> other = other(opened).map(plans::open);
+        boolean copy = with.equals(COPY) && other.isPresent();
+        Optional<Play> changed = copy
+                ? other.map(o -> desk.of(version(o), Optional.empty()))
+                : remedy.map(r -> desk.of(version, Optional.of(r)));
+        Optional<Hindsight.Back> back = play.odds().isEmpty() || opened.tank().sandboxOf() != null
+                ? Optional.empty()
+                : hindsight.of(tank, then, plans.today(), opened.say());
         shells.around(
                 model,
                 opened,
@@ -59,10 +78,17 @@ class OddsController {
         model.addAttribute(
                 "nobody",
                 version.plan().residents().isEmpty() && version.going().isEmpty());
-        model.addAttribute("again", play.over() && changed.map(Play::over).orElse(true) ? null : AGAIN);
+        boolean over = play.over()
+                && changed.map(c -> c.odds().isPresent() || c.over()).orElse(true)
+                && back.map(b -> b.play().over()).orElse(true);
+        model.addAttribute("again", over ? null : AGAIN);
+        model.addAttribute("back", back.orElse(null));
+        model.addAttribute("other", other.map(o -> o.tank().name()).orElse(""));
         model.addAttribute("everything", Remedies.leavesOut(version));
-        model.addAttribute("with", remedy.map(Remedy::word).orElse(""));
-        model.addAttribute("remedy", remedy.map(opened.say()::of).orElse(""));
+        model.addAttribute("with", copy ? COPY : remedy.map(Remedy::word).orElse(""));
+        model.addAttribute(
+                "remedy",
+                copy ? other.get().tank().name() : remedy.map(opened.say()::of).orElse(""));
         play.odds().ifPresent(odds -> said(model, opened.say(), new OddsPage(play, odds, opened.say()), play, run));
         model.addAttribute("changed", changed.flatMap(Play::odds).orElse(null));
         return "odds";
@@ -89,6 +115,14 @@ class OddsController {
     String again(OwnedTank tank) {
         desk.known(version(plans.open(tank))).ifPresent(desk::again);
         return "redirect:/tanks/" + tank + "/arrivals/odds";
+    }
+
+    /** The what-if copy of a tank, or the tank of a copy. */
+    private Optional<OwnedTank> other(OpenTank opened) {
+        Long of = opened.tank().sandboxOf();
+        return of != null
+                ? Optional.of(ownership.tank(of))
+                : tanks.sandboxOf(opened.owned()).map(copy -> ownership.tank(copy.id()));
     }
 
     private static Remedy.Version version(OpenTank opened) {

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
+import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import pelluna.core.arrivals.Dated;
@@ -26,6 +27,12 @@ class OddsDesk {
     private final Cache<Asked, Play> plays = Caffeine.newBuilder()
             .maximumSize(MOST)
             .evictionListener((Asked asked, Play play, RemovalCause why) -> play.stop())
+            .build();
+
+    /** Plans of days gone by, by the number under which they were kept: they never change. */
+    private final Cache<Long, Play> past = Caffeine.newBuilder()
+            .maximumSize(MOST)
+            .evictionListener((Long word, Play play, RemovalCause why) -> play.stop())
             .build();
 
     private final ForkJoinPool player = new ForkJoinPool(1);
@@ -47,6 +54,15 @@ class OddsDesk {
     Play of(Remedy.Version version, Optional<Remedy> with) {
         return plays.get(asked(version, with.map(Remedy::word).orElse("")), asked -> {
             Play play = new Play(version, runs, with);
+            player.execute(play);
+            return play;
+        });
+    }
+
+    /** The play of a plan that was kept on a day. @param found asked for when it is played */
+    Play past(long word, Supplier<Remedy.Version> found) {
+        return past.get(word, w -> {
+            Play play = Play.alone(found, runs);
             player.execute(play);
             return play;
         });
@@ -74,6 +90,7 @@ class OddsDesk {
     @PreDestroy
     void end() {
         plays.asMap().values().forEach(Play::stop);
+        past.asMap().values().forEach(Play::stop);
         player.shutdownNow();
     }
 }

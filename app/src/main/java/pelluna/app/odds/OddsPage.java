@@ -55,6 +55,10 @@ public final class OddsPage {
 
     /** How many of twenty: '17', 'fewer than 1'; never none or all, for so many runs as that nobody plays. */
     public String of(double share) {
+        return of(share, say);
+    }
+
+    static String of(double share, Words say) {
         long n = Math.round(share * TANKS);
         return n == 0
                 ? say.text("page.odds.fewerThanOne")

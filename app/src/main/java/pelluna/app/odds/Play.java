@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import pelluna.core.odds.Happening;
@@ -25,9 +26,10 @@ final class Play implements Runnable {
     /** So long an order is looked for, as everywhere on pages. */
     private static final Duration MOST = Duration.ofSeconds(8);
 
-    private final Remedy.Version version;
+    private final Supplier<Remedy.Version> found;
     private final int runs;
     private final Optional<Remedy> with;
+    private final boolean tries;
     private final AtomicInteger played = new AtomicInteger();
     private volatile Player player;
     private volatile Odds odds;
@@ -37,9 +39,19 @@ final class Play implements Runnable {
 
     /** @param runs above one @param with a change, played without trying what else might help */
     Play(Remedy.Version version, int runs, Optional<Remedy> with) {
-        this.version = version;
+        this(() -> version, runs, with, with.isEmpty());
+    }
+
+    private Play(Supplier<Remedy.Version> found, int runs, Optional<Remedy> with, boolean tries) {
+        this.found = found;
         this.runs = runs;
         this.with = with;
+        this.tries = tries;
+    }
+
+    /** Of a plan that is found when it is played, without trying what else might help. */
+    static Play alone(Supplier<Remedy.Version> found, int runs) {
+        return new Play(found, runs, Optional.empty(), false);
     }
 
     /** A remedy that was played. @param well6 share of runs that are well after six months @param well24 after 24 */
@@ -55,9 +67,9 @@ final class Play implements Runnable {
     @Override
     public void run() {
         try {
-            player = new Player(with.map(this::changed).orElse(version), Rates.USUAL, SEED);
+            player = new Player(with.map(this::changed).orElseGet(found), Rates.USUAL, SEED);
             odds = player.play(runs, () -> stopped, played::set);
-            for (Remedy remedy : with.isPresent() ? List.<Remedy>of() : Remedies.of(version, odds)) {
+            for (Remedy remedy : tries ? Remedies.of(version(), odds) : List.<Remedy>of()) {
                 if (!stopped) {
                     keep(tried(remedy));
                 }
@@ -70,7 +82,7 @@ final class Play implements Runnable {
     }
 
     private Remedy.Version changed(Remedy by) {
-        return by.on(version, Stop.after(MOST).or(() -> stopped));
+        return by.on(version(), Stop.after(MOST).or(() -> stopped));
     }
 
     private void keep(Tried one) {
@@ -97,7 +109,7 @@ final class Play implements Runnable {
     }
 
     Remedy.Version version() {
-        return version;
+        return found.get();
     }
 
     /** Runs that are played. */
@@ -106,7 +118,7 @@ final class Play implements Runnable {
     }
 
     /** What came of it; empty until all runs are played. */
-    Optional<Odds> odds() {
+    public Optional<Odds> odds() {
         return Optional.ofNullable(odds);
     }
 

@@ -29,7 +29,7 @@ enum Deed implements Named, Statement {
     NOTED("noted", "people/note"),
     SHARED("shared", "links.*|calendar/.*"),
     ARCHIVED("archived", "archive"),
-    TANK("tank", "tank|name|stance|start|residents.*|begin");
+    TANK("tank", "tank|others|name|stance|start|residents.*|begin");
 
     private final String word;
     private final Pattern where;

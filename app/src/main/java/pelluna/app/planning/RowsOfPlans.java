@@ -34,14 +34,14 @@ class RowsOfPlans {
      */
     record Read(TankEntity tank, PlannedFish fish, PlanFile said, PlanFile seen) {}
 
-    /** @param catalogue another one means that facts may have changed */
-    private record When(long tank, long version, Catalogue catalogue, LocalDate today) {}
+    /** @param catalogue another one means that facts may have changed @param others likewise what others saw */
+    private record When(long tank, long version, Catalogue catalogue, OthersSaw.Known others, LocalDate today) {}
 
-    Read of(OwnedTank tank, Catalogue catalogue, LocalDate today, Supplier<Read> anew) {
+    Read of(OwnedTank tank, Catalogue catalogue, OthersSaw.Known others, LocalDate today, Supplier<Read> anew) {
         if (!TankVersion.onlyReads()) {
             return anew.get();
         }
-        When when = new When(tank.id(), versions.of(tank.id()), catalogue, today);
+        When when = new When(tank.id(), versions.of(tank.id()), catalogue, others, today);
         Read known = kept.getIfPresent(when);
         if (known == null) {
             known = anew.get();

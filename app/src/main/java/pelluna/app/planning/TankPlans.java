@@ -4,8 +4,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,6 +59,7 @@ public class TankPlans {
     private final PlanFiles files;
     private final KeeperCatalogue catalogue;
     private final OwnRecords records;
+    private final OthersSaw others;
     private final RowsOfPlans rows;
     private final Assessments assessments;
     private final Clock clock;
@@ -70,6 +74,7 @@ public class TankPlans {
             PlanFiles files,
             KeeperCatalogue catalogue,
             OwnRecords records,
+            OthersSaw others,
             RowsOfPlans rows,
             Assessments assessments,
             Clock clock,
@@ -82,6 +87,7 @@ public class TankPlans {
         this.files = files;
         this.catalogue = catalogue;
         this.records = records;
+        this.others = others;
         this.rows = rows;
         this.assessments = assessments;
         this.clock = clock;
@@ -113,7 +119,9 @@ public class TankPlans {
 
     /** A tank with what Pelluna says of it. Within a transaction that is found only when it is asked for. */
     public OpenTank open(OwnedTank tank) {
-        return open(tank, known -> rows.of(tank, known, today(), () -> read(tank, UnaryOperator.identity())));
+        return open(
+                tank,
+                known -> rows.of(tank, known, others.known(), today(), () -> read(tank, UnaryOperator.identity())));
     }
 
     /** The same as if it had one more wish, which has no row yet and stands last. */
@@ -141,7 +149,7 @@ public class TankPlans {
         TankEntity row = tank(tank);
         PlannedFish fish = lives.planned(tank);
         PlanFile said = more.apply(file(row, fish));
-        return new RowsOfPlans.Read(row, fish, said, seen(said.tested(tests(tank)), tank, fish.residents()));
+        return new RowsOfPlans.Read(row, fish, said, seen(told(row, said.tested(tests(tank))), tank, fish.residents()));
     }
 
     public LocalDate today() {
@@ -151,8 +159,20 @@ public class TankPlans {
     /** The plan file of a tank, with what the log knows; every fish has the number of its row. */
     @Transactional(readOnly = true)
     public PlanFile file(OwnedTank tank) {
+        TankEntity row = tank(tank);
         PlannedFish fish = lives.planned(tank);
-        return seen(file(tank(tank), fish).tested(tests(tank)), tank, fish.residents());
+        return seen(told(row, file(row, fish).tested(tests(tank))), tank, fish.residents());
+    }
+
+    /** Puts to a plan what other keepers saw of its species, unless its keeper has set that aside. */
+    private PlanFile told(TankEntity tank, PlanFile file) {
+        if (tank.withoutOthers()) {
+            return file;
+        }
+        Set<String> species = Stream.concat(file.residents().stream(), file.wishes().stream())
+                .map(FishFile::species)
+                .collect(Collectors.toSet());
+        return file.known(others.known().of(species));
     }
 
     /** Puts on every resident what the log knows of it, on top of what came with its plan file. */
@@ -308,6 +328,7 @@ public class TankPlans {
     public TankEntity copy(OwnedTank of, PlanFile file, PlanFile base) {
         TankEntity copy = tank(of.owner(), file);
         copy.copies(of.id(), base);
+        copy.leavesOthersAside(tank(of).withoutOthers());
         return lay(copy, file);
     }
 

@@ -8,16 +8,17 @@ import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Step;
 
 /** Figures that may be shared, as docs/figures-file.md has them; null for what nobody has said. */
-record FiguresFile(
+public record FiguresFile(
         int pellunaFigures,
         int tanks,
         List<LifePart> lives,
         List<TallyPart> saidAndHappened,
         List<BinPart> tensionAndFights,
-        List<CrewPart> crew) {
-    static final int FORMAT = 1;
+        List<CrewPart> crew,
+        List<PairPart> pairs) {
+    public static final int FORMAT = 1;
 
-    record LifePart(
+    public record LifePart(
             String species,
             long days,
             boolean lost,
@@ -28,9 +29,11 @@ record FiguresFile(
             Boolean openCover,
             Boolean pressedInPlan) {}
 
-    record TallyPart(Topic topic, int saidAndHappened, int saidOnly, int happenedOnly, int neither) {}
+    public record TallyPart(Topic topic, int saidAndHappened, int saidOnly, int happenedOnly, int neither) {}
 
-    record BinPart(Step step, int pairsWatched, int seenToContest, int seenToFightHard, double hoursWatched) {}
+    public record BinPart(Step step, int pairsWatched, int seenToContest, int seenToFightHard, double hoursWatched) {}
 
-    record CrewPart(CrewKind kind, int lost, double animalMonths) {}
+    public record CrewPart(CrewKind kind, int lost, double animalMonths) {}
+
+    public record PairPart(String aggressor, String target, int keepers, int seenToFightHard, double expected) {}
 }

@@ -13,6 +13,7 @@ import pelluna.core.units.Step;
  * @param other   for tension the one that is pressed, for 'eaten' the prey; null otherwise
  * @param about   the word of a kind of reef life, or the lens; empty otherwise
  * @param tension 0 to 100; null for what is no tension
+ * @param byModel the same without what other keepers saw; null for what is no tension, and of earlier releases
  * @param why     the reasons, read when they are asked for; of earlier releases in their words
  */
 record Forecast(
@@ -22,6 +23,7 @@ record Forecast(
         Long other,
         String about,
         Double tension,
+        Double byModel,
         Supplier<List<? extends Statement>> why) {
     static final String TENSION = "tension";
     static final String EATEN = "eaten";
@@ -37,7 +39,17 @@ record Forecast(
             String about,
             Double tension,
             List<? extends Statement> reasons) {
-        this(rule, step, fish, other, about, tension, () -> reasons);
+        this(rule, step, fish, other, about, tension, tension, () -> reasons);
+    }
+
+    /** The same with what the model says by itself. */
+    Forecast byModel(double index) {
+        return new Forecast(rule, step, fish, other, about, tension, index, why);
+    }
+
+    /** What the model had said by itself, 0 to 100. */
+    double ofModel() {
+        return byModel == null ? tension : byModel;
     }
 
     List<? extends Statement> reasons() {

@@ -27,6 +27,10 @@ class ForecastEntity extends Row {
 
     private String about = "";
     private Double tension;
+
+    @Column(name = "by_model")
+    private Double byModel;
+
     private String reason;
 
     protected ForecastEntity() {}
@@ -39,6 +43,7 @@ class ForecastEntity extends Row {
         this.otherId = s.other();
         this.about = s.about();
         this.tension = s.tension();
+        this.byModel = s.byModel();
         this.reason = json.write(s.reasons());
     }
 
@@ -54,6 +59,7 @@ class ForecastEntity extends Row {
                 otherId,
                 about,
                 tension,
+                byModel,
                 () -> json.read(reason));
     }
 }

@@ -106,15 +106,16 @@ public class PredictionKeeper implements Predictions {
                     && who.containsKey(t.aggressor().id())
                     && who.containsKey(t.target().id())) {
                 said.add(new Forecast(
-                        Forecast.TENSION,
-                        t.step(),
-                        who.get(t.aggressor().id()),
-                        who.get(t.target().id()),
-                        "",
-                        t.index(),
-                        t.reasons().isEmpty()
-                                ? List.of(new NothingBetween())
-                                : List.of(t.reasons().get(0).why())));
+                                Forecast.TENSION,
+                                t.step(),
+                                who.get(t.aggressor().id()),
+                                who.get(t.target().id()),
+                                "",
+                                t.index(),
+                                t.reasons().isEmpty()
+                                        ? List.of(new NothingBetween())
+                                        : List.of(t.reasons().get(0).why()))
+                        .byModel(t.byModel()));
             }
         }
         for (Eaten e : a.eaten()) {

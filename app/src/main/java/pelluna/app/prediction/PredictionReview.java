@@ -103,7 +103,7 @@ public class PredictionReview implements PredictionsInHindsight {
     }
 
     /** An arrival that was taken back on its own day never was. */
-    private static boolean undone(LivestockEntity f, PredictionRows.Head h) {
+    static boolean undone(LivestockEntity f, PredictionRows.Head h) {
         return f.stage().wish() || f.stage() == Stage.DROPPED && h.onDay().equals(f.leftOn());
     }
 

@@ -16,15 +16,17 @@ import pelluna.core.units.Rounding;
  * no notes, no money. Its format is in docs/figures-file.md.
  */
 @Component
-class SharedFigures {
+public class SharedFigures {
     private final LifeBook book;
     private final PredictionReview review;
     private final Crews crew;
+    private final SharedPairs pairs;
 
-    SharedFigures(LifeBook book, PredictionReview review, Crews crew) {
+    SharedFigures(LifeBook book, PredictionReview review, Crews crew, SharedPairs pairs) {
         this.book = book;
         this.review = review;
         this.crew = crew;
+        this.pairs = pairs;
     }
 
     @Transactional(readOnly = true)
@@ -41,7 +43,8 @@ class SharedFigures {
                                 e.getKey(),
                                 e.getValue().lost(),
                                 Rounding.to(1, e.getValue().months())))
-                        .toList());
+                        .toList(),
+                pairs.of(tanks));
     }
 
     private static FiguresFile.LifePart life(Life l) {

@@ -8,6 +8,7 @@
             "livestock",
             "log",
             "losses",
+            "odds",
             "overrides",
             "planfile",
             "planning",

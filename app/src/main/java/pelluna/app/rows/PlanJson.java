@@ -2,6 +2,7 @@ package pelluna.app.rows;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import pelluna.core.plan.ElsewhereFile;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.TestFile;
 import pelluna.core.units.Named;
@@ -22,10 +23,13 @@ public final class PlanJson {
 
     private PlanJson() {}
 
-    /** A plan without tests is written without their list. */
+    /** A plan without tests, or of which others saw nothing, is written without their list. */
     private interface Sparse {
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<TestFile> tests();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<ElsewhereFile> elsewhere();
     }
 
     /** Enumerations by the words of the open formats. */

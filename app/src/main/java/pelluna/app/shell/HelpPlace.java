@@ -27,6 +27,8 @@ enum HelpPlace implements Named {
     LOSSES("losses"),
     LOSS("losses/new"),
     PREDICTED("losses/predicted"),
+    OTHERS("losses/others"),
+    CALIBRATION("losses/calibration"),
     CREW("losses/crew"),
     INCIDENTS("losses/incidents"),
     SHOP_CARD("shop-card"),
@@ -40,6 +42,7 @@ enum HelpPlace implements Named {
     ACCOUNT("/account"),
     REMINDERS("/account/reminders"),
     PROGRAMS("/account/programs"),
+    FIGURES("/account/figures"),
     NEW_TANK("/tanks/new"),
     HOW("/how");
 

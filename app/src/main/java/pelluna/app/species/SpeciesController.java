@@ -56,18 +56,21 @@ class SpeciesController {
     private final KeeperCatalogue catalogue;
     private final FactOverrideEdits ownWord;
     private final SideBySide sideBySide;
+    private final ByOthers byOthers;
 
     SpeciesController(
             TankPlans plans,
             Shells shells,
             KeeperCatalogue catalogue,
             FactOverrideEdits ownWord,
-            SideBySide sideBySide) {
+            SideBySide sideBySide,
+            ByOthers byOthers) {
         this.plans = plans;
         this.shells = shells;
         this.catalogue = catalogue;
         this.ownWord = ownWord;
         this.sideBySide = sideBySide;
+        this.byOthers = byOthers;
     }
 
     /** A line of what was found. */
@@ -207,6 +210,7 @@ class SpeciesController {
                         .sorted(Comparator.comparing(Finding::step).reversed())
                         .toList());
         model.addAttribute("neighbours", Neighbours.of(s, opened.singles(), opened.say()));
+        model.addAttribute("byOthers", byOthers.of(s, opened.say()));
         model.addAttribute("shop", AtTheShop.of(s, catalogue.get()));
         model.addAttribute("alike", lookAlikes(s));
         model.addAttribute("others", opened.say().names(s).stream().skip(1).collect(Collectors.joining(", ")));

@@ -42,6 +42,9 @@ public class TankEntity extends Row {
     @Column(name = "archived_at")
     private Instant archivedAt;
 
+    @Column(name = "without_others")
+    private boolean withoutOthers;
+
     @Embedded
     private TankFigures figures = new TankFigures();
 
@@ -92,6 +95,15 @@ public class TankEntity extends Row {
     /** Puts it away or, with null, brings it back. */
     public void putAway(Instant when) {
         archivedAt = when;
+    }
+
+    /** Whether what other keepers saw is set aside for it. */
+    public boolean withoutOthers() {
+        return withoutOthers;
+    }
+
+    public void leavesOthersAside(boolean aside) {
+        withoutOthers = aside;
     }
 
     public LocalTime lightsOn() {

@@ -46,6 +46,8 @@ class AccessibleInBrowserTest {
             "/tanks/1/losses",
             "/tanks/1/losses/new",
             "/tanks/1/losses/predicted",
+            "/tanks/1/losses/others",
+            "/tanks/1/losses/calibration",
             "/tanks/1/losses/crew",
             "/tanks/1/losses/incidents",
             "/tanks/1/losses/incidents/1",
@@ -67,6 +69,7 @@ class AccessibleInBrowserTest {
             "/tanks/new",
             "/account",
             "/account/programs",
+            "/account/figures",
             "/account/reminders",
             "/how");
 

@@ -20,6 +20,8 @@ import java.util.stream.DoubleStream;
  */
 final class Asking {
     private static final byte[] BUFFER = new byte[1 << 16];
+    /** Tenths of a centimetre, up to 60 cm of sand. */
+    private static final int DEPTHS = 590;
 
     private final String server;
     private final String cookie;
@@ -64,7 +66,7 @@ final class Asking {
         if (parts.length == 2) {
             page.setRequestProperty("X-CSRF-TOKEN", token);
             page.setDoOutput(true);
-            String form = parts[1].replace("#", Double.toString(1 + number++ / 10.0));
+            String form = parts[1].replace("#", Double.toString(1 + number++ % DEPTHS / 10.0));
             page.getOutputStream().write(form.getBytes(StandardCharsets.UTF_8));
         }
         try (InputStream answer = page.getInputStream()) {

@@ -71,6 +71,8 @@ class PseudoLanguageInBrowserTest {
             "losses",
             "losses/new",
             "losses/predicted",
+            "losses/others",
+            "losses/calibration",
             "losses/crew",
             "losses/incidents",
             "losses/incidents/1",

@@ -44,7 +44,7 @@ class OncePerKeyTest {
 
     /** What changes how an account is entered has tests of its own, and would end the session that all others use. */
     private static final Pattern OF_AN_ACCOUNT = Pattern.compile(
-            "/(first|forgot|reset/.*|sign-in/.*|sign-up.*|account/(?!reminders|programs).*|invitation/.*)");
+            "/(first|forgot|reset/.*|sign-in/.*|sign-up.*|account/(?!reminders|programs|figures).*|invitation/.*)");
 
     @Test
     void theListKnowsEveryAddressThatIsWrittenTo() {

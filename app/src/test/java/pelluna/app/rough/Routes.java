@@ -103,6 +103,11 @@ final class Routes {
         put("/tanks/{id}/shop-card/sleep/{life}", "life", World::slept, with("what", "drop"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/from-plan", with("plan", PLAN));
+        put("/account/figures/share", with("on", "false"));
+        put("/account/figures", w -> form("text", World.file()));
+        put("/account/figures/{source}/aside", "source", World::figures, with("aside", "true"));
+        put("/account/figures/{source}/remove", "source", World::figures, with());
+        put("/tanks/{id}/others", with("aside", "true"));
         put("/account/programs", with("name", "A script", "scope", "read", "days", "30"));
         put("/account/programs/{token}/end", "token", w -> w.token(), with());
         put("/tanks/{id}/arrivals/arrived", w -> {

@@ -4,6 +4,7 @@ import java.security.GeneralSecurityException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -15,6 +16,8 @@ import pelluna.app.testing.TestCluster;
 
 /** A tank with something of everything in it, and ways to make one more of each. */
 final class World {
+    private static final AtomicInteger FILES = new AtomicInteger();
+
     static final String TODAY = Pelluna.today().toString();
     /** What ends a tank, or goes on elsewhere. */
     private static final Set<String> ENDS = Set.of("/tanks", "/tanks/{id}/remove", "/tanks/{id}/what-if/keep");
@@ -117,6 +120,22 @@ final class World {
         Pelluna.post("/account/programs", Map.of("name", "One more", "scope", "read", "days", "30"));
         return TestCluster.jdbc()
                 .sql("select max(id) from program_token")
+                .query(String.class)
+                .single();
+    }
+
+    /** A file of figures like no other. */
+    static String file() {
+        return """
+            {"pellunaFigures": 1, "tanks": 1, "pairs": [{"aggressor": "Gramma loreto", "target": "Gramma melacara",
+             "keepers": 900000, "seenToFightHard": 1, "expected": %d.5}]}""".formatted(FILES.incrementAndGet());
+    }
+
+    /** The number of such a file that was taken in. */
+    String figures() {
+        Pelluna.post("/account/figures", Map.of("text", file()));
+        return TestCluster.jdbc()
+                .sql("select max(id) from figures_source")
                 .query(String.class)
                 .single();
     }

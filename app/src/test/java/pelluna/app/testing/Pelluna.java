@@ -58,6 +58,7 @@ public final class Pelluna {
                     "--management.server.port=0",
                     // tests go round themselves
                     "--pelluna.reminders=24h",
+                    "--pelluna.pooled.first=24h",
                     // enough to be told, and soon over
                     "--pelluna.odds.runs=100",
                     "--pelluna.waits.tank=60s",

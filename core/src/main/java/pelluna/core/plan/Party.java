@@ -3,6 +3,7 @@ package pelluna.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
+import pelluna.core.behaviour.Elsewhere;
 import pelluna.core.behaviour.OwnRecord;
 import pelluna.core.catalogue.Species;
 import pelluna.core.growth.Growth;
@@ -20,6 +21,7 @@ import pelluna.core.growth.Growth;
  * @param growth   of its species, or as its own measured lengths have it
  * @param hand     what its keeper has decided by hand about its arrival
  * @param own      what it has been seen to do to others, which stands over what its kind does
+ * @param elsewhere what other keepers saw of species of its plan
  * @param dated    whether its keeper said on which day it came; if not, nobody knows who was there before whom
  */
 public record Party(
@@ -34,6 +36,7 @@ public record Party(
         Growth growth,
         Hand hand,
         OwnRecord own,
+        Elsewhere elsewhere,
         boolean dated) {
 
     /** By their place in the plan: residents first, then wishes, each in the order in which they were put in. */
@@ -63,6 +66,7 @@ public record Party(
                 species.size().growth(),
                 Hand.FREE,
                 OwnRecord.NONE,
+                Elsewhere.NOTHING,
                 true);
     }
 
@@ -99,37 +103,49 @@ public record Party(
     }
 
     public Party bought(LocalDate day) {
-        return new Party(id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own, dated);
+        return new Party(
+                id, species, count, lengthCm, day, day, want, captiveBred, growth, hand, own, elsewhere, dated);
     }
 
     /** The same arrival with another number of fish. */
     public Party counting(int other) {
-        return new Party(id, species, other, lengthCm, from, since, want, captiveBred, growth, hand, own, dated);
+        return new Party(
+                id, species, other, lengthCm, from, since, want, captiveBred, growth, hand, own, elsewhere, dated);
     }
 
     /** The same arrival, bought at another length, cm. */
     public Party sized(double otherCm) {
-        return new Party(id, species, count, otherCm, from, since, want, captiveBred, growth, hand, own, dated);
+        return new Party(
+                id, species, count, otherCm, from, since, want, captiveBred, growth, hand, own, elsewhere, dated);
     }
 
     /** The same arrival with something decided by hand. */
     public Party by(Hand other) {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, other, own, dated);
+        return new Party(
+                id, species, count, lengthCm, from, since, want, captiveBred, growth, other, own, elsewhere, dated);
     }
 
     /** The same fish with what it has been seen to do. */
     public Party seen(OwnRecord record) {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, record, dated);
+        return new Party(
+                id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, record, elsewhere, dated);
+    }
+
+    /** The same fish, with what other keepers saw. */
+    public Party knowing(Elsewhere others) {
+        return new Party(
+                id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, own, others, dated);
     }
 
     /** The same fish, of which nobody said when it came. */
     public Party undated() {
-        return new Party(id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, own, false);
+        return new Party(
+                id, species, count, lengthCm, from, since, want, captiveBred, growth, hand, own, elsewhere, false);
     }
 
     /** The same fish as it was measured, growing on from that day. */
     public Party measuredOn(LocalDate day, double cm, Growth refitted) {
-        return new Party(id, species, count, cm, day, since, want, captiveBred, refitted, hand, own, dated);
+        return new Party(id, species, count, cm, day, since, want, captiveBred, refitted, hand, own, elsewhere, dated);
     }
 
     /** Another species in its place, at the size that shops usually have; one fish, or the least group. */
@@ -146,6 +162,7 @@ public record Party(
                 other.size().growth(),
                 hand,
                 OwnRecord.NONE,
+                elsewhere,
                 dated);
     }
 

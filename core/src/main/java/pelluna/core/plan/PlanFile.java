@@ -12,6 +12,7 @@ import pelluna.core.catalogue.Stance;
  *
  * @param pelluna   the version of the format, 1
  * @param residents in the order in which they were put in, as are wishes and tests
+ * @param elsewhere what other keepers saw of some of these species
  */
 public record PlanFile(
         int pelluna,
@@ -21,47 +22,53 @@ public record PlanFile(
         TankFile tank,
         List<FishFile> residents,
         List<FishFile> wishes,
-        List<TestFile> tests) {
+        List<TestFile> tests,
+        List<ElsewhereFile> elsewhere) {
     public static final int VERSION = 1;
 
     public PlanFile {
         residents = residents == null ? List.of() : List.copyOf(residents);
         wishes = wishes == null ? List.of() : List.copyOf(wishes);
         tests = tests == null ? List.of() : List.copyOf(tests);
+        elsewhere = elsewhere == null ? List.of() : List.copyOf(elsewhere);
     }
 
     /** A tank with nobody in it and nobody wished for. */
     public static PlanFile of(String name, TankFile tank) {
-        return new PlanFile(VERSION, name, null, null, tank, List.of(), List.of(), List.of());
+        return new PlanFile(VERSION, name, null, null, tank, List.of(), List.of(), List.of(), List.of());
     }
 
     public PlanFile named(String other) {
-        return new PlanFile(pelluna, other, stance, startOn, tank, residents, wishes, tests);
+        return new PlanFile(pelluna, other, stance, startOn, tank, residents, wishes, tests, elsewhere);
     }
 
     public PlanFile with(Stance other) {
-        return new PlanFile(pelluna, name, other, startOn, tank, residents, wishes, tests);
+        return new PlanFile(pelluna, name, other, startOn, tank, residents, wishes, tests, elsewhere);
     }
 
     /** @param day null for a plan that starts today */
     public PlanFile startingOn(LocalDate day) {
-        return new PlanFile(pelluna, name, stance, day, tank, residents, wishes, tests);
+        return new PlanFile(pelluna, name, stance, day, tank, residents, wishes, tests, elsewhere);
     }
 
     public PlanFile with(TankFile other) {
-        return new PlanFile(pelluna, name, stance, startOn, other, residents, wishes, tests);
+        return new PlanFile(pelluna, name, stance, startOn, other, residents, wishes, tests, elsewhere);
     }
 
     public PlanFile living(List<FishFile> others) {
-        return new PlanFile(pelluna, name, stance, startOn, tank, others, wishes, tests);
+        return new PlanFile(pelluna, name, stance, startOn, tank, others, wishes, tests, elsewhere);
     }
 
     public PlanFile wishing(List<FishFile> others) {
-        return new PlanFile(pelluna, name, stance, startOn, tank, residents, others, tests);
+        return new PlanFile(pelluna, name, stance, startOn, tank, residents, others, tests, elsewhere);
     }
 
     public PlanFile tested(List<TestFile> others) {
-        return new PlanFile(pelluna, name, stance, startOn, tank, residents, wishes, others);
+        return new PlanFile(pelluna, name, stance, startOn, tank, residents, wishes, others, elsewhere);
+    }
+
+    public PlanFile known(List<ElsewhereFile> others) {
+        return new PlanFile(pelluna, name, stance, startOn, tank, residents, wishes, tests, others);
     }
 
     /** The same plan with every resident changed. */

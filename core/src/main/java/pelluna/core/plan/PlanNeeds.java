@@ -18,6 +18,8 @@ public sealed interface PlanNeeds extends Statement {
 
     record AfterItComes(String on) implements PlanNeeds {}
 
+    record UpToKeepers(int keepers) implements PlanNeeds {}
+
     record AsManyHides(int hides) implements PlanNeeds {}
 
     record Heights(int most) implements PlanNeeds {}

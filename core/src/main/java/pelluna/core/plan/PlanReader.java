@@ -8,7 +8,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
+import pelluna.core.behaviour.Elsewhere;
 import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.behaviour.SeenElsewhere;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.catalogue.Stance;
@@ -51,13 +53,15 @@ public final class PlanReader {
         Stance stance = file.stance() == null ? Stance.CUSTOMARY : file.stance();
         List<WaterTest> tests = tests(file, start, today);
         Tank tank = tank(file.tank(), start, latest(tests, WaterTest::nitrate), latest(tests, WaterTest::phosphate));
+        Elsewhere elsewhere = elsewhere(file.elsewhere());
         List<Party> residents = new ArrayList<>();
         for (FishFile f : file.residents()) {
-            residents.add(party(f, "residents", residents.size(), start, tank, today));
+            residents.add(
+                    party(f, "residents", residents.size(), start, tank, today).knowing(elsewhere));
         }
         List<Party> wishes = new ArrayList<>();
         for (FishFile f : file.wishes()) {
-            wishes.add(party(f, "wishes", wishes.size(), start, tank, today));
+            wishes.add(party(f, "wishes", wishes.size(), start, tank, today).knowing(elsewhere));
         }
         return new Plan(tank, stance, start, residents, wishes, tests, fallow(file.tank(), start));
     }
@@ -152,7 +156,7 @@ public final class PlanReader {
     private Party party(FishFile f, String list, int i, LocalDate start, Tank tank, LocalDate today) {
         String at = list + "[" + i + "].";
         boolean resident = list.equals("residents");
-        Species species = species(f, at);
+        Species species = species(f.species(), at + "species");
         if (f.lengthCm() != null && f.lengthCm() > species.size().recordCm() * OVER_RECORD) {
             throw new PlanException(
                     at + "lengthCm",
@@ -229,10 +233,30 @@ public final class PlanReader {
                 f.risk() == null ? Risk.NONE : f.risk());
     }
 
-    private Species species(FishFile f, String at) {
-        return catalogue.find(f.species()).orElseGet(() -> {
-            Resolution meant = names().resolve(f.species());
-            return meant.one().orElseThrow(() -> new UnclearNameException(at + "species", meant));
+    private Elsewhere elsewhere(List<ElsewhereFile> files) {
+        Elsewhere all = Elsewhere.NOTHING;
+        for (int i = 0; i < files.size(); i++) {
+            ElsewhereFile f = files.get(i);
+            String at = "elsewhere[" + i + "].";
+            if (f.hard() > f.keepers()) {
+                throw new PlanException(
+                        at + "hard",
+                        new PlanFound.Text(Integer.toString(f.hard())),
+                        new PlanNeeds.UpToKeepers(f.keepers()));
+            }
+            all = all.with(
+                    species(f.aggressor(), at + "aggressor").scientificName(),
+                    species(f.target(), at + "target").scientificName(),
+                    new SeenElsewhere(
+                            f.keepers(), f.hard(), Math.min(f.keepers(), f.expected()), f.times(), f.weight()));
+        }
+        return all;
+    }
+
+    private Species species(String name, String field) {
+        return catalogue.find(name).orElseGet(() -> {
+            Resolution meant = names().resolve(name);
+            return meant.one().orElseThrow(() -> new UnclearNameException(field, meant));
         });
     }
 

@@ -10,8 +10,9 @@ package pelluna.core.pooled;
 record Counts(double of, double hard, double expected) {
     static final Counts NONE = new Counts(0, 0, 0);
 
-    Counts and(double weight, boolean seenHard, double said) {
-        return new Counts(of + weight, hard + (seenHard ? weight : 0), expected + weight * said);
+    /** @param weight of each of these keepers */
+    static Counts of(PairSeen seen, double weight) {
+        return new Counts(weight * seen.keepers(), weight * seen.hard(), weight * seen.keepers() * seen.expected());
     }
 
     Counts and(Counts more) {

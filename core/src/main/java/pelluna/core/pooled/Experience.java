@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.util.FastMath;
+import pelluna.core.behaviour.SeenElsewhere;
 import pelluna.core.catalogue.Species;
 
 /**
@@ -44,7 +45,17 @@ public final class Experience {
      * @param weight   of these keepers in the chance, 0 to 1; the rest is what is known of like pairs and of the model
      */
     public record OfPair(
-            int keepers, int hard, double expected, double chance, double low, double high, double weight) {}
+            int keepers, int hard, double expected, double chance, double low, double high, double weight) {
+        /** The same as it enters tension. */
+        public SeenElsewhere seen() {
+            return new SeenElsewhere(keepers, hard, expected, SeenElsewhere.times(expected / keepers, chance), weight);
+        }
+    }
+
+    private final List<Pair> pairs = new ArrayList<>();
+
+    /** Two species of which something is said, the same way round. */
+    public record Pair(Species aggressor, Species target) {}
 
     private Experience() {}
 
@@ -59,6 +70,7 @@ public final class Experience {
             pairs.computeIfAbsent(Level.SPECIES.key(one.aggressor(), one.target()), k -> new ArrayList<>())
                     .add(one);
         }
+        pairs.values().removeIf(Experience::onlyUnsigned);
         pairs.forEach(made::count);
         List<Species[]> kinds = pairs.values().stream()
                 .map(p -> new Species[] {p.get(0).aggressor(), p.get(0).target()})
@@ -69,28 +81,35 @@ public final class Experience {
         return made;
     }
 
+    /** What nobody vouches for is not told alone. Pelluna's judgement. */
+    private static boolean onlyUnsigned(List<PairSeen> pair) {
+        return pair.stream().allMatch(p -> p.source().equals(PairSeen.UNSIGNED));
+    }
+
     /** Hard fights stand over none, where a keeper of one source says a pair twice. */
     private static Collection<PairSeen> once(Collection<PairSeen> all) {
         Map<List<String>, PairSeen> once = new LinkedHashMap<>();
         for (PairSeen p : all) {
             List<String> key = List.of(p.source(), p.keeper(), Level.SPECIES.key(p.aggressor(), p.target()));
-            once.merge(key, p, (a, b) -> a.hard() ? a : b);
+            once.merge(key, p, (a, b) -> b.hard() > a.hard() ? b : a);
         }
         return once.values();
     }
 
     private void count(String key, List<PairSeen> pair) {
-        keepers.put(key, pair.size());
-        hard.put(key, (int) pair.stream().filter(PairSeen::hard).count());
+        keepers.put(key, pair.stream().mapToInt(PairSeen::keepers).sum());
+        if (keepers.get(key) >= LEAST_KEEPERS) {
+            pairs.add(new Pair(pair.get(0).aggressor(), pair.get(0).target()));
+        }
+        hard.put(key, pair.stream().mapToInt(PairSeen::hard).sum());
         Map<String, Double> weights = weights(pair);
         for (PairSeen one : pair) {
             for (Level level : Level.values()) {
                 seen.get(level)
                         .merge(
                                 level.key(one.aggressor(), one.target()),
-                                Counts.NONE.and(weights.get(one.source()), one.hard(), one.expected()),
-                                (a, b) ->
-                                        new Counts(a.of() + b.of(), a.hard() + b.hard(), a.expected() + b.expected()));
+                                Counts.of(one, weights.get(one.source())),
+                                Counts::and);
             }
         }
     }
@@ -98,14 +117,21 @@ public final class Experience {
     /** Of each source, what one of its keepers counts: less where it alone would make up most of a pair. */
     private static Map<String, Double> weights(List<PairSeen> pair) {
         Map<String, Integer> of = new HashMap<>();
-        pair.forEach(p -> of.merge(p.source(), 1, Integer::sum));
+        pair.forEach(p -> of.merge(p.source(), p.keepers(), Integer::sum));
+        int all = of.values().stream().mapToInt(n -> n).sum();
         Map<String, Double> weights = new HashMap<>();
         of.forEach((source, n) -> {
-            int others = pair.size() - n;
-            double most = others * MOST_OF_ONE / (1 - MOST_OF_ONE);
-            weights.put(source, others == 0 ? 1 : Math.min(1, most / n));
+            weights.put(source, Math.min(1, most(source, all - n) / n));
         });
         return weights;
+    }
+
+    /** How many keepers a source may be worth beside others. Those of this server are known, and all count. */
+    private static double most(String source, int others) {
+        if (source.equals(PairSeen.HERE)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return others > 0 ? others * MOST_OF_ONE / (1 - MOST_OF_ONE) : Double.POSITIVE_INFINITY;
     }
 
     private double concentration(Level level, List<Species[]> kinds) {
@@ -153,6 +179,17 @@ public final class Experience {
 
     private static double expit(double x) {
         return 1 / (1 + FastMath.exp(-x));
+    }
+
+    /** Every pair that {@value #LEAST_KEEPERS} keepers or more have had. */
+    public List<Pair> pairs() {
+        return List.copyOf(pairs);
+    }
+
+    /** What is said of such a pair, beside what Pelluna had said of it to its keepers. */
+    public OfPair of(Pair pair) {
+        double said = seen(Level.SPECIES, pair.aggressor(), pair.target()).mean();
+        return of(pair.aggressor(), pair.target(), said).orElseThrow();
     }
 
     /**

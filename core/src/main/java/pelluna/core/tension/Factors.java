@@ -82,9 +82,24 @@ final class Factors {
             new Factor(
                     Force.OWN_RECORD,
                     Factors::record,
-                    e -> new TensionReason.SeenHere(e.aggressor().own().seen())));
+                    e -> new TensionReason.SeenHere(e.aggressor().own().seen())),
+            new Factor(
+                    Force.OTHER_KEEPERS,
+                    e -> e.aggressor().elsewhere().times(aggressor(e), target(e)),
+                    e -> TensionReason.OthersSaw.of(e.aggressor()
+                            .elsewhere()
+                            .of(aggressor(e), target(e))
+                            .orElseThrow())));
 
     private Factors() {}
+
+    private static String aggressor(Encounter e) {
+        return e.aggressor().species().scientificName();
+    }
+
+    private static String target(Encounter e) {
+        return e.target().species().scientificName();
+    }
 
     /**
      * What the two need together: the larger need whole and half of the smaller, since they share the open water; up to

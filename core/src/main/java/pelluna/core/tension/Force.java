@@ -23,7 +23,8 @@ public enum Force implements Named {
     FEEDING("feeding", false),
     CAPTIVE_BRED("captive-bred", false),
     BOX("box", false),
-    OWN_RECORD("own record", false);
+    OWN_RECORD("own record", false),
+    OTHER_KEEPERS("other keepers", false);
 
     private final String word;
     private final boolean drives;

@@ -34,6 +34,16 @@ public record Tension(Party aggressor, Party target, double index, List<Reason> 
         reasons = List.copyOf(reasons);
     }
 
+    /** What the model says by itself, without what other keepers saw; 0 to 100. */
+    public double byModel() {
+        double others = reasons.stream()
+                .filter(r -> r.force() == Force.OTHER_KEEPERS)
+                .mapToDouble(Reason::effect)
+                .findFirst()
+                .orElse(1);
+        return Math.min(100, index / others);
+    }
+
     public Step step() {
         return stepOf(index);
     }

@@ -1,6 +1,7 @@
 package pelluna.core.tension;
 
 import pelluna.core.behaviour.OwnRecord;
+import pelluna.core.behaviour.SeenElsewhere;
 import pelluna.core.catalogue.Guild;
 import pelluna.core.catalogue.Harm;
 import pelluna.core.catalogue.Zone;
@@ -56,4 +57,12 @@ public sealed interface TensionReason extends Statement {
     record Boxed(boolean boxed) implements TensionReason {}
 
     record SeenHere(OwnRecord.SeenOfIt seen) implements TensionReason {}
+
+    /** @param percent how much of what is said comes from these keepers, the rest being the model's */
+    record OthersSaw(int keepers, int hard, long expected, long percent) implements TensionReason {
+        static OthersSaw of(SeenElsewhere seen) {
+            return new OthersSaw(
+                    seen.keepers(), seen.hard(), Math.round(seen.expected()), Math.round(100 * seen.weight()));
+        }
+    }
 }

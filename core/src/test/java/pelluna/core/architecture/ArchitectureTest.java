@@ -74,6 +74,10 @@ class ArchitectureTest {
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("shop")
                 .mayNotBeAccessedByAnyLayer()
+                .layer("pooled")
+                .definedBy("..core.pooled..")
+                .whereLayer("pooled")
+                .mayNotBeAccessedByAnyLayer()
                 .layer("losses")
                 .definedBy("..losses..")
                 .layer("crew")
@@ -92,7 +96,16 @@ class ArchitectureTest {
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("behaviour")
                 .mayOnlyBeAccessedByLayers(
-                        "odds", "plan", "tension", "sieve", "introduction", "health", "sighting", "outlook", "losses")
+                        "odds",
+                        "pooled",
+                        "plan",
+                        "tension",
+                        "sieve",
+                        "introduction",
+                        "health",
+                        "sighting",
+                        "outlook",
+                        "losses")
                 .whereLayer("search")
                 .mayOnlyBeAccessedByLayers("shop")
                 .whereLayer("assessment")
@@ -137,6 +150,7 @@ class ArchitectureTest {
                 .whereLayer("catalogue")
                 .mayOnlyBeAccessedByLayers(
                         "odds",
+                        "pooled",
                         "shop",
                         "names",
                         "losses",

@@ -85,6 +85,37 @@ class ExperienceTest {
         assertThat(chance(again)).as("duplicates").isCloseTo(before, within(1e-12));
     }
 
+    @Test
+    void filesWithoutSignatureAreOneSourceAndSayNothingAlone() {
+        double signed = chance(seen("a key", 200, 180, 0.15));
+        assertThat(signed).isGreaterThan(0.8);
+        assertThat(Experience.of(List.of(
+                                new PairSeen(PairSeen.UNSIGNED, "file 1", DOTTYBACK, GRAMMA, 100, 90, 0.15),
+                                new PairSeen(PairSeen.UNSIGNED, "file 2", DOTTYBACK, GRAMMA, 100, 90, 0.15)))
+                        .pairs())
+                .as("nobody vouches for it")
+                .isEmpty();
+        List<PairSeen> here = new ArrayList<>(seen(PairSeen.HERE, 20, 2, 0.15));
+        double before = chance(here);
+        here.add(new PairSeen(PairSeen.UNSIGNED, "file 1", DOTTYBACK, GRAMMA, 5000, 5000, 0.15));
+        double after = chance(here);
+        assertThat(after).as("a third at most").isBetween(before, 0.45);
+    }
+
+    @Test
+    void manyKeepersOfAFileAreAsManyAsOneByOne() {
+        Experience one = Experience.of(seen("a", 30, 12, 0.3));
+        Experience all = Experience.of(List.of(new PairSeen("a", "file", DOTTYBACK, GRAMMA, 30, 12, 0.3)));
+        assertThat(all.pairs()).isEqualTo(one.pairs()).hasSize(1);
+        Experience.OfPair a = all.of(all.pairs().get(0));
+        Experience.OfPair b = one.of(one.pairs().get(0));
+        assertThat(a.keepers()).isEqualTo(b.keepers()).isEqualTo(30);
+        assertThat(a.hard()).isEqualTo(b.hard()).isEqualTo(12);
+        assertThat(a.chance()).isCloseTo(b.chance(), within(1e-12));
+        assertThat(a.seen().times()).isCloseTo(b.seen().times(), within(1e-12)).isGreaterThan(1);
+        assertThat(a.seen().expected()).isCloseTo(9, within(1e-9));
+    }
+
     private static double chance(List<PairSeen> all) {
         return Experience.of(all).of(DOTTYBACK, GRAMMA, 0.15).orElseThrow().chance();
     }
