@@ -13,6 +13,7 @@ public class DemoBeans implements BeanRegistrar {
             beans.registerBean(DemoLog.class);
             beans.registerBean(DemoPast.class);
             beans.registerBean(DemoPeople.class);
+            beans.registerBean(DemoFigures.class);
             beans.registerBean(DemoData.class);
             beans.registerBean(DemoProbe.class);
             beans.registerBean(DemoVisitController.class);

@@ -36,6 +36,7 @@ public class DemoData implements SmartLifecycle {
     private final DemoLog log;
     private final DemoPast past;
     private final DemoPeople people;
+    private final DemoFigures figures;
     private final Clock clock;
     private boolean laid;
 
@@ -47,6 +48,7 @@ public class DemoData implements SmartLifecycle {
             DemoLog log,
             DemoPast past,
             DemoPeople people,
+            DemoFigures figures,
             Clock clock) {
         this.keepers = keepers;
         this.ownership = ownership;
@@ -55,6 +57,7 @@ public class DemoData implements SmartLifecycle {
         this.log = log;
         this.past = past;
         this.people = people;
+        this.figures = figures;
         this.clock = clock;
     }
 
@@ -95,6 +98,7 @@ public class DemoData implements SmartLifecycle {
         log.write(lantern);
         past.writeLantern(lantern);
         people.visit(lantern);
+        figures.comeIn();
         past.writeSill(bringIn("sill"));
     }
 

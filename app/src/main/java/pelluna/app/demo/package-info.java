@@ -15,6 +15,7 @@
             "people",
             "planfile",
             "planning",
+            "pooled",
             "probe",
             "shell",
             "signin",

@@ -55,10 +55,10 @@ class OthersController {
     /**
      * Two species, the one that presses first.
      *
-     * @param ofTen how often of ten there are hard fights, by all that is known
+     * @param ofTen   how often of ten there are hard fights, by all that is known
      * @param percent how much of that comes from these keepers
      */
-    record Line(String who, int keepers, int hard, long expected, long ofTen, long low, long high, long percent) {}
+    record Line(String who, int keepers, int hard, long expected, String ofTen, String range, long percent) {}
 
     @GetMapping("/tanks/{id}/losses/others")
     String others(OwnedTank tank, @RequestParam(defaultValue = "false") boolean all, Model model) {
@@ -94,10 +94,16 @@ class OthersController {
                 p.seen().keepers(),
                 p.seen().hard(),
                 Math.round(p.seen().expected()),
-                Math.round(10 * p.chance()),
-                Math.round(10 * p.low()),
-                Math.round(10 * p.high()),
+                ofTen(p.chance(), say),
+                say.text("page.others.range", Math.round(10 * p.low()), Math.round(10 * p.high())),
                 Math.round(100 * p.seen().weight()));
+    }
+
+    private static String ofTen(double chance, Words say) {
+        long n = Math.round(10 * chance);
+        return n == 0
+                ? say.text("page.others.lessThanOne")
+                : n == 10 ? say.text("page.others.nearlyAll") : say.text("page.others.ofTen", n);
     }
 
     private String name(String scientific, Words say) {

@@ -40,9 +40,7 @@ class PoolRows {
     int tanks() {
         return jdbc.sql("""
                         select count(*) from tank t join keeper k on k.id = t.keeper_id
-                        where k.shares_figures and t.sandbox_of is null""")
-                .query(Integer.class)
-                .single();
+                        where k.shares_figures and t.sandbox_of is null""").query(Integer.class).single();
     }
 
     @Transactional(readOnly = true)

@@ -53,7 +53,7 @@ final class ReliabilityDrawing {
                     b.said(),
                     b.happened(),
                     LEAST + (MOST - LEAST) * Math.sqrt((double) b.of() / most),
-                    "reading",
+                    "agrees",
                     say.text("page.calibration.point", percent(b.said(), say), percent(b.happened(), say), b.of()));
             table.row(
                     percent(b.said(), say),

@@ -21,8 +21,8 @@ import tools.jackson.databind.node.ObjectNode;
  * A file of figures, with or without the signature of the installation that it comes from: a JSON web signature
  * (RFC 7515, flattened) by Ed25519, with its key in it (RFC 8037).
  */
-final class SignedFigures {
-    static final String ALGORITHM = "Ed25519";
+public final class SignedFigures {
+    public static final String ALGORITHM = "Ed25519";
 
     private static final String PAYLOAD = "payload";
     private static final String HEAD = "protected";
@@ -90,7 +90,7 @@ final class SignedFigures {
     }
 
     /** @param figures JSON */
-    static String sign(String figures, KeyPair by) {
+    public static String sign(String figures, KeyPair by) {
         ObjectNode said = PlanJson.MAPPER.createObjectNode().put("alg", "EdDSA");
         said.putObject("jwk").put("kty", "OKP").put("crv", ALGORITHM).put("x", name(by.getPublic()));
         String head = WRITE.encodeToString(said.toString().getBytes(StandardCharsets.UTF_8));

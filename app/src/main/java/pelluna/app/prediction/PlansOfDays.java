@@ -70,19 +70,21 @@ class PlansOfDays implements PastPlans {
     private List<Amiss> amiss(List<OwnedTank> alone, Map<Long, Fish> known, Words say) {
         Stream<Amiss> lost = deaths.of(alone).stream()
                 .filter(d -> d.fish() != null)
-                .map(d -> new Amiss(
-                        d.on(),
-                        say.text(
-                                "page.odds.wasLost",
-                                say.title(ForecastWords.name(known, d.fish(), say)),
-                                d.on(),
-                                say.of(d.cause()))));
+                .map(d -> new Amiss(d.on(), lost(d, known, say)));
         Stream<Amiss> hurt = fights.serious(alone).stream()
                 .filter(Fights.Fight::hurt)
                 .map(f -> new Amiss(
                         f.on(),
                         say.text("page.odds.wasHurt", say.title(ForecastWords.name(known, f.other(), say)), f.on())));
         return Stream.concat(lost, hurt).sorted(Comparator.comparing(Amiss::on)).toList();
+    }
+
+    private static String lost(Deaths.Death d, Map<Long, Fish> known, Words say) {
+        String who = ForecastWords.name(known, d.fish(), say);
+        Fish fish = known.get(d.fish());
+        return fish != null && fish.count() > 1
+                ? say.text("page.odds.someWereLost", who, d.count(), d.on(), say.of(d.cause()))
+                : say.text("page.odds.wasLost", say.title(who), d.on(), say.of(d.cause()));
     }
 
     @Override
