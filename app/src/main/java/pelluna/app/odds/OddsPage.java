@@ -169,6 +169,13 @@ public final class OddsPage {
                 .toList();
     }
 
+    /** A run of the first so many like most: as many are lost in it as in the middle one. */
+    int typical(int runs) {
+        List<Integer> lost = odds.lost().subList(0, Math.min(runs, odds.lost().size()));
+        int middle = lost.stream().sorted().toList().get(lost.size() / 2);
+        return lost.indexOf(middle);
+    }
+
     /** The run of the first so many in which most are lost. */
     int worst(int runs) {
         return IntStream.range(0, runs)

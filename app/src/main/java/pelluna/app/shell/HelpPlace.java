@@ -44,6 +44,7 @@ enum HelpPlace implements Named {
     PROGRAMS("/account/programs"),
     FIGURES("/account/figures"),
     NEW_TANK("/tanks/new"),
+    LEARN("/learn"),
     HOW("/how");
 
     private final String path;

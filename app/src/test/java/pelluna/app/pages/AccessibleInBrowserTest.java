@@ -70,6 +70,8 @@ class AccessibleInBrowserTest {
             "/account",
             "/account/programs",
             "/account/figures",
+            "/learn",
+            "/learn/first-fish",
             "/account/reminders",
             "/how");
 

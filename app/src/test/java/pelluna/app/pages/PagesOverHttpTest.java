@@ -43,6 +43,8 @@ class PagesOverHttpTest {
                 "/tanks/new",
                 "/account/programs",
                 "/account/figures",
+                "/learn",
+                "/learn/three-surgeonfish",
                 "/tanks/1/losses/others",
                 "/tanks/1/losses/calibration",
                 "/account/reminders",

@@ -1,0 +1,45 @@
+package pelluna.app.lessons;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Component;
+import pelluna.app.planfile.PlanFiles;
+import pelluna.core.lessons.Lesson;
+import pelluna.core.plan.PlanFile;
+
+/** The plans that ship with the lessons: how each begins, and a better one. Their days move with the calendar. */
+@Component
+class LessonPlans {
+    private static final LocalDate WRITTEN = LocalDate.of(2026, 3, 1);
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+
+    private final PlanFiles files;
+
+    LessonPlans(PlanFiles files) {
+        this.files = files;
+    }
+
+    PlanFile begins(Lesson lesson, LocalDate today) {
+        return read(lesson.word(), today);
+    }
+
+    PlanFile ours(Lesson lesson, LocalDate today) {
+        return read(lesson.word() + "-ours", today);
+    }
+
+    private PlanFile read(String name, LocalDate today) {
+        try (InputStream in = LessonPlans.class.getResourceAsStream("/lessons/" + name + ".json")) {
+            long days = ChronoUnit.DAYS.between(WRITTEN, today);
+            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            return files.parse(DAY.matcher(text)
+                    .replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
