@@ -127,13 +127,14 @@ class ApiDocument {
     OpenApiCustomizer whatThereIs(ObjectProvider<RequestMappingHandlerMapping> mappings, RecordShapes records) {
         return document -> {
             records.into(document);
-            List.of("/tanks/{id}/plan", "/tanks/{id}/assessment")
+            List.of("/tanks/{id}/plan", "/tanks/{id}/assessment", "/tanks/{id}/odds")
                     .forEach(path -> asInItsFile(
                             document.getPaths().get(Writable.API + path).getGet()));
-            Operation assess =
-                    document.getPaths().get(Writable.API + "/assessments").getPost();
-            asInItsFile(assess);
-            assess.requestBody(new RequestBody().required(true).content(file()));
+            List.of("/assessments", "/odds").forEach(path -> {
+                Operation asks = document.getPaths().get(Writable.API + path).getPost();
+                asInItsFile(asks);
+                asks.requestBody(new RequestBody().required(true).content(file()));
+            });
             mappings.stream()
                     .flatMap(m -> m.getHandlerMethods().entrySet().stream())
                     .filter(e -> e.getKey().getMethodsCondition().getMethods().contains(RequestMethod.POST))

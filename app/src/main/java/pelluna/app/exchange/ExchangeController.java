@@ -127,7 +127,7 @@ class ExchangeController {
     }
 
     /** A refusal as RFC 9457 has it, with every field that is wrong. */
-    private static ResponseEntity<Object> problem(HttpStatus status, Refusal why, List<Problem> problems) {
+    static ResponseEntity<Object> problem(HttpStatus status, Refusal why, List<Problem> problems) {
         ProblemDetail body = ProblemDetail.forStatusAndDetail(status, WORDS.of(why));
         body.setProperty("code", Words.code(why));
         body.setProperty("problems", problems.stream().map(p -> p.said(WORDS)).toList());

@@ -6,5 +6,7 @@ import pelluna.app.limits.Refusal;
 sealed interface ExchangeRefusal extends Refusal {
     record PlanRefused() implements ExchangeRefusal {}
 
+    record SoManyRuns(int most) implements ExchangeRefusal {}
+
     record TooManyAtOnce() implements ExchangeRefusal {}
 }

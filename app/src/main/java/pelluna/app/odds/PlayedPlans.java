@@ -3,6 +3,7 @@ package pelluna.app.odds;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import pelluna.app.planning.SolveTime;
 import pelluna.core.arrivals.Schedule;
 import pelluna.core.odds.Happening;
 import pelluna.core.odds.Odds;
@@ -16,9 +17,11 @@ public class PlayedPlans {
     private static final int TYPICAL_OF = 100;
 
     private final OddsDesk desk;
+    private final SolveTime time;
 
-    PlayedPlans(OddsDesk desk) {
+    PlayedPlans(OddsDesk desk, SolveTime time) {
         this.desk = desk;
+        this.time = time;
     }
 
     /**
@@ -33,9 +36,10 @@ public class PlayedPlans {
     public record Played(
             boolean over, int played, int runs, Optional<Odds> odds, Optional<OddsPage> page, List<Happening> story) {}
 
-    /** Begins it, if nobody has asked for it lately. */
+    /** Everything that a plan wishes for goes in. Begins it, if nobody has asked for it lately. */
     public Played of(Plan plan, Schedule schedule, Words say) {
-        Play play = desk.of(new Remedy.Version(plan, schedule), Optional.empty());
+        Remedy.Version all = new Remedy.Everything().on(new Remedy.Version(plan, schedule), time.begins());
+        Play play = desk.of(all, Optional.empty());
         Optional<OddsPage> page = play.odds().map(odds -> new OddsPage(play, odds, say));
         return new Played(
                 play.over(),

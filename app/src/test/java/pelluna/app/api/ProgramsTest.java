@@ -128,12 +128,23 @@ class ProgramsTest {
     void nobodysProgramSeesAnothersTank() {
         Visitor other = Visitor.signedUp("Other", "other-" + UUID.randomUUID() + "@reef.example");
         Program theirs = Program.of(other, "write");
-        for (String path : List.of("", "/plan", "/assessment", "/verdicts", "/records/livestock")) {
+        for (String path : List.of("", "/plan", "/assessment", "/odds", "/verdicts", "/records/livestock")) {
             assertThat(theirs.get(at(path)).statusCode()).as(path).isEqualTo(404);
         }
         assertThat(theirs.post(at("/log/water"), "{\"nitrate\": 4}").statusCode())
                 .isEqualTo(404);
         assertThat(json(theirs.get("/tanks")).path("items")).isEmpty();
+    }
+
+    @Test
+    void oddsAreTheSameForATankAndItsFileAndForTheSameSeed() {
+        JsonNode odds = json(reads.get(at("/odds?runs=40&seed=7")));
+        assertThat(odds.path("runs").asInt()).isEqualTo(40);
+        assertThat(odds.path("allWell").path("6").asDouble()).isBetween(0.0, 1.0);
+        String plan = reads.get(at("/plan")).body();
+        assertThat(json(reads.post("/odds?runs=40&seed=7", plan))).isEqualTo(odds);
+        assertThat(reads.get(at("/odds?runs=0")).statusCode()).isEqualTo(422);
+        assertThat(reads.post("/odds", "{}").statusCode()).isEqualTo(422);
     }
 
     @Test

@@ -40,7 +40,12 @@ public final class Player {
 
     /** Everything that a plan wishes for, refused or not, in the order that Pelluna would give it. */
     public static Player ofWishes(Plan plan, Rates rates, long seed) {
-        return new Player(plan, new Scheduler(plan, plan.wishes()).planned(), rates, seed);
+        return ofWishes(plan, rates, seed, Stop.NEVER);
+    }
+
+    /** The same. @param stop when the search for their order ends with the best it has */
+    public static Player ofWishes(Plan plan, Rates rates, long seed, Stop stop) {
+        return new Player(plan, new Scheduler(plan, plan.wishes(), stop).planned(), rates, seed);
     }
 
     /** All of so many runs. */
