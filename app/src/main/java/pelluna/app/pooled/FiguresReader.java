@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 import pelluna.app.limits.Refused;
 import pelluna.app.prediction.FiguresFile;
@@ -62,7 +63,33 @@ class FiguresReader {
                 all.values().stream()
                         .sorted(Comparator.comparing(FiguresFile.PairPart::aggressor)
                                 .thenComparing(FiguresFile.PairPart::target))
-                        .toList());
+                        .toList(),
+                kinds(file.path("kinds")));
+    }
+
+    private List<FiguresFile.KindPart> kinds(JsonNode file) {
+        if (file.size() > MOST_PAIRS) {
+            throw new Refused("file", new PooledRefusal.TooManyPairs(MOST_PAIRS));
+        }
+        Map<String, FiguresFile.KindPart> all = new TreeMap<>();
+        for (JsonNode k : file) {
+            int keepers = count(k, "keepers", MOST_KEEPERS);
+            int fish = count(k, "fish", MOST_TIMES);
+            FiguresFile.KindPart seen = new FiguresFile.KindPart(
+                    catalogue
+                            .find(k.path("species").asString(""))
+                            .map(Species::scientificName)
+                            .orElse(""),
+                    keepers,
+                    fish,
+                    count(k, "days", MOST_TIMES),
+                    count(k, "lost", fish));
+            boolean twice = !seen.species().isEmpty() && all.put(seen.species(), seen) != null;
+            if (keepers < 1 || fish < 1 || twice) {
+                throw no();
+            }
+        }
+        return List.copyOf(all.values());
     }
 
     private Optional<FiguresFile.PairPart> pair(JsonNode p) {

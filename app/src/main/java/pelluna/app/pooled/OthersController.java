@@ -79,10 +79,31 @@ class OthersController {
         model.addAttribute("tab", "others");
         model.addAttribute("all", all);
         model.addAttribute("lines", pairs.stream().map(p -> line(p, say)).toList());
-        model.addAttribute("any", !known.pairs().isEmpty());
+        List<PooledPairs.Lives> lives = pooled.lives();
+        model.addAttribute(
+                "lives",
+                lives.stream()
+                        .filter(l -> all || own.contains(l.species()))
+                        .map(l -> lived(l, say))
+                        .toList());
+        model.addAttribute("any", !known.pairs().isEmpty() || !lives.isEmpty());
         model.addAttribute("aside", opened.tank().withoutOthers());
         model.addAttribute("shares", rows.shares(keeper.get().id()));
         return "others";
+    }
+
+    /** How fish of a species fared. @param inAYear how many of ten are lost within a year */
+    record Lived(String who, int keepers, int fish, int lost, String years, String inAYear, String range) {}
+
+    private Lived lived(PooledPairs.Lives l, Words say) {
+        return new Lived(
+                say.title(name(l.species(), say)),
+                l.keepers(),
+                l.fish(),
+                l.lost(),
+                say.number(l.years(), 0),
+                ofTen(l.inAYear(), say),
+                say.text("page.others.range", Math.round(10 * l.low()), Math.round(10 * l.high())));
     }
 
     private Line line(PooledPairs.Pooled p, Words say) {

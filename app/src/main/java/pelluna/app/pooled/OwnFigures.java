@@ -30,8 +30,8 @@ class OwnFigures {
     }
 
     FiguresFile all() {
-        return AskedFor.all(() ->
-                new FiguresFile(FiguresFile.FORMAT, rows.tanks(), List.of(), topics(), List.of(), List.of(), pairs()));
+        return AskedFor.all(() -> new FiguresFile(
+                FiguresFile.FORMAT, rows.tanks(), List.of(), topics(), List.of(), List.of(), pairs(), kinds()));
     }
 
     private List<FiguresFile.PairPart> pairs() {
@@ -43,6 +43,28 @@ class OwnFigures {
         return pairs.values().stream()
                 .filter(p -> p.size() >= Experience.LEAST_KEEPERS)
                 .map(OwnFigures::sum)
+                .toList();
+    }
+
+    private List<FiguresFile.KindPart> kinds() {
+        Map<String, List<FiguresFile.KindPart>> kinds = rows.kinds().stream()
+                .filter(k -> k.keeper() != null)
+                .map(PoolRows.Kind::seen)
+                .collect(Collectors.groupingBy(FiguresFile.KindPart::species, TreeMap::new, Collectors.toList()));
+        return kinds.entrySet().stream()
+                .filter(e -> e.getValue().size() >= Experience.LEAST_KEEPERS)
+                .map(e -> new FiguresFile.KindPart(
+                        e.getKey(),
+                        e.getValue().size(),
+                        e.getValue().stream()
+                                .mapToInt(FiguresFile.KindPart::fish)
+                                .sum(),
+                        e.getValue().stream()
+                                .mapToLong(FiguresFile.KindPart::days)
+                                .sum(),
+                        e.getValue().stream()
+                                .mapToInt(FiguresFile.KindPart::lost)
+                                .sum()))
                 .toList();
     }
 

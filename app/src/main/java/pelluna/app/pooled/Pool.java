@@ -13,11 +13,14 @@ import pelluna.app.prediction.SharedFigures;
 import pelluna.core.catalogue.Catalogue;
 import pelluna.core.catalogue.Species;
 import pelluna.core.pooled.Experience;
+import pelluna.core.pooled.LivesSeen;
 import pelluna.core.pooled.PairSeen;
+import pelluna.core.pooled.Survival;
 
 /** Adds up what keepers share: each one's figures anew, then what comes of all of them. */
 @Service
 class Pool {
+    private static final double YEAR = 365.2425;
     private static final Logger LOG = LoggerFactory.getLogger(Pool.class);
 
     private final PoolRows rows;
@@ -59,7 +62,32 @@ class Pool {
     }
 
     private void anew() {
-        pooled.replace(() -> Experience.of(seen(rows.pairs())));
+        pooled.replace(() -> Experience.of(seen(rows.pairs())), () -> Survival.of(lives(rows.kinds())));
+    }
+
+    private static String source(Long keeper, String signedBy) {
+        return keeper != null ? PairSeen.HERE : signedBy == null ? PairSeen.UNSIGNED : signedBy;
+    }
+
+    private static String who(Long keeper, Long source) {
+        return keeper != null ? "k" + keeper : "f" + source;
+    }
+
+    private List<LivesSeen> lives(List<PoolRows.Kind> kinds) {
+        List<LivesSeen> all = new ArrayList<>();
+        for (PoolRows.Kind k : kinds) {
+            catalogue
+                    .find(k.seen().species())
+                    .ifPresent(species -> all.add(new LivesSeen(
+                            source(k.keeper(), k.signedBy()),
+                            who(k.keeper(), k.source()),
+                            species,
+                            k.seen().keepers(),
+                            k.seen().fish(),
+                            k.seen().days() / YEAR,
+                            k.seen().lost())));
+        }
+        return all;
     }
 
     private List<PairSeen> seen(List<PoolRows.Pair> pairs) {
@@ -69,8 +97,8 @@ class Pool {
             Optional<Species> target = catalogue.find(p.seen().target());
             if (aggressor.isPresent() && target.isPresent()) {
                 all.add(new PairSeen(
-                        p.keeper() != null ? PairSeen.HERE : p.signedBy() == null ? PairSeen.UNSIGNED : p.signedBy(),
-                        p.keeper() != null ? "k" + p.keeper() : "f" + p.source(),
+                        source(p.keeper(), p.signedBy()),
+                        who(p.keeper(), p.source()),
                         aggressor.get(),
                         target.get(),
                         p.seen().keepers(),

@@ -25,6 +25,9 @@ class PoolRows {
     /** @param keeper of this server, or null @param source a file, or null */
     record Pair(Long keeper, Long source, String signedBy, FiguresFile.PairPart seen) {}
 
+    /** Fish of a species; fields as in {@link Pair}. */
+    record Kind(Long keeper, Long source, String signedBy, FiguresFile.KindPart seen) {}
+
     /** @param from whose they are: a keeper of this server, or a file */
     record Topic(String from, String topic, int both, int saidOnly, int happenedOnly, int neither) {
         private static final String KEEPER = "k";
@@ -106,6 +109,7 @@ class PoolRows {
     private void clear(String whose, long id) {
         jdbc.sql("delete from pool_pair where " + whose + " = ?").param(id).update();
         jdbc.sql("delete from pool_topic where " + whose + " = ?").param(id).update();
+        jdbc.sql("delete from pool_life where " + whose + " = ?").param(id).update();
     }
 
     private void put(String whose, long id, FiguresFile figures) {
@@ -123,6 +127,13 @@ class PoolRows {
                             Math.max(least, Math.min(p.keepers() - least, p.expected())))
                     .update();
         }
+        for (FiguresFile.KindPart k : figures.kinds()) {
+            jdbc.sql("""
+                            insert into pool_life (%s, species, keepers, fish, days, lost)
+                            values (?, ?, ?, ?, ?, ?)""".formatted(whose))
+                    .params(id, k.species(), k.keepers(), k.fish(), k.days(), k.lost())
+                    .update();
+        }
         for (FiguresFile.TallyPart t : figures.saidAndHappened()) {
             jdbc.sql("""
                             insert into pool_topic (%s, topic, both_times, said_only, happened_only, neither)
@@ -130,6 +141,26 @@ class PoolRows {
                     .params(id, t.topic().word(), t.saidAndHappened(), t.saidOnly(), t.happenedOnly(), t.neither())
                     .update();
         }
+    }
+
+    /** Without those of files that are set aside. */
+    @Transactional(readOnly = true)
+    List<Kind> kinds() {
+        return jdbc.sql("""
+                        select l.keeper_id, l.source_id, s.signed_by, l.species, l.keepers, l.fish, l.days, l.lost
+                        from pool_life l left join figures_source s on s.id = l.source_id
+                        where s.id is null or not s.aside order by l.id""")
+                .query((row, n) -> new Kind(
+                        row.getObject("keeper_id", Long.class),
+                        row.getObject("source_id", Long.class),
+                        row.getString("signed_by"),
+                        new FiguresFile.KindPart(
+                                row.getString("species"),
+                                row.getInt("keepers"),
+                                row.getInt("fish"),
+                                row.getLong("days"),
+                                row.getInt("lost"))))
+                .list();
     }
 
     /** Without those of files that are set aside. */

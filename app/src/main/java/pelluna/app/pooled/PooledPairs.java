@@ -16,6 +16,7 @@ import pelluna.app.planning.OthersSaw;
 import pelluna.core.behaviour.SeenElsewhere;
 import pelluna.core.plan.ElsewhereFile;
 import pelluna.core.pooled.Experience;
+import pelluna.core.pooled.Survival;
 
 /** What came of all that was shared: pairs that five keepers or more have had, the same for everybody. */
 @Component
@@ -38,6 +39,10 @@ class PooledPairs implements OthersSaw {
 
     /** @param chance of hard fights, as it is known now, with its range */
     record Pooled(ElsewhereFile seen, double chance, double low, double high) {}
+
+    /** @param inAYear chance to be lost within a year, with its range */
+    record Lives(
+            String species, int keepers, int fish, double years, int lost, double inAYear, double low, double high) {}
 
     record All(List<Pooled> pairs) implements Known {
         @Override
@@ -93,8 +98,8 @@ class PooledPairs implements OthersSaw {
                 .list();
     }
 
-    /** One after the other, whichever node asks. @param anew from everything that is there by then */
-    void replace(Supplier<Experience> anew) {
+    /** One after the other, whichever node asks: both from everything that is there by then. */
+    void replace(Supplier<Experience> anew, Supplier<Survival> lives) {
         AskedFor.all(() -> alone.execute(status -> {
             jdbc.sql("select pg_advisory_xact_lock(hashtext('pooled_pair'))")
                     .query((row, n) -> true)
@@ -102,9 +107,44 @@ class PooledPairs implements OthersSaw {
             Experience all = anew.get();
             jdbc.sql("delete from pooled_pair").update();
             all.pairs().forEach(pair -> put(pair, all.of(pair)));
+            jdbc.sql("delete from pooled_life").update();
+            lives.get().all().forEach(this::put);
             return true;
         }));
         kept.invalidateAll();
+    }
+
+    private void put(Survival.OfSpecies of) {
+        jdbc.sql("""
+                        insert into pooled_life (species, keepers, fish, years, lost, in_year, low, high)
+                        values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(
+                        of.species().scientificName(),
+                        of.keepers(),
+                        of.fish(),
+                        of.years(),
+                        of.lost(),
+                        of.inAYear(),
+                        of.low(),
+                        of.high())
+                .update();
+    }
+
+    /** Of every species that five keepers or more have had, by their names. */
+    List<Lives> lives() {
+        return jdbc.sql("""
+                        select species, keepers, fish, years, lost, in_year, low, high from pooled_life
+                        order by species""")
+                .query((row, n) -> new Lives(
+                        row.getString("species"),
+                        row.getInt("keepers"),
+                        row.getInt("fish"),
+                        row.getDouble("years"),
+                        row.getInt("lost"),
+                        row.getDouble("in_year"),
+                        row.getDouble("low"),
+                        row.getDouble("high")))
+                .list();
     }
 
     private void put(Experience.Pair pair, Experience.OfPair of) {

@@ -73,7 +73,7 @@ class Sources {
                 .isPresent()) {
             throw new Refused("file", new PooledRefusal.OwnFile());
         }
-        byte[] digest = digest(files.write(figures.pairs()));
+        byte[] digest = digest(files.write(figures.pairs()) + files.write(figures.kinds()));
         opened.signedBy()
                 .ifPresent(key -> jdbc.sql("delete from figures_source where signed_by = ?")
                         .param(key)
@@ -101,9 +101,9 @@ class Sources {
     }
 
     /** What it holds, whoever has signed it and however it is written. */
-    private static byte[] digest(String pairs) {
+    private static byte[] digest(String held) {
         try {
-            return MessageDigest.getInstance("SHA-256").digest(pairs.getBytes(StandardCharsets.UTF_8));
+            return MessageDigest.getInstance("SHA-256").digest(held.getBytes(StandardCharsets.UTF_8));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

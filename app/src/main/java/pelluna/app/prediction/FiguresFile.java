@@ -15,7 +15,8 @@ public record FiguresFile(
         List<TallyPart> saidAndHappened,
         List<BinPart> tensionAndFights,
         List<CrewPart> crew,
-        List<PairPart> pairs) {
+        List<PairPart> pairs,
+        List<KindPart> kinds) {
     public static final int FORMAT = 1;
 
     public record LifePart(
@@ -34,6 +35,8 @@ public record FiguresFile(
     public record BinPart(Step step, int pairsWatched, int seenToContest, int seenToFightHard, double hoursWatched) {}
 
     public record CrewPart(CrewKind kind, int lost, double animalMonths) {}
+
+    public record KindPart(String species, int keepers, int fish, long days, int lost) {}
 
     public record PairPart(String aggressor, String target, int keepers, int seenToFightHard, double expected) {}
 }

@@ -1,6 +1,10 @@
 package pelluna.app.prediction;
 
 import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.OwnedTank;
@@ -32,10 +36,11 @@ public class SharedFigures {
     @Transactional(readOnly = true)
     public FiguresFile of(Collection<OwnedTank> tanks) {
         PredictionReview.Page page = review.page(tanks);
+        List<Life> lives = book.of(tanks).lives();
         return new FiguresFile(
                 FiguresFile.FORMAT,
                 tanks.size(),
-                book.of(tanks).lives().stream().map(SharedFigures::life).toList(),
+                lives.stream().map(SharedFigures::life).toList(),
                 page.tallies().stream().map(SharedFigures::tally).toList(),
                 page.bins().stream().map(SharedFigures::bin).toList(),
                 crew.figures(tanks).entrySet().stream()
@@ -44,7 +49,21 @@ public class SharedFigures {
                                 e.getValue().lost(),
                                 Rounding.to(1, e.getValue().months())))
                         .toList(),
-                pairs.of(tanks));
+                pairs.of(tanks),
+                kinds(lives));
+    }
+
+    private static List<FiguresFile.KindPart> kinds(List<Life> lives) {
+        Map<String, List<Life>> kinds = lives.stream()
+                .collect(Collectors.groupingBy(l -> l.species().scientificName(), TreeMap::new, Collectors.toList()));
+        return kinds.entrySet().stream()
+                .map(e -> new FiguresFile.KindPart(
+                        e.getKey(),
+                        1,
+                        e.getValue().size(),
+                        e.getValue().stream().mapToLong(Life::days).sum(),
+                        (int) e.getValue().stream().filter(Life::lost).count()))
+                .toList();
     }
 
     private static FiguresFile.LifePart life(Life l) {

@@ -33,6 +33,7 @@ class PooledTest {
         Pelluna.url();
         TestCluster.jdbc().sql("delete from pool_pair").update();
         TestCluster.jdbc().sql("delete from pool_topic").update();
+        TestCluster.jdbc().sql("delete from pool_life").update();
         TestCluster.jdbc().sql("delete from figures_source").update();
         TestCluster.jdbc().sql("update keeper set shares_figures = false").update();
         TestCluster.jdbc().sql("delete from keeper where name like 'sharing %'").update();
@@ -159,11 +160,40 @@ class PooledTest {
                 .list();
     }
 
+    @Test
+    void howLongFishLivedIsToldFromFiveKeepersOn() {
+        tank();
+        Pelluna.post("/account/figures/share", Map.of("on", "true"));
+        Pelluna.bean(Pool.class).all();
+        assertThat(TestCluster.jdbc()
+                        .sql("select count(*) from pool_life where keeper_id = ? and fish > 0")
+                        .param(Pelluna.keeper())
+                        .query(Integer.class)
+                        .single())
+                .isPositive();
+        assertThat(tank.page("/losses/others")).doesNotContainPattern(said("page.others.howLong"));
+        take(SignedFigures.sign(file(20, 15), SignedFiguresTest.key()));
+        Pelluna.bean(Pool.class).all();
+        assertThat(tank.page("/losses/others"))
+                .containsPattern(said("page.others.howLong"))
+                .containsPattern(said("page.others.lostInAYear"));
+        assertThat(Pelluna.bean(PooledPairs.class).lives())
+                .filteredOn(l -> l.species().equals(WRASSE))
+                .singleElement()
+                .satisfies(l -> {
+                    assertThat(l.keepers()).isGreaterThanOrEqualTo(14);
+                    assertThat(l.inAYear()).isBetween(l.low(), l.high());
+                    assertThat(l.inAYear()).isBetween(0.1, 0.5);
+                });
+    }
+
     private static String file(int keepers, int hard) {
         return """
             {"pellunaFigures": 1, "tanks": 9, "saidAndHappened": [],
              "pairs": [{"aggressor": "%s", "target": "%s", "keepers": %d, "seenToFightHard": %d,
-               "expected": 2.5}]}""".formatted(BOSS, WRASSE, keepers, hard);
+               "expected": 2.5}],
+             "kinds": [{"species": "%s", "keepers": 14, "fish": 20, "days": 9000,
+               "lost": 8}]}""".formatted(BOSS, WRASSE, keepers, hard, WRASSE);
     }
 
     private static String take(String text) {

@@ -18,7 +18,8 @@ class SignedFiguresTest {
         {"pellunaFigures": 1, "tanks": 12, "saidAndHappened": [
           {"topic": "jumping", "saidAndHappened": 1, "saidOnly": 2, "happenedOnly": 0, "neither": 6}],
          "pairs": [{"aggressor": "Pseudochromis springeri", "target": "royal gramma", "keepers": 11,
-           "seenToFightHard": 7, "expected": 4.6}]}""";
+           "seenToFightHard": 7, "expected": 4.6}],
+         "kinds": [{"species": "royal gramma", "keepers": 9, "fish": 12, "days": 6100, "lost": 3}]}""";
     private final FiguresReader reader = new FiguresReader(Catalogue.shipped());
 
     static KeyPair key() {
@@ -40,6 +41,9 @@ class SignedFiguresTest {
             assertThat(p.seenToFightHard()).isEqualTo(7);
         });
         assertThat(reader.read(opened.figures()).saidAndHappened()).hasSize(1);
+        assertThat(reader.read(opened.figures()).kinds())
+                .singleElement()
+                .satisfies(k -> assertThat(k.species()).isEqualTo("Gramma loreto"));
         assertThat(SignedFigures.open(PLAIN).signedBy()).isEmpty();
     }
 
@@ -73,6 +77,8 @@ class SignedFiguresTest {
             PLAIN.replace("\"keepers\": 11", "\"keepers\": 1e12"),
             PLAIN.replace("4.6", "\"many\""),
             PLAIN.replace("4.6", "12"),
+            PLAIN.replace("\"lost\": 3", "\"lost\": 13"),
+            PLAIN.replace("\"keepers\": 9", "\"keepers\": 0"),
             PLAIN.replace("\"saidOnly\": 2", "\"saidOnly\": 2.5")
         }) {
             assertThatThrownBy(() -> reader.read(SignedFigures.open(none).figures()))

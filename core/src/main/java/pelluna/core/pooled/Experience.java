@@ -23,8 +23,6 @@ import pelluna.core.catalogue.Species;
 public final class Experience {
     /** Nothing is said of a pair that fewer keepers have had: they could be known by it. */
     public static final int LEAST_KEEPERS = 5;
-    /** Beside the others at full weight no source makes up more than this share of a pair. Pelluna's judgement. */
-    private static final double MOST_OF_ONE = 1.0 / 3;
 
     private static final double TAIL = 0.1;
 
@@ -70,7 +68,7 @@ public final class Experience {
             pairs.computeIfAbsent(Level.SPECIES.key(one.aggressor(), one.target()), k -> new ArrayList<>())
                     .add(one);
         }
-        pairs.values().removeIf(Experience::onlyUnsigned);
+        pairs.values().removeIf(pair -> Believed.nobodyVouches(sources(pair)));
         pairs.forEach(made::count);
         List<Species[]> kinds = pairs.values().stream()
                 .map(p -> new Species[] {p.get(0).aggressor(), p.get(0).target()})
@@ -79,11 +77,6 @@ public final class Experience {
             made.concentration.put(level, made.concentration(level, kinds));
         }
         return made;
-    }
-
-    /** What nobody vouches for is not told alone. Pelluna's judgement. */
-    private static boolean onlyUnsigned(List<PairSeen> pair) {
-        return pair.stream().allMatch(p -> p.source().equals(PairSeen.UNSIGNED));
     }
 
     /** Hard fights stand over none, where a keeper of one source says a pair twice. */
@@ -102,7 +95,7 @@ public final class Experience {
             pairs.add(new Pair(pair.get(0).aggressor(), pair.get(0).target()));
         }
         hard.put(key, pair.stream().mapToInt(PairSeen::hard).sum());
-        Map<String, Double> weights = weights(pair);
+        Map<String, Double> weights = Believed.weights(sources(pair));
         for (PairSeen one : pair) {
             for (Level level : Level.values()) {
                 seen.get(level)
@@ -114,24 +107,11 @@ public final class Experience {
         }
     }
 
-    /** Of each source, what one of its keepers counts: less where it alone would make up most of a pair. */
-    private static Map<String, Double> weights(List<PairSeen> pair) {
+    /** How many keepers of each source have had a pair. */
+    private static Map<String, Integer> sources(List<PairSeen> pair) {
         Map<String, Integer> of = new HashMap<>();
         pair.forEach(p -> of.merge(p.source(), p.keepers(), Integer::sum));
-        int all = of.values().stream().mapToInt(n -> n).sum();
-        Map<String, Double> weights = new HashMap<>();
-        of.forEach((source, n) -> {
-            weights.put(source, Math.min(1, most(source, all - n) / n));
-        });
-        return weights;
-    }
-
-    /** How many keepers a source may be worth beside others. Those of this server are known, and all count. */
-    private static double most(String source, int others) {
-        if (source.equals(PairSeen.HERE)) {
-            return Double.POSITIVE_INFINITY;
-        }
-        return others > 0 ? others * MOST_OF_ONE / (1 - MOST_OF_ONE) : Double.POSITIVE_INFINITY;
+        return of;
     }
 
     private double concentration(Level level, List<Species[]> kinds) {

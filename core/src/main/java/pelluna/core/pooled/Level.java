@@ -17,6 +17,11 @@ enum Level {
         this.of = of;
     }
 
+    /** The name of those species. */
+    String key(Species one) {
+        return of.apply(one);
+    }
+
     /** The name of those pairs. */
     String key(Species aggressor, Species target) {
         return of.apply(aggressor) + " > " + of.apply(target);

@@ -119,17 +119,19 @@ class ArchitectureTest {
                 .whereLayer("outlook")
                 .mayOnlyBeAccessedByLayers("odds", "assessment", "advice")
                 .whereLayer("arrivals")
-                .mayOnlyBeAccessedByLayers("odds", "shop", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers("lessons", "odds", "shop", "outlook", "assessment", "advice")
                 .whereLayer("introduction")
                 .mayOnlyBeAccessedByLayers("shop", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("sieve")
-                .mayOnlyBeAccessedByLayers("odds", "shop", "search", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers(
+                        "lessons", "odds", "shop", "search", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("water")
                 .mayOnlyBeAccessedByLayers("odds", "capacity", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("capacity")
                 .mayOnlyBeAccessedByLayers("shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("tension")
-                .mayOnlyBeAccessedByLayers("odds", "shop", "sieve", "arrivals", "outlook", "assessment", "advice")
+                .mayOnlyBeAccessedByLayers(
+                        "lessons", "odds", "shop", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("grounds")
                 .mayOnlyBeAccessedByLayers("tension", "sieve", "arrivals", "outlook", "assessment", "advice")
                 .whereLayer("scape")
@@ -137,6 +139,7 @@ class ArchitectureTest {
                         "sighting", "tank", "plan", "capacity", "grounds", "outlook", "assessment", "advice", "scenery")
                 .whereLayer("plan")
                 .mayOnlyBeAccessedByLayers(
+                        "lessons",
                         "odds",
                         "shop",
                         "crew",
@@ -153,6 +156,7 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("plan", "search", "sighting")
                 .whereLayer("catalogue")
                 .mayOnlyBeAccessedByLayers(
+                        "lessons",
                         "odds",
                         "pooled",
                         "shop",
