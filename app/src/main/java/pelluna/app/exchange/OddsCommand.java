@@ -27,24 +27,24 @@ public final class OddsCommand {
 
     /** @param runs above zero */
     private record Asked(String file, int runs, long seed) {
-        /** Empty if the arguments are none. */
+        /** Empty if the arguments are none. Options may stand before the file and behind it. */
         static Optional<Asked> of(String[] args) {
             int runs = USUAL_RUNS;
             long seed = USUAL_SEED;
-            int at = 0;
-            while (at + 2 < args.length) {
-                if (args[at].equals("--runs") && args[at + 1].matches("[1-9]\\d{0,4}")) {
-                    runs = Integer.parseInt(args[at + 1]);
-                } else if (args[at].equals("--seed") && args[at + 1].matches("-?\\d{1,18}")) {
-                    seed = Long.parseLong(args[at + 1]);
+            String file = null;
+            for (int i = 0; i < args.length; i++) {
+                String next = i + 1 < args.length ? args[i + 1] : "";
+                if (args[i].equals("--runs") && next.matches("[1-9]\\d{0,4}")) {
+                    runs = Integer.parseInt(args[++i]);
+                } else if (args[i].equals("--seed") && next.matches("-?\\d{1,18}")) {
+                    seed = Long.parseLong(args[++i]);
+                } else if (file == null && (args[i].equals("-") || !args[i].startsWith("--"))) {
+                    file = args[i];
                 } else {
                     return Optional.empty();
                 }
-                at += 2;
             }
-            return at == args.length - 1 && (args[at].equals("-") || !args[at].startsWith("--"))
-                    ? Optional.of(new Asked(args[at], runs, seed))
-                    : Optional.empty();
+            return file == null ? Optional.empty() : Optional.of(new Asked(file, runs, seed));
         }
     }
 
@@ -58,8 +58,7 @@ public final class OddsCommand {
 
     /** @return 0 with the odds on {@code out}, or 2 with what is wrong on {@code err} and nothing on {@code out} */
     static int run(String[] args, InputStream in, PrintStream out, PrintStream err) {
-        // Options may stand behind the file as well.
-        Optional<Asked> asked = Asked.of(fileLast(args));
+        Optional<Asked> asked = Asked.of(args);
         if (asked.isEmpty()) {
             err.println(SAY.text("page.exchange.usageOdds"));
             return 2;
@@ -74,15 +73,5 @@ public final class OddsCommand {
         } catch (PlanProblemsException | IOException e) {
             return PlanArgument.refused(e, file, SAY, err);
         }
-    }
-
-    private static String[] fileLast(String[] args) {
-        if (args.length < 2 || args[0].startsWith("--")) {
-            return args;
-        }
-        String[] turned = new String[args.length];
-        System.arraycopy(args, 1, turned, 0, args.length - 1);
-        turned[args.length - 1] = args[0];
-        return turned;
     }
 }

@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -21,13 +20,13 @@ import pelluna.core.pooled.Survival;
 /** What came of all that was shared: pairs that five keepers or more have had, the same for everybody. */
 @Component
 class PooledPairs implements OthersSaw {
-    /** What another node has made is seen so soon. */
+    /** What another node has made is seen so soon, read beside whoever asks. */
     private static final Duration SOON = Duration.ofMinutes(1);
 
     private final JdbcClient jdbc;
     private final TransactionTemplate alone;
     private final LoadingCache<Boolean, All> kept =
-            Caffeine.newBuilder().expireAfterWrite(SOON).build(k -> load());
+            Caffeine.newBuilder().refreshAfterWrite(SOON).build(k -> load());
     private volatile All last = new All(List.of());
 
     PooledPairs(JdbcClient jdbc, PlatformTransactionManager transactions) {
@@ -50,18 +49,23 @@ class PooledPairs implements OthersSaw {
             return about(species).stream().map(Pooled::seen).toList();
         }
 
+        /** Cheap, for it stands in the key of every plan that is kept. */
+        @Override
+        public int hashCode() {
+            return pairs.size();
+        }
+
+        /** Two are the same only if they are one. */
+        @Override
+        public boolean equals(Object other) {
+            return this == other;
+        }
+
         /** Pairs of which one at least is among these. */
         List<Pooled> about(Set<String> species) {
             return pairs.stream()
                     .filter(p -> species.contains(p.seen.aggressor()) || species.contains(p.seen.target()))
                     .toList();
-        }
-
-        Optional<Pooled> of(String aggressor, String target) {
-            return pairs.stream()
-                    .filter(p -> p.seen.aggressor().equals(aggressor)
-                            && p.seen.target().equals(target))
-                    .findFirst();
         }
     }
 
@@ -73,7 +77,7 @@ class PooledPairs implements OthersSaw {
     /** The same one as long as nothing has changed, so that what was made of it may be kept. */
     private All load() {
         All now = new All(rows());
-        if (!now.equals(last)) {
+        if (!now.pairs().equals(last.pairs())) {
             last = now;
         }
         return last;
@@ -111,7 +115,7 @@ class PooledPairs implements OthersSaw {
             lives.get().all().forEach(this::put);
             return true;
         }));
-        kept.invalidateAll();
+        kept.put(true, load());
     }
 
     private void put(Survival.OfSpecies of) {

@@ -193,7 +193,7 @@ class SpeciesController {
         model.addAttribute("drawing", ToScale.of(s, opened.plan().tank(), opened.say()));
         model.addAttribute("facts", lines);
         model.addAttribute("edits", edits(s, typed));
-        model.addAttribute("typedKey", change);
+        model.addAttribute("change", change);
         model.addAttribute("roomFacts", List.of("volume", "group-volume", "run", "room-dispute"));
         model.addAttribute("nameFacts", List.of("names", "local", "synonyms", "sold", "group"));
         model.addAttribute("film", PlanJson.MAPPER.writeValueAsString(GrowthFilm.of(s, opened.say())));

@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static pelluna.app.testing.Said.said;
 import static pelluna.app.testing.Said.saidWith;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,25 +24,16 @@ class AssessCommandTest {
                     + "loreto\",\"lengthCm\":6}],\"wishes\":[{\"species\":\"Pseudochromis "
                     + "fridmani\",\"want\":4},{\"species\":\"regal tang\"}]}";
 
-    record Run(int code, String out, String err) {}
-
-    private static Run run(String in, String... args) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = AssessCommand.run(
-                args,
-                new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)),
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8));
-        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    private static CommandRun run(String in, String... args) {
+        return CommandRun.of(AssessCommand::run, in, args);
     }
 
     @Test
     void aPlanOnStandardInputIsAssessed() {
-        Run run = run(GOOD, "-");
+        CommandRun run = run(GOOD, "-");
         assertThat(run.code()).isZero();
         assertThat(run.err()).isEmpty();
-        JsonNode answer = JsonMapper.builder().build().readTree(run.out());
+        JsonNode answer = run.json();
         assertThat(answer.at("/pelluna").asInt()).isEqualTo(1);
         assertThat(answer.at("/tank/netLitres").asDouble()).isEqualTo(428);
         assertThat(answer.at("/sieve").size()).isEqualTo(2);
@@ -104,7 +92,7 @@ class AssessCommandTest {
         {"pelluna":1,"tank":{"netLitres":200,"runCm":90,"ph":8}} | tank.ph | app.planfile.UnknownField | ``
         """)
     void aWrongFileExitsWithTwoAndNamesTheField(String file, String place, String found, String field) {
-        Run run = run(file.replace("SMALL", "{\"netLitres\":200,\"runCm\":90}"), "-");
+        CommandRun run = run(file.replace("SMALL", "{\"netLitres\":200,\"runCm\":90}"), "-");
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.out()).isEmpty();
         Pattern what = found.startsWith("=") ? Pattern.compile(Pattern.quote(found.substring(1))) : said(found);

@@ -4,15 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static pelluna.app.testing.Said.said;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The command line: one plan file in, its odds out, the same for the same seed. */
 class OddsCommandTest {
@@ -22,26 +17,13 @@ class OddsCommandTest {
                     + "\"residents\":[{\"species\":\"Gramma loreto\",\"lengthCm\":6}],"
                     + "\"wishes\":[{\"species\":\"firefish\",\"count\":2},{\"species\":\"Paracanthurus hepatus\"}]}";
 
-    record Run(int code, String out, String err) {
-        JsonNode json() {
-            return JsonMapper.builder().build().readTree(out);
-        }
-    }
-
-    private static Run run(String in, String... args) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = OddsCommand.run(
-                args,
-                new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)),
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8));
-        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    private static CommandRun run(String in, String... args) {
+        return CommandRun.of(OddsCommand::run, in, args);
     }
 
     @Test
     void aPlanOnStandardInputIsPlayedWithEverythingThatItWishesFor() {
-        Run run = run(PLAN, "--runs", "200", "--seed", "5", "-");
+        CommandRun run = run(PLAN, "--runs", "200", "--seed", "5", "-");
         assertThat(run.code()).isZero();
         assertThat(run.err()).isEmpty();
         JsonNode odds = run.json();
@@ -80,7 +62,7 @@ class OddsCommandTest {
     @ValueSource(
             strings = {"", "--runs - ", "--runs 0 -", "--runs many -", "--seed - -", "--turns 5 -", "- -", "--runs 5"})
     void whatIsNoRequestIsRefusedWithTheUsage(String arguments) {
-        Run run = run(PLAN, arguments.isEmpty() ? new String[0] : arguments.split(" "));
+        CommandRun run = run(PLAN, arguments.isEmpty() ? new String[0] : arguments.split(" "));
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.out()).isEmpty();
         assertThat(run.err()).containsPattern(said("page.exchange.usageOdds"));
@@ -88,7 +70,7 @@ class OddsCommandTest {
 
     @Test
     void aPlanThatIsNoneIsRefusedByItsFields() {
-        Run run = run(PLAN.replace("428", "-1"), "--runs", "10", "-");
+        CommandRun run = run(PLAN.replace("428", "-1"), "--runs", "10", "-");
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.out()).isEmpty();
         assertThat(run.err()).contains("netLitres");

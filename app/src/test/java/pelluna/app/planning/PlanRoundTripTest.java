@@ -127,7 +127,9 @@ class PlanRoundTripTest {
                         .isEqualTo(plan.with(whole(plan.tank()))
                                 .living(List.of())
                                 .wishing(List.of())
-                                .tested(List.of()));
+                                .tested(List.of())
+                                // what other keepers saw is the server's to know
+                                .known(List.of()));
             }
         }
     }

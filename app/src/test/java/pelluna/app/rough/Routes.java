@@ -103,13 +103,24 @@ final class Routes {
         put("/tanks/{id}/shop-card/sleep/{life}", "life", World::slept, with("what", "drop"));
         put("/tanks", with("name", "One more", "lengthCm", "100", "widthCm", "50", "waterHeightCm", "50"));
         put("/tanks/from-plan", with("plan", PLAN));
-        put("/learn/{lesson}/add", "lesson", w -> "first-fish", with("species", "royal gramma", "count", "1"));
-        put("/learn/{lesson}/off", "lesson", w -> "every-level", with("place", "0"));
-        put("/learn/{lesson}/tank", "lesson", w -> "open-top", with("cover", "mesh", "school", "none", "meals", "2"));
-        put("/learn/{lesson}/play", "lesson", w -> "predators", with());
-        put("/learn/{lesson}/again", "lesson", w -> "restock", with());
-        put("/learn/{lesson}/done", "lesson", w -> "reef-crew", with());
-        put("/account/figures/share", with("on", "false"));
+        put(
+                "/learn/{lesson}/add",
+                "lesson",
+                w -> World.lesson("first-fish"),
+                with("species", "royal gramma", "count", "1"));
+        put("/learn/{lesson}/off", "lesson", w -> World.lesson("every-level"), with("place", "0"));
+        put(
+                "/learn/{lesson}/tank",
+                "lesson",
+                w -> World.lesson("open-top"),
+                with("cover", "mesh", "school", "none", "meals", "2"));
+        put("/learn/{lesson}/play", "lesson", w -> World.lesson("predators"), with());
+        put("/learn/{lesson}/again", "lesson", w -> World.lesson("restock"), with());
+        put("/learn/{lesson}/done", "lesson", w -> World.lesson("reef-crew"), with());
+        put("/account/figures/share", w -> {
+            World.sharesNothing();
+            return form("on", "false");
+        });
         put("/account/figures", w -> form("text", World.file()));
         put("/account/figures/{source}/aside", "source", World::figures, with("aside", "true"));
         put("/account/figures/{source}/remove", "source", World::figures, with());

@@ -2,6 +2,7 @@ package pelluna.app.rough;
 
 import java.security.GeneralSecurityException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -122,6 +123,24 @@ final class World {
                 .sql("select max(id) from program_token")
                 .query(String.class)
                 .single();
+    }
+
+    /** A lesson that nobody has begun. */
+    static String lesson(String word) {
+        TestCluster.jdbc()
+                .sql("delete from lesson_try where lesson = ?")
+                .param(word)
+                .update();
+        return word;
+    }
+
+    /** As if nothing had been shared yet. */
+    static void sharesNothing() {
+        for (String table : List.of("pool_pair", "pool_topic", "pool_life")) {
+            TestCluster.jdbc()
+                    .sql("delete from " + table + " where keeper_id is not null")
+                    .update();
+        }
     }
 
     /** A file of figures like no other. */

@@ -30,8 +30,8 @@ final class Teller {
         say(
                 day,
                 by == Played.NOBODY
-                        ? new Happening.BadlyHurt(f.of(), many)
-                        : new Happening.BadlyHurtBy(f.of(), many, party(by)));
+                        ? new Happening.BadlyHurt(one(f), many)
+                        : new Happening.BadlyHurtBy(one(f), many, party(by)));
     }
 
     /** @param by number of the party that did it, or {@link Played#NOBODY} */
@@ -40,8 +40,13 @@ final class Teller {
         say(
                 day,
                 by == Played.NOBODY
-                        ? new Happening.Lost(f.of(), many, fate, day < f.from())
-                        : new Happening.LostTo(f.of(), many, fate, party(by)));
+                        ? new Happening.Lost(one(f), many, fate, day < f.from())
+                        : new Happening.LostTo(one(f), many, fate, party(by)));
+    }
+
+    /** Of a group, the one that it is told of. */
+    private static Party one(Fish f) {
+        return f.of().count() > 1 ? f.of().counting(1) : f.of();
     }
 
     private Party party(int number) {
