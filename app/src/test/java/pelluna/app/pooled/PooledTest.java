@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static pelluna.app.testing.Said.said;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -138,7 +137,11 @@ class PooledTest {
         long fish = opened().wishes().get(0).id();
         Pelluna.bean(ComesIn.class).comes(Pelluna.owned(tank.id), fish);
         Pelluna.post("/account/figures/share", Map.of("on", "true"));
-        Pelluna.passes(Duration.ofDays(31));
+        // the clock of all tests stays: the day on which it came is moved instead
+        TestCluster.jdbc()
+                .sql("update kept_word set on_day = ? where fish_id = ?")
+                .params(Pelluna.today().minusDays(31), fish)
+                .update();
         Pelluna.bean(Pool.class).all();
         assertThat(hard("Gramma loreto", BOSS)).isEqualTo(List.of(0));
         assertThat(Pelluna.get(tank.at("/losses/figures.json")).body()).contains("\"pairs\"", "\"aggressor\"");
