@@ -46,7 +46,7 @@ final class BetaBinomial {
     private static double logLikelihood(Member m, double k) {
         double a = m.mean * k;
         double b = (1 - m.mean) * k;
-        return logBeta(a + m.seen.hard(), b + m.seen.of() - m.seen.hard()) - logBeta(a, b);
+        return logBeta(a + m.seen.seen(), b + m.seen.keepers() - m.seen.seen()) - logBeta(a, b);
     }
 
     private static double logBeta(double a, double b) {

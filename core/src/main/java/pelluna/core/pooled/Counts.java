@@ -1,36 +1,36 @@
 package pelluna.core.pooled;
 
 /**
- * Keepers of some pairs, each weighed.
+ * What some keepers saw, each weighed.
  *
- * @param of       keepers
- * @param hard     of them saw hard fights
- * @param expected sum of what had been said of them
+ * @param keepers of pairs, or of a species; who had several counts for each
+ * @param seen    how often it was: hard fights, or losses
+ * @param base    against which that is held: chances that had been said, or years
  */
-record Counts(double of, double hard, double expected) {
+record Counts(double keepers, double seen, double base) {
     static final Counts NONE = new Counts(0, 0, 0);
 
-    /** @param weight of each of these keepers */
-    static Counts of(PairSeen seen, double weight) {
-        return new Counts(weight * seen.keepers(), weight * seen.hard(), weight * seen.keepers() * seen.expected());
-    }
-
     Counts and(Counts more) {
-        return new Counts(of + more.of, hard + more.hard, expected + more.expected);
+        return new Counts(keepers + more.keepers, seen + more.seen, base + more.base);
     }
 
-    /** Those of others: without some that are among them. */
+    /** Those of others: without some that are among them. Sums are not exact. */
     Counts without(Counts some) {
-        return new Counts(of - some.of, Math.max(0, hard - some.hard), expected - some.expected);
+        return new Counts(
+                Math.max(0, keepers - some.keepers), Math.max(0, seen - some.seen), Math.max(0, base - some.base));
     }
 
-    /** Whether anybody is left to speak of; sums of weights are not exact. */
+    Counts times(double weight) {
+        return new Counts(weight * keepers, weight * seen, weight * base);
+    }
+
+    /** Whether anybody is left to speak of. */
     boolean any() {
-        return of > 1e-6;
+        return keepers > 1e-6;
     }
 
-    /** What had been said on average, above 0 and below 1. */
+    /** What had been said on average. */
     double mean() {
-        return expected / of;
+        return base / keepers;
     }
 }

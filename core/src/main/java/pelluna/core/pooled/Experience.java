@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.util.FastMath;
 import pelluna.core.behaviour.SeenElsewhere;
@@ -26,10 +24,8 @@ public final class Experience {
 
     private static final double TAIL = 0.1;
 
-    private final Map<Level, Map<String, Counts>> seen = new EnumMap<>(Level.class);
+    private final Map<Level, Map<String, Heard>> heard = new EnumMap<>(Level.class);
     private final Map<Level, Double> concentration = new EnumMap<>(Level.class);
-    private final Map<String, Integer> keepers = new HashMap<>();
-    private final Map<String, Integer> hard = new HashMap<>();
 
     /**
      * One pair.
@@ -61,17 +57,17 @@ public final class Experience {
     public static Experience of(Collection<PairSeen> all) {
         Experience made = new Experience();
         for (Level level : Level.values()) {
-            made.seen.put(level, new HashMap<>());
+            made.heard.put(level, new HashMap<>());
         }
         Map<String, List<PairSeen>> pairs = new LinkedHashMap<>();
         for (PairSeen one : once(all)) {
             pairs.computeIfAbsent(Level.SPECIES.key(one.aggressor(), one.target()), k -> new ArrayList<>())
                     .add(one);
         }
-        pairs.values().removeIf(pair -> Believed.nobodyVouches(sources(pair)));
-        pairs.forEach(made::count);
-        List<Species[]> kinds = pairs.values().stream()
-                .map(p -> new Species[] {p.get(0).aggressor(), p.get(0).target()})
+        pairs.values().removeIf(pair -> heard(pair).nobodyVouches());
+        pairs.values().forEach(made::count);
+        List<Pair> kinds = pairs.values().stream()
+                .map(p -> new Pair(p.get(0).aggressor(), p.get(0).target()))
                 .toList();
         for (Level level : Level.values()) {
             made.concentration.put(level, made.concentration(level, kinds));
@@ -89,43 +85,37 @@ public final class Experience {
         return once.values();
     }
 
-    private void count(String key, List<PairSeen> pair) {
-        keepers.put(key, pair.stream().mapToInt(PairSeen::keepers).sum());
-        if (keepers.get(key) >= LEAST_KEEPERS) {
-            pairs.add(new Pair(pair.get(0).aggressor(), pair.get(0).target()));
-        }
-        hard.put(key, pair.stream().mapToInt(PairSeen::hard).sum());
-        Map<String, Double> weights = Believed.weights(sources(pair));
+    private static Heard heard(List<PairSeen> pair) {
+        Heard heard = new Heard();
+        pair.forEach(p -> heard.add(p.source(), p.counts()));
+        return heard;
+    }
+
+    private void count(List<PairSeen> pair) {
+        Pair of = new Pair(pair.get(0).aggressor(), pair.get(0).target());
         for (PairSeen one : pair) {
             for (Level level : Level.values()) {
-                seen.get(level)
-                        .merge(
-                                level.key(one.aggressor(), one.target()),
-                                Counts.of(one, weights.get(one.source())),
-                                Counts::and);
+                heard.get(level)
+                        .computeIfAbsent(level.key(of.aggressor, of.target), k -> new Heard())
+                        .add(one.source(), one.counts());
             }
+        }
+        if (pair.stream().mapToInt(PairSeen::keepers).sum() >= LEAST_KEEPERS) {
+            pairs.add(of);
         }
     }
 
-    /** How many keepers of each source have had a pair. */
-    private static Map<String, Integer> sources(List<PairSeen> pair) {
-        Map<String, Integer> of = new HashMap<>();
-        pair.forEach(p -> of.merge(p.source(), p.keepers(), Integer::sum));
-        return of;
-    }
-
-    private double concentration(Level level, List<Species[]> kinds) {
-        Set<String> met = new HashSet<>();
-        List<BetaBinomial.Member> members = new ArrayList<>();
-        for (Species[] kind : kinds) {
-            String key = level.key(kind[0], kind[1]);
-            if (met.add(key)) {
-                Counts counts = seen.get(level).get(key);
-                members.add(new BetaBinomial.Member(
-                        counts, above(level, kind[0], kind[1], counts.mean()).mean()));
-            }
-        }
-        return BetaBinomial.concentration(members);
+    private double concentration(Level level, List<Pair> kinds) {
+        Map<String, Pair> members = new LinkedHashMap<>();
+        kinds.forEach(k -> members.putIfAbsent(level.key(k.aggressor, k.target), k));
+        return BetaBinomial.concentration(members.values().stream()
+                .map(k -> {
+                    Counts counts = heard(level, k.aggressor, k.target).believed();
+                    return new BetaBinomial.Member(
+                            counts,
+                            above(level, k.aggressor, k.target, counts.mean()).mean());
+                })
+                .toList());
     }
 
     /**
@@ -137,8 +127,8 @@ public final class Experience {
         Known known = new Known(said, 0);
         Level[] levels = Level.values();
         for (int i = 0; i < level.ordinal(); i++) {
-            Counts own = seen(levels[i + 1], aggressor, target);
-            Counts others = seen(levels[i], aggressor, target).without(own);
+            Heard own = heard(levels[i + 1], aggressor, target);
+            Counts others = heard(levels[i], aggressor, target).without(own).believed();
             known = known.member(concentration.get(levels[i]));
             if (others.any()) {
                 double off = logit(known.mean()) - logit(said);
@@ -149,8 +139,8 @@ public final class Experience {
         return known;
     }
 
-    private Counts seen(Level level, Species aggressor, Species target) {
-        return seen.get(level).getOrDefault(level.key(aggressor, target), Counts.NONE);
+    private Heard heard(Level level, Species aggressor, Species target) {
+        return heard.get(level).getOrDefault(level.key(aggressor, target), Heard.NOTHING);
     }
 
     private static double logit(double p) {
@@ -168,7 +158,8 @@ public final class Experience {
 
     /** What is said of such a pair, beside what Pelluna had said of it to its keepers. */
     public OfPair of(Pair pair) {
-        double said = seen(Level.SPECIES, pair.aggressor(), pair.target()).mean();
+        double said =
+                heard(Level.SPECIES, pair.aggressor(), pair.target()).whole().mean();
         return of(pair.aggressor(), pair.target(), said).orElseThrow();
     }
 
@@ -178,22 +169,24 @@ public final class Experience {
      * @param said chance of hard fights by the model, above 0 and below 1
      */
     public Optional<OfPair> of(Species aggressor, Species target, double said) {
-        String key = Level.SPECIES.key(aggressor, target);
-        if (keepers.getOrDefault(key, 0) < LEAST_KEEPERS) {
+        Heard heard = heard(Level.SPECIES, aggressor, target);
+        Counts told = heard.whole();
+        if (told.keepers() < LEAST_KEEPERS) {
             return Optional.empty();
         }
-        Counts counts = seen.get(Level.SPECIES).get(key);
-        Known before = above(Level.SPECIES, aggressor, target, said).member(concentration.get(Level.SPECIES));
-        Known now = before.seeing(counts);
+        Counts counts = heard.believed();
+        Known now = above(Level.SPECIES, aggressor, target, said)
+                .member(concentration.get(Level.SPECIES))
+                .seeing(counts);
         double worth = now.worth();
         BetaDistribution left = new BetaDistribution(worth * now.mean(), worth * (1 - now.mean()));
         return Optional.of(new OfPair(
-                keepers.get(key),
-                hard.get(key),
-                counts.mean() * keepers.get(key),
+                (int) told.keepers(),
+                (int) told.seen(),
+                told.base(),
                 now.mean(),
                 left.inverseCumulativeProbability(TAIL),
                 left.inverseCumulativeProbability(1 - TAIL),
-                counts.of() / worth));
+                counts.keepers() / worth));
     }
 }

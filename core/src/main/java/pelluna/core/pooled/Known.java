@@ -21,7 +21,7 @@ record Known(double mean, double spread) {
 
     /** With what was seen. */
     Known seeing(Counts seen) {
-        double all = worth() + seen.of();
-        return new Known((worth() * mean + seen.hard()) / all, 1 / (all + 1));
+        double all = worth() + seen.keepers();
+        return new Known((worth() * mean + seen.seen()) / all, 1 / (all + 1));
     }
 }

@@ -18,4 +18,8 @@ public record LivesSeen(String source, String keeper, Species species, int keepe
             throw new IllegalArgumentException(lost + " of " + fish + " in " + years + " years");
         }
     }
+
+    Counts counts() {
+        return new Counts(keepers, lost, years);
+    }
 }

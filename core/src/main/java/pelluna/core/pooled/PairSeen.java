@@ -25,6 +25,10 @@ public record PairSeen(
         }
     }
 
+    Counts counts() {
+        return new Counts(keepers, hard, keepers * expected);
+    }
+
     /** What one keeper saw. */
     public PairSeen(String source, String keeper, Species aggressor, Species target, boolean hard, double expected) {
         this(source, keeper, aggressor, target, 1, hard ? 1 : 0, expected);

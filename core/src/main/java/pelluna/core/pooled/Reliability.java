@@ -3,7 +3,8 @@ package pelluna.core.pooled;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import org.hipparchus.util.FastMath;
+import org.hipparchus.stat.interval.BinomialProportion;
+import org.hipparchus.stat.interval.ConfidenceInterval;
 
 /**
  * What was said held against what happened: how often it came to pass where it was said to be so likely, and how far
@@ -16,8 +17,7 @@ import org.hipparchus.util.FastMath;
  */
 public record Reliability(List<Bin> bins, int of, double brier, double base) {
     private static final int TENTHS = 10;
-    /** Two standard deviations of a share (Wilson 1927). */
-    private static final double Z = 1.96;
+    private static final double CONFIDENCE = 0.95;
 
     /** @param chance 0 to 1 @param of how often it was said @param happened how often of these it came to pass */
     public record Said(double chance, int of, int happened) {
@@ -68,10 +68,8 @@ public record Reliability(List<Bin> bins, int of, double brier, double base) {
 
     private static Bin bin(int of, double said, int happened) {
         double share = (double) happened / of;
-        double z2 = Z * Z;
-        double middle = (share + z2 / (2 * of)) / (1 + z2 / of);
-        double half = Z / (1 + z2 / of) * FastMath.sqrt(share * (1 - share) / of + z2 / (4.0 * of * of));
-        return new Bin(of, said, share, Math.max(0, middle - half), Math.min(1, middle + half));
+        ConfidenceInterval wilson = BinomialProportion.getWilsonScoreInterval(of, share, CONFIDENCE);
+        return new Bin(of, said, share, wilson.getLowerBound(), wilson.getUpperBound());
     }
 
     /** How much better than the share on the whole: 1 for who always knows, 0 for no better, less for worse. */

@@ -31,26 +31,15 @@ public final class Survival {
     private static final int STEPS = 60;
     private static final double TAIL = 0.1;
 
-    private final Map<Level, Map<String, Sum>> sums = new EnumMap<>(Level.class);
+    private final Map<Level, Map<String, Heard>> heard = new EnumMap<>(Level.class);
     private final Map<Level, Double> worth = new EnumMap<>(Level.class);
     private final Map<String, OfSpecies> told = new LinkedHashMap<>();
 
-    /** Losses and years, weighed. */
-    private record Sum(double lost, double years) {
-        private Sum and(Sum more) {
-            return new Sum(lost + more.lost, years + more.years);
-        }
-
-        private Sum without(Sum some) {
-            return new Sum(Math.max(0, lost - some.lost), Math.max(0, years - some.years));
-        }
-    }
-
     /** A rate by the year, and how many losses it is worth. */
     private record Rate(double mean, double worth) {
-        private Rate seeing(Sum seen) {
-            double all = worth + seen.lost;
-            return new Rate(all / (worth / mean + seen.years), all);
+        private Rate seeing(Counts told) {
+            double all = worth + told.seen();
+            return new Rate(all / (worth / mean + told.base()), all);
         }
 
         /** The same for a member of a level whose means are worth so much: uncertainties add up. */
@@ -83,10 +72,10 @@ public final class Survival {
         once.values()
                 .forEach(l -> kinds.computeIfAbsent(l.species().scientificName(), k -> new ArrayList<>())
                         .add(l));
-        kinds.values().removeIf(k -> Believed.nobodyVouches(sources(k)));
+        kinds.values().removeIf(k -> heard(k).nobodyVouches());
         Survival made = new Survival();
         for (Level level : Level.values()) {
-            made.sums.put(level, new HashMap<>());
+            made.heard.put(level, new HashMap<>());
         }
         kinds.values().forEach(made::add);
         List<Species> species =
@@ -98,36 +87,40 @@ public final class Survival {
         return made;
     }
 
-    private static Map<String, Integer> sources(List<LivesSeen> kind) {
-        Map<String, Integer> of = new HashMap<>();
-        kind.forEach(l -> of.merge(l.source(), l.keepers(), Integer::sum));
-        return of;
+    private static Heard heard(List<LivesSeen> kind) {
+        Heard heard = new Heard();
+        kind.forEach(l -> heard.add(l.source(), l.counts()));
+        return heard;
     }
 
     private void add(List<LivesSeen> kind) {
-        Map<String, Double> weights = Believed.weights(sources(kind));
         for (LivesSeen l : kind) {
-            double w = weights.get(l.source());
             for (Level level : Level.values()) {
-                sums.get(level).merge(level.key(l.species()), new Sum(w * l.lost(), w * l.years()), Sum::and);
+                heard.get(level)
+                        .computeIfAbsent(level.key(l.species()), k -> new Heard())
+                        .add(l.source(), l.counts());
             }
         }
     }
 
+    /** One of a level: what is told of it, and the rate that it would have if it were like all of its level. */
+    private record Member(Counts told, double mean) {}
+
     /** The most likely one over a grid, by the negative binomial that Gamma and Poisson make together. */
     private double worth(Level level, List<Species> species) {
-        Map<String, Species> members = new LinkedHashMap<>();
-        species.forEach(s -> members.putIfAbsent(level.key(s), s));
+        Map<String, Species> kinds = new LinkedHashMap<>();
+        species.forEach(s -> kinds.putIfAbsent(level.key(s), s));
+        List<Member> members = kinds.values().stream()
+                .map(s -> new Member(heard(level, s).believed(), above(level, s).mean()))
+                .toList();
         double best = USUAL;
         double most = Double.NEGATIVE_INFINITY;
         for (int i = 0; i <= STEPS; i++) {
             double k = LEAST * FastMath.pow(MOST / LEAST, (double) i / STEPS);
             double z = FastMath.log(k / USUAL);
             double likely = -z * z / 2;
-            for (Map.Entry<String, Species> m : members.entrySet()) {
-                Sum seen = sums.get(level).get(m.getKey());
-                double mean = above(level, m.getValue()).mean();
-                likely += logLikelihood(seen, k, k / mean);
+            for (Member m : members) {
+                likely += logLikelihood(m.told, k, k / m.mean);
             }
             if (likely > most) {
                 most = likely;
@@ -138,11 +131,11 @@ public final class Survival {
     }
 
     /** Without what does not hang on shape and rate. */
-    private static double logLikelihood(Sum seen, double shape, double rate) {
-        return Gamma.logGamma(shape + seen.lost)
+    private static double logLikelihood(Counts told, double shape, double rate) {
+        return Gamma.logGamma(shape + told.seen())
                 - Gamma.logGamma(shape)
                 + shape * FastMath.log(rate)
-                - (shape + seen.lost) * FastMath.log(rate + seen.years);
+                - (shape + told.seen()) * FastMath.log(rate + told.base());
     }
 
     /** What is known of species of a level by those above it, without their own: nothing counts twice. */
@@ -151,13 +144,14 @@ public final class Survival {
         Level[] levels = Level.values();
         for (int i = 0; i < level.ordinal(); i++) {
             known = known.member(worth.get(levels[i]));
-            known = known.seeing(seen(levels[i], of).without(seen(levels[i + 1], of)));
+            known = known.seeing(
+                    heard(levels[i], of).without(heard(levels[i + 1], of)).believed());
         }
         return known;
     }
 
-    private Sum seen(Level level, Species of) {
-        return sums.get(level).getOrDefault(level.key(of), new Sum(0, 0));
+    private Heard heard(Level level, Species of) {
+        return heard.get(level).getOrDefault(level.key(of), Heard.NOTHING);
     }
 
     private void tell(List<LivesSeen> kind) {
@@ -166,8 +160,9 @@ public final class Survival {
             return;
         }
         Species species = kind.get(0).species();
-        Rate rate =
-                above(Level.SPECIES, species).member(worth.get(Level.SPECIES)).seeing(seen(Level.SPECIES, species));
+        Rate rate = above(Level.SPECIES, species)
+                .member(worth.get(Level.SPECIES))
+                .seeing(heard(Level.SPECIES, species).believed());
         GammaDistribution left = new GammaDistribution(rate.worth(), rate.mean() / rate.worth());
         told.put(
                 species.scientificName(),

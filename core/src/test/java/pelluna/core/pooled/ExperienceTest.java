@@ -116,6 +116,28 @@ class ExperienceTest {
         assertThat(a.seen().expected()).isCloseTo(9, within(1e-9));
     }
 
+    /** It lies about hundreds of pairs that nobody else has had: what all pairs have in common moves little. */
+    @Test
+    void aSourceThatLiesAboutEverythingElseDoesLittleHarmToAPair() {
+        List<PairSeen> honest = new ArrayList<>();
+        List<Species> some = Plans.CATALOGUE.all().stream().limit(120).toList();
+        for (int i = 0; i < 60; i++) {
+            for (String source : List.of("a", "b", "c", PairSeen.HERE)) {
+                honest.add(new PairSeen(source, "all", some.get(i), some.get((i * 7 + 11) % 60), 4, 1, 0.25));
+            }
+        }
+        Experience.Pair of = Experience.of(honest).pairs().get(9);
+        double before = Experience.of(honest).of(of).chance();
+        List<PairSeen> poisoned = new ArrayList<>(honest);
+        for (int i = 60; i < 120; i++) {
+            for (int j = 60; j < 65; j++) {
+                poisoned.add(new PairSeen("liar", "all", some.get(i), some.get(j), 100_000, 100_000, 0.25));
+            }
+        }
+        assertThat(before).isCloseTo(0.25, within(0.02));
+        assertThat(Experience.of(poisoned).of(of).chance()).isBetween(before, before + 0.12);
+    }
+
     private static double chance(List<PairSeen> all) {
         return Experience.of(all).of(DOTTYBACK, GRAMMA, 0.15).orElseThrow().chance();
     }
