@@ -6,13 +6,12 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.regex.Pattern;
 import org.springframework.context.SmartLifecycle;
 import pelluna.app.account.Keepers;
 import pelluna.app.account.OwnedTank;
 import pelluna.app.account.Ownership;
 import pelluna.app.account.SignedIn;
+import pelluna.app.planfile.MovedDays;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.tank.TankEntity;
@@ -27,7 +26,6 @@ public class DemoData implements SmartLifecycle {
 
     private static final String NAME = "Ines";
     private static final LocalDate WRITTEN = LocalDate.of(2026, 11, 23);
-    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     private final Keepers keepers;
     private final Ownership ownership;
@@ -104,16 +102,11 @@ public class DemoData implements SmartLifecycle {
 
     private OwnedTank bringIn(String name) {
         try (InputStream in = DemoData.class.getResourceAsStream("/demo/" + name + ".json")) {
-            TankEntity tank = plans.bringIn(files.parse(moved(new String(in.readAllBytes(), StandardCharsets.UTF_8))));
+            TankEntity tank = plans.bringIn(files.parse(MovedDays.in(
+                    new String(in.readAllBytes(), StandardCharsets.UTF_8), WRITTEN, LocalDate.now(clock))));
             return ownership.tank(tank.id());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private String moved(String text) {
-        long days = ChronoUnit.DAYS.between(WRITTEN, LocalDate.now(clock));
-        return DAY.matcher(text)
-                .replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString());
     }
 }

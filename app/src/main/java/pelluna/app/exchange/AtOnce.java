@@ -3,12 +3,14 @@ package pelluna.app.exchange;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
 
 /**
  * Lets no more than two large computations run side by side; others wait their turn, and are told when it takes too
  * long.
  */
-final class AtOnce {
+@Component
+class AtOnce {
     private static final int MOST = 2;
     private static final int PATIENCE_S = 10;
     private final Semaphore places = new Semaphore(MOST, true);

@@ -42,13 +42,14 @@ class ExchangeController {
     private final PlanFiles files;
     private final Shells shells;
     private final SolveTime time;
-    private final AtOnce atOnce = new AtOnce();
+    private final AtOnce atOnce;
 
-    ExchangeController(TankPlans plans, PlanFiles files, Shells shells, SolveTime time) {
+    ExchangeController(TankPlans plans, PlanFiles files, Shells shells, SolveTime time, AtOnce atOnce) {
         this.plans = plans;
         this.files = files;
         this.shells = shells;
         this.time = time;
+        this.atOnce = atOnce;
     }
 
     @GetMapping("/tanks/{id}/import-export")

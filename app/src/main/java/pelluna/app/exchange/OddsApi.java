@@ -1,7 +1,9 @@
 package pelluna.app.exchange;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.annotation.PreDestroy;
 import java.util.List;
+import java.util.concurrent.ForkJoinPool;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -34,12 +36,15 @@ class OddsApi {
     private final TankPlans plans;
     private final PlanFiles files;
     private final SolveTime time;
-    private final AtOnce atOnce = new AtOnce();
+    private final AtOnce atOnce;
+    /** On one processor, so that pages have the others. */
+    private final ForkJoinPool player = new ForkJoinPool(1);
 
-    OddsApi(TankPlans plans, PlanFiles files, SolveTime time) {
+    OddsApi(TankPlans plans, PlanFiles files, SolveTime time, AtOnce atOnce) {
         this.plans = plans;
         this.files = files;
         this.time = time;
+        this.atOnce = atOnce;
     }
 
     @Operation(operationId = "getOdds", summary = "How a tank's plan usually goes, played so many times over two years")
@@ -70,15 +75,20 @@ class OddsApi {
         }
     }
 
+    @PreDestroy
+    void end() {
+        player.shutdownNow();
+    }
+
     private ResponseEntity<Object> played(Plan plan, int runs, long seed) {
         if (runs < 1 || runs > MOST_RUNS) {
             throw new Refused("runs", new ExchangeRefusal.SoManyRuns(MOST_RUNS));
         }
         try {
-            String odds = atOnce.run(() -> {
-                Player player = Player.ofWishes(plan, Rates.USUAL, seed, time.begins());
-                return files.write(OddsFile.of(player.play(runs, time.begins(), done -> {})));
-            });
+            String odds = atOnce.run(() -> player.submit(
+                            () -> files.write(OddsFile.of(Player.ofWishes(plan, Rates.USUAL, seed, time.begins())
+                                    .play(runs, time.begins(), done -> {}))))
+                    .join());
             return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(odds);
         } catch (AtOnce.BusyException e) {
             return ExchangeController.problem(

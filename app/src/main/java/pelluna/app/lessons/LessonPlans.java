@@ -5,9 +5,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
+import pelluna.app.planfile.MovedDays;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.core.lessons.Lesson;
 import pelluna.core.plan.PlanFile;
@@ -16,7 +15,6 @@ import pelluna.core.plan.PlanFile;
 @Component
 class LessonPlans {
     private static final LocalDate WRITTEN = LocalDate.of(2026, 3, 1);
-    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     private final PlanFiles files;
 
@@ -34,10 +32,7 @@ class LessonPlans {
 
     private PlanFile read(String name, LocalDate today) {
         try (InputStream in = LessonPlans.class.getResourceAsStream("/lessons/" + name + ".json")) {
-            long days = ChronoUnit.DAYS.between(WRITTEN, today);
-            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return files.parse(DAY.matcher(text)
-                    .replaceAll(m -> LocalDate.parse(m.group()).plusDays(days).toString()));
+            return files.parse(MovedDays.in(new String(in.readAllBytes(), StandardCharsets.UTF_8), WRITTEN, today));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

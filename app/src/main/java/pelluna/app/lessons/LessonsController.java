@@ -37,7 +37,6 @@ class LessonsController {
     /** More fish than any of the lessons has room for. */
     private static final int MOST_FISH = 40;
 
-    private static final int MOST_OF_A_KIND = 30;
     private static final int MOST_MEALS = 6;
     /** Tanks that newcomers wait in, one after the other. */
     private static final int PLACES = 1;
@@ -104,10 +103,15 @@ class LessonsController {
 
     @GetMapping("/learn/{lesson}")
     String one(@PathVariable String lesson, Model model) {
-        return page(find(lesson), model, "", List.of());
+        return page(find(lesson), model, Typed.NOTHING);
     }
 
-    private String page(Lesson lesson, Model model, String error, List<Species> near) {
+    /** What was typed, and why it can't be so; it stays in its fields. @param near what the name may mean */
+    record Typed(String species, int count, boolean bred, String error, List<Species> near) {
+        private static final Typed NOTHING = new Typed("", 1, false, "", List.of());
+    }
+
+    private String page(Lesson lesson, Model model, Typed typed) {
         Words say = plans.words();
         Stands.Stand stand = stands.of(lesson, say);
         PlanFile plan = stand.mine().plan();
@@ -118,8 +122,7 @@ class LessonsController {
         model.addAttribute("aims", stand.aims());
         model.addAttribute("lines", stand.lines());
         model.addAttribute("pictures", new FishFiles());
-        model.addAttribute("error", error);
-        model.addAttribute("near", near);
+        model.addAttribute("typed", typed);
         model.addAttribute("covers", Cover.values());
         model.addAttribute("schools", QuarantineSchool.values());
         model.addAttribute("school", school(plan));
@@ -165,16 +168,21 @@ class LessonsController {
         PlanFile plan = stands.mine(which).plan();
         Words say = plans.words();
         Resolution meant = catalogue.names().resolve(species.strip());
-        boolean fits = count >= 1 && count <= MOST_OF_A_KIND && plan.wishes().size() < MOST_FISH;
+        boolean fits =
+                count >= 1 && plan.wishes().stream().mapToInt(FishFile::howMany).sum() + count <= MOST_FISH;
         if (species.isBlank() || meant.one().isEmpty() || !fits) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(
                     which,
                     model,
-                    fits ? say.text("page.learn.whichFish") : say.text("page.learn.tooMany", MOST_OF_A_KIND, MOST_FISH),
-                    species.isBlank()
-                            ? List.of()
-                            : meant.species().stream().limit(NEAR).toList());
+                    new Typed(
+                            species,
+                            count,
+                            bred,
+                            fits ? say.text("page.learn.whichFish") : say.text("page.learn.tooMany", MOST_FISH),
+                            species.isBlank()
+                                    ? List.of()
+                                    : meant.species().stream().limit(NEAR).toList()));
         }
         Species one = meant.one().get();
         FishFile fish = FishFile.of(one.scientificName(), count);

@@ -60,9 +60,11 @@ class Stands {
         }
     }
 
-    /** What the keeper has tried, or how it begins. */
+    /** What the keeper has tried, or how it begins; it starts today, whenever it was begun. */
     Tries.Try mine(Lesson lesson) {
-        return tries.of(lesson).orElseGet(() -> new Tries.Try(lessons.begins(lesson, plans.today()), false, null));
+        return tries.of(lesson)
+                .map(t -> new Tries.Try(t.plan().startingOn(plans.today()), t.played(), t.solvedOn()))
+                .orElseGet(() -> new Tries.Try(lessons.begins(lesson, plans.today()), false, null));
     }
 
     Stand of(Lesson lesson, Words say) {

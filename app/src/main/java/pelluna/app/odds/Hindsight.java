@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.account.OwnedTank;
@@ -15,7 +17,9 @@ import pelluna.core.assessment.Assessor;
 import pelluna.core.odds.Months;
 import pelluna.core.odds.Odds;
 import pelluna.core.odds.Remedy;
+import pelluna.core.plan.FishFile;
 import pelluna.core.plan.Plan;
+import pelluna.core.plan.PlanFile;
 import pelluna.words.Words;
 
 /** What the odds had been on the day of an arrival, beside what has happened since: the same plan, played today. */
@@ -70,7 +74,7 @@ class Hindsight {
                 .flatMap(p -> past.plan(tank, p.word()).map(file -> {
                     Plan plan = files.plan(file, p.on());
                     Play play = desk.past(p.word(), version(plan));
-                    return new Back(p, days, play, lines(p, play.odds(), today, say));
+                    return new Back(p, days, play, lines(p, first(p, file), play.odds(), today, say));
                 }));
     }
 
@@ -80,19 +84,28 @@ class Hindsight {
                 plan, new Assessor().assess(plan, time.begins()).arrivals());
     }
 
-    private static List<Line> lines(PastPlans.Past p, Optional<Odds> odds, LocalDate today, Words say) {
+    /** What went wrong first with a fish that the plan knew: there by that day, or wished for. */
+    private static Optional<PastPlans.Amiss> first(PastPlans.Past p, PlanFile file) {
+        Set<String> wished = file.wishes().stream().map(FishFile::species).collect(Collectors.toSet());
+        return p.amiss().stream()
+                .filter(a -> a.came() == null || !a.came().isAfter(p.on()) || wished.contains(a.species()))
+                .findFirst();
+    }
+
+    private static List<Line> lines(
+            PastPlans.Past p, Optional<PastPlans.Amiss> amiss, Optional<Odds> odds, LocalDate today, Words say) {
         List<Line> lines = new ArrayList<>();
         for (int months : List.of(Months.ONE, Months.SIX, Months.ALL)) {
             LocalDate until = p.on().plusDays(Months.days(months));
             String said = odds.map(o -> say.text(
                             "page.odds.ofTwenty", OddsPage.of(o.allWell().get(months), say)))
                     .orElse("");
-            boolean wrong = p.amiss().filter(a -> a.on().isBefore(until)).isPresent();
+            Optional<PastPlans.Amiss> wrong = amiss.filter(a -> a.on().isBefore(until));
             lines.add(new Line(
                     months,
                     said,
-                    wrong
-                            ? p.amiss().get().says()
+                    wrong.isPresent()
+                            ? wrong.get().says()
                             : today.isBefore(until)
                                     ? say.text("page.odds.allWellSoFar")
                                     : say.text("page.odds.allWereWell")));

@@ -57,10 +57,10 @@ class OddsController {
         Remedy.Version version = version(opened);
         Play play = desk.of(version, Optional.empty());
         Optional<Remedy> remedy = remedy(play, with);
-        Optional<OpenTank> other = other(opened).map(plans::open);
+        Optional<OwnedTank> other = other(opened);
         boolean copy = with.equals(COPY) && other.isPresent();
         Optional<Play> changed = copy
-                ? other.map(o -> desk.of(version(o), Optional.empty()))
+                ? other.map(o -> desk.of(version(plans.open(o)), Optional.empty()))
                 : remedy.map(r -> desk.of(version, Optional.of(r)));
         Optional<Hindsight.Back> back = play.odds().isEmpty() || opened.tank().sandboxOf() != null
                 ? Optional.empty()
@@ -83,12 +83,11 @@ class OddsController {
                 && back.map(b -> b.play().over()).orElse(true);
         model.addAttribute("again", over ? null : AGAIN);
         model.addAttribute("back", back.orElse(null));
-        model.addAttribute("other", other.map(o -> o.tank().name()).orElse(""));
+        String name = other.map(o -> plans.tank(o).name()).orElse("");
+        model.addAttribute("other", name);
         model.addAttribute("everything", Remedies.leavesOut(version));
         model.addAttribute("with", copy ? COPY : remedy.map(Remedy::word).orElse(""));
-        model.addAttribute(
-                "remedy",
-                copy ? other.get().tank().name() : remedy.map(opened.say()::of).orElse(""));
+        model.addAttribute("remedy", copy ? name : remedy.map(opened.say()::of).orElse(""));
         play.odds().ifPresent(odds -> said(model, opened.say(), new OddsPage(play, odds, opened.say()), play, run));
         model.addAttribute("changed", changed.flatMap(Play::odds).orElse(null));
         return "odds";

@@ -8,11 +8,11 @@ import pelluna.core.plan.PlanFile;
 
 /** Plans as they were on the days of arrivals, with what has happened since. */
 public interface PastPlans {
-    /** One day of arrivals. @param who came @param amiss what went wrong first from then on, as far as the log knows */
-    record Past(long word, LocalDate on, String who, Optional<Amiss> amiss) {}
+    /** One day of arrivals. @param who came @param amiss what went wrong from then on, as far as the log knows */
+    record Past(long word, LocalDate on, String who, List<Amiss> amiss) {}
 
-    /** A fish that was lost, or badly hurt. */
-    record Amiss(LocalDate on, String says) {}
+    /** A fish that was lost, or badly hurt. @param species its accepted name @param came null if nobody knows when */
+    record Amiss(LocalDate on, String says, String species, LocalDate came) {}
 
     /** Newest first. */
     List<Past> of(OwnedTank tank);

@@ -1,10 +1,7 @@
 package pelluna.app.pooled;
 
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.stereotype.Component;
 import pelluna.app.database.AskedFor;
 import pelluna.app.prediction.FiguresFile;
@@ -24,8 +21,8 @@ class Everybody {
     /**
      * What the page tells.
      *
-     * @param keepers who share on this server
-     * @param files   of other installations that count too
+     * @param keepers who share on this server; 0 where they are fewer than five and left out
+     * @param files   of other installations that are signed and count
      * @param ofPairs hard fights of pairs; empty of too few keepers
      * @param drawing of it; empty with it
      * @param topics  of arrivals; empty of too few keepers
@@ -49,30 +46,20 @@ class Everybody {
 
     Said said(Words say) {
         return AskedFor.all(() -> {
-            List<PoolRows.Pair> pairs = rows.pairs();
-            Set<Long> keepers = new HashSet<>();
-            Set<Long> files = new HashSet<>();
-            List<Reliability.Said> said = new ArrayList<>();
-            int told = 0;
-            for (PoolRows.Pair p : pairs) {
-                FiguresFile.PairPart seen = p.seen();
-                said.add(
-                        new Reliability.Said(seen.expected() / seen.keepers(), seen.keepers(), seen.seenToFightHard()));
-                if (p.keeper() == null) {
-                    files.add(p.source());
-                    told = Math.max(told, seen.keepers());
-                } else {
-                    keepers.add(p.keeper());
-                }
-            }
-            boolean enough = keepers.size() + told >= Experience.LEAST_KEEPERS;
-            Optional<Reliability> ofPairs = enough ? Optional.of(Reliability.of(said)) : Optional.empty();
+            PoolRows.Sharers who = rows.sharers();
+            boolean here = who.keepers() >= Experience.LEAST_KEEPERS;
+            boolean enough = here || who.files() > 0;
+            Optional<Reliability> ofPairs = enough
+                    ? Optional.of(Reliability.of(rows.said(here).stream()
+                            .map(s -> new Reliability.Said(s.chance(), s.pairs(), s.hard()))
+                            .toList()))
+                    : Optional.empty();
             return new Said(
-                    keepers.size(),
-                    files.size(),
+                    here ? who.keepers() : 0,
+                    who.files(),
                     ofPairs,
                     ofPairs.map(r -> ReliabilityDrawing.draw(r, say)).orElse(""),
-                    enough ? OwnFigures.tallies(rows.topics()) : List.of());
+                    enough ? rows.topics(here, true) : List.of());
         });
     }
 }

@@ -134,12 +134,12 @@ class FiguresController {
     }
 
     /** What the keepers of this server share, of pairs that five of them have had; signed. */
-    @GetMapping("/account/figures.json")
+    @GetMapping("/account/figures.jws")
     ResponseEntity<String> figures() {
         runsTheServer();
         return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-figures.jws.json\"")
+                .contentType(MediaType.valueOf("application/jose"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pelluna-figures.jws\"")
                 .body(SignedFigures.sign(files.write(own.all()), key.find()));
     }
 }

@@ -65,12 +65,8 @@ class Pool {
         pooled.replace(() -> Experience.of(seen(rows.pairs())), () -> Survival.of(lives(rows.kinds())));
     }
 
-    private static String source(Long keeper, String signedBy) {
-        return keeper != null ? PairSeen.HERE : signedBy == null ? PairSeen.UNSIGNED : signedBy;
-    }
-
-    private static String who(Long keeper, Long source) {
-        return keeper != null ? "k" + keeper : "f" + source;
+    private static String source(Long source, String signedBy) {
+        return source == null ? PairSeen.HERE : signedBy == null ? PairSeen.UNSIGNED : signedBy;
     }
 
     private List<LivesSeen> lives(List<PoolRows.Kind> kinds) {
@@ -79,8 +75,8 @@ class Pool {
             catalogue
                     .find(k.seen().species())
                     .ifPresent(species -> all.add(new LivesSeen(
-                            source(k.keeper(), k.signedBy()),
-                            who(k.keeper(), k.source()),
+                            source(k.source(), k.signedBy()),
+                            String.valueOf(k.source()),
                             species,
                             k.seen().keepers(),
                             k.seen().fish(),
@@ -97,8 +93,8 @@ class Pool {
             Optional<Species> target = catalogue.find(p.seen().target());
             if (aggressor.isPresent() && target.isPresent()) {
                 all.add(new PairSeen(
-                        source(p.keeper(), p.signedBy()),
-                        who(p.keeper(), p.source()),
+                        source(p.source(), p.signedBy()),
+                        String.valueOf(p.source()),
                         aggressor.get(),
                         target.get(),
                         p.seen().keepers(),

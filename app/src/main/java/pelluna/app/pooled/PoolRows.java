@@ -1,11 +1,15 @@
 package pelluna.app.pooled;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pelluna.app.prediction.FiguresFile;
+import pelluna.core.losses.Topic;
+import pelluna.core.pooled.Experience;
+import pelluna.core.units.Named;
 
 /** What was shared: by keepers of this server, and in files of others. Asked for in the server's own name. */
 @Component
@@ -22,21 +26,17 @@ class PoolRows {
     /** Somebody who shares. @param language that they have chosen; English if none */
     record Sharing(long keeper, Locale language) {}
 
-    /** @param keeper of this server, or null @param source a file, or null */
-    record Pair(Long keeper, Long source, String signedBy, FiguresFile.PairPart seen) {}
+    /** @param source a file; null for the keepers of this server, added up @param signedBy null if nobody has */
+    record Pair(Long source, String signedBy, FiguresFile.PairPart seen) {}
 
     /** Fish of a species; fields as in {@link Pair}. */
-    record Kind(Long keeper, Long source, String signedBy, FiguresFile.KindPart seen) {}
+    record Kind(Long source, String signedBy, FiguresFile.KindPart seen) {}
 
-    /** @param from whose they are: a keeper of this server, or a file */
-    record Topic(String from, String topic, int both, int saidOnly, int happenedOnly, int neither) {
-        private static final String KEEPER = "k";
+    /** So many pairs of which about the same had been said. @param chance to the nearest hundredth */
+    record Said(double chance, int pairs, int hard) {}
 
-        /** Whether a keeper of this server has shared it. */
-        boolean here() {
-            return from.startsWith(KEEPER);
-        }
-    }
+    /** Who shares here, and the files that count. */
+    record Sharers(int keepers, int files) {}
 
     /** Tanks of those who share, without what-if copies. */
     @Transactional(readOnly = true)
@@ -143,15 +143,18 @@ class PoolRows {
         }
     }
 
-    /** Without those of files that are set aside. */
+    /** Those of this server added up, and those of files; without files that are set aside. */
     @Transactional(readOnly = true)
     List<Kind> kinds() {
         return jdbc.sql("""
-                        select l.keeper_id, l.source_id, s.signed_by, l.species, l.keepers, l.fish, l.days, l.lost
-                        from pool_life l left join figures_source s on s.id = l.source_id
-                        where s.id is null or not s.aside order by l.id""")
+                        select null::bigint as source_id, null as signed_by, species, count(*) as keepers,
+                          sum(fish) as fish, sum(days) as days, sum(lost) as lost
+                        from pool_life where keeper_id is not null group by species
+                        union all
+                        select l.source_id, s.signed_by, l.species, l.keepers, l.fish, l.days, l.lost
+                        from pool_life l join figures_source s on s.id = l.source_id where not s.aside
+                        order by 3, 1""")
                 .query((row, n) -> new Kind(
-                        row.getObject("keeper_id", Long.class),
                         row.getObject("source_id", Long.class),
                         row.getString("signed_by"),
                         new FiguresFile.KindPart(
@@ -163,16 +166,18 @@ class PoolRows {
                 .list();
     }
 
-    /** Without those of files that are set aside. */
+    /** Those of this server added up, and those of files; without files that are set aside. */
     @Transactional(readOnly = true)
     List<Pair> pairs() {
         return jdbc.sql("""
-                        select p.keeper_id, p.source_id, s.signed_by, p.aggressor, p.target, p.keepers, p.hard,
-                          p.expected
-                        from pool_pair p left join figures_source s on s.id = p.source_id
-                        where s.id is null or not s.aside order by p.id""")
+                        select null::bigint as source_id, null as signed_by, aggressor, target, count(*) as keepers,
+                          sum(hard) as hard, sum(expected) as expected
+                        from pool_pair where keeper_id is not null group by aggressor, target
+                        union all
+                        select p.source_id, s.signed_by, p.aggressor, p.target, p.keepers, p.hard, p.expected
+                        from pool_pair p join figures_source s on s.id = p.source_id where not s.aside
+                        order by 3, 4, 1""")
                 .query((row, n) -> new Pair(
-                        row.getObject("keeper_id", Long.class),
                         row.getObject("source_id", Long.class),
                         row.getString("signed_by"),
                         new FiguresFile.PairPart(
@@ -184,22 +189,64 @@ class PoolRows {
                 .list();
     }
 
-    /** Without those of files that are set aside. */
+    /**
+     * What had been said, held against what was seen: of pairs of files that are signed that five keepers have had.
+     *
+     * @param here whether those of keepers of this server count too
+     */
     @Transactional(readOnly = true)
-    List<Topic> topics() {
+    List<Said> said(boolean here) {
         return jdbc.sql("""
-                        select t.keeper_id, t.source_id, t.topic, t.both_times, t.said_only, t.happened_only, t.neither
+                        select round((p.expected / p.keepers)::numeric, 2) as chance, sum(p.keepers) as pairs,
+                          sum(p.hard) as hard
+                        from pool_pair p left join figures_source s on s.id = p.source_id
+                        where s.id is null and :here or not s.aside and s.signed_by is not null and p.keepers >= :least
+                        group by 1 order by 1""")
+                .param("here", here)
+                .param("least", Experience.LEAST_KEEPERS)
+                .query((row, n) -> new Said(row.getDouble("chance"), row.getInt("pairs"), row.getInt("hard")))
+                .list();
+    }
+
+    /**
+     * Added up by topic, in their order.
+     *
+     * @param here  whether those of keepers of this server count
+     * @param files whether those of files that are signed do
+     */
+    @Transactional(readOnly = true)
+    List<FiguresFile.TallyPart> topics(boolean here, boolean files) {
+        return jdbc
+                .sql("""
+                        select t.topic, sum(t.both_times) as both_times, sum(t.said_only) as said_only,
+                          sum(t.happened_only) as happened_only, sum(t.neither) as neither
                         from pool_topic t left join figures_source s on s.id = t.source_id
-                        where s.id is null or not s.aside order by t.id""")
-                .query((row, n) -> new Topic(
-                        row.getString("keeper_id") == null
-                                ? "f" + row.getLong("source_id")
-                                : Topic.KEEPER + row.getLong("keeper_id"),
-                        row.getString("topic"),
+                        where s.id is null and :here or :files and not s.aside and s.signed_by is not null
+                        group by t.topic""")
+                .param("here", here)
+                .param("files", files)
+                .query((row, n) -> new FiguresFile.TallyPart(
+                        Named.find(Topic.class, row.getString("topic")).orElseThrow(),
                         row.getInt("both_times"),
                         row.getInt("said_only"),
                         row.getInt("happened_only"),
                         row.getInt("neither")))
-                .list();
+                .list()
+                .stream()
+                .sorted(Comparator.comparing(FiguresFile.TallyPart::topic))
+                .toList();
+    }
+
+    /** Who has shared some pair of fish: keepers here, and files that are signed. */
+    @Transactional(readOnly = true)
+    Sharers sharers() {
+        return jdbc.sql("""
+                        select count(distinct keeper_id) as keepers, count(distinct s.id) as files
+                        from pool_pair p
+                          left join figures_source s on s.id = p.source_id and not s.aside
+                            and s.signed_by is not null and p.keepers >= ?""")
+                .param(Experience.LEAST_KEEPERS)
+                .query((row, n) -> new Sharers(row.getInt("keepers"), row.getInt("files")))
+                .single();
     }
 }

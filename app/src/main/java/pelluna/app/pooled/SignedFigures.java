@@ -1,39 +1,31 @@
 package pelluna.app.pooled;
 
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.security.KeyFactory;
 import java.security.KeyPair;
 import java.security.PublicKey;
-import java.security.Signature;
-import java.security.spec.X509EncodedKeySpec;
-import java.util.Arrays;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
+import org.jose4j.jwa.AlgorithmConstraints;
+import org.jose4j.jwk.JsonWebKey;
+import org.jose4j.jwk.PublicJsonWebKey;
+import org.jose4j.jws.AlgorithmIdentifiers;
+import org.jose4j.jws.JsonWebSignature;
+import org.jose4j.lang.JoseException;
 import pelluna.app.limits.Refused;
 import pelluna.app.rows.PlanJson;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A file of figures, with or without the signature of the installation that it comes from: a JSON web signature
- * (RFC 7515, flattened) by Ed25519, with its key in it (RFC 8037).
+ * A file of figures, as it is or with the signature of the installation that it comes from: a JSON web signature
+ * (RFC 7515, compact) by Ed25519, with its key in it (RFC 8037).
  */
 public final class SignedFigures {
     public static final String ALGORITHM = "Ed25519";
 
-    private static final String PAYLOAD = "payload";
-    private static final String HEAD = "protected";
-    private static final String SIGNATURE = "signature";
-    /** What stands before the 32 bytes of a key where it says what it is (RFC 8410). */
-    private static final byte[] BEFORE_KEY = HexFormat.of().parseHex("302a300506032b6570032100");
+    private static final String KEY = "jwk";
+    /** Of such a key (RFC 8037). */
+    private static final String OPEN_PART = "x";
 
-    private static final int KEY_BYTES = 32;
     private static final int CALLED = 8;
-    private static final Base64.Encoder WRITE = Base64.getUrlEncoder().withoutPadding();
-    private static final Base64.Decoder READ = Base64.getUrlDecoder();
 
     private SignedFigures() {}
 
@@ -43,45 +35,53 @@ public final class SignedFigures {
     /** @throws Refused if it is no JSON, or the signature does not fit */
     static Opened open(String text) {
         try {
-            JsonNode node = PlanJson.MAPPER.readTree(text);
-            return node.has(PAYLOAD) ? checked(node) : new Opened(node, Optional.empty());
+            return text.stripLeading().startsWith("{")
+                    ? new Opened(PlanJson.MAPPER.readTree(text), Optional.empty())
+                    : checked(text.strip());
         } catch (JacksonException e) {
             throw new Refused("file", new PooledRefusal.NoFigures(), e);
         }
     }
 
-    private static Opened checked(JsonNode node) {
+    private static Opened checked(String text) {
         try {
-            String head = node.path(HEAD).asString("");
-            String payload = node.path(PAYLOAD).asString("");
-            JsonNode said = PlanJson.MAPPER.readTree(READ.decode(head));
-            String key = said.path("jwk").path("x").asString("");
-            byte[] raw = READ.decode(key);
-            if (raw.length != KEY_BYTES || !said.path("alg").asString("").equals("EdDSA")) {
+            JsonWebSignature signature = new JsonWebSignature();
+            signature.setAlgorithmConstraints(
+                    new AlgorithmConstraints(AlgorithmConstraints.ConstraintType.PERMIT, AlgorithmIdentifiers.EDDSA));
+            signature.setCompactSerialization(text);
+            PublicJsonWebKey key = signature.getHeaders().getPublicJwkHeaderValue(KEY, null);
+            if (key == null) {
                 throw new Refused("file", new PooledRefusal.WrongSignature());
             }
-            Signature check = Signature.getInstance(ALGORITHM);
-            check.initVerify(key(raw));
-            check.update((head + "." + payload).getBytes(StandardCharsets.US_ASCII));
-            if (!check.verify(READ.decode(node.path(SIGNATURE).asString("")))) {
+            signature.setKey(key.getPublicKey());
+            if (!signature.verifySignature()) {
                 throw new Refused("file", new PooledRefusal.WrongSignature());
             }
-            return new Opened(PlanJson.MAPPER.readTree(READ.decode(payload)), Optional.of(WRITE.encodeToString(raw)));
-        } catch (GeneralSecurityException | IllegalArgumentException e) {
-            throw new Refused("file", new PooledRefusal.WrongSignature(), e);
+            return new Opened(PlanJson.MAPPER.readTree(signature.getPayload()), Optional.of(name(key)));
+        } catch (JoseException e) {
+            throw new Refused(
+                    "file",
+                    text.indexOf('.') < 0 ? new PooledRefusal.NoFigures() : new PooledRefusal.WrongSignature(),
+                    e);
         }
     }
 
-    private static PublicKey key(byte[] raw) throws GeneralSecurityException {
-        byte[] whole = Arrays.copyOf(BEFORE_KEY, BEFORE_KEY.length + KEY_BYTES);
-        System.arraycopy(raw, 0, whole, BEFORE_KEY.length, KEY_BYTES);
-        return KeyFactory.getInstance(ALGORITHM).generatePublic(new X509EncodedKeySpec(whole));
+    private static String name(PublicJsonWebKey key) {
+        return String.valueOf(
+                key.toParams(JsonWebKey.OutputControlLevel.PUBLIC_ONLY).get(OPEN_PART));
     }
 
     /** The name under which others know a key, in base64url. */
     static String name(PublicKey key) {
-        byte[] whole = key.getEncoded();
-        return WRITE.encodeToString(Arrays.copyOfRange(whole, whole.length - KEY_BYTES, whole.length));
+        return name(web(key));
+    }
+
+    private static PublicJsonWebKey web(PublicKey key) {
+        try {
+            return PublicJsonWebKey.Factory.newPublicJwk(key);
+        } catch (JoseException e) {
+            throw new IllegalStateException("No key of " + ALGORITHM, e);
+        }
     }
 
     /** The beginning of a key's name, by which people compare it. */
@@ -91,21 +91,14 @@ public final class SignedFigures {
 
     /** @param figures JSON */
     public static String sign(String figures, KeyPair by) {
-        ObjectNode said = PlanJson.MAPPER.createObjectNode().put("alg", "EdDSA");
-        said.putObject("jwk").put("kty", "OKP").put("crv", ALGORITHM).put("x", name(by.getPublic()));
-        String head = WRITE.encodeToString(said.toString().getBytes(StandardCharsets.UTF_8));
-        String payload = WRITE.encodeToString(figures.getBytes(StandardCharsets.UTF_8));
         try {
-            Signature signing = Signature.getInstance(ALGORITHM);
-            signing.initSign(by.getPrivate());
-            signing.update((head + "." + payload).getBytes(StandardCharsets.US_ASCII));
-            return PlanJson.MAPPER
-                    .createObjectNode()
-                    .put(PAYLOAD, payload)
-                    .put(HEAD, head)
-                    .put(SIGNATURE, WRITE.encodeToString(signing.sign()))
-                    .toPrettyString();
-        } catch (GeneralSecurityException e) {
+            JsonWebSignature signature = new JsonWebSignature();
+            signature.setAlgorithmHeaderValue(AlgorithmIdentifiers.EDDSA);
+            signature.getHeaders().setJwkHeaderValue(KEY, web(by.getPublic()));
+            signature.setPayload(figures);
+            signature.setKey(by.getPrivate());
+            return signature.getCompactSerialization();
+        } catch (JoseException e) {
             throw new IllegalStateException("No signature by " + ALGORITHM, e);
         }
     }

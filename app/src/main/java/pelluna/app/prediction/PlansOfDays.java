@@ -62,7 +62,7 @@ class PlansOfDays implements PastPlans {
                         .map(h -> ForecastWords.name(known, h.fishId(), say))
                         .distinct()
                         .toList()),
-                amiss.stream().filter(a -> !a.on().isBefore(on)).findFirst())));
+                amiss.stream().filter(a -> !a.on().isBefore(on)).toList())));
         return all;
     }
 
@@ -70,13 +70,20 @@ class PlansOfDays implements PastPlans {
     private List<Amiss> amiss(List<OwnedTank> alone, Map<Long, Fish> known, Words say) {
         Stream<Amiss> lost = deaths.of(alone).stream()
                 .filter(d -> d.fish() != null)
-                .map(d -> new Amiss(d.on(), lost(d, known, say)));
+                .map(d -> amiss(d.on(), lost(d, known, say), known.get(d.fish())));
         Stream<Amiss> hurt = fights.serious(alone).stream()
                 .filter(Fights.Fight::hurt)
-                .map(f -> new Amiss(
+                .map(f -> amiss(
                         f.on(),
-                        say.text("page.odds.wasHurt", say.title(ForecastWords.name(known, f.other(), say)), f.on())));
+                        say.text("page.odds.wasHurt", say.title(ForecastWords.name(known, f.other(), say)), f.on()),
+                        known.get(f.other())));
         return Stream.concat(lost, hurt).sorted(Comparator.comparing(Amiss::on)).toList();
+    }
+
+    /** @param fish null for one that is not known any more */
+    private static Amiss amiss(LocalDate on, String says, Fish fish) {
+        return new Amiss(
+                on, says, fish == null ? "" : fish.species().scientificName(), fish == null ? null : fish.cameOn());
     }
 
     private static String lost(Deaths.Death d, Map<Long, Fish> known, Words say) {

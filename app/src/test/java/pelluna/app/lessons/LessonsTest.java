@@ -53,6 +53,12 @@ class LessonsTest {
                 .isEqualTo(ours.plan().tank().glassLitres());
         assertThat(begins.plan().startOn()).as("days move with the calendar").isEqualTo(DAY);
         assertThat(odds(ours).allWell().get(Months.SIX)).isGreaterThan(0.5);
+        assertThat(odds(ours).allWell().get(Months.ALL))
+                .as("better than with everything that stands on the list at first")
+                .isGreaterThan(Player.ofWishes(begins.plan(), Rates.USUAL, 1)
+                        .play(RUNS)
+                        .allWell()
+                        .get(Months.ALL));
         assertThat(Goal.there(ours)).isNotEmpty();
     }
 
@@ -99,7 +105,13 @@ class LessonsTest {
         assertThat(body(at)).containsPattern(said("page.learn.nobodyYet"));
         var which = Pelluna.post(at + "/add", Map.of("species", "clownfish", "count", "2"));
         assertThat(which.statusCode()).isEqualTo(422);
-        assertThat(which.body()).contains("value=\"Amphiprion ocellaris\"");
+        assertThat(which.body())
+                .as("what was typed stays, also for who taps the one that was meant")
+                .contains("value=\"Amphiprion ocellaris\"", "value=\"clownfish\"")
+                .contains("type=\"hidden\" name=\"count\" value=\"2\"");
+        assertThat(Pelluna.post(at + "/add", Map.of("species", "royal gramma", "count", "41"))
+                        .statusCode())
+                .isEqualTo(422);
         Pelluna.post(at + "/add", Map.of("species", "Amphiprion ocellaris", "count", "2", "bred", "true"));
         Pelluna.post(at + "/add", Map.of("species", "neon goby", "count", "1", "bred", "true"));
         Pelluna.post(at + "/tank", Map.of("cover", "mesh", "school", "thirty-days-watch", "meals", "2"));

@@ -222,6 +222,10 @@ class PooledTest {
                 .singleElement()
                 .satisfies(p -> assertThat(p.seen().keepers()).isEqualTo(30));
         take(file(500, 0));
+        assertThat(Pelluna.get("/tanks/1/losses/calibration").body())
+                .as("nobody vouches for it")
+                .doesNotContain(">530<")
+                .contains(">30<");
         double beside = known().get(0).chance();
         assertThat(known().get(0).seen().keepers()).isEqualTo(530);
         assertThat(beside).as("a third at most").isGreaterThan(0.35);
@@ -241,12 +245,12 @@ class PooledTest {
     @Test
     void whatThisServerGivesOutIsSignedAndHoldsNothingOfFour() {
         keepers(4, 2, 0.3);
-        assertThat(SignedFigures.open(Pelluna.get("/account/figures.json").body())
+        assertThat(SignedFigures.open(Pelluna.get("/account/figures.jws").body())
                         .figures()
                         .path("pairs"))
                 .isEmpty();
         keepers(3, 1, 0.3);
-        String given = Pelluna.get("/account/figures.json").body();
+        String given = Pelluna.get("/account/figures.jws").body();
         SignedFigures.Opened opened = SignedFigures.open(given);
         assertThat(opened.signedBy()).isPresent();
         assertThat(opened.figures().path("pairs").get(0).path("keepers").asInt())
@@ -262,7 +266,7 @@ class PooledTest {
                 .doesNotContainPattern(said("page.figures.aFile"));
         assertThat(guest.post("/account/figures", Map.of("text", file(20, 15))).body())
                 .containsPattern(said("app.pooled.OnlyWhoRunsTheServer"));
-        assertThat(guest.get("/account/figures.json").statusCode()).isEqualTo(400);
+        assertThat(guest.get("/account/figures.jws").statusCode()).isEqualTo(400);
         assertThat(TestCluster.jdbc()
                         .sql("select count(*) from figures_source")
                         .query(Integer.class)
@@ -276,7 +280,7 @@ class PooledTest {
         assertThat(tank.page("/losses/calibration")).containsPattern(said("page.calibration.tooFew"));
         keepers(6, 3, 0.4);
         assertThat(tank.page("/losses/calibration"))
-                .contains("class=\"lanes chart reliability\"", "data-says")
+                .contains("class=\"lanes chart reliability\"", "data-says", ">6<")
                 .doesNotContainPattern(said("page.calibration.tooFew"));
     }
 }

@@ -4,8 +4,8 @@ import org.hipparchus.util.FastMath;
 
 /**
  * How often keepers come to note hard fights between two that live together, by the tension between them: a logistic
- * curve. One in thirty-four at none, one in eleven where Ripple begins, one in three where Chop does, two in three where
- * Surge does. Pelluna's judgement, to be held against what keepers share.
+ * curve. One in thirty-four at none, one in eleven where Ripple begins, one in three where Chop does, two in three
+ * where Surge does. Pelluna's judgement, to be held against what keepers share.
  */
 public final class HardFights {
     /** Log-odds at a tension of 0, and for each point of it. */

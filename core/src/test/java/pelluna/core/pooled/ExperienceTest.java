@@ -120,7 +120,7 @@ class ExperienceTest {
     @Test
     void aSourceThatLiesAboutEverythingElseDoesLittleHarmToAPair() {
         List<PairSeen> honest = new ArrayList<>();
-        List<Species> some = Plans.CATALOGUE.all().stream().limit(120).toList();
+        List<Species> some = Plans.CATALOGUE.all().stream().limit(60).toList();
         for (int i = 0; i < 60; i++) {
             for (String source : List.of("a", "b", "c", PairSeen.HERE)) {
                 honest.add(new PairSeen(source, "all", some.get(i), some.get((i * 7 + 11) % 60), 4, 1, 0.25));
@@ -129,13 +129,14 @@ class ExperienceTest {
         Experience.Pair of = Experience.of(honest).pairs().get(9);
         double before = Experience.of(honest).of(of).chance();
         List<PairSeen> poisoned = new ArrayList<>(honest);
-        for (int i = 60; i < 120; i++) {
-            for (int j = 60; j < 65; j++) {
-                poisoned.add(new PairSeen("liar", "all", some.get(i), some.get(j), 100_000, 100_000, 0.25));
+        for (int i = 0; i < 60; i++) {
+            for (int j = 12; j < 17; j++) {
+                poisoned.add(
+                        new PairSeen("liar", "all", some.get(i), some.get((i * 7 + j) % 60), 100_000, 100_000, 0.25));
             }
         }
         assertThat(before).isCloseTo(0.25, within(0.02));
-        assertThat(Experience.of(poisoned).of(of).chance()).isBetween(before, before + 0.12);
+        assertThat(Experience.of(poisoned).of(of).chance()).isBetween(before, before + 0.06);
     }
 
     private static double chance(List<PairSeen> all) {
