@@ -1,24 +1,16 @@
 package pelluna.core.behaviour;
 
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What other keepers saw of pairs of species, by the scientific names of who presses and who is pressed. */
 public record Elsewhere(Map<String, Map<String, SeenElsewhere>> pairs) {
     public static final Elsewhere NOTHING = new Elsewhere(Map.of());
 
     public Elsewhere {
-        pairs = Map.copyOf(pairs);
-    }
-
-    /** The same with one pair more. */
-    public Elsewhere with(String aggressor, String target, SeenElsewhere seen) {
-        Map<String, Map<String, SeenElsewhere>> all = new HashMap<>(pairs);
-        Map<String, SeenElsewhere> own = new HashMap<>(all.getOrDefault(aggressor, Map.of()));
-        own.put(target, seen);
-        all.put(aggressor, Map.copyOf(own));
-        return new Elsewhere(all);
+        pairs = pairs.entrySet().stream()
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> Map.copyOf(e.getValue())));
     }
 
     public Optional<SeenElsewhere> of(String aggressor, String target) {

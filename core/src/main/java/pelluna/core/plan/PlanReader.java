@@ -3,7 +3,9 @@ package pelluna.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -234,7 +236,7 @@ public final class PlanReader {
     }
 
     private Elsewhere elsewhere(List<ElsewhereFile> files) {
-        Elsewhere all = Elsewhere.NOTHING;
+        Map<String, Map<String, SeenElsewhere>> all = new HashMap<>();
         for (int i = 0; i < files.size(); i++) {
             ElsewhereFile f = files.get(i);
             String at = "elsewhere[" + i + "].";
@@ -244,13 +246,13 @@ public final class PlanReader {
                         new PlanFound.Text(Integer.toString(f.hard())),
                         new PlanNeeds.UpToKeepers(f.keepers()));
             }
-            all = all.with(
-                    species(f.aggressor(), at + "aggressor").scientificName(),
-                    species(f.target(), at + "target").scientificName(),
-                    new SeenElsewhere(
-                            f.keepers(), f.hard(), Math.min(f.keepers(), f.expected()), f.times(), f.weight()));
+            all.computeIfAbsent(species(f.aggressor(), at + "aggressor").scientificName(), k -> new HashMap<>())
+                    .put(
+                            species(f.target(), at + "target").scientificName(),
+                            new SeenElsewhere(
+                                    f.keepers(), f.hard(), Math.min(f.keepers(), f.expected()), f.times(), f.weight()));
         }
-        return all;
+        return new Elsewhere(all);
     }
 
     private Species species(String name, String field) {

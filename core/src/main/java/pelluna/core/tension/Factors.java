@@ -1,6 +1,7 @@
 package pelluna.core.tension;
 
 import java.util.List;
+import pelluna.core.behaviour.Elsewhere;
 import pelluna.core.units.Length;
 import pelluna.core.units.Volume;
 
@@ -85,13 +86,17 @@ final class Factors {
                     e -> new TensionReason.SeenHere(e.aggressor().own().seen())),
             new Factor(
                     Force.OTHER_KEEPERS,
-                    e -> e.aggressor().elsewhere().times(aggressor(e), target(e)),
-                    e -> TensionReason.OthersSaw.of(e.aggressor()
-                            .elsewhere()
-                            .of(aggressor(e), target(e))
-                            .orElseThrow())));
+                    e -> elsewhere(e).times(aggressor(e), target(e)),
+                    e -> TensionReason.OthersSaw.of(
+                            elsewhere(e).of(aggressor(e), target(e)).orElseThrow())));
 
     private Factors() {}
+
+    /** A fish that is only thought of knows nothing of others; whoever of the plan it would meet does. */
+    private static Elsewhere elsewhere(Encounter e) {
+        Elsewhere own = e.aggressor().elsewhere();
+        return own == Elsewhere.NOTHING ? e.target().elsewhere() : own;
+    }
 
     private static String aggressor(Encounter e) {
         return e.aggressor().species().scientificName();

@@ -8,11 +8,13 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pelluna.core.assessment.Assessor;
 import pelluna.core.plan.ElsewhereFile;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanException;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.PlanReader;
 import pelluna.core.plan.UnclearNameException;
+import pelluna.core.search.Singles;
 import pelluna.core.testing.PlanTree;
 import pelluna.core.testing.Plans;
 
@@ -49,6 +51,22 @@ class OthersInTensionTest {
         assertThat(of(saw(11, 7, 1.25), "r1", "r0").index())
                 .isEqualTo(of(file, "r1", "r0").index());
         assertThat(before.byModel()).isEqualTo(before.index());
+    }
+
+    @Test
+    void itCountsForAFishThatIsOnlyThoughtOf() {
+        double before = pressedByAThought(file);
+        assertThat(before).isPositive();
+        assertThat(pressedByAThought(saw(11, 7, 1.25))).isCloseTo(before * 1.25, within(1e-9));
+    }
+
+    /** What one of the first kind, which is not in the plan, would do to the one of the other kind that is. */
+    private static double pressedByAThought(PlanFile file) {
+        Plan plan = read(file.living(file.residents().subList(1, 2)));
+        Party target = plan.residents().get(0);
+        Party thought = Singles.one(plan, Plans.CATALOGUE.find(BOSS).orElseThrow(), "thought");
+        Quarters both = Quarters.of(plan.tank(), plan.residents()).joinedBy(thought);
+        return Tension.index(both.meet(thought, 5, target, 5, Encounter.Order.TARGET_FIRST, false));
     }
 
     @Test
