@@ -16,16 +16,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import pelluna.app.account.NoSuchTankException;
 import pelluna.app.drawing.FishFiles;
+import pelluna.app.names.NameChoices;
 import pelluna.app.overrides.KeeperCatalogue;
 import pelluna.app.planfile.PlanFiles;
 import pelluna.app.planning.TankPlans;
 import pelluna.app.shell.Shells;
 import pelluna.core.catalogue.Species;
 import pelluna.core.lessons.Lesson;
-import pelluna.core.names.Resolution;
 import pelluna.core.plan.FishFile;
+import pelluna.core.plan.Plan;
 import pelluna.core.plan.PlanFile;
 import pelluna.core.plan.TankFile;
+import pelluna.core.search.Singles;
 import pelluna.core.tank.Cover;
 import pelluna.core.tank.QuarantineSchool;
 import pelluna.core.units.Named;
@@ -41,7 +43,6 @@ class LessonsController {
     /** Tanks that newcomers wait in, one after the other. */
     private static final int PLACES = 1;
 
-    private static final int NEAR = 5;
     /** A page asks again so often while something is played, ms. */
     private static final int AGAIN = 900;
 
@@ -51,6 +52,7 @@ class LessonsController {
     private final PlanFiles files;
     private final Stands stands;
     private final KeeperCatalogue catalogue;
+    private final NameChoices choices;
     private final Shells shells;
 
     LessonsController(
@@ -60,6 +62,7 @@ class LessonsController {
             PlanFiles files,
             Stands stands,
             KeeperCatalogue catalogue,
+            NameChoices choices,
             Shells shells) {
         this.lessons = lessons;
         this.tries = tries;
@@ -67,6 +70,7 @@ class LessonsController {
         this.files = files;
         this.stands = stands;
         this.catalogue = catalogue;
+        this.choices = choices;
         this.shells = shells;
     }
 
@@ -106,9 +110,20 @@ class LessonsController {
         return page(find(lesson), model, Typed.NOTHING);
     }
 
-    /** What was typed, and why it can't be so; it stays in its fields. @param near what the name may mean */
-    record Typed(String species, int count, boolean bred, String error, List<Species> near) {
-        private static final Typed NOTHING = new Typed("", 1, false, "", List.of());
+    /** What was typed, and why it can't be so; it stays in its fields. @param offer what the name may mean; may be null */
+    record Typed(String species, int count, boolean bred, String error, NameChoices.Offer offer) {
+        private static final Typed NOTHING = new Typed("", 1, false, "", null);
+    }
+
+    @GetMapping("/learn/{lesson}/names")
+    String names(@PathVariable String lesson, @RequestParam(defaultValue = "") String q, Model model) {
+        model.addAttribute("offer", offer(find(lesson), q));
+        return "names :: fetched";
+    }
+
+    private NameChoices.Offer offer(Lesson lesson, String typed) {
+        Plan plan = files.plan(stands.mine(lesson).plan(), plans.today());
+        return choices.offer(typed, new Singles(plan), plans.words());
     }
 
     private String page(Lesson lesson, Model model, Typed typed) {
@@ -156,10 +171,12 @@ class LessonsController {
         return Named.find(Lesson.class, word).orElseThrow(NoSuchTankException::new);
     }
 
+    /** @param chosen the scientific name of the one that was tapped in the list; empty for what was typed */
     @PostMapping("/learn/{lesson}/add")
     String add(
             @PathVariable String lesson,
             @RequestParam String species,
+            @RequestParam(defaultValue = "") String chosen,
             @RequestParam(defaultValue = "1") int count,
             @RequestParam(defaultValue = "false") boolean bred,
             Model model,
@@ -167,24 +184,17 @@ class LessonsController {
         Lesson which = find(lesson);
         PlanFile plan = stands.mine(which).plan();
         Words say = plans.words();
-        Resolution meant = catalogue.names().resolve(species.strip());
+        Optional<Species> meant =
+                choices.resolve(chosen.isBlank() ? species : chosen).one();
         boolean fits =
                 count >= 1 && plan.wishes().stream().mapToInt(FishFile::howMany).sum() + count <= MOST_FISH;
-        if (species.isBlank() || meant.one().isEmpty() || !fits) {
+        if (meant.isEmpty() || !fits) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(
-                    which,
-                    model,
-                    new Typed(
-                            species,
-                            count,
-                            bred,
-                            fits ? say.text("page.learn.whichFish") : say.text("page.learn.tooMany", MOST_FISH),
-                            species.isBlank()
-                                    ? List.of()
-                                    : meant.species().stream().limit(NEAR).toList()));
+            String error = fits ? say.text("page.learn.whichFish") : say.text("page.learn.tooMany", MOST_FISH);
+            NameChoices.Offer offer = meant.isEmpty() ? offer(which, species) : null;
+            return page(which, model, new Typed(species, count, bred, error, offer));
         }
-        Species one = meant.one().get();
+        Species one = meant.get();
         FishFile fish = FishFile.of(one.scientificName(), count);
         tries.put(
                 which, plan.alsoWishing(bred && one.captiveBred() ? fish.but(d -> d.captiveBred = true) : fish), false);

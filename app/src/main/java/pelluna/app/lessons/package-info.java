@@ -1,5 +1,6 @@
 /** Eight invented tanks to learn on: planned in a sandbox, played, compared. */
-@ApplicationModule(allowedDependencies = {"account", "drawing", "odds", "overrides", "planfile", "planning", "shell"})
+@ApplicationModule(
+        allowedDependencies = {"account", "drawing", "names", "odds", "overrides", "planfile", "planning", "shell"})
 package pelluna.app.lessons;
 
 import org.springframework.modulith.ApplicationModule;

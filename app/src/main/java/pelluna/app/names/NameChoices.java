@@ -10,6 +10,7 @@ import pelluna.app.planning.OpenTank;
 import pelluna.core.catalogue.Species;
 import pelluna.core.names.Meant;
 import pelluna.core.names.Resolution;
+import pelluna.core.search.Singles;
 import pelluna.core.sieve.Verdict;
 import pelluna.words.Words;
 
@@ -24,6 +25,9 @@ public class NameChoices {
 
     private static final int GROUP_ROWS = 24;
     private static final int WIDTH = 52;
+    /** No name of a fish is longer. */
+    private static final int LONGEST_NAME = 120;
+
     private static final int LONGEST = 90;
 
     private final KeeperCatalogue catalogue;
@@ -38,22 +42,27 @@ public class NameChoices {
     private record Judged(Meant meant, Verdict verdict) {}
 
     public Resolution resolve(String typed) {
-        return catalogue.names().resolve(typed);
+        return catalogue.names().resolve(typed.length() > LONGEST_NAME ? typed.substring(0, LONGEST_NAME) : typed);
     }
 
     public Offer offer(String typed, OpenTank opened) {
+        return offer(typed, opened.singles(), opened.say());
+    }
+
+    /** The same for a plan that is no tank of anybody. O(rows × rules × residents). */
+    public Offer offer(String typed, Singles singles, Words say) {
         Resolution found = resolve(typed);
         List<Judged> judged = new ArrayList<>();
         found.meant().stream()
                 .limit(found.group() ? Long.MAX_VALUE : ROWS)
-                .forEach(m -> judged.add(new Judged(m, opened.singles().of(m.species()))));
+                .forEach(m -> judged.add(new Judged(m, singles.of(m.species()))));
         if (found.group()) {
             judged.sort(Comparator.comparing((Judged j) -> j.verdict().outcome())
                     .thenComparing(j -> j.meant().species().sold()));
         }
         List<NameChoice> rows = new ArrayList<>();
-        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), opened.say())));
-        return new Offer(says(found, typed.trim(), opened.say()), rows);
+        judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), say)));
+        return new Offer(says(found, typed.trim(), say), rows);
     }
 
     private static String says(Resolution found, String typed, Words say) {

@@ -10,9 +10,6 @@ import pelluna.app.planning.TankPlans;
 /** The list under a field in which a fish is being named. */
 @Controller
 class NameController {
-    /** No name of a fish is longer. */
-    private static final int LONGEST = 120;
-
     private final TankPlans plans;
     private final NameChoices choices;
 
@@ -23,8 +20,7 @@ class NameController {
 
     @GetMapping("/tanks/{id}/names")
     String names(OwnedTank tank, @RequestParam(defaultValue = "") String q, Model model) {
-        model.addAttribute(
-                "offer", choices.offer(q.length() > LONGEST ? q.substring(0, LONGEST) : q, plans.open(tank)));
+        model.addAttribute("offer", choices.offer(q, plans.open(tank)));
         return "names :: fetched";
     }
 }

@@ -1,5 +1,6 @@
 package pelluna.app.pooled;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -24,6 +25,11 @@ import pelluna.words.Words;
 /** What other keepers saw of the fish of a tank; and what was said held against what happened, over all who share. */
 @Controller
 class OthersController {
+    private static final Comparator<PooledPairs.Pooled> HARDEST =
+            Comparator.comparing(PooledPairs.Pooled::chance).reversed();
+    private static final Comparator<PooledPairs.Lives> MOST_LOST =
+            Comparator.comparing(PooledPairs.Lives::inAYear).reversed();
+
     private final TankPlans plans;
     private final Tanks tanks;
     private final PooledPairs pooled;
@@ -78,12 +84,14 @@ class OthersController {
         shells.around(model, opened, "losses", say.text("page.others.title"), say.text("page.others.sentence"));
         model.addAttribute("tab", "others");
         model.addAttribute("all", all);
-        model.addAttribute("lines", pairs.stream().map(p -> line(p, say)).toList());
+        model.addAttribute(
+                "lines", pairs.stream().sorted(HARDEST).map(p -> line(p, say)).toList());
         List<PooledPairs.Lives> lives = pooled.lives();
         model.addAttribute(
                 "lives",
                 lives.stream()
                         .filter(l -> all || own.contains(l.species()))
+                        .sorted(MOST_LOST)
                         .map(l -> lived(l, say))
                         .toList());
         model.addAttribute("any", !known.pairs().isEmpty() || !lives.isEmpty());

@@ -108,11 +108,14 @@ class LessonsTest {
         assertThat(which.body())
                 .as("what was typed stays, also for who taps the one that was meant")
                 .contains("value=\"Amphiprion ocellaris\"", "value=\"clownfish\"")
-                .contains("type=\"hidden\" name=\"count\" value=\"2\"");
+                .containsPattern("name=\"count\"[^>]* value=\"2\"");
+        assertThat(body(at + "/names?q=clownfish")).contains("value=\"Amphiprion ocellaris\"", "outcome-fits");
         assertThat(Pelluna.post(at + "/add", Map.of("species", "royal gramma", "count", "41"))
                         .statusCode())
                 .isEqualTo(422);
-        Pelluna.post(at + "/add", Map.of("species", "Amphiprion ocellaris", "count", "2", "bred", "true"));
+        Pelluna.post(
+                at + "/add",
+                Map.of("species", "clownfish", "chosen", "Amphiprion ocellaris", "count", "2", "bred", "true"));
         Pelluna.post(at + "/add", Map.of("species", "neon goby", "count", "1", "bred", "true"));
         Pelluna.post(at + "/tank", Map.of("cover", "mesh", "school", "thirty-days-watch", "meals", "2"));
         Pelluna.post(at + "/done", Map.of());

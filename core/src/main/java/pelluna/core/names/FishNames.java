@@ -117,10 +117,7 @@ public final class FishNames {
             byWords(spelt, Meant.Grade.MISSPELT, found);
             found.replaceAll((s, m) -> new Meant(s, Meant.Grade.MISSPELT, m.as()));
         }
-        if (found.isEmpty()) {
-            nearest(NameText.key(typed), found);
-        }
-        return new Resolution(typed, sorted(found), group);
+        return new Resolution(typed, found.isEmpty() ? nearest(NameText.key(typed)) : sorted(found), group);
     }
 
     /** What a name may mean where it is a whole one, word for word; nothing is guessed. O(names). */
@@ -192,7 +189,8 @@ public final class FishNames {
         }
     }
 
-    private void nearest(String key, Map<Species, Meant> found) {
+    /** By how many letters are other ones; of two as near the one that is sold more often. */
+    private List<Meant> nearest(String key) {
         record Near(Meant meant, int distance) {}
         List<Near> near = new ArrayList<>();
         for (Species s : all) {
@@ -202,11 +200,12 @@ public final class FishNames {
             near.add(
                     new Near(new Meant(s, Meant.Grade.NEAREST, best.written()), EditDistance.between(key, best.key())));
         }
-        near.stream()
+        return near.stream()
                 .sorted(Comparator.comparingInt(Near::distance)
                         .thenComparing(n -> n.meant().species().sold()))
                 .limit(NEAREST)
-                .forEach(n -> found.put(n.meant().species(), n.meant()));
+                .map(Near::meant)
+                .toList();
     }
 
     /** Every word of its names, of its family and of its group, as words are compared. */

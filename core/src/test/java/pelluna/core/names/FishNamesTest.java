@@ -125,6 +125,7 @@ class FishNamesTest {
         "royal grama,Gramma loreto",
         "mandrin dragonet,Synchiropus splendidus",
         "yelow tang,Zebrasoma flavescens",
+        "yellow tag,Zebrasoma flavescens",
         "clwnfish,Amphiprion ocellaris",
         "banggay cardinal,Pterapogon kauderni",
         "lawnmowr blenny,Salarias fasciatus",
