@@ -110,7 +110,7 @@ class LessonsController {
         return page(find(lesson), model, Typed.NOTHING);
     }
 
-    /** What was typed, and why it can't be so; it stays in its fields. @param offer what the name may mean; may be null */
+    /** What was typed, and why it can't be so; it stays in its fields. @param offer what the name may mean, or null */
     record Typed(String species, int count, boolean bred, String error, NameChoices.Offer offer) {
         private static final Typed NOTHING = new Typed("", 1, false, "", null);
     }
