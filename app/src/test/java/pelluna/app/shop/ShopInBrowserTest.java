@@ -5,6 +5,7 @@ import static pelluna.app.testing.Said.said;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -17,6 +18,9 @@ import pelluna.app.testing.Pelluna;
 
 /** A phone in a shop, with and without a connection. */
 class ShopInBrowserTest {
+    /** Milliseconds. */
+    private static final int PAIRS_COME = 180_000;
+
     private LogTank tank;
     private Page page;
 
@@ -81,7 +85,7 @@ class ShopInBrowserTest {
         page.locator("#shop-second").fill("frogfish");
         assertThat(page.locator("[data-pair] h2")).hasText(said("page.shop.notBoth"));
         page.locator("#shop-second").fill("firefish");
-        assertThat(page.locator("[data-pair] p")).not().hasText(said("page.shop.waitingPairs"));
+        untilPairsCome();
         assertThat(page.locator("[data-pair]")).hasAttribute("data-says", Pattern.compile("yes|yes-if"));
     }
 
@@ -94,8 +98,16 @@ class ShopInBrowserTest {
         type("royal gramma");
         assertThat(answer().locator(".says")).hasText(said("shop.Says.NOT_TODAY"));
         page.locator("#shop-second").fill("firefish");
+        untilPairsCome();
         assertThat(page.locator("[data-pair] p"))
                 .containsText(Pattern.compile("gramma: " + said("page.shop.from"), Pattern.CASE_INSENSITIVE));
+    }
+
+    /** Every pair of all fish: on a busy machine that takes its time. */
+    private void untilPairsCome() {
+        assertThat(page.locator("[data-pair] p"))
+                .not()
+                .hasText(said("page.shop.waitingPairs"), new LocatorAssertions.HasTextOptions().setTimeout(PAIRS_COME));
     }
 
     /** Three seconds after a page is there, a phone begins to bring the card. */

@@ -39,8 +39,10 @@ public record Capacity(List<Lens> lenses, Lens binding, Set<LensKind> decide, Ro
     public static Capacity of(Plan plan, Collection<Party> fish) {
         LengthRule rule = LengthRule.of(plan.tank(), plan.startOn());
         Waste waste = Waste.of(plan);
-        List<Lens> counted =
-                List.of(rule.lens(plan.tank(), fish), waste.lens(fish), new RoomLens(plan.tank()).lens(fish));
+        List<Lens> counted = List.of(
+                rule.lens(plan.tank(), LengthRule.inches(fish)),
+                waste.lens(Waste.adultFeed(fish)),
+                new RoomLens(plan.tank()).lens(fish));
         Set<LensKind> decide = deciding(plan.stance());
         Step most = counted.stream()
                 .filter(l -> decide.contains(l.kind()))
@@ -73,18 +75,7 @@ public record Capacity(List<Lens> lenses, Lens binding, Set<LensKind> decide, Ro
 
     /** The same of only some of those that decide. */
     public static List<Lens> about(Party one, Plan plan, Collection<Party> fish, Set<LensKind> names) {
-        List<Lens> lenses = new ArrayList<>();
-        for (LensKind name : names) {
-            lenses.add(
-                    switch (name) {
-                        case LENGTH_RULE ->
-                            LengthRule.of(plan.tank(), plan.startOn()).lens(plan.tank(), fish);
-                        case WASTE -> Waste.of(plan).lens(fish);
-                        case ROOM -> new RoomLens(plan.tank()).lens(fish, one);
-                    });
-        }
-        lenses.sort(Comparator.comparingDouble(Lens::share).reversed());
-        return lenses;
+        return new Lenses(plan, names).about(Load.of(plan.tank(), List.of(one)), Load.of(plan.tank(), fish));
     }
 
     /**

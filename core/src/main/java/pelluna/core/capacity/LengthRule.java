@@ -42,8 +42,8 @@ public record LengthRule(double gallonsPerInch) {
                 .sum();
     }
 
-    Lens lens(Tank tank, Collection<Party> fish) {
-        double used = inches(fish);
+    /** @param used inches of adult fish */
+    Lens lens(Tank tank, double used) {
         double limit = limitInches(tank.glassLitres());
         return new Lens(
                 LensKind.LENGTH_RULE,

@@ -3,7 +3,6 @@ package pelluna.core.capacity;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -43,10 +42,15 @@ final class RoomLens {
         return tightest(parts(fish));
     }
 
-    /** The same with only those parts of the tank that one of them takes from. */
-    Lens lens(Collection<Party> fish, Party one) {
-        Map<RoomPart, Double> parts = parts(fish);
-        parts(List.of(one)).forEach((part, takes) -> parts.computeIfPresent(part, (p, all) -> takes > 0 ? all : 0));
+    /**
+     * Of only those parts of the tank that one of them takes from.
+     *
+     * @param all shares that all take together
+     * @param one that the one takes
+     */
+    static Lens lens(Map<RoomPart, Double> all, Map<RoomPart, Double> one) {
+        Map<RoomPart, Double> parts = new EnumMap<>(all);
+        one.forEach((part, takes) -> parts.computeIfPresent(part, (p, share) -> takes > 0 ? share : 0));
         return tightest(parts);
     }
 

@@ -206,8 +206,8 @@ public final class Waste {
         return PUT_IN * feed < PINCH_GRAMS * tank.mealsADay() ? 0 : feed;
     }
 
-    Lens lens(Collection<Party> fish) {
-        double feed = adultFeed(fish);
+    /** @param feed of all when grown, g a day */
+    Lens lens(double feed) {
         double nitrate = nitrate(feed).steady();
         double phosphate = phosphate(feed).steady();
         boolean byPhosphate = phosphate / phosphateCeiling() > nitrate / tank.nitrateCeiling();

@@ -10,16 +10,21 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import pelluna.core.catalogue.Help;
 import pelluna.core.catalogue.Species;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.search.Singles;
 import pelluna.core.sieve.Condition;
 import pelluna.core.sieve.Reason;
 import pelluna.core.sieve.Verdict;
+import pelluna.core.tension.Encounter;
+import pelluna.core.tension.Quarters;
+import pelluna.core.tension.Tension;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Step;
 
 class ShopTest {
     private static final List<Species> ALL = Plans.CATALOGUE.all();
+    private static final int HOLDERS = 60;
 
     private static ShopAnswer ask(Plan plan, String name) {
         return new Shop(plan, plan.startOn()).of(species(name));
@@ -131,5 +136,28 @@ class ShopTest {
         assertThat(bag.of(species("Centropyge loricula"), species("Centropyge loricula"))
                         .why())
                 .isEqualTo(new TogetherReason.WrongNumber());
+    }
+
+    /** Grounds are looked at only where the two might press each other: that hides nothing. */
+    @Test
+    void aBagIsAsBadAsTheTwoWouldBe() {
+        Plan plan = Plans.sixFeet().resident("Gramma loreto", 1, 5).plan();
+        Bag bag = new Bag(plan);
+        Quarters quarters = Quarters.of(plan.tank(), plan.staying());
+        List<Species> holders =
+                ALL.stream().filter(s -> s.place().holdsGround()).limit(HOLDERS).toList();
+        for (Species a : holders) {
+            for (Species b : holders) {
+                if (a.scientificName().compareTo(b.scientificName()) < 0) {
+                    Party one = Singles.one(plan, a, "one");
+                    Party other = Singles.one(plan, b, "other");
+                    Encounter on = quarters.joinedBy(one)
+                            .joinedBy(other)
+                            .meet(one, one.lengthCm(), other, other.lengthCm(), Encounter.Order.TOGETHER, false);
+                    double index = Math.max(Tension.index(on), Tension.index(on.reversed()));
+                    assertThat(bag.of(a, b).step()).as("%s, %s", a, b).isGreaterThanOrEqualTo(Tension.stepOf(index));
+                }
+            }
+        }
     }
 }
