@@ -62,7 +62,7 @@ public class NameChoices {
         }
         List<NameChoice> rows = new ArrayList<>();
         judged.stream().limit(GROUP_ROWS).forEach(j -> rows.add(row(j, rows.size(), say)));
-        return new Offer(says(found, typed.trim(), say), rows);
+        return new Offer(says(found, found.typed().trim(), say), rows);
     }
 
     private static String says(Resolution found, String typed, Words say) {

@@ -20,7 +20,8 @@ public record Load(double inches, double feedGrams, Map<RoomPart, Double> room) 
 
     /** Of both together. */
     public Load and(Load more) {
-        Map<RoomPart, Double> all = new EnumMap<>(room);
+        Map<RoomPart, Double> all = new EnumMap<>(RoomPart.class);
+        all.putAll(room);
         more.room.forEach((part, share) -> all.merge(part, share, Double::sum));
         return new Load(inches + more.inches, feedGrams + more.feedGrams, all);
     }

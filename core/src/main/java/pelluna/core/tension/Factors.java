@@ -95,7 +95,7 @@ final class Factors {
     /** A fish that is only thought of knows nothing of others; whoever of the plan it would meet does. */
     private static Elsewhere elsewhere(Encounter e) {
         Elsewhere own = e.aggressor().elsewhere();
-        return own == Elsewhere.NOTHING ? e.target().elsewhere() : own;
+        return own.pairs().isEmpty() ? e.target().elsewhere() : own;
     }
 
     private static String aggressor(Encounter e) {

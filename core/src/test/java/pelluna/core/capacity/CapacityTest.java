@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import pelluna.core.catalogue.Stance;
+import pelluna.core.plan.Party;
 import pelluna.core.plan.Plan;
 import pelluna.core.testing.Plans;
 import pelluna.core.units.Convert;
@@ -168,5 +171,29 @@ class CapacityTest {
 
     private static RoomLeft.WhatDecides left(Plan plan) {
         return (RoomLeft.WhatDecides) Capacity.of(plan, plan.residents()).left();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void whatFishTakeAddsUp(Stance stance) {
+        Plan plan = Plans.sixFeet()
+                .resident("Zebrasoma flavescens", 2, 12)
+                .resident("Gramma loreto", 1, 5)
+                .resident("Chromis viridis", 9, 4)
+                .plan()
+                .with(stance);
+        Load all = new Load(0, 0, Map.of());
+        Load last = all;
+        for (Party fish : plan.residents()) {
+            last = Load.of(plan.tank(), List.of(fish));
+            all = all.and(last);
+        }
+        Party one = plan.residents().get(2);
+        assertThat(new Lenses(plan).about(last, all))
+                .hasSameSizeAs(Capacity.deciding(stance))
+                .zipSatisfy(Capacity.about(one, plan, plan.residents()), (a, b) -> {
+                    assertThat(a.kind()).isEqualTo(b.kind());
+                    assertThat(a.share()).isPositive().isEqualTo(b.share(), within(1e-9));
+                });
     }
 }
